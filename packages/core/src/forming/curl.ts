@@ -1,0 +1,16 @@
+import { degToRad } from './wall-shape';
+
+/**
+ * Size lost at the edges when both are turned in by α over the wall's arc W, while the belly stays:
+ * Δd = W(1 − cos α)/α (craft §3).
+ */
+export function curlDropMm(arcWidth: number, curlDeg: number): number {
+  const curl = degToRad(curlDeg);
+  return curl === 0 ? 0 : (arcWidth * (1 - Math.cos(curl))) / curl;
+}
+
+/** Height along the axis of a rounded wall: W sin α/α (craft §3). */
+export function roundedHeightMm(arcWidth: number, curlDeg: number): number {
+  const curl = degToRad(curlDeg);
+  return curl === 0 ? arcWidth : (arcWidth * Math.sin(curl)) / curl;
+}

@@ -1,0 +1,40 @@
+export { curlDropMm, roundedHeightMm } from './curl';
+export { estimateCoinRing, figuresOf, washerOf } from './estimate';
+export type { CoinRingEstimate, CoinRingFigures, CoinRingInput } from './estimate';
+export { finishedMeridian, largestMomentMm } from './finished';
+export type { Washer } from './finished';
+export { defaultSizeWriter, isFeasible } from './judge';
+export type { SizeWriter } from './judge';
+export { FEWEST_LAND_READINGS, heightVariationMm, judgeLand } from './land';
+export type { LandReading, LandVerdict } from './land';
+export {
+  FOLD_RIM_STRAIN_LIMIT,
+  methodForRimStrain,
+  NARROWEST_LAND_MM,
+  OVER_STRETCH_MM,
+  STEPPED_RIM_STRAIN_LIMIT,
+  THINNEST_CUT_EDGE_MM,
+} from './limits';
+export type { FormingMethod } from './limits';
+export {
+  arcPositionsMm,
+  arcWidthMm,
+  coarseMeridian,
+  cutEdge,
+  flatMeridian,
+  mapMeridian,
+  rimEdge,
+  volumeMm3,
+} from './meridian';
+export type { Edge, Meridian } from './meridian';
+export { naturalInsideDiameterMm } from './natural-size';
+export type { Reason, ReasonCode } from './reason';
+export { BLOW_SHARE, FOLD_DRAW, FREE_SHARE } from './share';
+export type { Blow } from './share';
+export { shortcutWidthMm } from './shortcut';
+export { sizeRange } from './size-range';
+export type { SizeRange } from './size-range';
+export { CURL_RANGE_DEG, curlOf, DEFAULT_CURL_DEG, finishedShape, WALL_KINDS, wallCurlDropMm } from './wall';
+export type { WallKind, WallWish } from './wall';
+export { closedTo, DEFAULT_FOLD_ANGLE_DEG, funnelWall, openedTo, roundedWall, straightWall } from './wall-shape';
+export type { WallShape } from './wall-shape';

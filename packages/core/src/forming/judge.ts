@@ -1,0 +1,163 @@
+import { metalById, THIN_STOCK_MM } from '../metal';
+import { writeSize } from '../size';
+import { checkFill, type Coin } from '../stock';
+import { largestMomentMm, type Washer } from './finished';
+import { FOLD_RIM_STRAIN_LIMIT, methodForRimStrain, NARROWEST_LAND_MM, THINNEST_CUT_EDGE_MM } from './limits';
+import { cutEdge, rimEdge, type Meridian } from './meridian';
+import { naturalInsideDiameterMm } from './natural-size';
+import type { Reason, ReasonCode } from './reason';
+import type { SizeRange } from './size-range';
+import type { WallWish } from './wall';
+
+/** Writes an inside diameter in the maker's size system. */
+export type SizeWriter = (insideDiameterMm: number) => string;
+
+export function defaultSizeWriter(insideDiameterMm: number): string {
+  return `${writeSize(insideDiameterMm, 'us')} (${insideDiameterMm.toFixed(1)} mm)`;
+}
+
+/** How far the target may lie from the natural size before it is worth saying, mm. */
+const FAR_FROM_NATURAL_MM = 4;
+
+const FORM_REFUSALS: Readonly<Record<Exclude<Coin['form'], undefined | 'round'>, readonly [ReasonCode, string]>> = {
+  'not-round': ['stock-not-round', 'The piece is not round: its corners would stand out as points on the rim edge.'],
+  holed: ['stock-holed', 'The piece has a hole of its own: the band would be open there, and a punch cannot centre on it.'],
+  'ring-cored': ['stock-ring-cored', 'Two metals are pressed together: the core falls out when the hole is cut.'],
+};
+
+/** What is said of the piece itself, before any size. */
+function judgePiece(coin: Coin, thicknessMm: number): readonly Reason[] {
+  const metal = metalById(coin.metal);
+  const reasons: Reason[] = [];
+  if (metal.refusal) {
+    reasons.push({
+      code: 'metal-refused',
+      level: 'refuse',
+      message: `${capital(metal.name)}: ${metal.refusal}`,
+      instead: 'Choose a piece of silver, copper, bronze, brass or cupro-nickel.',
+    });
+  }
+  if (coin.form && coin.form !== 'round') {
+    const [code, message] = FORM_REFUSALS[coin.form];
+    reasons.push({ code, level: 'refuse', message, instead: 'Choose a round piece of one metal without a hole.' });
+  }
+  if (thicknessMm < THIN_STOCK_MM) {
+    reasons.push({
+      code: 'thin-stock',
+      level: 'warn',
+      message: `Works as ${thicknessMm.toFixed(2)} mm thin: it slips and splits easily. Go slowly, centre it with a card.`,
+    });
+  }
+  const fill = checkFill(coin);
+  if (fill && !fill.ok) reasons.push({ code: 'fill-off', level: 'warn', message: fill.message });
+  for (const note of metal.refusal ? [] : metal.notes) {
+    reasons.push({ code: 'metal-note', level: 'note', message: note });
+  }
+  return reasons;
+}
+
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
+
+export interface JudgeInput {
+  readonly coin: Coin;
+  readonly washer: Washer;
+  readonly wall: WallWish;
+  readonly targetInsideDiameterMm: number;
+  readonly finished: Meridian;
+  readonly range: SizeRange | undefined;
+  readonly writeSize: SizeWriter;
+}
+
+/** What the range offers instead of a size it does not hold. */
+function insteadOfSize({ range, writeSize: write }: JudgeInput): { readonly instead?: string } {
+  if (!range) return { instead: 'Take another hole or another coin.' };
+  return { instead: `With this hole it makes ${write(range.min)} to ${write(range.max)}.` };
+}
+
+function judgeSize(input: JudgeInput): readonly Reason[] {
+  const { washer, wall, targetInsideDiameterMm, finished, writeSize: write } = input;
+  const reasons: Reason[] = [];
+  const cut = cutEdge(finished);
+  const rim = rimEdge(finished);
+  const largest = largestMomentMm(washer, wall, targetInsideDiameterMm, finished);
+  const instead = insteadOfSize(input);
+  if (largest > washer.diameterMm) {
+    const upTo = wall.kind === 'tapered' ? 'at its rim' : 'with over-stretch';
+    reasons.push({
+      code: 'rim-would-grow',
+      level: 'refuse',
+      message: `The rim never grows: ${upTo} the ring needs ${largest.toFixed(1)} mm outside, the coin has ${washer.diameterMm.toFixed(1)}.`,
+      ...instead,
+    });
+  }
+  if (cut.strainLog < 0) {
+    reasons.push({
+      code: 'hole-larger-than-ring',
+      level: 'refuse',
+      message: `The hole of ${washer.holeMm.toFixed(1)} mm is larger than the wall of this ring: it would have to shrink.`,
+      ...instead,
+    });
+  }
+  const method = methodForRimStrain(rim.strainLog);
+  if (method === 'none') {
+    reasons.push({
+      code: 'rim-too-compressed',
+      level: 'refuse',
+      message: `The rim would be crowded to ${percent(rim.strainLog)} of its length: it wrinkles before it gets there.`,
+      ...instead,
+    });
+  } else if (method === 'stepped') {
+    reasons.push({
+      code: 'needs-stepped',
+      level: 'note',
+      message: `The rim is crowded to ${percent(rim.strainLog)}; dies alone reach ${percent(FOLD_RIM_STRAIN_LIMIT)}. It takes stepped reduction under tape.`,
+    });
+  }
+  if (cut.thicknessMm < THINNEST_CUT_EDGE_MM) {
+    reasons.push({
+      code: 'cut-edge-thin',
+      level: 'refuse',
+      message: `The cut edge would be ${cut.thicknessMm.toFixed(2)} mm thin; under ${THINNEST_CUT_EDGE_MM} mm it is weak and sharp.`,
+      instead: 'Take a larger hole, a smaller size or a thicker coin.',
+    });
+  }
+  const natural = naturalInsideDiameterMm(washer.diameterMm, washer.holeMm, washer.thicknessMm);
+  const offMm = targetInsideDiameterMm - natural;
+  if (Math.abs(offMm) > FAR_FROM_NATURAL_MM) {
+    reasons.push({
+      code: 'far-from-natural-size',
+      level: 'note',
+      message: `This washer is happiest at ${write(natural)}; the target lies ${Math.abs(offMm).toFixed(1)} mm ${offMm > 0 ? 'above' : 'below'}, so it takes more work.`,
+    });
+  }
+  return reasons;
+}
+
+function percent(strainLog: number): string {
+  return `${Math.round(Math.exp(strainLog) * 100)} %`;
+}
+
+/** Everything there is to say for and against a coin, a hole, a wall and a size; refusals first (craft §3). */
+export function judgeCoinRing(input: JudgeInput): readonly Reason[] {
+  const landMm = (input.washer.diameterMm - input.washer.holeMm) / 2;
+  const narrow: readonly Reason[] =
+    landMm < NARROWEST_LAND_MM
+      ? [
+          {
+            code: 'land-too-narrow',
+            level: 'refuse',
+            message: `Only ${Math.max(0, landMm).toFixed(1)} mm of metal is left around the hole: too little to fold.`,
+            instead: 'Take a smaller hole or a larger coin.',
+          },
+        ]
+      : [];
+  const all = [...judgePiece(input.coin, input.washer.thicknessMm), ...narrow, ...judgeSize(input)];
+  const order = ['refuse', 'warn', 'note'];
+  return all.sort((a, b) => order.indexOf(a.level) - order.indexOf(b.level));
+}
+
+export function isFeasible(reasons: readonly Reason[]): boolean {
+  return reasons.every(({ level }) => level !== 'refuse');
+}

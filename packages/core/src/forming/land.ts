@@ -1,0 +1,147 @@
+import { clockDirection } from '../format';
+
+/** Difference between wide and narrow land that a band forgives, mm (craft §3). */
+export const LAND_DIFFERENCE_OK_MM = 0.5;
+/** Opposite readings must add up to the same to within this, mm (craft §3). */
+export const PAIR_TOLERANCE_MM = 0.2;
+/** Readings count as opposite when they are this close to 180° apart. */
+const OPPOSITE_WITHIN_DEG = 1;
+export const FEWEST_LAND_READINGS = 4;
+
+/** A distance from the hole's edge to the rim; the angle clockwise from the coin's 12 o'clock. */
+export interface LandReading {
+  readonly angleDeg: number;
+  readonly mm: number;
+}
+
+export interface LandVerdict {
+  readonly eccentricityMm: number;
+  /** Direction of the wide side, clockwise from 12 o'clock, 0–360. */
+  readonly wideAngleDeg: number;
+  readonly wideClock: string;
+  /** Wide land less narrow land: 2e. */
+  readonly differenceMm: number;
+  readonly ok: boolean;
+  /** How deep to file at the wide side; 0 when the difference is fine or a reading must be repeated first. */
+  readonly fileDepthMm: number;
+  /** Hole after filing. */
+  readonly newHoleMm: number;
+  /** Smallest owned punch that cleans the hole up, when filing is called for and one fits. */
+  readonly repunchMm: number | undefined;
+  /** Readings to repeat before anything is filed, with the reason. */
+  readonly remeasure: readonly { readonly angleDeg: number; readonly message: string }[];
+  readonly message: string;
+}
+
+function toRadians(angleDeg: number): number {
+  return (angleDeg * Math.PI) / 180;
+}
+
+/** Below this share of its largest possible value a determinant means that the readings tell no direction. */
+const SPREAD_NEEDED = 1e-4;
+
+/** Solves a 3×3 system by Cramer's rule; undefined when it has no solution worth the name. */
+function solve3(m: readonly (readonly [number, number, number])[], v: readonly number[]): readonly number[] | undefined {
+  const [a, b, c] = m;
+  if (!a || !b || !c) return undefined;
+  const det = (
+    p: readonly [number, number, number],
+    q: readonly [number, number, number],
+    r: readonly [number, number, number],
+  ) =>
+    p[0] * (q[1] * r[2] - q[2] * r[1]) - p[1] * (q[0] * r[2] - q[2] * r[0]) + p[2] * (q[0] * r[1] - q[1] * r[0]);
+  const whole = det(a, b, c);
+  if (Math.abs(whole) < SPREAD_NEEDED * Math.abs(a[0] * b[1] * c[2]) || whole === 0) return undefined;
+  const swap = (row: readonly [number, number, number], column: number, value: number) =>
+    row.map((x, i) => (i === column ? value : x)) as unknown as readonly [number, number, number];
+  return [0, 1, 2].map(
+    (column) => det(swap(a, column, v[0] ?? 0), swap(b, column, v[1] ?? 0), swap(c, column, v[2] ?? 0)) / whole,
+  );
+}
+
+/** Least squares for land(θ) = w̄ + A cos θ + B sin θ. */
+function fitLand(readings: readonly LandReading[]): readonly number[] | undefined {
+  const rows = readings.map(({ angleDeg, mm }) => ({
+    x: [1, Math.cos(toRadians(angleDeg)), Math.sin(toRadians(angleDeg))] as const,
+    mm,
+  }));
+  const normal = [0, 1, 2].map(
+    (i) =>
+      [0, 1, 2].map((j) => rows.reduce((sum, { x }) => sum + (x[i] ?? 0) * (x[j] ?? 0), 0)) as unknown as readonly [
+        number,
+        number,
+        number,
+      ],
+  );
+  const right = [0, 1, 2].map((i) => rows.reduce((sum, { x, mm }) => sum + (x[i] ?? 0) * mm, 0));
+  return solve3(normal, right);
+}
+
+/** Pairs of opposite readings whose sum is not D − hole. */
+function misreadPairs(readings: readonly LandReading[], sumMm: number): LandVerdict['remeasure'] {
+  return readings.flatMap((first, i) =>
+    readings.slice(i + 1).flatMap((second) => {
+      const apart = (((second.angleDeg - first.angleDeg) % 360) + 360) % 360;
+      if (Math.abs(apart - 180) > OPPOSITE_WITHIN_DEG) return [];
+      const offMm = first.mm + second.mm - sumMm;
+      if (Math.abs(offMm) <= PAIR_TOLERANCE_MM) return [];
+      const where = `${clockDirection(first.angleDeg)} and ${clockDirection(second.angleDeg)}`;
+      const message = `${where} add up to ${(first.mm + second.mm).toFixed(2)} mm, not ${sumMm.toFixed(2)}: measure this pair again, or the piece is not round.`;
+      return [
+        { angleDeg: first.angleDeg, message },
+        { angleDeg: second.angleDeg, message },
+      ];
+    }),
+  );
+}
+
+/**
+ * How far off centre a hole is, from readings of the land around it, and how to true it (craft §3, centring).
+ * @param readings at least four, well spread around the coin
+ * @param punchesMm owned punches, to re-punch with the smallest whose radius ≥ r_h + e
+ * @throws RangeError when the readings lie so close together that no direction can be told
+ */
+export function judgeLand(
+  diameterMm: number,
+  holeMm: number,
+  readings: readonly LandReading[],
+  punchesMm: readonly number[] = [],
+): LandVerdict {
+  const fit = fitLand(readings);
+  if (!fit) throw new RangeError('land readings must be spread around the coin');
+  const [, cosPart = 0, sinPart = 0] = fit;
+  const eccentricityMm = Math.hypot(cosPart, sinPart);
+  const wideAngleDeg = ((Math.atan2(sinPart, cosPart) * 180) / Math.PI + 360) % 360;
+  const wideClock = clockDirection(wideAngleDeg);
+  const differenceMm = 2 * eccentricityMm;
+  const remeasure = misreadPairs(readings, diameterMm - holeMm);
+  const centred = differenceMm <= LAND_DIFFERENCE_OK_MM;
+  const shared = { eccentricityMm, wideAngleDeg, wideClock, differenceMm, remeasure };
+  const leave = { fileDepthMm: 0, newHoleMm: holeMm, repunchMm: undefined };
+  if (remeasure.length > 0) {
+    return { ...shared, ...leave, ok: false, message: 'Measure again before anything is filed.' };
+  }
+  if (centred) {
+    return { ...shared, ...leave, ok: true, message: `Wide and narrow differ by ${differenceMm.toFixed(2)} mm: fine.` };
+  }
+  const cleanHoleMm = holeMm + differenceMm;
+  const repunchMm = [...punchesMm].sort((a, b) => a - b).find((punch) => punch >= cleanHoleMm && punch < diameterMm);
+  return {
+    ...shared,
+    ok: false,
+    fileDepthMm: differenceMm,
+    newHoleMm: cleanHoleMm,
+    repunchMm,
+    message: `File the wide side at ${wideClock} by up to ${differenceMm.toFixed(2)} mm; the hole becomes ${cleanHoleMm.toFixed(2)} mm${repunchMm === undefined ? '' : `, or punch again at ${repunchMm.toFixed(1)} mm`}.`,
+  };
+}
+
+/** How much the finished band's height varies when an off-centre hole is left: about 2e·λ^(−a), mm (craft §3). */
+export function heightVariationMm(
+  eccentricityMm: number,
+  meanRadiusMm: number,
+  holeRadiusMm: number,
+  share: number,
+): number {
+  return 2 * eccentricityMm * (meanRadiusMm / holeRadiusMm) ** -share;
+}

@@ -1,0 +1,4 @@
+export { strainAllowance, THIN_STOCK_MM } from './allowance';
+export { silverCopperDensity } from './density';
+export { METAL_IDS, metalById, METALS } from './table';
+export type { HeatRule, Metal, MetalId } from './table';

@@ -1,0 +1,124 @@
+import { coarseMeridian, cutEdge, mapMeridian, rimEdge, type Meridian, type WallShape } from '../forming';
+import { budgetWeight, fullest, type EdgeSpend } from './budget';
+import type { StepKind } from './step';
+
+/** A move of the wall that can be done in one pass or in several: `shapeAt(1)` is its end. */
+export interface Phase {
+  readonly kind: StepKind;
+  readonly shapeAt: (progress: number, from: Meridian) => WallShape;
+  /** Share a of this kind of blow. */
+  readonly share: number;
+  /** Extra widening by the tool over the whole phase; left out means none. */
+  readonly widthDraw?: number;
+  /** Anneal before it whatever the gauge says. */
+  readonly annealFirst?: boolean;
+}
+
+export interface PlannedPass {
+  readonly annealFirst: boolean;
+  /** End of this pass on the way from 0 to 1. */
+  readonly progress: number;
+}
+
+/** A first pass on what is left of the budget is worth setting up only from this share of a full one. */
+const WORTHWHILE_SHARE = 0.35;
+/** Passes stay this much under the allowance, so that a coarse split never tips over it. */
+const MARGIN = 0.98;
+/** Breakpoints are found to within a part in five hundred; equal passes may differ by that much. */
+const SLACK = 1.01;
+const MOST_PASSES = 40;
+const SPLIT_STEPS = 12;
+const SPLIT_TOLERANCE = 0.002;
+
+/**
+ * Takes the wall on from one progress of a phase to a later one.
+ * @param start the wall when the phase began
+ */
+export function runPass(
+  phase: Phase,
+  start: Meridian,
+  wall: Meridian,
+  progress: { readonly from: number; readonly to: number },
+): Meridian {
+  return mapMeridian(wall, phase.shapeAt(progress.to, start), {
+    share: phase.share,
+    widthDraw: (phase.widthDraw ?? 1) ** (progress.to - progress.from),
+  });
+}
+
+/** Weighted strain at each edge when the phase is taken to a progress in one go. */
+function spendTo(phase: Phase, wall: Meridian, progress: number): EdgeSpend {
+  const moved = runPass(phase, wall, wall, { from: 0, to: progress });
+  const weight = budgetWeight(phase.kind);
+  return {
+    cut: weight * Math.abs(Math.log(cutEdge(moved).meanRadiusMm / cutEdge(wall).meanRadiusMm)),
+    rim: weight * Math.abs(Math.log(rimEdge(moved).meanRadiusMm / rimEdge(wall).meanRadiusMm)),
+  };
+}
+
+/** Progress at which the fuller edge has spent an amount, found from below; spending grows with progress. */
+function progressSpending(phase: Phase, wall: Meridian, amount: number, total: number): number {
+  let [low, spentLow, high, spentHigh] = [0, 0, 1, total];
+  for (let i = 0; i < SPLIT_STEPS; i++) {
+    // False position, kept off the ends so that both sides close in.
+    const share = Math.min(0.95, Math.max(0.05, (amount - spentLow) / (spentHigh - spentLow)));
+    const guess = low + (high - low) * share;
+    const spentAtGuess = fullest(spendTo(phase, wall, guess));
+    if (Math.abs(spentAtGuess - amount) < SPLIT_TOLERANCE * amount) return guess;
+    if (spentAtGuess <= amount) [low, spentLow] = [guess, spentAtGuess];
+    else [high, spentHigh] = [guess, spentAtGuess];
+  }
+  return low;
+}
+
+/** Whether each pass keeps each edge within the budget: the edge that leads may change on the way. */
+function withinBudget(
+  phase: Phase,
+  wall: Meridian,
+  spent: EdgeSpend,
+  passes: readonly PlannedPass[],
+  full: number,
+): boolean {
+  let before = { cut: 0, rim: 0 };
+  return passes.every((pass, i) => {
+    const after = spendTo(phase, wall, pass.progress);
+    const held = i === 0 && !pass.annealFirst ? spent : { cut: 0, rim: 0 };
+    const fits = held.cut + after.cut - before.cut <= full * SLACK && held.rim + after.rim - before.rim <= full * SLACK;
+    before = after;
+    return fits;
+  });
+}
+
+/**
+ * Splits a phase into as few passes as the allowance permits at both edges, annealing before a pass that would go
+ * over it (craft §4). What is left of the budget is used first when that saves an anneal.
+ */
+export function splitPhase(
+  phase: Phase,
+  from: Meridian,
+  spent: EdgeSpend,
+  allowanceStrainLog: number,
+): readonly PlannedPass[] {
+  const wall = coarseMeridian(from);
+  const whole = spendTo(phase, wall, 1);
+  const full = allowanceStrainLog * MARGIN;
+  const together = Math.max(spent.cut + whole.cut, spent.rim + whole.rim);
+  if (!phase.annealFirst && together <= full) return [{ annealFirst: false, progress: 1 }];
+
+  const total = fullest(whole);
+  const left = full - fullest(spent);
+  const fresh = Math.max(1, Math.ceil(total / full));
+  const afterUsingUp = Math.max(1, Math.ceil((total - left) / full));
+  const useUp = !phase.annealFirst && left > WORTHWHILE_SHARE * full && afterUsingUp < fresh;
+  const first = useUp ? [{ annealFirst: false, progress: progressSpending(phase, wall, left, total) }] : [];
+  const done = useUp ? left : 0;
+  for (let count = useUp ? afterUsingUp : fresh; ; count++) {
+    const rest = Array.from({ length: count }, (_, i) => ({
+      annealFirst: true,
+      progress:
+        i === count - 1 ? 1 : progressSpending(phase, wall, done + ((total - done) * (i + 1)) / count, total),
+    }));
+    const passes = [...first, ...rest];
+    if (count >= MOST_PASSES || withinBudget(phase, wall, spent, passes, full)) return passes;
+  }
+}

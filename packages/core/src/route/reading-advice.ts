@@ -1,0 +1,52 @@
+import { quarterFraction } from '../format';
+import { MM_PER_US_SIZE, type EdgeDiameters } from '../size';
+import type { RouteStep, StepKind } from './step';
+
+/** Readings within this of the plan are on it, US sizes (craft §3, true up). */
+export const READING_TOLERANCE_US = 0.25;
+
+export interface EdgeAdvice {
+  readonly edge: 'rim' | 'cut';
+  /** Read less planned, US sizes: positive is too large. */
+  readonly offUs: number;
+  /** "Rim edge ½ size too small." */
+  readonly finding: string;
+  /** What to do about it. */
+  readonly remedy: string;
+}
+
+const OPENING: readonly StepKind[] = ['stretch', 'straighten'];
+const CLOSING: readonly StepKind[] = ['reduce', 'stepped', 'curl'];
+
+function remedyFor(kind: StepKind, offUs: number, edge: string): string {
+  const amount = quarterFraction(Math.abs(offUs));
+  const small = offUs < 0;
+  if (OPENING.includes(kind)) {
+    return small
+      ? `Another pull: ${amount} size to go. Look at the gauge; anneal first if it is nearly full.`
+      : `Stop pulling. The die takes the ${edge} edge down ${amount} size more later on.`;
+  }
+  if (CLOSING.includes(kind)) {
+    return small
+      ? `Past the mark. Anneal, then bring the ${edge} edge up ${amount} size on the stretcher.`
+      : `Push the ${edge} edge ${amount} size further, a little at a time.`;
+  }
+  return small
+    ? `Bring the ${edge} edge up ${amount} size on the stretcher.`
+    : `Bring the ${edge} edge down ${amount} size in the die.`;
+}
+
+/** What a reading says against the plan, per edge that is off by more than a quarter size; empty when on plan. */
+export function adviseReading(step: RouteStep, edges: EdgeDiameters): readonly EdgeAdvice[] {
+  const pairs = [
+    { edge: 'rim', readMm: edges.rimInsideDiameterMm, plannedMm: step.after.rimInsideDiameterMm },
+    { edge: 'cut', readMm: edges.cutInsideDiameterMm, plannedMm: step.after.cutInsideDiameterMm },
+  ] as const;
+  return pairs.flatMap(({ edge, readMm, plannedMm }) => {
+    const offUs = (readMm - plannedMm) / MM_PER_US_SIZE;
+    if (Math.abs(offUs) < READING_TOLERANCE_US) return [];
+    const name = edge === 'rim' ? 'Rim' : 'Cut';
+    const finding = `${name} edge ${quarterFraction(Math.abs(offUs))} size too ${offUs < 0 ? 'small' : 'large'}.`;
+    return [{ edge, offUs, finding, remedy: remedyFor(step.kind, offUs, edge) }];
+  });
+}

@@ -1,0 +1,31 @@
+import type { Kit } from './kit';
+
+/** A plain bench's tools: what is reckoned with when a maker has entered none. Lengths in mm. */
+export const REFERENCE_KIT: Kit = [
+  ...[9.5, 11.1, 12.7, 14.3, 15.9, 17.5, 19.1].map((diameterMm) => ({
+    id: `punch-${diameterMm}`,
+    name: `${diameterMm} mm punch`,
+    spec: { kind: 'punch', diameterMm, selfCentring: false } as const,
+  })),
+  { id: 'ball-25', name: '25 mm ball', spec: { kind: 'dapping-ball', diameterMm: 25 } },
+  {
+    id: 'fold-17',
+    name: '17° fold die and cone',
+    spec: { kind: 'fold-die', angleDeg: 17, mouthMm: 42, smallEndMm: 14 },
+  },
+  ...[17, 25].map((angleDeg) => ({
+    id: `reduce-${angleDeg}`,
+    name: `${angleDeg}° reducing plate`,
+    spec: {
+      kind: 'reducing-die',
+      angleDeg,
+      holesMm: Array.from({ length: 24 }, (_, i) => 16 + i * 0.75),
+    } as const,
+  })),
+  {
+    id: 'stretcher',
+    name: 'stretcher',
+    spec: { kind: 'stretcher', smallestMm: 13, largestMm: 26, splines: 4 },
+  },
+  { id: 'mandrel', name: 'ring mandrel', spec: { kind: 'mandrel', mmPerUsSize: 12.7 } },
+];

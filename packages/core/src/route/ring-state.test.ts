@@ -1,0 +1,143 @@
+import fc from 'fast-check';
+import type { CoinRingInput } from '../forming';
+import { MM_PER_US_SIZE } from '../size';
+import { adviseReading, coinRoute, fullest, REFERENCE_KIT, ringState, type RingEvent, type RingEventBody } from './index';
+
+const INPUT: CoinRingInput = {
+  coin: { diameterMm: 30, rimThicknessMm: 2, massG: 12.5, metal: 'silver-900' },
+  holeMm: 12.7,
+  targetInsideDiameterMm: 18.9,
+  wall: { kind: 'straight' },
+};
+const { steps, allowanceStrainLog } = coinRoute(INPUT, { kit: REFERENCE_KIT });
+const PLAN = { steps };
+
+function events(...bodies: readonly RingEventBody[]): readonly RingEvent[] {
+  return bodies.map((body, i) => ({ id: `event-${i}`, at: `2026-03-01T10:${String(i).padStart(2, '0')}:00Z`, body }));
+}
+
+/** The events of a maker who does every step as planned and reads nothing, up to a step. */
+function workedTo(end: number): readonly RingEventBody[] {
+  return steps
+    .slice(0, end)
+    .map((step, i) => (step.kind === 'anneal' ? { kind: 'anneal-done', step: i } : { kind: 'step-done', step: i }));
+}
+
+function indexOf(kind: string): number {
+  return steps.findIndex((step) => step.kind === kind);
+}
+
+describe('ringState', () => {
+  it('starts soft, flat and at the first step', () => {
+    expect(ringState(PLAN, [])).toMatchObject({
+      step: 0,
+      spent: { cut: 0, rim: 0 },
+      edges: { cutInsideDiameterMm: 12.7, rimInsideDiameterMm: 30 },
+      finished: false,
+      lastEventId: undefined,
+    });
+  });
+
+  it('follows the plan to its end and never overfills the gauge', () => {
+    for (let end = 0; end <= steps.length; end++) {
+      const state = ringState(PLAN, events(...workedTo(end)));
+      expect(state.step).toBe(end);
+      expect(fullest(state.spent)).toBeLessThanOrEqual(allowanceStrainLog);
+    }
+    const done = ringState(PLAN, events(...workedTo(steps.length)));
+    expect(done.edges.cutInsideDiameterMm).toBeCloseTo(18.9, 2);
+    expect(done.anneals).toBe(steps.filter(({ kind }) => kind === 'anneal').length);
+  });
+
+  it('is fed by what was read, not by what was planned', () => {
+    const stretch = indexOf('stretch');
+    const before = workedTo(stretch);
+    const planned = ringState(PLAN, events(...before, { kind: 'step-done', step: stretch }));
+    const after = steps[stretch]?.after;
+    if (!after) throw new Error('the route has no stretch');
+    const short = {
+      kind: 'reading',
+      rimDownMm: after.cutInsideDiameterMm,
+      cutDownMm: after.cutInsideDiameterMm - 1,
+      mark: 'leading',
+    } as const;
+    const read = ringState(PLAN, events(...before, short, { kind: 'step-done', step: stretch }));
+    expect(read.edgesSource).toBe('read');
+    expect(read.edges.cutInsideDiameterMm).toBeCloseTo(after.cutInsideDiameterMm - 1, 9);
+    expect(read.spent.cut).toBeLessThan(planned.spent.cut);
+    expect(read.readings[0]).toMatchObject({ step: stretch, cutDownMm: after.cutInsideDiameterMm - 1 });
+  });
+
+  it('empties the gauge at an anneal, also one the route did not ask for', () => {
+    const stretch = indexOf('stretch');
+    const state = ringState(PLAN, events(...workedTo(stretch + 1), { kind: 'anneal-done' }));
+    expect(state.spent).toEqual({ cut: 0, rim: 0 });
+    expect(state.step).toBe(stretch + 1);
+  });
+
+  it('takes back what was undone, as if it had never been', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: steps.length }), (end) => {
+        const log = events(...workedTo(end));
+        const last = log.at(-1);
+        const undone = [...log, { id: 'undo', at: '', body: { kind: 'undone', eventId: last?.id ?? '' } as const }];
+        expect(ringState(PLAN, undone)).toEqual(ringState(PLAN, log.slice(0, -1)));
+      }),
+    );
+  });
+
+  it('is not moved by an event for another step', () => {
+    const state = ringState(PLAN, events({ kind: 'step-done', step: 3 }, { kind: 'anneal-done', step: 7 }));
+    expect(state.step).toBe(0);
+  });
+
+  it('keeps notes, the last measurement and the end', () => {
+    const state = ringState(
+      PLAN,
+      events(
+        { kind: 'note', text: 'hole 24, face B' },
+        { kind: 'measured', bandWidthMm: 8.9, thicknessCutEdgeMm: 1.3 },
+        { kind: 'measured', bandWidthMm: 8.95 },
+        { kind: 'finished' },
+      ),
+    );
+    expect(state).toMatchObject({
+      notes: [{ text: 'hole 24, face B' }],
+      measured: { bandWidthMm: 8.95 },
+      finished: true,
+      finishedAt: '2026-03-01T10:03:00Z',
+    });
+  });
+});
+
+describe('adviseReading', () => {
+  const reduce = steps[indexOf('reduce')];
+  const stretch = steps[indexOf('stretch')];
+  if (!reduce || !stretch) throw new Error('the route lacks a step');
+
+  it('says nothing within a quarter size', () => {
+    const near = {
+      rimInsideDiameterMm: reduce.after.rimInsideDiameterMm + 0.2 * MM_PER_US_SIZE,
+      cutInsideDiameterMm: reduce.after.cutInsideDiameterMm,
+    };
+    expect(adviseReading(reduce, near)).toEqual([]);
+  });
+
+  it.each([
+    ['stretch', -0.5, 'Cut edge ½ size too small.', /Another pull/],
+    ['stretch', 0.75, 'Cut edge ¾ size too large.', /Stop pulling/],
+    ['reduce', 0.5, 'Cut edge ½ size too large.', /further/],
+    ['reduce', -1, 'Cut edge 1 size too small.', /stretcher/],
+    ['true-up', 0.5, 'Cut edge ½ size too large.', /in the die/],
+    ['true-up', -0.5, 'Cut edge ½ size too small.', /on the stretcher/],
+  ] as const)('%s off by %p: %s', (kind, offUs, finding, remedy) => {
+    const step = { ...(kind === 'stretch' ? stretch : reduce), kind };
+    const advice = adviseReading(step, {
+      ...step.after,
+      cutInsideDiameterMm: step.after.cutInsideDiameterMm + offUs * MM_PER_US_SIZE,
+    });
+    expect(advice).toHaveLength(1);
+    expect(advice[0]).toMatchObject({ edge: 'cut', finding });
+    expect(advice[0]?.remedy).toMatch(remedy);
+  });
+});

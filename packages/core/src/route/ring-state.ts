@@ -1,0 +1,143 @@
+import { DEFAULT_MANDREL, edgesFromReading, type EdgeDiameters, type MandrelTaper } from '../size';
+import { FRESH, spend, type EdgeSpend } from './budget';
+import { standingEvents, type RingEvent, type RingEventBody } from './ring-events';
+import type { RouteStep } from './step';
+
+/** What a ring was planned as: enough to follow it at the bench. */
+export interface RingPlan {
+  readonly steps: readonly RouteStep[];
+  readonly mandrel?: MandrelTaper | undefined;
+}
+
+export interface LoggedReading extends EdgeDiameters {
+  readonly eventId: string;
+  readonly at: string;
+  /** Step during which it was taken. */
+  readonly step: number;
+  readonly rimDownMm: number;
+  readonly cutDownMm: number;
+}
+
+export type Measured = Omit<Extract<RingEventBody, { kind: 'measured' }>, 'kind'>;
+
+/** A ring at the bench, derived from its events alone. */
+export interface RingState {
+  /** Step to do next; equals the number of steps when all are done. */
+  readonly step: number;
+  /** Edges as last read, or as planned since. */
+  readonly edges: EdgeDiameters;
+  readonly edgesSource: 'planned' | 'read';
+  /** Weighted hoop strain since the last anneal: the softness gauge. */
+  readonly spent: EdgeSpend;
+  readonly anneals: number;
+  readonly readings: readonly LoggedReading[];
+  readonly measured: Measured | undefined;
+  readonly notes: readonly { readonly at: string; readonly text: string }[];
+  readonly finished: boolean;
+  readonly finishedAt: string | undefined;
+  /** The event that an undo would take back. */
+  readonly lastEventId: string | undefined;
+}
+
+function startState({ steps }: RingPlan): RingState {
+  const edges = steps[0]?.before ?? { rimInsideDiameterMm: 0, cutInsideDiameterMm: 0 };
+  return {
+    step: 0,
+    edges,
+    edgesSource: 'planned',
+    spent: FRESH,
+    anneals: 0,
+    readings: [],
+    measured: undefined,
+    notes: [],
+    finished: false,
+    finishedAt: undefined,
+    lastEventId: undefined,
+  };
+}
+
+/** Thickness at the edges as the step leaves them, mm. */
+function edgeThickness(step: RouteStep): { readonly cut: number; readonly rim: number } {
+  return { cut: step.outline.thicknessMm[0] ?? 0, rim: step.outline.thicknessMm.at(-1) ?? 0 };
+}
+
+/** Hoop strain of the middle of the wall when an edge goes from one inside diameter to another: ln((d₂ + t)/(d₁ + t)). */
+function edgeStrain(fromMm: number, toMm: number, thicknessMm: number): number {
+  return Math.log((toMm + thicknessMm) / (fromMm + thicknessMm));
+}
+
+/** Moves the edges and fills the gauge by what that took. */
+function moveEdges(state: RingState, step: RouteStep, edges: EdgeDiameters, source: RingState['edgesSource']): RingState {
+  const thickness = edgeThickness(step);
+  const cut = edgeStrain(state.edges.cutInsideDiameterMm, edges.cutInsideDiameterMm, thickness.cut);
+  const rim = edgeStrain(state.edges.rimInsideDiameterMm, edges.rimInsideDiameterMm, thickness.rim);
+  return { ...state, edges, edgesSource: source, spent: spend(state.spent, step.kind, cut, rim) };
+}
+
+function stepDone(state: RingState, plan: RingPlan, index: number): RingState {
+  const step = plan.steps[index];
+  if (!step || index !== state.step) return state;
+  const readDuring = state.readings.some((reading) => reading.step === index);
+  const next = { ...state, step: index + 1 };
+  if (readDuring) return next;
+  // From planned edges the route's own strains hold; from a reading the rest of the way is reckoned afresh.
+  if (state.edgesSource === 'planned') {
+    return {
+      ...next,
+      edges: step.after,
+      spent: spend(state.spent, step.kind, step.strainCutEdge, step.strainRimEdge),
+    };
+  }
+  const forms = step.strainCutEdge !== 0 || step.strainRimEdge !== 0 || step.kind === 'trim';
+  return forms ? moveEdges(next, step, step.after, 'planned') : next;
+}
+
+function annealDone(state: RingState, plan: RingPlan, index: number | undefined): RingState {
+  const softened = { ...state, spent: FRESH, anneals: state.anneals + 1 };
+  return index !== undefined && index === state.step && plan.steps[index]?.kind === 'anneal'
+    ? { ...softened, step: index + 1 }
+    : softened;
+}
+
+function apply(state: RingState, event: RingEvent, plan: RingPlan): RingState {
+  const { body } = event;
+  switch (body.kind) {
+    case 'step-done':
+      return stepDone(state, plan, body.step);
+    case 'anneal-done':
+      return annealDone(state, plan, body.step);
+    case 'reading': {
+      const step = plan.steps[Math.min(state.step, plan.steps.length - 1)];
+      if (!step) return state;
+      const heightMm = step.outline.arcMm.at(-1) ?? 0;
+      const read = edgesFromReading(body, heightMm, body.mark, plan.mandrel ?? DEFAULT_MANDREL);
+      const edges = {
+        rimInsideDiameterMm: read.rimInsideDiameterMm,
+        cutInsideDiameterMm: read.cutInsideDiameterMm,
+      };
+      const { rimDownMm, cutDownMm } = body;
+      const reading = { ...edges, rimDownMm, cutDownMm, eventId: event.id, at: event.at, step: state.step };
+      return { ...moveEdges(state, step, edges, 'read'), readings: [...state.readings, reading] };
+    }
+    case 'measured': {
+      const { kind: _kind, ...measured } = body;
+      return { ...state, measured };
+    }
+    case 'note':
+      return { ...state, notes: [...state.notes, { at: event.at, text: body.text }] };
+    case 'finished':
+      return { ...state, finished: true, finishedAt: event.at };
+    case 'undone':
+      return state;
+  }
+}
+
+/**
+ * A ring's state from its plan and its events, in order: the one reducer that server and app share.
+ * An event for a step that is not the current one changes nothing, so that a late repeat does no harm.
+ */
+export function ringState(plan: RingPlan, events: readonly RingEvent[]): RingState {
+  const standing = standingEvents(events);
+  const state = standing.reduce((before, event) => apply(before, event, plan), startState(plan));
+  return { ...state, lastEventId: standing.at(-1)?.id };
+}

@@ -1,0 +1,249 @@
+import fc from 'fast-check';
+import { DEFAULT_TAPER_DEG } from '../forming/wall-shape';
+import { volumeMm3, washerOf, flatMeridian, type CoinRingInput } from '../forming';
+import {
+  budgetWeight,
+  coinRoute,
+  FRESH,
+  fullest,
+  holesFor,
+  planCoinRing,
+  punchDiameters,
+  REFERENCE_KIT,
+  spend,
+  type RouteStep,
+} from './index';
+import reference from './forming-reference.fixture.json';
+
+const INPUT: CoinRingInput = {
+  coin: { diameterMm: 30, rimThicknessMm: 2, massG: 12.5, metal: 'silver-900' },
+  holeMm: 12.7,
+  targetInsideDiameterMm: 18.9,
+  wall: { kind: 'straight' },
+};
+
+/** Fullest the gauge gets along a route, each step counted from the last anneal. */
+function highestSpend(steps: readonly RouteStep[]): number {
+  let spent = FRESH;
+  let highest = 0;
+  for (const step of steps) {
+    if (step.kind === 'anneal') spent = FRESH;
+    spent = spend(spent, step.kind, step.strainCutEdge, step.strainRimEdge);
+    highest = Math.max(highest, fullest(spent));
+  }
+  return highest;
+}
+
+const inputs = fc
+  .record({
+    diameterMm: fc.double({ min: 22, max: 40, noNaN: true }),
+    rimThicknessMm: fc.double({ min: 1.3, max: 3, noNaN: true }),
+    metal: fc.constantFrom('silver-999', 'silver-900', 'silver-500', 'copper', 'cupronickel', 'bronze'),
+    holeMm: fc.constantFrom(...punchDiameters(REFERENCE_KIT)),
+    targetInsideDiameterMm: fc.double({ min: 15, max: 23, noNaN: true }),
+    wall: fc.constantFrom(
+      { kind: 'straight' } as const,
+      { kind: 'rounded', curlDeg: 17 } as const,
+      { kind: 'rounded', curlDeg: 25 } as const,
+      { kind: 'tapered' } as const,
+    ),
+  })
+  .map(({ diameterMm, rimThicknessMm, metal, ...rest }): CoinRingInput => ({
+    coin: { diameterMm, rimThicknessMm, metal },
+    ...rest,
+  }));
+
+describe('coinRoute against the finite-element study', () => {
+  it.each(reference.cases)('case $case: width within 1 %, cut edge 2 %, rim edge 7 %', (one) => {
+    const route = planCoinRing(
+      {
+        coin: {
+          diameterMm: one.outerRadiusMm * 2,
+          rimThicknessMm: one.thicknessMm / 0.9,
+          metal: 'silver-900',
+        },
+        holeMm: one.holeRadiusMm * 2,
+        targetInsideDiameterMm: one.targetInsideDiameterMm,
+        wall: { kind: 'straight' },
+      },
+      { kit: REFERENCE_KIT },
+    );
+    const off = (value: number, expected: number) => Math.abs(value / expected - 1);
+    expect(off(route.bandWidthMm, one.final.widthMm)).toBeLessThan(0.01);
+    expect(off(route.thicknessCutEdgeMm, one.final.thicknessCutEdgeMm)).toBeLessThan(0.02);
+    expect(off(route.thicknessRimEdgeMm, one.final.thicknessRimEdgeMm)).toBeLessThan(0.07);
+  });
+});
+
+describe('any feasible route', () => {
+  it('never goes over the anneal budget at either edge', () => {
+    fc.assert(
+      fc.property(inputs, (input) => {
+        const plan = planCoinRing(input, { kit: REFERENCE_KIT });
+        fc.pre(plan.route !== undefined);
+        if (!plan.route) return;
+        expect(highestSpend(plan.route.steps)).toBeLessThanOrEqual(plan.route.allowanceStrainLog);
+      }),
+      { numRuns: 150 },
+    );
+  });
+
+  it('keeps the volume, lands on the target, and starts each step where the last one ended', () => {
+    fc.assert(
+      fc.property(inputs, (input) => {
+        const { route } = planCoinRing(input, { kit: REFERENCE_KIT });
+        fc.pre(route !== undefined);
+        if (!route) return;
+        const washer = washerOf(input.coin, input.holeMm);
+        const flat = flatMeridian(washer.holeMm / 2, washer.diameterMm / 2, washer.thicknessMm);
+        expect(Math.abs(volumeMm3(route.finished) / volumeMm3(flat) - 1)).toBeLessThan(1e-6);
+        route.steps.slice(1).forEach((step, i) => expect(step.before).toEqual(route.steps[i]?.after));
+        const end = route.steps.at(-1)?.after;
+        expect(end?.cutInsideDiameterMm).toBeCloseTo(input.targetInsideDiameterMm, 2);
+        if (input.wall.kind !== 'tapered') {
+          expect(end?.rimInsideDiameterMm).toBeCloseTo(input.targetInsideDiameterMm, 2);
+        }
+      }),
+      { numRuns: 100 },
+    );
+  });
+
+  it('anneals after punching and before the first fold, and marks the step after each anneal', () => {
+    fc.assert(
+      fc.property(inputs, (input) => {
+        const { route } = planCoinRing(input, { kit: REFERENCE_KIT });
+        fc.pre(route !== undefined);
+        const steps = route?.steps ?? [];
+        const fold = steps.findIndex(({ kind }) => kind === 'fold');
+        expect(steps[fold - 1]?.kind).toBe('anneal');
+        steps.forEach((step, i) => expect(step.annealFirst).toBe(steps[i - 1]?.kind === 'anneal'));
+      }),
+      { numRuns: 40 },
+    );
+  });
+});
+
+describe('the work that careful makers do', () => {
+  it('takes seven or eight anneals from a 30 mm silver coin with a small hole to the largest sizes', () => {
+    const { annealCount } = planCoinRing(
+      {
+        coin: { diameterMm: 30.6, rimThicknessMm: 2.3, metal: 'silver-900' },
+        holeMm: 11.1,
+        targetInsideDiameterMm: 22.2,
+        wall: { kind: 'rounded' },
+      },
+      { kit: REFERENCE_KIT },
+    );
+    expect([7, 8]).toContain(annealCount);
+  });
+
+  it('takes four or five for a small coin and a small size', () => {
+    const { annealCount } = planCoinRing(
+      {
+        coin: { diameterMm: 24.3, rimThicknessMm: 1.95, metal: 'silver-900' },
+        holeMm: 12.7,
+        targetInsideDiameterMm: 16.9,
+        wall: { kind: 'straight' },
+      },
+      { kit: REFERENCE_KIT },
+    );
+    expect([4, 5]).toContain(annealCount);
+  });
+
+  it('asks for more anneals of a metal that bears less', () => {
+    const count = (metal: 'copper' | 'silver-900' | 'cupronickel') =>
+      planCoinRing(
+        { ...INPUT, coin: { diameterMm: 30, rimThicknessMm: 2, metal } },
+        { kit: REFERENCE_KIT },
+      ).annealCount;
+    expect(count('copper')).toBeLessThan(count('silver-900'));
+    expect(count('silver-900')).toBeLessThan(count('cupronickel'));
+  });
+
+  it('anneals before punching too in the other school', () => {
+    const kinds = (school: 'after-punching' | 'before-and-after') =>
+      coinRoute(INPUT, { kit: REFERENCE_KIT, annealSchool: school }).steps.map(({ kind }) => kind);
+    expect(kinds('after-punching')[0]).toBe('cut');
+    expect(kinds('before-and-after').slice(0, 2)).toEqual(['anneal', 'cut']);
+  });
+
+  it('turns in a rounded wall at 17° first, then 25°, trims the lip and trues up last', () => {
+    const { steps } = coinRoute({ ...INPUT, wall: { kind: 'rounded', curlDeg: 25 } }, { kit: REFERENCE_KIT });
+    const titles = steps.filter(({ kind }) => kind === 'curl').map(({ title }) => title);
+    expect(titles).toEqual(['Turn both edges in to 17°', 'Turn both edges in to 25°']);
+    const kinds = steps.map(({ kind }) => kind);
+    expect(kinds.indexOf('trim')).toBeGreaterThan(kinds.lastIndexOf('curl'));
+    expect(kinds.lastIndexOf('true-up')).toBeGreaterThan(kinds.indexOf('trim'));
+    expect(steps.find(({ kind }) => kind === 'trim')?.after.rimInsideDiameterMm).toBeCloseTo(18.9, 2);
+  });
+
+  it('leaves a tapered wall leaning, with no curl and no trim', () => {
+    const { steps, finished } = coinRoute({ ...INPUT, wall: { kind: 'tapered' } }, { kit: REFERENCE_KIT });
+    expect(steps.some(({ kind }) => kind === 'curl' || kind === 'trim')).toBe(false);
+    expect(finished.leanDeg[32]).toBeCloseTo(DEFAULT_TAPER_DEG, 6);
+  });
+
+  it('takes a large coin down under tape, annealed first', () => {
+    const { steps, method } = coinRoute(
+      { ...INPUT, coin: { diameterMm: 38, rimThicknessMm: 2.6, metal: 'silver-900' }, targetInsideDiameterMm: 18 },
+      { kit: REFERENCE_KIT },
+    );
+    expect(method).toBe('stepped');
+    steps.forEach((step, i) => {
+      if (step.kind === 'stepped') expect(steps[i - 1]?.kind).toBe('anneal');
+    });
+    expect(steps.some(({ kind }) => kind === 'stepped')).toBe(true);
+  });
+
+  it('ends with the finish asked for', () => {
+    const kinds = coinRoute(INPUT, { kit: REFERENCE_KIT, finish: 'dark' }).steps.map(({ kind }) => kind);
+    expect(kinds.slice(-5)).toEqual(['pickle', 'sand', 'patina', 'polish', 'read']);
+  });
+});
+
+describe('tools', () => {
+  it('names the tools it uses and the ones that are missing', () => {
+    const full = planCoinRing(INPUT, { kit: REFERENCE_KIT });
+    expect(full.route?.missingTools).toEqual([]);
+    expect(full.route?.steps.find(({ kind }) => kind === 'cut')?.tool).toBe('12.7 mm punch');
+    const bare = planCoinRing(INPUT, { kit: [] });
+    expect(bare.feasible).toBe(true);
+    expect(bare.reasons.filter(({ code }) => code === 'missing-tool').map(({ message }) => message)).toEqual(
+      expect.arrayContaining([expect.stringContaining('12.7 mm punch'), expect.stringContaining('stretcher')]),
+    );
+  });
+
+  it('offers only holes that leave metal around them', () => {
+    expect(holesFor(REFERENCE_KIT, 20)).toEqual([9.5, 11.1, 12.7, 14.3, 15.9]);
+  });
+
+  it('counts blows in a die for two thirds, free opening in full, the rest not at all', () => {
+    expect(budgetWeight('fold')).toBeCloseTo(2 / 3, 12);
+    expect(budgetWeight('stretch')).toBe(1);
+    expect(budgetWeight('sand')).toBe(0);
+  });
+});
+
+describe('planCoinRing', () => {
+  it('answers with the closed form when one share is given, with the route otherwise', () => {
+    const closed = planCoinRing(INPUT, { kit: REFERENCE_KIT, widthShare: 0.5 });
+    const simulated = planCoinRing(INPUT, { kit: REFERENCE_KIT });
+    expect(Math.abs(closed.bandWidthMm - 8.73)).toBeLessThan(0.05);
+    expect(simulated.bandWidthMm / closed.bandWidthMm).toBeGreaterThan(1.01);
+    expect(simulated.bandWidthMm / closed.bandWidthMm).toBeLessThan(1.06);
+  });
+
+  it('has no route for what cannot be made', () => {
+    const plan = planCoinRing({ ...INPUT, targetInsideDiameterMm: 28 }, { kit: REFERENCE_KIT });
+    expect(plan).toMatchObject({ feasible: false, annealCount: 0, route: undefined });
+  });
+
+  it('warns when a hard metal takes many anneals', () => {
+    const plan = planCoinRing(
+      { ...INPUT, coin: { diameterMm: 30, rimThicknessMm: 2, metal: 'cupronickel' }, holeMm: 9.5, targetInsideDiameterMm: 21 },
+      { kit: REFERENCE_KIT },
+    );
+    expect(plan.annealCount).toBeGreaterThan(10);
+    expect(plan.reasons.map(({ code }) => code)).toContain('many-anneals');
+  });
+});

@@ -1,0 +1,106 @@
+import type { StepKind } from './step';
+
+/** Words and times that belong to a kind of coin step (craft §§3, 4, 8, 12). Minutes are defaults. */
+interface StepLore {
+  readonly handsOnMin: number;
+  readonly waitMin: number;
+  readonly lookFor: string;
+  readonly caution?: string;
+}
+
+const PRESS = 'Eye protection, hands clear; clamp the press down. Never strike hardened steel on hardened steel.';
+const TORCH = 'Nothing that burns near the torch; ventilate; eye protection. Quench away from your face.';
+
+/** Steps that no coin route holds have no entry. */
+export const STEP_LORE: Partial<Readonly<Record<StepKind, StepLore>>> = {
+  cut: {
+    handsOnMin: 6,
+    waitMin: 0,
+    lookFor: 'Crossed lines meet in the middle of the punch before you strike. The slug goes to the scrap tin.',
+    caution: 'Secure the piece; edges are razors until deburred. Altering coins is restricted in some countries: check local law.',
+  },
+  deburr: {
+    handsOnMin: 4,
+    waitMin: 0,
+    lookFor: 'No burr catches a fingernail on either face: a burr is where a crack starts.',
+    caution: 'The cut edge is a razor until this is done.',
+  },
+  anneal: {
+    handsOnMin: 3,
+    waitMin: 2,
+    lookFor: 'Marker strokes at four places; keep the flame moving; stop when the last is gone, or at the first dull red in dim light.',
+    caution: TORCH,
+  },
+  fold: {
+    handsOnMin: 4,
+    waitMin: 0,
+    lookFor: 'Look at every stroke: is it level? Lifting on one side: take it out, level it, turn it, go on.',
+    caution: PRESS,
+  },
+  stretch: {
+    handsOnMin: 5,
+    waitMin: 0,
+    lookFor: 'Pull, turn, pull; flip every two or three pulls. Sand the cut edge and look for cracks each time.',
+    caution: 'Eye protection: a ring that splits flies.',
+  },
+  reduce: {
+    handsOnMin: 4,
+    waitMin: 0,
+    lookFor: 'Push it in square, a little, turn it over, the other edge as far. Note the hole and the face.',
+    caution: PRESS,
+  },
+  stepped: {
+    handsOnMin: 12,
+    waitMin: 0,
+    lookFor: 'Push slowly and level; stop at the size. If detail shows through the tape, use more turns.',
+    caution: PRESS,
+  },
+  curl: {
+    handsOnMin: 4,
+    waitMin: 0,
+    lookFor: 'Both edges the same depth: turn the ring over after each push.',
+    caution: PRESS,
+  },
+  trim: {
+    handsOnMin: 6,
+    waitMin: 0,
+    lookFor: 'The lip inside the rim edge is gone and a fingertip slides over.',
+    caution: 'Hold the ring in a clamp, not in the fingers; no gloves near a spindle.',
+  },
+  'true-up': {
+    handsOnMin: 4,
+    waitMin: 0,
+    lookFor: 'Both ways round the mandrel within a quarter size of each other.',
+  },
+  read: { handsOnMin: 1, waitMin: 0, lookFor: 'Read the same mark both ways round.' },
+  pickle: {
+    handsOnMin: 2,
+    waitMin: 10,
+    lookFor: 'Even white metal. Then neutralise in bicarbonate, rinse, dry.',
+    caution: 'Goggles and gloves; copper or plastic tongs only; add acid to water, never water to acid.',
+  },
+  sand: {
+    handsOnMin: 12,
+    waitMin: 0,
+    lookFor: '320, 400, 600, 1000: never more than double the grit. Scratches of the last grit are gone before the next.',
+  },
+  patina: {
+    handsOnMin: 5,
+    waitMin: 8,
+    lookFor: 'Hot water, not boiling. Grey-black takes seven to ten minutes; then wool back the high points.',
+    caution: 'Ventilate. Liver of sulphur never meets acid: it gives hydrogen sulphide.',
+  },
+  polish: {
+    handsOnMin: 10,
+    waitMin: 0,
+    lookFor: 'Bright high points, the legend still crisp.',
+    caution: 'Eye protection, hair tied, no gloves near a spindle.',
+  },
+};
+
+/** @throws for a kind that no coin route holds */
+export function loreOf(kind: StepKind): StepLore {
+  const lore = STEP_LORE[kind];
+  if (!lore) throw new Error(`no words for a ${kind} step`);
+  return lore;
+}

@@ -1,0 +1,78 @@
+import type { EdgeDiameters } from '../size';
+
+/** Kinds of step, as the HTTP interface names them. Part of them belong to other stock than coins. */
+export const STEP_KINDS = [
+  'cut',
+  'deburr',
+  'anneal',
+  'fold',
+  'flatten',
+  'stretch',
+  'reduce',
+  'stepped',
+  'straighten',
+  'curl',
+  'trim',
+  'true-up',
+  'read',
+  'sand',
+  'pickle',
+  'patina',
+  'plate',
+  'polish',
+  'bend',
+  'close',
+  'solder',
+  'roll',
+  'saw',
+  'file',
+  'assemble',
+] as const;
+export type StepKind = (typeof STEP_KINDS)[number];
+
+/** The wall at a handful of places, enough to draw it; from cut edge to rim edge, mm. */
+export interface WallOutline {
+  readonly arcMm: readonly number[];
+  readonly meanRadiusMm: readonly number[];
+  readonly thicknessMm: readonly number[];
+  readonly leanDeg: readonly number[];
+  /** Hoop strain since the flat coin, for the tint. */
+  readonly strainLog: readonly number[];
+}
+
+export interface RouteStep {
+  readonly kind: StepKind;
+  /** The verb and what to: "Fold, stroke 2 of 3". */
+  readonly title: string;
+  /** What the hands do. */
+  readonly instruction: string;
+  /** What good looks like, and what to look out for. */
+  readonly lookFor: string;
+  /** Tool from the kit and how it is used. */
+  readonly tool?: string | undefined;
+  readonly before: EdgeDiameters;
+  readonly after: EdgeDiameters;
+  /** Hoop strain this step adds at each edge, signed. */
+  readonly strainCutEdge: number;
+  readonly strainRimEdge: number;
+  /** The piece has to be annealed right before; the anneal is a step of its own in the route. */
+  readonly annealFirst: boolean;
+  readonly handsOnMin: number;
+  readonly waitMin: number;
+  readonly caution?: string | undefined;
+  readonly outline: WallOutline;
+}
+
+export interface RouteTotals {
+  readonly anneals: number;
+  readonly handsOnMin: number;
+  readonly waitMin: number;
+}
+
+export function routeTotals(steps: readonly RouteStep[]): RouteTotals {
+  return {
+    anneals: steps.filter(({ kind }) => kind === 'anneal').length,
+    handsOnMin: steps.reduce((sum, step) => sum + step.handsOnMin, 0),
+    waitMin: steps.reduce((sum, step) => sum + step.waitMin, 0),
+  };
+}

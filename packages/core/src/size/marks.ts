@@ -1,0 +1,54 @@
+import { eu, swiss } from './circumference';
+import { jp } from './japan';
+import type { SizeSystem, SizeSystemId } from './system';
+import { uk } from './uk';
+import { us } from './us';
+
+export const SIZE_SYSTEMS: Readonly<Record<SizeSystemId, SizeSystem>> = { us, uk, eu, swiss, jp };
+
+/** A size in one system. */
+export interface SizeMark {
+  /** Nearest written mark, without prefix: "7½", "P½", "54.5". */
+  readonly mark: string;
+  /** Exact, unrounded number in the system (for UK the index of the letter, A = 0). */
+  readonly exact: number;
+  /** Inside diameter less the mark's own diameter, mm: positive when the ring is larger than the mark. */
+  readonly offMm: number;
+}
+
+/** Nearest written mark of a diameter, and how far off it is. Below the lowest mark, that mark. */
+export function nearestMark(insideDiameterMm: number, system: SizeSystem): SizeMark {
+  const exact = system.fromDiameterMm(insideDiameterMm);
+  const onMark = Math.max(system.lowest, Math.round(exact / system.step) * system.step);
+  return {
+    mark: system.write(onMark),
+    exact,
+    offMm: insideDiameterMm - system.toDiameterMm(onMark),
+  };
+}
+
+export type SizeMarks = Readonly<Record<SizeSystemId, SizeMark>>;
+
+/** A diameter in every system at once. */
+export function allMarks(insideDiameterMm: number): SizeMarks {
+  return {
+    us: nearestMark(insideDiameterMm, us),
+    uk: nearestMark(insideDiameterMm, uk),
+    eu: nearestMark(insideDiameterMm, eu),
+    swiss: nearestMark(insideDiameterMm, swiss),
+    jp: nearestMark(insideDiameterMm, jp),
+  };
+}
+
+/** A diameter as its nearest mark with the system's prefix: "US 7½", "UK P½". */
+export function writeSize(insideDiameterMm: number, systemId: SizeSystemId): string {
+  const system = SIZE_SYSTEMS[systemId];
+  return `${system.prefix} ${nearestMark(insideDiameterMm, system).mark}`;
+}
+
+/** Diameter one written mark larger (+1) or smaller (−1), starting from the nearest mark. */
+export function stepMark(insideDiameterMm: number, systemId: SizeSystemId, direction: 1 | -1): number {
+  const system = SIZE_SYSTEMS[systemId];
+  const nearest = Math.round(system.fromDiameterMm(insideDiameterMm) / system.step);
+  return system.toDiameterMm(Math.max(system.lowest, (nearest + direction) * system.step));
+}

@@ -1,0 +1,80 @@
+import { metalById, METALS } from '../metal';
+import type { Coin } from './coin';
+import { fillFactor } from './thickness';
+
+/** A struck coin fills this much of its enclosing disc (craft §2). */
+export const FILL_RANGE = { min: 0.8, max: 0.99 } as const;
+
+/** What is probably wrong when mass, thickness, diameter and metal do not fit together. */
+export interface FillCheck {
+  readonly fill: number;
+  readonly ok: boolean;
+  /** For people: what the fill says, and the likely mistake when it is off. */
+  readonly message: string;
+}
+
+const MM_PER_INCH = 25.4;
+const GRAINS_PER_GRAM = 15.432;
+
+interface Suspect {
+  readonly says: string;
+  /** Fill the piece would have if this were the mistake. */
+  readonly fill: number;
+}
+
+function fits(fill: number): boolean {
+  return fill >= FILL_RANGE.min && fill <= FILL_RANGE.max;
+}
+
+/** Mistakes that happen at a bench, each with the fill it would explain. */
+function suspects(fill: number): readonly Suspect[] {
+  return [
+    { says: 'the thickness was read in inches', fill: fill / MM_PER_INCH },
+    { says: 'the thickness was typed ten times too small', fill: fill / 10 },
+    { says: 'the thickness was typed ten times too large', fill: fill * 10 },
+    { says: 'the mass was read in grains', fill: fill / GRAINS_PER_GRAM },
+    { says: 'a radius was typed for the diameter', fill: fill / 4 },
+    { says: 'the mass was typed ten times too large', fill: fill / 10 },
+  ];
+}
+
+/** Common coin metals whose density would explain the fill, nearest first. */
+function otherMetals(coin: Coin, fill: number): readonly string[] {
+  const density = metalById(coin.metal).densityGCm3;
+  const common = ['silver-900', 'silver-500', 'copper', 'cupronickel', 'brass', 'aluminium', 'gold-22ct', 'zinc-core'];
+  return METALS.filter(({ id }) => common.includes(id) && id !== coin.metal)
+    .map((metal) => ({ name: metal.name, fill: (fill * density) / metal.densityGCm3 }))
+    .filter((candidate) => fits(candidate.fill))
+    .sort((a, b) => Math.abs(a.fill - 0.91) - Math.abs(b.fill - 0.91))
+    .slice(0, 2)
+    .map(({ name }) => name);
+}
+
+/**
+ * Checks mass against size and metal at once: the fill factor of a struck coin lies between 0.80 and 0.99;
+ * outside it, the alloy or a measurement is wrong, and the likely mistake is named (craft §2).
+ * @returns undefined unless mass and rim thickness are both known
+ */
+export function checkFill(coin: Coin): FillCheck | undefined {
+  const fill = fillFactor(coin);
+  if (fill === undefined) return undefined;
+  const percent = `${Math.round(fill * 100)} %`;
+  if (fits(fill)) {
+    return { fill, ok: true, message: `Mass, size and metal agree: ${percent} of the full disc is metal.` };
+  }
+  const slip = suspects(fill).find((suspect) => fits(suspect.fill));
+  const metals = otherMetals(coin, fill);
+  const likely = [
+    ...(slip ? [slip.says] : []),
+    ...(metals.length > 0 ? [`the metal is ${metals.join(' or ')}`] : []),
+  ];
+  const tooMuch = fill > FILL_RANGE.max;
+  const fallback = tooMuch
+    ? 'the thickness was taken off the rim, the mass is too large, or the metal is denser'
+    : 'the thickness was taken over a high rim, the mass is too small, or the metal is lighter';
+  return {
+    fill,
+    ok: false,
+    message: `Mass, size and metal do not agree: the piece would be ${percent} full, a struck coin is ${FILL_RANGE.min * 100}–${FILL_RANGE.max * 100} %. Likely ${likely.length > 0 ? likely.join(', or ') : fallback}.`,
+  };
+}
