@@ -1,17 +1,22 @@
-/** Unit and API tests run in plain node; component tests under jest-expo (apps/web/jest.config.cjs). */
-const nodeProject = (name) => ({
-  displayName: name.split('/').pop(),
-  rootDir: `<rootDir>/${name}`,
+/** Unit and API tests run in plain node. */
+const nodeProject = (folder) => ({
+  displayName: folder.split('/').pop(),
+  rootDir: `${__dirname}/${folder}`,
   testEnvironment: 'node',
   extensionsToTreatAsEsm: ['.ts'],
   transform: {
-    '^.+\\.ts$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' }, module: { type: 'es6' } }],
+    '^.+\\.ts$': [
+      '@swc/jest',
+      { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' }, module: { type: 'es6' } },
+    ],
   },
+  transformIgnorePatterns: ['/node_modules/(?!@round-mint/)'],
   testMatch: ['**/*.test.ts'],
+  setupFiles: [],
 });
 
 module.exports = {
-  projects: [
-    { ...nodeProject('packages/core'), rootDir: `${__dirname}/packages/core` },
-  ],
+  // A cold cache has everything to compile first.
+  testTimeout: 60_000,
+  projects: [nodeProject('packages/core'), nodeProject('packages/contract'), nodeProject('apps/server')],
 };

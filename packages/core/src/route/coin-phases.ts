@@ -62,13 +62,24 @@ export function meetingDiameterMm(funnel: Meridian, beforeCurlMm: number): numbe
 }
 
 /** The rim edge alone pushed into a die until it is as small inside as asked; the cut edge stays. */
-export function rimInPhase(funnel: Meridian, insideDiameterMm: number, kind: 'reduce' | 'stepped'): Phase {
+export function rimInPhase(funnel: Meridian, insideDiameterMm: number): Phase {
   const from = straightAtRimMm(funnel);
   return {
-    kind,
+    kind: 'reduce',
     share: BLOW_SHARE.close,
+    shapeAt: (progress, start) => closedTo(straightWall(mix(from, insideDiameterMm, progress)), start),
+  };
+}
+
+/** Stepped reduction: the rim comes in pusher by pusher; the last pusher fills the ring and leaves it straight. */
+export function steppedPhase(funnel: Meridian, insideDiameterMm: number): Phase {
+  const rimIn = rimInPhase(funnel, insideDiameterMm);
+  return {
+    ...rimIn,
+    kind: 'stepped',
+    annealFirst: true,
     shapeAt: (progress, start) =>
-      closedTo(straightWall(mix(from, insideDiameterMm, progress)), start),
+      progress < 1 ? rimIn.shapeAt(progress, start) : straightWall(insideDiameterMm),
   };
 }
 

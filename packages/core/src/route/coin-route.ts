@@ -18,6 +18,7 @@ import {
   openTaperedPhase,
   reducePhase,
   rimInPhase,
+  steppedPhase,
   straightAtRimMm,
   stretchPhase,
 } from './coin-phases';
@@ -58,6 +59,9 @@ export interface CoinRoute {
   readonly missingTools: readonly string[];
   readonly allowanceStrainLog: number;
 }
+
+/** A cut edge this little too small is opened by the pusher itself, mm. */
+const PUSHER_OPENS_MM = 0.1;
 
 /** A move smaller than this is no pass of its own, mm. */
 const NEGLIGIBLE_MM = 0.02;
@@ -143,7 +147,7 @@ type AddPhase = (move: Phase, words: PhaseWords) => void;
 function stretchAndReduce(work: Work, kit: Kit, beforeCurlMm: number, phase: AddPhase): void {
   const meeting = meetingDiameterMm(work.wall, beforeCurlMm);
   if (straightAtRimMm(work.wall) > meeting + NEGLIGIBLE_MM) {
-    phase(rimInPhase(work.wall, meeting, 'reduce'), {
+    phase(rimInPhase(work.wall, meeting), {
       title: counted('Bring the rim edge in'),
       instruction: 'Rim edge down into the die, level.',
       tool: (wall) => chooseReducingHole(kit, rimEdge(wall).outsideDiameterMm, DEFAULT_FOLD_ANGLE_DEG),
@@ -166,22 +170,19 @@ function stretchAndReduce(work: Work, kit: Kit, beforeCurlMm: number, phase: Add
 function stepDown(work: Work, kit: Kit, beforeCurlMm: number, phase: AddPhase): void {
   const cut = cutEdge(work.wall);
   const cutInside = 2 * cut.meanRadiusMm - cut.thicknessMm;
-  if (cutInside < beforeCurlMm - NEGLIGIBLE_MM) {
+  if (cutInside < beforeCurlMm - PUSHER_OPENS_MM) {
     phase(stretchPhase(work.wall, beforeCurlMm), {
       title: counted('Open the cut edge'),
       instruction: 'Only the cut edge, to the size of the pusher.',
       tool: () => chooseStretcher(kit, beforeCurlMm),
     });
   }
-  phase(
-    { ...rimInPhase(work.wall, beforeCurlMm, 'stepped'), annealFirst: true },
-    {
-      title: counted('Stepped reduction under tape'),
-      instruction: 'Wrap with PTFE tape, half of it over the rim edge, tucked in. Push slowly with the pushers stacked.',
-      tool: (wall) => choosePusher(kit, rimEdge(wall).insideDiameterMm),
-      lipMm: TRIM_GAIN_MM,
-    },
-  );
+  phase(steppedPhase(work.wall, beforeCurlMm), {
+    title: counted('Stepped reduction under tape'),
+    instruction: 'Wrap with PTFE tape, half of it over the rim edge, tucked in. Push slowly with the pushers stacked.',
+    tool: (wall) => choosePusher(kit, rimEdge(wall).insideDiameterMm),
+    lipMm: TRIM_GAIN_MM,
+  });
 }
 
 function curl(work: Work, input: CoinRingInput, kit: Kit, phase: AddPhase): void {

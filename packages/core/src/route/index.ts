@@ -17,3 +17,5 @@ export { RING_EVENT_KINDS, standingEvents } from './ring-events';
 export type { RingEvent, RingEventBody } from './ring-events';
 export { ringState } from './ring-state';
 export type { LoggedReading, Measured, RingPlan, RingState } from './ring-state';
+export { ringOutcome } from './ring-outcome';
+export type { RingOutcome } from './ring-outcome';

@@ -1,0 +1,76 @@
+import { toolInputSchema } from '@round-mint/contract/kit';
+import { planInputSchema } from '@round-mint/contract/plans';
+import { stockInputSchema } from '@round-mint/contract/stock';
+import express, { Router, type Express } from 'express';
+import helmet from 'helmet';
+import { join } from 'node:path';
+import type { OpenDatabase } from './db/database';
+import { errorHandler, unknownCall } from './http/errors';
+import { computeRouter } from './routes/compute';
+import { resourceRouter } from './routes/resource';
+import { ringsRouter } from './routes/rings';
+import { systemRouter } from './routes/system';
+import { workshopRouter } from './routes/workshop';
+import { createResources } from './services/resources';
+
+const BODY_LIMIT = '256kb';
+/** A workshop's whole history comes back as one file. */
+const IMPORT_LIMIT = '64mb';
+
+export interface AppOptions {
+  readonly database: OpenDatabase;
+  readonly version: string;
+  /** Folder of the exported app; left out, only the interface is served. */
+  readonly webDir?: string | undefined;
+}
+
+function apiRouter({ database, version }: AppOptions): Router {
+  const { db } = database;
+  const resources = createResources(db);
+  const api = Router();
+  api.use('/import', express.json({ limit: IMPORT_LIMIT }));
+  api.use(express.json({ limit: BODY_LIMIT }));
+  api.use(systemRouter(database, version));
+  api.use('/compute', computeRouter(db));
+  api.use('/stock', resourceRouter(resources.stock, stockInputSchema));
+  api.use('/kit', resourceRouter(resources.kit, toolInputSchema));
+  api.use('/plans', resourceRouter(resources.plans, planInputSchema));
+  api.use('/rings', ringsRouter(db));
+  api.use(workshopRouter(db));
+  api.use(unknownCall);
+  return api;
+}
+
+/** Everything is served from here and nothing may be fetched from elsewhere; the app writes its own style elements. */
+const securityHeaders = helmet({
+  contentSecurityPolicy: {
+    directives: {
+      defaultSrc: ["'self'"],
+      styleSrc: ["'self'", "'unsafe-inline'"],
+      imgSrc: ["'self'", 'data:', 'blob:'],
+      workerSrc: ["'self'", 'blob:'],
+      upgradeInsecureRequests: null,
+    },
+  },
+  strictTransportSecurity: false,
+});
+
+function serveWeb(app: Express, webDir: string): void {
+  // Hashed bundles never change; the page that names them always may.
+  app.use('/_expo', express.static(join(webDir, '_expo'), { immutable: true, maxAge: '1y' }));
+  app.use(express.static(webDir));
+  app.get('/{*path}', (_request, response) => {
+    response.sendFile('index.html', { root: webDir });
+  });
+}
+
+/** The whole server as a request handler. */
+export function createApp(options: AppOptions): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(securityHeaders);
+  app.use('/api/v1', apiRouter(options));
+  if (options.webDir) serveWeb(app, options.webDir);
+  app.use(errorHandler);
+  return app;
+}

@@ -1,0 +1,100 @@
+import { execFileSync } from 'node:child_process';
+import { existsSync } from 'node:fs';
+import { mkdtemp, readdir, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { loadDemo } from '../demo/load';
+import { testServer } from '../test-server';
+import { FolderInUseError, lockFolder } from './folder-lock';
+
+async function inFolder<T>(use: (folder: string) => Promise<T>): Promise<T> {
+  const folder = await mkdtemp(join(tmpdir(), 'round-mint-test-'));
+  try {
+    return await use(folder);
+  } finally {
+    await rm(folder, { recursive: true, force: true });
+  }
+}
+
+describe('the data folder', () => {
+  it('keeps everything from one start to the next', () =>
+    inFolder(async (dataDir) => {
+      const first = await testServer({ dataDir });
+      await loadDemo(first.db);
+      const before = (await first.api.get('/api/v1/export')).body;
+      await first.close();
+      const second = await testServer({ dataDir });
+      const after = (await second.api.get('/api/v1/export')).body;
+      await second.close();
+      expect({ ...after, exportedAt: '' }).toEqual({ ...before, exportedAt: '' });
+    }));
+
+  it('has one writer only: a second server is refused in words, and let in when the first is gone', () =>
+    inFolder(async (dataDir) => {
+      const first = await testServer({ dataDir });
+      await expect(testServer({ dataDir })).rejects.toThrow(/Another Round Mint server is already using/);
+      await first.close();
+      const second = await testServer({ dataDir });
+      await second.close();
+    }));
+
+  it('is not locked by a server that was killed', () =>
+    inFolder(async (folder) => {
+      const unlock = await lockFolder(folder);
+      await expect(lockFolder(folder)).rejects.toBeInstanceOf(FolderInUseError);
+      await unlock();
+      // A killed process leaves its socket file behind with nobody listening: the next one takes over.
+      const script = `
+        const { createHash } = require('crypto');
+        const name = createHash('sha256').update(require('fs').realpathSync(${JSON.stringify(folder)})).digest('hex').slice(0, 24);
+        require('net').createServer().listen(require('path').join(require('os').tmpdir(), 'round-mint-' + name + '.sock'), () => process.kill(process.pid, 'SIGKILL'));`;
+      expect(() => execFileSync(process.execPath, ['-e', script])).toThrow();
+      const again = await lockFolder(folder);
+      await again();
+    }));
+});
+
+/** Where Debian and others put a PostgreSQL server's programs. */
+async function postgresPrograms(): Promise<string | undefined> {
+  const root = '/usr/lib/postgresql';
+  if (!existsSync(root)) return undefined;
+  const versions = await readdir(root);
+  return versions.map((version) => join(root, version, 'bin')).find((bin) => existsSync(join(bin, 'initdb')));
+}
+
+describe('a PostgreSQL server', () => {
+  it('serves the same interface, where one is installed', async () => {
+    const bin = await postgresPrograms();
+    if (!bin) {
+      console.warn('No PostgreSQL is installed: this check was not made.');
+      return;
+    }
+    await inFolder(async (folder) => {
+      // PostgreSQL will not run as root; the same test runs for either kind of user.
+      const asRoot = process.getuid?.() === 0;
+      const run = (program: string, args: readonly string[]) => {
+        const command = [join(bin, program), ...args];
+        const [file, ...rest] = asRoot ? ['runuser', '-u', 'postgres', '--', ...command] : command;
+        execFileSync(file as string, rest, { stdio: 'ignore', cwd: '/' });
+      };
+      if (asRoot) execFileSync('chown', ['postgres', folder]);
+      const data = join(folder, 'pg');
+      run('initdb', ['-D', data, '-A', 'trust', '-U', 'maker']);
+      run('pg_ctl', ['-D', data, '-w', '-o', `-k ${folder} -h ''`, '-l', join(folder, 'log'), 'start']);
+      try {
+        const server = await testServer({ url: `postgres://maker@/postgres?host=${folder}` });
+        try {
+          expect(await loadDemo(server.db)).toBe(true);
+          const health = await server.api.get('/api/v1/health').expect(200);
+          expect(health.body.database).toBe('postgres');
+          const { body } = await server.api.get('/api/v1/stock?q=marenza&sort=-diameterMm').expect(200);
+          expect(body.items.map(({ diameterMm }: { diameterMm: number }) => diameterMm)).toEqual([34, 31, 23.5]);
+        } finally {
+          await server.close();
+        }
+      } finally {
+        run('pg_ctl', ['-D', data, '-m', 'fast', 'stop']);
+      }
+    });
+  });
+});

@@ -1,0 +1,96 @@
+import {
+  bigserial,
+  doublePrecision,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  text,
+  timestamp,
+  uuid,
+} from 'drizzle-orm/pg-core';
+
+/** Every stored thing has these; putting it away only sets `deletedAt`, so that it can be brought back. */
+const life = {
+  createdAt: timestamp('created_at', { withTimezone: true, mode: 'string' }).notNull().defaultNow(),
+  updatedAt: timestamp('updated_at', { withTimezone: true, mode: 'string' }).notNull().defaultNow(),
+  deletedAt: timestamp('deleted_at', { withTimezone: true, mode: 'string' }),
+};
+
+export const stock = pgTable('stock', {
+  id: uuid('id').primaryKey(),
+  name: text('name').notNull(),
+  issuer: text('issuer').notNull(),
+  year: integer('year'),
+  metal: text('metal').notNull(),
+  diameterMm: doublePrecision('diameter_mm').notNull(),
+  rimThicknessMm: doublePrecision('rim_thickness_mm'),
+  massG: doublePrecision('mass_g'),
+  form: text('form').notNull(),
+  edge: text('edge').notNull(),
+  outsideFace: text('outside_face').notNull(),
+  grade: text('grade').notNull(),
+  origin: text('origin').notNull(),
+  price: doublePrecision('price'),
+  legalNote: text('legal_note').notNull(),
+  notes: text('notes').notNull(),
+  quantity: integer('quantity').notNull(),
+  ...life,
+});
+
+export const kit = pgTable('kit', {
+  id: uuid('id').primaryKey(),
+  name: text('name').notNull(),
+  spec: jsonb('spec').notNull(),
+  ...life,
+});
+
+export const plans = pgTable('plans', {
+  id: uuid('id').primaryKey(),
+  name: text('name').notNull(),
+  stockId: uuid('stock_id')
+    .notNull()
+    .references(() => stock.id),
+  holeMm: doublePrecision('hole_mm').notNull(),
+  targetInsideDiameterMm: doublePrecision('target_inside_diameter_mm').notNull(),
+  wall: text('wall').notNull(),
+  curlDeg: doublePrecision('curl_deg'),
+  finish: text('finish').notNull(),
+  ...life,
+});
+
+export const rings = pgTable('rings', {
+  id: uuid('id').primaryKey(),
+  planId: uuid('plan_id')
+    .notNull()
+    .references(() => plans.id),
+  stockId: uuid('stock_id')
+    .notNull()
+    .references(() => stock.id),
+  name: text('name').notNull(),
+  status: text('status').notNull(),
+  /** What the plan promised on the day it was taken to the bench: a ring in work does not change under the maker. */
+  promise: jsonb('promise').notNull(),
+  finishedAt: timestamp('finished_at', { withTimezone: true, mode: 'string' }),
+  ...life,
+});
+
+export const ringEvents = pgTable(
+  'ring_events',
+  {
+    id: uuid('id').primaryKey(),
+    ringId: uuid('ring_id')
+      .notNull()
+      .references(() => rings.id),
+    /** Order of arrival, which is the maker's order: the app sends in order. */
+    seq: bigserial('seq', { mode: 'number' }).notNull(),
+    at: timestamp('at', { withTimezone: true, mode: 'string' }).notNull(),
+    body: jsonb('body').notNull(),
+  },
+  (table) => [index('ring_events_by_ring').on(table.ringId, table.seq)],
+);
+
+export const settings = pgTable('settings', {
+  id: integer('id').primaryKey(),
+  data: jsonb('data').notNull(),
+});

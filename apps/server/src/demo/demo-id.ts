@@ -1,0 +1,6 @@
+const KINDS = { stock: '1', kit: '2', plan: '3', ring: '4', event: '5' } as const;
+
+/** A fixed id for a made-up thing, so that loading the demo twice adds nothing twice. */
+export function demoId(kind: keyof typeof KINDS, index: number): string {
+  return `0000000${KINDS[kind]}-0000-4000-8000-${index.toString(16).padStart(12, '0')}`;
+}

@@ -1,0 +1,50 @@
+import { stockInputSchema } from '@round-mint/contract/stock';
+import { toolInputSchema } from '@round-mint/contract/kit';
+import { metalById } from '@round-mint/core/metal';
+import { fillFactor } from '@round-mint/core/stock';
+import { testServer } from '../test-server';
+import { DEMO_KIT } from './kit';
+import { loadDemo } from './load';
+import { DEMO_STOCK } from './stock';
+
+describe('the made-up drawer', () => {
+  it('fits the contract', () => {
+    for (const piece of DEMO_STOCK) expect(stockInputSchema.parse(piece)).toEqual(piece);
+    for (const tool of DEMO_KIT) expect(toolInputSchema.parse(tool)).toEqual(tool);
+  });
+
+  it.each(DEMO_STOCK.map((piece) => [piece.name, piece] as const))('%s is filled as a struck coin is', (_name, piece) => {
+    const fill = fillFactor(piece);
+    expect(fill).toBeGreaterThanOrEqual(0.85);
+    expect(fill).toBeLessThanOrEqual(0.97);
+  });
+
+  it('is varied, and holds three pieces that must be refused', () => {
+    const diameters = DEMO_STOCK.map(({ diameterMm }) => diameterMm);
+    expect(Math.min(...diameters)).toBeLessThan(20);
+    expect(Math.max(...diameters)).toBe(39);
+    expect(new Set(DEMO_STOCK.map(({ metal }) => metal)).size).toBeGreaterThanOrEqual(12);
+    const refused = DEMO_STOCK.filter(({ metal, form }) => metalById(metal).refusal !== undefined || form !== 'round');
+    expect(refused.map(({ metal, form }) => [metal, form])).toEqual([
+      ['zinc-core', 'round'],
+      ['steel', 'round'],
+      ['bronze', 'holed'],
+    ]);
+  });
+});
+
+describe('loadDemo', () => {
+  it('loads once, with finished rings and two in work', async () => {
+    const server = await testServer();
+    try {
+      expect(await loadDemo(server.db)).toBe(true);
+      expect(await loadDemo(server.db)).toBe(false);
+      const { body } = await server.api.get('/api/v1/rings').expect(200);
+      const statuses = body.items.map(({ status }: { status: string }) => status);
+      expect(statuses.filter((status: string) => status === 'in-work')).toHaveLength(2);
+      expect(statuses.filter((status: string) => status === 'finished')).toHaveLength(5);
+    } finally {
+      await server.close();
+    }
+  });
+});

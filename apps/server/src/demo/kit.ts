@@ -1,0 +1,53 @@
+import type { ToolInput } from '@round-mint/contract/kit';
+import { demoId } from './demo-id';
+
+const MM_PER_INCH = 25.4;
+
+/** Half-inch punch and its neighbours are sold by sixteenths, the others by millimetres. */
+const INCH_PUNCHES = [
+  ['3/8', 3 / 8],
+  ['7/16', 7 / 16],
+  ['1/2', 1 / 2],
+  ['9/16', 9 / 16],
+  ['5/8', 5 / 8],
+  ['11/16', 11 / 16],
+] as const;
+const METRIC_PUNCHES_MM = [12, 13.5, 15, 18];
+
+function holes(fromMm: number, toMm: number, stepMm: number): number[] {
+  const count = Math.round((toMm - fromMm) / stepMm) + 1;
+  return Array.from({ length: count }, (_, i) => fromMm + i * stepMm);
+}
+
+const TOOLS: readonly Omit<ToolInput, 'id'>[] = [
+  ...INCH_PUNCHES.map(([text, inches]) => ({
+    name: `${text} in punch`,
+    spec: {
+      kind: 'punch' as const,
+      diameterMm: Math.round(inches * MM_PER_INCH * 100) / 100,
+      selfCentring: false,
+    },
+  })),
+  ...METRIC_PUNCHES_MM.map((diameterMm) => ({
+    name: `${diameterMm} mm punch, self-centring`,
+    spec: { kind: 'punch' as const, diameterMm, selfCentring: true },
+  })),
+  { name: '20 mm ball', spec: { kind: 'dapping-ball', diameterMm: 20 } },
+  { name: '25 mm ball', spec: { kind: 'dapping-ball', diameterMm: 25 } },
+  { name: '17° fold die and cone, small', spec: { kind: 'fold-die', angleDeg: 17, mouthMm: 32, smallEndMm: 14 } },
+  { name: '17° fold die and cone, large', spec: { kind: 'fold-die', angleDeg: 17, mouthMm: 42, smallEndMm: 18 } },
+  { name: '17° reducing plate', spec: { kind: 'reducing-die', angleDeg: 17, holesMm: holes(15, 33, 0.75) } },
+  { name: '25° reducing plate', spec: { kind: 'reducing-die', angleDeg: 25, holesMm: holes(15, 33, 0.75) } },
+  { name: 'four-spline stretcher', spec: { kind: 'stretcher', smallestMm: 13, largestMm: 24.8, splines: 4 } },
+  ...[22, 21, 20, 19, 18, 17, 16].map((diameterMm) => ({
+    name: `${diameterMm} mm pusher`,
+    spec: { kind: 'stepped-pusher' as const, diameterMm },
+  })),
+  { name: 'ring mandrel', spec: { kind: 'mandrel', mmPerUsSize: 12.7 } },
+  { name: 'one-ton lever press', spec: { kind: 'press', tonnes: 1 } },
+];
+
+export const DEMO_KIT: readonly (ToolInput & { readonly id: string })[] = TOOLS.map((tool, index) => ({
+  ...tool,
+  id: demoId('kit', index),
+}));

@@ -1,0 +1,194 @@
+import type { PlanInput } from '@round-mint/contract/plans';
+import type { Ring, RingEventInput } from '@round-mint/contract/rings';
+import { MM_PER_US_SIZE, predictReading } from '@round-mint/core/size';
+import { demoId } from './demo-id';
+import { DEMO_STOCK } from './stock';
+
+/** A made-up ring: what was planned, how far it went, and how this bench strayed from the plan. */
+interface DemoRing {
+  readonly name: string;
+  /** Start of the stock's name. */
+  readonly stock: string;
+  readonly holeMm: number;
+  readonly targetUs: number;
+  readonly wall: PlanInput['wall'];
+  readonly finish: PlanInput['finish'];
+  /** When it went to the bench. */
+  readonly startedAt: string;
+  /** Steps done; left out, all of them, and the ring is finished. */
+  readonly stepsDone?: (steps: Ring['steps']) => number;
+  /** Size read at the end less planned, US sizes. */
+  readonly sizeOffUs: number;
+  /** Width and edges measured, against predicted. */
+  readonly widthRatio: number;
+  readonly edgeRatio: number;
+}
+
+/** The index of the n-th step of a kind. */
+function nth(steps: Ring['steps'], kind: string, n: number): number {
+  const found = steps.flatMap((step, i) => (step.kind === kind ? [i] : []))[n - 1];
+  if (found === undefined) throw new Error(`the demo route has no ${kind} number ${n}`);
+  return found;
+}
+
+const RINGS: readonly DemoRing[] = [
+  {
+    name: 'Ferry crew, no. 1',
+    stock: 'Brennac Union half',
+    holeMm: 12.7,
+    targetUs: 10,
+    wall: 'straight',
+    finish: 'dark',
+    startedAt: '2026-09-04T08:10:00.000Z',
+    sizeOffUs: 0.1,
+    widthRatio: 1.006,
+    edgeRatio: 0.99,
+  },
+  {
+    name: 'Anniversary, lighthouse',
+    stock: 'Marenza 5 corvi',
+    holeMm: 14.29,
+    targetUs: 9.5,
+    wall: 'rounded',
+    finish: 'polished',
+    startedAt: '2026-09-19T13:05:00.000Z',
+    sizeOffUs: -0.2,
+    widthRatio: 0.985,
+    edgeRatio: 1.02,
+  },
+  {
+    name: 'Little finger, Ilse',
+    stock: 'Brennac Union quarter, 1954',
+    holeMm: 11.11,
+    targetUs: 4.5,
+    wall: 'straight',
+    finish: 'polished',
+    startedAt: '2026-10-02T09:30:00.000Z',
+    sizeOffUs: 0.05,
+    widthRatio: 1.012,
+    edgeRatio: 0.985,
+  },
+  {
+    name: 'Copper trial',
+    stock: 'Quillon Isles 3 sols',
+    holeMm: 12.7,
+    targetUs: 11,
+    wall: 'tapered',
+    finish: 'satin',
+    startedAt: '2026-10-17T15:20:00.000Z',
+    sizeOffUs: 0.3,
+    widthRatio: 1.02,
+    edgeRatio: 0.97,
+  },
+  {
+    name: 'Ferry crew, no. 2',
+    stock: 'Brennac Union half',
+    holeMm: 12.7,
+    targetUs: 11.25,
+    wall: 'straight',
+    finish: 'dark',
+    startedAt: '2026-11-06T08:40:00.000Z',
+    sizeOffUs: -0.1,
+    widthRatio: 0.995,
+    edgeRatio: 1.005,
+  },
+  {
+    name: 'Ferry crew, no. 3',
+    stock: 'Marenza 5 corvi',
+    holeMm: 12.7,
+    targetUs: 10,
+    wall: 'rounded',
+    finish: 'dark',
+    startedAt: '2026-11-21T09:15:00.000Z',
+    stepsDone: (steps) => nth(steps, 'stretch', 1) + 1,
+    sizeOffUs: -0.3,
+    widthRatio: 1,
+    edgeRatio: 1,
+  },
+  {
+    name: 'Bridge keeper’s ring',
+    stock: 'Velmar 50 lir',
+    holeMm: 12,
+    targetUs: 8.75,
+    wall: 'straight',
+    finish: 'satin',
+    startedAt: '2026-11-23T16:45:00.000Z',
+    stepsDone: (steps) => nth(steps, 'fold', 1),
+    sizeOffUs: 0,
+    widthRatio: 1,
+    edgeRatio: 1,
+  },
+];
+
+const SIZE_ZERO_IN = 0.458;
+const MM_PER_INCH = 25.4;
+
+function stockIdOf(start: string): string {
+  const piece = DEMO_STOCK.find(({ name }) => name.startsWith(start));
+  if (!piece) throw new Error(`the demo drawer holds no ${start}`);
+  return piece.id;
+}
+
+export interface DemoRingEntry {
+  readonly ring: DemoRing;
+  readonly ringId: string;
+  readonly plan: PlanInput & { readonly id: string };
+}
+
+export const DEMO_RINGS: readonly DemoRingEntry[] = RINGS.map((ring, index) => ({
+  ring,
+  ringId: demoId('ring', index),
+  plan: {
+    id: demoId('plan', index),
+    name: ring.name,
+    stockId: stockIdOf(ring.stock),
+    holeMm: ring.holeMm,
+    targetInsideDiameterMm: SIZE_ZERO_IN * MM_PER_INCH + ring.targetUs * MM_PER_US_SIZE,
+    wall: ring.wall,
+    curlDeg: ring.wall === 'rounded' ? 25 : null,
+    finish: ring.finish,
+  },
+}));
+
+/** Steps after which this bench reads the ring. */
+const READ_AFTER: readonly string[] = ['stretch', 'reduce', 'true-up', 'read'];
+const MINUTE_MS = 60_000;
+
+/** What happened to a made-up ring, step by step, as the app would have logged it. */
+export function demoEvents({ ring, ringId }: DemoRingEntry, bench: Ring): readonly RingEventInput[] {
+  const ringNumber = Number.parseInt(ringId.slice(-12), 16);
+  const events: RingEventInput[] = [];
+  let atMs = Date.parse(ring.startedAt);
+  const log = (body: RingEventInput['body']) => {
+    const id = demoId('event', ringNumber * 1000 + events.length);
+    events.push({ id, at: new Date(atMs).toISOString(), body });
+  };
+  const done = ring.stepsDone?.(bench.steps) ?? bench.steps.length;
+  bench.steps.slice(0, done).forEach((step, index) => {
+    atMs += (step.handsOnMin + step.waitMin) * MINUTE_MS;
+    if (READ_AFTER.includes(step.kind)) {
+      const offMm = ring.sizeOffUs * MM_PER_US_SIZE;
+      const edges = {
+        rimInsideDiameterMm: step.after.rimInsideDiameterMm + offMm,
+        cutInsideDiameterMm: step.after.cutInsideDiameterMm + offMm,
+      };
+      const heightMm = step.outline.arcMm.at(-1) ?? 0;
+      const { rimDownMm, cutDownMm } = predictReading(edges, heightMm, 'leading', {
+        mmPerUsSize: bench.mandrelMmPerUsSize,
+      });
+      log({ kind: 'reading', rimDownMm, cutDownMm, mark: 'leading' });
+    }
+    log(step.kind === 'anneal' ? { kind: 'anneal-done', step: index } : { kind: 'step-done', step: index });
+  });
+  if (done === bench.steps.length) {
+    const { bandWidthMm, thicknessCutEdgeMm, thicknessRimEdgeMm } = bench.prediction;
+    log({
+      kind: 'measured',
+      bandWidthMm: Math.round(bandWidthMm * ring.widthRatio * 20) / 20,
+      thicknessCutEdgeMm: Math.round(thicknessCutEdgeMm * ring.edgeRatio * 20) / 20,
+      thicknessRimEdgeMm: Math.round(thicknessRimEdgeMm * ring.edgeRatio * 20) / 20,
+    });
+    log({ kind: 'finished' });
+  }
+  return events;
+}

@@ -1,0 +1,77 @@
+import type { StockInput } from '@round-mint/contract/stock';
+import { demoId } from './demo-id';
+
+type Row = readonly [
+  name: string,
+  issuer: string,
+  year: number,
+  metal: StockInput['metal'],
+  diameterMm: number,
+  rimThicknessMm: number,
+  massG: number,
+  edge: StockInput['edge'],
+  outsideFace: StockInput['outsideFace'],
+  grade: string,
+  price: number,
+  quantity: number,
+  form: NonNullable<StockInput['form']>,
+  notes: string,
+];
+
+/** Pieces of invented issuing states; masses fit sizes and metals as struck coins do (the test checks the fill). */
+const ROWS: readonly Row[] = [
+  ['5 corvi', 'Marenza', 1961, 'silver-835', 31, 2.15, 14.98, 'lettered', 'reverse', 'very fine', 24, 3, 'round', 'Ship on the reverse; legend close to the rim.'],
+  ['10 corvi, jubilee', 'Marenza', 1974, 'silver-900', 34, 2.3, 19.71, 'reeded', 'obverse', 'extremely fine', 38, 1, 'round', ''],
+  ['1 corvo', 'Marenza', 1966, 'cupronickel', 23.5, 1.75, 6.31, 'reeded', 'either', 'fine', 1.5, 6, 'round', ''],
+  ['2 daler', 'Osterholm', 1957, 'silver-800', 33, 2.2, 17.18, 'lettered', 'reverse', 'very fine', 29, 2, 'round', 'Owl faces outward best.'],
+  ['50 øre', 'Osterholm', 1949, 'bronze', 27.5, 1.9, 9.2, 'plain', 'obverse', 'very good', 2, 4, 'round', ''],
+  ['1 daler', 'Osterholm', 1968, 'silver-400', 28.5, 1.95, 10.77, 'reeded', 'reverse', 'fine', 9, 5, 'round', 'Pickles pink.'],
+  ['crown', 'Skerrow', 1974, 'silver-500', 36, 2.4, 21.25, 'reeded', 'obverse', 'very fine', 21, 2, 'round', 'Long legend: good for a wide band.'],
+  ['half crown', 'Skerrow', 1938, 'silver-500', 32, 2, 14.15, 'reeded', 'either', 'fine', 13, 3, 'round', ''],
+  ['florin', 'Skerrow', 1951, 'cupronickel', 28.5, 1.9, 9.97, 'reeded', 'either', 'fine', 2, 8, 'round', ''],
+  ['penny', 'Skerrow', 1912, 'bronze', 30.8, 1.75, 10.74, 'plain', 'reverse', 'good', 1, 7, 'round', 'Heron; dark skin worth keeping.'],
+  ['harbour medal', 'Tarn', 1938, 'silver-999', 34, 2.6, 21.79, 'plain', 'obverse', 'extremely fine', 46, 1, 'round', 'High relief.'],
+  ['20 tarns', 'Tarn', 1929, 'silver-720', 30, 2, 12.95, 'lettered', 'obverse', 'very fine', 19, 2, 'round', ''],
+  ['5 tarns', 'Tarn', 1931, 'silver-720', 24.3, 1.75, 7.48, 'reeded', 'either', 'fine', 8, 4, 'round', 'Small: for small fingers and signets.'],
+  ['50 lir', 'Velmar', 1958, 'silver-835', 29, 1.9, 11.78, 'reeded', 'reverse', 'very fine', 17, 3, 'round', ''],
+  ['100 lir, bridge', 'Velmar', 1965, 'silver-900', 36.5, 2.45, 24.06, 'lettered', 'reverse', 'extremely fine', 41, 1, 'round', 'The bridge runs right round when it faces outward.'],
+  ['quarter', 'Brennac Union', 1954, 'silver-900', 24.3, 1.75, 7.58, 'reeded', 'obverse', 'fine', 7, 12, 'round', ''],
+  ['half', 'Brennac Union', 1948, 'silver-900', 30.6, 2.15, 14.84, 'reeded', 'obverse', 'very fine', 15, 6, 'round', 'The workhorse: any size from small to large.'],
+  ['dollar of the pass', 'Brennac Union', 1923, 'silver-900', 38.1, 2.6, 27.82, 'reeded', 'obverse', 'very fine', 44, 2, 'round', 'Under size 11½ it wants stepped reduction.'],
+  ['quarter, clad', 'Brennac Union', 1986, 'clad', 24.3, 1.75, 6.59, 'reeded', 'either', 'very fine', 0.5, 20, 'round', 'The copper line shows on the edge.'],
+  ['trade round, one ounce', 'Quillon Isles', 2014, 'silver-999', 39, 2.75, 31.7, 'reeded', 'either', 'proof-like', 36, 3, 'round', ''],
+  ['3 sols', 'Quillon Isles', 1922, 'copper', 33.5, 2.2, 16.16, 'plain', 'reverse', 'fine', 3, 5, 'round', 'Seal it: copper greens the skin.'],
+  ['10 sols', 'Quillon Isles', 1955, 'brass', 26, 1.8, 7.47, 'plain', 'either', 'fine', 1, 4, 'round', ''],
+  ['half sol', 'Quillon Isles', 1910, 'silver-925', 19.2, 1.3, 3.51, 'reeded', 'either', 'fine', 4, 3, 'round', 'Thin and small: a midi ring at most.'],
+  ['10 lir, war issue', 'Velmar', 1943, 'zinc-core', 28, 1.9, 7.73, 'plain', 'either', 'good', 0.5, 3, 'round', 'Kept as a warning: grey, light, no ring.'],
+  ['2 sols, emergency', 'Quillon Isles', 1942, 'steel', 25, 1.6, 5.77, 'plain', 'either', 'good', 0.3, 2, 'round', 'A magnet lifts it.'],
+  ['harvest 5 øre', 'Osterholm', 1920, 'bronze', 27, 1.7, 7.5, 'plain', 'either', 'good', 0.8, 2, 'holed', 'Holed in the middle when struck.'],
+];
+
+const LEGAL_NOTE = 'Withdrawn by an issuer of this made-up world; in yours, check local law before altering a coin.';
+
+/** The drawer of the made-up workshop. */
+export const DEMO_STOCK: readonly (StockInput & { readonly id: string })[] = ROWS.map(
+  (
+    [name, issuer, year, metal, diameterMm, rimThicknessMm, massG, edge, outsideFace, grade, price, quantity, form, notes],
+    index,
+  ) => ({
+    id: demoId('stock', index),
+    name: `${issuer} ${name}, ${year}`,
+    issuer,
+    year,
+    metal,
+    diameterMm,
+    rimThicknessMm,
+    massG,
+    edge,
+    outsideFace,
+    grade,
+    origin: 'Estate of the late harbour master',
+    price,
+    legalNote: LEGAL_NOTE,
+    notes,
+    quantity,
+    form,
+  }),
+);

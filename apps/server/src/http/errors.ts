@@ -1,0 +1,67 @@
+import type { ErrorBody } from '@round-mint/contract/common';
+import type { ErrorRequestHandler, RequestHandler } from 'express';
+import { ZodError } from 'zod';
+
+/** A failure with a stable code and words for people. */
+export class HttpError extends Error {
+  constructor(
+    readonly status: number,
+    readonly code: string,
+    message: string,
+    readonly fields?: readonly { readonly path: string; readonly message: string }[],
+  ) {
+    super(message);
+    this.name = 'HttpError';
+  }
+}
+
+export function notFound(what: string): HttpError {
+  return new HttpError(404, 'not-found', `There is no such ${what}.`);
+}
+
+function fieldsOf(error: ZodError): { path: string; message: string }[] {
+  return error.issues.flatMap((issue) =>
+    issue.code === 'unrecognized_keys'
+      ? issue.keys.map((key) => ({ path: [...issue.path, key].join('.'), message: 'is not a known field' }))
+      : [{ path: issue.path.join('.'), message: issue.message }],
+  );
+}
+
+/** The answer to a request that does not fit the contract. */
+export function invalid(error: ZodError): HttpError {
+  const fields = fieldsOf(error);
+  const first = fields[0];
+  const summary = first ? `${first.path ? `${first.path} ` : ''}${first.message}` : 'The request is not valid.';
+  return new HttpError(400, 'invalid', summary, fields);
+}
+
+interface BodyParserError extends Error {
+  readonly type?: string;
+}
+
+function fromBodyParser(error: BodyParserError): HttpError | undefined {
+  if (error.type === 'entity.parse.failed') return new HttpError(400, 'invalid', 'The body is not valid JSON.', []);
+  if (error.type === 'entity.too.large') return new HttpError(413, 'too-large', 'The body is too large.');
+  return undefined;
+}
+
+export const unknownCall: RequestHandler = (request) => {
+  throw new HttpError(404, 'unknown-call', `There is no ${request.method} ${request.originalUrl}.`);
+};
+
+/** The last handler: every failure leaves as the contract's error body, and nothing internal leaks. */
+export const errorHandler: ErrorRequestHandler = (error: unknown, _request, response, _next) => {
+  const known =
+    error instanceof HttpError
+      ? error
+      : error instanceof ZodError
+        ? invalid(error)
+        : error instanceof Error
+          ? fromBodyParser(error)
+          : undefined;
+  if (!known) console.error(error);
+  const { status, code, message, fields } =
+    known ?? new HttpError(500, 'internal', 'Something went wrong on the server; nothing was changed.');
+  const body: ErrorBody = { error: { code, message, ...(fields ? { fields: [...fields] } : {}) } };
+  response.status(status).json(body);
+};

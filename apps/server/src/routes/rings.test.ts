@@ -1,0 +1,125 @@
+import { ringWithEventsSchema, type RingEventInput } from '@round-mint/contract/rings';
+import { randomUUID } from 'node:crypto';
+import { loadDemo } from '../demo/load';
+import { DEMO_STOCK } from '../demo/stock';
+import { stateOf } from '../services/rings';
+import { testServer, type TestServer } from '../test-server';
+
+let server: TestServer;
+beforeAll(async () => {
+  server = await testServer();
+  await loadDemo(server.db);
+});
+afterAll(() => server.close());
+
+async function addPlan(stockName: string, change: object = {}): Promise<string> {
+  const stockId = DEMO_STOCK.find(({ name }) => name.startsWith(stockName))?.id;
+  const plan = {
+    name: 'Test plan',
+    stockId,
+    holeMm: 12.7,
+    targetInsideDiameterMm: 19,
+    wall: 'straight',
+    curlDeg: null,
+    finish: 'polished',
+    ...change,
+  };
+  return (await server.api.post('/api/v1/plans').send(plan).expect(201)).body.id;
+}
+
+async function start(planId: string, id: string = randomUUID()) {
+  const { body } = await server.api.post('/api/v1/rings').send({ id, planId, name: 'Test ring' }).expect(201);
+  return ringWithEventsSchema.parse(body);
+}
+
+function event(body: RingEventInput['body'], id: string = randomUUID()): RingEventInput {
+  return { id, at: '2026-03-01T10:00:00.000Z', body };
+}
+
+function send(ringId: string, ...events: readonly RingEventInput[]) {
+  return server.api.post(`/api/v1/rings/${ringId}/events`).send({ events });
+}
+
+async function piecesOf(stockName: string): Promise<number> {
+  const stockId = DEMO_STOCK.find(({ name }) => name.startsWith(stockName))?.id;
+  return (await server.api.get(`/api/v1/stock/${stockId}`).expect(200)).body.quantity;
+}
+
+describe('a ring at the bench', () => {
+  it('keeps the promise of its plan and takes one piece from stock, once', async () => {
+    const before = await piecesOf('Skerrow half crown');
+    const planId = await addPlan('Skerrow half crown');
+    const ring = await start(planId);
+    expect(ring.status).toBe('in-work');
+    expect(ring.steps[0]?.kind).toBe('cut');
+    expect(ring.prediction.bandWidthMm).toBeGreaterThan(7);
+    expect(await start(planId, ring.id)).toEqual(ring);
+    expect(await piecesOf('Skerrow half crown')).toBe(before - 1);
+  });
+
+  it('takes events once, in order, and follows them with the reducer of core', async () => {
+    const ring = await start(await addPlan('Skerrow half crown'));
+    const first = event({ kind: 'step-done', step: 0 });
+    const second = event({ kind: 'step-done', step: 1 });
+    await send(ring.id, first, second).expect(200);
+    const { body } = await send(ring.id, first, second).expect(200);
+    expect(body.events).toEqual([first, second]);
+    expect(stateOf(ring, body.events).step).toBe(2);
+    const undone = await send(ring.id, event({ kind: 'undone', eventId: second.id })).expect(200);
+    expect(stateOf(ring, undone.body.events).step).toBe(1);
+  });
+
+  it('is finished by an event, listed in the log, and taken up again by undoing it', async () => {
+    const ring = await start(await addPlan('Skerrow half crown', { name: 'For the log' }));
+    const end = event({ kind: 'finished' });
+    const reading = event({ kind: 'reading', rimDownMm: 19.1, cutDownMm: 19.05, mark: 'leading' });
+    const finished = await send(ring.id, reading, event({ kind: 'measured', bandWidthMm: 9 }), end).expect(200);
+    expect(finished.body.status).toBe('finished');
+    const log = await server.api.get('/api/v1/log').expect(200);
+    const entry = log.body.items.find(({ ringId }: { ringId: string }) => ringId === ring.id);
+    expect(entry).toMatchObject({ actualWidthMm: 9, actualInsideDiameterMm: 19.05, predictedInsideDiameterMm: 19 });
+    expect(entry.sizeErrorUs).toBeCloseTo(0.05 / 0.8128, 6);
+    const again = await send(ring.id, event({ kind: 'undone', eventId: end.id })).expect(200);
+    expect(again.body).toMatchObject({ status: 'in-work', finishedAt: null });
+  });
+
+  it('gives the piece back when it is put away before it was begun', async () => {
+    const ring = await start(await addPlan('Velmar 50 lir'));
+    const left = await piecesOf('Velmar 50 lir');
+    await server.api.delete(`/api/v1/rings/${ring.id}`).expect(204);
+    expect(await piecesOf('Velmar 50 lir')).toBe(left + 1);
+    await server.api.get(`/api/v1/rings/${ring.id}`).expect(404);
+    await server.api.post(`/api/v1/rings/${ring.id}/restore`).expect(200);
+    expect(await piecesOf('Velmar 50 lir')).toBe(left);
+  });
+
+  it('keeps the piece of a ring that was begun', async () => {
+    const ring = await start(await addPlan('Skerrow penny'));
+    await send(ring.id, event({ kind: 'step-done', step: 0 })).expect(200);
+    const left = await piecesOf('Skerrow penny');
+    await server.api.delete(`/api/v1/rings/${ring.id}`).expect(204);
+    expect(await piecesOf('Skerrow penny')).toBe(left);
+  });
+
+  it('is refused when it cannot be made, or when none of the piece is left', async () => {
+    const impossible = await addPlan('Brennac Union half', { targetInsideDiameterMm: 28 });
+    const refused = await server.api.post('/api/v1/rings').send({ planId: impossible, name: 'No' }).expect(409);
+    expect(refused.body.error).toMatchObject({ code: 'not-feasible', message: expect.stringMatching(/rim never grows/) });
+    const planId = await addPlan('Tarn harbour medal');
+    await start(planId);
+    const none = await server.api.post('/api/v1/rings').send({ planId, name: 'No' }).expect(409);
+    expect(none.body.error.code).toBe('out-of-stock');
+  });
+
+  it.each([
+    { kind: 'reading', rimDownMm: 'x', cutDownMm: 18, mark: 'leading' },
+    { kind: 'melted' },
+    { kind: 'step-done', step: -1 },
+    { kind: 'step-done', step: 1, mood: 'good' },
+  ])('refuses the event %j', async (body) => {
+    const ring = await start(await addPlan('Brennac Union quarter, clad'));
+    await send(ring.id, event(body as never)).expect(400);
+    const events = await server.api.get(`/api/v1/rings/${ring.id}/events`).expect(200);
+    expect(events.body.items).toEqual([]);
+  });
+});

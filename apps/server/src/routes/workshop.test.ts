@@ -1,0 +1,103 @@
+import { archiveSchema } from '@round-mint/contract/archive';
+import { DEFAULT_SETTINGS } from '@round-mint/contract/settings';
+import { ENDPOINTS } from '@round-mint/contract/endpoints';
+import Papa from 'papaparse';
+import { loadDemo } from '../demo/load';
+import { testServer, type TestServer } from '../test-server';
+
+let server: TestServer;
+beforeAll(async () => {
+  server = await testServer();
+  await loadDemo(server.db);
+});
+afterAll(() => server.close());
+
+describe('settings', () => {
+  it('start from defaults and change one by one', async () => {
+    const before = await server.api.get('/api/v1/settings').expect(200);
+    expect(before.body).toEqual(DEFAULT_SETTINGS);
+    await server.api.patch('/api/v1/settings').send({ light: 'torch' }).expect(200);
+    const after = await server.api.patch('/api/v1/settings').send({ primarySystem: 'eu' }).expect(200);
+    expect(after.body).toEqual({ ...DEFAULT_SETTINGS, light: 'torch', primarySystem: 'eu' });
+  });
+
+  it('refuse what is not offered', async () => {
+    await server.api.patch('/api/v1/settings').send({ light: 'disco' }).expect(400);
+    await server.api.patch('/api/v1/settings').send({ volume: 11 }).expect(400);
+  });
+});
+
+describe('the log', () => {
+  it('is CSV that reads back', async () => {
+    const { text, headers } = await server.api.get('/api/v1/log.csv').expect(200);
+    expect(headers['content-type']).toMatch(/text\/csv/);
+    const { data } = Papa.parse<Record<string, string>>(text, { header: true });
+    const { body } = await server.api.get('/api/v1/log').expect(200);
+    expect(data.map(({ ringId }) => ringId)).toEqual(body.items.map(({ ringId }: { ringId: string }) => ringId));
+    expect(Number(data[0]?.['predictedWidthMm'])).toBeCloseTo(body.items[0].predictedWidthMm, 3);
+  });
+});
+
+describe('export and import', () => {
+  it('carries the whole workshop to an empty one', async () => {
+    const { body } = await server.api.get('/api/v1/export').expect(200);
+    const archive = archiveSchema.parse(body);
+    expect(archive.stock.length).toBeGreaterThanOrEqual(24);
+    const empty = await testServer();
+    try {
+      const dry = await empty.api.post('/api/v1/import?dryRun=1').send(archive).expect(200);
+      expect(dry.body).toMatchObject({ dryRun: true, added: { stock: archive.stock.length, rings: 7 } });
+      expect((await empty.api.get('/api/v1/stock')).body.items).toEqual([]);
+      await empty.api.post('/api/v1/import').send(archive).expect(200);
+      const back = (await empty.api.get('/api/v1/export').expect(200)).body;
+      expect({ ...back, exportedAt: '' }).toEqual({ ...archive, exportedAt: '' });
+      const again = await empty.api.post('/api/v1/import').send(archive).expect(200);
+      expect(again.body.added).toEqual({ stock: 0, kit: 0, plans: 0, rings: 0, events: 0 });
+    } finally {
+      await empty.close();
+    }
+  });
+
+  it('takes nothing in when the file refers to what it does not hold', async () => {
+    const { body } = await server.api.get('/api/v1/export').expect(200);
+    const empty = await testServer();
+    try {
+      const refused = await empty.api.post('/api/v1/import').send({ ...body, stock: [] }).expect(400);
+      expect(refused.body.error.message).toMatch(/does not hold/);
+      expect((await empty.api.get('/api/v1/kit')).body.items).toEqual([]);
+      await empty.api.post('/api/v1/import').send({ format: 'other' }).expect(400);
+    } finally {
+      await empty.close();
+    }
+  });
+});
+
+describe('the interface about itself', () => {
+  it('is well', async () => {
+    const { body } = await server.api.get('/api/v1/health').expect(200);
+    expect(body).toEqual({ ok: true, version: 'test', database: 'pglite', schema: expect.any(Number) });
+    expect(body.schema).toBeGreaterThanOrEqual(1);
+  });
+
+  it('lists the metals with their refusals', async () => {
+    const { body } = await server.api.get('/api/v1/metals').expect(200);
+    expect(body.items.find(({ id }: { id: string }) => id === 'zinc-core').refusal).toMatch(/cracks/);
+    expect(body.items.find(({ id }: { id: string }) => id === 'silver-900').annealC).toEqual([600, 650]);
+  });
+
+  it('describes every call of the contract', async () => {
+    const { body } = await server.api.get('/api/v1/openapi.json').expect(200);
+    expect(body.openapi).toBe('3.1.0');
+    for (const { path, method } of ENDPOINTS) expect(body.paths[path]).toHaveProperty(method);
+    const ids = Object.values(body.paths as Record<string, Record<string, { operationId: string }>>).flatMap((calls) =>
+      Object.values(calls).map(({ operationId }) => operationId),
+    );
+    expect(new Set(ids).size).toBe(ids.length);
+  });
+
+  it('answers an unknown call with the error body and sends the security headers', async () => {
+    const { body, headers } = await server.api.get('/api/v1/nothing').expect(404);
+    expect(body.error.code).toBe('unknown-call');
+    expect(headers['content-security-policy']).toMatch(/default-src 'self'/);
+  });
+});

@@ -1,0 +1,100 @@
+import type { Archive, ImportResult } from '@round-mint/contract/archive';
+import { asc, isNull } from 'drizzle-orm';
+import type { PgTable } from 'drizzle-orm/pg-core';
+import type { Database } from '../db/database';
+import { kit, plans, ringEvents, rings, stock } from '../db/schema';
+import { HttpError } from '../http/errors';
+import { stockItem, storedPlan, storedTool } from './resources';
+import { eventOf, ringOf } from './rings';
+import { changeSettings, readSettings } from './settings';
+
+/** Everything the workshop keeps; what was put away stays out. */
+export async function exportArchive(db: Database): Promise<Archive> {
+  const ringRows = await db.select().from(rings).where(isNull(rings.deletedAt)).orderBy(asc(rings.createdAt));
+  const kept = new Set(ringRows.map(({ id }) => id));
+  const eventRows = await db.select().from(ringEvents).orderBy(asc(ringEvents.seq));
+  // Plans and stock that rings came from go along even when they were put away since: rings refer to them.
+  const [stockRows, planRows, kitRows] = await Promise.all([
+    db.select().from(stock).orderBy(asc(stock.createdAt)),
+    db.select().from(plans).orderBy(asc(plans.createdAt)),
+    db.select().from(kit).where(isNull(kit.deletedAt)).orderBy(asc(kit.createdAt)),
+  ]);
+  const neededPlans = new Set(ringRows.map(({ planId }) => planId));
+  const keptPlans = planRows.filter(({ id, deletedAt }) => deletedAt === null || neededPlans.has(id));
+  const neededStock = new Set(keptPlans.map(({ stockId }) => stockId));
+  return {
+    format: 'round-mint-archive',
+    version: 1,
+    exportedAt: new Date().toISOString(),
+    settings: await readSettings(db),
+    stock: stockRows.filter(({ id, deletedAt }) => deletedAt === null || neededStock.has(id)).map(stockItem),
+    kit: kitRows.map(storedTool),
+    plans: keptPlans.map(storedPlan),
+    rings: ringRows.map(ringOf),
+    events: eventRows.filter(({ ringId }) => kept.has(ringId)).map((row) => ({ ringId: row.ringId, ...eventOf(row) })),
+  };
+}
+
+/** Thrown to leave the transaction of a dry run without a trace. */
+class DryRun extends Error {}
+
+async function insertNew(tx: Database, table: PgTable, values: readonly object[]): Promise<number> {
+  let added = 0;
+  for (const value of values) {
+    const rows = await tx
+      .insert(table)
+      .values(value as never)
+      .onConflictDoNothing()
+      .returning();
+    added += (rows as unknown[]).length;
+  }
+  return added;
+}
+
+/** Takes an archive back in one transaction: all or nothing. What is already there stays as it is. */
+export async function importArchive(db: Database, archive: Archive, dryRun: boolean): Promise<ImportResult> {
+  let added: ImportResult['added'] | undefined;
+  try {
+    await db.transaction(async (tx) => {
+      added = {
+        stock: await insertNew(
+          tx,
+          stock,
+          archive.stock.map((item) => ({ ...item, form: item.form ?? 'round' })),
+        ),
+        kit: await insertNew(tx, kit, archive.kit),
+        plans: await insertNew(tx, plans, archive.plans),
+        rings: await insertNew(
+          tx,
+          rings,
+          archive.rings.map(({ id, planId, stockId, name, status, createdAt, finishedAt, ...promise }) => ({
+            id,
+            planId,
+            stockId,
+            name,
+            status,
+            createdAt,
+            finishedAt,
+            promise,
+          })),
+        ),
+        events: await insertNew(tx, ringEvents, archive.events),
+      };
+      await changeSettings(tx, archive.settings);
+      if (dryRun) throw new DryRun();
+    });
+  } catch (error) {
+    if (!(error instanceof DryRun)) throw refusedImport(error);
+  }
+  if (!added) throw new Error('an import ended without a count');
+  return { dryRun, added };
+}
+
+/** A reference to something that is not in the file is the maker's to mend; anything else is ours. */
+function refusedImport(error: unknown): unknown {
+  const cause = error instanceof Error && error.cause instanceof Error ? error.cause : error;
+  const code = (cause as { code?: string }).code;
+  return code === '23503'
+    ? new HttpError(400, 'invalid', 'The file refers to a piece, plan or ring that it does not hold; nothing was taken in.', [])
+    : error;
+}

@@ -1,0 +1,17 @@
+import { REFERENCE_KIT, toolsOf, type Kit } from '@round-mint/core/route';
+import { asc, isNull } from 'drizzle-orm';
+import type { Database } from '../db/database';
+import { kit } from '../db/schema';
+import { storedTool } from './resources';
+
+/** The maker's own tools; a plain bench is reckoned with until any are entered. */
+export async function readKit(db: Database): Promise<Kit> {
+  const rows = await db.select().from(kit).where(isNull(kit.deletedAt)).orderBy(asc(kit.createdAt), asc(kit.id));
+  return rows.length > 0 ? rows.map((row) => storedTool(row)) : REFERENCE_KIT;
+}
+
+const DEFAULT_MM_PER_US_SIZE = 12.7;
+
+export function mandrelTaper(tools: Kit): number {
+  return toolsOf(tools, 'mandrel')[0]?.spec.mmPerUsSize ?? DEFAULT_MM_PER_US_SIZE;
+}

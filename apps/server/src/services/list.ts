@@ -1,0 +1,64 @@
+import type { ListQuery } from '@round-mint/contract/common';
+import { and, asc, desc, ilike, isNull, or, type SQL } from 'drizzle-orm';
+import type { PgColumn } from 'drizzle-orm/pg-core';
+import { HttpError } from '../http/errors';
+
+/** What a list can be searched and sorted by. */
+export interface ListColumns {
+  readonly search: readonly PgColumn[];
+  readonly sort: Readonly<Record<string, PgColumn>>;
+  readonly defaultSort: string;
+  readonly id: PgColumn;
+  readonly deletedAt: PgColumn;
+}
+
+export interface ListClauses {
+  readonly where: SQL | undefined;
+  readonly orderBy: readonly SQL[];
+  readonly limit: number;
+  readonly offset: number;
+}
+
+function readCursor(cursor: string | undefined): number {
+  if (cursor === undefined) return 0;
+  const text = Buffer.from(cursor, 'base64url').toString();
+  if (!/^\d{1,9}$/.test(text)) {
+    throw new HttpError(400, 'invalid', 'cursor is not one that this list gave out', [
+      { path: 'cursor', message: 'is not one that this list gave out' },
+    ]);
+  }
+  return Number(text);
+}
+
+/** Signs that mean something to LIKE are taken literally. */
+function literalPattern(text: string): string {
+  return `%${text.replace(/[\\%_]/g, '\\$&')}%`;
+}
+
+/** Turns `?q=&sort=&limit=&cursor=` into query clauses. @throws HttpError for a field that the list is not sorted by */
+export function listClauses(query: ListQuery, columns: ListColumns): ListClauses {
+  const sort = query.sort ?? columns.defaultSort;
+  const turned = sort.startsWith('-');
+  const column = columns.sort[turned ? sort.slice(1) : sort];
+  if (!column) {
+    const message = `must be one of: ${Object.keys(columns.sort).join(', ')}`;
+    throw new HttpError(400, 'invalid', `sort ${message}`, [{ path: 'sort', message }]);
+  }
+  const words = (query.q ?? '').split(/\s+/).filter(Boolean);
+  const matches = words.map((word) => or(...columns.search.map((field) => ilike(field, literalPattern(word)))));
+  return {
+    where: and(isNull(columns.deletedAt), ...matches),
+    orderBy: [turned ? desc(column) : asc(column), asc(columns.id)],
+    limit: query.limit,
+    offset: readCursor(query.cursor),
+  };
+}
+
+/** One more row than asked for tells whether there is a next page. */
+export function page<T>(rows: readonly T[], clauses: ListClauses): { items: T[]; nextCursor: string | null } {
+  const more = rows.length > clauses.limit;
+  return {
+    items: rows.slice(0, clauses.limit),
+    nextCursor: more ? Buffer.from(String(clauses.offset + clauses.limit)).toString('base64url') : null,
+  };
+}

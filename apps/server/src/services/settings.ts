@@ -1,0 +1,22 @@
+import { DEFAULT_SETTINGS, settingsSchema, type Settings } from '@round-mint/contract/settings';
+import { eq } from 'drizzle-orm';
+import type { Database } from '../db/database';
+import { settings } from '../db/schema';
+
+const ONLY_ROW = 1;
+
+export async function readSettings(db: Database): Promise<Settings> {
+  const [row] = await db.select().from(settings).where(eq(settings.id, ONLY_ROW));
+  return settingsSchema.parse({ ...DEFAULT_SETTINGS, ...(row?.data as Partial<Settings> | undefined) });
+}
+
+export async function changeSettings(db: Database, patch: Partial<Settings>): Promise<Settings> {
+  return db.transaction(async (tx) => {
+    const data = { ...(await readSettings(tx)), ...patch };
+    await tx
+      .insert(settings)
+      .values({ id: ONLY_ROW, data })
+      .onConflictDoUpdate({ target: settings.id, set: { data } });
+    return data;
+  });
+}

@@ -1,0 +1,145 @@
+import { CURL_RANGE_DEG, FEWEST_LAND_READINGS } from '@round-mint/core/forming';
+import { FINISHES, STEP_KINDS } from '@round-mint/core/route';
+import { z } from 'zod';
+import { coinSchema, lengthMm, quantity, wallKindSchema } from './common';
+import { toolSchema } from './kit';
+
+/** Fields shared by the plan calls. */
+export const coinRingFields = {
+  coin: coinSchema,
+  holeMm: lengthMm(2, 60),
+  targetInsideDiameterMm: lengthMm(5, 60),
+  wall: wallKindSchema,
+  curlDeg: quantity(CURL_RANGE_DEG.min, CURL_RANGE_DEG.max, 'degrees').optional(),
+  widthShare: quantity(0, 1, '').optional(),
+};
+
+interface HoleInCoin {
+  holeMm: number;
+  coin: { diameterMm: number };
+}
+
+function refuseHoleOutsideCoin(value: HoleInCoin, context: z.core.$RefinementCtx<HoleInCoin>): void {
+  if (value.holeMm < value.coin.diameterMm) return;
+  context.addIssue({
+    code: 'custom',
+    path: ['holeMm'],
+    message: `must be smaller than the coin (${value.coin.diameterMm} mm)`,
+  });
+}
+
+export const coinRingRequestSchema = z.strictObject(coinRingFields).superRefine(refuseHoleOutsideCoin);
+
+const reasonSchema = z.object({
+  code: z.string(),
+  level: z.enum(['refuse', 'warn', 'note']),
+  message: z.string(),
+  instead: z.string().optional(),
+});
+
+const figureFields = {
+  bandWidthMm: z.number(),
+  axialHeightMm: z.number(),
+  thicknessCutEdgeMm: z.number(),
+  thicknessRimEdgeMm: z.number(),
+  outsideDiameterMm: z.number(),
+  strainCutEdge: z.number(),
+  strainRimEdge: z.number(),
+  curlDropMm: z.number(),
+  beforeCurlInsideDiameterMm: z.number(),
+};
+
+export const coinRingResponseSchema = z.object({
+  ...figureFields,
+  workingThicknessMm: z.number(),
+  thicknessSource: z.enum(['mass', 'rim']),
+  method: z.enum(['fold', 'stepped', 'none']),
+  feasible: z.boolean(),
+  reasons: z.array(reasonSchema),
+  /** Null when this hole leaves no size at all. */
+  sizeRangeMm: z.object({ min: z.number(), max: z.number() }).nullable(),
+  naturalInsideDiameterMm: z.number(),
+  slugMassG: z.number(),
+  ringMassG: z.number(),
+  annealCount: z.number().int(),
+});
+
+export const finishSchema = z.enum(FINISHES, { error: `must be one of: ${FINISHES.join(', ')}` });
+
+export const routeRequestSchema = z
+  .strictObject({
+    ...coinRingFields,
+    kit: z.array(toolSchema).max(300).optional(),
+    finish: finishSchema.optional(),
+  })
+  .superRefine(refuseHoleOutsideCoin);
+
+const edgesSchema = z.object({ rimInsideDiameterMm: z.number(), cutInsideDiameterMm: z.number() });
+
+export const routeStepSchema = z.object({
+  kind: z.enum(STEP_KINDS),
+  title: z.string(),
+  instruction: z.string(),
+  lookFor: z.string(),
+  tool: z.string().optional(),
+  before: edgesSchema,
+  after: edgesSchema,
+  strainCutEdge: z.number(),
+  strainRimEdge: z.number(),
+  annealFirst: z.boolean(),
+  handsOnMin: z.number(),
+  waitMin: z.number(),
+  caution: z.string().optional(),
+  outline: z.object({
+    arcMm: z.array(z.number()),
+    meanRadiusMm: z.array(z.number()),
+    thicknessMm: z.array(z.number()),
+    leanDeg: z.array(z.number()),
+    strainLog: z.array(z.number()),
+  }),
+});
+
+export const routeTotalsSchema = z.object({
+  anneals: z.number().int(),
+  handsOnMin: z.number(),
+  waitMin: z.number(),
+});
+
+export const routeResponseSchema = z.object({
+  feasible: z.boolean(),
+  reasons: z.array(reasonSchema),
+  steps: z.array(routeStepSchema),
+  totals: routeTotalsSchema,
+});
+
+export const landRequestSchema = z
+  .strictObject({
+    diameterMm: lengthMm(10, 80),
+    holeMm: lengthMm(2, 60),
+    readings: z
+      .array(z.strictObject({ angleDeg: quantity(0, 360, 'degrees'), mm: lengthMm(0, 40) }))
+      .min(FEWEST_LAND_READINGS, `needs at least ${FEWEST_LAND_READINGS} readings`)
+      .max(48, 'takes at most 48 readings'),
+    /** For how uneven the finished band would be; left out, the natural size is taken. */
+    targetInsideDiameterMm: lengthMm(5, 60).optional(),
+  })
+  .superRefine((value, context) => {
+    refuseHoleOutsideCoin(
+      { holeMm: value.holeMm, coin: value },
+      context as unknown as z.core.$RefinementCtx<HoleInCoin>,
+    );
+  });
+
+export const landResponseSchema = z.object({
+  eccentricityMm: z.number(),
+  wideAngleDeg: z.number(),
+  wideClock: z.string(),
+  differenceMm: z.number(),
+  ok: z.boolean(),
+  fileDepthMm: z.number(),
+  newHoleMm: z.number(),
+  repunchMm: z.number().optional(),
+  remeasure: z.array(z.object({ angleDeg: z.number(), message: z.string() })),
+  message: z.string(),
+  heightVariationMm: z.number(),
+});

@@ -1,0 +1,126 @@
+import type { z } from 'zod';
+import { archiveSchema, importResultSchema } from './archive';
+import {
+  coinRingRequestSchema,
+  coinRingResponseSchema,
+  landRequestSchema,
+  landResponseSchema,
+  routeRequestSchema,
+  routeResponseSchema,
+} from './coin-ring';
+import { storedToolSchema, toolInputSchema, toolListSchema } from './kit';
+import { logListSchema } from './log';
+import { planInputSchema, planListSchema, planSchema } from './plans';
+import {
+  ringEventsInputSchema,
+  ringEventsSchema,
+  ringInputSchema,
+  ringListSchema,
+  ringWithEventsSchema,
+} from './rings';
+import { settingsPatchSchema, settingsSchema } from './settings';
+import { sizeRequestSchema, sizeResponseSchema } from './size';
+import { stockInputSchema, stockItemSchema, stockListSchema } from './stock';
+import { healthSchema, metalListSchema } from './system';
+
+/** One call of the interface: what the OpenAPI document is made from. Paths are below `/api/v1`. */
+export interface Endpoint {
+  readonly method: 'get' | 'post' | 'put' | 'patch' | 'delete';
+  readonly path: string;
+  readonly summary: string;
+  readonly request?: z.ZodType;
+  readonly response?: z.ZodType;
+  readonly list?: boolean;
+  /** Media type of the answer when it is not JSON. */
+  readonly media?: string;
+}
+
+/** The five calls of a plain resource that can be taken back after deletion. */
+function resource(
+  path: string,
+  one: string,
+  schemas: { readonly input: z.ZodType; readonly item: z.ZodType; readonly list: z.ZodType },
+): readonly Endpoint[] {
+  const byId = `${path}/{id}`;
+  return [
+    { method: 'get', path, summary: `List every ${one}`, response: schemas.list, list: true },
+    { method: 'post', path, summary: `Add a ${one}`, request: schemas.input, response: schemas.item },
+    { method: 'get', path: byId, summary: `One ${one}`, response: schemas.item },
+    { method: 'put', path: byId, summary: `Change a ${one}`, request: schemas.input, response: schemas.item },
+    { method: 'delete', path: byId, summary: `Put a ${one} away; restore brings it back` },
+    { method: 'post', path: `${byId}/restore`, summary: `Bring a ${one} back`, response: schemas.item },
+  ];
+}
+
+export const ENDPOINTS: readonly Endpoint[] = [
+  { method: 'get', path: '/health', summary: 'Whether the server is well', response: healthSchema },
+  { method: 'get', path: '/metals', summary: 'The metals and what they bear', response: metalListSchema },
+  {
+    method: 'post',
+    path: '/compute/size',
+    summary: 'A ring size in every system',
+    request: sizeRequestSchema,
+    response: sizeResponseSchema,
+  },
+  {
+    method: 'post',
+    path: '/compute/coin-ring',
+    summary: 'The ring that comes out of a coin, a hole, a size and a wall',
+    request: coinRingRequestSchema,
+    response: coinRingResponseSchema,
+  },
+  {
+    method: 'post',
+    path: '/compute/route',
+    summary: 'The steps that make it, annealing by the budget',
+    request: routeRequestSchema,
+    response: routeResponseSchema,
+  },
+  {
+    method: 'post',
+    path: '/compute/land',
+    summary: 'How far off centre a hole is, and how to true it',
+    request: landRequestSchema,
+    response: landResponseSchema,
+  },
+  ...resource('/stock', 'piece of stock', { input: stockInputSchema, item: stockItemSchema, list: stockListSchema }),
+  ...resource('/kit', 'tool', { input: toolInputSchema, item: storedToolSchema, list: toolListSchema }),
+  ...resource('/plans', 'plan', { input: planInputSchema, item: planSchema, list: planListSchema }),
+  { method: 'get', path: '/rings', summary: 'List every ring', response: ringListSchema, list: true },
+  {
+    method: 'post',
+    path: '/rings',
+    summary: 'Take a plan to the bench',
+    request: ringInputSchema,
+    response: ringWithEventsSchema,
+  },
+  { method: 'get', path: '/rings/{id}', summary: 'One ring with its events', response: ringWithEventsSchema },
+  { method: 'delete', path: '/rings/{id}', summary: 'Put a ring away; restore brings it back' },
+  { method: 'post', path: '/rings/{id}/restore', summary: 'Bring a ring back', response: ringWithEventsSchema },
+  { method: 'get', path: '/rings/{id}/events', summary: 'What happened to a ring', response: ringEventsSchema },
+  {
+    method: 'post',
+    path: '/rings/{id}/events',
+    summary: 'Log what happened; repeats do no harm',
+    request: ringEventsInputSchema,
+    response: ringWithEventsSchema,
+  },
+  { method: 'get', path: '/log', summary: 'Finished rings, predicted against actual', response: logListSchema, list: true },
+  { method: 'get', path: '/log.csv', summary: 'The log as CSV', media: 'text/csv' },
+  { method: 'get', path: '/settings', summary: 'The maker’s settings', response: settingsSchema },
+  {
+    method: 'patch',
+    path: '/settings',
+    summary: 'Change some settings',
+    request: settingsPatchSchema,
+    response: settingsSchema,
+  },
+  { method: 'get', path: '/export', summary: 'Everything as one file', response: archiveSchema },
+  {
+    method: 'post',
+    path: '/import',
+    summary: 'Take an exported file back; `?dryRun=1` only says what it would add',
+    request: archiveSchema,
+    response: importResultSchema,
+  },
+];

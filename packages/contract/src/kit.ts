@@ -1,0 +1,45 @@
+import { z } from 'zod';
+import { idSchema, lengthMm, listOf, quantity, shortText, timeSchema } from './common';
+
+const angleDeg = quantity(5, 60, 'degrees');
+
+export const toolSpecSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('punch'), diameterMm: lengthMm(2, 60), selfCentring: z.boolean() }),
+  z.strictObject({ kind: z.literal('dapping-ball'), diameterMm: lengthMm(3, 80) }),
+  z.strictObject({
+    kind: z.literal('fold-die'),
+    angleDeg,
+    mouthMm: lengthMm(10, 100),
+    smallEndMm: lengthMm(5, 90),
+  }),
+  z.strictObject({
+    kind: z.literal('reducing-die'),
+    angleDeg,
+    holesMm: z.array(lengthMm(8, 60)).min(1, 'needs at least one hole').max(60),
+  }),
+  z.strictObject({
+    kind: z.literal('stretcher'),
+    smallestMm: lengthMm(8, 40),
+    largestMm: lengthMm(10, 60),
+    splines: z.number().int().min(2).max(16),
+  }),
+  z.strictObject({ kind: z.literal('stepped-pusher'), diameterMm: lengthMm(5, 60) }),
+  z.strictObject({ kind: z.literal('mandrel'), mmPerUsSize: lengthMm(2, 60) }),
+  z.strictObject({ kind: z.literal('press'), tonnes: quantity(0.1, 100, 't') }),
+]);
+
+/** A tool as the route call takes it. */
+export const toolSchema = z.strictObject({ id: z.string().max(60), name: shortText(80), spec: toolSpecSchema });
+
+export const toolInputSchema = z.strictObject({ id: idSchema.optional(), name: shortText(80), spec: toolSpecSchema });
+export const storedToolSchema = z.object({
+  id: idSchema,
+  name: z.string(),
+  spec: toolSpecSchema,
+  createdAt: timeSchema,
+  updatedAt: timeSchema,
+});
+export const toolListSchema = listOf(storedToolSchema);
+
+export type ToolInput = z.infer<typeof toolInputSchema>;
+export type StoredTool = z.infer<typeof storedToolSchema>;

@@ -1,0 +1,27 @@
+import { z } from 'zod';
+import { idSchema, listOf, timeSchema } from './common';
+
+/** A finished ring: what was predicted and what came out. Actual figures are null where nothing was measured. */
+export const logEntrySchema = z.object({
+  ringId: idSchema,
+  name: z.string(),
+  stockName: z.string(),
+  metal: z.string(),
+  wall: z.string(),
+  holeMm: z.number(),
+  finishedAt: timeSchema,
+  predictedInsideDiameterMm: z.number(),
+  actualInsideDiameterMm: z.number().nullable(),
+  predictedWidthMm: z.number(),
+  actualWidthMm: z.number().nullable(),
+  predictedCutEdgeMm: z.number(),
+  actualCutEdgeMm: z.number().nullable(),
+  predictedRimEdgeMm: z.number(),
+  actualRimEdgeMm: z.number().nullable(),
+  /** Actual less target, in US sizes. */
+  sizeErrorUs: z.number().nullable(),
+  predictedAnneals: z.number().int(),
+  actualAnneals: z.number().int(),
+});
+export const logListSchema = listOf(logEntrySchema);
+export type LogEntry = z.infer<typeof logEntrySchema>;

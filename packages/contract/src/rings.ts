@@ -1,0 +1,81 @@
+import { z } from 'zod';
+import { routeStepSchema, routeTotalsSchema } from './coin-ring';
+import { coinSchema, idSchema, lengthMm, listOf, quantity, shortText, timeSchema, wallKindSchema } from './common';
+
+export const ringInputSchema = z.strictObject({
+  id: idSchema.optional(),
+  planId: idSchema,
+  name: shortText(80),
+});
+
+/** What the plan promised when the ring was taken to the bench; kept, so that the log can compare. */
+const predictionSchema = z.object({
+  targetInsideDiameterMm: z.number(),
+  bandWidthMm: z.number(),
+  axialHeightMm: z.number(),
+  thicknessCutEdgeMm: z.number(),
+  thicknessRimEdgeMm: z.number(),
+  slugMassG: z.number(),
+  ringMassG: z.number(),
+  annealCount: z.number().int(),
+});
+
+export const ringSchema = z.object({
+  id: idSchema,
+  planId: idSchema,
+  stockId: idSchema,
+  name: z.string(),
+  stockName: z.string(),
+  coin: coinSchema,
+  holeMm: z.number(),
+  wall: wallKindSchema,
+  curlDeg: z.number().nullable(),
+  status: z.enum(['in-work', 'finished']),
+  prediction: predictionSchema,
+  allowanceStrainLog: z.number(),
+  mandrelMmPerUsSize: z.number(),
+  steps: z.array(routeStepSchema),
+  totals: routeTotalsSchema,
+  createdAt: timeSchema,
+  finishedAt: timeSchema.nullable(),
+});
+
+const stepIndex = z.number().int().min(0).max(200);
+const readingMm = lengthMm(5, 80);
+
+export const ringEventBodySchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('step-done'), step: stepIndex }),
+  z.strictObject({ kind: z.literal('anneal-done'), step: stepIndex.optional() }),
+  z.strictObject({
+    kind: z.literal('reading'),
+    rimDownMm: readingMm,
+    cutDownMm: readingMm,
+    mark: z.enum(['leading', 'centre']),
+  }),
+  z.strictObject({
+    kind: z.literal('measured'),
+    bandWidthMm: lengthMm(0.5, 40),
+    thicknessCutEdgeMm: lengthMm(0.1, 10).optional(),
+    thicknessRimEdgeMm: lengthMm(0.1, 10).optional(),
+    massG: quantity(0.1, 500, 'g').optional(),
+  }),
+  z.strictObject({ kind: z.literal('note'), text: shortText(500) }),
+  z.strictObject({ kind: z.literal('undone'), eventId: idSchema }),
+  z.strictObject({ kind: z.literal('finished') }),
+]);
+
+/** Events are sent one or many at a time; each keeps the id it was given at the bench. */
+export const ringEventSchema = z.strictObject({ id: idSchema, at: timeSchema, body: ringEventBodySchema });
+export const ringEventsInputSchema = z.strictObject({
+  events: z.array(ringEventSchema).min(1, 'needs at least one event').max(200),
+});
+export const ringEventsSchema = z.object({ items: z.array(ringEventSchema) });
+
+export const ringWithEventsSchema = ringSchema.extend({ events: z.array(ringEventSchema) });
+export const ringListSchema = listOf(ringWithEventsSchema);
+
+export type RingInput = z.infer<typeof ringInputSchema>;
+export type Ring = z.infer<typeof ringSchema>;
+export type RingWithEvents = z.infer<typeof ringWithEventsSchema>;
+export type RingEventInput = z.infer<typeof ringEventSchema>;
+export type Prediction = z.infer<typeof predictionSchema>;

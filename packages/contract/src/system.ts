@@ -1,0 +1,22 @@
+import { z } from 'zod';
+
+export const metalSchema = z.object({
+  id: z.string(),
+  name: z.string(),
+  densityGCm3: z.number(),
+  meltingC: z.number().nullable(),
+  annealC: z.tuple([z.number(), z.number()]).nullable(),
+  allowanceStrainLog: z.number(),
+  heat: z.string(),
+  fineness: z.number(),
+  refusal: z.string().nullable(),
+  notes: z.array(z.string()),
+});
+export const metalListSchema = z.object({ items: z.array(metalSchema) });
+
+export const healthSchema = z.object({
+  ok: z.boolean(),
+  version: z.string(),
+  database: z.enum(['pglite', 'postgres']),
+  schema: z.number().int(),
+});
