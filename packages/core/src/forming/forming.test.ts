@@ -15,6 +15,8 @@ import {
   roundedHeightMm,
   shortcutWidthMm,
   sizeRange,
+  suggestHoleMm,
+  washerFits,
   straightWall,
   volumeMm3,
   type CoinRingInput,
@@ -230,5 +232,24 @@ describe('what a coin can become', () => {
     const { slugMassG, ringMassG } = estimateCoinRing(REFERENCE);
     expect(slugMassG + ringMassG).toBeCloseTo(12.5, 9);
     expect(slugMassG / 12.5).toBeCloseTo((12.7 / 30) ** 2, 9);
+  });
+});
+
+describe('choosing a hole', () => {
+  const question = { coin: REFERENCE.coin, targetInsideDiameterMm: 18.9, wall: REFERENCE.wall };
+
+  it('agrees with the full verdict on every hole', () => {
+    for (const holeMm of [8, 11.1, 12.7, 15.9, 19, 22, 25, 27]) {
+      const full = estimateCoinRing({ ...REFERENCE, holeMm });
+      const quick = washerFits(question, holeMm);
+      expect(quick.fits).toBe(full.feasible);
+      expect(Math.abs(quick.bandWidthMm / full.bandWidthMm - 1)).toBeLessThan(0.005);
+    }
+  });
+
+  it('suggests the one with the most usual width, and none where none will do', () => {
+    expect(suggestHoleMm(question, [9.5, 12.7, 15.9])).toBe(12.7);
+    expect(suggestHoleMm({ ...question, targetInsideDiameterMm: 28 }, [9.5, 12.7])).toBeUndefined();
+    expect(suggestHoleMm({ ...question, coin: { ...REFERENCE.coin, metal: 'steel' } }, [12.7])).toBeUndefined();
   });
 });

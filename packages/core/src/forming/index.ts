@@ -1,7 +1,8 @@
 export { curlDropMm, roundedHeightMm } from './curl';
 export { estimateCoinRing, figuresOf, washerOf } from './estimate';
 export type { CoinRingEstimate, CoinRingFigures, CoinRingInput } from './estimate';
-export { finishedMeridian, largestMomentMm } from './finished';
+export { finishedMeridian } from './finished';
+export { suggestHoleMm, washerFits } from './hole-choice';
 export type { Washer } from './finished';
 export { defaultSizeWriter, isFeasible } from './judge';
 export type { SizeWriter } from './judge';

@@ -50,8 +50,12 @@ function at(values: readonly number[], index: number): number {
   return value;
 }
 
-/** The same wall with every n-th fibre only: enough where just the edges matter. */
-export function coarseMeridian(meridian: Meridian, every = 8): Meridian {
+/** Intervals of a coarse wall. */
+const COARSE_INTERVALS = 8;
+
+/** The same wall with few of its fibres: enough where just the edges matter. */
+export function coarseMeridian(meridian: Meridian): Meridian {
+  const every = (meridian.meanRadiusMm.length - 1) / COARSE_INTERVALS;
   const thin = (values: readonly number[]) => values.filter((_, i) => i % every === 0);
   return {
     spacingMm: meridian.spacingMm * every,

@@ -47,6 +47,8 @@ export interface RouteOptions {
   readonly kit: Kit;
   readonly finish?: Finish | undefined;
   readonly annealSchool?: AnnealSchool | undefined;
+  /** Fibres less one, a multiple of eight: fewer for a quick look at many holes. Left out, {@link FIBRE_INTERVALS}. */
+  readonly intervals?: number | undefined;
 }
 
 export interface CoinRoute {
@@ -73,7 +75,7 @@ const NEGLIGIBLE_MM = 0.02;
 export function coinRoute(input: CoinRingInput, options: RouteOptions): CoinRoute {
   const { coin, holeMm, targetInsideDiameterMm: target, wall: wish } = input;
   const { kit, finish = 'polished', annealSchool = 'after-punching' } = options;
-  const work = startWork(input);
+  const work = startWork(input, options.intervals);
   const phase: AddPhase = (move, words) => addPhase(work, move, words);
 
   if (annealSchool === 'before-and-after') addAnneal(work);

@@ -20,11 +20,11 @@ export interface Work {
 }
 
 /** The bench before the first step: a flat washer, soft or not, no lip. */
-export function startWork({ coin, holeMm }: CoinRingInput): Work {
+export function startWork({ coin, holeMm }: CoinRingInput, intervals?: number): Work {
   const washer = washerOf(coin, holeMm);
   const metal = metalById(coin.metal);
   return {
-    wall: flatMeridian(holeMm / 2, coin.diameterMm / 2, washer.thicknessMm),
+    wall: flatMeridian(holeMm / 2, coin.diameterMm / 2, washer.thicknessMm, intervals),
     spent: FRESH,
     lipMm: 0,
     steps: [],
@@ -40,11 +40,13 @@ export interface StepWords {
   readonly tool?: ToolChoice | undefined;
 }
 
-const OUTLINE_EVERY = 8;
+/** Intervals of an outline: enough to draw a wall. */
+const OUTLINE_INTERVALS = 8;
 
 function outlineOf(wall: Meridian): WallOutline {
+  const every = (wall.meanRadiusMm.length - 1) / OUTLINE_INTERVALS;
   const thin = (values: readonly number[]) =>
-    values.filter((_, i) => i % OUTLINE_EVERY === 0).map((value) => Math.round(value * 1e4) / 1e4);
+    values.filter((_, i) => i % every === 0).map((value) => Math.round(value * 1e4) / 1e4);
   return {
     arcMm: thin(arcPositionsMm(wall)),
     meanRadiusMm: thin(wall.meanRadiusMm),

@@ -1,0 +1,1 @@
+export { RingScreen as default } from '@/features/bench/RingScreen';

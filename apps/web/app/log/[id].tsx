@@ -1,0 +1,1 @@
+export { LogRingScreen as default } from '@/features/log/LogRingScreen';

@@ -1,0 +1,1 @@
+export { EditPieceScreen as default } from '@/features/stock/PieceFormScreen';

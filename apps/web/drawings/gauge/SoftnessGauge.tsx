@@ -1,0 +1,64 @@
+import type { EdgeSpend } from '@round-mint/core/route';
+import { View } from 'react-native';
+import Svg, { Line, Rect } from 'react-native-svg';
+import { usePalette } from '@/theme/light';
+import { Type } from '@/ui/Type';
+import { gaugeReading } from './gauge-reading';
+
+interface SoftnessGaugeProps {
+  spent: EdgeSpend;
+  allowanceStrainLog: number;
+  /** Only the bars, for lists. */
+  compact?: boolean;
+  testID?: string;
+}
+
+const BAR_HEIGHT = 18;
+
+/** For each edge how much of the hoop strain that the metal bears was taken since the last anneal. */
+export function SoftnessGauge({ spent, allowanceStrainLog, compact = false, testID }: SoftnessGaugeProps) {
+  const palette = usePalette();
+  const edges = [
+    { name: 'Cut edge', ...gaugeReading(spent.cut, allowanceStrainLog) },
+    { name: 'Rim edge', ...gaugeReading(spent.rim, allowanceStrainLog) },
+  ];
+  return (
+    <View testID={testID} className="gap-1">
+      {edges.map(({ name, percent, fill, full }) => (
+        <View
+          key={name}
+          role="meter"
+          aria-label={`${name}: strain since the last anneal`}
+          aria-valuenow={percent}
+          aria-valuemin={0}
+          aria-valuemax={100}
+          aria-valuetext={`${percent} % used${full ? ', anneal now' : ''}`}
+          className="flex-row items-center gap-3"
+        >
+          <Type as={compact ? 'small' : 'label'} className="w-[68px]">
+            {name}
+          </Type>
+          <View className="h-[18px] flex-1">
+            <Svg width="100%" height={BAR_HEIGHT}>
+              <Rect x="0" y="0" width="100%" height={BAR_HEIGHT} fill="none" stroke={palette.soft} strokeWidth="2" />
+              <Rect x="0" y="0" width={`${fill * 100}%`} height={BAR_HEIGHT} fill={full ? palette.stop : palette.heat} />
+              {[25, 50, 75].map((x) => (
+                <Line key={x} x1={`${x}%`} x2={`${x}%`} y1="0" y2="5" stroke={palette.ink} strokeWidth="1" />
+              ))}
+            </Svg>
+          </View>
+          <Type as="label" className="w-[44px] text-right">
+            {`${percent} %`}
+          </Type>
+        </View>
+      ))}
+      {compact ? null : (
+        <Type as="small">
+          {edges.some(({ full }) => full)
+            ? '✕ More than this metal bears: anneal now.'
+            : 'Used of what this metal bears between anneals'}
+        </Type>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,66 @@
+import type { WallOutline } from '@round-mint/core/route';
+
+/** A point of the drawing, mm: distance from the ring's axis, and height above the cut edge. */
+export interface SectionPoint {
+  readonly x: number;
+  readonly y: number;
+}
+
+export interface SectionLines {
+  readonly inside: readonly SectionPoint[];
+  readonly outside: readonly SectionPoint[];
+  readonly heightMm: number;
+}
+
+function at(values: readonly number[], index: number): number {
+  return values[index] ?? 0;
+}
+
+function radians(deg: number): number {
+  return (deg * Math.PI) / 180;
+}
+
+/** The two faces of the wall in section, from cut edge to rim edge. */
+export function sectionLines(outline: WallOutline): SectionLines {
+  const { arcMm, meanRadiusMm, thicknessMm, leanDeg } = outline;
+  const inside: SectionPoint[] = [];
+  const outside: SectionPoint[] = [];
+  let height = 0;
+  arcMm.forEach((arc, i) => {
+    if (i > 0) {
+      const lean = (at(leanDeg, i - 1) + at(leanDeg, i)) / 2;
+      height += (arc - at(arcMm, i - 1)) * Math.cos(radians(lean));
+    }
+    const lean = radians(at(leanDeg, i));
+    const half = at(thicknessMm, i) / 2;
+    const radius = at(meanRadiusMm, i);
+    inside.push({ x: radius - half * Math.cos(lean), y: height + half * Math.sin(lean) });
+    outside.push({ x: radius + half * Math.cos(lean), y: height - half * Math.sin(lean) });
+  });
+  return { inside, outside, heightMm: height };
+}
+
+/** From millimetres to the drawing: x from the axis, y up. */
+export interface SectionScale {
+  readonly pxPerMm: number;
+  readonly x: (mm: number) => number;
+  readonly y: (mm: number) => number;
+}
+
+/** The closed outline as an SVG path. */
+export function outlinePath({ inside, outside }: SectionLines, scale: SectionScale): string {
+  const points = [...inside, ...[...outside].reverse()];
+  return `${points
+    .map(({ x, y }, i) => `${i === 0 ? 'M' : 'L'}${scale.x(x).toFixed(2)} ${scale.y(y).toFixed(2)}`)
+    .join(' ')} Z`;
+}
+
+/** Strain along the wall as gradient stops from cut edge (0) to rim edge (1); the share says how strong, −1 to 1. */
+export function strainStops(outline: WallOutline): readonly { readonly offset: number; readonly share: number }[] {
+  const width = at(outline.arcMm, outline.arcMm.length - 1) || 1;
+  const strongest = 0.6;
+  return outline.arcMm.map((arc, i) => ({
+    offset: arc / width,
+    share: Math.max(-1, Math.min(1, at(outline.strainLog, i) / strongest)),
+  }));
+}

@@ -1,0 +1,109 @@
+import type { RouteStep } from '@round-mint/core/route';
+import { useState } from 'react';
+import { View, type LayoutChangeEvent } from 'react-native';
+import { SoftnessGauge } from '@/drawings/gauge/SoftnessGauge';
+import { Ladder } from '@/drawings/ladder/Ladder';
+import { StepIcon } from '@/drawings/route/StepIcon';
+import { Section } from '@/drawings/section/Section';
+import { useSettings, useWriters } from '@/features/settings/use-settings';
+import { Notice } from '@/ui/Notice';
+import { Type } from '@/ui/Type';
+import { isSized, stopMark, verbOf, type BenchRing } from './bench-model';
+
+const DRAWING_HEIGHT = 250;
+const LADDER_WIDTH = 138;
+
+/** Before (ghost) and after of the step at hand, and where the edges stand on the ladder. */
+export function BenchDrawing({ bench, step, height = DRAWING_HEIGHT }: { bench: BenchRing; step: RouteStep; height?: number }) {
+  const [width, setWidth] = useState(0);
+  const { primarySystem, secondSystem } = useSettings();
+  const write = useWriters();
+  const { ring, state } = bench;
+  const before = ring.steps[state.step - 1]?.outline;
+  const onLayout = (event: LayoutChangeEvent) => setWidth(event.nativeEvent.layout.width);
+  const ladder = isSized(step);
+  const { arcMm, thicknessMm } = step.outline;
+  const edges = [
+    { label: 'rim', diameterMm: state.edges.rimInsideDiameterMm },
+    { label: 'cut', diameterMm: state.edges.cutInsideDiameterMm },
+    { label: 'stop', diameterMm: step.after.cutInsideDiameterMm, ghost: true },
+  ];
+  return (
+    <View onLayout={onLayout} style={{ height }} className="flex-row">
+      {width > 0 ? (
+        <Section
+          outline={step.outline}
+          ghost={before}
+          width={ladder ? width - LADDER_WIDTH : width}
+          height={height}
+          insideText={`⌀ ${write.length(Math.min(step.after.cutInsideDiameterMm, step.after.rimInsideDiameterMm))} inside`}
+          widthText={`${write.length(arcMm.at(-1) ?? 0)} wide`}
+          rimText={`rim edge ${write.length(thicknessMm.at(-1) ?? 0)}`}
+          cutText={`cut edge ${write.length(thicknessMm[0] ?? 0)}`}
+        />
+      ) : null}
+      {width > 0 && ladder ? (
+        <Ladder
+          width={LADDER_WIDTH}
+          height={height}
+          targetMm={ring.prediction.targetInsideDiameterMm}
+          primary={primarySystem}
+          second={secondSystem}
+          pointers={edges}
+          history={state.readings.map(({ cutInsideDiameterMm }) => cutInsideDiameterMm)}
+          testID="ladder"
+        />
+      ) : null}
+    </View>
+  );
+}
+
+/** What the last reading says: on plan, or what is off and what to do. */
+function ReadingVerdict({ bench }: { bench: BenchRing }) {
+  if (!bench.advice) return null;
+  if (bench.advice.length === 0) {
+    return <Notice level="good" title="On plan." live testID="reading-verdict">Both edges within a quarter size of the plan.</Notice>;
+  }
+  return (
+    <View testID="reading-verdict">
+      {bench.advice.map(({ edge, finding, remedy }) => (
+        <Notice key={edge} level="warn" title={finding} live>
+          {remedy}
+        </Notice>
+      ))}
+    </View>
+  );
+}
+
+/** One step a screen: one verb, the number that matters, what to look for. */
+export function StepView({ bench, step }: { bench: BenchRing; step: RouteStep }) {
+  const write = useWriters();
+  const { ring, state, next } = bench;
+  const stop = stopMark(step, write.size, write.length);
+  return (
+    <View className="gap-3" testID="step-view">
+      <View className="flex-row items-start justify-between gap-3">
+        <View className="flex-1">
+          <Type as="small">{`${ring.name} · step ${state.step + 1} of ${ring.steps.length}`}</Type>
+          <Type as="verb" testID="verb">
+            {verbOf(step)}
+          </Type>
+        </View>
+        <StepIcon kind={step.kind} size={52} />
+      </View>
+      <View>
+        <Type as="figure" testID="stop-mark">
+          {step.kind === 'anneal' ? step.instruction : isSized(step) ? `Stop at ${stop}` : stop}
+        </Type>
+        {step.kind === 'anneal' ? null : <Type>{step.instruction}</Type>}
+        {step.tool ? <Type as="label">{`With: ${step.tool}`}</Type> : null}
+      </View>
+      <ReadingVerdict bench={bench} />
+      <SoftnessGauge spent={state.spent} allowanceStrainLog={ring.allowanceStrainLog} testID="gauge" />
+      <BenchDrawing bench={bench} step={step} />
+      <Notice level="note" title={step.lookFor} />
+      {step.caution ? <Notice level="warn" title={step.caution} testID="caution" /> : null}
+      {next ? <Type as="small">{`Next: ${next.title.toLowerCase()}${isSized(next) ? `, to ${write.size(next.after.cutInsideDiameterMm)}` : ''}`}</Type> : null}
+    </View>
+  );
+}

@@ -1,0 +1,82 @@
+import type { RingWithEvents } from '@round-mint/contract/rings';
+import {
+  adviseReading,
+  ringState,
+  type EdgeAdvice,
+  type RingEvent,
+  type RingState,
+  type RouteStep,
+  type StepKind,
+} from '@round-mint/core/route';
+
+/** A ring at the bench, ready to show. */
+export interface BenchRing {
+  readonly ring: RingWithEvents;
+  readonly state: RingState;
+  /** The step to do; undefined when all are done. */
+  readonly step: RouteStep | undefined;
+  readonly next: RouteStep | undefined;
+  /** What the last reading during this step says against the plan; undefined before there is one. */
+  readonly advice: readonly EdgeAdvice[] | undefined;
+}
+
+export function benchRing(ring: RingWithEvents): BenchRing {
+  const plan = { steps: ring.steps as readonly RouteStep[], mandrel: { mmPerUsSize: ring.mandrelMmPerUsSize } };
+  const state = ringState(plan, ring.events as readonly RingEvent[]);
+  const step = plan.steps[state.step];
+  const readHere = state.readings.some((reading) => reading.step === state.step);
+  return {
+    ring,
+    state,
+    step,
+    next: plan.steps[state.step + 1],
+    advice: step && readHere ? adviseReading(step, state.edges) : undefined,
+  };
+}
+
+const VERBS: Partial<Readonly<Record<StepKind, string>>> = {
+  cut: 'Punch',
+  deburr: 'Deburr',
+  anneal: 'Anneal',
+  fold: 'Fold',
+  stretch: 'Stretch',
+  reduce: 'Reduce',
+  stepped: 'Step down',
+  curl: 'Curl',
+  trim: 'Trim',
+  'true-up': 'True up',
+  read: 'Read',
+  pickle: 'Pickle',
+  sand: 'Sand',
+  patina: 'Darken',
+  polish: 'Polish',
+};
+
+/** One verb a screen. */
+export function verbOf({ kind }: Pick<RouteStep, 'kind'>): string {
+  return VERBS[kind] ?? 'Work';
+}
+
+/** Steps whose end is a size that a mandrel can read. */
+const SIZED: readonly StepKind[] = ['stretch', 'reduce', 'stepped', 'curl', 'trim', 'true-up', 'read'];
+
+export function isSized({ kind }: Pick<RouteStep, 'kind'>): boolean {
+  return SIZED.includes(kind);
+}
+
+/** Edges this close are one size, mm. */
+const SAME_MM = 0.05;
+
+/** The number that matters at a step: where to stop. */
+export function stopMark(step: RouteStep, size: (mm: number) => string, length: (mm: number) => string): string {
+  const { rimInsideDiameterMm: rim, cutInsideDiameterMm: cut } = step.after;
+  if (isSized(step)) {
+    return Math.abs(rim - cut) < SAME_MM || size(rim) === size(cut)
+      ? `${size(cut)}, both edges`
+      : `${size(rim)} rim edge, ${size(cut)} cut edge`;
+  }
+  if (step.kind === 'cut') return `hole ${length(cut)}`;
+  if (step.kind === 'fold') return `wall ${Math.round(90 - (step.outline.leanDeg[0] ?? 0))}° up from flat`;
+  if (step.waitMin > 0) return `${step.handsOnMin} min of hands, ${step.waitMin} of waiting`;
+  return `about ${step.handsOnMin} min`;
+}

@@ -1,0 +1,51 @@
+import type { LogEntry } from '@round-mint/contract/log';
+import { quarterFraction } from '@round-mint/core/format';
+
+/** "½ size too large", "on size", or a dash where nothing was read. */
+export function sizeErrorWords(sizeErrorUs: number | null): string {
+  if (sizeErrorUs === null) return 'not read';
+  const text = quarterFraction(Math.abs(sizeErrorUs));
+  if (text === '0') return 'on size';
+  return `${text} size too ${sizeErrorUs > 0 ? 'large' : 'small'}`;
+}
+
+export interface LogSummary {
+  readonly rings: number;
+  /** Mean distance from the target over rings that were read, US sizes. */
+  readonly meanErrorUs: number | undefined;
+  /** Mean distance of the width from its prediction, percent. */
+  readonly meanWidthPercent: number | undefined;
+}
+
+function mean(values: readonly number[]): number | undefined {
+  return values.length === 0 ? undefined : values.reduce((sum, value) => sum + value, 0) / values.length;
+}
+
+/** How good the predictions have been. */
+export function logSummary(entries: readonly LogEntry[]): LogSummary {
+  return {
+    rings: entries.length,
+    meanErrorUs: mean(entries.flatMap(({ sizeErrorUs }) => (sizeErrorUs === null ? [] : [Math.abs(sizeErrorUs)]))),
+    meanWidthPercent: mean(
+      entries.flatMap(({ actualWidthMm, predictedWidthMm }) =>
+        actualWidthMm === null ? [] : [Math.abs(actualWidthMm / predictedWidthMm - 1) * 100],
+      ),
+    ),
+  };
+}
+
+export interface Comparison {
+  readonly name: string;
+  readonly predictedMm: number;
+  readonly actualMm: number | null;
+}
+
+/** The figures of a ring that can be compared. */
+export function comparisons(entry: LogEntry): readonly Comparison[] {
+  return [
+    { name: 'Inside diameter', predictedMm: entry.predictedInsideDiameterMm, actualMm: entry.actualInsideDiameterMm },
+    { name: 'Width', predictedMm: entry.predictedWidthMm, actualMm: entry.actualWidthMm },
+    { name: 'Cut edge', predictedMm: entry.predictedCutEdgeMm, actualMm: entry.actualCutEdgeMm },
+    { name: 'Rim edge', predictedMm: entry.predictedRimEdgeMm, actualMm: entry.actualRimEdgeMm },
+  ];
+}

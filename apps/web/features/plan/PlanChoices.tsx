@@ -1,0 +1,117 @@
+import type { PlanInput } from '@round-mint/contract/plans';
+import { quarterFraction } from '@round-mint/core/format';
+import type { Finish } from '@round-mint/core/route';
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+import { useSettings, useWriters } from '@/features/settings/use-settings';
+import { useAppDispatch, useAppSelector } from '@/store/store';
+import { Button } from '@/ui/Button';
+import { Choices } from '@/ui/Choices';
+import { Notice } from '@/ui/Notice';
+import { Type } from '@/ui/Type';
+import {
+  allowanceTaken,
+  curlChosen,
+  finishChosen,
+  holeChosen,
+  sizeTyped,
+  wallChosen,
+} from './plan-draft-slice';
+import type { PlanModel } from './plan-model';
+import { SizeInput } from '@/features/sizes/SizeInput';
+
+const WALLS: readonly { value: PlanInput['wall']; label: string }[] = [
+  { value: 'straight', label: 'straight' },
+  { value: 'rounded', label: 'rounded' },
+  { value: 'tapered', label: 'tapered' },
+];
+const CURLS = [10, 17, 25].map((value) => ({ value, label: `${value}°` }));
+const FINISHES: readonly { value: Finish; label: string }[] = [
+  { value: 'as-formed', label: 'sanded' },
+  { value: 'satin', label: 'satin' },
+  { value: 'polished', label: 'polished' },
+  { value: 'dark', label: 'dark' },
+];
+
+function Row({ label, children }: { label: string; children: ReactNode }) {
+  return (
+    <View className="gap-1.5">
+      <Type as="label">{label}</Type>
+      {children}
+    </View>
+  );
+}
+
+/** Size, hole, wall, finish: everything that is chosen, each answered at once. */
+export function PlanChoices({ model }: { model: PlanModel }) {
+  const draft = useAppSelector((state) => state.planDraft);
+  const dispatch = useAppDispatch();
+  const { primarySystem } = useSettings();
+  const write = useWriters();
+  const { targetMm, sizeProblem, holes, holeMm, allowance } = model;
+  const taken = draft.allowanceUs > 0 ? ` with ${quarterFraction(draft.allowanceUs)} US for width` : '';
+  const note =
+    targetMm === undefined
+      ? ''
+      : `${write.size(targetMm)} · ${write.second(targetMm)} · ⌀ ${write.length(targetMm)}${taken}`;
+  return (
+    <View className="gap-4">
+      <Row label="Target size">
+        <SizeInput
+          label="Target size"
+          text={draft.sizeText}
+          targetMm={targetMm}
+          problem={sizeProblem}
+          system={primarySystem}
+          note={note}
+          write={write.size}
+          onChange={(text) => dispatch(sizeTyped(text))}
+        />
+        {allowance ? (
+          <Notice
+            level="note"
+            title={`Add ${quarterFraction(allowance.usSizes)} US size?`}
+            end={<Button label="Add it" onPress={() => dispatch(allowanceTaken(allowance.usSizes))} />}
+          >
+            {allowance.reason}
+          </Notice>
+        ) : null}
+      </Row>
+      <Row label="Hole">
+        <Choices
+          label="Hole"
+          testID="holes"
+          value={holeMm}
+          onChange={(value) => dispatch(holeChosen(value))}
+          minWidth={92}
+          choices={holes.map((hole) => ({
+            value: hole.holeMm,
+            label: write.length(hole.holeMm),
+            note: hole.bandWidthMm === undefined ? 'not this size' : `${write.length(hole.bandWidthMm)} wide`,
+          }))}
+        />
+      </Row>
+      <Row label="Wall">
+        <Choices label="Wall" choices={WALLS} value={draft.wall} onChange={(value) => dispatch(wallChosen(value))} />
+        {draft.wall === 'rounded' ? (
+          <Choices
+            label="Curl of both edges"
+            choices={CURLS}
+            value={draft.curlDeg}
+            onChange={(value) => dispatch(curlChosen(value))}
+            minWidth={64}
+          />
+        ) : null}
+      </Row>
+      <Row label="Finish">
+        <Choices
+          label="Finish"
+          choices={FINISHES}
+          value={draft.finish}
+          onChange={(value) => dispatch(finishChosen(value))}
+          minWidth={72}
+        />
+      </Row>
+    </View>
+  );
+}

@@ -1,0 +1,60 @@
+import type { Reason } from '@round-mint/core/forming';
+import type { CoinRingPlan } from '@round-mint/core/route';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Notice, type NoticeLevel } from '@/ui/Notice';
+import { Sheet } from '@/ui/Sheet';
+import { TextButton } from '@/ui/TextButton';
+import { Type } from '@/ui/Type';
+
+const LEVELS: Readonly<Record<Reason['level'], NoticeLevel>> = { refuse: 'stop', warn: 'warn', note: 'note' };
+
+function anneals(count: number): string {
+  return `${count} ${count === 1 ? 'anneal' : 'anneals'}`;
+}
+
+/** The verdict in a sentence. */
+export function verdictTitle({ feasible, method, annealCount, reasons }: CoinRingPlan): string {
+  if (!feasible) return reasons[0]?.message ?? 'This ring cannot be made.';
+  const how = method === 'stepped' ? 'Folds, then stepped reduction under tape.' : 'Folds, stretches and reduces.';
+  return `${how} ${anneals(annealCount)}.`;
+}
+
+function ReasonLine({ reason }: { reason: Reason }) {
+  return (
+    <Notice level={LEVELS[reason.level]} title={reason.message}>
+      {reason.instead ? <Type as="small">{reason.instead}</Type> : undefined}
+    </Notice>
+  );
+}
+
+/** Whether it can be made, by which way, and why; everything there is to say is one tap away. */
+export function Verdict({ plan }: { plan: CoinRingPlan }) {
+  const [open, setOpen] = useState(false);
+  const { feasible, reasons, route } = plan;
+  const first = reasons[0];
+  const warnings = reasons.filter(({ level }) => level === 'warn');
+  const line = feasible
+    ? [`${route?.totals.handsOnMin ?? 0} min of hands, ${route?.totals.waitMin ?? 0} of waiting.`, warnings[0]?.message]
+        .filter(Boolean)
+        .join(' ')
+    : (first?.instead ?? '');
+  return (
+    <View testID="verdict">
+      <Notice
+        level={feasible ? (warnings.length > 0 ? 'warn' : 'good') : 'stop'}
+        title={verdictTitle(plan)}
+        live
+        end={<TextButton label="why" describe="Why? All reasons" onPress={() => setOpen(true)} />}
+      >
+        {line}
+      </Notice>
+      <Sheet title={feasible ? 'What speaks for and against' : 'Why not, and what would work'} open={open} onClose={() => setOpen(false)}>
+        {reasons.length === 0 ? <Type>Nothing speaks against it.</Type> : null}
+        {reasons.map((reason) => (
+          <ReasonLine key={`${reason.code}-${reason.message}`} reason={reason} />
+        ))}
+      </Sheet>
+    </View>
+  );
+}

@@ -1,0 +1,58 @@
+import type { PlanInput } from '@round-mint/contract/plans';
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+
+/** What the maker has chosen so far; the size is kept as typed, so that a slip of the thumb loses nothing. */
+export interface PlanDraft {
+  readonly stockId: string | null;
+  readonly sizeText: string;
+  readonly holeMm: number | null;
+  readonly wall: PlanInput['wall'];
+  readonly curlDeg: number;
+  readonly finish: PlanInput['finish'];
+  /** A wide-band allowance that was accepted, US sizes. */
+  readonly allowanceUs: number;
+}
+
+export const FIRST_DRAFT: PlanDraft = {
+  stockId: null,
+  sizeText: 'US 10',
+  holeMm: null,
+  wall: 'straight',
+  curlDeg: 25,
+  finish: 'polished',
+  allowanceUs: 0,
+};
+
+export const planDraftSlice = createSlice({
+  name: 'planDraft',
+  initialState: FIRST_DRAFT,
+  reducers: {
+    stockChosen: (draft, action: PayloadAction<string>) => {
+      draft.stockId = action.payload;
+      draft.holeMm = null;
+    },
+    /** A new size is a new question: what was added for width is taken off. */
+    sizeTyped: (draft, action: PayloadAction<string>) => {
+      draft.sizeText = action.payload;
+      draft.allowanceUs = 0;
+    },
+    holeChosen: (draft, action: PayloadAction<number>) => {
+      draft.holeMm = action.payload;
+    },
+    wallChosen: (draft, action: PayloadAction<PlanDraft['wall']>) => {
+      draft.wall = action.payload;
+    },
+    curlChosen: (draft, action: PayloadAction<number>) => {
+      draft.curlDeg = action.payload;
+    },
+    finishChosen: (draft, action: PayloadAction<PlanDraft['finish']>) => {
+      draft.finish = action.payload;
+    },
+    allowanceTaken: (draft, action: PayloadAction<number>) => {
+      draft.allowanceUs = action.payload;
+    },
+  },
+});
+
+export const { stockChosen, sizeTyped, holeChosen, wallChosen, curlChosen, finishChosen, allowanceTaken } =
+  planDraftSlice.actions;

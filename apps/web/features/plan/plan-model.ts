@@ -1,0 +1,110 @@
+import type { Settings } from '@round-mint/contract/settings';
+import type { StockItem } from '@round-mint/contract/stock';
+import { suggestHoleMm, type SizeWriter, type WallWish } from '@round-mint/core/forming';
+import {
+  coinRoute,
+  holesFor,
+  planCoinRing,
+  REFERENCE_KIT,
+  type CoinRingPlan,
+  type Kit,
+} from '@round-mint/core/route';
+import { MM_PER_US_SIZE, parseSize, wideBandAllowance, type WideBandAllowance } from '@round-mint/core/size';
+import { arcWidthMm } from '@round-mint/core/forming';
+import type { PlanDraft } from './plan-draft-slice';
+
+/** Fibres enough for a width to a tenth of a millimetre; a tenth of the work. */
+const QUICK_INTERVALS = 16;
+
+export interface HoleOption {
+  readonly holeMm: number;
+  /** Undefined when this hole cannot make the ring. */
+  readonly bandWidthMm: number | undefined;
+}
+
+/** Everything the plan screen shows, from what was chosen. */
+export interface PlanModel {
+  readonly piece: StockItem | undefined;
+  readonly wall: WallWish;
+  /** Undefined when the size was not understood. */
+  readonly targetMm: number | undefined;
+  readonly sizeProblem: string | undefined;
+  readonly holeMm: number | undefined;
+  readonly holes: readonly HoleOption[];
+  readonly plan: CoinRingPlan | undefined;
+  /** A proposal that was not yet taken. */
+  readonly allowance: WideBandAllowance | undefined;
+}
+
+export function wallWish({ wall, curlDeg }: Pick<PlanDraft, 'wall' | 'curlDeg'>): WallWish {
+  return wall === 'rounded' ? { kind: wall, curlDeg } : { kind: wall };
+}
+
+/** The size asked for, with the allowance that was accepted. */
+export function draftTarget(draft: PlanDraft, settings: Settings): { targetMm?: number; problem?: string } {
+  const parsed = parseSize(draft.sizeText, settings.primarySystem);
+  if (!parsed.ok) return { problem: parsed.message };
+  return { targetMm: parsed.insideDiameterMm + draft.allowanceUs * MM_PER_US_SIZE };
+}
+
+/** The maker's tools; a plain bench is reckoned with until any are entered. */
+export function kitOrReference(kit: Kit): Kit {
+  return kit.length > 0 ? kit : REFERENCE_KIT;
+}
+
+/** A piece of stock at a size: its best hole and the width that gives. */
+export interface PieceOutcome {
+  readonly piece: StockItem;
+  readonly holeMm: number | undefined;
+  readonly bandWidthMm: number | undefined;
+}
+
+export function pieceOutcome(piece: StockItem, targetMm: number, wall: WallWish, kit: Kit): PieceOutcome {
+  const question = { coin: piece, targetInsideDiameterMm: targetMm, wall };
+  const holeMm = suggestHoleMm(question, holesFor(kit, piece.diameterMm));
+  if (holeMm === undefined) return { piece, holeMm, bandWidthMm: undefined };
+  return { piece, holeMm, bandWidthMm: routedWidth(piece, holeMm, targetMm, wall, kit) };
+}
+
+function routedWidth(piece: StockItem, holeMm: number, targetMm: number, wall: WallWish, kit: Kit): number {
+  const input = { coin: piece, holeMm, targetInsideDiameterMm: targetMm, wall };
+  return arcWidthMm(coinRoute(input, { kit, intervals: QUICK_INTERVALS }).finished);
+}
+
+export function planModel(
+  draft: PlanDraft,
+  stock: readonly StockItem[],
+  ownKit: Kit,
+  settings: Settings,
+  writeSize: SizeWriter,
+): PlanModel {
+  const kit = kitOrReference(ownKit);
+  const piece = stock.find(({ id }) => id === draft.stockId);
+  const wall = wallWish(draft);
+  const { targetMm, problem } = draftTarget(draft, settings);
+  const nothing = { piece, wall, targetMm, sizeProblem: problem, plan: undefined, allowance: undefined };
+  if (!piece || targetMm === undefined) return { ...nothing, holeMm: draft.holeMm ?? undefined, holes: [] };
+
+  const question = { coin: piece, targetInsideDiameterMm: targetMm, wall };
+  const owned = holesFor(kit, piece.diameterMm);
+  const holeMm = draft.holeMm ?? suggestHoleMm(question, owned) ?? owned[Math.floor(owned.length / 2)];
+  const holes = owned.map((hole): HoleOption => ({
+    holeMm: hole,
+    bandWidthMm:
+      suggestHoleMm(question, [hole]) === undefined ? undefined : routedWidth(piece, hole, targetMm, wall, kit),
+  }));
+  if (holeMm === undefined) return { ...nothing, holeMm, holes };
+  const plan = planCoinRing(
+    { coin: piece, holeMm, targetInsideDiameterMm: targetMm, wall },
+    { kit, writeSize, finish: draft.finish, annealSchool: settings.annealSchool },
+  );
+  const proposed = wideBandAllowance(plan.bandWidthMm, wall.kind === 'rounded');
+  const offered = settings.wideBandAllowance && plan.feasible && proposed.usSizes > 0 && draft.allowanceUs === 0;
+  return {
+    ...nothing,
+    holeMm,
+    holes: holes.map((hole) => (hole.holeMm === holeMm && plan.feasible ? { ...hole, bandWidthMm: plan.bandWidthMm } : hole)),
+    plan,
+    allowance: offered ? proposed : undefined,
+  };
+}

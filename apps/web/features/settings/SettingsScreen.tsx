@@ -1,0 +1,108 @@
+import type { Settings } from '@round-mint/contract/settings';
+import { SIZE_SYSTEM_IDS, SIZE_SYSTEMS } from '@round-mint/core/size';
+import { View } from 'react-native';
+import { useChangeSettingsMutation, useGetSettingsQuery } from '@/store/api';
+import { noticeShown } from '@/store/notices-slice';
+import { problemText } from '@/store/problem';
+import { useAppDispatch } from '@/store/store';
+import { Choices, type Choice } from '@/ui/Choices';
+import { Screen } from '@/ui/Screen';
+import { Type } from '@/ui/Type';
+import { Failed, Loading } from '@/ui/Waiting';
+
+const SYSTEMS = SIZE_SYSTEM_IDS.map((id) => ({
+  value: id,
+  label: SIZE_SYSTEMS[id].prefix,
+  describe: SIZE_SYSTEMS[id].name,
+}));
+
+interface SettingProps<T extends string> {
+  title: string;
+  note?: string;
+  choices: readonly Choice<T>[];
+  value: T;
+  onChange: (value: T) => void;
+}
+
+function Setting<T extends string>({ title, note, ...choices }: SettingProps<T>) {
+  return (
+    <View className="gap-1.5 border-b border-line pb-4">
+      <Type as="heading">{title}</Type>
+      {note ? <Type as="small">{note}</Type> : null}
+      <Choices label={title} {...choices} minWidth={72} />
+    </View>
+  );
+}
+
+/** How this maker writes sizes and lengths, and works. */
+export function SettingsScreen() {
+  const { data: settings, isError, refetch } = useGetSettingsQuery();
+  const [save] = useChangeSettingsMutation();
+  const dispatch = useAppDispatch();
+  const change = async (patch: Partial<Settings>) => {
+    try {
+      await save(patch).unwrap();
+    } catch (error) {
+      dispatch(noticeShown({ text: problemText(error), problem: true }));
+    }
+  };
+  if (isError && !settings) return <Screen><Failed what="the settings" onRetry={() => void refetch()} /></Screen>;
+  if (!settings) return <Screen><Loading what="the settings" /></Screen>;
+  return (
+    <Screen maxWidth={640} header={<Type as="title">Settings</Type>} testID="settings-screen">
+      <Setting
+        title="First size system"
+        note="A bare number is read in it, and every size is written in it."
+        choices={SYSTEMS}
+        value={settings.primarySystem}
+        onChange={(primarySystem) => void change({ primarySystem })}
+      />
+      <Setting
+        title="Second size system"
+        note="Written beside the first, for customers elsewhere."
+        choices={SYSTEMS}
+        value={settings.secondSystem}
+        onChange={(secondSystem) => void change({ secondSystem })}
+      />
+      <Setting
+        title="Lengths"
+        choices={[
+          { value: 'mm', label: 'millimetres' },
+          { value: 'in', label: 'inches' },
+        ]}
+        value={settings.lengthUnit}
+        onChange={(lengthUnit) => void change({ lengthUnit })}
+      />
+      <Setting
+        title="Light"
+        note="Torch is dim and warm, so that your eye keeps its sense for the first dull red."
+        choices={[
+          { value: 'day', label: 'Day' },
+          { value: 'torch', label: 'Torch' },
+        ]}
+        value={settings.light}
+        onChange={(light) => void change({ light })}
+      />
+      <Setting
+        title="Allowance for wide bands"
+        note="Wide bands feel tighter. When on, the planner proposes a little more; it never adds it by itself."
+        choices={[
+          { value: 'on', label: 'propose it' },
+          { value: 'off', label: 'leave it to me' },
+        ]}
+        value={settings.wideBandAllowance ? 'on' : 'off'}
+        onChange={(value) => void change({ wideBandAllowance: value === 'on' })}
+      />
+      <Setting
+        title="First anneal"
+        note="Two schools: after punching only, or before punching as well."
+        choices={[
+          { value: 'after-punching', label: 'after punching' },
+          { value: 'before-and-after', label: 'before and after' },
+        ]}
+        value={settings.annealSchool}
+        onChange={(annealSchool) => void change({ annealSchool })}
+      />
+    </Screen>
+  );
+}

@@ -1,0 +1,37 @@
+import { DEFAULT_SETTINGS, type Settings } from '@round-mint/contract/settings';
+import { formatLength, type LengthUnit } from '@round-mint/core/format';
+import { writeSize } from '@round-mint/core/size';
+import { useMemo } from 'react';
+import { useGetSettingsQuery } from '@/store/api';
+
+/** The maker's settings; the defaults until they have come. */
+export function useSettings(): Settings {
+  return useGetSettingsQuery().data ?? DEFAULT_SETTINGS;
+}
+
+export interface Writers {
+  readonly unit: LengthUnit;
+  /** "US 10" in the maker's first system. */
+  readonly size: (insideDiameterMm: number) => string;
+  /** The same in the second system. */
+  readonly second: (insideDiameterMm: number) => string;
+  /** "US 10 (19.8 mm)": for sentences. */
+  readonly sizeAndLength: (insideDiameterMm: number) => string;
+  readonly length: (lengthMm: number, decimals?: number) => string;
+}
+
+/** How this maker wants sizes and lengths written. */
+export function useWriters(): Writers {
+  const { primarySystem, secondSystem, lengthUnit } = useSettings();
+  return useMemo(() => {
+    const size = (d: number) => writeSize(d, primarySystem);
+    const length = (mm: number, decimals?: number) => formatLength(mm, lengthUnit, decimals);
+    return {
+      unit: lengthUnit,
+      size,
+      second: (d) => writeSize(d, secondSystem),
+      sizeAndLength: (d) => `${size(d)} (${length(d)})`,
+      length,
+    };
+  }, [primarySystem, secondSystem, lengthUnit]);
+}

@@ -1,0 +1,49 @@
+import { useEffect } from 'react';
+import { View } from 'react-native';
+import { useRestoreRingMutation, useRestoreStockMutation, useRestoreToolMutation } from '@/store/api';
+import { noticeClosed, type DoneNotice } from '@/store/notices-slice';
+import { useAppDispatch, useAppSelector } from '@/store/store';
+import { TextButton } from '@/ui/TextButton';
+import { Type } from '@/ui/Type';
+
+/** Long enough to reach for Undo with a dirty hand. */
+const SHOWN_MS = 12_000;
+
+/** What was just done, with Undo where it can be undone. */
+export function DoneBar() {
+  const notice = useAppSelector((state) => state.notices.current);
+  const dispatch = useAppDispatch();
+  useEffect(() => {
+    if (!notice) return;
+    const timer = setTimeout(() => dispatch(noticeClosed()), SHOWN_MS);
+    return () => clearTimeout(timer);
+  }, [notice, dispatch]);
+  if (!notice) return null;
+  return <Bar notice={notice} onClose={() => dispatch(noticeClosed())} />;
+}
+
+function Bar({ notice, onClose }: { notice: DoneNotice; onClose: () => void }) {
+  const [restoreStock] = useRestoreStockMutation();
+  const [restoreTool] = useRestoreToolMutation();
+  const [restoreRing] = useRestoreRingMutation();
+  const restore = { stock: restoreStock, tool: restoreTool, ring: restoreRing };
+  const { undo, problem, text } = notice;
+  return (
+    <View
+      role={problem ? 'alert' : 'status'}
+      className={`flex-row items-center gap-3 border-t-2 bg-fold px-4 py-1 ${problem ? 'border-stop' : 'border-ink'}`}
+    >
+      <Type className="flex-1">{problem ? `✕ ${text}` : text}</Type>
+      {undo ? (
+        <TextButton
+          label="Undo"
+          onPress={() => {
+            void restore[undo.kind](undo.id);
+            onClose();
+          }}
+        />
+      ) : null}
+      <TextButton label="Close" describe="Close this line" onPress={onClose} />
+    </View>
+  );
+}

@@ -1,0 +1,33 @@
+import { useFonts } from 'expo-font';
+import { Slot } from 'expo-router';
+import { useEffect } from 'react';
+import { View } from 'react-native';
+import { useSettings } from '@/features/settings/use-settings';
+import { FONTS } from '@/theme/fonts';
+import { LightContext } from '@/theme/light';
+import { DoneBar } from './DoneBar';
+import { PlaceBar } from './PlaceBar';
+import { useWidthClass } from './use-width';
+
+/** What stands round every screen: the light, the fonts, the places. */
+export function Shell() {
+  const { light } = useSettings();
+  const wide = useWidthClass() === 'wide';
+  const [fontsReady, fontProblem] = useFonts(FONTS);
+  useEffect(() => {
+    document.documentElement.classList.toggle('torch', light === 'torch');
+  }, [light]);
+  if (!fontsReady && !fontProblem) return null;
+  return (
+    <LightContext.Provider value={light}>
+      <View className={`h-screen bg-paper ${wide ? 'flex-row' : ''}`}>
+        {wide ? <PlaceBar rail /> : null}
+        <View role="main" className="min-h-0 min-w-0 flex-1">
+          <Slot />
+          <DoneBar />
+        </View>
+        {wide ? null : <PlaceBar rail={false} />}
+      </View>
+    </LightContext.Provider>
+  );
+}

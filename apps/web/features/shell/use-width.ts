@@ -1,0 +1,13 @@
+import { useWindowDimensions } from 'react-native';
+
+/** From here on the places stand in a rail and list and work side by side. */
+const WIDE_FROM = 1024;
+const TWO_COLUMNS_FROM = 700;
+
+export type WidthClass = 'phone' | 'two' | 'wide';
+
+export function useWidthClass(): WidthClass {
+  const { width } = useWindowDimensions();
+  if (width >= WIDE_FROM) return 'wide';
+  return width >= TWO_COLUMNS_FROM ? 'two' : 'phone';
+}

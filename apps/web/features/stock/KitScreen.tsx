@@ -1,0 +1,148 @@
+import type { StoredTool } from '@round-mint/contract/kit';
+import type { ToolKind } from '@round-mint/core/route';
+import { useRef, useState } from 'react';
+import { View } from 'react-native';
+import { useSettings, useWriters } from '@/features/settings/use-settings';
+import { PlaceHeader } from '@/features/shell/PlaceHeader';
+import { useAddToolMutation, useListKitQuery, useRemoveToolMutation } from '@/store/api';
+import { noticeShown } from '@/store/notices-slice';
+import { problemText } from '@/store/problem';
+import { useAppDispatch } from '@/store/store';
+import { Button } from '@/ui/Button';
+import { Choices } from '@/ui/Choices';
+import { Field } from '@/ui/Field';
+import { Notice } from '@/ui/Notice';
+import { Screen } from '@/ui/Screen';
+import { Sheet } from '@/ui/Sheet';
+import { TextButton } from '@/ui/TextButton';
+import { Type } from '@/ui/Type';
+import { Empty, Failed, Loading } from '@/ui/Waiting';
+import { KIT_GROUPS, parseTool, toolFields, toolLine } from './kit-words';
+import { StockTabs } from './StockTabs';
+
+function ToolRow({ tool, onRemove }: { tool: StoredTool; onRemove: () => void }) {
+  const write = useWriters();
+  return (
+    <View role="listitem" className="min-h-[52px] flex-row items-center gap-3 border-b border-line py-1">
+      <View className="flex-1">
+        <Type as="strong">{tool.name}</Type>
+        <Type as="small">{toolLine(tool, write.length)}</Type>
+      </View>
+      <TextButton label="put away" describe={`Put away ${tool.name}`} onPress={onRemove} />
+    </View>
+  );
+}
+
+/** A new tool: its kind, its name, and the few measures that matter. */
+function AddToolSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
+  const { lengthUnit } = useSettings();
+  const [add, { isLoading }] = useAddToolMutation();
+  const [kind, setKind] = useState<ToolKind>('punch');
+  const [texts, setTexts] = useState<Readonly<Record<string, string>>>({});
+  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+  const id = useRef(crypto.randomUUID());
+  const type = (key: string) => (text: string) => setTexts((before) => ({ ...before, [key]: text }));
+  const save = async () => {
+    const parsed = parseTool(kind, texts, lengthUnit);
+    const name = texts['name']?.trim() ?? '';
+    const missing: Record<string, string> = name ? {} : { name: 'must not be empty' };
+    if (!parsed.ok || !name) {
+      setProblems({ ...(parsed.ok ? {} : parsed.problems), ...missing });
+      return;
+    }
+    try {
+      await add({ id: id.current, name, spec: structuredClone(parsed.spec) as StoredTool['spec'] }).unwrap();
+      id.current = crypto.randomUUID();
+      setTexts({});
+      setProblems({});
+      onClose();
+    } catch (error) {
+      setProblems({ server: problemText(error) });
+    }
+  };
+  return (
+    <Sheet
+      title="A new tool"
+      open={open}
+      onClose={onClose}
+      footer={<Button look="main" label={isLoading ? 'Saving …' : 'Add the tool'} disabled={isLoading} onPress={() => void save()} />}
+    >
+      <Choices
+        label="Kind of tool"
+        value={kind}
+        onChange={setKind}
+        minWidth={120}
+        choices={KIT_GROUPS.map((group) => ({ value: group.kind, label: group.name }))}
+      />
+      <Field label="Name" value={texts['name'] ?? ''} onChangeText={type('name')} error={problems['name']} maxLength={80} />
+      {toolFields(kind).map(({ key, label, what }) => (
+        <Field
+          key={`${kind}-${key}`}
+          label={label}
+          unit={what === 'number' ? undefined : lengthUnit}
+          value={texts[key] ?? ''}
+          onChangeText={type(key)}
+          error={problems[key]}
+          inputMode={what === 'lengths' ? 'text' : 'decimal'}
+        />
+      ))}
+      {kind === 'punch' ? (
+        <Choices
+          label="Self-centring"
+          value={texts['selfCentring'] ?? 'no'}
+          onChange={type('selfCentring')}
+          choices={[
+            { value: 'no', label: 'lined up by eye' },
+            { value: 'yes', label: 'self-centring' },
+          ]}
+        />
+      ) : null}
+      {problems['server'] ? <Notice level="stop" title={problems['server']} live /> : null}
+    </Sheet>
+  );
+}
+
+/** The tools that routes are made with. */
+export function KitScreen() {
+  const { data, isError, refetch } = useListKitQuery();
+  const [remove] = useRemoveToolMutation();
+  const [adding, setAdding] = useState(false);
+  const dispatch = useAppDispatch();
+  const putAway = async (tool: StoredTool) => {
+    try {
+      await remove(tool.id).unwrap();
+      dispatch(noticeShown({ text: `${tool.name} was put away.`, undo: { kind: 'tool', id: tool.id } }));
+    } catch (error) {
+      dispatch(noticeShown({ text: problemText(error), problem: true }));
+    }
+  };
+  if (isError && !data) return <Screen><Failed what="the kit" onRetry={() => void refetch()} /></Screen>;
+  if (!data) return <Screen><Loading what="the kit" /></Screen>;
+  const groups = KIT_GROUPS.map((group) => ({ ...group, tools: data.filter(({ spec }) => spec.kind === group.kind) }));
+  return (
+    <Screen
+      maxWidth={760}
+      testID="kit-screen"
+      header={<PlaceHeader title="Stock" note={`${data.length} tools in the kit; routes are made with them`} />}
+      footer={<Button look="main" label="Add a tool" onPress={() => setAdding(true)} />}
+    >
+      <StockTabs here="kit" />
+      {data.length === 0 ? (
+        <Empty title="No tools yet.">Until you enter yours, a plain bench is reckoned with.</Empty>
+      ) : null}
+      {groups
+        .filter(({ tools }) => tools.length > 0)
+        .map(({ kind, name, tools }) => (
+          <View key={kind} className="pt-2">
+            <Type as="heading">{name}</Type>
+            <View role="list" aria-label={name}>
+              {tools.map((tool) => (
+                <ToolRow key={tool.id} tool={tool} onRemove={() => void putAway(tool)} />
+              ))}
+            </View>
+          </View>
+        ))}
+      <AddToolSheet open={adding} onClose={() => setAdding(false)} />
+    </Screen>
+  );
+}

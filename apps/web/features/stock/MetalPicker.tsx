@@ -1,0 +1,58 @@
+import { metalById, METALS, type MetalId } from '@round-mint/core/metal';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { Sheet } from '@/ui/Sheet';
+import { Type } from '@/ui/Type';
+
+interface MetalPickerProps {
+  value: string;
+  onChange: (id: MetalId) => void;
+}
+
+/** The metal, with what it means for a ring; refused metals can be entered, as they are found in drawers too. */
+export function MetalPicker({ value, onChange }: MetalPickerProps) {
+  const [open, setOpen] = useState(false);
+  const chosen = metalById(value as MetalId);
+  return (
+    <View className="gap-1">
+      <Type as="label">Metal</Type>
+      <Pressable
+        role="button"
+        aria-label={`Metal: ${chosen.name}. Change`}
+        aria-haspopup="dialog"
+        onPress={() => setOpen(true)}
+        testID="metal-picker"
+        className="min-h-[48px] flex-row items-center justify-between rounded-sm border border-soft px-3 active:opacity-70"
+      >
+        <Type>{chosen.name}</Type>
+        <Type as="small">{`${chosen.densityGCm3.toFixed(2)} g/cm³`}</Type>
+      </Pressable>
+      {chosen.refusal ? <Type as="small" className="text-stop">{`✕ No ring: ${chosen.refusal}`}</Type> : null}
+      <Sheet title="Metal" open={open} onClose={() => setOpen(false)}>
+        <View role="radiogroup" aria-label="Metal">
+          {METALS.map((metal) => (
+            <Pressable
+              key={metal.id}
+              role="radio"
+              aria-checked={metal.id === value}
+              aria-label={`${metal.name}${metal.refusal ? ', refused for rings' : ''}`}
+              onPress={() => {
+                onChange(metal.id);
+                setOpen(false);
+              }}
+              className={`min-h-[48px] flex-row items-center gap-3 border-b border-line px-2 py-1 active:opacity-70 ${
+                metal.id === value ? 'bg-fold' : ''
+              }`}
+            >
+              <View className="flex-1">
+                <Type as={metal.id === value ? 'strong' : 'body'}>{metal.name}</Type>
+                <Type as="small">{metal.refusal ? `✕ ${metal.refusal}` : (metal.notes[0] ?? '')}</Type>
+              </View>
+              <Type as="small">{metal.densityGCm3.toFixed(2)}</Type>
+            </Pressable>
+          ))}
+        </View>
+      </Sheet>
+    </View>
+  );
+}

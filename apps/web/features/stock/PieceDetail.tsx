@@ -1,0 +1,89 @@
+import type { StockItem } from '@round-mint/contract/stock';
+import { metalById } from '@round-mint/core/metal';
+import { checkFill, workingThickness } from '@round-mint/core/stock';
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { useWriters } from '@/features/settings/use-settings';
+import { useRemoveStockMutation } from '@/store/api';
+import { noticeShown } from '@/store/notices-slice';
+import { problemText } from '@/store/problem';
+import { useAppDispatch } from '@/store/store';
+import { Button } from '@/ui/Button';
+import { Notice } from '@/ui/Notice';
+import { Type } from '@/ui/Type';
+import { CoinDrawing } from './CoinDrawing';
+import { refusalOf } from './piece-words';
+
+function Line({ name, value }: { name: string; value: string }) {
+  return (
+    <View role="listitem" className="flex-row justify-between gap-4 border-b border-line py-2">
+      <Type as="small">{name}</Type>
+      <Type as="label" className="flex-1 text-right">
+        {value}
+      </Type>
+    </View>
+  );
+}
+
+function linesOf(piece: StockItem, length: (mm: number, decimals?: number) => string): readonly [string, string][] {
+  const { thicknessMm, source } = workingThickness(piece);
+  return [
+    ['Metal', metalById(piece.metal).name],
+    ['Diameter', length(piece.diameterMm)],
+    ['Rim', piece.rimThicknessMm === undefined ? 'not measured' : length(piece.rimThicknessMm, 2)],
+    ['Mass', piece.massG === undefined ? 'not weighed' : `${piece.massG.toFixed(2)} g`],
+    ['Works as thick as', `${length(thicknessMm, 2)}, from its ${source}`],
+    ['Edge', piece.edge],
+    ['Face outside', piece.outsideFace],
+    ['Issued by', `${piece.issuer}${piece.year === null ? '' : `, ${piece.year}`}`],
+    ['Grade', piece.grade || '–'],
+    ['From', piece.origin || '–'],
+    ['Paid', piece.price === null ? '–' : piece.price.toFixed(2)],
+    ['Pieces', String(piece.quantity)],
+  ];
+}
+
+/** One piece: what it is, whether its figures agree, what can be done with it. */
+export function PieceDetail({ piece, onRemoved }: { piece: StockItem; onRemoved: () => void }) {
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const write = useWriters();
+  const [remove, { isLoading }] = useRemoveStockMutation();
+  const refusal = refusalOf(piece);
+  const fill = checkFill(piece);
+  const putAway = async () => {
+    try {
+      await remove(piece.id).unwrap();
+      dispatch(noticeShown({ text: `${piece.name} was put away.`, undo: { kind: 'stock', id: piece.id } }));
+      onRemoved();
+    } catch (error) {
+      dispatch(noticeShown({ text: problemText(error), problem: true }));
+    }
+  };
+  return (
+    <View className="gap-3">
+      <CoinDrawing piece={piece} />
+      {refusal ? (
+        <Notice level="stop" title="Not for a ring.">
+          {refusal}
+        </Notice>
+      ) : null}
+      {fill ? <Notice level={fill.ok ? 'good' : 'warn'} title={fill.ok ? 'Its figures agree.' : 'Measure again.'}>{fill.message}</Notice> : null}
+      <View role="list" aria-label="What it is">
+        {linesOf(piece, write.length).map(([name, value]) => (
+          <Line key={name} name={name} value={value} />
+        ))}
+      </View>
+      {piece.notes ? <Type>{piece.notes}</Type> : null}
+      {piece.legalNote ? <Type as="small">{piece.legalNote}</Type> : null}
+      <View className="flex-row gap-2">
+        <Button
+          label="Edit"
+          className="flex-1"
+          onPress={() => router.push({ pathname: '/stock/[id]/edit', params: { id: piece.id } })}
+        />
+        <Button label="Put away" look="stop" className="flex-1" disabled={isLoading} onPress={() => void putAway()} />
+      </View>
+    </View>
+  );
+}

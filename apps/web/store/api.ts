@@ -1,0 +1,146 @@
+import type { LogEntry } from '@round-mint/contract/log';
+import type { StoredTool, ToolInput } from '@round-mint/contract/kit';
+import type { Plan, PlanInput } from '@round-mint/contract/plans';
+import type { RingEventInput, RingInput, RingWithEvents } from '@round-mint/contract/rings';
+import type { Settings } from '@round-mint/contract/settings';
+import type { StockInput, StockItem } from '@round-mint/contract/stock';
+import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+
+/** Where the server's interface lies; the app is served from the same place. */
+export const API_PATH = '/api/v1';
+
+interface ListAnswer<T> {
+  readonly items: T[];
+  readonly nextCursor: string | null;
+}
+
+function items<T>({ items: list }: ListAnswer<T>): T[] {
+  return list;
+}
+
+/** The server's data, cached; every write fetches anew what it touched. */
+export const api = createApi({
+  reducerPath: 'api',
+  baseQuery: fetchBaseQuery({ baseUrl: API_PATH }),
+  tagTypes: ['Stock', 'Kit', 'Ring', 'Settings'],
+  endpoints: (build) => ({
+    listStock: build.query<StockItem[], void>({
+      query: () => '/stock?limit=200',
+      transformResponse: items<StockItem>,
+      providesTags: ['Stock'],
+    }),
+    saveStock: build.mutation<StockItem, StockInput & { readonly isNew: boolean }>({
+      query: ({ isNew, ...body }) => ({
+        url: isNew ? '/stock' : `/stock/${body.id}`,
+        method: isNew ? 'POST' : 'PUT',
+        body,
+      }),
+      invalidatesTags: ['Stock'],
+    }),
+    removeStock: build.mutation<void, string>({
+      query: (id) => ({ url: `/stock/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['Stock'],
+    }),
+    restoreStock: build.mutation<StockItem, string>({
+      query: (id) => ({ url: `/stock/${id}/restore`, method: 'POST' }),
+      invalidatesTags: ['Stock'],
+    }),
+    listKit: build.query<StoredTool[], void>({
+      query: () => '/kit?limit=200',
+      transformResponse: items<StoredTool>,
+      providesTags: ['Kit'],
+    }),
+    addTool: build.mutation<StoredTool, ToolInput>({
+      query: (body) => ({ url: '/kit', method: 'POST', body }),
+      invalidatesTags: ['Kit'],
+    }),
+    removeTool: build.mutation<void, string>({
+      query: (id) => ({ url: `/kit/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['Kit'],
+    }),
+    restoreTool: build.mutation<StoredTool, string>({
+      query: (id) => ({ url: `/kit/${id}/restore`, method: 'POST' }),
+      invalidatesTags: ['Kit'],
+    }),
+    addPlan: build.mutation<Plan, PlanInput>({
+      query: (body) => ({ url: '/plans', method: 'POST', body }),
+    }),
+    listRings: build.query<RingWithEvents[], void>({
+      query: () => '/rings?limit=200',
+      transformResponse: items<RingWithEvents>,
+      providesTags: ['Ring'],
+    }),
+    startRing: build.mutation<RingWithEvents, RingInput>({
+      query: (body) => ({ url: '/rings', method: 'POST', body }),
+      invalidatesTags: ['Ring', 'Stock'],
+    }),
+    removeRing: build.mutation<void, string>({
+      query: (id) => ({ url: `/rings/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['Ring', 'Stock'],
+    }),
+    restoreRing: build.mutation<RingWithEvents, string>({
+      query: (id) => ({ url: `/rings/${id}/restore`, method: 'POST' }),
+      invalidatesTags: ['Ring', 'Stock'],
+    }),
+    logEvents: build.mutation<RingWithEvents, { readonly ringId: string; readonly events: RingEventInput[] }>({
+      query: ({ ringId, events }) => ({ url: `/rings/${ringId}/events`, method: 'POST', body: { events } }),
+      // The answer is the ring itself: put it in the list rather than fetch all rings again.
+      async onQueryStarted({ ringId }, { dispatch, queryFulfilled }) {
+        try {
+          const { data } = await queryFulfilled;
+          dispatch(
+            api.util.updateQueryData('listRings', undefined, (rings) =>
+              rings.map((ring) => (ring.id === ringId ? data : ring)),
+            ),
+          );
+          dispatch(api.util.invalidateTags(['Ring']));
+        } catch {
+          // The component that sent it shows the failure.
+        }
+      },
+    }),
+    listLog: build.query<LogEntry[], void>({
+      query: () => '/log?limit=200',
+      transformResponse: items<LogEntry>,
+      providesTags: ['Ring'],
+    }),
+    getSettings: build.query<Settings, void>({
+      query: () => '/settings',
+      providesTags: ['Settings'],
+    }),
+    changeSettings: build.mutation<Settings, Partial<Settings>>({
+      query: (body) => ({ url: '/settings', method: 'PATCH', body }),
+      async onQueryStarted(patch, { dispatch, queryFulfilled }) {
+        // A switch answers at once and goes back when the server would not have it.
+        const change = dispatch(
+          api.util.updateQueryData('getSettings', undefined, (settings) => ({ ...settings, ...patch })),
+        );
+        try {
+          await queryFulfilled;
+        } catch {
+          change.undo();
+        }
+      },
+    }),
+  }),
+});
+
+export const {
+  useListStockQuery,
+  useSaveStockMutation,
+  useRemoveStockMutation,
+  useRestoreStockMutation,
+  useListKitQuery,
+  useAddToolMutation,
+  useRemoveToolMutation,
+  useRestoreToolMutation,
+  useAddPlanMutation,
+  useListRingsQuery,
+  useStartRingMutation,
+  useRemoveRingMutation,
+  useRestoreRingMutation,
+  useLogEventsMutation,
+  useListLogQuery,
+  useGetSettingsQuery,
+  useChangeSettingsMutation,
+} = api;

@@ -1,0 +1,7 @@
+import { errorSchema } from '@round-mint/contract/common';
+
+/** What a failed call says to a person: the server's own words, or that it does not answer. */
+export function problemText(error: unknown): string {
+  const body = errorSchema.safeParse((error as { data?: unknown } | undefined)?.data);
+  return body.success ? body.data.error.message : 'The server does not answer. Nothing was lost; try again.';
+}

@@ -1,0 +1,12 @@
+import Barlow400 from '@expo-google-fonts/barlow/400Regular/Barlow_400Regular.ttf';
+import Barlow500 from '@expo-google-fonts/barlow/500Medium/Barlow_500Medium.ttf';
+import Barlow600 from '@expo-google-fonts/barlow/600SemiBold/Barlow_600SemiBold.ttf';
+import ZillaSlab600 from '@expo-google-fonts/zilla-slab/600SemiBold/ZillaSlab_600SemiBold.ttf';
+
+/** Shipped with the app; the file names are the family names that styles use. */
+export const FONTS = {
+  Barlow_400Regular: Barlow400,
+  Barlow_500Medium: Barlow500,
+  Barlow_600SemiBold: Barlow600,
+  ZillaSlab_600SemiBold: ZillaSlab600,
+};

@@ -1,0 +1,61 @@
+import { Pressable, View } from 'react-native';
+import { Type } from './Type';
+
+export interface Choice<T extends string | number> {
+  value: T;
+  label: string;
+  /** A second line: what this choice would give. */
+  note?: string;
+  /** Said to a screen reader; left out, label and note. */
+  describe?: string;
+  disabled?: boolean;
+}
+
+interface ChoicesProps<T extends string | number> {
+  /** What is chosen: the group's name. */
+  label: string;
+  choices: readonly Choice<T>[];
+  value: T | undefined;
+  onChange: (value: T) => void;
+  /** Smallest width of one choice, px; as many as fit stand side by side. */
+  minWidth?: number;
+  testID?: string;
+}
+
+/** One of several, all in sight: radio buttons drawn as plates. The chosen one is framed, not only tinted. */
+export function Choices<T extends string | number>({
+  label,
+  choices,
+  value,
+  onChange,
+  minWidth = 88,
+  testID,
+}: ChoicesProps<T>) {
+  return (
+    <View role="radiogroup" aria-label={label} testID={testID} className="flex-row flex-wrap gap-2">
+      {choices.map((choice) => {
+        const chosen = choice.value === value;
+        return (
+          <Pressable
+            key={choice.value}
+            role="radio"
+            aria-checked={chosen}
+            aria-disabled={choice.disabled ?? false}
+            disabled={choice.disabled}
+            aria-label={choice.describe ?? [choice.label, choice.note].filter(Boolean).join(', ')}
+            onPress={() => onChange(choice.value)}
+            style={{ minWidth, flexGrow: 1, flexBasis: minWidth }}
+            className={`min-h-[48px] items-center justify-center rounded-sm px-2 py-1 active:opacity-70 ${
+              chosen ? 'border-2 border-ink bg-fold' : 'border border-line bg-paper'
+            } ${choice.disabled ? 'opacity-40' : ''}`}
+          >
+            <Type as={choice.note ? 'strong' : 'label'} className="text-center">
+              {choice.label}
+            </Type>
+            {choice.note ? <Type as="small" className="text-center">{choice.note}</Type> : null}
+          </Pressable>
+        );
+      })}
+    </View>
+  );
+}

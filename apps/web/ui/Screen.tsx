@@ -1,0 +1,37 @@
+import type { ReactNode } from 'react';
+import { ScrollView, View } from 'react-native';
+
+interface ScreenProps {
+  children: ReactNode;
+  /** The main action, always in thumb's reach. */
+  footer?: ReactNode;
+  /** Stays above the scrolling part. */
+  header?: ReactNode;
+  /** Widest the content gets, px; left out, all there is. */
+  maxWidth?: number;
+  testID?: string;
+}
+
+/** One scrolling column with its main action below it. */
+export function Screen({ children, footer, header, maxWidth, testID }: ScreenProps) {
+  const width = { width: '100%', maxWidth: maxWidth ?? '100%', alignSelf: 'center' } as const;
+  return (
+    <View className="flex-1 bg-paper" testID={testID}>
+      {header ? (
+        <View style={width} className="px-4 pt-3">
+          {header}
+        </View>
+      ) : null}
+      <ScrollView className="flex-1" contentContainerClassName="px-4 pb-6 pt-2">
+        <View style={width} className="gap-3">
+          {children}
+        </View>
+      </ScrollView>
+      {footer ? (
+        <View className="border-t border-line bg-paper px-4 py-3">
+          <View style={width}>{footer}</View>
+        </View>
+      ) : null}
+    </View>
+  );
+}

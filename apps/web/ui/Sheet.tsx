@@ -1,0 +1,54 @@
+import Close from 'lucide-react-native/icons/x';
+import type { ReactNode } from 'react';
+import { Modal, Pressable, ScrollView, View } from 'react-native';
+import { usePalette } from '@/theme/light';
+import { Type } from './Type';
+
+interface SheetProps {
+  title: string;
+  open: boolean;
+  onClose: () => void;
+  children: ReactNode;
+  /** What stays in thumb's reach below the scrolling part. */
+  footer?: ReactNode;
+}
+
+/** A sheet from the bottom edge; Escape, the cross and the dimmed part close it. */
+export function Sheet({ title, open, onClose, children, footer }: SheetProps) {
+  const palette = usePalette();
+  return (
+    <Modal visible={open} transparent onRequestClose={onClose} animationType="none">
+      <View className="flex-1 items-center justify-end two:justify-center">
+        <Pressable
+          aria-hidden
+          tabIndex={-1}
+          onPress={onClose}
+          className="absolute inset-0 bg-ink opacity-40"
+          testID="sheet-backdrop"
+        />
+        <View
+          role="dialog"
+          aria-modal
+          aria-label={title}
+          className="max-h-[85%] w-full border-t-2 border-ink bg-paper two:max-w-[560px] two:border-2"
+        >
+          <View className="flex-row items-start justify-between gap-2 px-4 pt-3">
+            <Type as="title" className="flex-1 pt-1">
+              {title}
+            </Type>
+            <Pressable
+              role="button"
+              aria-label="Close"
+              onPress={onClose}
+              className="h-12 w-12 items-center justify-center active:opacity-70"
+            >
+              <Close size={24} color={palette.ink} />
+            </Pressable>
+          </View>
+          <ScrollView contentContainerClassName="gap-3 px-4 pb-5 pt-1">{children}</ScrollView>
+          {footer ? <View className="border-t border-line px-4 py-3">{footer}</View> : null}
+        </View>
+      </View>
+    </Modal>
+  );
+}

@@ -1,0 +1,46 @@
+import { metalById } from '../metal';
+import type { Coin } from '../stock';
+import { washerOf } from './estimate';
+import { finishedMeridian, largestMomentMm } from './finished';
+import { NARROWEST_LAND_MM, STEPPED_RIM_STRAIN_LIMIT, THINNEST_CUT_EDGE_MM } from './limits';
+import { arcWidthMm, cutEdge, rimEdge } from './meridian';
+import type { WallWish } from './wall';
+
+/** A coin, a size and a wall: what a hole is chosen for. */
+export interface HoleQuestion {
+  readonly coin: Coin;
+  readonly targetInsideDiameterMm: number;
+  readonly wall: WallWish;
+}
+
+/** Edges and width need few fibres. */
+const INTERVALS = 8;
+
+/** Whether the forming limits let a hole become the ring, and how wide, by the quick estimate. */
+export function washerFits(question: HoleQuestion, holeMm: number): { fits: boolean; bandWidthMm: number } {
+  const { coin, targetInsideDiameterMm: target, wall } = question;
+  const washer = washerOf(coin, holeMm);
+  const finished = finishedMeridian(washer, wall, target, undefined, INTERVALS);
+  const cut = cutEdge(finished);
+  const fits =
+    metalById(coin.metal).refusal === undefined &&
+    (coin.form ?? 'round') === 'round' &&
+    (coin.diameterMm - holeMm) / 2 >= NARROWEST_LAND_MM &&
+    cut.strainLog >= 0 &&
+    cut.thicknessMm >= THINNEST_CUT_EDGE_MM &&
+    rimEdge(finished).strainLog >= STEPPED_RIM_STRAIN_LIMIT &&
+    largestMomentMm(washer, wall, target, finished) <= coin.diameterMm;
+  return { fits, bandWidthMm: arcWidthMm(finished) };
+}
+
+/** A band that most fingers like, mm: what an unasked-for hole is chosen by. */
+const USUAL_WIDTH_MM = 8.5;
+
+/** The hole among the given ones that makes the ring with the most usual width; undefined when none makes it. */
+export function suggestHoleMm(question: HoleQuestion, holesMm: readonly number[]): number | undefined {
+  const fitting = holesMm
+    .map((holeMm) => ({ holeMm, ...washerFits(question, holeMm) }))
+    .filter(({ fits }) => fits)
+    .sort((a, b) => Math.abs(a.bandWidthMm - USUAL_WIDTH_MM) - Math.abs(b.bandWidthMm - USUAL_WIDTH_MM));
+  return fitting[0]?.holeMm;
+}

@@ -1,0 +1,4 @@
+import { buildIfNeeded, installIfNeeded } from './lib/build.mjs';
+
+await installIfNeeded();
+await buildIfNeeded();
