@@ -18,5 +18,10 @@ const nodeProject = (folder) => ({
 module.exports = {
   // A cold cache has everything to compile first.
   testTimeout: 60_000,
-  projects: [nodeProject('packages/core'), nodeProject('packages/contract'), nodeProject('apps/server')],
+  projects: [
+    nodeProject('packages/core'),
+    nodeProject('packages/contract'),
+    nodeProject('apps/server'),
+    '<rootDir>/apps/web',
+  ],
 };

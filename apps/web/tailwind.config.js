@@ -14,7 +14,7 @@ module.exports = {
     extend: {
       colors: Object.fromEntries(names.map((name) => [name.toLowerCase(), `var(--${name})`])),
       fontFamily: {
-        slab: ['ZillaSlab_600SemiBold'],
+        slab: ['SlabNumerals', 'ZillaSlab_600SemiBold'],
         body: ['Barlow_400Regular'],
         medium: ['Barlow_500Medium'],
         strong: ['Barlow_600SemiBold'],

@@ -34,7 +34,9 @@ async function bundleServer() {
     // The embedded database finds its own files beside its code; the native driver is optional.
     external: ['@electric-sql/pglite', 'pg-native'],
     // Packages of the older module kind ask for `require`.
-    banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
+    banner: {
+      js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);",
+    },
     logLevel: 'warning',
   });
   await cp(join(ROOT, 'apps/server/src/db/migrations'), join(out, 'migrations'), { recursive: true });
@@ -42,15 +44,12 @@ async function bundleServer() {
 
 /** Builds app and server where their sources changed. */
 export async function buildIfNeeded() {
-  await whenStale(
-    'web',
-    [...PACKAGES, 'apps/web'],
-    'apps/web/dist/index.html',
-    async () => {
-      say('Building the app; the first time takes some minutes …');
-      await must('npx', ['expo', 'export', '--platform', 'web', '--output-dir', 'dist'], { cwd: join(ROOT, 'apps/web') });
-    },
-  );
+  await whenStale('web', [...PACKAGES, 'apps/web'], 'apps/web/dist/index.html', async () => {
+    say('Building the app; the first time takes some minutes …');
+    await must('npx', ['expo', 'export', '--platform', 'web', '--output-dir', 'dist'], {
+      cwd: join(ROOT, 'apps/web'),
+    });
+  });
   await whenStale('server', [...PACKAGES, 'apps/server'], 'apps/server/dist/server.mjs', async () => {
     say('Building the server …');
     await bundleServer();

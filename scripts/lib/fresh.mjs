@@ -23,7 +23,7 @@ async function* filesBelow(path) {
 }
 
 /** One fingerprint of all that a result is made from. */
-export async function fingerprint(paths) {
+async function fingerprint(paths) {
   const hash = createHash('sha256');
   for (const path of paths) {
     for await (const file of filesBelow(path)) {

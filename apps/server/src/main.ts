@@ -54,7 +54,9 @@ async function start(): Promise<void> {
 
 start().catch((error: NodeJS.ErrnoException) => {
   const message =
-    error.code === 'EADDRINUSE' ? 'That port is taken: set PORT to another one.' : (error.message ?? String(error));
+    error.code === 'EADDRINUSE'
+      ? 'That port is taken: set PORT to another one.'
+      : (error.message ?? String(error));
   console.error(`Round Mint could not start. ${message}`);
   process.exit(1);
 });

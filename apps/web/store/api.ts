@@ -82,23 +82,25 @@ export const api = createApi({
       query: (id) => ({ url: `/rings/${id}/restore`, method: 'POST' }),
       invalidatesTags: ['Ring', 'Stock'],
     }),
-    logEvents: build.mutation<RingWithEvents, { readonly ringId: string; readonly events: RingEventInput[] }>({
-      query: ({ ringId, events }) => ({ url: `/rings/${ringId}/events`, method: 'POST', body: { events } }),
-      // The answer is the ring itself: put it in the list rather than fetch all rings again.
-      async onQueryStarted({ ringId }, { dispatch, queryFulfilled }) {
-        try {
-          const { data } = await queryFulfilled;
-          dispatch(
-            api.util.updateQueryData('listRings', undefined, (rings) =>
-              rings.map((ring) => (ring.id === ringId ? data : ring)),
-            ),
-          );
-          dispatch(api.util.invalidateTags(['Ring']));
-        } catch {
-          // The component that sent it shows the failure.
-        }
+    logEvents: build.mutation<RingWithEvents, { readonly ringId: string; readonly events: RingEventInput[] }>(
+      {
+        query: ({ ringId, events }) => ({ url: `/rings/${ringId}/events`, method: 'POST', body: { events } }),
+        // The answer is the ring itself: put it in the list rather than fetch all rings again.
+        async onQueryStarted({ ringId }, { dispatch, queryFulfilled }) {
+          try {
+            const { data } = await queryFulfilled;
+            dispatch(
+              api.util.updateQueryData('listRings', undefined, (rings) =>
+                rings.map((ring) => (ring.id === ringId ? data : ring)),
+              ),
+            );
+            dispatch(api.util.invalidateTags(['Ring']));
+          } catch {
+            // The component that sent it shows the failure.
+          }
+        },
       },
-    }),
+    ),
     listLog: build.query<LogEntry[], void>({
       query: () => '/log?limit=200',
       transformResponse: items<LogEntry>,

@@ -5,7 +5,7 @@ import palette from './palette.json';
 export type Light = keyof typeof palette;
 export type Palette = (typeof palette)['day'];
 
-export const PALETTES: Readonly<Record<Light, Palette>> = palette;
+const PALETTES: Readonly<Record<Light, Palette>> = palette;
 
 export const LightContext = createContext<Light>('day');
 

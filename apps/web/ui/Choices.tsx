@@ -52,7 +52,11 @@ export function Choices<T extends string | number>({
             <Type as={choice.note ? 'strong' : 'label'} className="text-center">
               {choice.label}
             </Type>
-            {choice.note ? <Type as="small" className="text-center">{choice.note}</Type> : null}
+            {choice.note ? (
+              <Type as="small" className="text-center">
+                {choice.note}
+              </Type>
+            ) : null}
           </Pressable>
         );
       })}

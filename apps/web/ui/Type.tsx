@@ -14,7 +14,11 @@ const STYLES = {
   figure: 'font-strong text-3xl leading-9 text-ink',
 } as const;
 
-const ROLES: Partial<Record<keyof typeof STYLES, 'heading'>> = { title: 'heading', verb: 'heading', heading: 'heading' };
+const ROLES: Partial<Record<keyof typeof STYLES, 'heading'>> = {
+  title: 'heading',
+  verb: 'heading',
+  heading: 'heading',
+};
 const LEVELS: Partial<Record<keyof typeof STYLES, number>> = { title: 1, verb: 1, heading: 2 };
 
 interface TypeProps extends TextProps {

@@ -44,7 +44,10 @@ export const coinFields = {
 };
 
 /** Added to any object with {@link coinFields}. */
-export function needsMassOrThickness(value: { massG?: number | undefined; rimThicknessMm?: number | undefined }) {
+export function needsMassOrThickness(value: {
+  massG?: number | undefined;
+  rimThicknessMm?: number | undefined;
+}) {
   return value.massG !== undefined || value.rimThicknessMm !== undefined;
 }
 export const MASS_OR_THICKNESS = {

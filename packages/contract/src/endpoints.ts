@@ -83,7 +83,11 @@ export const ENDPOINTS: readonly Endpoint[] = [
     request: landRequestSchema,
     response: landResponseSchema,
   },
-  ...resource('/stock', 'piece of stock', { input: stockInputSchema, item: stockItemSchema, list: stockListSchema }),
+  ...resource('/stock', 'piece of stock', {
+    input: stockInputSchema,
+    item: stockItemSchema,
+    list: stockListSchema,
+  }),
   ...resource('/kit', 'tool', { input: toolInputSchema, item: storedToolSchema, list: toolListSchema }),
   ...resource('/plans', 'plan', { input: planInputSchema, item: planSchema, list: planListSchema }),
   { method: 'get', path: '/rings', summary: 'List every ring', response: ringListSchema, list: true },
@@ -96,8 +100,18 @@ export const ENDPOINTS: readonly Endpoint[] = [
   },
   { method: 'get', path: '/rings/{id}', summary: 'One ring with its events', response: ringWithEventsSchema },
   { method: 'delete', path: '/rings/{id}', summary: 'Put a ring away; restore brings it back' },
-  { method: 'post', path: '/rings/{id}/restore', summary: 'Bring a ring back', response: ringWithEventsSchema },
-  { method: 'get', path: '/rings/{id}/events', summary: 'What happened to a ring', response: ringEventsSchema },
+  {
+    method: 'post',
+    path: '/rings/{id}/restore',
+    summary: 'Bring a ring back',
+    response: ringWithEventsSchema,
+  },
+  {
+    method: 'get',
+    path: '/rings/{id}/events',
+    summary: 'What happened to a ring',
+    response: ringEventsSchema,
+  },
   {
     method: 'post',
     path: '/rings/{id}/events',
@@ -105,7 +119,13 @@ export const ENDPOINTS: readonly Endpoint[] = [
     request: ringEventsInputSchema,
     response: ringWithEventsSchema,
   },
-  { method: 'get', path: '/log', summary: 'Finished rings, predicted against actual', response: logListSchema, list: true },
+  {
+    method: 'get',
+    path: '/log',
+    summary: 'Finished rings, predicted against actual',
+    response: logListSchema,
+    list: true,
+  },
   { method: 'get', path: '/log.csv', summary: 'The log as CSV', media: 'text/csv' },
   { method: 'get', path: '/settings', summary: 'The maker’s settings', response: settingsSchema },
   {

@@ -29,9 +29,17 @@ export const toolSpecSchema = z.discriminatedUnion('kind', [
 ]);
 
 /** A tool as the route call takes it. */
-export const toolSchema = z.strictObject({ id: z.string().max(60), name: shortText(80), spec: toolSpecSchema });
+export const toolSchema = z.strictObject({
+  id: z.string().max(60),
+  name: shortText(80),
+  spec: toolSpecSchema,
+});
 
-export const toolInputSchema = z.strictObject({ id: idSchema.optional(), name: shortText(80), spec: toolSpecSchema });
+export const toolInputSchema = z.strictObject({
+  id: idSchema.optional(),
+  name: shortText(80),
+  spec: toolSpecSchema,
+});
 export const storedToolSchema = z.object({
   id: idSchema,
   name: z.string(),

@@ -22,7 +22,12 @@ const LIST_PARAMETERS = [
 
 function parameters({ path, list }: Endpoint): readonly JsonObject[] {
   const names = [...path.matchAll(/\{(\w+)\}/g)].map((match) => match[1]);
-  const inPath = names.map((name) => ({ name, in: 'path', required: true, schema: { type: 'string', format: 'uuid' } }));
+  const inPath = names.map((name) => ({
+    name,
+    in: 'path',
+    required: true,
+    schema: { type: 'string', format: 'uuid' },
+  }));
   return list ? [...inPath, ...LIST_PARAMETERS] : inPath;
 }
 
@@ -60,7 +65,8 @@ export function openApiDocument(version: string): JsonObject {
     info: {
       title: 'Round Mint',
       version,
-      description: 'Everything the app computes, over HTTP. Units are in the names; unknown fields are refused.',
+      description:
+        'Everything the app computes, over HTTP. Units are in the names; unknown fields are refused.',
     },
     servers: [{ url: '/api/v1' }],
     paths,

@@ -14,7 +14,12 @@ const planFields = {
 };
 
 export const planInputSchema = z.strictObject({ id: idSchema.optional(), ...planFields });
-export const planSchema = z.object({ id: idSchema, ...planFields, createdAt: timeSchema, updatedAt: timeSchema });
+export const planSchema = z.object({
+  id: idSchema,
+  ...planFields,
+  createdAt: timeSchema,
+  updatedAt: timeSchema,
+});
 export const planListSchema = listOf(planSchema);
 
 export type PlanInput = z.infer<typeof planInputSchema>;

@@ -1,6 +1,15 @@
 import { z } from 'zod';
 import { routeStepSchema, routeTotalsSchema } from './coin-ring';
-import { coinSchema, idSchema, lengthMm, listOf, quantity, shortText, timeSchema, wallKindSchema } from './common';
+import {
+  coinSchema,
+  idSchema,
+  lengthMm,
+  listOf,
+  quantity,
+  shortText,
+  timeSchema,
+  wallKindSchema,
+} from './common';
 
 export const ringInputSchema = z.strictObject({
   id: idSchema.optional(),

@@ -7,10 +7,10 @@ import { loadDemo } from '../demo/load';
 import { testServer } from '../test-server';
 import { FolderInUseError, lockFolder } from './folder-lock';
 
-async function inFolder<T>(use: (folder: string) => Promise<T>): Promise<T> {
+async function inFolder<T>(work: (folder: string) => Promise<T>): Promise<T> {
   const folder = await mkdtemp(join(tmpdir(), 'round-mint-test-'));
   try {
-    return await use(folder);
+    return await work(folder);
   } finally {
     await rm(folder, { recursive: true, force: true });
   }
@@ -88,7 +88,9 @@ describe('a PostgreSQL server', () => {
           const health = await server.api.get('/api/v1/health').expect(200);
           expect(health.body.database).toBe('postgres');
           const { body } = await server.api.get('/api/v1/stock?q=marenza&sort=-diameterMm').expect(200);
-          expect(body.items.map(({ diameterMm }: { diameterMm: number }) => diameterMm)).toEqual([34, 31, 23.5]);
+          expect(body.items.map(({ diameterMm }: { diameterMm: number }) => diameterMm)).toEqual([
+            34, 31, 23.5,
+          ]);
         } finally {
           await server.close();
         }

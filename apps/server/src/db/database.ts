@@ -23,12 +23,15 @@ export interface OpenDatabase {
   readonly close: () => Promise<void>;
 }
 
-export type DatabaseLocation = { readonly dataDir: string } | { readonly url: string } | { readonly memory: true };
+export type DatabaseLocation =
+  { readonly dataDir: string } | { readonly url: string } | { readonly memory: true };
 
 const migrationsFolder = fileURLToPath(new URL('./migrations', import.meta.url));
 
 async function appliedMigrations(db: Database): Promise<number> {
-  const result = (await db.execute(sql`select count(*)::int as n from drizzle.__drizzle_migrations`)) as unknown as {
+  const result = (await db.execute(
+    sql`select count(*)::int as n from drizzle.__drizzle_migrations`,
+  )) as unknown as {
     rows: { n: number }[];
   };
   return result.rows[0]?.n ?? 0;

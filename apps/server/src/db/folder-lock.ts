@@ -16,8 +16,13 @@ export class FolderInUseError extends Error {
 
 /** A socket path short enough for every system, the same for every way of naming the folder. */
 async function socketPath(folder: string): Promise<string> {
-  const name = createHash('sha256').update(await realpath(folder)).digest('hex').slice(0, 24);
-  return process.platform === 'win32' ? `\\\\.\\pipe\\round-mint-${name}` : join(tmpdir(), `round-mint-${name}.sock`);
+  const name = createHash('sha256')
+    .update(await realpath(folder))
+    .digest('hex')
+    .slice(0, 24);
+  return process.platform === 'win32'
+    ? `\\\\.\\pipe\\round-mint-${name}`
+    : join(tmpdir(), `round-mint-${name}.sock`);
 }
 
 function listen(path: string): Promise<Server> {

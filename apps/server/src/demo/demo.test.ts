@@ -13,18 +13,23 @@ describe('the made-up drawer', () => {
     for (const tool of DEMO_KIT) expect(toolInputSchema.parse(tool)).toEqual(tool);
   });
 
-  it.each(DEMO_STOCK.map((piece) => [piece.name, piece] as const))('%s is filled as a struck coin is', (_name, piece) => {
-    const fill = fillFactor(piece);
-    expect(fill).toBeGreaterThanOrEqual(0.85);
-    expect(fill).toBeLessThanOrEqual(0.97);
-  });
+  it.each(DEMO_STOCK.map((piece) => [piece.name, piece] as const))(
+    '%s is filled as a struck coin is',
+    (_name, piece) => {
+      const fill = fillFactor(piece);
+      expect(fill).toBeGreaterThanOrEqual(0.85);
+      expect(fill).toBeLessThanOrEqual(0.97);
+    },
+  );
 
   it('is varied, and holds three pieces that must be refused', () => {
     const diameters = DEMO_STOCK.map(({ diameterMm }) => diameterMm);
     expect(Math.min(...diameters)).toBeLessThan(20);
     expect(Math.max(...diameters)).toBe(39);
     expect(new Set(DEMO_STOCK.map(({ metal }) => metal)).size).toBeGreaterThanOrEqual(12);
-    const refused = DEMO_STOCK.filter(({ metal, form }) => metalById(metal).refusal !== undefined || form !== 'round');
+    const refused = DEMO_STOCK.filter(
+      ({ metal, form }) => metalById(metal).refusal !== undefined || form !== 'round',
+    );
     expect(refused.map(({ metal, form }) => [metal, form])).toEqual([
       ['zinc-core', 'round'],
       ['steel', 'round'],

@@ -34,8 +34,14 @@ const TOOLS: readonly Omit<ToolInput, 'id'>[] = [
   })),
   { name: '20 mm ball', spec: { kind: 'dapping-ball', diameterMm: 20 } },
   { name: '25 mm ball', spec: { kind: 'dapping-ball', diameterMm: 25 } },
-  { name: '17° fold die and cone, small', spec: { kind: 'fold-die', angleDeg: 17, mouthMm: 32, smallEndMm: 14 } },
-  { name: '17° fold die and cone, large', spec: { kind: 'fold-die', angleDeg: 17, mouthMm: 42, smallEndMm: 18 } },
+  {
+    name: '17° fold die and cone, small',
+    spec: { kind: 'fold-die', angleDeg: 17, mouthMm: 32, smallEndMm: 14 },
+  },
+  {
+    name: '17° fold die and cone, large',
+    spec: { kind: 'fold-die', angleDeg: 17, mouthMm: 42, smallEndMm: 18 },
+  },
   { name: '17° reducing plate', spec: { kind: 'reducing-die', angleDeg: 17, holesMm: holes(15, 33, 0.75) } },
   { name: '25° reducing plate', spec: { kind: 'reducing-die', angleDeg: 25, holesMm: holes(15, 33, 0.75) } },
   { name: 'four-spline stretcher', spec: { kind: 'stretcher', smallestMm: 13, largestMm: 24.8, splines: 4 } },

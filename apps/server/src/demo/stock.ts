@@ -18,7 +18,8 @@ type Row = readonly [
   notes: string,
 ];
 
-/** Pieces of invented issuing states; masses fit sizes and metals as struck coins do (the test checks the fill). */
+/** Pieces of invented issuing states; masses fit sizes and metals as struck coins do (the test checks the fill). A table, so it is kept as one. */
+// prettier-ignore
 const ROWS: readonly Row[] = [
   ['5 corvi', 'Marenza', 1961, 'silver-835', 31, 2.15, 14.98, 'lettered', 'reverse', 'very fine', 24, 3, 'round', 'Ship on the reverse; legend close to the rim.'],
   ['10 corvi, jubilee', 'Marenza', 1974, 'silver-900', 34, 2.3, 19.71, 'reeded', 'obverse', 'extremely fine', 38, 1, 'round', ''],
@@ -48,12 +49,28 @@ const ROWS: readonly Row[] = [
   ['harvest 5 øre', 'Osterholm', 1920, 'bronze', 27, 1.7, 7.5, 'plain', 'either', 'good', 0.8, 2, 'holed', 'Holed in the middle when struck.'],
 ];
 
-const LEGAL_NOTE = 'Withdrawn by an issuer of this made-up world; in yours, check local law before altering a coin.';
+const LEGAL_NOTE =
+  'Withdrawn by an issuer of this made-up world; in yours, check local law before altering a coin.';
 
 /** The drawer of the made-up workshop. */
 export const DEMO_STOCK: readonly (StockInput & { readonly id: string })[] = ROWS.map(
   (
-    [name, issuer, year, metal, diameterMm, rimThicknessMm, massG, edge, outsideFace, grade, price, quantity, form, notes],
+    [
+      name,
+      issuer,
+      year,
+      metal,
+      diameterMm,
+      rimThicknessMm,
+      massG,
+      edge,
+      outsideFace,
+      grade,
+      price,
+      quantity,
+      form,
+      notes,
+    ],
     index,
   ) => ({
     id: demoId('stock', index),

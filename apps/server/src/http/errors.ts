@@ -31,7 +31,9 @@ function fieldsOf(error: ZodError): { path: string; message: string }[] {
 export function invalid(error: ZodError): HttpError {
   const fields = fieldsOf(error);
   const first = fields[0];
-  const summary = first ? `${first.path ? `${first.path} ` : ''}${first.message}` : 'The request is not valid.';
+  const summary = first
+    ? `${first.path ? `${first.path} ` : ''}${first.message}`
+    : 'The request is not valid.';
   return new HttpError(400, 'invalid', summary, fields);
 }
 
@@ -40,7 +42,8 @@ interface BodyParserError extends Error {
 }
 
 function fromBodyParser(error: BodyParserError): HttpError | undefined {
-  if (error.type === 'entity.parse.failed') return new HttpError(400, 'invalid', 'The body is not valid JSON.', []);
+  if (error.type === 'entity.parse.failed')
+    return new HttpError(400, 'invalid', 'The body is not valid JSON.', []);
   if (error.type === 'entity.too.large') return new HttpError(413, 'too-large', 'The body is too large.');
   return undefined;
 }

@@ -1,4 +1,8 @@
-import { coinRingResponseSchema, landResponseSchema, routeResponseSchema } from '@round-mint/contract/coin-ring';
+import {
+  coinRingResponseSchema,
+  landResponseSchema,
+  routeResponseSchema,
+} from '@round-mint/contract/coin-ring';
 import { sizeResponseSchema } from '@round-mint/contract/size';
 import { DEMO_KIT } from '../demo/kit';
 import { testServer, type TestServer } from '../test-server';
@@ -66,7 +70,11 @@ describe('POST /compute/coin-ring', () => {
   it.each([
     [{ ...RING, holeMm: 31 }, 'holeMm', 'must be smaller than the coin (30 mm)'],
     [{ ...RING, holeMm: 'wide' }, 'holeMm', 'must be a length from 2 to 60 mm'],
-    [{ ...RING, coin: { diameterMm: 30, metal: 'silver-900' } }, 'coin.rimThicknessMm', expect.stringMatching(/mass/)],
+    [
+      { ...RING, coin: { diameterMm: 30, metal: 'silver-900' } },
+      'coin.rimThicknessMm',
+      expect.stringMatching(/mass/),
+    ],
     [{ ...RING, coin: { ...COIN, metal: 'tin' } }, 'coin.metal', expect.stringMatching(/one of: silver-999/)],
     [{ ...RING, wall: 'wavy' }, 'wall', expect.stringMatching(/straight/)],
     [{ ...RING, extra: 1 }, 'extra', 'is not a known field'],
@@ -103,7 +111,8 @@ describe('POST /compute/route', () => {
 });
 
 describe('POST /compute/land', () => {
-  const land = (mm: readonly number[]) => mm.map((value, i) => ({ angleDeg: (360 / mm.length) * i, mm: value }));
+  const land = (mm: readonly number[]) =>
+    mm.map((value, i) => ({ angleDeg: (360 / mm.length) * i, mm: value }));
 
   it('finds the wide side and what to file', async () => {
     const readings = land([8.65, 9.15, 8.65, 8.15]);

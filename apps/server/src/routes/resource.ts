@@ -4,7 +4,10 @@ import { bodyOf, idOf, listQueryOf } from '../http/validate';
 import type { Resource } from '../services/resource';
 
 /** List, add, read, change, put away, bring back: the calls of a plain resource. */
-export function resourceRouter<Input, Item>(resource: Resource<Input, Item>, inputSchema: z.ZodType<Input>): Router {
+export function resourceRouter<Input, Item>(
+  resource: Resource<Input, Item>,
+  inputSchema: z.ZodType<Input>,
+): Router {
   const router = Router();
   router.get('/', async (request, response) => {
     response.json(await resource.list(listQueryOf(request)));

@@ -73,11 +73,17 @@ describe('a ring at the bench', () => {
     const ring = await start(await addPlan('Skerrow half crown', { name: 'For the log' }));
     const end = event({ kind: 'finished' });
     const reading = event({ kind: 'reading', rimDownMm: 19.1, cutDownMm: 19.05, mark: 'leading' });
-    const finished = await send(ring.id, reading, event({ kind: 'measured', bandWidthMm: 9 }), end).expect(200);
+    const finished = await send(ring.id, reading, event({ kind: 'measured', bandWidthMm: 9 }), end).expect(
+      200,
+    );
     expect(finished.body.status).toBe('finished');
     const log = await server.api.get('/api/v1/log').expect(200);
     const entry = log.body.items.find(({ ringId }: { ringId: string }) => ringId === ring.id);
-    expect(entry).toMatchObject({ actualWidthMm: 9, actualInsideDiameterMm: 19.05, predictedInsideDiameterMm: 19 });
+    expect(entry).toMatchObject({
+      actualWidthMm: 9,
+      actualInsideDiameterMm: 19.05,
+      predictedInsideDiameterMm: 19,
+    });
     expect(entry.sizeErrorUs).toBeCloseTo(0.05 / 0.8128, 6);
     const again = await send(ring.id, event({ kind: 'undone', eventId: end.id })).expect(200);
     expect(again.body).toMatchObject({ status: 'in-work', finishedAt: null });
@@ -103,8 +109,14 @@ describe('a ring at the bench', () => {
 
   it('is refused when it cannot be made, or when none of the piece is left', async () => {
     const impossible = await addPlan('Brennac Union half', { targetInsideDiameterMm: 28 });
-    const refused = await server.api.post('/api/v1/rings').send({ planId: impossible, name: 'No' }).expect(409);
-    expect(refused.body.error).toMatchObject({ code: 'not-feasible', message: expect.stringMatching(/rim never grows/) });
+    const refused = await server.api
+      .post('/api/v1/rings')
+      .send({ planId: impossible, name: 'No' })
+      .expect(409);
+    expect(refused.body.error).toMatchObject({
+      code: 'not-feasible',
+      message: expect.stringMatching(/rim never grows/),
+    });
     const planId = await addPlan('Tarn harbour medal');
     await start(planId);
     const none = await server.api.post('/api/v1/rings').send({ planId, name: 'No' }).expect(409);

@@ -33,7 +33,9 @@ describe('the log', () => {
     expect(headers['content-type']).toMatch(/text\/csv/);
     const { data } = Papa.parse<Record<string, string>>(text, { header: true });
     const { body } = await server.api.get('/api/v1/log').expect(200);
-    expect(data.map(({ ringId }) => ringId)).toEqual(body.items.map(({ ringId }: { ringId: string }) => ringId));
+    expect(data.map(({ ringId }) => ringId)).toEqual(
+      body.items.map(({ ringId }: { ringId: string }) => ringId),
+    );
     expect(Number(data[0]?.['predictedWidthMm'])).toBeCloseTo(body.items[0].predictedWidthMm, 3);
   });
 });
@@ -62,7 +64,10 @@ describe('export and import', () => {
     const { body } = await server.api.get('/api/v1/export').expect(200);
     const empty = await testServer();
     try {
-      const refused = await empty.api.post('/api/v1/import').send({ ...body, stock: [] }).expect(400);
+      const refused = await empty.api
+        .post('/api/v1/import')
+        .send({ ...body, stock: [] })
+        .expect(400);
       expect(refused.body.error.message).toMatch(/does not hold/);
       expect((await empty.api.get('/api/v1/kit')).body.items).toEqual([]);
       await empty.api.post('/api/v1/import').send({ format: 'other' }).expect(400);
@@ -89,8 +94,8 @@ describe('the interface about itself', () => {
     const { body } = await server.api.get('/api/v1/openapi.json').expect(200);
     expect(body.openapi).toBe('3.1.0');
     for (const { path, method } of ENDPOINTS) expect(body.paths[path]).toHaveProperty(method);
-    const ids = Object.values(body.paths as Record<string, Record<string, { operationId: string }>>).flatMap((calls) =>
-      Object.values(calls).map(({ operationId }) => operationId),
+    const ids = Object.values(body.paths as Record<string, Record<string, { operationId: string }>>).flatMap(
+      (calls) => Object.values(calls).map(({ operationId }) => operationId),
     );
     expect(new Set(ids).size).toBe(ids.length);
   });

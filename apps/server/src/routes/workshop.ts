@@ -14,7 +14,10 @@ export function workshopRouter(db: Database): Router {
     response.json(await listLog(db, listQueryOf(request)));
   });
   router.get('/log.csv', async (_request, response) => {
-    response.type('text/csv').attachment('round-mint-log.csv').send(await logCsv(db));
+    response
+      .type('text/csv')
+      .attachment('round-mint-log.csv')
+      .send(await logCsv(db));
   });
   router.get('/settings', async (_request, response) => {
     response.json(await readSettings(db));

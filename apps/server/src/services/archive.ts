@@ -31,7 +31,9 @@ export async function exportArchive(db: Database): Promise<Archive> {
     kit: kitRows.map(storedTool),
     plans: keptPlans.map(storedPlan),
     rings: ringRows.map(ringOf),
-    events: eventRows.filter(({ ringId }) => kept.has(ringId)).map((row) => ({ ringId: row.ringId, ...eventOf(row) })),
+    events: eventRows
+      .filter(({ ringId }) => kept.has(ringId))
+      .map((row) => ({ ringId: row.ringId, ...eventOf(row) })),
   };
 }
 
@@ -95,6 +97,11 @@ function refusedImport(error: unknown): unknown {
   const cause = error instanceof Error && error.cause instanceof Error ? error.cause : error;
   const code = (cause as { code?: string }).code;
   return code === '23503'
-    ? new HttpError(400, 'invalid', 'The file refers to a piece, plan or ring that it does not hold; nothing was taken in.', [])
+    ? new HttpError(
+        400,
+        'invalid',
+        'The file refers to a piece, plan or ring that it does not hold; nothing was taken in.',
+        [],
+      )
     : error;
 }

@@ -19,7 +19,9 @@ import { readSettings } from './settings';
 type CoinRingRequest = z.output<typeof coinRingRequestSchema>;
 type CoinRingResponse = z.output<typeof coinRingResponseSchema>;
 
-export function computeSize(request: z.output<typeof sizeRequestSchema>): z.output<typeof sizeResponseSchema> {
+export function computeSize(
+  request: z.output<typeof sizeRequestSchema>,
+): z.output<typeof sizeResponseSchema> {
   const parsed = request.text === undefined ? undefined : parseSize(request.text, request.system);
   if (parsed && !parsed.ok) {
     throw new HttpError(400, 'invalid', parsed.message, [{ path: 'text', message: parsed.message }]);
@@ -50,7 +52,9 @@ function coinRingAnswer(plan: CoinRingPlan): CoinRingResponse {
 export async function computeCoinRing(db: Database, request: CoinRingRequest): Promise<CoinRingResponse> {
   const { annealSchool } = await readSettings(db);
   const kit = await readKit(db);
-  return coinRingAnswer(planCoinRing(coinRingInput(request), { kit, annealSchool, widthShare: request.widthShare }));
+  return coinRingAnswer(
+    planCoinRing(coinRingInput(request), { kit, annealSchool, widthShare: request.widthShare }),
+  );
 }
 
 export async function computeRoute(
@@ -90,6 +94,8 @@ export async function computeLand(
     };
   } catch (error) {
     if (!(error instanceof RangeError)) throw error;
-    throw new HttpError(400, 'invalid', `readings: ${error.message}`, [{ path: 'readings', message: error.message }]);
+    throw new HttpError(400, 'invalid', `readings: ${error.message}`, [
+      { path: 'readings', message: error.message },
+    ]);
   }
 }

@@ -6,7 +6,11 @@ import { storedTool } from './resources';
 
 /** The maker's own tools; a plain bench is reckoned with until any are entered. */
 export async function readKit(db: Database): Promise<Kit> {
-  const rows = await db.select().from(kit).where(isNull(kit.deletedAt)).orderBy(asc(kit.createdAt), asc(kit.id));
+  const rows = await db
+    .select()
+    .from(kit)
+    .where(isNull(kit.deletedAt))
+    .orderBy(asc(kit.createdAt), asc(kit.id));
   return rows.length > 0 ? rows.map((row) => storedTool(row)) : REFERENCE_KIT;
 }
 

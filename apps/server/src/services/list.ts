@@ -45,7 +45,9 @@ export function listClauses(query: ListQuery, columns: ListColumns): ListClauses
     throw new HttpError(400, 'invalid', `sort ${message}`, [{ path: 'sort', message }]);
   }
   const words = (query.q ?? '').split(/\s+/).filter(Boolean);
-  const matches = words.map((word) => or(...columns.search.map((field) => ilike(field, literalPattern(word)))));
+  const matches = words.map((word) =>
+    or(...columns.search.map((field) => ilike(field, literalPattern(word)))),
+  );
   return {
     where: and(isNull(columns.deletedAt), ...matches),
     orderBy: [turned ? desc(column) : asc(column), asc(columns.id)],

@@ -52,7 +52,10 @@ export async function logCsv(db: Database): Promise<string> {
   } while (cursor);
   const rounded = rows.map((row) =>
     Object.fromEntries(
-      Object.entries(row).map(([key, value]) => [key, typeof value === 'number' ? Math.round(value * 1000) / 1000 : value]),
+      Object.entries(row).map(([key, value]) => [
+        key,
+        typeof value === 'number' ? Math.round(value * 1000) / 1000 : value,
+      ]),
     ),
   );
   // Cells that begin like a formula are quoted, so that a spreadsheet shows them as text.

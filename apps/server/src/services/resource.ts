@@ -96,7 +96,9 @@ export function createResource<Input extends { id?: string | undefined }, Item>(
       only((await change(living(id), { deletedAt: new Date().toISOString() })) as unknown[]);
     },
     async restore(id) {
-      return only((await change(and(eq(table.id, id), isNotNull(table.deletedAt)), { deletedAt: null })) as unknown[]);
+      return only(
+        (await change(and(eq(table.id, id), isNotNull(table.deletedAt)), { deletedAt: null })) as unknown[],
+      );
     },
   };
 }

@@ -78,7 +78,12 @@ export async function listRings(db: Database, query: ListQuery) {
     id: rings.id,
     deletedAt: rings.deletedAt,
     search: [rings.name, rings.status],
-    sort: { name: rings.name, status: rings.status, createdAt: rings.createdAt, finishedAt: rings.finishedAt },
+    sort: {
+      name: rings.name,
+      status: rings.status,
+      createdAt: rings.createdAt,
+      finishedAt: rings.finishedAt,
+    },
     defaultSort: '-createdAt',
   });
   const rows = await db

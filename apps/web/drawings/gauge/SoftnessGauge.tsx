@@ -40,8 +40,22 @@ export function SoftnessGauge({ spent, allowanceStrainLog, compact = false, test
           </Type>
           <View className="h-[18px] flex-1">
             <Svg width="100%" height={BAR_HEIGHT}>
-              <Rect x="0" y="0" width="100%" height={BAR_HEIGHT} fill="none" stroke={palette.soft} strokeWidth="2" />
-              <Rect x="0" y="0" width={`${fill * 100}%`} height={BAR_HEIGHT} fill={full ? palette.stop : palette.heat} />
+              <Rect
+                x="0"
+                y="0"
+                width="100%"
+                height={BAR_HEIGHT}
+                fill="none"
+                stroke={palette.soft}
+                strokeWidth="2"
+              />
+              <Rect
+                x="0"
+                y="0"
+                width={`${fill * 100}%`}
+                height={BAR_HEIGHT}
+                fill={full ? palette.stop : palette.heat}
+              />
               {[25, 50, 75].map((x) => (
                 <Line key={x} x1={`${x}%`} x2={`${x}%`} y1="0" y2="5" stroke={palette.ink} strokeWidth="1" />
               ))}

@@ -8,7 +8,8 @@ export interface GaugeReading {
 
 /** The gauge of one edge: strain spent against what the metal bears between anneals. */
 export function gaugeReading(spentStrainLog: number, allowanceStrainLog: number): GaugeReading {
-  const share = allowanceStrainLog > 0 ? spentStrainLog / allowanceStrainLog : spentStrainLog > 0 ? Infinity : 0;
+  const share =
+    allowanceStrainLog > 0 ? spentStrainLog / allowanceStrainLog : spentStrainLog > 0 ? Infinity : 0;
   return {
     percent: Math.round(Math.min(share, 9.99) * 100),
     fill: Math.min(1, share),

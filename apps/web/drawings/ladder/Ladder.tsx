@@ -1,4 +1,4 @@
-import { writeSize, type SizeSystemId } from '@round-mint/core/size';
+import { SIZE_SYSTEMS, writeSize, type SizeSystemId } from '@round-mint/core/size';
 import Svg, { G, Line, Path, Polygon, Rect, Text } from 'react-native-svg';
 import { usePalette } from '@/theme/light';
 import { ladderDomain, ladderScale, ladderTicks, spreadLabels } from './ladder-scale';
@@ -29,6 +29,8 @@ const BOTTOM = 12;
 /** Half a target band: an eighth of a US size either way reads as on target. */
 const TARGET_HALF_MM = 0.2;
 const LABEL_GAP = 15;
+/** Right end of the second system's numbers, left of the first's. */
+const SECOND_X = 25;
 const FONT = 'Barlow_500Medium';
 const STRONG = 'Barlow_600SemiBold';
 
@@ -48,8 +50,8 @@ export function Ladder({
   const shown = [targetMm - 2, targetMm + 2, ...pointers.map(({ diameterMm }) => diameterMm)];
   const domain = ladderDomain(shown);
   const y = ladderScale(domain, TOP, height - BOTTOM);
-  const left = 34;
-  const right = Math.min(left + 26, width - 40);
+  const left = 54;
+  const right = left + 24;
   const labelY = spreadLabels(
     pointers.map(({ diameterMm }) => y(diameterMm)),
     LABEL_GAP,
@@ -70,19 +72,19 @@ export function Ladder({
       testID={testID}
     >
       <Text x={left - 7} y={12} fill={palette.soft} fontFamily={FONT} fontSize="12" textAnchor="end">
-        {primary.toUpperCase()}
+        {SIZE_SYSTEMS[primary].prefix}
       </Text>
-      <Text x={right + 7} y={12} fill={palette.soft} fontFamily={FONT} fontSize="12">
-        {second === 'swiss' ? 'CH' : second.toUpperCase()}
+      <Text x={SECOND_X} y={12} fill={palette.soft} fontFamily={FONT} fontSize="12" textAnchor="end">
+        {SIZE_SYSTEMS[second].prefix}
       </Text>
       {range ? (
         <Line
-          x1={left - 30}
-          x2={left - 30}
+          x1={right + 5}
+          x2={right + 5}
           y1={inside(range.min)}
           y2={inside(range.max)}
-          stroke={palette.soft}
-          strokeWidth="2"
+          stroke={palette.target}
+          strokeWidth="3"
         />
       ) : null}
       <Polygon
@@ -109,7 +111,14 @@ export function Ladder({
             strokeWidth={label ? 1.3 : 0.7}
           />
           {label ? (
-            <Text x={left - 7} y={y(diameterMm) + 5} fill={palette.ink} fontFamily={STRONG} fontSize="14" textAnchor="end">
+            <Text
+              x={left - 7}
+              y={y(diameterMm) + 5}
+              fill={palette.ink}
+              fontFamily={STRONG}
+              fontSize="14"
+              textAnchor="end"
+            >
               {label}
             </Text>
           ) : null}
@@ -120,14 +129,21 @@ export function Ladder({
         .map(({ diameterMm, label }) => (
           <G key={diameterMm}>
             <Line
-              x1={right - 6}
-              x2={right}
+              x1={SECOND_X + 2}
+              x2={SECOND_X + 5}
               y1={y(diameterMm)}
               y2={y(diameterMm)}
               stroke={palette.soft}
               strokeWidth="0.8"
             />
-            <Text x={right + 7} y={y(diameterMm) + 4} fill={palette.soft} fontFamily={FONT} fontSize="11">
+            <Text
+              x={SECOND_X}
+              y={y(diameterMm) + 4}
+              fill={palette.soft}
+              fontFamily={FONT}
+              fontSize="12"
+              textAnchor="end"
+            >
               {label}
             </Text>
           </G>
@@ -147,7 +163,7 @@ export function Ladder({
       {pointers.map(({ label, diameterMm, ghost }, i) => {
         const atY = y(diameterMm);
         const textY = labelY[i] ?? atY;
-        const tipX = right + 26;
+        const tipX = right + 16;
         const colour = ghost ? palette.soft : palette.ink;
         return (
           <G key={label}>

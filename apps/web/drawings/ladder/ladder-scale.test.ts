@@ -10,7 +10,17 @@ describe('the ladder', () => {
 
   it('writes whole sizes and leaves the marks between bare', () => {
     const ticks = ladderTicks([17.3, 19], 'us');
-    expect(ticks.map(({ label }) => label)).toEqual(['7', undefined, undefined, undefined, '8', undefined, undefined, undefined, '9']);
+    expect(ticks.map(({ label }) => label)).toEqual([
+      '7',
+      undefined,
+      undefined,
+      undefined,
+      '8',
+      undefined,
+      undefined,
+      undefined,
+      '9',
+    ]);
   });
 
   it('writes fewer where they would crowd', () => {

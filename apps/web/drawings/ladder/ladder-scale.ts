@@ -20,7 +20,10 @@ export function ladderDomain(diametersMm: readonly number[]): readonly [number, 
 }
 
 /** Marks of a system that lie on the stretch; every `wholeEvery` steps one is written. */
-export function ladderTicks(domain: readonly [number, number], systemId: SizeSystemId): readonly LadderTick[] {
+export function ladderTicks(
+  domain: readonly [number, number],
+  systemId: SizeSystemId,
+): readonly LadderTick[] {
   const system = SIZE_SYSTEMS[systemId];
   const first = Math.ceil(system.fromDiameterMm(domain[0]) / system.step);
   const last = Math.floor(system.fromDiameterMm(domain[1]) / system.step);

@@ -5,7 +5,8 @@ import { StepIcon } from './StepIcon';
 
 interface RouteStripProps {
   steps: readonly Pick<RouteStep, 'kind' | 'title' | 'handsOnMin' | 'waitMin'>[];
-  totals: RouteTotals;
+  /** Sums below the strip; left out in lists. */
+  totals?: RouteTotals;
   /** The step at hand; earlier ones stand back. */
   current?: number;
 }
@@ -18,7 +19,12 @@ const TALLEST = 26;
 export function RouteStrip({ steps, totals, current }: RouteStripProps) {
   return (
     <View className="gap-1">
-      <ScrollView horizontal role="list" aria-label={`Route of ${steps.length} steps`} contentContainerClassName="gap-0.5">
+      <ScrollView
+        horizontal
+        role="list"
+        aria-label={`Route of ${steps.length} steps`}
+        contentContainerClassName="gap-0.5"
+      >
         {steps.map((step, i) => {
           const here = i === current;
           const wait = step.waitMin > 0 ? `, ${step.waitMin} min waiting` : '';
@@ -32,7 +38,10 @@ export function RouteStrip({ steps, totals, current }: RouteStripProps) {
             >
               <StepIcon kind={step.kind} faded={current !== undefined && i < current} />
               <View style={{ height: TALLEST }} className="mt-1 flex-row items-start gap-0.5">
-                <View className="w-2 bg-ink" style={{ height: Math.min(TALLEST, step.handsOnMin * PX_PER_MIN) }} />
+                <View
+                  className="w-2 bg-ink"
+                  style={{ height: Math.min(TALLEST, step.handsOnMin * PX_PER_MIN) }}
+                />
                 {step.waitMin > 0 ? (
                   <View
                     className="w-2 border border-soft"
@@ -44,12 +53,18 @@ export function RouteStrip({ steps, totals, current }: RouteStripProps) {
           );
         })}
       </ScrollView>
-      <View className="flex-row items-center gap-2">
-        <View className="h-2.5 w-2.5 bg-ink" />
-        <Type as="small">{`${totals.handsOnMin} min of hands`}</Type>
-        <View className="ml-2 h-2.5 w-2.5 border border-soft" />
-        <Type as="small">{`${totals.waitMin} of waiting`}</Type>
-      </View>
+      {totals ? <Totals totals={totals} /> : null}
+    </View>
+  );
+}
+
+function Totals({ totals }: { totals: RouteTotals }) {
+  return (
+    <View className="flex-row items-center gap-2">
+      <View className="h-2.5 w-2.5 bg-ink" />
+      <Type as="small">{`${totals.handsOnMin} min of hands`}</Type>
+      <View className="ml-2 h-2.5 w-2.5 border border-soft" />
+      <Type as="small">{`${totals.waitMin} of waiting`}</Type>
     </View>
   );
 }

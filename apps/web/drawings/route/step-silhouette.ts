@@ -20,18 +20,33 @@ const SILHOUETTES: Partial<Readonly<Record<StepKind, Silhouette>>> = {
     strokes: 'M12 3 C13 8 18 10 18 15 A6 6 0 0 1 6 15 C6 12 8 11 9 8 C10 10 11 11 12 12 C13 9 12 6 12 3 Z',
   },
   fold: { about: 'force', strokes: 'M3 6 L8 19 H16 L21 6 M9 4 H15 M12 4 V11' },
-  stretch: { about: 'force', strokes: 'M9 5 V19 M15 5 V19 M9 12 H2 M5 9 L2 12 L5 15 M15 12 H22 M19 9 L22 12 L19 15' },
-  reduce: { about: 'force', strokes: 'M4 4 V20 M20 4 V20 M4 12 H10 M7 9 L10 12 L7 15 M20 12 H14 M17 9 L14 12 L17 15' },
+  stretch: {
+    about: 'force',
+    strokes: 'M9 5 V19 M15 5 V19 M9 12 H2 M5 9 L2 12 L5 15 M15 12 H22 M19 9 L22 12 L19 15',
+  },
+  reduce: {
+    about: 'force',
+    strokes: 'M4 4 V20 M20 4 V20 M4 12 H10 M7 9 L10 12 L7 15 M20 12 H14 M17 9 L14 12 L17 15',
+  },
   stepped: { about: 'force', strokes: 'M7 3 H17 V8 H15 V13 H13.5 V18 H10.5 V13 H9 V8 H7 Z M4 21 H20' },
-  straighten: { about: 'force', strokes: 'M6 20 L10 4 M18 20 L14 4 M3 20 H21 M12 16 V8 M9.5 10.5 L12 8 L14.5 10.5' },
+  straighten: {
+    about: 'force',
+    strokes: 'M6 20 L10 4 M18 20 L14 4 M3 20 H21 M12 16 V8 M9.5 10.5 L12 8 L14.5 10.5',
+  },
   curl: { about: 'force', strokes: 'M9 3 C16 7 16 17 9 21 M4 8 L8 4 M4 16 L8 20' },
   trim: { about: 'hand', strokes: 'M4 20 L15 9 M13 7 L17 11 L20 8 L16 4 Z M4 20 H10' },
   'true-up': { about: 'hand', strokes: 'M10 3 H14 L17 21 H7 Z M8.5 12 H15.5 M4 12 H6 M18 12 H20' },
   read: { about: 'hand', strokes: 'M10 3 H14 L17 21 H7 Z M11 8 H13 M10.5 12 H13.5 M10 16 H14' },
   pickle: { about: 'hand', strokes: `${TROUGH} M7 14 H17 M9 4 V8 M15 4 V8` },
   sand: { about: 'hand', strokes: 'M4 15 L20 9 V14 L4 20 Z M6 8 H6.2 M10 6.5 H10.2 M14 5 H14.2' },
-  patina: { about: 'hand', strokes: `${TROUGH} M7 14 C9 12 10 16 12 14 C14 12 15 16 17 14 M10 7 C10 5 12 6 12 3` },
-  polish: { about: 'hand', strokes: 'M12 12 m-6 0 a6 6 0 1 0 12 0 a6 6 0 1 0 -12 0 M12 3 V6 M21 12 H18 M12 21 V18 M3 12 H6' },
+  patina: {
+    about: 'hand',
+    strokes: `${TROUGH} M7 14 C9 12 10 16 12 14 C14 12 15 16 17 14 M10 7 C10 5 12 6 12 3`,
+  },
+  polish: {
+    about: 'hand',
+    strokes: 'M12 12 m-6 0 a6 6 0 1 0 12 0 a6 6 0 1 0 -12 0 M12 3 V6 M21 12 H18 M12 21 V18 M3 12 H6',
+  },
 };
 
 const FALLBACK: Silhouette = { about: 'hand', strokes: 'M5 12 H19 M5 8 V16' };

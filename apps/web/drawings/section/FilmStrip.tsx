@@ -17,7 +17,9 @@ const PADDING = 8;
 
 /** Only the blows that change the wall are worth a frame, and the flat washer they start from. */
 function framesOf(steps: readonly RouteStep[]): readonly RouteStep[] {
-  return steps.filter(({ kind, strainCutEdge, strainRimEdge }) => kind === 'cut' || strainCutEdge !== 0 || strainRimEdge !== 0);
+  return steps.filter(
+    ({ kind, strainCutEdge, strainRimEdge }) => kind === 'cut' || strainCutEdge !== 0 || strainRimEdge !== 0,
+  );
 }
 
 /** The section along the route as a strip of small drawings, all at one scale. */
@@ -27,14 +29,22 @@ export function FilmStrip({ steps, write }: FilmStripProps) {
   const reach = Math.max(...frames.flatMap(({ outline }) => sectionLines(outline).outside.map(({ x }) => x)));
   const least = Math.min(...frames.flatMap(({ outline }) => sectionLines(outline).inside.map(({ x }) => x)));
   const tall = Math.max(...frames.map(({ outline }) => sectionLines(outline).heightMm)) + 3;
-  const pxPerMm = Math.min((FRAME.width - 2 * PADDING) / (reach - least + 1), (FRAME.height - 2 * PADDING) / tall);
+  const pxPerMm = Math.min(
+    (FRAME.width - 2 * PADDING) / (reach - least + 1),
+    (FRAME.height - 2 * PADDING) / tall,
+  );
   const scale: SectionScale = {
     pxPerMm,
     x: (mm) => PADDING + (mm - least) * pxPerMm,
     y: (mm) => FRAME.height - PADDING - (mm + 1.2) * pxPerMm,
   };
   return (
-    <ScrollView horizontal role="list" aria-label="The wall from blow to blow" contentContainerClassName="gap-1">
+    <ScrollView
+      horizontal
+      role="list"
+      aria-label="The wall from blow to blow"
+      contentContainerClassName="gap-1"
+    >
       {frames.map((step, i) => {
         const before = frames[i - 1];
         const size = step.kind === 'cut' || step.kind === 'fold' ? '' : write(step.after.cutInsideDiameterMm);

@@ -3,7 +3,14 @@ import { useId } from 'react';
 import Svg, { Defs, G, Line, LinearGradient, Path, Pattern, Rect, Stop, Text } from 'react-native-svg';
 import { usePalette } from '@/theme/light';
 import { DimensionLine } from './DimensionLine';
-import { outlinePath, sectionLines, strainStops, type SectionScale } from './section-geometry';
+import {
+  outlinePath,
+  sectionLines,
+  strainStops,
+  type SectionLines,
+  type SectionPoint,
+  type SectionScale,
+} from './section-geometry';
 
 /** The flat coin behind the wall, mm. */
 interface FlatCoin {
@@ -20,64 +27,132 @@ interface SectionProps {
   ghost?: WallOutline | undefined;
   width: number;
   height: number;
-  /** The inside diameter, written the maker's way. */
-  insideText: string;
-  widthText: string;
-  rimText: string;
-  cutText: string;
+  /** Writes a length the maker's way. */
+  length: (lengthMm: number) => string;
   /** Words under the ghost of the coin. */
   flatText?: string;
   testID?: string;
 }
 
-const MARGIN = { left: 14, right: 12, top: 46, bottom: 26 };
-/** Room to the right of the wall for the width's dimension line. */
-const SIDE_MM = 1.4;
+const MARGIN = { left: 14, right: 10, top: 46, bottom: 28 };
+/** Room right of the wall for its width's dimension line and words, px. */
+const SIDE_PX = 44;
+/** Room left of the wall for the words at its edges, px. */
+const LABEL_PX = 70;
 const FONT = 'Barlow_500Medium';
 const STRONG = 'Barlow_600SemiBold';
 
-/** One scale for both axes, so that the drawing is true. */
-function fitScale(width: number, height: number, reachMm: number, tallMm: number): SectionScale {
-  const pxPerMm = Math.min(
-    (width - MARGIN.left - MARGIN.right) / reachMm,
-    (height - MARGIN.top - MARGIN.bottom) / tallMm,
+interface Extent {
+  /** What has to be in sight, mm from the axis. */
+  readonly leastMm: number;
+  readonly wallInsideMm: number;
+  readonly wallOutsideMm: number;
+  readonly reachMm: number;
+  readonly tallMm: number;
+}
+
+/**
+ * One scale for both directions, so that the drawing is true. Between the centre line and the metal there is only air:
+ * it is broken out, as on a workshop drawing, and the wall is drawn as large as the page allows.
+ */
+function fitScale(width: number, height: number, extent: Extent): SectionScale {
+  const { leastMm, wallInsideMm, wallOutsideMm, reachMm, tallMm } = extent;
+  const room = width - MARGIN.left - MARGIN.right;
+  const byHeight = (height - MARGIN.top - MARGIN.bottom) / tallMm;
+  const byCoin = (room - 14) / (reachMm - leastMm);
+  const byWords = (room - LABEL_PX - SIDE_PX) / (wallOutsideMm - wallInsideMm);
+  const bySide = (room - SIDE_PX - 14) / (wallOutsideMm - leastMm);
+  const byLabels = (room - LABEL_PX) / (reachMm - wallInsideMm);
+  const pxPerMm = Math.min(byHeight, byCoin, byWords, bySide, byLabels);
+  const needed = Math.max(
+    (reachMm - wallInsideMm) * pxPerMm,
+    (wallOutsideMm - wallInsideMm) * pxPerMm + SIDE_PX,
+  );
+  // The metal stands flush right unless that would leave the page half empty on a wide sheet.
+  const wallX = Math.min(
+    width - MARGIN.right - needed,
+    MARGIN.left + Math.max(wallInsideMm * pxPerMm, LABEL_PX),
   );
   const baseline = height - MARGIN.bottom;
-  return { pxPerMm, x: (mm) => MARGIN.left + mm * pxPerMm, y: (mm) => baseline - mm * pxPerMm };
+  return { pxPerMm, x: (mm) => wallX + (mm - wallInsideMm) * pxPerMm, y: (mm) => baseline - mm * pxPerMm };
+}
+
+/** Two strokes across a dimension line: here a piece of it is left out. */
+function BreakMark({ x, y, colour }: { x: number; y: number; colour: string }) {
+  return (
+    <G stroke={colour} strokeWidth="1.2">
+      <Line x1={x - 5} y1={y + 6} x2={x + 1} y2={y - 6} />
+      <Line x1={x} y1={y + 6} x2={x + 6} y2={y - 6} />
+    </G>
+  );
+}
+
+/** What the dimension lines say. A leaning or rounded wall is not as high as it is wide: then the height is meant. */
+function sectionWords(outline: WallOutline, lines: SectionLines, length: (mm: number) => string) {
+  const { arcMm, thicknessMm } = outline;
+  const widthMm = arcMm.at(-1) ?? 0;
+  const heights = [...lines.inside, ...lines.outside].map(({ y }) => y);
+  const heightMm = Math.max(...heights) - Math.min(...heights);
+  const insideMm = 2 * Math.min(lines.inside[0]?.x ?? 0, lines.inside.at(-1)?.x ?? 0);
+  return {
+    inside: `⌀ ${length(insideMm)} inside`,
+    tall: Math.abs(heightMm - widthMm) < 0.05 ? `${length(widthMm)} wide` : `${length(heightMm)} high`,
+    rim: length(thicknessMm.at(-1) ?? 0),
+    cut: length(thicknessMm[0] ?? 0),
+  };
+}
+
+/** The name of an edge and its thickness, beside it. */
+function EdgeLabel({ x, y, name, value }: { x: number; y: number; name: string; value: string }) {
+  const palette = usePalette();
+  return (
+    <G>
+      <Text x={x} y={y} fill={palette.soft} fontFamily={FONT} fontSize="13" textAnchor="end">
+        {name}
+      </Text>
+      <Text x={x} y={y + 17} fill={palette.ink} fontFamily={STRONG} fontSize="15" textAnchor="end">
+        {value}
+      </Text>
+    </G>
+  );
+}
+
+function ghostPoints(ghost: WallOutline | undefined): readonly SectionPoint[] {
+  if (!ghost) return [];
+  const { inside, outside } = sectionLines(ghost);
+  return [...inside, ...outside];
 }
 
 /** Half the wall in section, to scale, as a workshop drawing: hatched, dimensioned, tinted by strain. */
-export function Section({
-  outline,
-  flat,
-  ghost,
-  width,
-  height,
-  insideText,
-  widthText,
-  rimText,
-  cutText,
-  flatText,
-  testID,
-}: SectionProps) {
+export function Section({ outline, flat, ghost, width, height, length, flatText, testID }: SectionProps) {
   const palette = usePalette();
   const id = useId().replace(/:/g, '');
   const lines = sectionLines(outline);
+  const everything = [...lines.inside, ...lines.outside, ...ghostPoints(ghost)];
   const wallReach = Math.max(...lines.outside.map(({ x }) => x));
-  const reachMm = Math.max(flat ? flat.diameterMm / 2 : 0, wallReach + SIDE_MM);
+  const wallLeast = Math.min(...lines.inside.map(({ x }) => x));
   const lift = flat ? flat.thicknessMm / 2 : 0;
-  const top = Math.max(...lines.inside.map(({ y }) => y), ...lines.outside.map(({ y }) => y), 3);
-  const scale = fitScale(width, height, reachMm, top + 2 * lift);
+  const top = Math.max(...everything.map(({ y }) => y), 3);
+  const scale = fitScale(width, height, {
+    leastMm: Math.min(flat ? flat.holeMm / 2 : Infinity, ...everything.map(({ x }) => x)),
+    wallInsideMm: wallLeast,
+    wallOutsideMm: wallReach,
+    reachMm: Math.max(flat ? flat.diameterMm / 2 : 0, ...everything.map(({ x }) => x)),
+    tallMm: top + 2 * lift,
+  });
   // The flat coin lies on the base line and the wall stands up out of its middle plane.
   const standing: SectionScale = { ...scale, y: (mm) => scale.y(mm + lift) };
+  const words = sectionWords(outline, lines, length);
   const rim = { inside: lines.inside.at(-1)!, outside: lines.outside.at(-1)! };
   const cut = { inside: lines.inside[0]!, outside: lines.outside[0]! };
   const path = outlinePath(lines, standing);
   const rimY = standing.y(Math.max(rim.inside.y, rim.outside.y));
   const cutY = standing.y(Math.min(cut.inside.y, cut.outside.y));
   const bindingX = standing.x(Math.min(rim.inside.x, cut.inside.x));
-  const widthX = standing.x(wallReach) + 16;
-  const axisX = scale.x(0);
+  const widthX = standing.x(wallReach) + 18;
+  // Where the true distance fits, nothing is broken out.
+  const broken = scale.x(0) < MARGIN.left - 1;
+  const axisX = broken ? MARGIN.left : scale.x(0);
   const labelX = bindingX - 8;
 
   return (
@@ -86,11 +161,17 @@ export function Section({
       height={height}
       viewBox={`0 0 ${width} ${height}`}
       role="img"
-      aria-label={`Section of the wall: ${insideText}, ${widthText}, ${rimText}, ${cutText}`}
+      aria-label={`Section of the wall: ${words.inside}, ${words.tall}, rim edge ${words.rim}, cut edge ${words.cut}`}
       testID={testID}
     >
       <Defs>
-        <Pattern id={`hatch-${id}`} width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <Pattern
+          id={`hatch-${id}`}
+          width="5"
+          height="5"
+          patternUnits="userSpaceOnUse"
+          patternTransform="rotate(45)"
+        >
           <Line x1="0" y1="0" x2="0" y2="5" stroke={palette.ink} strokeWidth="0.8" strokeOpacity="0.35" />
         </Pattern>
         <LinearGradient id={`strain-${id}`} gradientUnits="userSpaceOnUse" x1="0" y1={cutY} x2="0" y2={rimY}>
@@ -128,12 +209,12 @@ export function Section({
           />
           {flatText ? (
             <Text
-              x={scale.x((flat.diameterMm + flat.holeMm) / 4)}
-              y={height - 8}
+              x={width - MARGIN.right}
+              y={height - 9}
               fill={palette.soft}
               fontFamily={FONT}
               fontSize="13"
-              textAnchor="middle"
+              textAnchor="end"
             >
               {flatText}
             </Text>
@@ -151,9 +232,16 @@ export function Section({
       ) : null}
       <Path d={path} fill={palette.paper} />
       <Path d={path} fill={`url(#strain-${id})`} />
-      <Path d={path} fill={`url(#hatch-${id})`} stroke={palette.ink} strokeWidth="1.8" strokeLinejoin="round" />
+      <Path
+        d={path}
+        fill={`url(#hatch-${id})`}
+        stroke={palette.ink}
+        strokeWidth="1.8"
+        strokeLinejoin="round"
+      />
 
       <DimensionLine from={{ x: axisX, y: 30 }} to={{ x: bindingX, y: 30 }} oneArrow />
+      {broken ? <BreakMark x={axisX + 16} y={30} colour={palette.ink} /> : null}
       <Line
         x1={bindingX}
         y1={24}
@@ -164,7 +252,7 @@ export function Section({
         strokeOpacity="0.6"
       />
       <Text x={axisX + 8} y={21} fill={palette.ink} fontFamily={STRONG} fontSize="15">
-        {insideText}
+        {words.inside}
       </Text>
       <DimensionLine from={{ x: widthX, y: rimY }} to={{ x: widthX, y: cutY }} />
       {[rimY, cutY].map((y) => (
@@ -180,21 +268,18 @@ export function Section({
         />
       ))}
       <Text
-        x={widthX + 9}
+        x={widthX + 18}
         y={(rimY + cutY) / 2}
         fill={palette.ink}
         fontFamily={STRONG}
         fontSize="17"
-        alignmentBaseline="middle"
+        textAnchor="middle"
+        transform={`rotate(-90 ${widthX + 18} ${(rimY + cutY) / 2})`}
       >
-        {widthText}
+        {words.tall}
       </Text>
-      <Text x={labelX} y={rimY + 14} fill={palette.ink} fontFamily={FONT} fontSize="14" textAnchor="end">
-        {rimText}
-      </Text>
-      <Text x={labelX} y={cutY - 12 - lift * scale.pxPerMm} fill={palette.ink} fontFamily={FONT} fontSize="14" textAnchor="end">
-        {cutText}
-      </Text>
+      <EdgeLabel x={labelX} y={rimY + 14} name="rim edge" value={words.rim} />
+      <EdgeLabel x={labelX} y={cutY - 22 - lift * scale.pxPerMm} name="cut edge" value={words.cut} />
     </Svg>
   );
 }

@@ -56,7 +56,9 @@ export function outlinePath({ inside, outside }: SectionLines, scale: SectionSca
 }
 
 /** Strain along the wall as gradient stops from cut edge (0) to rim edge (1); the share says how strong, −1 to 1. */
-export function strainStops(outline: WallOutline): readonly { readonly offset: number; readonly share: number }[] {
+export function strainStops(
+  outline: WallOutline,
+): readonly { readonly offset: number; readonly share: number }[] {
   const width = at(outline.arcMm, outline.arcMm.length - 1) || 1;
   const strongest = 0.6;
   return outline.arcMm.map((arc, i) => ({

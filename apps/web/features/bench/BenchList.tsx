@@ -1,5 +1,6 @@
 import { Pressable, View } from 'react-native';
 import { SoftnessGauge } from '@/drawings/gauge/SoftnessGauge';
+import { RouteStrip } from '@/drawings/route/RouteStrip';
 import { StepIcon } from '@/drawings/route/StepIcon';
 import { useWriters } from '@/features/settings/use-settings';
 import { Type } from '@/ui/Type';
@@ -37,6 +38,7 @@ export function BenchList({ rings, chosenId, onChoose }: BenchListProps) {
                   <Type as="small">{`${ring.stockName} → ${write.size(ring.prediction.targetInsideDiameterMm)}`}</Type>
                 </View>
               </View>
+              <RouteStrip steps={ring.steps} current={state.step} />
               <SoftnessGauge compact spent={state.spent} allowanceStrainLog={ring.allowanceStrainLog} />
             </Pressable>
           </View>

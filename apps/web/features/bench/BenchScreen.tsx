@@ -13,19 +13,34 @@ export function BenchScreen() {
   const router = useRouter();
   const wide = useWidthClass() === 'wide';
   const { rings, failed, retry } = useRingsInWork();
-  if (failed) return <Screen><Failed what="the rings in work" onRetry={retry} /></Screen>;
-  if (!rings) return <Screen><Loading what="the rings in work" /></Screen>;
+  if (failed)
+    return (
+      <Screen>
+        <Failed what="the rings in work" onRetry={retry} />
+      </Screen>
+    );
+  if (!rings)
+    return (
+      <Screen>
+        <Loading what="the rings in work" />
+      </Screen>
+    );
   if (wide && rings.length > 0) return <WideBench rings={rings} chosen={rings[0]} />;
   return (
     <Screen
       testID="bench-screen"
       header={
-        <PlaceHeader title="Bench" note={rings.length === 0 ? 'Nothing in work' : `${rings.length} in work, last touched first`} />
+        <PlaceHeader
+          title="Bench"
+          note={rings.length === 0 ? 'Nothing in work' : `${rings.length} in work, last touched first`}
+        />
       }
       footer={<Button look="main" label="Plan a ring" onPress={() => router.navigate('/plan')} />}
     >
       {rings.length === 0 ? (
-        <Empty title="No ring in work.">Plan one: choose a coin and a size, see what comes out, and take it here.</Empty>
+        <Empty title="No ring in work.">
+          Plan one: choose a coin and a size, see what comes out, and take it here.
+        </Empty>
       ) : null}
       <BenchList rings={rings} onChoose={(id) => router.push({ pathname: '/bench/[id]', params: { id } })} />
     </Screen>

@@ -45,12 +45,19 @@ export function FinishForm({ bench, log }: { bench: BenchRing; log: BenchLog }) 
   const [tried, setTried] = useState(false);
   const { ring, state } = bench;
   const { bandWidthMm, thicknessCutEdgeMm, thicknessRimEdgeMm } = ring.prediction;
-  const read = { width: parseLengthMm(texts.width, lengthUnit), cut: parseLengthMm(texts.cut, lengthUnit), rim: parseLengthMm(texts.rim, lengthUnit) };
+  const read = {
+    width: parseLengthMm(texts.width, lengthUnit),
+    cut: parseLengthMm(texts.cut, lengthUnit),
+    rim: parseLengthMm(texts.rim, lengthUnit),
+  };
   const problemOf = (key: keyof typeof texts, needed: boolean) =>
     tried && read[key] === undefined && (needed || texts[key].trim() !== '') ? ACCEPTED : undefined;
   const finish = async () => {
     setTried(true);
-    const wrong = read.width === undefined || (texts.cut && read.cut === undefined) || (texts.rim && read.rim === undefined);
+    const wrong =
+      read.width === undefined ||
+      (texts.cut && read.cut === undefined) ||
+      (texts.rim && read.rim === undefined);
     if (wrong || read.width === undefined) return;
     const measured = {
       kind: 'measured' as const,
@@ -61,7 +68,8 @@ export function FinishForm({ bench, log }: { bench: BenchRing; log: BenchLog }) 
     const done = await log.log(measured, { kind: 'finished' });
     if (done) router.replace({ pathname: '/log/[id]', params: { id: ring.id } });
   };
-  const type = (key: keyof typeof texts) => (text: string) => setTexts((before) => ({ ...before, [key]: text }));
+  const type = (key: keyof typeof texts) => (text: string) =>
+    setTexts((before) => ({ ...before, [key]: text }));
   return (
     <View className="gap-3" testID="finish-form">
       <Type as="small">{ring.name}</Type>

@@ -13,10 +13,26 @@ export function RingScreen() {
   const wide = useWidthClass() === 'wide';
   const { rings, failed, retry } = useRingsInWork();
   const { data: all } = useListRingsQuery();
-  if (failed) return <Screen><Failed what="the ring" onRetry={retry} /></Screen>;
-  if (!rings) return <Screen><Loading what="the ring" /></Screen>;
+  if (failed)
+    return (
+      <Screen>
+        <Failed what="the ring" onRetry={retry} />
+      </Screen>
+    );
+  if (!rings)
+    return (
+      <Screen>
+        <Loading what="the ring" />
+      </Screen>
+    );
   const bench = findRing(rings, id);
-  if (!bench && all?.some((ring) => ring.id === id)) return <Redirect href={{ pathname: '/log/[id]', params: { id } }} />;
-  if (!bench) return <Screen><Empty title="This ring is not on the bench.">It may have been put away.</Empty></Screen>;
+  if (!bench && all?.some((ring) => ring.id === id))
+    return <Redirect href={{ pathname: '/log/[id]', params: { id } }} />;
+  if (!bench)
+    return (
+      <Screen>
+        <Empty title="This ring is not on the bench.">It may have been put away.</Empty>
+      </Screen>
+    );
   return wide ? <WideBench rings={rings} chosen={bench} /> : <RingWork key={id} bench={bench} />;
 }

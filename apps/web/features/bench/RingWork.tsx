@@ -10,7 +10,7 @@ import { useAppDispatch } from '@/store/store';
 import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
 import { TextButton } from '@/ui/TextButton';
-import type { BenchRing } from './bench-model';
+import { isSized, type BenchRing } from './bench-model';
 import { FinishForm } from './FinishForm';
 import { ReadingSheet } from './ReadingSheet';
 import { StepView } from './StepView';
@@ -45,7 +45,11 @@ function RingMenu({ bench, log }: { bench: BenchRing; log: BenchLog }) {
       ) : null}
       <TextButton label="Put away" describe={`Put away ${ring.name}`} onPress={() => void putAway()} />
       {lastEventId ? (
-        <TextButton label="Undo" describe="Take back what was logged last" onPress={() => void log.log({ kind: 'undone', eventId: lastEventId })} />
+        <TextButton
+          label="Undo"
+          describe="Take back what was logged last"
+          onPress={() => void log.log({ kind: 'undone', eventId: lastEventId })}
+        />
       ) : null}
     </View>
   );
@@ -56,14 +60,23 @@ function StepActions({ bench, log, onRead }: { bench: BenchRing; log: BenchLog; 
   if (!step) return null;
   const anneal = step.kind === 'anneal';
   const done = () =>
-    void log.log(anneal ? { kind: 'anneal-done', step: state.step } : { kind: 'step-done', step: state.step });
+    void log.log(
+      anneal ? { kind: 'anneal-done', step: state.step } : { kind: 'step-done', step: state.step },
+    );
   return (
     <View className="gap-2">
       {log.problem ? (
-        <Notice level="stop" title={log.problem} live end={<Button label="Send again" onPress={() => void log.retry()} />} />
+        <Notice
+          level="stop"
+          title={log.problem}
+          live
+          end={<Button label="Send again" onPress={() => void log.retry()} />}
+        />
       ) : null}
       <View className="flex-row gap-2">
-        {anneal ? null : <Button label="Log reading" className="min-h-[56px] flex-1" onPress={onRead} />}
+        {isSized(step) ? (
+          <Button label="Log reading" className="min-h-[56px] flex-1" onPress={onRead} />
+        ) : null}
         <Button
           look={anneal ? 'heat' : 'main'}
           label={anneal ? 'Anneal done' : 'Step done'}
@@ -73,7 +86,9 @@ function StepActions({ bench, log, onRead }: { bench: BenchRing; log: BenchLog; 
           testID="step-done"
         />
       </View>
-      {anneal ? null : <TextButton label="I annealed it once more" onPress={() => void log.log({ kind: 'anneal-done' })} />}
+      {anneal ? null : (
+        <TextButton label="I annealed it once more" onPress={() => void log.log({ kind: 'anneal-done' })} />
+      )}
     </View>
   );
 }

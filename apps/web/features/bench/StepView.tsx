@@ -14,7 +14,15 @@ const DRAWING_HEIGHT = 250;
 const LADDER_WIDTH = 138;
 
 /** Before (ghost) and after of the step at hand, and where the edges stand on the ladder. */
-export function BenchDrawing({ bench, step, height = DRAWING_HEIGHT }: { bench: BenchRing; step: RouteStep; height?: number }) {
+function BenchDrawing({
+  bench,
+  step,
+  height = DRAWING_HEIGHT,
+}: {
+  bench: BenchRing;
+  step: RouteStep;
+  height?: number;
+}) {
   const [width, setWidth] = useState(0);
   const { primarySystem, secondSystem } = useSettings();
   const write = useWriters();
@@ -22,7 +30,6 @@ export function BenchDrawing({ bench, step, height = DRAWING_HEIGHT }: { bench: 
   const before = ring.steps[state.step - 1]?.outline;
   const onLayout = (event: LayoutChangeEvent) => setWidth(event.nativeEvent.layout.width);
   const ladder = isSized(step);
-  const { arcMm, thicknessMm } = step.outline;
   const edges = [
     { label: 'rim', diameterMm: state.edges.rimInsideDiameterMm },
     { label: 'cut', diameterMm: state.edges.cutInsideDiameterMm },
@@ -36,10 +43,7 @@ export function BenchDrawing({ bench, step, height = DRAWING_HEIGHT }: { bench: 
           ghost={before}
           width={ladder ? width - LADDER_WIDTH : width}
           height={height}
-          insideText={`⌀ ${write.length(Math.min(step.after.cutInsideDiameterMm, step.after.rimInsideDiameterMm))} inside`}
-          widthText={`${write.length(arcMm.at(-1) ?? 0)} wide`}
-          rimText={`rim edge ${write.length(thicknessMm.at(-1) ?? 0)}`}
-          cutText={`cut edge ${write.length(thicknessMm[0] ?? 0)}`}
+          length={write.length}
         />
       ) : null}
       {width > 0 && ladder ? (
@@ -62,7 +66,11 @@ export function BenchDrawing({ bench, step, height = DRAWING_HEIGHT }: { bench: 
 function ReadingVerdict({ bench }: { bench: BenchRing }) {
   if (!bench.advice) return null;
   if (bench.advice.length === 0) {
-    return <Notice level="good" title="On plan." live testID="reading-verdict">Both edges within a quarter size of the plan.</Notice>;
+    return (
+      <Notice level="good" title="On plan." live testID="reading-verdict">
+        Both edges within a quarter size of the plan.
+      </Notice>
+    );
   }
   return (
     <View testID="reading-verdict">
@@ -103,7 +111,9 @@ export function StepView({ bench, step }: { bench: BenchRing; step: RouteStep })
       <BenchDrawing bench={bench} step={step} />
       <Notice level="note" title={step.lookFor} />
       {step.caution ? <Notice level="warn" title={step.caution} testID="caution" /> : null}
-      {next ? <Type as="small">{`Next: ${next.title.toLowerCase()}${isSized(next) ? `, to ${write.size(next.after.cutInsideDiameterMm)}` : ''}`}</Type> : null}
+      {next ? (
+        <Type as="small">{`Next: ${next.title.toLowerCase()}${isSized(next) ? `, to ${write.size(next.after.cutInsideDiameterMm)}` : ''}`}</Type>
+      ) : null}
     </View>
   );
 }

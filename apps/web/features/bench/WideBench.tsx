@@ -29,7 +29,9 @@ export function WideBench({ rings, chosen }: { rings: readonly BenchRing[]; chos
           <Button label="Plan a ring" onPress={() => router.navigate('/plan')} />
         </View>
       </View>
-      <View className="min-w-0 flex-1">{chosen ? <RingWork key={chosen.ring.id} bench={chosen} /> : null}</View>
+      <View className="min-w-0 flex-1">
+        {chosen ? <RingWork key={chosen.ring.id} bench={chosen} /> : null}
+      </View>
     </View>
   );
 }

@@ -21,7 +21,10 @@ export interface BenchRing {
 }
 
 export function benchRing(ring: RingWithEvents): BenchRing {
-  const plan = { steps: ring.steps as readonly RouteStep[], mandrel: { mmPerUsSize: ring.mandrelMmPerUsSize } };
+  const plan = {
+    steps: ring.steps as readonly RouteStep[],
+    mandrel: { mmPerUsSize: ring.mandrelMmPerUsSize },
+  };
   const state = ringState(plan, ring.events as readonly RingEvent[]);
   const step = plan.steps[state.step];
   const readHere = state.readings.some((reading) => reading.step === state.step);
@@ -68,7 +71,11 @@ export function isSized({ kind }: Pick<RouteStep, 'kind'>): boolean {
 const SAME_MM = 0.05;
 
 /** The number that matters at a step: where to stop. */
-export function stopMark(step: RouteStep, size: (mm: number) => string, length: (mm: number) => string): string {
+export function stopMark(
+  step: RouteStep,
+  size: (mm: number) => string,
+  length: (mm: number) => string,
+): string {
   const { rimInsideDiameterMm: rim, cutInsideDiameterMm: cut } = step.after;
   if (isSized(step)) {
     return Math.abs(rim - cut) < SAME_MM || size(rim) === size(cut)

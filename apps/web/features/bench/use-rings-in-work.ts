@@ -20,6 +20,9 @@ function lastTouched({ events, createdAt }: Parameters<typeof benchRing>[0]): st
   return events.at(-1)?.at ?? createdAt;
 }
 
-export function findRing(rings: readonly BenchRing[] | undefined, id: string | undefined): BenchRing | undefined {
+export function findRing(
+  rings: readonly BenchRing[] | undefined,
+  id: string | undefined,
+): BenchRing | undefined {
   return rings?.find(({ ring }) => ring.id === id);
 }

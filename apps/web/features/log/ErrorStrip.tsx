@@ -14,8 +14,13 @@ const DOT = 6;
 export function ErrorStrip({ entries }: { entries: readonly LogEntry[] }) {
   const palette = usePalette();
   const [width, setWidth] = useState(0);
-  const x = scaleLinear().domain([-WIDEST_US, WIDEST_US]).range([MARGIN, Math.max(MARGIN + 1, width - MARGIN)]).clamp(true);
-  const read = entries.flatMap(({ ringId, sizeErrorUs }) => (sizeErrorUs === null ? [] : [{ ringId, sizeErrorUs }]));
+  const x = scaleLinear()
+    .domain([-WIDEST_US, WIDEST_US])
+    .range([MARGIN, Math.max(MARGIN + 1, width - MARGIN)])
+    .clamp(true);
+  const read = entries.flatMap(({ ringId, sizeErrorUs }) =>
+    sizeErrorUs === null ? [] : [{ ringId, sizeErrorUs }],
+  );
   const middle = 44;
   const inBand = read.filter(({ sizeErrorUs }) => Math.abs(sizeErrorUs) <= 0.25).length;
   return (
@@ -27,7 +32,14 @@ export function ErrorStrip({ entries }: { entries: readonly LogEntry[] }) {
           role="img"
           aria-label={`Size of ${read.length} rings against the plan: ${inBand} within a quarter size`}
         >
-          <Rect x={x(-0.25)} y={12} width={x(0.25) - x(-0.25)} height={54} fill={palette.target} opacity={0.22} />
+          <Rect
+            x={x(-0.25)}
+            y={12}
+            width={x(0.25) - x(-0.25)}
+            height={54}
+            fill={palette.target}
+            opacity={0.22}
+          />
           <Line x1={x(-1)} x2={x(1)} y1={66} y2={66} stroke={palette.ink} strokeWidth="1.2" />
           <Line x1={x(0)} x2={x(0)} y1={12} y2={66} stroke={palette.target} strokeWidth="1.5" />
           {[
@@ -38,7 +50,14 @@ export function ErrorStrip({ entries }: { entries: readonly LogEntry[] }) {
             [1, '1 too large'],
           ].map(([at, label]) => (
             <G key={String(at)}>
-              <Line x1={x(Number(at))} x2={x(Number(at))} y1={62} y2={70} stroke={palette.ink} strokeWidth="1.2" />
+              <Line
+                x1={x(Number(at))}
+                x2={x(Number(at))}
+                y1={62}
+                y2={70}
+                stroke={palette.ink}
+                strokeWidth="1.2"
+              />
               <Text
                 x={x(Number(at))}
                 y={84}

@@ -30,17 +30,13 @@ function FinishedDrawing({ ring, entry }: { ring: RingWithEvents; entry: LogEntr
   const { readings } = benchRing(ring).state;
   const actual = entry.actualInsideDiameterMm;
   return (
-    <View onLayout={(event) => setWidth(event.nativeEvent.layout.width)} style={{ height: HEIGHT }} className="flex-row">
+    <View
+      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+      style={{ height: HEIGHT }}
+      className="flex-row"
+    >
       {width > 0 && last ? (
-        <Section
-          outline={last.outline}
-          width={width - LADDER_WIDTH}
-          height={HEIGHT}
-          insideText={`⌀ ${write.length(entry.predictedInsideDiameterMm)} planned`}
-          widthText={`${write.length(entry.predictedWidthMm)} wide`}
-          rimText={`rim edge ${write.length(entry.predictedRimEdgeMm)}`}
-          cutText={`cut edge ${write.length(entry.predictedCutEdgeMm)}`}
-        />
+        <Section outline={last.outline} width={width - LADDER_WIDTH} height={HEIGHT} length={write.length} />
       ) : null}
       {width > 0 ? (
         <Ladder
@@ -82,7 +78,9 @@ function ComparisonTable({ entry }: { entry: LogEntry }) {
             {actualMm === null ? '–' : write.length(actualMm, 2)}
           </Type>
           <Type role="cell" className={CELL}>
-            {actualMm === null ? '–' : `${((actualMm / predictedMm - 1) * 100).toFixed(1).replace('-', '−')} %`}
+            {actualMm === null
+              ? '–'
+              : `${((actualMm / predictedMm - 1) * 100).toFixed(1).replace('-', '−')} %`}
           </Type>
         </View>
       ))}
@@ -114,16 +112,36 @@ export function LogRingScreen() {
     void log.refetch();
     void rings.refetch();
   };
-  if ((log.isError && !log.data) || (rings.isError && !rings.data)) return <Screen><Failed what="the ring" onRetry={retry} /></Screen>;
-  if (!log.data || !rings.data) return <Screen><Loading what="the ring" /></Screen>;
+  if ((log.isError && !log.data) || (rings.isError && !rings.data))
+    return (
+      <Screen>
+        <Failed what="the ring" onRetry={retry} />
+      </Screen>
+    );
+  if (!log.data || !rings.data)
+    return (
+      <Screen>
+        <Loading what="the ring" />
+      </Screen>
+    );
   const entry = log.data.find(({ ringId }) => ringId === id);
   const ring = rings.data.find((candidate) => candidate.id === id);
-  if (!entry || !ring) return <Screen><Empty title="This ring is not in the log.">It may have been put away, or not be finished.</Empty></Screen>;
+  if (!entry || !ring)
+    return (
+      <Screen>
+        <Empty title="This ring is not in the log.">It may have been put away, or not be finished.</Empty>
+      </Screen>
+    );
   return (
     <Screen
       maxWidth={760}
       testID="log-ring-screen"
-      header={<PlaceHeader title={entry.name} note={`${entry.stockName} · finished ${format(new Date(entry.finishedAt), 'd MMMM yyyy')}`} />}
+      header={
+        <PlaceHeader
+          title={entry.name}
+          note={`${entry.stockName} · finished ${format(new Date(entry.finishedAt), 'd MMMM yyyy')}`}
+        />
+      }
     >
       <Type as="figure">{`${write.size(entry.predictedInsideDiameterMm)}: ${sizeErrorWords(entry.sizeErrorUs)}`}</Type>
       <FinishedDrawing ring={ring} entry={entry} />

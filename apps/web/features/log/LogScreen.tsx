@@ -1,7 +1,7 @@
 import type { LogEntry } from '@round-mint/contract/log';
 import { format } from 'date-fns';
 import { Link } from 'expo-router';
-import { View } from 'react-native';
+import { Pressable, View } from 'react-native';
 import { useWriters } from '@/features/settings/use-settings';
 import { PlaceHeader } from '@/features/shell/PlaceHeader';
 import { API_PATH, useListLogQuery } from '@/store/api';
@@ -17,8 +17,8 @@ function LogRow({ entry }: { entry: LogEntry }) {
   const { actualWidthMm, predictedWidthMm } = entry;
   return (
     <View role="listitem">
-      <Link href={{ pathname: '/log/[id]', params: { id: entry.ringId } }}>
-        <View className="min-h-[64px] w-full flex-row items-center gap-3 border-b border-line py-2">
+      <Link href={{ pathname: '/log/[id]', params: { id: entry.ringId } }} asChild>
+        <Pressable className="active:opacity-70 min-h-[64px] w-full flex-row items-center gap-3 border-b border-line py-2">
           <View className="flex-1">
             <Type as="heading">{entry.name}</Type>
             <Type as="small">{`${entry.stockName} · ${format(new Date(entry.finishedAt), 'd MMM yyyy')}`}</Type>
@@ -31,7 +31,7 @@ function LogRow({ entry }: { entry: LogEntry }) {
                 : `${write.length(actualWidthMm)} wide, planned ${write.length(predictedWidthMm)}`}
             </Type>
           </View>
-        </View>
+        </Pressable>
       </Link>
     </View>
   );
@@ -40,7 +40,7 @@ function LogRow({ entry }: { entry: LogEntry }) {
 function summaryLine(entries: readonly LogEntry[]): string {
   const { rings, meanErrorUs, meanWidthPercent } = logSummary(entries);
   const size = meanErrorUs === undefined ? '' : ` Off by ${meanErrorUs.toFixed(2)} US size on average`;
-  const width = meanWidthPercent === undefined ? '' : `, ${meanWidthPercent.toFixed(1)} % in width`;
+  const width = meanWidthPercent === undefined ? '' : `, ${meanWidthPercent.toFixed(1)}\u00a0% in width`;
   return `${rings} finished ${rings === 1 ? 'ring' : 'rings'}.${size}${width}${size || width ? '.' : ''}`;
 }
 
@@ -52,8 +52,18 @@ function download(path: string): void {
 /** Predicted against actual. */
 export function LogScreen() {
   const { data, isError, refetch } = useListLogQuery();
-  if (isError && !data) return <Screen><Failed what="the log" onRetry={() => void refetch()} /></Screen>;
-  if (!data) return <Screen><Loading what="the log" /></Screen>;
+  if (isError && !data)
+    return (
+      <Screen>
+        <Failed what="the log" onRetry={() => void refetch()} />
+      </Screen>
+    );
+  if (!data)
+    return (
+      <Screen>
+        <Loading what="the log" />
+      </Screen>
+    );
   return (
     <Screen
       maxWidth={860}
@@ -67,7 +77,9 @@ export function LogScreen() {
       }
     >
       {data.length === 0 ? (
-        <Empty title="No ring finished yet.">A finished ring shows here what was predicted and what came out.</Empty>
+        <Empty title="No ring finished yet.">
+          A finished ring shows here what was predicted and what came out.
+        </Empty>
       ) : (
         <>
           <Type as="heading">Size, predicted against actual</Type>

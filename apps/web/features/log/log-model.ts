@@ -25,7 +25,9 @@ function mean(values: readonly number[]): number | undefined {
 export function logSummary(entries: readonly LogEntry[]): LogSummary {
   return {
     rings: entries.length,
-    meanErrorUs: mean(entries.flatMap(({ sizeErrorUs }) => (sizeErrorUs === null ? [] : [Math.abs(sizeErrorUs)]))),
+    meanErrorUs: mean(
+      entries.flatMap(({ sizeErrorUs }) => (sizeErrorUs === null ? [] : [Math.abs(sizeErrorUs)])),
+    ),
     meanWidthPercent: mean(
       entries.flatMap(({ actualWidthMm, predictedWidthMm }) =>
         actualWidthMm === null ? [] : [Math.abs(actualWidthMm / predictedWidthMm - 1) * 100],
@@ -43,7 +45,11 @@ export interface Comparison {
 /** The figures of a ring that can be compared. */
 export function comparisons(entry: LogEntry): readonly Comparison[] {
   return [
-    { name: 'Inside diameter', predictedMm: entry.predictedInsideDiameterMm, actualMm: entry.actualInsideDiameterMm },
+    {
+      name: 'Inside diameter',
+      predictedMm: entry.predictedInsideDiameterMm,
+      actualMm: entry.actualInsideDiameterMm,
+    },
     { name: 'Width', predictedMm: entry.predictedWidthMm, actualMm: entry.actualWidthMm },
     { name: 'Cut edge', predictedMm: entry.predictedCutEdgeMm, actualMm: entry.actualCutEdgeMm },
     { name: 'Rim edge', predictedMm: entry.predictedRimEdgeMm, actualMm: entry.actualRimEdgeMm },

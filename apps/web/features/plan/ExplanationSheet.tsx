@@ -4,7 +4,13 @@ import { Type } from '@/ui/Type';
 import type { Explanation } from './explain';
 
 /** Why a number is what it is: formula in words, what went in, where the rule comes from. */
-export function ExplanationSheet({ explanation, onClose }: { explanation: Explanation | undefined; onClose: () => void }) {
+export function ExplanationSheet({
+  explanation,
+  onClose,
+}: {
+  explanation: Explanation | undefined;
+  onClose: () => void;
+}) {
   if (!explanation) return null;
   const { title, value, words, inputs, source } = explanation;
   return (
@@ -13,7 +19,11 @@ export function ExplanationSheet({ explanation, onClose }: { explanation: Explan
       <Type>{words}</Type>
       <View role="list" aria-label="What went in">
         {inputs.map(([name, input]) => (
-          <View key={name} role="listitem" className="flex-row justify-between gap-4 border-b border-line py-2">
+          <View
+            key={name}
+            role="listitem"
+            className="flex-row justify-between gap-4 border-b border-line py-2"
+          >
             <Type as="small">{name}</Type>
             <Type as="label" className="flex-1 text-right">
               {input}

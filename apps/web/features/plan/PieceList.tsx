@@ -66,7 +66,9 @@ export function PieceList({ chosenId, onChoose, search = '' }: PieceListProps) {
             </View>
             <View className="items-end">
               <Type as="strong">{bandWidthMm === undefined ? '–' : write.length(bandWidthMm)}</Type>
-              <Type as="small">{bandWidthMm === undefined ? (refused ? 'refused' : 'not this size') : 'wide'}</Type>
+              <Type as="small">
+                {bandWidthMm === undefined ? (refused ? 'refused' : 'not this size') : 'wide'}
+              </Type>
             </View>
           </Pressable>
         );

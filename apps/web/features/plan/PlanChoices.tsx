@@ -42,41 +42,51 @@ function Row({ label, children }: { label: string; children: ReactNode }) {
   );
 }
 
-/** Size, hole, wall, finish: everything that is chosen, each answered at once. */
-export function PlanChoices({ model }: { model: PlanModel }) {
+/** The size asked for, in any notation, with the allowance that a wide band may want. */
+export function SizeChoice({ model }: { model: PlanModel }) {
   const draft = useAppSelector((state) => state.planDraft);
   const dispatch = useAppDispatch();
   const { primarySystem } = useSettings();
   const write = useWriters();
-  const { targetMm, sizeProblem, holes, holeMm, allowance } = model;
+  const { targetMm, sizeProblem, allowance } = model;
   const taken = draft.allowanceUs > 0 ? ` with ${quarterFraction(draft.allowanceUs)} US for width` : '';
   const note =
     targetMm === undefined
       ? ''
       : `${write.size(targetMm)} · ${write.second(targetMm)} · ⌀ ${write.length(targetMm)}${taken}`;
   return (
+    <Row label="Target size">
+      <SizeInput
+        label="Target size"
+        text={draft.sizeText}
+        targetMm={targetMm}
+        problem={sizeProblem}
+        system={primarySystem}
+        note={note}
+        write={write.size}
+        onChange={(text) => dispatch(sizeTyped(text))}
+      />
+      {allowance ? (
+        <Notice
+          level="note"
+          title={`Add ${quarterFraction(allowance.usSizes)} US size?`}
+          end={<Button label="Add it" onPress={() => dispatch(allowanceTaken(allowance.usSizes))} />}
+        >
+          {allowance.reason}
+        </Notice>
+      ) : null}
+    </Row>
+  );
+}
+
+/** Hole, wall, finish: each choice answered at once. */
+export function MakingChoices({ model }: { model: PlanModel }) {
+  const draft = useAppSelector((state) => state.planDraft);
+  const dispatch = useAppDispatch();
+  const write = useWriters();
+  const { holes, holeMm } = model;
+  return (
     <View className="gap-4">
-      <Row label="Target size">
-        <SizeInput
-          label="Target size"
-          text={draft.sizeText}
-          targetMm={targetMm}
-          problem={sizeProblem}
-          system={primarySystem}
-          note={note}
-          write={write.size}
-          onChange={(text) => dispatch(sizeTyped(text))}
-        />
-        {allowance ? (
-          <Notice
-            level="note"
-            title={`Add ${quarterFraction(allowance.usSizes)} US size?`}
-            end={<Button label="Add it" onPress={() => dispatch(allowanceTaken(allowance.usSizes))} />}
-          >
-            {allowance.reason}
-          </Notice>
-        ) : null}
-      </Row>
       <Row label="Hole">
         <Choices
           label="Hole"
@@ -92,7 +102,12 @@ export function PlanChoices({ model }: { model: PlanModel }) {
         />
       </Row>
       <Row label="Wall">
-        <Choices label="Wall" choices={WALLS} value={draft.wall} onChange={(value) => dispatch(wallChosen(value))} />
+        <Choices
+          label="Wall"
+          choices={WALLS}
+          value={draft.wall}
+          onChange={(value) => dispatch(wallChosen(value))}
+        />
         {draft.wall === 'rounded' ? (
           <Choices
             label="Curl of both edges"

@@ -8,7 +8,7 @@ import { useSettings, useWriters } from '@/features/settings/use-settings';
 import type { PlanModel } from './plan-model';
 
 /** The finished wall for the drawing; a plan without a route is drawn by the quick estimate. */
-export function finishedOutline({ meridian, route }: CoinRingPlan): WallOutline {
+function finishedOutline({ meridian, route }: CoinRingPlan): WallOutline {
   const last = route?.steps.at(-1)?.outline;
   if (last) return last;
   let arc = 0;
@@ -45,7 +45,7 @@ interface PlanDrawingProps {
   only?: 'section' | 'ladder';
 }
 
-const LADDER_WIDTH = 148;
+const LADDER_WIDTH = 160;
 
 /** The ring that will come out, to scale, and where its size lies. */
 export function PlanDrawing({ model, plan, height, only }: PlanDrawingProps) {
@@ -64,10 +64,7 @@ export function PlanDrawing({ model, plan, height, only }: PlanDrawingProps) {
           flat={{ diameterMm: piece?.diameterMm ?? 0, holeMm, thicknessMm: plan.workingThicknessMm }}
           width={sectionWidth}
           height={height}
-          insideText={`⌀ ${write.length(targetMm)} inside`}
-          widthText={`${write.length(plan.bandWidthMm)} wide`}
-          rimText={`rim edge ${write.length(plan.thicknessRimEdgeMm)}`}
-          cutText={`cut edge ${write.length(plan.thicknessCutEdgeMm)}`}
+          length={write.length}
           flatText={`flat: ${write.length(piece?.diameterMm ?? 0)} ${metalById(piece?.metal ?? 'copper').name}`}
           testID="section"
         />

@@ -20,7 +20,7 @@ import { explainPlan, type FigureKey } from './explain';
 import { ExplanationSheet } from './ExplanationSheet';
 import { Figures } from './Figures';
 import { PieceList } from './PieceList';
-import { PlanChoices } from './PlanChoices';
+import { MakingChoices, SizeChoice } from './PlanChoices';
 import { PlanDrawing } from './PlanDrawing';
 import { stockChosen } from './plan-draft-slice';
 import type { PlanModel } from './plan-model';
@@ -48,7 +48,9 @@ function PlanFigures({ model, plan }: { model: PlanModel; plan: CoinRingPlan }) 
   const [asked, setAsked] = useState<FigureKey>();
   const write = useWriters();
   const explanations = explainPlan(model, plan, write);
-  const keys = FIGURES.flatMap((key) => (key === 'height' && model.wall.kind === 'rounded' ? [key, 'curl' as const] : [key]));
+  const keys = FIGURES.flatMap((key) =>
+    key === 'height' && model.wall.kind === 'rounded' ? [key, 'curl' as const] : [key],
+  );
   return (
     <>
       <Figures
@@ -61,7 +63,11 @@ function PlanFigures({ model, plan }: { model: PlanModel; plan: CoinRingPlan }) 
   );
 }
 
-function pieceLine(model: PlanModel, plan: CoinRingPlan | undefined, length: (mm: number, d?: number) => string): string {
+function pieceLine(
+  model: PlanModel,
+  plan: CoinRingPlan | undefined,
+  length: (mm: number, d?: number) => string,
+): string {
   const { piece } = model;
   if (!piece) return '';
   const worked = plan
@@ -114,9 +120,23 @@ export function PlanScreen() {
   useEffect(() => {
     if (stockId) dispatch(stockChosen(stockId));
   }, [stockId, dispatch]);
-  if (isLoading) return <Screen><Loading what="stock and tools" /></Screen>;
-  if (failed) return <Screen><Failed what="stock and tools" onRetry={retry} /></Screen>;
-  return width === 'wide' ? <WidePlan model={model} /> : <PhonePlan model={model} twoColumns={width === 'two'} />;
+  if (isLoading)
+    return (
+      <Screen>
+        <Loading what="stock and tools" />
+      </Screen>
+    );
+  if (failed)
+    return (
+      <Screen>
+        <Failed what="stock and tools" onRetry={retry} />
+      </Screen>
+    );
+  return width === 'wide' ? (
+    <WidePlan model={model} />
+  ) : (
+    <PhonePlan model={model} twoColumns={width === 'two'} />
+  );
 }
 
 function PhonePlan({ model, twoColumns }: { model: PlanModel; twoColumns: boolean }) {
@@ -131,7 +151,11 @@ function PhonePlan({ model, twoColumns }: { model: PlanModel; twoColumns: boolea
           <PlaceHeader
             title={piece?.name ?? 'Plan a ring'}
             note={pieceLine(model, plan, write.length)}
-            end={piece ? <TextButton label="change" describe="Choose another piece" onPress={() => setPicking(true)} /> : null}
+            end={
+              piece ? (
+                <TextButton label="change" describe="Choose another piece" onPress={() => setPicking(true)} />
+              ) : null
+            }
           />
         }
         footer={piece ? <TakeToBench model={model} /> : null}
@@ -145,8 +169,9 @@ function PhonePlan({ model, twoColumns }: { model: PlanModel; twoColumns: boolea
             </View>
           ) : null}
           {piece ? (
-            <View className={twoColumns ? 'min-w-0 flex-1' : ''}>
-              <PlanChoices model={model} />
+            <View className={twoColumns ? 'min-w-0 flex-1 gap-4' : 'gap-4'}>
+              <SizeChoice model={model} />
+              <MakingChoices model={model} />
             </View>
           ) : null}
         </View>
@@ -159,7 +184,7 @@ function PhonePlan({ model, twoColumns }: { model: PlanModel; twoColumns: boolea
 }
 
 const LIST_WIDTH = 290;
-const SIDE_WIDTH = 270;
+const SIDE_WIDTH = 284;
 
 function WidePlan({ model }: { model: PlanModel }) {
   const dispatch = useAppDispatch();
@@ -181,20 +206,25 @@ function WidePlan({ model }: { model: PlanModel }) {
       <ScrollView className="min-w-0 flex-1" contentContainerClassName="gap-4 px-6 py-4">
         <View>
           <Type as="title">{piece?.name ?? 'Plan a ring'}</Type>
-          <Type as="small">{piece ? pieceLine(model, plan, write.length) : 'Choose a piece from the drawer on the left.'}</Type>
+          <Type as="small">
+            {piece ? pieceLine(model, plan, write.length) : 'Choose a piece from the drawer on the left.'}
+          </Type>
         </View>
-        {plan ? <PlanDrawing model={model} plan={plan} height={Math.max(280, height * 0.42)} only="section" /> : null}
+        {plan ? (
+          <PlanDrawing model={model} plan={plan} height={Math.max(270, height * 0.38)} only="section" />
+        ) : null}
         {plan?.route ? <FilmStrip steps={plan.route.steps} write={write.size} /> : null}
         {plan ? <Verdict plan={plan} /> : null}
-        {piece ? <PlanChoices model={model} /> : null}
+        {piece ? <MakingChoices model={model} /> : null}
         {plan ? <PlanFigures model={model} plan={plan} /> : null}
         {plan?.route ? <RouteStrip steps={plan.route.steps} totals={plan.route.totals} /> : null}
       </ScrollView>
       <View style={{ width: SIDE_WIDTH }} className="justify-between border-l border-line px-4 py-4">
-        <View>
-          <Type as="figure">{targetMm === undefined ? '–' : write.size(targetMm)}</Type>
-          <Type as="small">{targetMm === undefined ? '' : `${write.second(targetMm)} · ⌀ ${write.length(targetMm)}`}</Type>
-          {plan ? <PlanDrawing model={model} plan={plan} height={Math.max(260, height - 220)} only="ladder" /> : null}
+        <View className="gap-2">
+          <SizeChoice model={model} />
+          {plan ? (
+            <PlanDrawing model={model} plan={plan} height={Math.max(260, height - 330)} only="ladder" />
+          ) : null}
         </View>
         <TakeToBench model={model} />
       </View>

@@ -20,12 +20,20 @@ export function TakeToBench({ model }: { model: PlanModel }) {
   const start = () => void take(name.trim() || `${piece?.name ?? 'Ring'}`);
   return (
     <View>
-      <Button look="main" label={label} disabled={!ready} onPress={() => setOpen(true)} testID="take-to-bench" />
+      <Button
+        look="main"
+        label={label}
+        disabled={!ready}
+        onPress={() => setOpen(true)}
+        testID="take-to-bench"
+      />
       <Sheet
         title="Take it to the bench"
         open={open}
         onClose={() => setOpen(false)}
-        footer={<Button look="main" label={busy ? 'Taking …' : 'Begin this ring'} disabled={busy} onPress={start} />}
+        footer={
+          <Button look="main" label={busy ? 'Taking …' : 'Begin this ring'} disabled={busy} onPress={start} />
+        }
       >
         <Field
           label="What is this ring called?"
@@ -38,8 +46,8 @@ export function TakeToBench({ model }: { model: PlanModel }) {
         />
         <Type as="small">{`One piece of ${piece?.name ?? 'stock'} leaves the drawer; ${Math.max(0, (piece?.quantity ?? 1) - 1)} stay.`}</Type>
         <Notice level="warn" title="A punched coin cannot be un-punched.">
-          Altering coins is restricted or forbidden in some countries, current coin above all: check local law. Never
-          pass an altered coin.
+          Altering coins is restricted or forbidden in some countries, current coin above all: check local
+          law. Never pass an altered coin.
         </Notice>
         {problem ? <Notice level="stop" title={problem} live /> : null}
       </Sheet>

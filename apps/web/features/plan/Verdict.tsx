@@ -14,9 +14,10 @@ function anneals(count: number): string {
 }
 
 /** The verdict in a sentence. */
-export function verdictTitle({ feasible, method, annealCount, reasons }: CoinRingPlan): string {
+function verdictTitle({ feasible, method, annealCount, reasons }: CoinRingPlan): string {
   if (!feasible) return reasons[0]?.message ?? 'This ring cannot be made.';
-  const how = method === 'stepped' ? 'Folds, then stepped reduction under tape.' : 'Folds, stretches and reduces.';
+  const how =
+    method === 'stepped' ? 'Folds, then stepped reduction under tape.' : 'Folds, stretches and reduces.';
   return `${how} ${anneals(annealCount)}.`;
 }
 
@@ -35,7 +36,10 @@ export function Verdict({ plan }: { plan: CoinRingPlan }) {
   const first = reasons[0];
   const warnings = reasons.filter(({ level }) => level === 'warn');
   const line = feasible
-    ? [`${route?.totals.handsOnMin ?? 0} min of hands, ${route?.totals.waitMin ?? 0} of waiting.`, warnings[0]?.message]
+    ? [
+        `${route?.totals.handsOnMin ?? 0} min of hands, ${route?.totals.waitMin ?? 0} of waiting.`,
+        warnings[0]?.message,
+      ]
         .filter(Boolean)
         .join(' ')
     : (first?.instead ?? '');
@@ -49,7 +53,11 @@ export function Verdict({ plan }: { plan: CoinRingPlan }) {
       >
         {line}
       </Notice>
-      <Sheet title={feasible ? 'What speaks for and against' : 'Why not, and what would work'} open={open} onClose={() => setOpen(false)}>
+      <Sheet
+        title={feasible ? 'What speaks for and against' : 'Why not, and what would work'}
+        open={open}
+        onClose={() => setOpen(false)}
+      >
         {reasons.length === 0 ? <Type>Nothing speaks against it.</Type> : null}
         {reasons.map((reason) => (
           <ReasonLine key={`${reason.code}-${reason.message}`} reason={reason} />

@@ -28,7 +28,8 @@ export type FigureKey =
   | 'slug'
   | 'anneals';
 
-const HANDBOOK = 'Forming law of the handbook; shares from a finite-element study of a folded, stretched and reduced coin.';
+const HANDBOOK =
+  'Forming law of the handbook; shares from a finite-element study of a folded, stretched and reduced coin.';
 const MEASURED = 'Geometry of what you entered.';
 
 function percent(value: number): string {
@@ -74,7 +75,10 @@ export function explainPlan(
           : wall.kind === 'tapered'
             ? 'A tapered wall leans 5°, so it stands a little lower than it is wide.'
             : 'A straight wall stands as high as it is wide.',
-      inputs: [['Width', write.length(plan.bandWidthMm, 2)], ['Curl', `${wall.kind === 'rounded' ? wall.curlDeg : 0}°`]],
+      inputs: [
+        ['Width', write.length(plan.bandWidthMm, 2)],
+        ['Curl', `${wall.kind === 'rounded' ? wall.curlDeg : 0}°`],
+      ],
       source: MEASURED,
     },
     cutEdge: {
@@ -102,27 +106,39 @@ export function explainPlan(
       title: 'Stretch of the cut edge',
       value: signed(plan.strainCutEdge),
       words: `The hole’s edge grows from its own circle to the ring’s: hoop strain ln(R ÷ r). ${metal.name} bears ${metal.allowanceStrainLog.toFixed(2)} between anneals, so this much is taken in portions.`,
-      inputs: [['Hoop strain', plan.strainCutEdge.toFixed(3)], ['Bears between anneals', metal.allowanceStrainLog.toFixed(2)]],
+      inputs: [
+        ['Hoop strain', plan.strainCutEdge.toFixed(3)],
+        ['Bears between anneals', metal.allowanceStrainLog.toFixed(2)],
+      ],
       source: 'Allowance: default of the handbook for this metal.',
     },
     strainRim: {
       title: 'Crowding of the rim edge',
       value: signed(plan.strainRimEdge),
       words: `The rim shrinks to the ring’s circle: hoop strain ln(R ÷ R₀). To ${signed(FOLD_RIM_STRAIN_LIMIT)} dies can do it alone, to −50 % stepped reduction under tape can.`,
-      inputs: [['Hoop strain', plan.strainRimEdge.toFixed(3)], ['Dies alone reach', FOLD_RIM_STRAIN_LIMIT.toFixed(2)]],
+      inputs: [
+        ['Hoop strain', plan.strainRimEdge.toFixed(3)],
+        ['Dies alone reach', FOLD_RIM_STRAIN_LIMIT.toFixed(2)],
+      ],
       source: 'Limits: defaults of the handbook.',
     },
     range: {
       title: 'Sizes this coin can make',
       value: range ? `${write.size(range.min)} to ${write.size(range.max)}` : 'none with this hole',
       words: `Above, the rim never grows: the ring at its largest moment, stretched 1½ sizes past its own, must stay within the coin; and the cut edge must keep ${THINNEST_CUT_EDGE_MM} mm. Below, the rim can be crowded only so far, and the hole cannot shrink.`,
-      inputs: range ? [['Smallest', write.sizeAndLength(range.min)], ['Largest', write.sizeAndLength(range.max)]] : [...coin],
+      inputs: range
+        ? [
+            ['Smallest', write.sizeAndLength(range.min)],
+            ['Largest', write.sizeAndLength(range.max)],
+          ]
+        : [...coin],
       source: 'Limits: defaults of the handbook.',
     },
     natural: {
       title: 'Natural size',
       value: write.sizeAndLength(plan.naturalInsideDiameterMm),
-      words: 'Half way between hole and rim a hoop keeps its length at about (coin + hole) ÷ 2 − thickness. Near this size the ring needs least work.',
+      words:
+        'Half way between hole and rim a hoop keeps its length at about (coin + hole) ÷ 2 − thickness. Near this size the ring needs least work.',
       inputs: [...coin],
       source: 'Rule of the handbook.',
     },
@@ -147,14 +163,21 @@ export function explainPlan(
       value: write.length(plan.curlDropMm, 2),
       words:
         'Turning both edges in makes the size at the edges fall by width × (1 − cos α) ÷ α, while the belly stays. So the straight band is made that much larger first.',
-      inputs: [['Width', write.length(plan.bandWidthMm, 2)], ['Straight band', write.sizeAndLength(plan.beforeCurlInsideDiameterMm)]],
+      inputs: [
+        ['Width', write.length(plan.bandWidthMm, 2)],
+        ['Straight band', write.sizeAndLength(plan.beforeCurlInsideDiameterMm)],
+      ],
       source: MEASURED,
     },
     slug: {
       title: 'Punched out',
       value: `${plan.slugMassG.toFixed(2)} g`,
-      words: 'The slug’s share of the coin is the square of hole over diameter. It goes to the scrap tin; the rest is the ring.',
-      inputs: [['Ring', `${plan.ringMassG.toFixed(2)} g`], ['Hole', write.length(holeMm)]],
+      words:
+        'The slug’s share of the coin is the square of hole over diameter. It goes to the scrap tin; the rest is the ring.',
+      inputs: [
+        ['Ring', `${plan.ringMassG.toFixed(2)} g`],
+        ['Hole', write.length(holeMm)],
+      ],
       source: MEASURED,
     },
     anneals: {

@@ -91,7 +91,9 @@ export function planModel(
   const holes = owned.map((hole): HoleOption => ({
     holeMm: hole,
     bandWidthMm:
-      suggestHoleMm(question, [hole]) === undefined ? undefined : routedWidth(piece, hole, targetMm, wall, kit),
+      suggestHoleMm(question, [hole]) === undefined
+        ? undefined
+        : routedWidth(piece, hole, targetMm, wall, kit),
   }));
   if (holeMm === undefined) return { ...nothing, holeMm, holes };
   const plan = planCoinRing(
@@ -99,11 +101,14 @@ export function planModel(
     { kit, writeSize, finish: draft.finish, annealSchool: settings.annealSchool },
   );
   const proposed = wideBandAllowance(plan.bandWidthMm, wall.kind === 'rounded');
-  const offered = settings.wideBandAllowance && plan.feasible && proposed.usSizes > 0 && draft.allowanceUs === 0;
+  const offered =
+    settings.wideBandAllowance && plan.feasible && proposed.usSizes > 0 && draft.allowanceUs === 0;
   return {
     ...nothing,
     holeMm,
-    holes: holes.map((hole) => (hole.holeMm === holeMm && plan.feasible ? { ...hole, bandWidthMm: plan.bandWidthMm } : hole)),
+    holes: holes.map((hole) =>
+      hole.holeMm === holeMm && plan.feasible ? { ...hole, bandWidthMm: plan.bandWidthMm } : hole,
+    ),
     plan,
     allowance: offered ? proposed : undefined,
   };

@@ -29,7 +29,7 @@ function Setting<T extends string>({ title, note, ...choices }: SettingProps<T>)
     <View className="gap-1.5 border-b border-line pb-4">
       <Type as="heading">{title}</Type>
       {note ? <Type as="small">{note}</Type> : null}
-      <Choices label={title} {...choices} minWidth={72} />
+      <Choices label={title} {...choices} minWidth={56} />
     </View>
   );
 }
@@ -46,8 +46,18 @@ export function SettingsScreen() {
       dispatch(noticeShown({ text: problemText(error), problem: true }));
     }
   };
-  if (isError && !settings) return <Screen><Failed what="the settings" onRetry={() => void refetch()} /></Screen>;
-  if (!settings) return <Screen><Loading what="the settings" /></Screen>;
+  if (isError && !settings)
+    return (
+      <Screen>
+        <Failed what="the settings" onRetry={() => void refetch()} />
+      </Screen>
+    );
+  if (!settings)
+    return (
+      <Screen>
+        <Loading what="the settings" />
+      </Screen>
+    );
   return (
     <Screen maxWidth={640} header={<Type as="title">Settings</Type>} testID="settings-screen">
       <Setting

@@ -1,7 +1,7 @@
 import { Link } from 'expo-router';
 import Settings from 'lucide-react-native/icons/settings-2';
 import type { ReactNode } from 'react';
-import { View } from 'react-native';
+import { Pressable, View } from 'react-native';
 import { usePalette } from '@/theme/light';
 import { Type } from '@/ui/Type';
 import { useWidthClass } from './use-width';
@@ -26,10 +26,10 @@ export function PlaceHeader({ title, note, end }: PlaceHeaderProps) {
       </View>
       {end}
       {wide ? null : (
-        <Link href="/settings" aria-label="Settings">
-          <View className="h-11 w-11 items-center justify-center">
+        <Link href="/settings" asChild>
+          <Pressable aria-label="Settings" className="h-11 w-11 items-center justify-center">
             <Settings size={22} color={palette.soft} />
-          </View>
+          </Pressable>
         </Link>
       )}
     </View>

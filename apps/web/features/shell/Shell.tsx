@@ -3,7 +3,7 @@ import { Slot } from 'expo-router';
 import { useEffect } from 'react';
 import { View } from 'react-native';
 import { useSettings } from '@/features/settings/use-settings';
-import { FONTS } from '@/theme/fonts';
+import { FONTS, loadSlabNumerals } from '@/theme/fonts';
 import { LightContext } from '@/theme/light';
 import { DoneBar } from './DoneBar';
 import { PlaceBar } from './PlaceBar';
@@ -17,6 +17,10 @@ export function Shell() {
   useEffect(() => {
     document.documentElement.classList.toggle('torch', light === 'torch');
   }, [light]);
+  useEffect(() => {
+    // Without them headings show the slab's own numerals: nothing to tell a maker about.
+    loadSlabNumerals().catch(() => undefined);
+  }, []);
   if (!fontsReady && !fontProblem) return null;
   return (
     <LightContext.Provider value={light}>

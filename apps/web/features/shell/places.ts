@@ -22,7 +22,8 @@ export const PLACES: readonly Place[] = [
     name: 'Stock',
     href: '/stock',
     root: 'stock',
-    strokes: 'M4 17 C4 14.5 20 14.5 20 17 C20 19.5 4 19.5 4 17 M4 17 V12 C4 9.5 20 9.5 20 12 V17 M4 12 V7 C4 4.5 20 4.5 20 7 V12',
+    strokes:
+      'M4 17 C4 14.5 20 14.5 20 17 C20 19.5 4 19.5 4 17 M4 17 V12 C4 9.5 20 9.5 20 12 V17 M4 12 V7 C4 4.5 20 4.5 20 7 V12',
   },
   {
     name: 'Log',

@@ -16,7 +16,17 @@ interface SizeInputProps {
   onChange: (text: string) => void;
 }
 
-function Nudge({ sign, label, onPress, disabled }: { sign: string; label: string; onPress: () => void; disabled: boolean }) {
+function Nudge({
+  sign,
+  label,
+  onPress,
+  disabled,
+}: {
+  sign: string;
+  label: string;
+  onPress: () => void;
+  disabled: boolean;
+}) {
   return (
     <Pressable
       role="button"
@@ -39,7 +49,12 @@ export function SizeInput({ label, text, targetMm, problem, system, note, write,
   return (
     <View className="gap-1">
       <View className="flex-row items-center gap-3">
-        <Nudge sign="−" label={`${label}: one mark smaller`} disabled={targetMm === undefined} onPress={() => step(-1)} />
+        <Nudge
+          sign="−"
+          label={`${label}: one mark smaller`}
+          disabled={targetMm === undefined}
+          onPress={() => step(-1)}
+        />
         <View className="flex-1">
           <TextInput
             value={text}
@@ -54,9 +69,18 @@ export function SizeInput({ label, text, targetMm, problem, system, note, write,
             }`}
           />
         </View>
-        <Nudge sign="+" label={`${label}: one mark larger`} disabled={targetMm === undefined} onPress={() => step(1)} />
+        <Nudge
+          sign="+"
+          label={`${label}: one mark larger`}
+          disabled={targetMm === undefined}
+          onPress={() => step(1)}
+        />
       </View>
-      <Type as="small" role={problem ? 'alert' : undefined} className={`text-center ${problem ? 'text-stop' : ''}`}>
+      <Type
+        as="small"
+        role={problem ? 'alert' : undefined}
+        className={`text-center ${problem ? 'text-stop' : ''}`}
+      >
         {problem ? `✕ ${problem}` : note}
       </Type>
     </View>

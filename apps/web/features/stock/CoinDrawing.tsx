@@ -28,10 +28,31 @@ export function CoinDrawing({ piece }: { piece: StockItem }) {
       role="img"
       aria-label={`Drawing of the coin: ${write.length(piece.diameterMm)} across`}
     >
-      <Circle cx={centre.x} cy={centre.y} r={radius} fill={palette.fold} stroke={palette.ink} strokeWidth="1.8" />
-      <Circle cx={centre.x} cy={centre.y} r={radius * 0.9} fill="none" stroke={palette.soft} strokeWidth="1" />
+      <Circle
+        cx={centre.x}
+        cy={centre.y}
+        r={radius}
+        fill={palette.fold}
+        stroke={palette.ink}
+        strokeWidth="1.8"
+      />
+      <Circle
+        cx={centre.x}
+        cy={centre.y}
+        r={radius * 0.9}
+        fill="none"
+        stroke={palette.soft}
+        strokeWidth="1"
+      />
       {piece.form === 'holed' ? (
-        <Circle cx={centre.x} cy={centre.y} r={radius * 0.2} fill={palette.paper} stroke={palette.ink} strokeWidth="1.8" />
+        <Circle
+          cx={centre.x}
+          cy={centre.y}
+          r={radius * 0.2}
+          fill={palette.paper}
+          stroke={palette.ink}
+          strokeWidth="1.8"
+        />
       ) : null}
       <G stroke={palette.soft} strokeWidth="1" strokeDasharray="12 3 2 3">
         <Line x1={centre.x - radius - 8} y1={centre.y} x2={centre.x + radius + 8} y2={centre.y} />
@@ -48,14 +69,33 @@ export function CoinDrawing({ piece }: { piece: StockItem }) {
       />
       {Array.from({ length: notches }, (_, i) => {
         const y = centre.y - radius * Math.cos((Math.PI * (i + 0.5)) / notches);
-        return <Line key={i} x1={edgeX} x2={edgeX + thick} y1={y} y2={y} stroke={palette.ink} strokeWidth="0.6" />;
+        return (
+          <Line key={i} x1={edgeX} x2={edgeX + thick} y1={y} y2={y} stroke={palette.ink} strokeWidth="0.6" />
+        );
       })}
-      <DimensionLine from={{ x: centre.x - radius, y: bottom + 18 }} to={{ x: centre.x + radius, y: bottom + 18 }} />
-      <Text x={centre.x} y={bottom + 34} fill={palette.ink} fontFamily="Barlow_600SemiBold" fontSize="14" textAnchor="middle">
+      <DimensionLine
+        from={{ x: centre.x - radius, y: bottom + 18 }}
+        to={{ x: centre.x + radius, y: bottom + 18 }}
+      />
+      <Text
+        x={centre.x}
+        y={bottom + 34}
+        fill={palette.ink}
+        fontFamily="Barlow_600SemiBold"
+        fontSize="14"
+        textAnchor="middle"
+      >
         {`⌀ ${write.length(piece.diameterMm)}`}
       </Text>
       {piece.rimThicknessMm === undefined ? null : (
-        <Text x={edgeX + thick / 2} y={bottom + 34} fill={palette.ink} fontFamily="Barlow_600SemiBold" fontSize="14" textAnchor="middle">
+        <Text
+          x={edgeX + thick / 2}
+          y={bottom + 34}
+          fill={palette.ink}
+          fontFamily="Barlow_600SemiBold"
+          fontSize="14"
+          textAnchor="middle"
+        >
           {write.length(piece.rimThicknessMm, 2)}
         </Text>
       )}

@@ -65,7 +65,14 @@ function AddToolSheet({ open, onClose }: { open: boolean; onClose: () => void })
       title="A new tool"
       open={open}
       onClose={onClose}
-      footer={<Button look="main" label={isLoading ? 'Saving …' : 'Add the tool'} disabled={isLoading} onPress={() => void save()} />}
+      footer={
+        <Button
+          look="main"
+          label={isLoading ? 'Saving …' : 'Add the tool'}
+          disabled={isLoading}
+          onPress={() => void save()}
+        />
+      }
     >
       <Choices
         label="Kind of tool"
@@ -74,7 +81,13 @@ function AddToolSheet({ open, onClose }: { open: boolean; onClose: () => void })
         minWidth={120}
         choices={KIT_GROUPS.map((group) => ({ value: group.kind, label: group.name }))}
       />
-      <Field label="Name" value={texts['name'] ?? ''} onChangeText={type('name')} error={problems['name']} maxLength={80} />
+      <Field
+        label="Name"
+        value={texts['name'] ?? ''}
+        onChangeText={type('name')}
+        error={problems['name']}
+        maxLength={80}
+      />
       {toolFields(kind).map(({ key, label, what }) => (
         <Field
           key={`${kind}-${key}`}
@@ -116,14 +129,29 @@ export function KitScreen() {
       dispatch(noticeShown({ text: problemText(error), problem: true }));
     }
   };
-  if (isError && !data) return <Screen><Failed what="the kit" onRetry={() => void refetch()} /></Screen>;
-  if (!data) return <Screen><Loading what="the kit" /></Screen>;
-  const groups = KIT_GROUPS.map((group) => ({ ...group, tools: data.filter(({ spec }) => spec.kind === group.kind) }));
+  if (isError && !data)
+    return (
+      <Screen>
+        <Failed what="the kit" onRetry={() => void refetch()} />
+      </Screen>
+    );
+  if (!data)
+    return (
+      <Screen>
+        <Loading what="the kit" />
+      </Screen>
+    );
+  const groups = KIT_GROUPS.map((group) => ({
+    ...group,
+    tools: data.filter(({ spec }) => spec.kind === group.kind),
+  }));
   return (
     <Screen
       maxWidth={760}
       testID="kit-screen"
-      header={<PlaceHeader title="Stock" note={`${data.length} tools in the kit; routes are made with them`} />}
+      header={
+        <PlaceHeader title="Stock" note={`${data.length} tools in the kit; routes are made with them`} />
+      }
       footer={<Button look="main" label="Add a tool" onPress={() => setAdding(true)} />}
     >
       <StockTabs here="kit" />

@@ -25,7 +25,10 @@ function Line({ name, value }: { name: string; value: string }) {
   );
 }
 
-function linesOf(piece: StockItem, length: (mm: number, decimals?: number) => string): readonly [string, string][] {
+function linesOf(
+  piece: StockItem,
+  length: (mm: number, decimals?: number) => string,
+): readonly [string, string][] {
   const { thicknessMm, source } = workingThickness(piece);
   return [
     ['Metal', metalById(piece.metal).name],
@@ -68,7 +71,11 @@ export function PieceDetail({ piece, onRemoved }: { piece: StockItem; onRemoved:
           {refusal}
         </Notice>
       ) : null}
-      {fill ? <Notice level={fill.ok ? 'good' : 'warn'} title={fill.ok ? 'Its figures agree.' : 'Measure again.'}>{fill.message}</Notice> : null}
+      {fill ? (
+        <Notice level={fill.ok ? 'good' : 'warn'} title={fill.ok ? 'Its figures agree.' : 'Measure again.'}>
+          {fill.message}
+        </Notice>
+      ) : null}
       <View role="list" aria-label="What it is">
         {linesOf(piece, write.length).map(([name, value]) => (
           <Line key={name} name={name} value={value} />
@@ -82,7 +89,13 @@ export function PieceDetail({ piece, onRemoved }: { piece: StockItem; onRemoved:
           className="flex-1"
           onPress={() => router.push({ pathname: '/stock/[id]/edit', params: { id: piece.id } })}
         />
-        <Button label="Put away" look="stop" className="flex-1" disabled={isLoading} onPress={() => void putAway()} />
+        <Button
+          label="Put away"
+          look="stop"
+          className="flex-1"
+          disabled={isLoading}
+          onPress={() => void putAway()}
+        />
       </View>
     </View>
   );

@@ -3,7 +3,7 @@ import { EDGE_KINDS, OUTSIDE_FACES, type StockInput, type StockItem } from '@rou
 import type { LengthUnit } from '@round-mint/core/format';
 import { COIN_FORMS } from '@round-mint/core/stock';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Controller, useForm, useWatch, type Control, type FieldPath } from 'react-hook-form';
 import { View } from 'react-native';
 import { useSettings } from '@/features/settings/use-settings';
@@ -69,6 +69,7 @@ function FormChoices({ control, name, label, values }: FormChoicesProps) {
           <Type as="label">{label}</Type>
           <Choices
             label={label}
+            minWidth={76}
             choices={values.map((choice) => ({ value: choice, label: choice }))}
             value={value}
             onChange={onChange}
@@ -84,7 +85,12 @@ function FillLine({ control, unit }: { control: FormControl; unit: LengthUnit })
   const fill = liveFill(useWatch({ control }) as PieceTexts, unit);
   if (!fill) return null;
   return (
-    <Notice testID="fill-check" level={fill.ok ? 'good' : 'warn'} title={fill.ok ? 'The figures agree.' : 'Measure again?'} live>
+    <Notice
+      testID="fill-check"
+      level={fill.ok ? 'good' : 'warn'}
+      title={fill.ok ? 'The figures agree.' : 'Measure again?'}
+      live
+    >
       {fill.message}
     </Notice>
   );
@@ -103,13 +109,16 @@ function PieceForm({ title, start, id }: PieceFormProps) {
   const [save, { isLoading }] = useSaveStockMutation();
   const [problem, setProblem] = useState<string>();
   // Made once, so that sending the form twice adds one piece.
-  const newId = useRef(crypto.randomUUID());
+  const [newId] = useState(() => crypto.randomUUID());
   const resolver = useMemo(() => zodResolver(pieceFormSchema(lengthUnit)), [lengthUnit]);
-  const { control, handleSubmit } = useForm<PieceTexts, unknown, StockInput>({ defaultValues: start, resolver });
+  const { control, handleSubmit } = useForm<PieceTexts, unknown, StockInput>({
+    defaultValues: start,
+    resolver,
+  });
   const submit = handleSubmit(async (piece) => {
     setProblem(undefined);
     try {
-      const saved = await save({ ...piece, id: id ?? newId.current, isNew: id === undefined }).unwrap();
+      const saved = await save({ ...piece, id: id ?? newId, isNew: id === undefined }).unwrap();
       router.replace({ pathname: '/stock/[id]', params: { id: saved.id } });
     } catch (error) {
       setProblem(problemText(error));
@@ -123,11 +132,21 @@ function PieceForm({ title, start, id }: PieceFormProps) {
       footer={
         <View className="gap-2">
           {problem ? <Notice level="stop" title={problem} live /> : null}
-          <Button look="main" label={isLoading ? 'Saving …' : 'Save the piece'} disabled={isLoading} onPress={() => void submit()} />
+          <Button
+            look="main"
+            label={isLoading ? 'Saving …' : 'Save the piece'}
+            disabled={isLoading}
+            onPress={() => void submit()}
+          />
         </View>
       }
     >
-      <FormText control={control} name="name" label="Name" hint="As you would call it: issuer, value, year." />
+      <FormText
+        control={control}
+        name="name"
+        label="Name"
+        hint="As you would call it: issuer, value, year."
+      />
       <View className="flex-row gap-3">
         <FormText control={control} name="issuer" label="Issued by" />
         <FormText control={control} name="year" label="Year" numeric />
@@ -148,7 +167,12 @@ function PieceForm({ title, start, id }: PieceFormProps) {
       <FillLine control={control} unit={lengthUnit} />
       <FormChoices control={control} name="form" label="Form" values={COIN_FORMS} />
       <FormChoices control={control} name="edge" label="Edge" values={EDGE_KINDS} />
-      <FormChoices control={control} name="outsideFace" label="Face that goes outside" values={OUTSIDE_FACES} />
+      <FormChoices
+        control={control}
+        name="outsideFace"
+        label="Face that goes outside"
+        values={OUTSIDE_FACES}
+      />
       <View className="flex-row gap-3">
         <FormText control={control} name="grade" label="Grade" />
         <FormText control={control} name="price" label="Paid" numeric />
@@ -172,15 +196,37 @@ export function NewPieceScreen() {
 
 function EditPiece({ piece }: { piece: StockItem }) {
   const { lengthUnit } = useSettings();
-  return <PieceForm key={piece.id} title={`Edit ${piece.name}`} start={pieceTexts(piece, lengthUnit)} id={piece.id} />;
+  return (
+    <PieceForm
+      key={piece.id}
+      title={`Edit ${piece.name}`}
+      start={pieceTexts(piece, lengthUnit)}
+      id={piece.id}
+    />
+  );
 }
 
 export function EditPieceScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const { data, isError, refetch } = useListStockQuery();
-  if (isError && !data) return <Screen><Failed what="the piece" onRetry={() => void refetch()} /></Screen>;
-  if (!data) return <Screen><Loading what="the piece" /></Screen>;
+  if (isError && !data)
+    return (
+      <Screen>
+        <Failed what="the piece" onRetry={() => void refetch()} />
+      </Screen>
+    );
+  if (!data)
+    return (
+      <Screen>
+        <Loading what="the piece" />
+      </Screen>
+    );
   const piece = data.find((candidate) => candidate.id === id);
-  if (!piece) return <Screen><Empty title="This piece is not here.">It may have been put away.</Empty></Screen>;
+  if (!piece)
+    return (
+      <Screen>
+        <Empty title="This piece is not here.">It may have been put away.</Empty>
+      </Screen>
+    );
   return <EditPiece piece={piece} />;
 }

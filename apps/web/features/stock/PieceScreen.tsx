@@ -12,9 +12,24 @@ export function PieceScreen() {
   const router = useRouter();
   const { data, isError, refetch } = useListStockQuery();
   const piece = data?.find((candidate) => candidate.id === id);
-  if (isError && !data) return <Screen><Failed what="the piece" onRetry={() => void refetch()} /></Screen>;
-  if (!data) return <Screen><Loading what="the piece" /></Screen>;
-  if (!piece) return <Screen><Empty title="This piece is not here.">It may have been put away.</Empty></Screen>;
+  if (isError && !data)
+    return (
+      <Screen>
+        <Failed what="the piece" onRetry={() => void refetch()} />
+      </Screen>
+    );
+  if (!data)
+    return (
+      <Screen>
+        <Loading what="the piece" />
+      </Screen>
+    );
+  if (!piece)
+    return (
+      <Screen>
+        <Empty title="This piece is not here.">It may have been put away.</Empty>
+      </Screen>
+    );
   return (
     <Screen
       maxWidth={640}

@@ -33,11 +33,12 @@ export function StockGrid({ table, chosenId, onChoose }: StockGridProps) {
               role="columnheader"
               aria-sort={direction === 'asc' ? 'ascending' : direction === 'desc' ? 'descending' : 'none'}
               style={{ flex: SHARES[id] ?? 1 }}
+              className="px-2"
             >
               <Pressable
                 role="button"
                 onPress={() => column.toggleSorting()}
-                className="min-h-[44px] justify-center px-2 active:opacity-70"
+                className="min-h-[44px] justify-center active:opacity-70"
               >
                 <Type as="label" className={column.columnDef.meta?.numeric ? 'text-right' : ''}>
                   {`${String(column.columnDef.header)}${direction ? (direction === 'asc' ? ' ↑' : ' ↓') : ''}`}

@@ -1,6 +1,6 @@
 import { metalById } from '@round-mint/core/metal';
 import { Link } from 'expo-router';
-import { View } from 'react-native';
+import { Pressable, View } from 'react-native';
 import { useWriters } from '@/features/settings/use-settings';
 import { Choices } from '@/ui/Choices';
 import { Type } from '@/ui/Type';
@@ -33,8 +33,8 @@ export function StockRows({ table }: { table: StockTable }) {
           const refusal = refusalOf(piece);
           return (
             <View key={piece.id} role="listitem">
-              <Link href={{ pathname: '/stock/[id]', params: { id: piece.id } }}>
-                <View className="min-h-[60px] w-full flex-row items-center gap-3 border-b border-line py-2">
+              <Link href={{ pathname: '/stock/[id]', params: { id: piece.id } }} asChild>
+                <Pressable className="active:opacity-70 min-h-[60px] w-full flex-row items-center gap-3 border-b border-line py-2">
                   <View className="flex-1">
                     <Type as="heading">{piece.name}</Type>
                     <Type as="small">
@@ -45,9 +45,13 @@ export function StockRows({ table }: { table: StockTable }) {
                   </View>
                   <View className="items-end">
                     <Type as="strong">{`${piece.quantity} ×`}</Type>
-                    {refusal ? <Type as="small" className="text-stop">✕ refused</Type> : null}
+                    {refusal ? (
+                      <Type as="small" className="text-stop">
+                        ✕ refused
+                      </Type>
+                    ) : null}
                   </View>
-                </View>
+                </Pressable>
               </Link>
             </View>
           );

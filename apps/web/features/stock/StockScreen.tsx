@@ -26,8 +26,18 @@ export function StockScreen() {
   const wide = useWidthClass() === 'wide';
   const router = useRouter();
   const { table, search, setSearch } = useStockTable(data ?? NO_STOCK);
-  if (isError && !data) return <Screen><Failed what="the stock" onRetry={() => void refetch()} /></Screen>;
-  if (!data) return <Screen><Loading what="the stock" /></Screen>;
+  if (isError && !data)
+    return (
+      <Screen>
+        <Failed what="the stock" onRetry={() => void refetch()} />
+      </Screen>
+    );
+  if (!data)
+    return (
+      <Screen>
+        <Loading what="the stock" />
+      </Screen>
+    );
   const rows = table.getRowModel().rows;
   const empty =
     data.length === 0 ? (
@@ -36,8 +46,11 @@ export function StockScreen() {
       <Empty title="Nothing matches.">Search for part of a name, an issuer, a metal or a year.</Empty>
     ) : null;
   const addPiece = () => router.push('/stock/new');
-  const searchBox = <Field label="Search name, metal, year" value={search} onChangeText={setSearch} testID="stock-search" />;
-  if (wide) return <WideStock table={table} pieces={data} searchBox={searchBox} empty={empty} onAdd={addPiece} />;
+  const searchBox = (
+    <Field label="Search name, metal, year" value={search} onChangeText={setSearch} testID="stock-search" />
+  );
+  if (wide)
+    return <WideStock table={table} pieces={data} searchBox={searchBox} empty={empty} onAdd={addPiece} />;
   return (
     <Screen
       testID="stock-screen"

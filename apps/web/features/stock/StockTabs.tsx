@@ -1,5 +1,5 @@
 import { Link } from 'expo-router';
-import { View } from 'react-native';
+import { Pressable, View } from 'react-native';
 import { Type } from '@/ui/Type';
 
 const TABS = [
@@ -12,12 +12,15 @@ export function StockTabs({ here }: { here: (typeof TABS)[number]['id'] }) {
   return (
     <View className="flex-row border-b border-line">
       {TABS.map(({ id, name, href }) => (
-        <Link key={id} href={href} aria-current={id === here ? 'page' : undefined}>
-          <View className={`min-h-[44px] justify-center border-b-[3px] px-4 ${id === here ? 'border-ink' : 'border-transparent'}`}>
+        <Link key={id} href={href} asChild>
+          <Pressable
+            aria-current={id === here ? 'page' : undefined}
+            className={`min-h-[44px] justify-center border-b-[3px] px-4 ${id === here ? 'border-ink' : 'border-transparent'}`}
+          >
             <Type as="label" className={id === here ? 'font-strong' : 'text-soft'}>
               {name}
             </Type>
-          </View>
+          </Pressable>
         </Link>
       ))}
     </View>

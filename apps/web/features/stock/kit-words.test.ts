@@ -23,13 +23,20 @@ describe('the kit in words', () => {
 
   it('names the field that is wrong', () => {
     const parsed = parseTool('stretcher', { smallestMm: '13', largestMm: 'big', splines: '4' }, 'mm');
-    expect(parsed).toEqual({ ok: false, problems: { largestMm: expect.stringMatching(/length from 10 to 60/) } });
+    expect(parsed).toEqual({
+      ok: false,
+      problems: { largestMm: expect.stringMatching(/length from 10 to 60/) },
+    });
   });
 
   it('says what a tool is in a line', () => {
     const line = (spec: Parameters<typeof toolLine>[0]['spec']) => toolLine({ spec }, length);
     expect(line({ kind: 'punch', diameterMm: 12.7, selfCentring: false })).toBe('12.7 mm');
-    expect(line({ kind: 'reducing-die', angleDeg: 17, holesMm: [20, 25] })).toBe('17°, 2 holes from 20 mm to 25 mm');
-    expect(line({ kind: 'stretcher', smallestMm: 13, largestMm: 24, splines: 4 })).toBe('13 mm to 24 mm, 4 splines');
+    expect(line({ kind: 'reducing-die', angleDeg: 17, holesMm: [20, 25] })).toBe(
+      '17°, 2 holes from 20 mm to 25 mm',
+    );
+    expect(line({ kind: 'stretcher', smallestMm: 13, largestMm: 24, splines: 4 })).toBe(
+      '13 mm to 24 mm, 4 splines',
+    );
   });
 });

@@ -80,12 +80,19 @@ function readNumber(text: string): number | undefined {
 function readField({ what }: ToolField, text: string, unit: LengthUnit): unknown {
   if (what === 'number') return readNumber(text);
   if (what === 'length') return parseLengthMm(text, unit);
-  const lengths = text.split(/[\s;]+/).filter(Boolean).map((part) => parseLengthMm(part, unit));
+  const lengths = text
+    .split(/[\s;]+/)
+    .filter(Boolean)
+    .map((part) => parseLengthMm(part, unit));
   return lengths.includes(undefined) ? undefined : lengths;
 }
 
 /** Texts to a tool, checked by the contract's schema; problems by field. */
-export function parseTool(kind: ToolKind, texts: Readonly<Record<string, string>>, unit: LengthUnit): ParsedTool {
+export function parseTool(
+  kind: ToolKind,
+  texts: Readonly<Record<string, string>>,
+  unit: LengthUnit,
+): ParsedTool {
   const fields = toolFields(kind);
   const values = fields.map((field) => [field.key, readField(field, texts[field.key] ?? '', unit)] as const);
   const extra = kind === 'punch' ? { selfCentring: texts['selfCentring'] === 'yes' } : {};

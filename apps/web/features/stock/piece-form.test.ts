@@ -14,7 +14,9 @@ const GOOD: PieceTexts = {
 
 function problems(change: Partial<PieceTexts>): Record<string, string> {
   const result = pieceFormSchema('mm').safeParse({ ...GOOD, ...change });
-  return Object.fromEntries((result.error?.issues ?? []).map(({ path, message }) => [path.join('.'), message]));
+  return Object.fromEntries(
+    (result.error?.issues ?? []).map(({ path, message }) => [path.join('.'), message]),
+  );
 }
 
 describe('pieceFormSchema', () => {

@@ -79,10 +79,17 @@ function numberOf(text: string): number | undefined {
 
 /** Texts to a piece, checked by the contract's own schema; every refusal names its field and what is accepted. */
 export function pieceFormSchema(unit: LengthUnit) {
-  const lengthHint = unit === 'in' ? 'must be a length such as 1.18, 1.18 in or 30 mm' : 'must be a length such as 30, 30.1 mm or 1.18 in';
+  const lengthHint =
+    unit === 'in'
+      ? 'must be a length such as 1.18, 1.18 in or 30 mm'
+      : 'must be a length such as 30, 30.1 mm or 1.18 in';
   return textsSchema.transform((texts, context): StockInput => {
     const unread = new Set<string>();
-    const read = <T>(field: keyof PieceTexts, parse: (text: string) => T | undefined, message: string): T | undefined => {
+    const read = <T>(
+      field: keyof PieceTexts,
+      parse: (text: string) => T | undefined,
+      message: string,
+    ): T | undefined => {
       const text = texts[field].trim();
       const value = text === '' ? undefined : parse(text);
       if (text !== '' && value === undefined) {

@@ -1,7 +1,12 @@
 import type { StockItem } from '@round-mint/contract/stock';
 import { metalById } from '@round-mint/core/metal';
 
-const FORM_WORDS = { round: '', 'not-round': 'not round', holed: 'holed', 'ring-cored': 'ring-cored' } as const;
+const FORM_WORDS = {
+  round: '',
+  'not-round': 'not round',
+  holed: 'holed',
+  'ring-cored': 'ring-cored',
+} as const;
 
 /** Why a piece is never made into a ring; undefined when it may be. */
 export function refusalOf(piece: Pick<StockItem, 'metal' | 'form'>): string | undefined {

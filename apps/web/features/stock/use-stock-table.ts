@@ -23,7 +23,11 @@ export function useStockTable(pieces: StockItem[]) {
     () => [
       column.accessor('name', { header: 'Name' }),
       column.accessor((piece) => metalById(piece.metal).name, { id: 'metal', header: 'Metal' }),
-      column.accessor('year', { header: 'Year', cell: (cell) => cell.getValue() ?? '–', meta: { numeric: true } }),
+      column.accessor('year', {
+        header: 'Year',
+        cell: (cell) => cell.getValue() ?? '–',
+        meta: { numeric: true },
+      }),
       column.accessor('diameterMm', {
         header: '⌀',
         cell: (cell) => write.length(cell.getValue()),
@@ -41,6 +45,7 @@ export function useStockTable(pieces: StockItem[]) {
     ],
     [write],
   );
+  // eslint-disable-next-line react-hooks/incompatible-library -- the table is not memoized and need not be
   const table = useReactTable({
     data: pieces,
     columns,
@@ -64,6 +69,8 @@ export type StockTable = ReturnType<typeof useStockTable>['table'];
 /** The rows in sight as tab-separated text, for a spreadsheet. */
 export function tableText(table: StockTable): string {
   const heads = table.getFlatHeaders().map(({ column: { columnDef } }) => String(columnDef.header));
-  const rows = table.getRowModel().rows.map((row) => row.getVisibleCells().map((cell) => String(cell.getValue() ?? '')));
+  const rows = table
+    .getRowModel()
+    .rows.map((row) => row.getVisibleCells().map((cell) => String(cell.getValue() ?? '')));
   return [heads, ...rows].map((cells) => cells.join('\t')).join('\n');
 }

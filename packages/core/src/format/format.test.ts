@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import * as fc from 'fast-check';
 import { clockDirection, formatLength, parseLengthMm, parseMixedNumber, quarterFraction } from './index';
 
 describe('quarterFraction', () => {

@@ -50,13 +50,18 @@ export function washerOf(coin: Coin, holeMm: number): Washer {
 }
 
 /** Reads the figures off a finished wall. */
-export function figuresOf(meridian: Meridian, wall: WallWish, targetInsideDiameterMm: number): CoinRingFigures {
+export function figuresOf(
+  meridian: Meridian,
+  wall: WallWish,
+  targetInsideDiameterMm: number,
+): CoinRingFigures {
   const cut = cutEdge(meridian);
   const rim = rimEdge(meridian);
   const bandWidthMm = arcWidthMm(meridian);
   const curlDropMm = wallCurlDropMm(wall, bandWidthMm);
   // A rounded ring is widest at its belly; thicknesses there lie between the edges' and the flat coin's.
-  const outsideDiameterMm = 2 * Math.max(...meridian.meanRadiusMm.map((r, i) => r + (meridian.thicknessMm[i] ?? 0) / 2));
+  const outsideDiameterMm =
+    2 * Math.max(...meridian.meanRadiusMm.map((r, i) => r + (meridian.thicknessMm[i] ?? 0) / 2));
   return {
     bandWidthMm,
     axialHeightMm: axialHeightMm(wall, bandWidthMm),

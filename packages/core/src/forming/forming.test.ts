@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import * as fc from 'fast-check';
 import {
   arcWidthMm,
   curlDropMm,
@@ -36,7 +36,11 @@ const washers = fc
     holeShare: fc.double({ min: 0.3, max: 0.5, noNaN: true }),
     thicknessMm: fc.double({ min: 1.2, max: 2.8, noNaN: true }),
   })
-  .map(({ diameterMm, holeShare, thicknessMm }): Washer => ({ diameterMm, holeMm: diameterMm * holeShare, thicknessMm }));
+  .map(({ diameterMm, holeShare, thicknessMm }): Washer => ({
+    diameterMm,
+    holeMm: diameterMm * holeShare,
+    thicknessMm,
+  }));
 const sizes = fc.double({ min: 15, max: 23, noNaN: true });
 const shares = fc.double({ min: 0.3, max: 0.7, noNaN: true });
 const walls = fc.constantFrom(
@@ -203,7 +207,11 @@ describe('what a coin can become', () => {
     ['a ring-cored piece', { coin: { ...REFERENCE.coin, form: 'ring-cored' } }, 'stock-ring-cored'],
     [
       'a cut edge too thin',
-      { coin: { diameterMm: 30, rimThicknessMm: 1.2, metal: 'silver-900' }, holeMm: 8, targetInsideDiameterMm: 20 },
+      {
+        coin: { diameterMm: 30, rimThicknessMm: 1.2, metal: 'silver-900' },
+        holeMm: 8,
+        targetInsideDiameterMm: 20,
+      },
       'cut-edge-thin',
     ],
   ];
@@ -250,6 +258,8 @@ describe('choosing a hole', () => {
   it('suggests the one with the most usual width, and none where none will do', () => {
     expect(suggestHoleMm(question, [9.5, 12.7, 15.9])).toBe(12.7);
     expect(suggestHoleMm({ ...question, targetInsideDiameterMm: 28 }, [9.5, 12.7])).toBeUndefined();
-    expect(suggestHoleMm({ ...question, coin: { ...REFERENCE.coin, metal: 'steel' } }, [12.7])).toBeUndefined();
+    expect(
+      suggestHoleMm({ ...question, coin: { ...REFERENCE.coin, metal: 'steel' } }, [12.7]),
+    ).toBeUndefined();
   });
 });

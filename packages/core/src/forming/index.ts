@@ -4,7 +4,6 @@ export type { CoinRingEstimate, CoinRingFigures, CoinRingInput } from './estimat
 export { finishedMeridian } from './finished';
 export { suggestHoleMm, washerFits } from './hole-choice';
 export type { Washer } from './finished';
-export { defaultSizeWriter, isFeasible } from './judge';
 export type { SizeWriter } from './judge';
 export { FEWEST_LAND_READINGS, heightVariationMm, judgeLand } from './land';
 export type { LandReading, LandVerdict } from './land';
@@ -13,7 +12,6 @@ export {
   methodForRimStrain,
   NARROWEST_LAND_MM,
   OVER_STRETCH_MM,
-  STEPPED_RIM_STRAIN_LIMIT,
   THINNEST_CUT_EDGE_MM,
 } from './limits';
 export type { FormingMethod } from './limits';
@@ -35,7 +33,14 @@ export type { Blow } from './share';
 export { shortcutWidthMm } from './shortcut';
 export { sizeRange } from './size-range';
 export type { SizeRange } from './size-range';
-export { CURL_RANGE_DEG, curlOf, DEFAULT_CURL_DEG, finishedShape, WALL_KINDS, wallCurlDropMm } from './wall';
+export { CURL_RANGE_DEG, curlOf, finishedShape, WALL_KINDS, wallCurlDropMm } from './wall';
 export type { WallKind, WallWish } from './wall';
-export { closedTo, DEFAULT_FOLD_ANGLE_DEG, funnelWall, openedTo, roundedWall, straightWall } from './wall-shape';
+export {
+  closedTo,
+  DEFAULT_FOLD_ANGLE_DEG,
+  funnelWall,
+  openedTo,
+  roundedWall,
+  straightWall,
+} from './wall-shape';
 export type { WallShape } from './wall-shape';

@@ -19,10 +19,21 @@ export function defaultSizeWriter(insideDiameterMm: number): string {
 /** How far the target may lie from the natural size before it is worth saying, mm. */
 const FAR_FROM_NATURAL_MM = 4;
 
-const FORM_REFUSALS: Readonly<Record<Exclude<Coin['form'], undefined | 'round'>, readonly [ReasonCode, string]>> = {
-  'not-round': ['stock-not-round', 'The piece is not round: its corners would stand out as points on the rim edge.'],
-  holed: ['stock-holed', 'The piece has a hole of its own: the band would be open there, and a punch cannot centre on it.'],
-  'ring-cored': ['stock-ring-cored', 'Two metals are pressed together: the core falls out when the hole is cut.'],
+const FORM_REFUSALS: Readonly<
+  Record<Exclude<Coin['form'], undefined | 'round'>, readonly [ReasonCode, string]>
+> = {
+  'not-round': [
+    'stock-not-round',
+    'The piece is not round: its corners would stand out as points on the rim edge.',
+  ],
+  holed: [
+    'stock-holed',
+    'The piece has a hole of its own: the band would be open there, and a punch cannot centre on it.',
+  ],
+  'ring-cored': [
+    'stock-ring-cored',
+    'Two metals are pressed together: the core falls out when the hole is cut.',
+  ],
 };
 
 /** What is said of the piece itself, before any size. */
@@ -39,7 +50,12 @@ function judgePiece(coin: Coin, thicknessMm: number): readonly Reason[] {
   }
   if (coin.form && coin.form !== 'round') {
     const [code, message] = FORM_REFUSALS[coin.form];
-    reasons.push({ code, level: 'refuse', message, instead: 'Choose a round piece of one metal without a hole.' });
+    reasons.push({
+      code,
+      level: 'refuse',
+      message,
+      instead: 'Choose a round piece of one metal without a hole.',
+    });
   }
   if (thicknessMm < THIN_STOCK_MM) {
     reasons.push({

@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import * as fc from 'fast-check';
 import { heightVariationMm, judgeLand } from './index';
 
 /** Readings of a hole whose wide side is at a direction. */

@@ -1,9 +1,9 @@
 import { clockDirection } from '../format';
 
 /** Difference between wide and narrow land that a band forgives, mm (craft §3). */
-export const LAND_DIFFERENCE_OK_MM = 0.5;
+const LAND_DIFFERENCE_OK_MM = 0.5;
 /** Opposite readings must add up to the same to within this, mm (craft §3). */
-export const PAIR_TOLERANCE_MM = 0.2;
+const PAIR_TOLERANCE_MM = 0.2;
 /** Readings count as opposite when they are this close to 180° apart. */
 const OPPOSITE_WITHIN_DEG = 1;
 export const FEWEST_LAND_READINGS = 4;
@@ -41,7 +41,10 @@ function toRadians(angleDeg: number): number {
 const SPREAD_NEEDED = 1e-4;
 
 /** Solves a 3×3 system by Cramer's rule; undefined when it has no solution worth the name. */
-function solve3(m: readonly (readonly [number, number, number])[], v: readonly number[]): readonly number[] | undefined {
+function solve3(
+  m: readonly (readonly [number, number, number])[],
+  v: readonly number[],
+): readonly number[] | undefined {
   const [a, b, c] = m;
   if (!a || !b || !c) return undefined;
   const det = (
@@ -49,13 +52,16 @@ function solve3(m: readonly (readonly [number, number, number])[], v: readonly n
     q: readonly [number, number, number],
     r: readonly [number, number, number],
   ) =>
-    p[0] * (q[1] * r[2] - q[2] * r[1]) - p[1] * (q[0] * r[2] - q[2] * r[0]) + p[2] * (q[0] * r[1] - q[1] * r[0]);
+    p[0] * (q[1] * r[2] - q[2] * r[1]) -
+    p[1] * (q[0] * r[2] - q[2] * r[0]) +
+    p[2] * (q[0] * r[1] - q[1] * r[0]);
   const whole = det(a, b, c);
   if (Math.abs(whole) < SPREAD_NEEDED * Math.abs(a[0] * b[1] * c[2]) || whole === 0) return undefined;
   const swap = (row: readonly [number, number, number], column: number, value: number) =>
     row.map((x, i) => (i === column ? value : x)) as unknown as readonly [number, number, number];
   return [0, 1, 2].map(
-    (column) => det(swap(a, column, v[0] ?? 0), swap(b, column, v[1] ?? 0), swap(c, column, v[2] ?? 0)) / whole,
+    (column) =>
+      det(swap(a, column, v[0] ?? 0), swap(b, column, v[1] ?? 0), swap(c, column, v[2] ?? 0)) / whole,
   );
 }
 
@@ -67,11 +73,9 @@ function fitLand(readings: readonly LandReading[]): readonly number[] | undefine
   }));
   const normal = [0, 1, 2].map(
     (i) =>
-      [0, 1, 2].map((j) => rows.reduce((sum, { x }) => sum + (x[i] ?? 0) * (x[j] ?? 0), 0)) as unknown as readonly [
-        number,
-        number,
-        number,
-      ],
+      [0, 1, 2].map((j) =>
+        rows.reduce((sum, { x }) => sum + (x[i] ?? 0) * (x[j] ?? 0), 0),
+      ) as unknown as readonly [number, number, number],
   );
   const right = [0, 1, 2].map((i) => rows.reduce((sum, { x, mm }) => sum + (x[i] ?? 0) * mm, 0));
   return solve3(normal, right);
@@ -122,10 +126,17 @@ export function judgeLand(
     return { ...shared, ...leave, ok: false, message: 'Measure again before anything is filed.' };
   }
   if (centred) {
-    return { ...shared, ...leave, ok: true, message: `Wide and narrow differ by ${differenceMm.toFixed(2)} mm: fine.` };
+    return {
+      ...shared,
+      ...leave,
+      ok: true,
+      message: `Wide and narrow differ by ${differenceMm.toFixed(2)} mm: fine.`,
+    };
   }
   const cleanHoleMm = holeMm + differenceMm;
-  const repunchMm = [...punchesMm].sort((a, b) => a - b).find((punch) => punch >= cleanHoleMm && punch < diameterMm);
+  const repunchMm = [...punchesMm]
+    .sort((a, b) => a - b)
+    .find((punch) => punch >= cleanHoleMm && punch < diameterMm);
   return {
     ...shared,
     ok: false,

@@ -18,7 +18,7 @@ export interface Meridian {
 }
 
 /** Fibres enough for widths exact to a micrometre; see docs/model.md. */
-export const FIBRE_INTERVALS = 64;
+const FIBRE_INTERVALS = 64;
 
 /** The flat washer: hole radius to coin radius at an even thickness, mm. */
 export function flatMeridian(
@@ -79,7 +79,13 @@ export function volumeMm3(meridian: Meridian): number {
   return meridian.widthStretch.reduce(
     (sum, g, i) =>
       sum +
-      2 * Math.PI * at(meridian.meanRadiusMm, i) * at(meridian.thicknessMm, i) * weight(i, last) * g * meridian.spacingMm,
+      2 *
+        Math.PI *
+        at(meridian.meanRadiusMm, i) *
+        at(meridian.thicknessMm, i) *
+        weight(i, last) *
+        g *
+        meridian.spacingMm,
     0,
   );
 }
@@ -120,9 +126,14 @@ export function mapMeridian(meridian: Meridian, shape: WallShape, options: MapOp
   const halfSpacing = spacingMm / 2;
   let width = 0;
   // The hottest loop of the program: indices stay within `count` by construction, so the checks of `at` are left out.
-  for (let iteration = 0, moved = Infinity; iteration < MAX_ITERATIONS && moved >= TOLERANCE_MM; iteration++) {
+  for (
+    let iteration = 0, moved = Infinity;
+    iteration < MAX_ITERATIONS && moved >= TOLERANCE_MM;
+    iteration++
+  ) {
     for (let i = 1; i < count; i++) {
-      positions[i] = (positions[i - 1] as number) + halfSpacing * ((stretch[i - 1] as number) + (stretch[i] as number));
+      positions[i] =
+        (positions[i - 1] as number) + halfSpacing * ((stretch[i - 1] as number) + (stretch[i] as number));
     }
     width = positions[count - 1] as number;
     moved = 0;

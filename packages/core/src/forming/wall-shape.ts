@@ -47,7 +47,8 @@ export function taperedWall(cutInsideDiameterMm: number, taperDeg: number): Wall
   const lean = Math.sin(degToRad(taperDeg));
   const across = Math.cos(degToRad(taperDeg));
   return {
-    radiusMm: (arcMm, _width, thicknessMm) => cutInsideDiameterMm / 2 + arcMm * lean + (thicknessMm / 2) * across,
+    radiusMm: (arcMm, _width, thicknessMm) =>
+      cutInsideDiameterMm / 2 + arcMm * lean + (thicknessMm / 2) * across,
     leanDeg: () => taperDeg,
   };
 }
@@ -68,7 +69,11 @@ export function roundedWall(edgeInsideDiameterMm: number, curlDeg: number): Wall
 }
 
 /** The tool's shape where it reaches, the wall as it stood elsewhere. */
-function partly(shape: WallShape, place: WallPlace, reaches: (toolMm: number, wallMm: number) => boolean): WallShape {
+function partly(
+  shape: WallShape,
+  place: WallPlace,
+  reaches: (toolMm: number, wallMm: number) => boolean,
+): WallShape {
   const stood = (fibre: number) => place.meanRadiusMm[fibre] ?? 0;
   return {
     radiusMm: (arc, width, thickness, fibre) => {

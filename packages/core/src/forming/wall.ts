@@ -12,7 +12,7 @@ export const WALL_KINDS = ['straight', 'rounded', 'tapered'] as const;
 export type WallKind = (typeof WALL_KINDS)[number];
 
 /** Curl of a rounded wall when none is asked for, degrees: 17° on both edges, then 25° (craft §3). */
-export const DEFAULT_CURL_DEG = 25;
+const DEFAULT_CURL_DEG = 25;
 /** Curls that dies and dapping blocks make, degrees. */
 export const CURL_RANGE_DEG = { min: 5, max: 45 } as const;
 

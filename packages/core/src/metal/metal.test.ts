@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import * as fc from 'fast-check';
 import { METAL_IDS, metalById, METALS, silverCopperDensity, strainAllowance } from './index';
 
 describe('metals', () => {

@@ -29,7 +29,12 @@ export interface EdgeSpend {
 export const FRESH: EdgeSpend = { cut: 0, rim: 0 };
 
 /** Adds a step's strains to what was spent. */
-export function spend(spent: EdgeSpend, kind: StepKind, strainCutEdge: number, strainRimEdge: number): EdgeSpend {
+export function spend(
+  spent: EdgeSpend,
+  kind: StepKind,
+  strainCutEdge: number,
+  strainRimEdge: number,
+): EdgeSpend {
   const weight = budgetWeight(kind);
   return {
     cut: spent.cut + weight * Math.abs(strainCutEdge),

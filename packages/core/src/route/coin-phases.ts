@@ -39,10 +39,7 @@ export function foldPhase(flat: Meridian): Phase {
     widthDraw: FOLD_DRAW,
     annealFirst: true,
     shapeAt: (progress) =>
-      funnelWall(
-        middle * mix(1, FOLD_MIDDLE_GROWTH, progress),
-        mix(90, DEFAULT_FOLD_ANGLE_DEG, progress),
-      ),
+      funnelWall(middle * mix(1, FOLD_MIDDLE_GROWTH, progress), mix(90, DEFAULT_FOLD_ANGLE_DEG, progress)),
   };
 }
 
@@ -90,8 +87,7 @@ export function stretchPhase(funnel: Meridian, insideDiameterMm: number): Phase 
   return {
     kind: 'stretch',
     share: BLOW_SHARE.open,
-    shapeAt: (progress, start) =>
-      openedTo(straightWall(mix(from, insideDiameterMm, progress)), start),
+    shapeAt: (progress, start) => openedTo(straightWall(mix(from, insideDiameterMm, progress)), start),
   };
 }
 
@@ -102,8 +98,7 @@ export function openTaperedPhase(funnel: Meridian, wall: WallWish, targetMm: num
   return {
     kind: 'stretch',
     share: BLOW_SHARE.open,
-    shapeAt: (progress, start) =>
-      openedTo(finishedShape(wall, mix(from, targetMm, progress)), start),
+    shapeAt: (progress, start) => openedTo(finishedShape(wall, mix(from, targetMm, progress)), start),
   };
 }
 
@@ -113,8 +108,7 @@ export function closeTaperedPhase(opened: Meridian, wall: WallWish, targetMm: nu
   return {
     kind: 'reduce',
     share: BLOW_SHARE.close,
-    shapeAt: (progress, start) =>
-      closedTo(finishedShape(wall, mix(fromMm, targetMm, progress)), start),
+    shapeAt: (progress, start) => closedTo(finishedShape(wall, mix(fromMm, targetMm, progress)), start),
   };
 }
 

@@ -38,7 +38,7 @@ import {
 import { addAnneal, addPhase, addStep, counted, startWork, type PhaseWords, type Work } from './work';
 
 /** Reducing opens a lip inside the rim edge; trimming it raises the reading by 0.4 US size (craft §3, default). */
-export const TRIM_GAIN_MM = 0.4 * MM_PER_US_SIZE;
+const TRIM_GAIN_MM = 0.4 * MM_PER_US_SIZE;
 
 /** Makers anneal after punching only, or before punching as well (craft §3, two schools). */
 export type AnnealSchool = 'after-punching' | 'before-and-after';
@@ -47,7 +47,7 @@ export interface RouteOptions {
   readonly kit: Kit;
   readonly finish?: Finish | undefined;
   readonly annealSchool?: AnnealSchool | undefined;
-  /** Fibres less one, a multiple of eight: fewer for a quick look at many holes. Left out, {@link FIBRE_INTERVALS}. */
+  /** Fibres less one, a multiple of eight: fewer for a quick look at many holes. Left out, 64. */
   readonly intervals?: number | undefined;
 }
 
@@ -110,7 +110,10 @@ export function coinRoute(input: CoinRingInput, options: RouteOptions): CoinRout
       addStep(
         work,
         'trim',
-        { title: 'Trim the lip inside the rim edge', instruction: 'File or rotary tool, a little at a time.' },
+        {
+          title: 'Trim the lip inside the rim edge',
+          instruction: 'File or rotary tool, a little at a time.',
+        },
         work.wall,
         0,
       );
@@ -118,7 +121,8 @@ export function coinRoute(input: CoinRingInput, options: RouteOptions): CoinRout
   }
   addStep(work, 'true-up', {
     title: 'True up',
-    instruction: 'Read both ways. The larger edge down in a die, or the smaller up on the stretcher, a fraction at a time.',
+    instruction:
+      'Read both ways. The larger edge down in a die, or the smaller up on the stretcher, a fraction at a time.',
     tool: chooseMandrel(kit),
   });
   finishSteps(finish).forEach(({ kind, title, instruction }) => addStep(work, kind, { title, instruction }));
@@ -181,7 +185,8 @@ function stepDown(work: Work, kit: Kit, beforeCurlMm: number, phase: AddPhase): 
   }
   phase(steppedPhase(work.wall, beforeCurlMm), {
     title: counted('Stepped reduction under tape'),
-    instruction: 'Wrap with PTFE tape, half of it over the rim edge, tucked in. Push slowly with the pushers stacked.',
+    instruction:
+      'Wrap with PTFE tape, half of it over the rim edge, tucked in. Push slowly with the pushers stacked.',
     tool: (wall) => choosePusher(kit, rimEdge(wall).insideDiameterMm),
     lipMm: TRIM_GAIN_MM,
   });

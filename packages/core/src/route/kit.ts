@@ -41,14 +41,7 @@ export interface Press {
 }
 
 export type ToolSpec =
-  | Punch
-  | DappingBall
-  | FoldDie
-  | ReducingDie
-  | Stretcher
-  | SteppedPusher
-  | MandrelTool
-  | Press;
+  Punch | DappingBall | FoldDie | ReducingDie | Stretcher | SteppedPusher | MandrelTool | Press;
 export type ToolKind = ToolSpec['kind'];
 export const TOOL_KINDS = [
   'punch',

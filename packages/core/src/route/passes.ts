@@ -83,7 +83,8 @@ function withinBudget(
   return passes.every((pass, i) => {
     const after = spendTo(phase, wall, pass.progress);
     const held = i === 0 && !pass.annealFirst ? spent : { cut: 0, rim: 0 };
-    const fits = held.cut + after.cut - before.cut <= full * SLACK && held.rim + after.rim - before.rim <= full * SLACK;
+    const fits =
+      held.cut + after.cut - before.cut <= full * SLACK && held.rim + after.rim - before.rim <= full * SLACK;
     before = after;
     return fits;
   });

@@ -51,7 +51,9 @@ export function planCoinRing(input: CoinRingInput, options: PlanOptions): CoinRi
   if (!estimate.feasible) return { ...estimate, annealCount: 0, route: undefined };
   const route = coinRoute(input, options);
   const figures =
-    options.widthShare === undefined ? figuresOf(route.finished, input.wall, input.targetInsideDiameterMm) : {};
+    options.widthShare === undefined
+      ? figuresOf(route.finished, input.wall, input.targetInsideDiameterMm)
+      : {};
   const order = ['refuse', 'warn', 'note'];
   const reasons = [...estimate.reasons, ...routeReasons(route)].sort(
     (a, b) => order.indexOf(a.level) - order.indexOf(b.level),

@@ -3,7 +3,7 @@ import { MM_PER_US_SIZE, type EdgeDiameters } from '../size';
 import type { RouteStep, StepKind } from './step';
 
 /** Readings within this of the plan are on it, US sizes (craft §3, true up). */
-export const READING_TOLERANCE_US = 0.25;
+const READING_TOLERANCE_US = 0.25;
 
 export interface EdgeAdvice {
   readonly edge: 'rim' | 'cut';

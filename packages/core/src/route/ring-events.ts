@@ -29,16 +29,6 @@ export type RingEventBody =
   | { readonly kind: 'undone'; readonly eventId: string }
   | { readonly kind: 'finished' };
 
-export const RING_EVENT_KINDS = [
-  'step-done',
-  'anneal-done',
-  'reading',
-  'measured',
-  'note',
-  'undone',
-  'finished',
-] as const satisfies readonly RingEventBody['kind'][];
-
 /** The events that still hold: those taken back are left out, and so are the takings-back. */
 export function standingEvents(events: readonly RingEvent[]): readonly RingEvent[] {
   const undone = new Set(events.flatMap(({ body }) => (body.kind === 'undone' ? [body.eventId] : [])));

@@ -23,7 +23,9 @@ export function ringOutcome(state: RingState, targetInsideDiameterMm: number): R
     thicknessCutEdgeMm: state.measured?.thicknessCutEdgeMm,
     thicknessRimEdgeMm: state.measured?.thicknessRimEdgeMm,
     sizeErrorUs:
-      insideDiameterMm === undefined ? undefined : (insideDiameterMm - targetInsideDiameterMm) / MM_PER_US_SIZE,
+      insideDiameterMm === undefined
+        ? undefined
+        : (insideDiameterMm - targetInsideDiameterMm) / MM_PER_US_SIZE,
     anneals: state.anneals,
   };
 }

@@ -1,7 +1,15 @@
-import fc from 'fast-check';
+import * as fc from 'fast-check';
 import type { CoinRingInput } from '../forming';
 import { MM_PER_US_SIZE } from '../size';
-import { adviseReading, coinRoute, fullest, REFERENCE_KIT, ringState, type RingEvent, type RingEventBody } from './index';
+import {
+  adviseReading,
+  coinRoute,
+  fullest,
+  REFERENCE_KIT,
+  ringState,
+  type RingEvent,
+  type RingEventBody,
+} from './index';
 
 const INPUT: CoinRingInput = {
   coin: { diameterMm: 30, rimThicknessMm: 2, massG: 12.5, metal: 'silver-900' },
@@ -13,14 +21,20 @@ const { steps, allowanceStrainLog } = coinRoute(INPUT, { kit: REFERENCE_KIT });
 const PLAN = { steps };
 
 function events(...bodies: readonly RingEventBody[]): readonly RingEvent[] {
-  return bodies.map((body, i) => ({ id: `event-${i}`, at: `2026-03-01T10:${String(i).padStart(2, '0')}:00Z`, body }));
+  return bodies.map((body, i) => ({
+    id: `event-${i}`,
+    at: `2026-03-01T10:${String(i).padStart(2, '0')}:00Z`,
+    body,
+  }));
 }
 
 /** The events of a maker who does every step as planned and reads nothing, up to a step. */
 function workedTo(end: number): readonly RingEventBody[] {
   return steps
     .slice(0, end)
-    .map((step, i) => (step.kind === 'anneal' ? { kind: 'anneal-done', step: i } : { kind: 'step-done', step: i }));
+    .map((step, i) =>
+      step.kind === 'anneal' ? { kind: 'anneal-done', step: i } : { kind: 'step-done', step: i },
+    );
 }
 
 function indexOf(kind: string): number {
@@ -80,7 +94,10 @@ describe('ringState', () => {
       fc.property(fc.integer({ min: 1, max: steps.length }), (end) => {
         const log = events(...workedTo(end));
         const last = log.at(-1);
-        const undone = [...log, { id: 'undo', at: '', body: { kind: 'undone', eventId: last?.id ?? '' } as const }];
+        const undone = [
+          ...log,
+          { id: 'undo', at: '', body: { kind: 'undone', eventId: last?.id ?? '' } as const },
+        ];
         expect(ringState(PLAN, undone)).toEqual(ringState(PLAN, log.slice(0, -1)));
       }),
     );

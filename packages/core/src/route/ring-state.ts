@@ -67,7 +67,12 @@ function edgeStrain(fromMm: number, toMm: number, thicknessMm: number): number {
 }
 
 /** Moves the edges and fills the gauge by what that took. */
-function moveEdges(state: RingState, step: RouteStep, edges: EdgeDiameters, source: RingState['edgesSource']): RingState {
+function moveEdges(
+  state: RingState,
+  step: RouteStep,
+  edges: EdgeDiameters,
+  source: RingState['edgesSource'],
+): RingState {
   const thickness = edgeThickness(step);
   const cut = edgeStrain(state.edges.cutInsideDiameterMm, edges.cutInsideDiameterMm, thickness.cut);
   const rim = edgeStrain(state.edges.rimInsideDiameterMm, edges.rimInsideDiameterMm, thickness.rim);

@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import * as fc from 'fast-check';
 import { DEFAULT_TAPER_DEG } from '../forming/wall-shape';
 import { volumeMm3, washerOf, flatMeridian, type CoinRingInput } from '../forming';
 import {
@@ -152,10 +152,8 @@ describe('the work that careful makers do', () => {
 
   it('asks for more anneals of a metal that bears less', () => {
     const count = (metal: 'copper' | 'silver-900' | 'cupronickel') =>
-      planCoinRing(
-        { ...INPUT, coin: { diameterMm: 30, rimThicknessMm: 2, metal } },
-        { kit: REFERENCE_KIT },
-      ).annealCount;
+      planCoinRing({ ...INPUT, coin: { diameterMm: 30, rimThicknessMm: 2, metal } }, { kit: REFERENCE_KIT })
+        .annealCount;
     expect(count('copper')).toBeLessThan(count('silver-900'));
     expect(count('silver-900')).toBeLessThan(count('cupronickel'));
   });
@@ -185,7 +183,11 @@ describe('the work that careful makers do', () => {
 
   it('takes a large coin down under tape, annealed first', () => {
     const { steps, method } = coinRoute(
-      { ...INPUT, coin: { diameterMm: 38, rimThicknessMm: 2.6, metal: 'silver-900' }, targetInsideDiameterMm: 18 },
+      {
+        ...INPUT,
+        coin: { diameterMm: 38, rimThicknessMm: 2.6, metal: 'silver-900' },
+        targetInsideDiameterMm: 18,
+      },
       { kit: REFERENCE_KIT },
     );
     expect(method).toBe('stepped');
@@ -209,7 +211,10 @@ describe('tools', () => {
     const bare = planCoinRing(INPUT, { kit: [] });
     expect(bare.feasible).toBe(true);
     expect(bare.reasons.filter(({ code }) => code === 'missing-tool').map(({ message }) => message)).toEqual(
-      expect.arrayContaining([expect.stringContaining('12.7 mm punch'), expect.stringContaining('stretcher')]),
+      expect.arrayContaining([
+        expect.stringContaining('12.7 mm punch'),
+        expect.stringContaining('stretcher'),
+      ]),
     );
   });
 
@@ -240,7 +245,12 @@ describe('planCoinRing', () => {
 
   it('warns when a hard metal takes many anneals', () => {
     const plan = planCoinRing(
-      { ...INPUT, coin: { diameterMm: 30, rimThicknessMm: 2, metal: 'cupronickel' }, holeMm: 9.5, targetInsideDiameterMm: 21 },
+      {
+        ...INPUT,
+        coin: { diameterMm: 30, rimThicknessMm: 2, metal: 'cupronickel' },
+        holeMm: 9.5,
+        targetInsideDiameterMm: 21,
+      },
       { kit: REFERENCE_KIT },
     );
     expect(plan.annealCount).toBeGreaterThan(10);

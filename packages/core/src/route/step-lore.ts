@@ -8,16 +8,19 @@ interface StepLore {
   readonly caution?: string;
 }
 
-const PRESS = 'Eye protection, hands clear; clamp the press down. Never strike hardened steel on hardened steel.';
+const PRESS =
+  'Eye protection, hands clear; clamp the press down. Never strike hardened steel on hardened steel.';
 const TORCH = 'Nothing that burns near the torch; ventilate; eye protection. Quench away from your face.';
 
 /** Steps that no coin route holds have no entry. */
-export const STEP_LORE: Partial<Readonly<Record<StepKind, StepLore>>> = {
+const STEP_LORE: Partial<Readonly<Record<StepKind, StepLore>>> = {
   cut: {
     handsOnMin: 6,
     waitMin: 0,
-    lookFor: 'Crossed lines meet in the middle of the punch before you strike. The slug goes to the scrap tin.',
-    caution: 'Secure the piece; edges are razors until deburred. Altering coins is restricted in some countries: check local law.',
+    lookFor:
+      'Crossed lines meet in the middle of the punch before you strike. The slug goes to the scrap tin.',
+    caution:
+      'Secure the piece; edges are razors until deburred. Altering coins is restricted in some countries: check local law.',
   },
   deburr: {
     handsOnMin: 4,
@@ -28,7 +31,8 @@ export const STEP_LORE: Partial<Readonly<Record<StepKind, StepLore>>> = {
   anneal: {
     handsOnMin: 3,
     waitMin: 2,
-    lookFor: 'Marker strokes at four places; keep the flame moving; stop when the last is gone, or at the first dull red in dim light.',
+    lookFor:
+      'Marker strokes at four places; keep the flame moving; stop when the last is gone, or at the first dull red in dim light.',
     caution: TORCH,
   },
   fold: {
@@ -40,7 +44,8 @@ export const STEP_LORE: Partial<Readonly<Record<StepKind, StepLore>>> = {
   stretch: {
     handsOnMin: 5,
     waitMin: 0,
-    lookFor: 'Pull, turn, pull; flip every two or three pulls. Sand the cut edge and look for cracks each time.',
+    lookFor:
+      'Pull, turn, pull; flip every two or three pulls. Sand the cut edge and look for cracks each time.',
     caution: 'Eye protection: a ring that splits flies.',
   },
   reduce: {
@@ -82,7 +87,8 @@ export const STEP_LORE: Partial<Readonly<Record<StepKind, StepLore>>> = {
   sand: {
     handsOnMin: 12,
     waitMin: 0,
-    lookFor: '320, 400, 600, 1000: never more than double the grit. Scratches of the last grit are gone before the next.',
+    lookFor:
+      '320, 400, 600, 1000: never more than double the grit. Scratches of the last grit are gone before the next.',
   },
   patina: {
     handsOnMin: 5,

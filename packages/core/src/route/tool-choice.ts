@@ -14,20 +14,26 @@ function nearest<T>(candidates: readonly T[], distance: (candidate: T) => number
 }
 
 export function choosePunch(kit: Kit, holeMm: number): ToolChoice {
-  const found = toolsOf(kit, 'punch').find(({ spec }) => Math.abs(spec.diameterMm - holeMm) <= PUNCH_MATCH_MM);
+  const found = toolsOf(kit, 'punch').find(
+    ({ spec }) => Math.abs(spec.diameterMm - holeMm) <= PUNCH_MATCH_MM,
+  );
   return found ? { tool: found.tool, use: found.tool.name } : { missing: `a ${holeMm.toFixed(1)} mm punch` };
 }
 
 /** The gentle first stroke: the ball nearest the coin, in the block; undefined when none is owned. */
 export function chooseBall(kit: Kit, coinDiameterMm: number): ToolChoice | undefined {
-  const found = nearest(toolsOf(kit, 'dapping-ball'), ({ spec }) => Math.abs(spec.diameterMm - coinDiameterMm * 0.75));
+  const found = nearest(toolsOf(kit, 'dapping-ball'), ({ spec }) =>
+    Math.abs(spec.diameterMm - coinDiameterMm * 0.75),
+  );
   return found && { tool: found.tool, use: `${found.tool.name}, in the dapping block` };
 }
 
 /** The smallest fold die of the wanted angle whose mouth takes the coin. */
 export function chooseFoldDie(kit: Kit, coinDiameterMm: number, angleDeg: number): ToolChoice {
   const found = nearest(
-    toolsOf(kit, 'fold-die').filter(({ spec }) => spec.mouthMm >= coinDiameterMm && spec.angleDeg === angleDeg),
+    toolsOf(kit, 'fold-die').filter(
+      ({ spec }) => spec.mouthMm >= coinDiameterMm && spec.angleDeg === angleDeg,
+    ),
     ({ spec }) => spec.mouthMm,
   );
   return found
@@ -50,7 +56,9 @@ export function chooseReducingHole(kit: Kit, outsideDiameterMm: number, angleDeg
   const holes = toolsOf(kit, 'reducing-die')
     .filter(({ spec }) => spec.angleDeg === angleDeg)
     .flatMap(({ tool, spec }) => spec.holesMm.map((holeMm) => ({ tool, holeMm })));
-  const entering = holes.filter(({ holeMm }) => holeMm >= outsideDiameterMm - 3 && holeMm <= outsideDiameterMm + 1);
+  const entering = holes.filter(
+    ({ holeMm }) => holeMm >= outsideDiameterMm - 3 && holeMm <= outsideDiameterMm + 1,
+  );
   const found = nearest(entering, ({ holeMm }) => Math.abs(holeMm - outsideDiameterMm));
   return found
     ? { tool: found.tool, use: `${found.tool.name}, hole ${found.holeMm}` }

@@ -1,4 +1,12 @@
-import { arcPositionsMm, cutEdge, flatMeridian, rimEdge, washerOf, type CoinRingInput, type Meridian } from '../forming';
+import {
+  arcPositionsMm,
+  cutEdge,
+  flatMeridian,
+  rimEdge,
+  washerOf,
+  type CoinRingInput,
+  type Meridian,
+} from '../forming';
 import { metalById, strainAllowance } from '../metal';
 import type { EdgeDiameters } from '../size';
 import { FRESH, spend, type EdgeSpend } from './budget';
@@ -73,7 +81,13 @@ function toolName(work: Work, choice: ToolChoice | undefined): string | undefine
 }
 
 /** Appends a step that takes the wall to `next` (or leaves it). */
-export function addStep(work: Work, kind: StepKind, words: StepWords, next: Meridian = work.wall, lipMm = work.lipMm): void {
+export function addStep(
+  work: Work,
+  kind: StepKind,
+  words: StepWords,
+  next: Meridian = work.wall,
+  lipMm = work.lipMm,
+): void {
   const lore = loreOf(kind);
   const strainCutEdge = Math.log(cutEdge(next).meanRadiusMm / cutEdge(work.wall).meanRadiusMm);
   const strainRimEdge = Math.log(rimEdge(next).meanRadiusMm / rimEdge(work.wall).meanRadiusMm);
@@ -100,7 +114,10 @@ export function addStep(work: Work, kind: StepKind, words: StepWords, next: Meri
 
 export function addAnneal(work: Work): void {
   const range = work.annealC ? `${work.annealC[0]}–${work.annealC[1]} °C` : 'the heat its metal asks for';
-  addStep(work, 'anneal', { title: 'Anneal', instruction: `Soften at ${range}. Quench in water, tools too.` });
+  addStep(work, 'anneal', {
+    title: 'Anneal',
+    instruction: `Soften at ${range}. Quench in water, tools too.`,
+  });
 }
 
 /** "Bring the rim edge in", or with more passes than one "Bring the rim edge in, 1 of 2". */
@@ -128,6 +145,12 @@ export function addPhase(work: Work, phase: Phase, words: PhaseWords): void {
     from = pass.progress;
     const title = words.title(i + 1, passes.length);
     const lipMm = words.lipMm ?? work.lipMm;
-    addStep(work, phase.kind, { title, instruction: words.instruction, tool: words.tool(next, i) }, next, lipMm);
+    addStep(
+      work,
+      phase.kind,
+      { title, instruction: words.instruction, tool: words.tool(next, i) },
+      next,
+      lipMm,
+    );
   });
 }

@@ -2,7 +2,7 @@ export { DEFAULT_MANDREL, edgesFromReading, predictReading } from './mandrel';
 export type { EdgeDiameters, MandrelReading, MandrelTaper, ReadingMark } from './mandrel';
 export { allMarks, nearestMark, SIZE_SYSTEMS, stepMark, writeSize } from './marks';
 export type { SizeMark, SizeMarks } from './marks';
-export { ACCEPTED_SIZES, LARGEST_RING_MM, parseSize, SMALLEST_RING_MM } from './parse';
+export { ACCEPTED_SIZES, parseSize } from './parse';
 export type { ParsedSize } from './parse';
 export { SIZE_SYSTEM_IDS } from './system';
 export type { SizeSystem, SizeSystemId } from './system';

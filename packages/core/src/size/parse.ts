@@ -4,8 +4,8 @@ import type { SizeSystemId } from './system';
 import { letterIndex } from './uk';
 
 /** Inside diameters that can be a ring, mm: from a child's to well past the largest thumb. */
-export const SMALLEST_RING_MM = 10;
-export const LARGEST_RING_MM = 40;
+const SMALLEST_RING_MM = 10;
+const LARGEST_RING_MM = 40;
 
 export type ParsedSize =
   | { readonly ok: true; readonly insideDiameterMm: number; readonly system: SizeSystemId | 'plain' }

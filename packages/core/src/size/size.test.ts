@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import * as fc from 'fast-check';
 import {
   ACCEPTED_SIZES,
   allMarks,
@@ -49,7 +49,8 @@ describe('size systems', () => {
         fc.double({ min: 14, max: 30, noNaN: true }),
         (id, d) => {
           const system = SIZE_SYSTEMS[id];
-          const stepMm = system.toDiameterMm(system.lowest + system.step) - system.toDiameterMm(system.lowest);
+          const stepMm =
+            system.toDiameterMm(system.lowest + system.step) - system.toDiameterMm(system.lowest);
           expect(Math.abs(nearestMark(d, system).offMm)).toBeLessThanOrEqual(stepMm / 2 + 1e-9);
         },
       ),

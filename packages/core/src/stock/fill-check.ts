@@ -3,7 +3,7 @@ import type { Coin } from './coin';
 import { fillFactor } from './thickness';
 
 /** A struck coin fills this much of its enclosing disc (craft §2). */
-export const FILL_RANGE = { min: 0.8, max: 0.99 } as const;
+const FILL_RANGE = { min: 0.8, max: 0.99 } as const;
 
 /** What is probably wrong when mass, thickness, diameter and metal do not fit together. */
 export interface FillCheck {
@@ -41,7 +41,16 @@ function suspects(fill: number): readonly Suspect[] {
 /** Common coin metals whose density would explain the fill, nearest first. */
 function otherMetals(coin: Coin, fill: number): readonly string[] {
   const density = metalById(coin.metal).densityGCm3;
-  const common = ['silver-900', 'silver-500', 'copper', 'cupronickel', 'brass', 'aluminium', 'gold-22ct', 'zinc-core'];
+  const common = [
+    'silver-900',
+    'silver-500',
+    'copper',
+    'cupronickel',
+    'brass',
+    'aluminium',
+    'gold-22ct',
+    'zinc-core',
+  ];
   return METALS.filter(({ id }) => common.includes(id) && id !== coin.metal)
     .map((metal) => ({ name: metal.name, fill: (fill * density) / metal.densityGCm3 }))
     .filter((candidate) => fits(candidate.fill))

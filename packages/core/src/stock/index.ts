@@ -1,6 +1,6 @@
 export { COIN_FORMS } from './coin';
 export type { Coin, CoinForm } from './coin';
-export { checkFill, FILL_RANGE } from './fill-check';
+export { checkFill } from './fill-check';
 export type { FillCheck } from './fill-check';
 export { densityGMm3, fillFactor, workingThickness } from './thickness';
 export type { WorkingThickness } from './thickness';

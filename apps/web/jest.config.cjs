@@ -1,0 +1,34 @@
+/** Component tests, under Expo's own preset. */
+const LET_THROUGH = [
+  '(jest-)?react-native',
+  '@react-native(-community)?',
+  'expo(nent)?',
+  '@expo(nent)?/.*',
+  '@expo-google-fonts/.*',
+  'react-navigation',
+  '@react-navigation/.*',
+  'nativewind',
+  'react-native-css-interop',
+  'lucide-react-native',
+  'immer',
+  '@reduxjs/toolkit',
+  'react-redux',
+  'd3-.*',
+  'internmap',
+  '@round-mint/.*',
+];
+
+module.exports = {
+  displayName: 'web',
+  preset: 'jest-expo',
+  rootDir: __dirname,
+  testMatch: ['**/*.test.ts', '**/*.test.tsx'],
+  transformIgnorePatterns: [`/node_modules/(?!(${LET_THROUGH.join('|')}))`],
+  moduleNameMapper: {
+    '^@/(.*)$': '<rootDir>/$1',
+    '^lucide-react-native/icons/(.*)$': require
+      .resolve('lucide-react-native')
+      .replace(/dist.*$/, 'dist/cjs/icons/$1.js'),
+    '\\.css$': '<rootDir>/testing/empty.js',
+  },
+};
