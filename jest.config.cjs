@@ -1,4 +1,4 @@
-/** Unit and API tests run in plain node. */
+/** Unit and API tests run in plain node; the app's tests have a configuration of their own (apps/web). */
 const nodeProject = (folder) => ({
   displayName: folder.split('/').pop(),
   rootDir: `${__dirname}/${folder}`,
@@ -18,10 +18,5 @@ const nodeProject = (folder) => ({
 module.exports = {
   // A cold cache has everything to compile first.
   testTimeout: 60_000,
-  projects: [
-    nodeProject('packages/core'),
-    nodeProject('packages/contract'),
-    nodeProject('apps/server'),
-    '<rootDir>/apps/web',
-  ],
+  projects: [nodeProject('packages/core'), nodeProject('packages/contract'), nodeProject('apps/server')],
 };

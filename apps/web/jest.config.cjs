@@ -29,6 +29,8 @@ module.exports = {
     '^lucide-react-native/icons/(.*)$': require
       .resolve('lucide-react-native')
       .replace(/dist.*$/, 'dist/cjs/icons/$1.js'),
+    // Their module builds are .mjs, which Expo's transform does not take: the same code as scripts.
+    '^(d3-[a-z-]+|internmap)$': '<rootDir>/../../node_modules/$1/dist/$1.js',
     '\\.css$': '<rootDir>/testing/empty.js',
   },
 };

@@ -17,7 +17,7 @@ interface SheetProps {
 export function Sheet({ title, open, onClose, children, footer }: SheetProps) {
   const palette = usePalette();
   return (
-    <Modal visible={open} transparent onRequestClose={onClose} animationType="none">
+    <Modal visible={open} transparent onRequestClose={onClose} animationType="none" aria-label={title}>
       <View className="flex-1 items-center justify-end two:justify-center">
         <Pressable
           aria-hidden
@@ -26,12 +26,7 @@ export function Sheet({ title, open, onClose, children, footer }: SheetProps) {
           className="absolute inset-0 bg-ink opacity-40"
           testID="sheet-backdrop"
         />
-        <View
-          role="dialog"
-          aria-modal
-          aria-label={title}
-          className="max-h-[85%] w-full border-t-2 border-ink bg-paper two:max-w-[560px] two:border-2"
-        >
+        <View className="max-h-[85%] w-full border-t-2 border-ink bg-paper two:max-w-[560px] two:border-2">
           <View className="flex-row items-start justify-between gap-2 px-4 pt-3">
             <Type as="title" className="flex-1 pt-1">
               {title}

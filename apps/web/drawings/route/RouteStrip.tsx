@@ -21,6 +21,7 @@ export function RouteStrip({ steps, totals, current }: RouteStripProps) {
     <View className="gap-1">
       <ScrollView
         horizontal
+        tabIndex={0}
         role="list"
         aria-label={`Route of ${steps.length} steps`}
         contentContainerClassName="gap-0.5"

@@ -41,6 +41,7 @@ export function FilmStrip({ steps, write }: FilmStripProps) {
   return (
     <ScrollView
       horizontal
+      tabIndex={0}
       role="list"
       aria-label="The wall from blow to blow"
       contentContainerClassName="gap-1"

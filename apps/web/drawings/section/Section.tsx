@@ -91,8 +91,7 @@ function BreakMark({ x, y, colour }: { x: number; y: number; colour: string }) {
 function sectionWords(outline: WallOutline, lines: SectionLines, length: (mm: number) => string) {
   const { arcMm, thicknessMm } = outline;
   const widthMm = arcMm.at(-1) ?? 0;
-  const heights = [...lines.inside, ...lines.outside].map(({ y }) => y);
-  const heightMm = Math.max(...heights) - Math.min(...heights);
+  const { heightMm } = lines;
   const insideMm = 2 * Math.min(lines.inside[0]?.x ?? 0, lines.inside.at(-1)?.x ?? 0);
   return {
     inside: `⌀ ${length(insideMm)} inside`,
@@ -148,6 +147,9 @@ export function Section({ outline, flat, ghost, width, height, length, flatText,
   const path = outlinePath(lines, standing);
   const rimY = standing.y(Math.max(rim.inside.y, rim.outside.y));
   const cutY = standing.y(Math.min(cut.inside.y, cut.outside.y));
+  // Width and height are those of the middle of the wall, as everywhere.
+  const tallTop = standing.y(lines.heightMm);
+  const tallBottom = standing.y(0);
   const bindingX = standing.x(Math.min(rim.inside.x, cut.inside.x));
   const widthX = standing.x(wallReach) + 18;
   // Where the true distance fits, nothing is broken out.
@@ -254,8 +256,8 @@ export function Section({ outline, flat, ghost, width, height, length, flatText,
       <Text x={axisX + 8} y={21} fill={palette.ink} fontFamily={STRONG} fontSize="15">
         {words.inside}
       </Text>
-      <DimensionLine from={{ x: widthX, y: rimY }} to={{ x: widthX, y: cutY }} />
-      {[rimY, cutY].map((y) => (
+      <DimensionLine from={{ x: widthX, y: tallTop }} to={{ x: widthX, y: tallBottom }} />
+      {[tallTop, tallBottom].map((y) => (
         <Line
           key={y}
           x1={widthX - 10}
@@ -269,12 +271,12 @@ export function Section({ outline, flat, ghost, width, height, length, flatText,
       ))}
       <Text
         x={widthX + 18}
-        y={(rimY + cutY) / 2}
+        y={(tallTop + tallBottom) / 2}
         fill={palette.ink}
         fontFamily={STRONG}
         fontSize="17"
         textAnchor="middle"
-        transform={`rotate(-90 ${widthX + 18} ${(rimY + cutY) / 2})`}
+        transform={`rotate(-90 ${widthX + 18} ${(tallTop + tallBottom) / 2})`}
       >
         {words.tall}
       </Text>

@@ -18,29 +18,32 @@ export function BenchList({ rings, chosenId, onChoose }: BenchListProps) {
   return (
     <View role="list" aria-label="Rings in work">
       {rings.map(({ ring, state, step }) => {
+        const chosen = ring.id === chosenId;
         const action = step
           ? `${step.title}${isSized(step) ? `, to ${write.size(step.after.cutInsideDiameterMm)}` : ''}`
           : 'Measure it and finish';
         return (
-          <View key={ring.id} role="listitem">
+          <View
+            key={ring.id}
+            role="listitem"
+            className={`gap-2 border-b border-line py-3 ${chosen ? 'bg-fold px-3' : 'px-1'}`}
+          >
             <Pressable
               role="link"
               aria-label={`${ring.name}: ${action}`}
-              aria-current={ring.id === chosenId ? 'true' : undefined}
+              aria-current={chosen ? 'true' : undefined}
               onPress={() => onChoose(ring.id)}
-              className={`gap-2 border-b border-line py-3 active:opacity-70 ${ring.id === chosenId ? 'bg-fold px-3' : 'px-1'}`}
+              className="flex-row items-center gap-3 active:opacity-70"
             >
-              <View className="flex-row items-center gap-3">
-                <StepIcon kind={step?.kind ?? 'read'} size={40} />
-                <View className="flex-1">
-                  <Type as="heading">{action}</Type>
-                  <Type as="small">{`${ring.name} · step ${Math.min(state.step + 1, ring.steps.length)} of ${ring.steps.length}`}</Type>
-                  <Type as="small">{`${ring.stockName} → ${write.size(ring.prediction.targetInsideDiameterMm)}`}</Type>
-                </View>
+              <StepIcon kind={step?.kind ?? 'read'} size={40} />
+              <View className="flex-1">
+                <Type as="heading">{action}</Type>
+                <Type as="small">{`${ring.name} · step ${Math.min(state.step + 1, ring.steps.length)} of ${ring.steps.length}`}</Type>
+                <Type as="small">{`${ring.stockName} → ${write.size(ring.prediction.targetInsideDiameterMm)}`}</Type>
               </View>
-              <RouteStrip steps={ring.steps} current={state.step} />
-              <SoftnessGauge compact spent={state.spent} allowanceStrainLog={ring.allowanceStrainLog} />
             </Pressable>
+            <RouteStrip steps={ring.steps} current={state.step} />
+            <SoftnessGauge compact spent={state.spent} allowanceStrainLog={ring.allowanceStrainLog} />
           </View>
         );
       })}

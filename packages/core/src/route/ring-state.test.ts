@@ -71,7 +71,7 @@ describe('ringState', () => {
     if (!after) throw new Error('the route has no stretch');
     const short = {
       kind: 'reading',
-      rimDownMm: after.cutInsideDiameterMm,
+      rimDownMm: after.cutInsideDiameterMm - 0.5,
       cutDownMm: after.cutInsideDiameterMm - 1,
       mark: 'leading',
     } as const;
@@ -80,6 +80,24 @@ describe('ringState', () => {
     expect(read.edges.cutInsideDiameterMm).toBeCloseTo(after.cutInsideDiameterMm - 1, 9);
     expect(read.spent.cut).toBeLessThan(planned.spent.cut);
     expect(read.readings[0]).toMatchObject({ step: stretch, cutDownMm: after.cutInsideDiameterMm - 1 });
+  });
+
+  it('takes the plan’s word for an edge that the other one hid from the mandrel', () => {
+    const stretch = indexOf('stretch');
+    const after = steps[stretch]?.after;
+    if (!after) throw new Error('the route has no stretch');
+    const funnel = {
+      rimDownMm: after.cutInsideDiameterMm + 0.5,
+      cutDownMm: after.cutInsideDiameterMm,
+      mark: 'leading',
+    };
+    const state = ringState(
+      PLAN,
+      events(...workedTo(stretch), { kind: 'reading', ...funnel } as RingEventBody),
+    );
+    expect(after.rimInsideDiameterMm - after.cutInsideDiameterMm).toBeGreaterThan(1);
+    expect(state.edges.rimInsideDiameterMm).toBe(after.rimInsideDiameterMm);
+    expect(state.edges.cutInsideDiameterMm).toBe(after.cutInsideDiameterMm);
   });
 
   it('empties the gauge at an anneal, also one the route did not ask for', () => {

@@ -1,4 +1,10 @@
-import { DEFAULT_MANDREL, edgesFromReading, type EdgeDiameters, type MandrelTaper } from '../size';
+import {
+  DEFAULT_MANDREL,
+  edgesFromReading,
+  type EdgeDiameters,
+  type EdgesFromReading,
+  type MandrelTaper,
+} from '../size';
 import { FRESH, spend, type EdgeSpend } from './budget';
 import { standingEvents, type RingEvent, type RingEventBody } from './ring-events';
 import type { RouteStep } from './step';
@@ -66,6 +72,18 @@ function edgeStrain(fromMm: number, toMm: number, thicknessMm: number): number {
   return Math.log((toMm + thicknessMm) / (fromMm + thicknessMm));
 }
 
+/**
+ * Edges behind a reading. An edge that the other one hid from the mandrel is at least as large as it read: then the
+ * plan knows better.
+ */
+function seenEdges(read: EdgesFromReading, { after }: RouteStep): EdgeDiameters {
+  const { rimInsideDiameterMm: rim, cutInsideDiameterMm: cut, hiddenEdge } = read;
+  return {
+    rimInsideDiameterMm: hiddenEdge === 'rim' ? Math.max(rim, after.rimInsideDiameterMm) : rim,
+    cutInsideDiameterMm: hiddenEdge === 'cut' ? Math.max(cut, after.cutInsideDiameterMm) : cut,
+  };
+}
+
 /** Moves the edges and fills the gauge by what that took. */
 function moveEdges(
   state: RingState,
@@ -116,10 +134,7 @@ function apply(state: RingState, event: RingEvent, plan: RingPlan): RingState {
       if (!step) return state;
       const heightMm = step.outline.arcMm.at(-1) ?? 0;
       const read = edgesFromReading(body, heightMm, body.mark, plan.mandrel ?? DEFAULT_MANDREL);
-      const edges = {
-        rimInsideDiameterMm: read.rimInsideDiameterMm,
-        cutInsideDiameterMm: read.cutInsideDiameterMm,
-      };
+      const edges = seenEdges(read, step);
       const { rimDownMm, cutDownMm } = body;
       const reading = { ...edges, rimDownMm, cutDownMm, eventId: event.id, at: event.at, step: state.step };
       return { ...moveEdges(state, step, edges, 'read'), readings: [...state.readings, reading] };

@@ -1,5 +1,5 @@
 export { DEFAULT_MANDREL, edgesFromReading, predictReading } from './mandrel';
-export type { EdgeDiameters, MandrelReading, MandrelTaper, ReadingMark } from './mandrel';
+export type { EdgeDiameters, EdgesFromReading, MandrelReading, MandrelTaper, ReadingMark } from './mandrel';
 export { allMarks, nearestMark, SIZE_SYSTEMS, stepMark, writeSize } from './marks';
 export type { SizeMark, SizeMarks } from './marks';
 export { ACCEPTED_SIZES, parseSize } from './parse';

@@ -68,7 +68,8 @@ export function edgesFromReading(
   const offset = markOffset(mark, growthMm);
   const rim = reading.rimDownMm - offset;
   const cut = reading.cutDownMm - offset;
-  const tolerance = 1e-6;
+  // Readings come in quarter sizes: one that lies this close to where the other edge binds may well be that edge.
+  const tolerance = Math.min(MM_PER_US_SIZE / 4, growthMm / 2);
   const hiddenEdge =
     rim - cut >= growthMm - tolerance ? 'rim' : cut - rim >= growthMm - tolerance ? 'cut' : undefined;
   return { rimInsideDiameterMm: rim, cutInsideDiameterMm: cut, hiddenEdge };

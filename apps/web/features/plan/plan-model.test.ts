@@ -1,0 +1,103 @@
+import { DEFAULT_SETTINGS } from '@round-mint/contract/settings';
+import type { StockItem } from '@round-mint/contract/stock';
+import { defaultWriters } from '@/testing/writers';
+import { explainPlan } from './explain';
+import { FIRST_DRAFT, planDraftSlice, sizeTyped, stockChosen, type PlanDraft } from './plan-draft-slice';
+import { pieceOutcome, planModel } from './plan-model';
+
+const PIECE = {
+  id: 'piece',
+  name: 'Test half',
+  diameterMm: 30.6,
+  rimThicknessMm: 2.15,
+  massG: 14.84,
+  metal: 'silver-900',
+  form: 'round',
+  quantity: 1,
+} as StockItem;
+
+function model(change: Partial<PlanDraft> = {}, piece: StockItem = PIECE, settings = DEFAULT_SETTINGS) {
+  return planModel({ ...FIRST_DRAFT, stockId: piece.id, ...change }, [piece], [], settings, (mm) => `${mm}`);
+}
+
+describe('planModel', () => {
+  it('chooses a hole by itself, and shows the same width for it everywhere', () => {
+    const { holeMm, holes, plan } = model();
+    expect(holeMm).toBe(14.3);
+    expect(holes.find((hole) => hole.holeMm === holeMm)?.bandWidthMm).toBe(plan?.bandWidthMm);
+  });
+
+  it('gives each owned hole its width: narrower for larger holes', () => {
+    const widths = model().holes.flatMap(({ bandWidthMm }) => bandWidthMm ?? []);
+    expect(widths.length).toBeGreaterThan(4);
+    widths.slice(1).forEach((width, i) => expect(width).toBeLessThan(widths[i]!));
+  });
+
+  it('keeps what was typed when it is no size, and says what would be', () => {
+    const { targetMm, sizeProblem, plan } = model({ sizeText: 'quite large' });
+    expect(targetMm).toBeUndefined();
+    expect(plan).toBeUndefined();
+    expect(sizeProblem).toMatch(/7½/);
+  });
+
+  it('has no width for a hole that cannot make the size, and still a verdict', () => {
+    const { holes, plan } = model({ sizeText: '18' });
+    expect(holes.every(({ bandWidthMm }) => bandWidthMm === undefined)).toBe(true);
+    expect(plan?.feasible).toBe(false);
+    expect(plan?.reasons[0]?.code).toBe('rim-would-grow');
+  });
+
+  it('proposes a wide-band allowance once, never adds it itself, and not when it is off', () => {
+    const proposed = model();
+    expect(proposed.allowance?.usSizes).toBe(0.5);
+    const taken = model({ allowanceUs: 0.5 });
+    expect(taken.allowance).toBeUndefined();
+    expect(taken.targetMm! - proposed.targetMm!).toBeCloseTo(0.5 * 0.8128, 9);
+    expect(model({}, PIECE, { ...DEFAULT_SETTINGS, wideBandAllowance: false }).allowance).toBeUndefined();
+  });
+});
+
+describe('pieceOutcome', () => {
+  it('names hole and width, or neither for what is refused', () => {
+    const target = model().targetMm!;
+    expect(pieceOutcome(PIECE, target, { kind: 'straight' }, kit())).toMatchObject({ holeMm: 12.7 });
+    const zinc = { ...PIECE, metal: 'zinc-core' } as StockItem;
+    expect(pieceOutcome(zinc, target, { kind: 'straight' }, kit()).holeMm).toBeUndefined();
+  });
+
+  function kit() {
+    return [
+      { id: 'p', name: 'punch', spec: { kind: 'punch', diameterMm: 12.7, selfCentring: false } } as const,
+    ];
+  }
+});
+
+describe('planDraftSlice', () => {
+  it('asks for a hole anew with another piece, and for an allowance anew with another size', () => {
+    const before = { ...FIRST_DRAFT, holeMm: 12.7, allowanceUs: 0.5 };
+    expect(planDraftSlice.reducer(before, stockChosen('other'))).toMatchObject({
+      stockId: 'other',
+      holeMm: null,
+    });
+    expect(planDraftSlice.reducer(before, sizeTyped('8'))).toMatchObject({
+      sizeText: '8',
+      allowanceUs: 0,
+      holeMm: 12.7,
+    });
+  });
+});
+
+describe('explainPlan', () => {
+  it('gives every number its words, its inputs and its source', () => {
+    for (const wall of ['straight', 'rounded', 'tapered'] as const) {
+      const shown = model({ wall });
+      const explanations = explainPlan(shown, shown.plan!, defaultWriters());
+      for (const { value, words, inputs, source } of Object.values(explanations)) {
+        expect(value).toMatch(/\d|none/);
+        expect(words.length).toBeGreaterThan(30);
+        expect(inputs.length).toBeGreaterThan(0);
+        expect(source).toMatch(/\w/);
+      }
+    }
+  });
+});

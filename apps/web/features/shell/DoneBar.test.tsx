@@ -1,0 +1,31 @@
+import { act, fireEvent, screen } from '@testing-library/react-native';
+import { noticeShown } from '@/store/notices-slice';
+import { renderWithStore } from '@/testing/render';
+import { DoneBar } from './DoneBar';
+
+describe('DoneBar', () => {
+  afterEach(() => jest.useRealTimers());
+
+  it('says what was done, and goes when it is closed', () => {
+    const { store } = renderWithStore(<DoneBar />);
+    expect(screen.queryByText('Undo')).toBeNull();
+    act(
+      () =>
+        void store.dispatch(
+          noticeShown({ text: 'The florin was put away.', undo: { kind: 'stock', id: 'x' } }),
+        ),
+    );
+    expect(screen.getByText('The florin was put away.')).toBeTruthy();
+    expect(screen.getByText('Undo')).toBeTruthy();
+    fireEvent.press(screen.getByText('Close'));
+    expect(screen.queryByText('The florin was put away.')).toBeNull();
+  });
+
+  it('goes by itself after a while', () => {
+    jest.useFakeTimers();
+    const { store } = renderWithStore(<DoneBar />);
+    act(() => void store.dispatch(noticeShown({ text: 'Copied.' })));
+    act(() => jest.advanceTimersByTime(13_000));
+    expect(screen.queryByText('Copied.')).toBeNull();
+  });
+});

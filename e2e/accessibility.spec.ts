@@ -1,0 +1,34 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from './fixtures';
+
+const SCREENS = [
+  ['bench', '/bench'],
+  ['a step', '/bench/00000004-0000-4000-8000-000000000005'],
+  ['plan', '/plan?stockId=00000001-0000-4000-8000-000000000010'],
+  ['stock', '/stock'],
+  ['a piece', '/stock/00000001-0000-4000-8000-000000000010'],
+  ['a new piece', '/stock/new'],
+  ['kit', '/stock/kit'],
+  ['log', '/log'],
+  ['a finished ring', '/log/00000004-0000-4000-8000-000000000001'],
+  ['settings', '/settings'],
+] as const;
+
+for (const light of ['day', 'torch'] as const) {
+  test(`every screen is accessible in ${light} light`, async ({ app: page }) => {
+    await page.request.patch(new URL('/api/v1/settings', page.url()).href, { data: { light } });
+    for (const [name, path] of SCREENS) {
+      await page.goto(new URL(path, page.url()).href);
+      await page.waitForLoadState('networkidle');
+      await expect(page.getByRole('heading').first()).toBeVisible();
+      await expect(page.locator('html')).toHaveClass(light === 'torch' ? /torch/ : /^(?!.*torch)/);
+      const { violations } = await new AxeBuilder({ page })
+        .withTags(['wcag2a', 'wcag2aa', 'wcag21aa'])
+        .analyze();
+      const found = violations.flatMap(({ id, nodes }) =>
+        nodes.map(({ target }) => `${id}: ${target.join(' ')}`),
+      );
+      expect(found, name).toEqual([]);
+    }
+  });
+}

@@ -1,0 +1,64 @@
+import { test as base, type Page } from '@playwright/test';
+import { cp, mkdtemp, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { startServer, type RunningServer } from './server';
+
+export interface Workshop {
+  readonly url: string;
+  /** A power cut, then the same server again on the same data. */
+  readonly restart: () => Promise<void>;
+  readonly stop: () => Promise<void>;
+  readonly start: () => Promise<void>;
+}
+
+interface Fixtures {
+  workshop: Workshop;
+  /** A page that fails its test when it asks another host for anything, or throws. */
+  app: Page;
+}
+
+export const test = base.extend<Fixtures>({
+  // eslint-disable-next-line no-empty-pattern -- Playwright asks for a pattern
+  workshop: async ({}, provide) => {
+    const folder = await mkdtemp(join(tmpdir(), 'round-mint-e2e-'));
+    const dataDir = join(folder, 'data');
+    await cp(process.env['ROUND_MINT_TEMPLATE'] ?? '', dataDir, { recursive: true });
+    let server: RunningServer = await startServer(dataDir);
+    const { url, port } = server;
+    const start = async () => {
+      server = await startServer(dataDir, port);
+    };
+    await provide({
+      url,
+      start,
+      stop: () => server.stop(),
+      restart: async () => {
+        await server.kill();
+        await start();
+      },
+    });
+    await server.stop();
+    await rm(folder, { recursive: true, force: true });
+  },
+  app: async ({ page, workshop }, provide) => {
+    const strangers: string[] = [];
+    const problems: string[] = [];
+    page.on('request', (request) => {
+      const target = request.url();
+      if (!target.startsWith(workshop.url) && !/^(data|blob):/.test(target)) strangers.push(target);
+    });
+    page.on('pageerror', (error) => problems.push(error.message));
+    await page.goto(workshop.url);
+    await provide(page);
+    base.expect(strangers, 'requests to other hosts').toEqual([]);
+    base.expect(problems, 'errors thrown in the page').toEqual([]);
+  },
+});
+
+export { expect } from '@playwright/test';
+
+/** Goes to a place by its name in the bar. */
+export async function goTo(page: Page, place: 'Bench' | 'Plan' | 'Stock' | 'Log'): Promise<void> {
+  await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: place }).click();
+}

@@ -1,0 +1,189 @@
+import type { Page } from '@playwright/test';
+import { readFile } from 'node:fs/promises';
+import { expect, goTo, test } from './fixtures';
+
+/** Fills a text box by its label. */
+async function type(page: Page, label: string, text: string): Promise<void> {
+  await page.getByLabel(label, { exact: true }).fill(text);
+}
+
+async function addPiece(page: Page): Promise<void> {
+  await goTo(page, 'Stock');
+  await page.getByRole('button', { name: 'Add a piece' }).click();
+  await page.getByTestId('field-name').fill('Skerrow regatta medal, 1931');
+  await page.getByTestId('field-issuer').fill('Skerrow');
+  await page.getByTestId('field-year').fill('1931');
+  await page.getByTestId('metal-picker').click();
+  await page.getByRole('radio', { name: 'silver .925' }).click();
+  await page.getByTestId('field-diameterMm').fill('thirty');
+  await page.getByTestId('field-rimThicknessMm').fill('2.0');
+  await page.getByRole('button', { name: 'Save the piece' }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'such as 30' })).toBeVisible();
+  // Nothing typed is lost by a refusal.
+  await expect(page.getByTestId('field-name')).toHaveValue('Skerrow regatta medal, 1931');
+  await page.getByTestId('field-diameterMm').fill('15');
+  await page.getByTestId('field-massG').fill('13.2');
+  await expect(page.getByTestId('fill-check')).toContainText('radius');
+  await page.getByTestId('field-diameterMm').fill('30');
+  await expect(page.getByTestId('fill-check')).toContainText('The figures agree');
+  await page.getByRole('button', { name: 'Save the piece' }).click();
+  await expect(page.getByTestId('piece-screen')).toContainText('silver .925');
+}
+
+async function planRing(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Plan a ring from it' }).click();
+  await expect(page.getByTestId('section')).toBeVisible();
+  await type(page, 'Target size', 'P½');
+  await expect(page.getByTestId('plan-screen')).toContainText('US 8 · UK P½ · ⌀ 18.1 mm');
+  await page.getByTestId('holes').getByRole('radio').filter({ hasText: '12.7 mm' }).click();
+  await page.getByRole('radio', { name: 'rounded' }).click();
+  await page.getByRole('radio', { name: '17°' }).click();
+  await expect(page.getByTestId('verdict')).toContainText(/Folds, stretches and reduces\. \d+ anneals/);
+  // A number explains itself on a tap.
+  await page.getByTestId('figure-width').click();
+  const sheet = page.getByRole('dialog', { name: 'Width of the band' });
+  await expect(sheet).toContainText('share that depends on the kind of blow');
+  await expect(sheet).toContainText('From:');
+  await sheet.getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('button', { name: 'Why? All reasons' }).click();
+  await expect(page.getByRole('dialog')).toContainText('fire stain');
+  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+  await page.getByTestId('take-to-bench').click();
+  await page.getByLabel('What is this ring called?').fill('Regatta, for Maud');
+  await expect(page.getByRole('dialog')).toContainText('check local law');
+  await page.getByRole('button', { name: 'Begin this ring' }).click();
+}
+
+/** Logs a reading: planned sizes unless told otherwise. */
+async function read(page: Page, sizes?: { rim: string; cut: string }): Promise<void> {
+  await page.getByRole('button', { name: 'Log reading' }).click();
+  const sheet = page.getByRole('dialog', { name: 'Log a reading' });
+  if (sizes) {
+    await sheet.getByRole('textbox', { name: 'Rim edge down' }).fill(sizes.rim);
+    await sheet.getByRole('textbox', { name: 'Cut edge down' }).fill(sizes.cut);
+  }
+  await sheet.getByRole('button', { name: 'Log reading' }).click();
+  await expect(sheet).toBeHidden();
+}
+
+/** Presses the step's main button and waits until the next step is there. */
+async function finishStep(page: Page): Promise<void> {
+  const before = await page.getByTestId('ring-screen').textContent();
+  await page.getByTestId('step-done').click();
+  await expect.poll(() => page.getByTestId('ring-screen').textContent()).not.toBe(before);
+}
+
+test('a coin from the drawer becomes a finished ring in the log', async ({ app: page, workshop }) => {
+  await addPiece(page);
+  await planRing(page);
+
+  await expect(page.getByTestId('verb')).toHaveText('Punch');
+  await expect(page.getByTestId('stop-mark')).toHaveText('hole 12.7 mm');
+  await expect(page.getByTestId('caution')).toContainText('razors');
+  await finishStep(page);
+  await expect(page.getByTestId('verb')).toHaveText('Deburr');
+  // A step that was pressed by mistake is taken back.
+  await page.getByRole('button', { name: 'Take back what was logged last' }).click();
+  await expect(page.getByTestId('verb')).toHaveText('Punch');
+  await finishStep(page);
+
+  let offPlanSeen = false;
+  const meters = page.getByTestId('gauge').getByRole('meter');
+  for (let guard = 0; guard < 60; guard++) {
+    if (await page.getByTestId('finish-form').isVisible()) break;
+    const verb = await page.getByTestId('verb').textContent();
+    if (verb === 'Anneal') {
+      await finishStep(page);
+      await expect(meters.first()).toHaveAttribute('aria-valuenow', '0');
+      continue;
+    }
+    if (verb === 'Stretch' && !offPlanSeen) {
+      await read(page, { rim: 'US 9', cut: 'US 4' });
+      await expect(page.getByTestId('reading-verdict')).toContainText(/Cut edge .* too small/);
+      await expect(page.getByTestId('reading-verdict')).toContainText('Another pull');
+      offPlanSeen = true;
+    }
+    if (verb === 'Reduce' || verb === 'Read' || verb === 'True up') {
+      await read(page);
+      await expect(page.getByTestId('reading-verdict')).toContainText('On plan');
+    }
+    await finishStep(page);
+  }
+  expect(offPlanSeen).toBe(true);
+
+  await page.getByRole('button', { name: 'Finish this ring' }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'such as 9.1' })).toBeVisible();
+  await page.getByLabel('Width (mm)').fill('8.4');
+  await page.getByLabel('Cut edge (mm)').fill('1.4');
+  await page.getByRole('button', { name: 'Finish this ring' }).click();
+
+  const logged = page.getByTestId('log-ring-screen');
+  await expect(logged).toContainText('US 8: on size');
+  await expect(logged.getByRole('row', { name: /Width/ })).toContainText('8.40 mm');
+  await expect(logged.getByRole('list', { name: 'History' })).toContainText('Punch the 12.7 mm hole');
+
+  await goTo(page, 'Log');
+  await expect(page.getByTestId('log-screen')).toContainText('6 finished rings');
+  const [csv] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Log as CSV' }).click(),
+  ]);
+  expect(await readFile(await csv.path(), 'utf8')).toContain('"Regatta, for Maud"');
+  const [json] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Everything as JSON' }).click(),
+  ]);
+  const archive = JSON.parse(await readFile(await json.path(), 'utf8'));
+  expect(archive).toMatchObject({ format: 'round-mint-archive', version: 1 });
+  expect(archive.rings.map(({ name }: { name: string }) => name)).toContain('Regatta, for Maud');
+
+  // Pull the plug: all is as it was.
+  await workshop.restart();
+  await page.reload();
+  await expect(page.getByTestId('log-screen')).toContainText('6 finished rings');
+  await page.getByRole('link', { name: /Regatta, for Maud/ }).click();
+  await expect(logged.getByRole('row', { name: /Width/ })).toContainText('8.40 mm');
+});
+
+test('the drawer is searched, sorted and tidied, with a way back', async ({ app: page }) => {
+  await goTo(page, 'Stock');
+  const pieces = page.getByRole('list', { name: 'Pieces of stock' }).getByRole('listitem');
+  await page.getByTestId('stock-search').fill('tarn silver');
+  await expect(pieces).toHaveCount(3);
+  await page.getByRole('radio', { name: 'Sort by ⌀' }).click();
+  await expect(pieces.first()).toContainText('24.3 mm');
+  await page.getByRole('radio', { name: 'Sort by ⌀' }).click();
+  await expect(pieces.first()).toContainText('34.0 mm');
+  await page.getByTestId('stock-search').fill('no such thing');
+  await expect(page.getByText('Nothing matches.')).toBeVisible();
+
+  await page.getByTestId('stock-search').fill('florin');
+  await pieces.first().getByRole('link').click();
+  await page.getByRole('button', { name: 'Edit' }).click();
+  await page.getByTestId('field-quantity').fill('7');
+  await page.getByRole('button', { name: 'Save the piece' }).click();
+  await expect(page.getByTestId('piece-screen')).toContainText('Pieces7');
+  await page.getByRole('button', { name: 'Put away' }).click();
+  await expect(page.getByRole('status')).toContainText('Skerrow florin, 1951 was put away.');
+  await expect(pieces.filter({ hasText: 'florin' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(pieces.filter({ hasText: 'florin' })).toHaveCount(1);
+});
+
+test('the kit decides which holes there are', async ({ app: page }) => {
+  await page.goto(new URL('/stock/kit', page.url()).href);
+  await page.getByRole('button', { name: 'Put away 1/2 in punch' }).click();
+  await page.getByRole('button', { name: 'Add a tool' }).click();
+  await page.getByRole('textbox', { name: 'Name' }).fill('odd punch');
+  await page.getByRole('textbox', { name: 'Diameter' }).fill('wide');
+  await page.getByRole('button', { name: 'Add the tool' }).click();
+  await expect(page.getByRole('alert')).toContainText('length from 2 to 60');
+  await page.getByRole('textbox', { name: 'Diameter' }).fill('13.2');
+  await page.getByRole('button', { name: 'Add the tool' }).click();
+  await expect(page.getByRole('listitem').filter({ hasText: 'odd punch' })).toBeVisible();
+  await goTo(page, 'Plan');
+  await page.getByRole('button', { name: 'Choose a piece' }).click();
+  await page.getByRole('radio', { name: /Brennac Union half/ }).click();
+  await expect(page.getByTestId('holes')).toContainText('13.2 mm');
+  await expect(page.getByTestId('holes')).not.toContainText('12.7 mm');
+});

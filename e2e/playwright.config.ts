@@ -1,0 +1,32 @@
+import { defineConfig } from '@playwright/test';
+
+/** Debian's Chromium, and nothing that would reach for the network. */
+const CHROMIUM = process.env['CHROMIUM'] ?? '/usr/bin/chromium';
+const FLAGS = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
+
+export default defineConfig({
+  testDir: '.',
+  outputDir: './test-results',
+  globalSetup: './workshop-template.ts',
+  timeout: 120_000,
+  expect: { timeout: 15_000 },
+  workers: 2,
+  fullyParallel: true,
+  forbidOnly: true,
+  reporter: [['list'], ['json', { outputFile: 'test-results/report.json' }]],
+  use: {
+    browserName: 'chromium',
+    launchOptions: { executablePath: CHROMIUM, args: FLAGS },
+    viewport: { width: 390, height: 844 },
+    permissions: ['clipboard-read', 'clipboard-write'],
+    trace: 'retain-on-failure',
+  },
+});

@@ -1,0 +1,47 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { once } from 'node:events';
+import { fileURLToPath } from 'node:url';
+
+const SERVER = fileURLToPath(new URL('../apps/server/dist/server.mjs', import.meta.url));
+const READY = /Round Mint is ready at (http:\/\/\S+)/;
+
+/** The real server, as the demo command starts it. */
+export interface RunningServer {
+  readonly url: string;
+  readonly port: number;
+  /** Ends it the hard way, as a power cut would. */
+  readonly kill: () => Promise<void>;
+  /** Asks it to end. */
+  readonly stop: () => Promise<void>;
+}
+
+async function end(child: ChildProcess, signal: NodeJS.Signals): Promise<void> {
+  if (child.exitCode !== null || child.signalCode !== null) return;
+  child.kill(signal);
+  await once(child, 'exit');
+}
+
+/** @param port 0 takes any free one */
+export function startServer(dataDir: string, port = 0): Promise<RunningServer> {
+  const child = spawn(process.execPath, [SERVER], {
+    env: { ...process.env, DATA_DIR: dataDir, PORT: String(port), HOST: '127.0.0.1', ROUND_MINT_DEMO: '1' },
+    stdio: ['ignore', 'pipe', 'pipe'],
+  });
+  let output = '';
+  return new Promise((resolve, reject) => {
+    const listen = (data: Buffer) => {
+      output += data.toString();
+      const url = READY.exec(output)?.[1];
+      if (!url) return;
+      resolve({
+        url,
+        port: Number(new URL(url).port),
+        kill: () => end(child, 'SIGKILL'),
+        stop: () => end(child, 'SIGTERM'),
+      });
+    };
+    child.stdout.on('data', listen);
+    child.stderr.on('data', listen);
+    child.on('exit', () => reject(new Error(`the server ended before it was ready:\n${output}`)));
+  });
+}
