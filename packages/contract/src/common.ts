@@ -11,7 +11,7 @@ export function lengthMm(minMm: number, maxMm: number) {
 }
 
 export function quantity(min: number, max: number, unit: string) {
-  const message = `must be from ${min} to ${max} ${unit}`;
+  const message = `must be from ${min} to ${max}${unit ? ` ${unit}` : ''}`;
   return z.number({ error: message }).min(min, message).max(max, message);
 }
 

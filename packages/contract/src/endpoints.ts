@@ -30,6 +30,8 @@ export interface Endpoint {
   readonly summary: string;
   readonly request?: z.ZodType;
   readonly response?: z.ZodType;
+  /** Makes something new: answered with 201. */
+  readonly creates?: boolean;
   readonly list?: boolean;
   /** Media type of the answer when it is not JSON. */
   readonly media?: string;
@@ -44,7 +46,14 @@ function resource(
   const byId = `${path}/{id}`;
   return [
     { method: 'get', path, summary: `List every ${one}`, response: schemas.list, list: true },
-    { method: 'post', path, summary: `Add a ${one}`, request: schemas.input, response: schemas.item },
+    {
+      method: 'post',
+      path,
+      summary: `Add a ${one}`,
+      request: schemas.input,
+      response: schemas.item,
+      creates: true,
+    },
     { method: 'get', path: byId, summary: `One ${one}`, response: schemas.item },
     { method: 'put', path: byId, summary: `Change a ${one}`, request: schemas.input, response: schemas.item },
     { method: 'delete', path: byId, summary: `Put a ${one} away; restore brings it back` },
@@ -97,6 +106,7 @@ export const ENDPOINTS: readonly Endpoint[] = [
     summary: 'Take a plan to the bench',
     request: ringInputSchema,
     response: ringWithEventsSchema,
+    creates: true,
   },
   { method: 'get', path: '/rings/{id}', summary: 'One ring with its events', response: ringWithEventsSchema },
   { method: 'delete', path: '/rings/{id}', summary: 'Put a ring away; restore brings it back' },

@@ -38,6 +38,11 @@ function success({ response, media }: Endpoint): JsonObject {
     : { description: 'Done, nothing to say' };
 }
 
+function successStatus({ response, media, creates }: Endpoint): string {
+  if (creates) return '201';
+  return response || media ? '200' : '204';
+}
+
 function operation(endpoint: Endpoint): JsonObject {
   const { method, path, summary, request } = endpoint;
   const words = path.replace(/[{}]/g, '').split(/[/.-]/).filter(Boolean);
@@ -48,7 +53,7 @@ function operation(endpoint: Endpoint): JsonObject {
     parameters: parameters(endpoint),
     ...(request ? { requestBody: { required: true, content: jsonContent(request, 'input') } } : {}),
     responses: {
-      [endpoint.response || endpoint.media ? '200' : '204']: success(endpoint),
+      [successStatus(endpoint)]: success(endpoint),
       default: { description: 'What was wrong', content: jsonContent(errorSchema, 'output') },
     },
   };

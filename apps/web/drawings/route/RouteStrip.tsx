@@ -1,4 +1,5 @@
 import type { RouteStep, RouteTotals } from '@round-mint/core/route';
+import { useEffect, useRef } from 'react';
 import { ScrollView, View } from 'react-native';
 import { Type } from '@/ui/Type';
 import { StepIcon } from './StepIcon';
@@ -13,13 +14,22 @@ interface RouteStripProps {
 
 /** Minutes of a step as heights, px. */
 const PX_PER_MIN = 1.6;
-const TALLEST = 26;
+const TALLEST = 22;
+/** Width of one step, and how many done ones stay in sight before the one at hand. */
+const STEP_PX = 34;
+const STEPS_BEFORE = 3;
 
 /** The steps as a strip of silhouettes; under each, hands-on minutes filled and waiting minutes outlined. */
 export function RouteStrip({ steps, totals, current }: RouteStripProps) {
+  const scroll = useRef<ScrollView>(null);
+  useEffect(() => {
+    if (current !== undefined)
+      scroll.current?.scrollTo({ x: (current - STEPS_BEFORE) * STEP_PX, animated: false });
+  }, [current]);
   return (
     <View className="gap-1">
       <ScrollView
+        ref={scroll}
         horizontal
         tabIndex={0}
         role="list"

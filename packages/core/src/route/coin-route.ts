@@ -47,7 +47,7 @@ export interface RouteOptions {
   readonly kit: Kit;
   readonly finish?: Finish | undefined;
   readonly annealSchool?: AnnealSchool | undefined;
-  /** Fibres less one, a multiple of eight: fewer for a quick look at many holes. Left out, 64. */
+  /** Fibres less one, a multiple of sixteen: fewer for a quick look at many holes. Left out, 64. */
   readonly intervals?: number | undefined;
 }
 

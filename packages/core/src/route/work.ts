@@ -49,7 +49,7 @@ export interface StepWords {
 }
 
 /** Intervals of an outline: enough to draw a wall. */
-const OUTLINE_INTERVALS = 8;
+const OUTLINE_INTERVALS = 16;
 
 function outlineOf(wall: Meridian): WallOutline {
   const every = (wall.meanRadiusMm.length - 1) / OUTLINE_INTERVALS;

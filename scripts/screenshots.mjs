@@ -1,0 +1,82 @@
+import { chromium } from '@playwright/test';
+import { spawn } from 'node:child_process';
+import { mkdir, mkdtemp, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { buildIfNeeded, installIfNeeded } from './lib/build.mjs';
+import { chromiumIfNeeded } from './lib/chromium.mjs';
+import { ROOT } from './lib/run.mjs';
+
+const PHONE = { width: 390, height: 844 };
+const WIDE = { width: 1280, height: 800 };
+const HALF = '/plan?stockId=00000001-0000-4000-8000-000000000010';
+const IN_WORK = '/bench/00000004-0000-4000-8000-000000000005';
+
+/** One picture of each main view, from the made-up workshop. */
+const VIEWS = [
+  { name: 'bench', path: '/bench', size: PHONE },
+  { name: 'bench-step', path: IN_WORK, size: PHONE },
+  { name: 'bench-step-torch', path: IN_WORK, size: PHONE, light: 'torch' },
+  { name: 'bench-wide', path: '/bench', size: WIDE },
+  { name: 'plan', path: HALF, size: PHONE },
+  { name: 'plan-torch', path: HALF, size: PHONE, light: 'torch' },
+  { name: 'plan-wide', path: HALF, size: WIDE },
+  { name: 'stock', path: '/stock', size: PHONE },
+  { name: 'stock-piece', path: '/stock/00000001-0000-4000-8000-000000000005', size: PHONE },
+  { name: 'stock-wide', path: '/stock', size: WIDE },
+  { name: 'kit', path: '/stock/kit', size: PHONE },
+  { name: 'log', path: '/log', size: PHONE },
+  { name: 'log-ring', path: '/log/00000004-0000-4000-8000-000000000001', size: PHONE },
+  { name: 'settings', path: '/settings', size: PHONE },
+];
+
+const FLAGS = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
+
+function startServer(dataDir) {
+  const child = spawn(process.execPath, [join(ROOT, 'apps/server/dist/server.mjs')], {
+    env: { ...process.env, DATA_DIR: dataDir, PORT: '0', ROUND_MINT_DEMO: '1' },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  return new Promise((resolve, reject) => {
+    child.stdout.on('data', (data) => {
+      const url = /ready at (http:\S+)/.exec(String(data))?.[1];
+      if (url) resolve({ url, child });
+    });
+    child.on('exit', () => reject(new Error('the server ended before it was ready')));
+  });
+}
+
+await installIfNeeded();
+await chromiumIfNeeded();
+await buildIfNeeded();
+const dataDir = await mkdtemp(join(tmpdir(), 'round-mint-pictures-'));
+const folder = join(ROOT, 'docs/screenshots');
+await mkdir(folder, { recursive: true });
+const { url, child } = await startServer(dataDir);
+const browser = await chromium.launch({
+  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+  args: FLAGS,
+});
+for (const { name, path, size, light = 'day' } of VIEWS) {
+  const page = await browser.newPage({ viewport: size, timezoneId: 'UTC' });
+  await page.request.patch(`${url}/api/v1/settings`, { data: { light } });
+  await page.goto(url + path);
+  await page.getByRole('heading').first().waitFor();
+  await page.waitForLoadState('networkidle');
+  await page.evaluate(() => document.fonts.ready);
+  await page.screenshot({ path: join(folder, `${name}.png`) });
+  await page.close();
+  console.log(`docs/screenshots/${name}.png`);
+}
+await browser.close();
+child.kill('SIGTERM');
+await new Promise((resolve) => child.on('exit', resolve));
+await rm(dataDir, { recursive: true, force: true });

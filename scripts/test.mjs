@@ -1,0 +1,82 @@
+import { mkdir, readFile } from 'node:fs/promises';
+import { join } from 'node:path';
+import { buildIfNeeded, installIfNeeded } from './lib/build.mjs';
+import { chromiumIfNeeded } from './lib/chromium.mjs';
+import { ROOT, run, say } from './lib/run.mjs';
+
+/** What was counted, over all kinds of test. */
+const counts = { passed: 0, failed: 0 };
+
+/** A check that passes or fails as a whole. */
+async function check(name, command, args) {
+  say(`${name} …`);
+  const { code } = await run(command, args);
+  counts[code === 0 ? 'passed' : 'failed'] += 1;
+  if (code !== 0) console.error(`✕ ${name} failed`);
+}
+
+/** A run of tests that leaves a report; a run that dies without one counts as a failure. */
+async function suite(name, command, args, options, report, read) {
+  say(`${name} …`);
+  const { code } = await run(command, args, options);
+  try {
+    const { passed, failed } = read(JSON.parse(await readFile(report, 'utf8')));
+    counts.passed += passed;
+    counts.failed += failed;
+    if (code !== 0 && failed === 0) counts.failed += 1;
+  } catch {
+    counts.failed += 1;
+    console.error(`✕ ${name} left no report`);
+  }
+}
+
+function jestCounts({ numPassedTests, numFailedTests, numRuntimeErrorTestSuites }) {
+  return { passed: numPassedTests, failed: numFailedTests + numRuntimeErrorTestSuites };
+}
+
+function playwrightCounts({ stats: { expected, unexpected, flaky } }) {
+  return { passed: expected, failed: unexpected + flaky };
+}
+
+await installIfNeeded();
+await chromiumIfNeeded();
+const reports = join(ROOT, 'node_modules/.cache/round-mint');
+await mkdir(reports, { recursive: true });
+
+await check('Type check', process.execPath, ['scripts/typecheck.mjs']);
+await check('Lint', 'npm', ['run', '--silent', 'lint']);
+await check('Format', 'npm', ['run', '--silent', 'format:check', '--', '--log-level', 'warn']);
+await check('Boundaries', 'npm', ['run', '--silent', 'boundaries']);
+await check('Unused code', 'npm', ['run', '--silent', 'unused']);
+
+const unit = join(reports, 'unit.json');
+await suite(
+  'Unit and API tests',
+  'npx',
+  ['jest', '--json', `--outputFile=${unit}`],
+  { env: { NODE_OPTIONS: '--experimental-vm-modules --no-warnings' } },
+  unit,
+  jestCounts,
+);
+const app = join(reports, 'app.json');
+await suite(
+  'Component tests',
+  'npx',
+  ['jest', '--json', `--outputFile=${app}`],
+  { cwd: join(ROOT, 'apps/web') },
+  app,
+  jestCounts,
+);
+
+await buildIfNeeded();
+await suite(
+  'Browser tests',
+  'npx',
+  ['playwright', 'test', '-c', 'e2e'],
+  {},
+  join(ROOT, 'e2e/test-results/report.json'),
+  playwrightCounts,
+);
+
+console.log(`\n${counts.passed} passed, ${counts.failed} failed`);
+process.exit(counts.failed === 0 ? 0 : 1);
