@@ -16,7 +16,7 @@ export default defineConfig({
   testDir: '.',
   outputDir: './test-results',
   globalSetup: './workshop-template.ts',
-  timeout: 120_000,
+  timeout: 240_000,
   expect: { timeout: 15_000 },
   workers: 2,
   fullyParallel: true,

@@ -55,6 +55,18 @@ test('the plan can be worked from the keyboard', async ({ app: page }) => {
   await expect(page.getByRole('dialog')).toHaveCount(0);
 });
 
+test('the places have keys, and the list of keys opens under ?', async ({ app: page }) => {
+  await page.keyboard.press('3');
+  await expect(page.getByTestId('stock-screen')).toBeVisible();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('this list');
+  await page.keyboard.press('Escape');
+  // In a text box a key is a letter.
+  await page.getByTestId('stock-search').pressSequentially('1?');
+  await expect(page.getByTestId('stock-search')).toHaveValue('1?');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+});
+
 test('the drawer is a table: sorted by its heads, copied as text', async ({ app: page }) => {
   await goTo(page, 'Stock');
   const table = page.getByRole('table', { name: 'Pieces of stock' });

@@ -22,6 +22,9 @@ interface ChoicesProps<T extends string | number> {
   testID?: string;
 }
 
+/** As many as ever stand side by side. */
+const MOST_COLUMNS = 8;
+
 /** One of several, all in sight: radio buttons drawn as plates. The chosen one is framed, not only tinted. */
 export function Choices<T extends string | number>({
   label,
@@ -32,7 +35,7 @@ export function Choices<T extends string | number>({
   testID,
 }: ChoicesProps<T>) {
   return (
-    <View role="radiogroup" aria-label={label} testID={testID} className="flex-row flex-wrap gap-2">
+    <View role="radiogroup" aria-label={label} testID={testID} className="-mb-2 flex-row flex-wrap gap-2">
       {choices.map((choice) => {
         const chosen = choice.value === value;
         return (
@@ -60,6 +63,14 @@ export function Choices<T extends string | number>({
           </Pressable>
         );
       })}
+      {/* Empty places keep a last, shorter row in line with the others. */}
+      {Array.from({ length: MOST_COLUMNS }, (_, i) => (
+        <View
+          key={`filler-${i}`}
+          aria-hidden
+          style={{ minWidth, flexGrow: 1, flexBasis: minWidth, height: 0 }}
+        />
+      ))}
     </View>
   );
 }

@@ -1,12 +1,11 @@
 import type { LogEntry } from '@round-mint/contract/log';
-import { quarterFraction } from '@round-mint/core/format';
+import { quarterFraction, sizesInWords } from '@round-mint/core/format';
 
 /** "½ size too large", "on size", or a dash where nothing was read. */
 export function sizeErrorWords(sizeErrorUs: number | null): string {
   if (sizeErrorUs === null) return 'not read';
-  const text = quarterFraction(Math.abs(sizeErrorUs));
-  if (text === '0') return 'on size';
-  return `${text} size too ${sizeErrorUs > 0 ? 'large' : 'small'}`;
+  if (quarterFraction(sizeErrorUs) === '0') return 'on size';
+  return `${sizesInWords(sizeErrorUs)} too ${sizeErrorUs > 0 ? 'large' : 'small'}`;
 }
 
 export interface LogSummary {

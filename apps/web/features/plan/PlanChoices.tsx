@@ -1,7 +1,7 @@
 import type { PlanInput } from '@round-mint/contract/plans';
 import { quarterFraction } from '@round-mint/core/format';
 import type { Finish } from '@round-mint/core/route';
-import type { ReactNode } from 'react';
+import { useDeferredValue, useMemo, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { useSettings, useWriters } from '@/features/settings/use-settings';
 import { useAppDispatch, useAppSelector } from '@/store/store';
@@ -17,7 +17,7 @@ import {
   sizeTyped,
   wallChosen,
 } from './plan-draft-slice';
-import type { PlanModel } from './plan-model';
+import { holeOptions, type PlanModel } from './plan-model';
 import { SizeInput } from '@/features/sizes/SizeInput';
 
 const WALLS: readonly { value: PlanInput['wall']; label: string }[] = [
@@ -84,7 +84,10 @@ export function MakingChoices({ model }: { model: PlanModel }) {
   const draft = useAppSelector((state) => state.planDraft);
   const dispatch = useAppDispatch();
   const write = useWriters();
-  const { holes, holeMm } = model;
+  const { holeMm } = model;
+  // Widths of all holes may lag a frame behind the plan; the choice itself never does.
+  const lagging = useDeferredValue(model);
+  const holes = useMemo(() => holeOptions(lagging), [lagging]);
   return (
     <View className="gap-4">
       <Row label="Hole">

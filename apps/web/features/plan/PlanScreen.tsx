@@ -1,7 +1,7 @@
 import { metalById } from '@round-mint/core/metal';
 import type { CoinRingPlan } from '@round-mint/core/route';
 import { useLocalSearchParams } from 'expo-router';
-import { useEffect, useState } from 'react';
+import { memo, useCallback, useDeferredValue, useEffect, useState } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { RouteStrip } from '@/drawings/route/RouteStrip';
 import { FilmStrip } from '@/drawings/section/FilmStrip';
@@ -26,7 +26,7 @@ import { stockChosen } from './plan-draft-slice';
 import type { PlanModel } from './plan-model';
 import { TakeToBench } from './TakeToBench';
 import { usePlanModel } from './use-plan-model';
-import { Verdict } from './Verdict';
+import { PlanSummary, Verdict } from './Verdict';
 
 const FIGURES: readonly FigureKey[] = [
   'width',
@@ -62,6 +62,24 @@ function PlanFigures({ model, plan }: { model: PlanModel; plan: CoinRingPlan }) 
     </>
   );
 }
+
+/** Every number and every step of the plan; drawing and verdict go before it. */
+const PlanDetail = memo(function PlanDetail({ model }: { model: PlanModel }) {
+  const { plan } = model;
+  if (!plan) return null;
+  return (
+    <View className="gap-3">
+      <PlanFigures model={model} plan={plan} />
+      {plan.route ? <RouteStrip steps={plan.route.steps} totals={plan.route.totals} /> : null}
+    </View>
+  );
+});
+
+const PlanFilm = memo(function PlanFilm({ model }: { model: PlanModel }) {
+  const write = useWriters();
+  const steps = model.plan?.route?.steps;
+  return steps ? <FilmStrip steps={steps} write={write.size} /> : null;
+});
 
 function pieceLine(
   model: PlanModel,
@@ -142,6 +160,7 @@ export function PlanScreen() {
 function PhonePlan({ model, twoColumns }: { model: PlanModel; twoColumns: boolean }) {
   const [picking, setPicking] = useState(false);
   const write = useWriters();
+  const lagging = useDeferredValue(model);
   const { piece, plan } = model;
   return (
     <>
@@ -158,7 +177,14 @@ function PhonePlan({ model, twoColumns }: { model: PlanModel; twoColumns: boolea
             }
           />
         }
-        footer={piece ? <TakeToBench model={model} /> : null}
+        footer={
+          piece ? (
+            <View className="gap-2">
+              {plan && !twoColumns ? <PlanSummary plan={plan} /> : null}
+              <TakeToBench model={model} />
+            </View>
+          ) : null
+        }
       >
         {piece ? null : <NoPiece onChoose={() => setPicking(true)} />}
         <View className={twoColumns ? 'flex-row gap-6' : 'gap-3'}>
@@ -166,6 +192,7 @@ function PhonePlan({ model, twoColumns }: { model: PlanModel; twoColumns: boolea
             <View className={twoColumns ? 'min-w-0 flex-1' : ''}>
               <PlanDrawing model={model} plan={plan} height={310} />
               <Verdict plan={plan} />
+              {twoColumns ? <PlanDetail model={lagging} /> : null}
             </View>
           ) : null}
           {piece ? (
@@ -175,8 +202,7 @@ function PhonePlan({ model, twoColumns }: { model: PlanModel; twoColumns: boolea
             </View>
           ) : null}
         </View>
-        {plan ? <PlanFigures model={model} plan={plan} /> : null}
-        {plan?.route ? <RouteStrip steps={plan.route.steps} totals={plan.route.totals} /> : null}
+        {twoColumns ? null : <PlanDetail model={lagging} />}
       </Screen>
       <PiecePicker open={picking} onClose={() => setPicking(false)} chosenId={piece?.id} />
     </>
@@ -191,6 +217,8 @@ function WidePlan({ model }: { model: PlanModel }) {
   const write = useWriters();
   const { height } = useWindowDimensions();
   const [search, setSearch] = useState('');
+  const lagging = useDeferredValue(model);
+  const choose = useCallback((id: string) => dispatch(stockChosen(id)), [dispatch]);
   const { piece, plan, targetMm } = model;
   return (
     <View className="flex-1 flex-row" testID="plan-screen">
@@ -200,7 +228,7 @@ function WidePlan({ model }: { model: PlanModel }) {
           <Field label="Search the drawer" value={search} onChangeText={setSearch} />
         </View>
         <ScrollView>
-          <PieceList chosenId={piece?.id} search={search} onChoose={(id) => dispatch(stockChosen(id))} />
+          <PieceList chosenId={piece?.id} search={search} onChoose={choose} />
         </ScrollView>
       </View>
       <ScrollView className="min-w-0 flex-1" contentContainerClassName="gap-4 px-6 py-4">
@@ -213,11 +241,10 @@ function WidePlan({ model }: { model: PlanModel }) {
         {plan ? (
           <PlanDrawing model={model} plan={plan} height={Math.max(270, height * 0.38)} only="section" />
         ) : null}
-        {plan?.route ? <FilmStrip steps={plan.route.steps} write={write.size} /> : null}
+        <PlanFilm model={lagging} />
         {plan ? <Verdict plan={plan} /> : null}
         {piece ? <MakingChoices model={model} /> : null}
-        {plan ? <PlanFigures model={model} plan={plan} /> : null}
-        {plan?.route ? <RouteStrip steps={plan.route.steps} totals={plan.route.totals} /> : null}
+        <PlanDetail model={lagging} />
       </ScrollView>
       <View style={{ width: SIDE_WIDTH }} className="justify-between border-l border-line px-4 py-4">
         <View className="gap-2">

@@ -2,6 +2,7 @@ import type { Reason } from '@round-mint/core/forming';
 import type { CoinRingPlan } from '@round-mint/core/route';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { useWriters } from '@/features/settings/use-settings';
 import { Notice, type NoticeLevel } from '@/ui/Notice';
 import { Sheet } from '@/ui/Sheet';
 import { TextButton } from '@/ui/TextButton';
@@ -64,5 +65,19 @@ export function Verdict({ plan }: { plan: CoinRingPlan }) {
         ))}
       </Sheet>
     </View>
+  );
+}
+
+/** The plan in a line, for where the drawing has been scrolled away. */
+export function PlanSummary({ plan }: { plan: CoinRingPlan }) {
+  const { length } = useWriters();
+  const { feasible, bandWidthMm, thicknessCutEdgeMm, annealCount, reasons } = plan;
+  const line = feasible
+    ? `✓ ${length(bandWidthMm)} wide · cut edge ${length(thicknessCutEdgeMm)} · ${anneals(annealCount)}`
+    : `✕ ${reasons[0]?.message ?? 'This ring cannot be made.'}`;
+  return (
+    <Type as="label" numberOfLines={1} testID="plan-summary" className={feasible ? '' : 'text-stop'}>
+      {line}
+    </Type>
   );
 }

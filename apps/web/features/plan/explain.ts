@@ -54,6 +54,10 @@ export function explainPlan(
     ['Hole', write.length(holeMm)],
     ['Works as thick as', write.length(plan.workingThicknessMm, 2)],
   ] as const;
+  const strained = (strainLog: number) => {
+    const times = Math.abs(strainLog) / metal.allowanceStrainLog;
+    return `${signed(strainLog)}${Number.isFinite(times) ? `, ${times.toFixed(1)} × allowance` : ''}`;
+  };
   const target = ['Inside diameter', write.sizeAndLength(targetMm)] as const;
   const shares = `fold ${BLOW_SHARE.fold}, stretch ${BLOW_SHARE.open}, reduce and curl ${BLOW_SHARE.close}`;
   const range = plan.sizeRangeMm;
@@ -104,7 +108,7 @@ export function explainPlan(
     },
     strainCut: {
       title: 'Stretch of the cut edge',
-      value: signed(plan.strainCutEdge),
+      value: strained(plan.strainCutEdge),
       words: `The hole’s edge grows from its own circle to the ring’s: hoop strain ln(R ÷ r). ${metal.name} bears ${metal.allowanceStrainLog.toFixed(2)} between anneals, so this much is taken in portions.`,
       inputs: [
         ['Hoop strain', plan.strainCutEdge.toFixed(3)],
@@ -114,7 +118,7 @@ export function explainPlan(
     },
     strainRim: {
       title: 'Crowding of the rim edge',
-      value: signed(plan.strainRimEdge),
+      value: strained(plan.strainRimEdge),
       words: `The rim shrinks to the ring’s circle: hoop strain ln(R ÷ R₀). To ${signed(FOLD_RIM_STRAIN_LIMIT)} dies can do it alone, to −50 % stepped reduction under tape can.`,
       inputs: [
         ['Hoop strain', plan.strainRimEdge.toFixed(3)],

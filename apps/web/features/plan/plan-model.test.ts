@@ -3,7 +3,7 @@ import type { StockItem } from '@round-mint/contract/stock';
 import { defaultWriters } from '@/testing/writers';
 import { explainPlan } from './explain';
 import { FIRST_DRAFT, planDraftSlice, sizeTyped, stockChosen, type PlanDraft } from './plan-draft-slice';
-import { pieceOutcome, planModel } from './plan-model';
+import { holeOptions, pieceOutcome, planModel } from './plan-model';
 
 const PIECE = {
   id: 'piece',
@@ -22,13 +22,14 @@ function model(change: Partial<PlanDraft> = {}, piece: StockItem = PIECE, settin
 
 describe('planModel', () => {
   it('chooses a hole by itself, and shows the same width for it everywhere', () => {
-    const { holeMm, holes, plan } = model();
+    const shown = model();
+    const { holeMm, plan } = shown;
     expect(holeMm).toBe(14.3);
-    expect(holes.find((hole) => hole.holeMm === holeMm)?.bandWidthMm).toBe(plan?.bandWidthMm);
+    expect(holeOptions(shown).find((hole) => hole.holeMm === holeMm)?.bandWidthMm).toBe(plan?.bandWidthMm);
   });
 
   it('gives each owned hole its width: narrower for larger holes', () => {
-    const widths = model().holes.flatMap(({ bandWidthMm }) => bandWidthMm ?? []);
+    const widths = holeOptions(model()).flatMap(({ bandWidthMm }) => bandWidthMm ?? []);
     expect(widths.length).toBeGreaterThan(4);
     widths.slice(1).forEach((width, i) => expect(width).toBeLessThan(widths[i]!));
   });
@@ -41,8 +42,9 @@ describe('planModel', () => {
   });
 
   it('has no width for a hole that cannot make the size, and still a verdict', () => {
-    const { holes, plan } = model({ sizeText: '18' });
-    expect(holes.every(({ bandWidthMm }) => bandWidthMm === undefined)).toBe(true);
+    const shown = model({ sizeText: '18' });
+    const { plan } = shown;
+    expect(holeOptions(shown).every(({ bandWidthMm }) => bandWidthMm === undefined)).toBe(true);
     expect(plan?.feasible).toBe(false);
     expect(plan?.reasons[0]?.code).toBe('rim-would-grow');
   });

@@ -30,7 +30,9 @@ export interface PlanModel {
   readonly targetMm: number | undefined;
   readonly sizeProblem: string | undefined;
   readonly holeMm: number | undefined;
-  readonly holes: readonly HoleOption[];
+  /** Owned holes that leave metal around them. */
+  readonly ownedHoles: readonly number[];
+  readonly kit: Kit;
   readonly plan: CoinRingPlan | undefined;
   /** A proposal that was not yet taken. */
   readonly allowance: WideBandAllowance | undefined;
@@ -41,7 +43,10 @@ export function wallWish({ wall, curlDeg }: Pick<PlanDraft, 'wall' | 'curlDeg'>)
 }
 
 /** The size asked for, with the allowance that was accepted. */
-export function draftTarget(draft: PlanDraft, settings: Settings): { targetMm?: number; problem?: string } {
+export function draftTarget(
+  draft: Pick<PlanDraft, 'sizeText' | 'allowanceUs'>,
+  settings: Settings,
+): { targetMm?: number; problem?: string } {
   const parsed = parseSize(draft.sizeText, settings.primarySystem);
   if (!parsed.ok) return { problem: parsed.message };
   return { targetMm: parsed.insideDiameterMm + draft.allowanceUs * MM_PER_US_SIZE };
@@ -82,20 +87,15 @@ export function planModel(
   const piece = stock.find(({ id }) => id === draft.stockId);
   const wall = wallWish(draft);
   const { targetMm, problem } = draftTarget(draft, settings);
-  const nothing = { piece, wall, targetMm, sizeProblem: problem, plan: undefined, allowance: undefined };
-  if (!piece || targetMm === undefined) return { ...nothing, holeMm: draft.holeMm ?? undefined, holes: [] };
-
+  const nothing = { piece, wall, targetMm, kit, sizeProblem: problem, plan: undefined, allowance: undefined };
+  if (!piece || targetMm === undefined) {
+    return { ...nothing, holeMm: draft.holeMm ?? undefined, ownedHoles: [] };
+  }
   const question = { coin: piece, targetInsideDiameterMm: targetMm, wall };
-  const owned = holesFor(kit, piece.diameterMm);
-  const holeMm = draft.holeMm ?? suggestHoleMm(question, owned) ?? owned[Math.floor(owned.length / 2)];
-  const holes = owned.map((hole): HoleOption => ({
-    holeMm: hole,
-    bandWidthMm:
-      suggestHoleMm(question, [hole]) === undefined
-        ? undefined
-        : routedWidth(piece, hole, targetMm, wall, kit),
-  }));
-  if (holeMm === undefined) return { ...nothing, holeMm, holes };
+  const ownedHoles = holesFor(kit, piece.diameterMm);
+  const holeMm =
+    draft.holeMm ?? suggestHoleMm(question, ownedHoles) ?? ownedHoles[Math.floor(ownedHoles.length / 2)];
+  if (holeMm === undefined) return { ...nothing, holeMm, ownedHoles };
   const plan = planCoinRing(
     { coin: piece, holeMm, targetInsideDiameterMm: targetMm, wall },
     { kit, writeSize, finish: draft.finish, annealSchool: settings.annealSchool },
@@ -103,13 +103,18 @@ export function planModel(
   const proposed = wideBandAllowance(plan.bandWidthMm, wall.kind === 'rounded');
   const offered =
     settings.wideBandAllowance && plan.feasible && proposed.usSizes > 0 && draft.allowanceUs === 0;
-  return {
-    ...nothing,
-    holeMm,
-    holes: holes.map((hole) =>
-      hole.holeMm === holeMm && plan.feasible ? { ...hole, bandWidthMm: plan.bandWidthMm } : hole,
-    ),
-    plan,
-    allowance: offered ? proposed : undefined,
-  };
+  return { ...nothing, holeMm, ownedHoles, plan, allowance: offered ? proposed : undefined };
+}
+
+/** The band width that each owned hole would give; ten times the work of the plan itself, so it may come a moment later. */
+export function holeOptions(model: PlanModel): readonly HoleOption[] {
+  const { piece, targetMm, wall, kit, ownedHoles, holeMm, plan } = model;
+  if (!piece || targetMm === undefined) return [];
+  const question = { coin: piece, targetInsideDiameterMm: targetMm, wall };
+  return ownedHoles.map((hole) => {
+    // The chosen hole shows the plan's own figure: what is drawn and what is offered agree to the last digit.
+    if (hole === holeMm && plan?.feasible) return { holeMm: hole, bandWidthMm: plan.bandWidthMm };
+    const fits = suggestHoleMm(question, [hole]) !== undefined;
+    return { holeMm: hole, bandWidthMm: fits ? routedWidth(piece, hole, targetMm, wall, kit) : undefined };
+  });
 }

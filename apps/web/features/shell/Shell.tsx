@@ -6,6 +6,7 @@ import { useSettings } from '@/features/settings/use-settings';
 import { FONTS, loadSlabNumerals } from '@/theme/fonts';
 import { LightContext } from '@/theme/light';
 import { DoneBar } from './DoneBar';
+import { KeyboardHelp } from './KeyboardHelp';
 import { PlaceBar } from './PlaceBar';
 import { useWidthClass } from './use-width';
 
@@ -29,6 +30,7 @@ export function Shell() {
         <View role="main" className="min-h-0 min-w-0 flex-1">
           <Slot />
           <DoneBar />
+          <KeyboardHelp />
         </View>
         {wide ? null : <PlaceBar rail={false} />}
       </View>

@@ -1,5 +1,12 @@
 import * as fc from 'fast-check';
-import { clockDirection, formatLength, parseLengthMm, parseMixedNumber, quarterFraction } from './index';
+import {
+  clockDirection,
+  formatLength,
+  parseLengthMm,
+  parseMixedNumber,
+  quarterFraction,
+  sizesInWords,
+} from './index';
 
 describe('quarterFraction', () => {
   it.each([
@@ -12,6 +19,17 @@ describe('quarterFraction', () => {
     [9.9, '10'],
   ])('writes %p as %p', (value, text) => {
     expect(quarterFraction(value)).toBe(text);
+  });
+});
+
+describe('sizesInWords', () => {
+  it.each([
+    [0.5, '½ size'],
+    [-1, '1 size'],
+    [1.3, '1¼ sizes'],
+    [-4, '4 sizes'],
+  ])('%p is %p', (sizes, words) => {
+    expect(sizesInWords(sizes)).toBe(words);
   });
 });
 

@@ -1,4 +1,4 @@
 export { clockDirection } from './clock';
-export { parseMixedNumber, quarterFraction } from './fraction';
+export { parseMixedNumber, quarterFraction, sizesInWords } from './fraction';
 export { formatLength, inchToMm, mmToInch, parseLengthMm } from './length';
 export type { LengthUnit } from './length';

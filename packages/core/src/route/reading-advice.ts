@@ -1,4 +1,4 @@
-import { quarterFraction } from '../format';
+import { sizesInWords } from '../format';
 import { MM_PER_US_SIZE, type EdgeDiameters } from '../size';
 import type { RouteStep, StepKind } from './step';
 
@@ -19,21 +19,21 @@ const OPENING: readonly StepKind[] = ['stretch', 'straighten'];
 const CLOSING: readonly StepKind[] = ['reduce', 'stepped', 'curl'];
 
 function remedyFor(kind: StepKind, offUs: number, edge: string): string {
-  const amount = quarterFraction(Math.abs(offUs));
+  const amount = sizesInWords(offUs);
   const small = offUs < 0;
   if (OPENING.includes(kind)) {
     return small
-      ? `Another pull: ${amount} size to go. Look at the gauge; anneal first if it is nearly full.`
-      : `Stop pulling. The die takes the ${edge} edge down ${amount} size more later on.`;
+      ? `Another pull: ${amount} to go. Look at the gauge; anneal first if it is nearly full.`
+      : `Stop pulling. The die takes the ${edge} edge down ${amount} more later on.`;
   }
   if (CLOSING.includes(kind)) {
     return small
-      ? `Past the mark. Anneal, then bring the ${edge} edge up ${amount} size on the stretcher.`
-      : `Push the ${edge} edge ${amount} size further, a little at a time.`;
+      ? `Past the mark. Anneal, then bring the ${edge} edge up ${amount} on the stretcher.`
+      : `Push the ${edge} edge ${amount} further, a little at a time.`;
   }
   return small
-    ? `Bring the ${edge} edge up ${amount} size on the stretcher.`
-    : `Bring the ${edge} edge down ${amount} size in the die.`;
+    ? `Bring the ${edge} edge up ${amount} on the stretcher.`
+    : `Bring the ${edge} edge down ${amount} in the die.`;
 }
 
 /** What a reading says against the plan, per edge that is off by more than a quarter size; empty when on plan. */
@@ -46,7 +46,7 @@ export function adviseReading(step: RouteStep, edges: EdgeDiameters): readonly E
     const offUs = (readMm - plannedMm) / MM_PER_US_SIZE;
     if (Math.abs(offUs) < READING_TOLERANCE_US) return [];
     const name = edge === 'rim' ? 'Rim' : 'Cut';
-    const finding = `${name} edge ${quarterFraction(Math.abs(offUs))} size too ${offUs < 0 ? 'small' : 'large'}.`;
+    const finding = `${name} edge ${sizesInWords(offUs)} too ${offUs < 0 ? 'small' : 'large'}.`;
     return [{ edge, offUs, finding, remedy: remedyFor(step.kind, offUs, edge) }];
   });
 }
