@@ -1,17 +1,8 @@
 import { defineConfig } from '@playwright/test';
+import flags from '../scripts/lib/chromium-flags.json' with { type: 'json' };
 
 /** Debian's Chromium, and nothing that would reach for the network. */
 const CHROMIUM = process.env['CHROMIUM'] ?? '/usr/bin/chromium';
-const FLAGS = [
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-];
-
 export default defineConfig({
   testDir: '.',
   outputDir: './test-results',
@@ -24,7 +15,7 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: 'test-results/report.json' }]],
   use: {
     browserName: 'chromium',
-    launchOptions: { executablePath: CHROMIUM, args: FLAGS },
+    launchOptions: { executablePath: CHROMIUM, args: flags },
     viewport: { width: 390, height: 844 },
     permissions: ['clipboard-read', 'clipboard-write'],
     trace: 'retain-on-failure',

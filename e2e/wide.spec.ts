@@ -56,6 +56,7 @@ test('the plan can be worked from the keyboard', async ({ app: page }) => {
 });
 
 test('the places have keys, and the list of keys opens under ?', async ({ app: page }) => {
+  await expect(page.getByRole('heading', { name: 'Bench' })).toBeVisible();
   await page.keyboard.press('3');
   await expect(page.getByTestId('stock-screen')).toBeVisible();
   await page.keyboard.press('?');

@@ -1,6 +1,6 @@
 import { chromium } from '@playwright/test';
 import { spawn } from 'node:child_process';
-import { mkdir, mkdtemp, rm } from 'node:fs/promises';
+import { mkdir, mkdtemp, readFile, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { buildIfNeeded, installIfNeeded } from './lib/build.mjs';
@@ -30,16 +30,6 @@ const VIEWS = [
   { name: 'settings', path: '/settings', size: PHONE },
 ];
 
-const FLAGS = [
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-];
-
 function startServer(dataDir) {
   const child = spawn(process.execPath, [join(ROOT, 'apps/server/dist/server.mjs')], {
     env: { ...process.env, DATA_DIR: dataDir, PORT: '0', ROUND_MINT_DEMO: '1' },
@@ -61,9 +51,10 @@ const dataDir = await mkdtemp(join(tmpdir(), 'round-mint-pictures-'));
 const folder = join(ROOT, 'docs/screenshots');
 await mkdir(folder, { recursive: true });
 const { url, child } = await startServer(dataDir);
+const flags = JSON.parse(await readFile(join(ROOT, 'scripts/lib/chromium-flags.json'), 'utf8'));
 const browser = await chromium.launch({
   executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-  args: FLAGS,
+  args: flags,
 });
 for (const { name, path, size, light = 'day' } of VIEWS) {
   const page = await browser.newPage({ viewport: size, timezoneId: 'UTC' });

@@ -1,10 +1,32 @@
-import { render } from '@testing-library/react-native';
+import { act, render } from '@testing-library/react-native';
 import type { ReactElement } from 'react';
 import { Provider } from 'react-redux';
+import type { ReactTestInstance } from 'react-test-renderer';
+import { api } from '@/store/api';
 import { createStore } from '@/store/store';
+
+const stores: ReturnType<typeof createStore>[] = [];
+
+// Fetched data is kept for a minute after its last use: no test waits for that.
+afterEach(() => {
+  act(() => stores.splice(0).forEach((store) => store.dispatch(api.util.resetApiState())));
+});
 
 /** Renders a piece of the app with a store of its own. */
 export function renderWithStore(element: ReactElement) {
   const store = createStore();
+  stores.push(store);
   return { store, ...render(<Provider store={store}>{element}</Provider>) };
+}
+
+/** Lets what was asked of the server arrive. */
+export async function settle(): Promise<void> {
+  await act(async () => {
+    await new Promise((resolve) => setTimeout(resolve, 0));
+  });
+}
+
+/** What a screen reader calls an element. */
+export function nameOf({ props }: ReactTestInstance): string {
+  return String(props.accessibilityLabel ?? props['aria-label']);
 }

@@ -1,11 +1,13 @@
+import type { ReactElement } from 'react';
 import { ActivityIndicator, View } from 'react-native';
 import { usePalette } from '@/theme/light';
 import { Button } from './Button';
 import { Notice } from './Notice';
+import { Screen } from './Screen';
 import { Type } from './Type';
 
 /** While something is on its way. */
-export function Loading({ what }: { what: string }) {
+function Loading({ what }: { what: string }) {
   const palette = usePalette();
   return (
     <View role="status" aria-label={`Loading ${what}`} className="flex-row items-center gap-3 py-6">
@@ -16,7 +18,7 @@ export function Loading({ what }: { what: string }) {
 }
 
 /** When it did not come; nothing typed elsewhere is lost. */
-export function Failed({ what, onRetry }: { what: string; onRetry: () => void }) {
+function Failed({ what, onRetry }: { what: string; onRetry: () => void }) {
   return (
     <View className="gap-2 py-4">
       <Notice level="stop" title={`Could not fetch ${what}.`} live>
@@ -35,4 +37,39 @@ export function Empty({ title, children }: { title: string; children: string }) 
       <Type as="small">{children}</Type>
     </View>
   );
+}
+
+/** What a fetching hook tells: enough of it to show the data, the wait or the failure. */
+export interface Fetch<T> {
+  readonly data?: T | undefined;
+  readonly isError: boolean;
+  readonly refetch: () => unknown;
+}
+
+interface FetchedProps<T> {
+  /** The answer of a fetching hook. */
+  from: Fetch<T>;
+  /** What is fetched, for the words: "the stock". */
+  what: string;
+  children: (data: T) => ReactElement;
+}
+
+/** A screen whose data comes from elsewhere: the data once it is there, until then the wait, or the failure. */
+export function Fetched<T>({ from: { data, isError, refetch }, what, children }: FetchedProps<T>) {
+  if (data !== undefined) return children(data);
+  return (
+    <Screen>
+      {isError ? <Failed what={what} onRetry={() => void refetch()} /> : <Loading what={what} />}
+    </Screen>
+  );
+}
+
+/** Two fetches as one: there when both are. */
+export function both<A, B>(first: Fetch<A>, second: Fetch<B>): Fetch<readonly [A, B]> {
+  const there = first.data !== undefined && second.data !== undefined;
+  return {
+    data: there ? [first.data as A, second.data as B] : undefined,
+    isError: first.isError || second.isError,
+    refetch: () => Promise.all([first.refetch(), second.refetch()]),
+  };
 }

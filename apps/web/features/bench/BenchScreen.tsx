@@ -3,28 +3,24 @@ import { PlaceHeader } from '@/features/shell/PlaceHeader';
 import { useWidthClass } from '@/features/shell/use-width';
 import { Button } from '@/ui/Button';
 import { Screen } from '@/ui/Screen';
-import { Empty, Failed, Loading } from '@/ui/Waiting';
+import { Empty, Fetched } from '@/ui/Waiting';
+import type { BenchRing } from './bench-model';
 import { BenchList } from './BenchList';
 import { useRingsInWork } from './use-rings-in-work';
 import { WideBench } from './WideBench';
 
 /** The next thing to do with the hands. */
 export function BenchScreen() {
+  return (
+    <Fetched from={useRingsInWork()} what="the rings in work">
+      {(rings) => <Bench rings={rings} />}
+    </Fetched>
+  );
+}
+
+function Bench({ rings }: { rings: readonly BenchRing[] }) {
   const router = useRouter();
   const wide = useWidthClass() === 'wide';
-  const { rings, failed, retry } = useRingsInWork();
-  if (failed)
-    return (
-      <Screen>
-        <Failed what="the rings in work" onRetry={retry} />
-      </Screen>
-    );
-  if (!rings)
-    return (
-      <Screen>
-        <Loading what="the rings in work" />
-      </Screen>
-    );
   if (wide && rings.length > 0) return <WideBench rings={rings} chosen={rings[0]} />;
   return (
     <Screen

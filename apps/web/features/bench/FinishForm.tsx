@@ -12,30 +12,6 @@ import type { BenchLog } from './use-bench-log';
 
 const ACCEPTED = 'must be a length such as 9.1';
 
-interface MeasureProps {
-  label: string;
-  expected: string;
-  text: string;
-  onChange: (text: string) => void;
-  problem: string | undefined;
-  unit: string;
-}
-
-function Measure({ label, expected, text, onChange, problem, unit }: MeasureProps) {
-  return (
-    <Field
-      label={label}
-      unit={unit}
-      value={text}
-      onChangeText={onChange}
-      inputMode="decimal"
-      error={problem}
-      hint={`plan ${expected}`}
-      className="flex-1"
-    />
-  );
-}
-
 /** All steps are done: the calliper's figures, so that the log can compare, and the ring is finished. */
 export function FinishForm({ bench, log }: { bench: BenchRing; log: BenchLog }) {
   const router = useRouter();
@@ -52,6 +28,11 @@ export function FinishForm({ bench, log }: { bench: BenchRing; log: BenchLog }) 
   };
   const problemOf = (key: keyof typeof texts, needed: boolean) =>
     tried && read[key] === undefined && (needed || texts[key].trim() !== '') ? ACCEPTED : undefined;
+  const measures = [
+    { key: 'width', label: 'Width', plannedMm: bandWidthMm, needed: true },
+    { key: 'cut', label: 'Cut edge', plannedMm: thicknessCutEdgeMm, needed: false },
+    { key: 'rim', label: 'Rim edge', plannedMm: thicknessRimEdgeMm, needed: false },
+  ] as const;
   const finish = async () => {
     setTried(true);
     const wrong =
@@ -68,8 +49,6 @@ export function FinishForm({ bench, log }: { bench: BenchRing; log: BenchLog }) 
     const done = await log.log(measured, { kind: 'finished' });
     if (done) router.replace({ pathname: '/log/[id]', params: { id: ring.id } });
   };
-  const type = (key: keyof typeof texts) => (text: string) =>
-    setTexts((before) => ({ ...before, [key]: text }));
   return (
     <View className="gap-3" testID="finish-form">
       <Type as="small">{ring.name}</Type>
@@ -80,34 +59,18 @@ export function FinishForm({ bench, log }: { bench: BenchRing; log: BenchLog }) 
           Undo the last step and log one, or the log cannot compare sizes.
         </Notice>
       ) : null}
-      <View className="flex-row gap-3">
-        <Measure
-          label="Width"
-          expected={write.length(bandWidthMm)}
-          text={texts.width}
-          onChange={type('width')}
-          problem={problemOf('width', true)}
+      {measures.map(({ key, label, plannedMm, needed }) => (
+        <Field
+          key={key}
+          label={label}
           unit={lengthUnit}
+          value={texts[key]}
+          onChangeText={(text) => setTexts((before) => ({ ...before, [key]: text }))}
+          inputMode="decimal"
+          error={problemOf(key, needed)}
+          hint={`plan ${write.length(plannedMm)}`}
         />
-      </View>
-      <View className="flex-row gap-3">
-        <Measure
-          label="Cut edge"
-          expected={write.length(thicknessCutEdgeMm)}
-          text={texts.cut}
-          onChange={type('cut')}
-          problem={problemOf('cut', false)}
-          unit={lengthUnit}
-        />
-        <Measure
-          label="Rim edge"
-          expected={write.length(thicknessRimEdgeMm)}
-          text={texts.rim}
-          onChange={type('rim')}
-          problem={problemOf('rim', false)}
-          unit={lengthUnit}
-        />
-      </View>
+      ))}
       <Button look="main" label="Finish this ring" disabled={log.busy} onPress={() => void finish()} />
     </View>
   );

@@ -1,9 +1,10 @@
 import { useMemo } from 'react';
 import { useListRingsQuery } from '@/store/api';
+import type { Fetch } from '@/ui/Waiting';
 import { benchRing, type BenchRing } from './bench-model';
 
 /** The rings in work, the one touched last first. */
-export function useRingsInWork() {
+export function useRingsInWork(): Fetch<readonly BenchRing[]> {
   const { data, isError, refetch } = useListRingsQuery();
   const rings = useMemo(
     () =>
@@ -13,16 +14,9 @@ export function useRingsInWork() {
         .map(benchRing),
     [data],
   );
-  return { rings, failed: isError && !data, retry: () => void refetch() };
+  return { data: rings, isError, refetch };
 }
 
 function lastTouched({ events, createdAt }: Parameters<typeof benchRing>[0]): string {
   return events.at(-1)?.at ?? createdAt;
-}
-
-export function findRing(
-  rings: readonly BenchRing[] | undefined,
-  id: string | undefined,
-): BenchRing | undefined {
-  return rings?.find(({ ring }) => ring.id === id);
 }

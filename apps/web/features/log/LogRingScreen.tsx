@@ -14,7 +14,7 @@ import { PlaceHeader } from '@/features/shell/PlaceHeader';
 import { useListLogQuery, useListRingsQuery } from '@/store/api';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
-import { Empty, Failed, Loading } from '@/ui/Waiting';
+import { both, Empty, Fetched } from '@/ui/Waiting';
 import { comparisons, sizeErrorWords } from './log-model';
 import { ringHistory } from './ring-history';
 
@@ -105,33 +105,24 @@ function ComparisonTable({ entry }: { entry: LogEntry }) {
 /** One finished ring: predicted against actual, and its history. */
 export function LogRingScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  const log = useListLogQuery();
-  const rings = useListRingsQuery();
+  return (
+    <Fetched from={both(useListLogQuery(), useListRingsQuery())} what="the ring">
+      {([log, rings]) => {
+        const entry = log.find(({ ringId }) => ringId === id);
+        const ring = rings.find((candidate) => candidate.id === id);
+        if (entry && ring) return <FinishedRing entry={entry} ring={ring} />;
+        return (
+          <Screen>
+            <Empty title="This ring is not in the log.">It may have been put away, or not be finished.</Empty>
+          </Screen>
+        );
+      }}
+    </Fetched>
+  );
+}
+
+function FinishedRing({ entry, ring }: { entry: LogEntry; ring: RingWithEvents }) {
   const write = useWriters();
-  const retry = () => {
-    void log.refetch();
-    void rings.refetch();
-  };
-  if ((log.isError && !log.data) || (rings.isError && !rings.data))
-    return (
-      <Screen>
-        <Failed what="the ring" onRetry={retry} />
-      </Screen>
-    );
-  if (!log.data || !rings.data)
-    return (
-      <Screen>
-        <Loading what="the ring" />
-      </Screen>
-    );
-  const entry = log.data.find(({ ringId }) => ringId === id);
-  const ring = rings.data.find((candidate) => candidate.id === id);
-  if (!entry || !ring)
-    return (
-      <Screen>
-        <Empty title="This ring is not in the log.">It may have been put away, or not be finished.</Empty>
-      </Screen>
-    );
   return (
     <Screen
       maxWidth={760}

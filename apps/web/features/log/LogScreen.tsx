@@ -8,7 +8,7 @@ import { API_PATH, useListLogQuery } from '@/store/api';
 import { Button } from '@/ui/Button';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
-import { Empty, Failed, Loading } from '@/ui/Waiting';
+import { Empty, Fetched } from '@/ui/Waiting';
 import { ErrorStrip } from './ErrorStrip';
 import { logSummary, sizeErrorWords } from './log-model';
 
@@ -51,24 +51,19 @@ function download(path: string): void {
 
 /** Predicted against actual. */
 export function LogScreen() {
-  const { data, isError, refetch } = useListLogQuery();
-  if (isError && !data)
-    return (
-      <Screen>
-        <Failed what="the log" onRetry={() => void refetch()} />
-      </Screen>
-    );
-  if (!data)
-    return (
-      <Screen>
-        <Loading what="the log" />
-      </Screen>
-    );
+  return (
+    <Fetched from={useListLogQuery()} what="the log">
+      {(entries) => <Log entries={entries} />}
+    </Fetched>
+  );
+}
+
+function Log({ entries }: { entries: readonly LogEntry[] }) {
   return (
     <Screen
       maxWidth={860}
       testID="log-screen"
-      header={<PlaceHeader title="Log" note={data.length > 0 ? summaryLine(data) : undefined} />}
+      header={<PlaceHeader title="Log" note={entries.length > 0 ? summaryLine(entries) : undefined} />}
       footer={
         <View className="flex-row gap-2">
           <Button className="flex-1" label="Log as CSV" onPress={() => download('/log.csv')} />
@@ -76,16 +71,16 @@ export function LogScreen() {
         </View>
       }
     >
-      {data.length === 0 ? (
+      {entries.length === 0 ? (
         <Empty title="No ring finished yet.">
           A finished ring shows here what was predicted and what came out.
         </Empty>
       ) : (
         <>
           <Type as="heading">Size, predicted against actual</Type>
-          <ErrorStrip entries={data} />
+          <ErrorStrip entries={entries} />
           <View role="list" aria-label="Finished rings">
-            {data.map((entry) => (
+            {entries.map((entry) => (
               <LogRow key={entry.ringId} entry={entry} />
             ))}
           </View>

@@ -15,7 +15,7 @@ import { Screen } from '@/ui/Screen';
 import { Sheet } from '@/ui/Sheet';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
-import { Empty, Failed, Loading } from '@/ui/Waiting';
+import { Empty, Fetched } from '@/ui/Waiting';
 import { explainPlan, type FigureKey } from './explain';
 import { ExplanationSheet } from './ExplanationSheet';
 import { Figures } from './Figures';
@@ -133,27 +133,20 @@ function PiecePicker({ open, onClose, chosenId }: PiecePickerProps) {
 export function PlanScreen() {
   const { stockId } = useLocalSearchParams<{ stockId?: string }>();
   const dispatch = useAppDispatch();
-  const { model, isLoading, failed, retry } = usePlanModel();
   const width = useWidthClass();
   useEffect(() => {
     if (stockId) dispatch(stockChosen(stockId));
   }, [stockId, dispatch]);
-  if (isLoading)
-    return (
-      <Screen>
-        <Loading what="stock and tools" />
-      </Screen>
-    );
-  if (failed)
-    return (
-      <Screen>
-        <Failed what="stock and tools" onRetry={retry} />
-      </Screen>
-    );
-  return width === 'wide' ? (
-    <WidePlan model={model} />
-  ) : (
-    <PhonePlan model={model} twoColumns={width === 'two'} />
+  return (
+    <Fetched from={usePlanModel()} what="stock and tools">
+      {(model) =>
+        width === 'wide' ? (
+          <WidePlan model={model} />
+        ) : (
+          <PhonePlan model={model} twoColumns={width === 'two'} />
+        )
+      }
+    </Fetched>
   );
 }
 

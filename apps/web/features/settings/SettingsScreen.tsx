@@ -8,7 +8,7 @@ import { useAppDispatch } from '@/store/store';
 import { Choices, type Choice } from '@/ui/Choices';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
-import { Failed, Loading } from '@/ui/Waiting';
+import { Fetched } from '@/ui/Waiting';
 
 const SYSTEMS = SIZE_SYSTEM_IDS.map((id) => ({
   value: id,
@@ -36,7 +36,14 @@ function Setting<T extends string>({ title, note, ...choices }: SettingProps<T>)
 
 /** How this maker writes sizes and lengths, and works. */
 export function SettingsScreen() {
-  const { data: settings, isError, refetch } = useGetSettingsQuery();
+  return (
+    <Fetched from={useGetSettingsQuery()} what="the settings">
+      {(settings) => <SettingsForm settings={settings} />}
+    </Fetched>
+  );
+}
+
+function SettingsForm({ settings }: { settings: Settings }) {
   const [save] = useChangeSettingsMutation();
   const dispatch = useAppDispatch();
   const change = async (patch: Partial<Settings>) => {
@@ -46,18 +53,6 @@ export function SettingsScreen() {
       dispatch(noticeShown({ text: problemText(error), problem: true }));
     }
   };
-  if (isError && !settings)
-    return (
-      <Screen>
-        <Failed what="the settings" onRetry={() => void refetch()} />
-      </Screen>
-    );
-  if (!settings)
-    return (
-      <Screen>
-        <Loading what="the settings" />
-      </Screen>
-    );
   return (
     <Screen maxWidth={640} header={<Type as="title">Settings</Type>} testID="settings-screen">
       <Setting

@@ -16,7 +16,7 @@ import { Screen } from '@/ui/Screen';
 import { Sheet } from '@/ui/Sheet';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
-import { Empty, Failed, Loading } from '@/ui/Waiting';
+import { Empty, Fetched } from '@/ui/Waiting';
 import { KIT_GROUPS, parseTool, toolFields, toolLine } from './kit-words';
 import { StockTabs } from './StockTabs';
 
@@ -117,7 +117,14 @@ function AddToolSheet({ open, onClose }: { open: boolean; onClose: () => void })
 
 /** The tools that routes are made with. */
 export function KitScreen() {
-  const { data, isError, refetch } = useListKitQuery();
+  return (
+    <Fetched from={useListKitQuery()} what="the kit">
+      {(tools) => <Kit kit={tools} />}
+    </Fetched>
+  );
+}
+
+function Kit({ kit }: { kit: readonly StoredTool[] }) {
   const [remove] = useRemoveToolMutation();
   const [adding, setAdding] = useState(false);
   const dispatch = useAppDispatch();
@@ -129,33 +136,21 @@ export function KitScreen() {
       dispatch(noticeShown({ text: problemText(error), problem: true }));
     }
   };
-  if (isError && !data)
-    return (
-      <Screen>
-        <Failed what="the kit" onRetry={() => void refetch()} />
-      </Screen>
-    );
-  if (!data)
-    return (
-      <Screen>
-        <Loading what="the kit" />
-      </Screen>
-    );
   const groups = KIT_GROUPS.map((group) => ({
     ...group,
-    tools: data.filter(({ spec }) => spec.kind === group.kind),
+    tools: kit.filter(({ spec }) => spec.kind === group.kind),
   }));
   return (
     <Screen
       maxWidth={760}
       testID="kit-screen"
       header={
-        <PlaceHeader title="Stock" note={`${data.length} tools in the kit; routes are made with them`} />
+        <PlaceHeader title="Stock" note={`${kit.length} tools in the kit; routes are made with them`} />
       }
       footer={<Button look="main" label="Add a tool" onPress={() => setAdding(true)} />}
     >
       <StockTabs here="kit" />
-      {data.length === 0 ? (
+      {kit.length === 0 ? (
         <Empty title="No tools yet.">Until you enter yours, a plain bench is reckoned with.</Empty>
       ) : null}
       {groups

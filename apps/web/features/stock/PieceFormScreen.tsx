@@ -2,12 +2,12 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { EDGE_KINDS, OUTSIDE_FACES, type StockInput, type StockItem } from '@round-mint/contract/stock';
 import type { LengthUnit } from '@round-mint/core/format';
 import { COIN_FORMS } from '@round-mint/core/stock';
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { Controller, useForm, useWatch, type Control, type FieldPath } from 'react-hook-form';
 import { View } from 'react-native';
 import { useSettings } from '@/features/settings/use-settings';
-import { useListStockQuery, useSaveStockMutation } from '@/store/api';
+import { useSaveStockMutation } from '@/store/api';
 import { problemText } from '@/store/problem';
 import { Button } from '@/ui/Button';
 import { Choices } from '@/ui/Choices';
@@ -15,8 +15,8 @@ import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
-import { Empty, Failed, Loading } from '@/ui/Waiting';
 import { MetalPicker } from './MetalPicker';
+import { OnePiece } from './PieceScreen';
 import { liveFill, NEW_PIECE, pieceFormSchema, pieceTexts, type PieceTexts } from './piece-form';
 
 type FormControl = Control<PieceTexts, unknown, StockInput>;
@@ -207,26 +207,5 @@ function EditPiece({ piece }: { piece: StockItem }) {
 }
 
 export function EditPieceScreen() {
-  const { id } = useLocalSearchParams<{ id: string }>();
-  const { data, isError, refetch } = useListStockQuery();
-  if (isError && !data)
-    return (
-      <Screen>
-        <Failed what="the piece" onRetry={() => void refetch()} />
-      </Screen>
-    );
-  if (!data)
-    return (
-      <Screen>
-        <Loading what="the piece" />
-      </Screen>
-    );
-  const piece = data.find((candidate) => candidate.id === id);
-  if (!piece)
-    return (
-      <Screen>
-        <Empty title="This piece is not here.">It may have been put away.</Empty>
-      </Screen>
-    );
-  return <EditPiece piece={piece} />;
+  return <OnePiece>{(piece) => <EditPiece piece={piece} />}</OnePiece>;
 }

@@ -11,36 +11,29 @@ import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
-import { Empty, Failed, Loading } from '@/ui/Waiting';
+import { Empty, Fetched } from '@/ui/Waiting';
 import { PieceDetail } from './PieceDetail';
 import { StockGrid } from './StockGrid';
 import { StockRows } from './StockRows';
 import { StockTabs } from './StockTabs';
 import { tableText, useStockTable } from './use-stock-table';
 
-const NO_STOCK: StockItem[] = [];
-
 /** What can be made from what is here. */
 export function StockScreen() {
-  const { data, isError, refetch } = useListStockQuery();
+  return (
+    <Fetched from={useListStockQuery()} what="the stock">
+      {(pieces) => <Drawer pieces={pieces} />}
+    </Fetched>
+  );
+}
+
+function Drawer({ pieces }: { pieces: StockItem[] }) {
   const wide = useWidthClass() === 'wide';
   const router = useRouter();
-  const { table, search, setSearch } = useStockTable(data ?? NO_STOCK);
-  if (isError && !data)
-    return (
-      <Screen>
-        <Failed what="the stock" onRetry={() => void refetch()} />
-      </Screen>
-    );
-  if (!data)
-    return (
-      <Screen>
-        <Loading what="the stock" />
-      </Screen>
-    );
+  const { table, search, setSearch } = useStockTable(pieces);
   const rows = table.getRowModel().rows;
   const empty =
-    data.length === 0 ? (
+    pieces.length === 0 ? (
       <Empty title="The drawer is empty.">Add a coin, a medal or a round; weigh and measure it once.</Empty>
     ) : rows.length === 0 ? (
       <Empty title="Nothing matches.">Search for part of a name, an issuer, a metal or a year.</Empty>
@@ -50,11 +43,11 @@ export function StockScreen() {
     <Field label="Search name, metal, year" value={search} onChangeText={setSearch} testID="stock-search" />
   );
   if (wide)
-    return <WideStock table={table} pieces={data} searchBox={searchBox} empty={empty} onAdd={addPiece} />;
+    return <WideStock table={table} pieces={pieces} searchBox={searchBox} empty={empty} onAdd={addPiece} />;
   return (
     <Screen
       testID="stock-screen"
-      header={<PlaceHeader title="Stock" note={`${data.length} kinds of piece in the drawer`} />}
+      header={<PlaceHeader title="Stock" note={`${pieces.length} kinds of piece in the drawer`} />}
       footer={<Button look="main" label="Add a piece" onPress={addPiece} />}
     >
       <StockTabs here="pieces" />

@@ -1,0 +1,34 @@
+import { fireEvent, screen } from '@testing-library/react-native';
+import { eventOf, RING_ID, ringOf, stepIndex, workedTo } from '@/testing/demo-ring';
+import { fakeServer, listOf } from '@/testing/fake-server';
+import { nameOf, renderWithStore } from '@/testing/render';
+import { router } from '@/testing/router';
+import { BenchScreen } from './BenchScreen';
+
+jest.mock('expo-router', () => jest.requireActual('@/testing/router').fakeRouter());
+
+describe('BenchScreen', () => {
+  it('shows the next action of every ring in work, the one touched last first', async () => {
+    const older = ringOf(workedTo(stepIndex('fold')), { id: 'older', name: 'Older' });
+    const newer = ringOf([eventOf(59, { kind: 'step-done', step: 0 })], { name: 'Newer' });
+    const done = ringOf([], { id: 'done', name: 'Done', status: 'finished' });
+    fakeServer({ 'GET /rings': listOf(older, newer, done) });
+    renderWithStore(<BenchScreen />);
+    expect(await screen.findByText('2 in work, last touched first')).toBeTruthy();
+    const actions = screen.getAllByRole('link').map(nameOf);
+    expect(actions).toEqual([
+      'Newer: Deburr the hole',
+      expect.stringMatching(/^Older: Fold, stroke 1 of \d$/),
+    ]);
+    fireEvent.press(screen.getByLabelText('Newer: Deburr the hole'));
+    expect(router.push).toHaveBeenCalledWith({ pathname: '/bench/[id]', params: { id: RING_ID } });
+  });
+
+  it('says how to begin when nothing is in work', async () => {
+    fakeServer({ 'GET /rings': listOf() });
+    renderWithStore(<BenchScreen />);
+    expect(await screen.findByText('No ring in work.')).toBeTruthy();
+    fireEvent.press(screen.getByRole('button', { name: 'Plan a ring' }));
+    expect(router.navigate).toHaveBeenCalledWith('/plan');
+  });
+});

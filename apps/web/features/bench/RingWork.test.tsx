@@ -1,0 +1,130 @@
+import type { RingEventInput } from '@round-mint/contract/rings';
+import { fireEvent, screen, waitFor } from '@testing-library/react-native';
+import { RING_ID, eventOf, ringOf, stepIndex, workedTo } from '@/testing/demo-ring';
+import { fakeServer, refusal } from '@/testing/fake-server';
+import { renderWithStore, settle } from '@/testing/render';
+import { router } from '@/testing/router';
+import { benchRing } from './bench-model';
+import { RingWork } from './RingWork';
+
+jest.mock('expo-router', () => jest.requireActual('@/testing/router').fakeRouter());
+
+const EVENTS = `POST /rings/${RING_ID}/events`;
+
+async function renderRing(events: RingEventInput[], answers = {}) {
+  const ring = ringOf(events);
+  const calls = fakeServer({ [EVENTS]: () => ring, ...answers });
+  renderWithStore(<RingWork bench={benchRing(ring)} />);
+  await settle();
+  return {
+    /** The bodies of all events that were sent. */
+    sent: () =>
+      calls
+        .filter(({ path }) => path.endsWith('/events'))
+        .flatMap(({ body }) => (body as { events: RingEventInput[] }).events.map((event) => event.body)),
+    calls,
+  };
+}
+
+describe('RingWork', () => {
+  beforeEach(() => jest.clearAllMocks());
+
+  it('shows one verb, where to stop, the caution, and what comes next', async () => {
+    await renderRing([]);
+    expect(screen.getByTestId('verb')).toHaveTextContent('Punch');
+    expect(screen.getByTestId('stop-mark')).toHaveTextContent('hole 12.7 mm');
+    expect(screen.getByTestId('caution')).toHaveTextContent(/razors/);
+    expect(screen.getByText('Next: deburr the hole')).toBeTruthy();
+    expect(screen.queryByText('Log reading')).toBeNull();
+  });
+
+  it('logs a step done, once', async () => {
+    const { sent } = await renderRing([]);
+    fireEvent.press(screen.getByTestId('step-done'));
+    await waitFor(() => expect(sent()).toEqual([{ kind: 'step-done', step: 0 }]));
+  });
+
+  it('logs an anneal with its step and offers another light', async () => {
+    const anneal = stepIndex('anneal');
+    const { sent, calls } = await renderRing(workedTo(anneal), { 'PATCH /settings': {} });
+    expect(screen.getByTestId('stop-mark')).toHaveTextContent(/Soften at 600–650 °C/);
+    fireEvent.press(screen.getByRole('button', { name: 'Torch light' }));
+    await waitFor(() => expect(calls.some(({ method }) => method === 'PATCH')).toBe(true));
+    fireEvent.press(screen.getByText('Anneal done'));
+    await waitFor(() => expect(sent()).toEqual([{ kind: 'anneal-done', step: anneal }]));
+  });
+
+  it('takes back what was logged last', async () => {
+    const events = workedTo(2);
+    const { sent } = await renderRing(events);
+    fireEvent.press(screen.getByLabelText('Take back what was logged last'));
+    await waitFor(() => expect(sent()).toEqual([{ kind: 'undone', eventId: events[1]?.id }]));
+  });
+
+  it('logs a reading both ways round, begun from what the plan expects', async () => {
+    const reduce = stepIndex('read');
+    const { sent } = await renderRing(workedTo(reduce));
+    fireEvent.press(screen.getByRole('button', { name: 'Log reading' }));
+    expect(screen.getAllByDisplayValue('US 9')).toHaveLength(2);
+    fireEvent.press(screen.getByLabelText('Rim edge down: one mark larger'));
+    fireEvent.changeText(screen.getByDisplayValue('US 9'), 'enormous');
+    expect(screen.getByText(/✕ “enormous” is no ring size/)).toBeTruthy();
+    fireEvent.changeText(screen.getByDisplayValue('enormous'), '18.8 mm');
+    fireEvent.press(screen.getByLabelText('at the middle'));
+    fireEvent.press(screen.getAllByRole('button', { name: 'Log reading' }).at(-1)!);
+    await waitFor(() => expect(sent()).toHaveLength(1));
+    expect(sent()[0]).toMatchObject({ kind: 'reading', cutDownMm: 18.8, mark: 'centre' });
+    expect(sent()[0]).toHaveProperty('rimDownMm', expect.closeTo((0.458 + 0.032 * 9.25) * 25.4, 3));
+  });
+
+  it('says what a reading off the plan means and what to do', async () => {
+    const stretch = stepIndex('stretch');
+    const short = eventOf(90, { kind: 'reading', rimDownMm: 17.2, cutDownMm: 16.9, mark: 'leading' });
+    await renderRing([...workedTo(stretch), short]);
+    expect(screen.getByTestId('reading-verdict')).toHaveTextContent(/Cut edge .* too small\.Another pull/);
+  });
+
+  it('keeps a failed event and sends the very same again', async () => {
+    const ids: string[] = [];
+    await renderRing([], {
+      [EVENTS]: ({ body }: { body: { events: RingEventInput[] } }) => {
+        ids.push(body.events[0]!.id);
+        return ids.length === 1 ? refusal(500, 'The lamp went out.') : ringOf();
+      },
+    });
+    fireEvent.press(screen.getByTestId('step-done'));
+    expect(await screen.findByText('The lamp went out.')).toBeTruthy();
+    fireEvent.press(screen.getByRole('button', { name: 'Send again' }));
+    await waitFor(() => expect(ids).toHaveLength(2));
+    expect(ids[0]).toBe(ids[1]);
+    await waitFor(() => expect(screen.queryByText('The lamp went out.')).toBeNull());
+  });
+
+  it('puts the ring away with a way back', async () => {
+    const { calls } = await renderRing([], { [`DELETE /rings/${RING_ID}`]: null });
+    fireEvent.press(screen.getByLabelText('Put away For Ilse'));
+    await waitFor(() => expect(router.replace).toHaveBeenCalledWith('/bench'));
+    expect(calls.some(({ method }) => method === 'DELETE')).toBe(true);
+  });
+
+  it('asks for the calliper when all is done, and finishes with what was measured', async () => {
+    const all = ringOf().steps.length;
+    const { sent } = await renderRing(workedTo(all));
+    expect(screen.getByText('No reading was logged.')).toBeTruthy();
+    fireEvent.press(screen.getByRole('button', { name: 'Finish this ring' }));
+    expect(screen.getByText('✕ must be a length such as 9.1')).toBeTruthy();
+    const [width, cut] = screen.getAllByDisplayValue('');
+    fireEvent.changeText(width!, '9,05');
+    fireEvent.changeText(cut!, 'thin');
+    fireEvent.press(screen.getByRole('button', { name: 'Finish this ring' }));
+    expect(screen.getAllByText('✕ must be a length such as 9.1')).toHaveLength(1);
+    expect(sent()).toEqual([]);
+    fireEvent.changeText(cut!, '1.4');
+    fireEvent.press(screen.getByRole('button', { name: 'Finish this ring' }));
+    await waitFor(() => expect(router.replace).toHaveBeenCalled());
+    expect(sent()).toEqual([
+      { kind: 'measured', bandWidthMm: 9.05, thicknessCutEdgeMm: 1.4 },
+      { kind: 'finished' },
+    ]);
+  });
+});

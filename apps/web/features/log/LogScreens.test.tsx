@@ -1,0 +1,102 @@
+import type { LogEntry } from '@round-mint/contract/log';
+import { screen } from '@testing-library/react-native';
+import { eventOf, RING_ID, ringOf, workedTo } from '@/testing/demo-ring';
+import { fakeServer, listOf } from '@/testing/fake-server';
+import { renderWithStore } from '@/testing/render';
+import { params } from '@/testing/router';
+import { defaultWriters } from '@/testing/writers';
+import { LogRingScreen } from './LogRingScreen';
+import { LogScreen } from './LogScreen';
+import { ringHistory } from './ring-history';
+
+jest.mock('expo-router', () => jest.requireActual('@/testing/router').fakeRouter());
+
+const ENTRY: LogEntry = {
+  ringId: RING_ID,
+  name: 'For Ilse',
+  stockName: 'Test half, 1948',
+  metal: 'silver-900',
+  wall: 'straight',
+  holeMm: 12.7,
+  finishedAt: '2026-03-02T10:00:00.000Z',
+  predictedInsideDiameterMm: 18.9,
+  actualInsideDiameterMm: 19.3,
+  predictedWidthMm: 9.1,
+  actualWidthMm: 9.0,
+  predictedCutEdgeMm: 1.4,
+  actualCutEdgeMm: null,
+  predictedRimEdgeMm: 2.2,
+  actualRimEdgeMm: 2.3,
+  sizeErrorUs: 0.49,
+  predictedAnneals: 6,
+  actualAnneals: 7,
+};
+
+describe('LogScreen', () => {
+  it('sums up how good the predictions were and lists each ring', async () => {
+    const unread = {
+      ...ENTRY,
+      ringId: 'other',
+      name: 'Unread',
+      sizeErrorUs: null,
+      actualInsideDiameterMm: null,
+      actualWidthMm: null,
+    };
+    fakeServer({ 'GET /log': listOf(ENTRY, unread) });
+    renderWithStore(<LogScreen />);
+    expect(
+      await screen.findByText('2 finished rings. Off by 0.49 US size on average, 1.1\u00a0% in width.'),
+    ).toBeTruthy();
+    expect(screen.getByText('US 9: ½ size too large')).toBeTruthy();
+    expect(screen.getByText('US 9: not read')).toBeTruthy();
+    expect(screen.getByText('planned 9.1 mm wide')).toBeTruthy();
+  });
+
+  it('is empty in words', async () => {
+    fakeServer({ 'GET /log': listOf() });
+    renderWithStore(<LogScreen />);
+    expect(await screen.findByText('No ring finished yet.')).toBeTruthy();
+  });
+});
+
+describe('LogRingScreen', () => {
+  it('sets what came out against what was planned', async () => {
+    params['id'] = RING_ID;
+    const ring = ringOf([...workedTo(2), eventOf(80, { kind: 'finished' })], { status: 'finished' });
+    fakeServer({ 'GET /log': listOf(ENTRY), 'GET /rings': listOf(ring) });
+    renderWithStore(<LogRingScreen />);
+    expect(await screen.findByText('US 9: ½ size too large')).toBeTruthy();
+    expect(screen.getByText('−1.1 %')).toBeTruthy();
+    expect(screen.getByText('19.30 mm')).toBeTruthy();
+    expect(screen.getByText('Punch the 12.7 mm hole')).toBeTruthy();
+    expect(screen.getByText('Finished')).toBeTruthy();
+  });
+
+  it('says so when the ring is not there', async () => {
+    params['id'] = 'unknown';
+    fakeServer({ 'GET /log': listOf(ENTRY), 'GET /rings': listOf() });
+    renderWithStore(<LogRingScreen />);
+    expect(await screen.findByText('This ring is not in the log.')).toBeTruthy();
+  });
+});
+
+describe('ringHistory', () => {
+  it('tells everything that stands, in words', () => {
+    const ring = ringOf([
+      eventOf(1, { kind: 'step-done', step: 0 }),
+      eventOf(2, { kind: 'step-done', step: 1 }),
+      eventOf(3, { kind: 'undone', eventId: eventOf(2, { kind: 'finished' }).id }),
+      eventOf(4, { kind: 'anneal-done' }),
+      eventOf(5, { kind: 'reading', rimDownMm: 18.9, cutDownMm: 18.7, mark: 'leading' }),
+      eventOf(6, { kind: 'measured', bandWidthMm: 9.05 }),
+      eventOf(7, { kind: 'note', text: 'hole 24, face B' }),
+    ]);
+    expect(ringHistory(ring, defaultWriters()).map(({ text }) => text)).toEqual([
+      'Punch the 12.7 mm hole',
+      'Annealed once more',
+      'Read US 9 rim edge down, US 8¾ cut edge down',
+      'Measured 9.05 mm wide',
+      'hole 24, face B',
+    ]);
+  });
+});

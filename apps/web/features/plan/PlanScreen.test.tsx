@@ -1,0 +1,103 @@
+import { fireEvent, screen, waitFor } from '@testing-library/react-native';
+import { fakeServer, listOf, pieceOf, punchOf, refusal } from '@/testing/fake-server';
+import { nameOf, renderWithStore } from '@/testing/render';
+import { params, router } from '@/testing/router';
+import { PlanScreen } from './PlanScreen';
+
+jest.mock('expo-router', () => jest.requireActual('@/testing/router').fakeRouter());
+
+const KIT = listOf(punchOf(12.7, 1), punchOf(14.3, 2), punchOf(15.9, 3));
+
+async function renderPlan(answers = {}, piece = pieceOf()) {
+  const calls = fakeServer({ 'GET /stock': listOf(piece), 'GET /kit': KIT, ...answers });
+  params['stockId'] = piece.id;
+  const rendered = renderWithStore(<PlanScreen />);
+  await screen.findByTestId('verdict');
+  return { calls, ...rendered };
+}
+
+function typeSize(text: string): void {
+  fireEvent.changeText(screen.getByLabelText('Target size'), text);
+}
+
+describe('PlanScreen', () => {
+  beforeEach(() => jest.clearAllMocks());
+
+  it('answers at once: verdict, holes with their widths, figures', async () => {
+    await renderPlan();
+    expect(screen.getByText(/Folds, stretches and reduces\. \d anneals\./)).toBeTruthy();
+    const holes = screen.getByTestId('holes');
+    expect(holes).toHaveTextContent(/12\.7 mm9\.\d mm wide14\.3 mm8\.\d mm wide15\.9 mm7\.\d mm wide/);
+    expect(screen.getByLabelText(/^Width: 8\.\d\d mm\. Why\?$/)).toBeTruthy();
+    const before = nameOf(screen.getByLabelText(/^Width: /));
+    fireEvent.press(screen.getByLabelText(/15\.9 mm/));
+    await waitFor(() => expect(nameOf(screen.getByLabelText(/^Width: /))).not.toBe(before));
+  });
+
+  it('explains a number on a tap', async () => {
+    await renderPlan();
+    fireEvent.press(screen.getByTestId('figure-anneals'));
+    expect(screen.getByText(/Blows in a die count two thirds/)).toBeTruthy();
+    fireEvent.press(screen.getByLabelText('Close'));
+    expect(screen.queryByText(/Blows in a die count two thirds/)).toBeNull();
+  });
+
+  it('refuses with the reason and what would work, and cannot be begun', async () => {
+    await renderPlan();
+    typeSize('US 18');
+    expect(screen.getByText(/The rim never grows/)).toBeTruthy();
+    expect(screen.getByText(/With this hole it makes US/)).toBeTruthy();
+    expect(screen.getByTestId('take-to-bench')).toBeDisabled();
+  });
+
+  it('keeps a size that is none, and names what would be', async () => {
+    await renderPlan();
+    typeSize('biggish');
+    expect(screen.getByDisplayValue('biggish')).toBeTruthy();
+    expect(screen.getByText(/Type a size like 7, 7½/)).toBeTruthy();
+    typeSize('P½');
+    expect(screen.getByText('US 8 · UK P½ · ⌀ 18.1 mm')).toBeTruthy();
+  });
+
+  it('adds a wide-band allowance only when it is accepted', async () => {
+    await renderPlan();
+    typeSize('US 10');
+    fireEvent.press(screen.getByRole('button', { name: 'Add it' }));
+    expect(screen.getByText(/US 10½ .* with ½ US for width/)).toBeTruthy();
+    expect(screen.queryByRole('button', { name: 'Add it' })).toBeNull();
+  });
+
+  it('offers curls for a rounded wall only', async () => {
+    await renderPlan();
+    expect(screen.queryByLabelText('17°')).toBeNull();
+    fireEvent.press(screen.getByLabelText('rounded'));
+    expect(screen.getByLabelText('17°')).toBeTruthy();
+    expect(await screen.findByLabelText(/^Lost to the curl: 1\.\d\d mm/)).toBeTruthy();
+  });
+
+  it('takes the plan to the bench under a name, and repeats a failed try with the same ids', async () => {
+    let tries = 0;
+    const { calls } = await renderPlan({
+      'POST /plans': ({ body }: { body: object }) => body,
+      'POST /rings': ({ body }: { body: object }) => (tries++ === 0 ? refusal(500, 'Out of breath.') : body),
+    });
+    fireEvent.press(screen.getByTestId('take-to-bench'));
+    fireEvent.changeText(screen.getByPlaceholderText('Test half, 1948'), 'For Ilse');
+    fireEvent.press(screen.getByRole('button', { name: 'Begin this ring' }));
+    expect(await screen.findByText('Out of breath.')).toBeTruthy();
+    fireEvent.press(screen.getByRole('button', { name: 'Begin this ring' }));
+    await waitFor(() => expect(router.push).toHaveBeenCalled());
+    const posted = (path: string) => calls.filter((call) => call.method === 'POST' && call.path === path);
+    const rings = posted('/rings').map(({ body }) => body as { id: string; name: string });
+    expect(rings).toHaveLength(2);
+    expect(rings[0]).toEqual(rings[1]);
+    expect(rings[0]?.name).toBe('For Ilse');
+    expect(posted('/plans')[0]?.body).toMatchObject({ holeMm: 14.3, wall: 'straight', curlDeg: null });
+  });
+
+  it('has nothing to begin when none of the piece is left', async () => {
+    await renderPlan({}, pieceOf({ quantity: 0 }));
+    expect(screen.getByText('None left in stock')).toBeTruthy();
+    expect(screen.getByTestId('take-to-bench')).toBeDisabled();
+  });
+});

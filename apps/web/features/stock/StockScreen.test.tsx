@@ -1,0 +1,58 @@
+import { fireEvent, screen, waitFor } from '@testing-library/react-native';
+import { fakeServer, listOf, pieceOf, refusal } from '@/testing/fake-server';
+import { renderWithStore } from '@/testing/render';
+import { StockScreen } from './StockScreen';
+
+jest.mock('expo-router', () => jest.requireActual('@/testing/router').fakeRouter());
+
+const FLORIN = pieceOf({
+  id: '00000001-0000-4000-8000-000000000002',
+  name: 'Test florin',
+  metal: 'cupronickel',
+  diameterMm: 28.5,
+});
+const ZINC = pieceOf({
+  id: '00000001-0000-4000-8000-000000000003',
+  name: 'Grey piece',
+  metal: 'zinc-core',
+  diameterMm: 28,
+});
+
+function names(): string[] {
+  return screen.getAllByText(/^(Test|Grey)/).map(({ props }) => String(props.children));
+}
+
+describe('StockScreen', () => {
+  it('lists pieces, marks the refused ones in words, sorts and searches', async () => {
+    fakeServer({ 'GET /stock': listOf(pieceOf(), FLORIN, ZINC) });
+    renderWithStore(<StockScreen />);
+    await screen.findByText('Test florin');
+    expect(names()).toEqual(['Grey piece', 'Test florin', 'Test half, 1948']);
+    expect(screen.getAllByText('✕ refused')).toHaveLength(1);
+    fireEvent.press(screen.getByLabelText('Sort by ⌀'));
+    expect(names()).toEqual(['Grey piece', 'Test florin', 'Test half, 1948']);
+    fireEvent.press(screen.getByLabelText('Sort by ⌀'));
+    expect(names()).toEqual(['Test half, 1948', 'Test florin', 'Grey piece']);
+    fireEvent.changeText(screen.getByTestId('stock-search'), 'cupro');
+    expect(names()).toEqual(['Test florin']);
+    fireEvent.changeText(screen.getByTestId('stock-search'), 'gold');
+    expect(screen.getByText('Nothing matches.')).toBeTruthy();
+  });
+
+  it('says what to do with an empty drawer', async () => {
+    fakeServer({ 'GET /stock': listOf() });
+    renderWithStore(<StockScreen />);
+    expect(await screen.findByText('The drawer is empty.')).toBeTruthy();
+  });
+
+  it('waits, fails in words and tries again', async () => {
+    let down = true;
+    fakeServer({ 'GET /stock': () => (down ? refusal(500, 'down') : listOf(pieceOf())) });
+    renderWithStore(<StockScreen />);
+    expect(screen.getByLabelText('Loading the stock')).toBeTruthy();
+    expect(await screen.findByText('Could not fetch the stock.')).toBeTruthy();
+    down = false;
+    fireEvent.press(screen.getByRole('button', { name: 'Try again' }));
+    await waitFor(() => expect(screen.getByText('Test half, 1948')).toBeTruthy());
+  });
+});
