@@ -1,5 +1,5 @@
 import { act, render } from '@testing-library/react-native';
-import type { ReactElement } from 'react';
+import type { ReactElement, ReactNode } from 'react';
 import { Provider } from 'react-redux';
 import type { ReactTestInstance } from 'react-test-renderer';
 import { api } from '@/store/api';
@@ -12,11 +12,18 @@ afterEach(() => {
   act(() => stores.splice(0).forEach((store) => store.dispatch(api.util.resetApiState())));
 });
 
-/** Renders a piece of the app with a store of its own. */
-export function renderWithStore(element: ReactElement) {
+/** A store of its own, and what puts it round a piece of the app or a hook. */
+export function storeWrapper() {
   const store = createStore();
   stores.push(store);
-  return { store, ...render(<Provider store={store}>{element}</Provider>) };
+  const wrapper = ({ children }: { children: ReactNode }) => <Provider store={store}>{children}</Provider>;
+  return { store, wrapper };
+}
+
+/** Renders a piece of the app with a store of its own. */
+export function renderWithStore(element: ReactElement) {
+  const { store, wrapper } = storeWrapper();
+  return { store, ...render(element, { wrapper }) };
 }
 
 /** Lets what was asked of the server arrive. */

@@ -101,17 +101,32 @@ function sectionWords(outline: WallOutline, lines: SectionLines, length: (mm: nu
   };
 }
 
-/** The name of an edge and its thickness, beside it. */
+/** The name of an edge and its thickness, beside it; a paper-coloured rim keeps it legible across dashed ghosts. */
 function EdgeLabel({ x, y, name, value }: { x: number; y: number; name: string; value: string }) {
   const palette = usePalette();
+  const lines = [
+    { text: name, y, fill: palette.soft, fontFamily: FONT, fontSize: 13 },
+    { text: value, y: y + 17, fill: palette.ink, fontFamily: STRONG, fontSize: 15 },
+  ];
   return (
-    <G>
-      <Text x={x} y={y} fill={palette.soft} fontFamily={FONT} fontSize="13" textAnchor="end">
-        {name}
-      </Text>
-      <Text x={x} y={y + 17} fill={palette.ink} fontFamily={STRONG} fontSize="15" textAnchor="end">
-        {value}
-      </Text>
+    <G textAnchor="end">
+      {lines.map(({ text, fill, ...place }) => (
+        <G key={text}>
+          <Text
+            x={x}
+            {...place}
+            fill={palette.paper}
+            stroke={palette.paper}
+            strokeWidth="5"
+            strokeLinejoin="round"
+          >
+            {text}
+          </Text>
+          <Text x={x} {...place} fill={fill}>
+            {text}
+          </Text>
+        </G>
+      ))}
     </G>
   );
 }

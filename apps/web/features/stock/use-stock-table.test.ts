@@ -1,0 +1,44 @@
+import { act, renderHook } from '@testing-library/react-native';
+import { fakeServer, pieceOf } from '@/testing/fake-server';
+import { settle, storeWrapper } from '@/testing/render';
+import { tableText, useStockTable } from './use-stock-table';
+
+const PIECES = [
+  pieceOf({ id: 'a', name: 'Florin', metal: 'cupronickel', year: 1951, massG: 9.97, quantity: 8 }),
+  pieceOf({ id: 'b', name: 'Anchor medal', metal: 'silver-999', year: null, massG: undefined, quantity: 1 }),
+];
+
+async function renderTable() {
+  fakeServer({});
+  const { wrapper } = storeWrapper();
+  const rendered = renderHook(() => useStockTable(PIECES), { wrapper });
+  await settle();
+  return rendered;
+}
+
+describe('useStockTable', () => {
+  it('begins in the order of names', async () => {
+    const { result } = await renderTable();
+    expect(result.current.table.getRowModel().rows.map(({ original }) => original.name)).toEqual([
+      'Anchor medal',
+      'Florin',
+    ]);
+  });
+
+  it('searches every word in name, issuer, year, metal and notes', async () => {
+    const { result } = await renderTable();
+    act(() => result.current.setSearch('1951 nickel'));
+    expect(result.current.table.getRowModel().rows).toHaveLength(1);
+    act(() => result.current.setSearch('1951 silver'));
+    expect(result.current.table.getRowModel().rows).toHaveLength(0);
+  });
+
+  it('is copied as tab-separated text, unknown figures empty', async () => {
+    const { result } = await renderTable();
+    expect(tableText(result.current.table).split('\n')).toEqual([
+      'Name\tMetal\tYear\t⌀\tMass\tPieces',
+      'Anchor medal\tfine silver .999\t\t30.6\t\t1',
+      'Florin\tcupro-nickel 75/25\t1951\t30.6\t9.97\t8',
+    ]);
+  });
+});
