@@ -14,21 +14,22 @@ export const coinRingFields = {
   widthShare: quantity(0, 1, '').optional(),
 };
 
-interface HoleInCoin {
-  holeMm: number;
-  coin: { diameterMm: number };
+interface Refinement {
+  addIssue: (issue: { code: 'custom'; path: string[]; message: string }) => void;
 }
 
-function refuseHoleOutsideCoin(value: HoleInCoin, context: z.core.$RefinementCtx<HoleInCoin>): void {
-  if (value.holeMm < value.coin.diameterMm) return;
+function refuseHoleOutside(diameterMm: number, holeMm: number, context: Refinement): void {
+  if (holeMm < diameterMm) return;
   context.addIssue({
     code: 'custom',
     path: ['holeMm'],
-    message: `must be smaller than the coin (${value.coin.diameterMm} mm)`,
+    message: `must be smaller than the coin (${diameterMm} mm)`,
   });
 }
 
-export const coinRingRequestSchema = z.strictObject(coinRingFields).superRefine(refuseHoleOutsideCoin);
+export const coinRingRequestSchema = z
+  .strictObject(coinRingFields)
+  .superRefine(({ coin, holeMm }, context) => refuseHoleOutside(coin.diameterMm, holeMm, context));
 
 const reasonSchema = z.object({
   code: z.string(),
@@ -72,7 +73,7 @@ export const routeRequestSchema = z
     kit: z.array(toolSchema).max(300).optional(),
     finish: finishSchema.optional(),
   })
-  .superRefine(refuseHoleOutsideCoin);
+  .superRefine(({ coin, holeMm }, context) => refuseHoleOutside(coin.diameterMm, holeMm, context));
 
 const edgesSchema = z.object({ rimInsideDiameterMm: z.number(), cutInsideDiameterMm: z.number() });
 
@@ -123,12 +124,7 @@ export const landRequestSchema = z
     /** For how uneven the finished band would be; left out, the natural size is taken. */
     targetInsideDiameterMm: lengthMm(5, 60).optional(),
   })
-  .superRefine((value, context) => {
-    refuseHoleOutsideCoin(
-      { holeMm: value.holeMm, coin: value },
-      context as unknown as z.core.$RefinementCtx<HoleInCoin>,
-    );
-  });
+  .superRefine(({ diameterMm, holeMm }, context) => refuseHoleOutside(diameterMm, holeMm, context));
 
 export const landResponseSchema = z.object({
   eccentricityMm: z.number(),

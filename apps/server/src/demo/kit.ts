@@ -1,7 +1,6 @@
 import type { ToolInput } from '@round-mint/contract/kit';
+import { inchToMm } from '@round-mint/core/format';
 import { demoId } from './demo-id';
-
-const MM_PER_INCH = 25.4;
 
 /** Half-inch punch and its neighbours are sold by sixteenths, the others by millimetres. */
 const INCH_PUNCHES = [
@@ -24,7 +23,7 @@ const TOOLS: readonly Omit<ToolInput, 'id'>[] = [
     name: `${text} in punch`,
     spec: {
       kind: 'punch' as const,
-      diameterMm: Math.round(inches * MM_PER_INCH * 100) / 100,
+      diameterMm: Math.round(inchToMm(inches) * 100) / 100,
       selfCentring: false,
     },
   })),

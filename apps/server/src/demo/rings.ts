@@ -1,6 +1,6 @@
 import type { PlanInput } from '@round-mint/contract/plans';
 import type { Ring, RingEventInput } from '@round-mint/contract/rings';
-import { MM_PER_US_SIZE, predictReading } from '@round-mint/core/size';
+import { MM_PER_US_SIZE, predictReading, SIZE_SYSTEMS } from '@round-mint/core/size';
 import { demoId } from './demo-id';
 import { DEMO_STOCK } from './stock';
 
@@ -120,9 +120,6 @@ const RINGS: readonly DemoRing[] = [
   },
 ];
 
-const SIZE_ZERO_IN = 0.458;
-const MM_PER_INCH = 25.4;
-
 function stockIdOf(start: string): string {
   const piece = DEMO_STOCK.find(({ name }) => name.startsWith(start));
   if (!piece) throw new Error(`the demo drawer holds no ${start}`);
@@ -143,7 +140,7 @@ export const DEMO_RINGS: readonly DemoRingEntry[] = RINGS.map((ring, index) => (
     name: ring.name,
     stockId: stockIdOf(ring.stock),
     holeMm: ring.holeMm,
-    targetInsideDiameterMm: SIZE_ZERO_IN * MM_PER_INCH + ring.targetUs * MM_PER_US_SIZE,
+    targetInsideDiameterMm: SIZE_SYSTEMS.us.toDiameterMm(ring.targetUs),
     wall: ring.wall,
     curlDeg: ring.wall === 'rounded' ? 25 : null,
     finish: ring.finish,

@@ -89,6 +89,17 @@ describe('a ring at the bench', () => {
     expect(again.body).toMatchObject({ status: 'in-work', finishedAt: null });
   });
 
+  it('is not in the log while it is in work, whatever it is called', async () => {
+    const planId = await addPlan('Quillon Isles 3 sols');
+    const { body: ring } = await server.api
+      .post('/api/v1/rings')
+      .send({ planId, name: 'Finished by Friday' })
+      .expect(201);
+    const { body } = await server.api.get('/api/v1/log?q=friday').expect(200);
+    expect(ring.status).toBe('in-work');
+    expect(body.items).toEqual([]);
+  });
+
   it('gives the piece back when it is put away before it was begun', async () => {
     const ring = await start(await addPlan('Velmar 50 lir'));
     const left = await piecesOf('Velmar 50 lir');

@@ -1,4 +1,5 @@
-import { REFERENCE_KIT, toolsOf, type Kit } from '@round-mint/core/route';
+import { kitOrReference, toolsOf, type Kit } from '@round-mint/core/route';
+import { DEFAULT_MANDREL } from '@round-mint/core/size';
 import { asc, isNull } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { kit } from '../db/schema';
@@ -11,11 +12,9 @@ export async function readKit(db: Database): Promise<Kit> {
     .from(kit)
     .where(isNull(kit.deletedAt))
     .orderBy(asc(kit.createdAt), asc(kit.id));
-  return rows.length > 0 ? rows.map((row) => storedTool(row)) : REFERENCE_KIT;
+  return kitOrReference(rows.map((row) => storedTool(row)));
 }
 
-const DEFAULT_MM_PER_US_SIZE = 12.7;
-
 export function mandrelTaper(tools: Kit): number {
-  return toolsOf(tools, 'mandrel')[0]?.spec.mmPerUsSize ?? DEFAULT_MM_PER_US_SIZE;
+  return toolsOf(tools, 'mandrel')[0]?.spec.mmPerUsSize ?? DEFAULT_MANDREL.mmPerUsSize;
 }

@@ -33,11 +33,11 @@ function entryOf(ring: RingWithEvents): LogEntry {
 
 /** Finished rings, latest first unless asked otherwise. */
 export async function listLog(db: Database, query: ListQuery) {
-  const { items, nextCursor } = await listRings(db, {
-    ...query,
-    q: `finished ${query.q ?? ''}`,
-    sort: query.sort ?? '-finishedAt',
-  });
+  const { items, nextCursor } = await listRings(
+    db,
+    { ...query, sort: query.sort ?? '-finishedAt' },
+    'finished',
+  );
   return { items: items.map(entryOf), nextCursor };
 }
 

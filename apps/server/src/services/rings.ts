@@ -73,7 +73,8 @@ async function withEvents(db: Database, rows: readonly RingRow[]): Promise<RingW
   return rows.map((row) => ({ ...ringOf(row), events: events.get(row.id) ?? [] }));
 }
 
-export async function listRings(db: Database, query: ListQuery) {
+/** @param status only rings in this state; left out, all */
+export async function listRings(db: Database, query: ListQuery, status?: Ring['status']) {
   const clauses = listClauses(query, {
     id: rings.id,
     deletedAt: rings.deletedAt,
@@ -89,7 +90,7 @@ export async function listRings(db: Database, query: ListQuery) {
   const rows = await db
     .select()
     .from(rings)
-    .where(clauses.where)
+    .where(and(clauses.where, status && eq(rings.status, status)))
     .orderBy(...clauses.orderBy)
     .limit(clauses.limit + 1)
     .offset(clauses.offset);

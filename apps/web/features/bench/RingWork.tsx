@@ -1,12 +1,10 @@
 import { useRouter } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { ScrollView, View } from 'react-native';
+import { usePutAway } from '@/features/shell/use-put-away';
 import { RouteStrip } from '@/drawings/route/RouteStrip';
 import { useSettings } from '@/features/settings/use-settings';
 import { useChangeSettingsMutation, useRemoveRingMutation } from '@/store/api';
-import { noticeShown } from '@/store/notices-slice';
-import { problemText } from '@/store/problem';
-import { useAppDispatch } from '@/store/store';
 import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
 import { TextButton } from '@/ui/TextButton';
@@ -22,16 +20,10 @@ function RingMenu({ bench, log }: { bench: BenchRing; log: BenchLog }) {
   const { light } = useSettings();
   const [changeSettings] = useChangeSettingsMutation();
   const [remove] = useRemoveRingMutation();
-  const dispatch = useAppDispatch();
   const router = useRouter();
+  const putAwayIt = usePutAway('ring', remove);
   const putAway = async () => {
-    try {
-      await remove(ring.id).unwrap();
-      dispatch(noticeShown({ text: `${ring.name} was put away.`, undo: { kind: 'ring', id: ring.id } }));
-      router.replace('/bench');
-    } catch (error) {
-      dispatch(noticeShown({ text: problemText(error), problem: true }));
-    }
+    if (await putAwayIt(ring)) router.replace('/bench');
   };
   const { lastEventId } = state;
   return (

@@ -1,29 +1,11 @@
 import { metalById } from '@round-mint/core/metal';
-import type { CoinRingPlan, WallOutline } from '@round-mint/core/route';
+import { outlineOf, type CoinRingPlan } from '@round-mint/core/route';
 import { useState } from 'react';
 import { View, type LayoutChangeEvent } from 'react-native';
 import { Ladder, type LadderPointer } from '@/drawings/ladder/Ladder';
 import { Section } from '@/drawings/section/Section';
 import { useSettings, useWriters } from '@/features/settings/use-settings';
 import type { PlanModel } from './plan-model';
-
-/** The finished wall for the drawing; a plan without a route is drawn by the quick estimate. */
-function finishedOutline({ meridian, route }: CoinRingPlan): WallOutline {
-  const last = route?.steps.at(-1)?.outline;
-  if (last) return last;
-  let arc = 0;
-  return {
-    arcMm: meridian.widthStretch.map((stretch, i) => {
-      const before = meridian.widthStretch[i - 1];
-      if (before !== undefined) arc += ((before + stretch) / 2) * meridian.spacingMm;
-      return arc;
-    }),
-    meanRadiusMm: meridian.meanRadiusMm,
-    thicknessMm: meridian.thicknessMm,
-    leanDeg: meridian.leanDeg,
-    strainLog: meridian.meanRadiusMm.map((r, i) => Math.log(r / (meridian.originalRadiusMm[i] ?? r))),
-  };
-}
 
 /** Where the route takes the edges, for the ladder. */
 function pointersOf(plan: CoinRingPlan, targetMm: number): LadderPointer[] {
@@ -60,7 +42,7 @@ export function PlanDrawing({ model, plan, height, only }: PlanDrawingProps) {
     <View onLayout={onLayout} className="flex-row" style={{ height }}>
       {width > 0 && only !== 'ladder' ? (
         <Section
-          outline={finishedOutline(plan)}
+          outline={outlineOf(plan.meridian)}
           flat={{ diameterMm: piece?.diameterMm ?? 0, holeMm, thicknessMm: plan.workingThicknessMm }}
           width={sectionWidth}
           height={height}

@@ -1,11 +1,11 @@
 import type { Settings } from '@round-mint/contract/settings';
 import type { StockItem } from '@round-mint/contract/stock';
-import { suggestHoleMm, type SizeWriter, type WallWish } from '@round-mint/core/forming';
+import { suggestHoleMm, washerFits, type SizeWriter, type WallWish } from '@round-mint/core/forming';
 import {
   coinRoute,
   holesFor,
+  kitOrReference,
   planCoinRing,
-  REFERENCE_KIT,
   type CoinRingPlan,
   type Kit,
 } from '@round-mint/core/route';
@@ -13,7 +13,7 @@ import { MM_PER_US_SIZE, parseSize, wideBandAllowance, type WideBandAllowance } 
 import { arcWidthMm } from '@round-mint/core/forming';
 import type { PlanDraft } from './plan-draft-slice';
 
-/** Fibres enough for a width to a tenth of a millimetre; a tenth of the work. */
+/** Fibres enough for a width to a tenth of a millimetre; half the work. */
 const QUICK_INTERVALS = 16;
 
 export interface HoleOption {
@@ -50,11 +50,6 @@ export function draftTarget(
   const parsed = parseSize(draft.sizeText, settings.primarySystem);
   if (!parsed.ok) return { problem: parsed.message };
   return { targetMm: parsed.insideDiameterMm + draft.allowanceUs * MM_PER_US_SIZE };
-}
-
-/** The maker's tools; a plain bench is reckoned with until any are entered. */
-export function kitOrReference(kit: Kit): Kit {
-  return kit.length > 0 ? kit : REFERENCE_KIT;
 }
 
 /** A piece of stock at a size: its best hole and the width that gives. */
@@ -114,7 +109,7 @@ export function holeOptions(model: PlanModel): readonly HoleOption[] {
   return ownedHoles.map((hole) => {
     // The chosen hole shows the plan's own figure: what is drawn and what is offered agree to the last digit.
     if (hole === holeMm && plan?.feasible) return { holeMm: hole, bandWidthMm: plan.bandWidthMm };
-    const fits = suggestHoleMm(question, [hole]) !== undefined;
+    const { fits } = washerFits(question, hole);
     return { holeMm: hole, bandWidthMm: fits ? routedWidth(piece, hole, targetMm, wall, kit) : undefined };
   });
 }

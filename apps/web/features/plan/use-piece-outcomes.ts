@@ -1,9 +1,10 @@
 import type { StockItem } from '@round-mint/contract/stock';
+import { kitOrReference } from '@round-mint/core/route';
 import { useEffect, useMemo, useState } from 'react';
 import { useSettings } from '@/features/settings/use-settings';
 import { useListKitQuery, useListStockQuery } from '@/store/api';
 import { useAppSelector } from '@/store/store';
-import { draftTarget, kitOrReference, pieceOutcome, wallWish, type PieceOutcome } from './plan-model';
+import { draftTarget, pieceOutcome, wallWish, type PieceOutcome } from './plan-model';
 
 export interface ListedPiece extends PieceOutcome {
   /** Whether it was reckoned yet. */

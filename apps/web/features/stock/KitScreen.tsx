@@ -2,12 +2,11 @@ import type { StoredTool } from '@round-mint/contract/kit';
 import type { ToolKind } from '@round-mint/core/route';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
+import { usePutAway } from '@/features/shell/use-put-away';
 import { useSettings, useWriters } from '@/features/settings/use-settings';
 import { PlaceHeader } from '@/features/shell/PlaceHeader';
 import { useAddToolMutation, useListKitQuery, useRemoveToolMutation } from '@/store/api';
-import { noticeShown } from '@/store/notices-slice';
 import { problemText } from '@/store/problem';
-import { useAppDispatch } from '@/store/store';
 import { Button } from '@/ui/Button';
 import { Choices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
@@ -127,15 +126,7 @@ export function KitScreen() {
 function Kit({ kit }: { kit: readonly StoredTool[] }) {
   const [remove] = useRemoveToolMutation();
   const [adding, setAdding] = useState(false);
-  const dispatch = useAppDispatch();
-  const putAway = async (tool: StoredTool) => {
-    try {
-      await remove(tool.id).unwrap();
-      dispatch(noticeShown({ text: `${tool.name} was put away.`, undo: { kind: 'tool', id: tool.id } }));
-    } catch (error) {
-      dispatch(noticeShown({ text: problemText(error), problem: true }));
-    }
-  };
+  const putAway = usePutAway('tool', remove);
   const groups = KIT_GROUPS.map((group) => ({
     ...group,
     tools: kit.filter(({ spec }) => spec.kind === group.kind),

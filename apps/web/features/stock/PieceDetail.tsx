@@ -3,11 +3,9 @@ import { metalById } from '@round-mint/core/metal';
 import { checkFill, workingThickness } from '@round-mint/core/stock';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
+import { usePutAway } from '@/features/shell/use-put-away';
 import { useWriters } from '@/features/settings/use-settings';
 import { useRemoveStockMutation } from '@/store/api';
-import { noticeShown } from '@/store/notices-slice';
-import { problemText } from '@/store/problem';
-import { useAppDispatch } from '@/store/store';
 import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
 import { Type } from '@/ui/Type';
@@ -49,19 +47,13 @@ function linesOf(
 /** One piece: what it is, whether its figures agree, what can be done with it. */
 export function PieceDetail({ piece, onRemoved }: { piece: StockItem; onRemoved: () => void }) {
   const router = useRouter();
-  const dispatch = useAppDispatch();
   const write = useWriters();
   const [remove, { isLoading }] = useRemoveStockMutation();
   const refusal = refusalOf(piece);
   const fill = checkFill(piece);
+  const putAwayIt = usePutAway('stock', remove);
   const putAway = async () => {
-    try {
-      await remove(piece.id).unwrap();
-      dispatch(noticeShown({ text: `${piece.name} was put away.`, undo: { kind: 'stock', id: piece.id } }));
-      onRemoved();
-    } catch (error) {
-      dispatch(noticeShown({ text: problemText(error), problem: true }));
-    }
+    if (await putAwayIt(piece)) onRemoved();
   };
   return (
     <View className="gap-3">

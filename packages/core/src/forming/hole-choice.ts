@@ -1,9 +1,8 @@
-import { metalById } from '../metal';
 import type { Coin } from '../stock';
 import { washerOf } from './estimate';
-import { finishedMeridian, largestMomentMm } from './finished';
-import { NARROWEST_LAND_MM, STEPPED_RIM_STRAIN_LIMIT, THINNEST_CUT_EDGE_MM } from './limits';
-import { arcWidthMm, cutEdge, rimEdge } from './meridian';
+import { finishedMeridian } from './finished';
+import { defaultSizeWriter, isFeasible, judgeCoinRing } from './judge';
+import { arcWidthMm } from './meridian';
 import type { WallWish } from './wall';
 
 /** A coin, a size and a wall: what a hole is chosen for. */
@@ -21,16 +20,16 @@ export function washerFits(question: HoleQuestion, holeMm: number): { fits: bool
   const { coin, targetInsideDiameterMm: target, wall } = question;
   const washer = washerOf(coin, holeMm);
   const finished = finishedMeridian(washer, wall, target, undefined, INTERVALS);
-  const cut = cutEdge(finished);
-  const fits =
-    metalById(coin.metal).refusal === undefined &&
-    (coin.form ?? 'round') === 'round' &&
-    (coin.diameterMm - holeMm) / 2 >= NARROWEST_LAND_MM &&
-    cut.strainLog >= 0 &&
-    cut.thicknessMm >= THINNEST_CUT_EDGE_MM &&
-    rimEdge(finished).strainLog >= STEPPED_RIM_STRAIN_LIMIT &&
-    largestMomentMm(washer, wall, target, finished) <= coin.diameterMm;
-  return { fits, bandWidthMm: arcWidthMm(finished) };
+  const reasons = judgeCoinRing({
+    coin,
+    washer,
+    wall,
+    targetInsideDiameterMm: target,
+    finished,
+    range: undefined,
+    writeSize: defaultSizeWriter,
+  });
+  return { fits: isFeasible(reasons), bandWidthMm: arcWidthMm(finished) };
 }
 
 /** A band that most fingers like, mm: what an unasked-for hole is chosen by. */

@@ -5,7 +5,7 @@ import { largestMomentMm, type Washer } from './finished';
 import { FOLD_RIM_STRAIN_LIMIT, methodForRimStrain, NARROWEST_LAND_MM, THINNEST_CUT_EDGE_MM } from './limits';
 import { cutEdge, rimEdge, type Meridian } from './meridian';
 import { naturalInsideDiameterMm } from './natural-size';
-import type { Reason, ReasonCode } from './reason';
+import { gravestFirst, type Reason, type ReasonCode } from './reason';
 import type { SizeRange } from './size-range';
 import type { WallWish } from './wall';
 
@@ -169,9 +169,7 @@ export function judgeCoinRing(input: JudgeInput): readonly Reason[] {
           },
         ]
       : [];
-  const all = [...judgePiece(input.coin, input.washer.thicknessMm), ...narrow, ...judgeSize(input)];
-  const order = ['refuse', 'warn', 'note'];
-  return all.sort((a, b) => order.indexOf(a.level) - order.indexOf(b.level));
+  return gravestFirst([...judgePiece(input.coin, input.washer.thicknessMm), ...narrow, ...judgeSize(input)]);
 }
 
 export function isFeasible(reasons: readonly Reason[]): boolean {

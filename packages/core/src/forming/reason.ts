@@ -24,3 +24,10 @@ export type ReasonCode =
   | 'far-from-natural-size'
   | 'missing-tool'
   | 'many-anneals';
+
+const LEVEL_ORDER: readonly Reason['level'][] = ['refuse', 'warn', 'note'];
+
+/** Refusals first, then warnings, then notes; otherwise as given. */
+export function gravestFirst(reasons: readonly Reason[]): readonly Reason[] {
+  return [...reasons].sort((a, b) => LEVEL_ORDER.indexOf(a.level) - LEVEL_ORDER.indexOf(b.level));
+}

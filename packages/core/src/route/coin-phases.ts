@@ -15,6 +15,7 @@ import {
   roundedWall,
   straightWall,
   wallCurlDropMm,
+  type Edge,
   type Meridian,
   type WallWish,
 } from '../forming';
@@ -43,10 +44,19 @@ export function foldPhase(flat: Meridian): Phase {
   };
 }
 
+/** Inside diameter of a straight wall that an edge would have without moving, mm. */
+function straightAtMm({ meanRadiusMm, thicknessMm }: Edge): number {
+  return 2 * meanRadiusMm - thicknessMm;
+}
+
 /** Inside diameter at which a stretched funnel is straight without moving its rim, mm. */
 export function straightAtRimMm(funnel: Meridian): number {
-  const rim = rimEdge(funnel);
-  return 2 * rim.meanRadiusMm - rim.thicknessMm;
+  return straightAtMm(rimEdge(funnel));
+}
+
+/** Inside diameter at which a closed funnel is straight without moving its cut edge, mm. */
+export function straightAtCutMm(funnel: Meridian): number {
+  return straightAtMm(cutEdge(funnel));
 }
 
 /**
@@ -82,8 +92,7 @@ export function steppedPhase(funnel: Meridian, insideDiameterMm: number): Phase 
 
 /** The stretcher opens the cut edge, then the whole wall, until it is straight at a size. */
 export function stretchPhase(funnel: Meridian, insideDiameterMm: number): Phase {
-  const cut = cutEdge(funnel);
-  const from = 2 * cut.meanRadiusMm - cut.thicknessMm;
+  const from = straightAtCutMm(funnel);
   return {
     kind: 'stretch',
     share: BLOW_SHARE.open,
@@ -93,8 +102,7 @@ export function stretchPhase(funnel: Meridian, insideDiameterMm: number): Phase 
 
 /** Opens the cut edge of a funnel that is to stay tapered, up to its finished lean. */
 export function openTaperedPhase(funnel: Meridian, wall: WallWish, targetMm: number): Phase {
-  const cut = cutEdge(funnel);
-  const from = 2 * cut.meanRadiusMm - cut.thicknessMm;
+  const from = straightAtCutMm(funnel);
   return {
     kind: 'stretch',
     share: BLOW_SHARE.open,

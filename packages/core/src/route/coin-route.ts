@@ -2,8 +2,10 @@ import {
   curlOf,
   cutEdge,
   DEFAULT_FOLD_ANGLE_DEG,
+  finishedMeridian,
   methodForRimStrain,
   rimEdge,
+  washerOf,
   type CoinRingInput,
   type FormingMethod,
   type Meridian,
@@ -19,6 +21,7 @@ import {
   reducePhase,
   rimInPhase,
   steppedPhase,
+  straightAtCutMm,
   straightAtRimMm,
   stretchPhase,
 } from './coin-phases';
@@ -47,6 +50,8 @@ export interface RouteOptions {
   readonly kit: Kit;
   readonly finish?: Finish | undefined;
   readonly annealSchool?: AnnealSchool | undefined;
+  /** What the verdict found; left out, judged here. */
+  readonly method?: FormingMethod | undefined;
   /** Fibres less one, a multiple of sixteen: fewer for a quick look at many holes. Left out, 64. */
   readonly intervals?: number | undefined;
 }
@@ -74,7 +79,7 @@ const NEGLIGIBLE_MM = 0.02;
  */
 export function coinRoute(input: CoinRingInput, options: RouteOptions): CoinRoute {
   const { coin, holeMm, targetInsideDiameterMm: target, wall: wish } = input;
-  const { kit, finish = 'polished', annealSchool = 'after-punching' } = options;
+  const { kit, finish = 'polished', annealSchool = 'after-punching', method = methodFor(input) } = options;
   const work = startWork(input, options.intervals);
   const phase: AddPhase = (move, words) => addPhase(work, move, words);
 
@@ -97,8 +102,6 @@ export function coinRoute(input: CoinRingInput, options: RouteOptions): CoinRout
       chooseFoldDie(kit, coin.diameterMm, DEFAULT_FOLD_ANGLE_DEG),
   });
 
-  const finalRim = foldedRimStrain(work.wall, target);
-  const method = methodForRimStrain(finalRim);
   if (wish.kind === 'tapered') {
     taper(work, input, kit, phase);
   } else {
@@ -135,16 +138,16 @@ export function coinRoute(input: CoinRingInput, options: RouteOptions): CoinRout
     steps: work.steps,
     totals: routeTotals(work.steps),
     finished: work.wall,
-    method: methodForRimStrain(rimEdge(work.wall).strainLog),
+    method,
     missingTools: [...work.missing],
     allowanceStrainLog: work.allowanceStrainLog,
   };
 }
 
-/** Rim strain if the funnel's rim were brought straight to a size. */
-function foldedRimStrain(funnel: Meridian, insideDiameterMm: number): number {
-  const rim = rimEdge(funnel);
-  return Math.log((insideDiameterMm / 2 + rim.thicknessMm / 2) / rim.originalRadiusMm);
+/** The method that the finished wall's rim strain calls for, by the closed form: as the verdict judges it. */
+function methodFor({ coin, holeMm, targetInsideDiameterMm, wall }: CoinRingInput): FormingMethod {
+  const finished = finishedMeridian(washerOf(coin, holeMm), wall, targetInsideDiameterMm);
+  return methodForRimStrain(rimEdge(finished).strainLog);
 }
 
 type AddPhase = (move: Phase, words: PhaseWords) => void;
@@ -174,9 +177,7 @@ function stretchAndReduce(work: Work, kit: Kit, beforeCurlMm: number, phase: Add
 
 /** Craft §5: a funnel too tight for dies alone, pushed down one long die under tape, pusher by pusher. */
 function stepDown(work: Work, kit: Kit, beforeCurlMm: number, phase: AddPhase): void {
-  const cut = cutEdge(work.wall);
-  const cutInside = 2 * cut.meanRadiusMm - cut.thicknessMm;
-  if (cutInside < beforeCurlMm - PUSHER_OPENS_MM) {
+  if (straightAtCutMm(work.wall) < beforeCurlMm - PUSHER_OPENS_MM) {
     phase(stretchPhase(work.wall, beforeCurlMm), {
       title: counted('Open the cut edge'),
       instruction: 'Only the cut edge, to the size of the pusher.',

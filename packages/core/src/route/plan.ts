@@ -1,6 +1,7 @@
 import {
   estimateCoinRing,
   figuresOf,
+  gravestFirst,
   type CoinRingEstimate,
   type CoinRingInput,
   type Reason,
@@ -49,15 +50,12 @@ function routeReasons(route: CoinRoute): readonly Reason[] {
 export function planCoinRing(input: CoinRingInput, options: PlanOptions): CoinRingPlan {
   const estimate = estimateCoinRing(input, options.widthShare, options.writeSize);
   if (!estimate.feasible) return { ...estimate, annealCount: 0, route: undefined };
-  const route = coinRoute(input, options);
+  const route = coinRoute(input, { ...options, method: estimate.method });
   const figures =
     options.widthShare === undefined
       ? figuresOf(route.finished, input.wall, input.targetInsideDiameterMm)
       : {};
-  const order = ['refuse', 'warn', 'note'];
-  const reasons = [...estimate.reasons, ...routeReasons(route)].sort(
-    (a, b) => order.indexOf(a.level) - order.indexOf(b.level),
-  );
+  const reasons = gravestFirst([...estimate.reasons, ...routeReasons(route)]);
   return {
     ...estimate,
     ...figures,

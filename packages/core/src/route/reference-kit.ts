@@ -29,3 +29,8 @@ export const REFERENCE_KIT: Kit = [
   },
   { id: 'mandrel', name: 'ring mandrel', spec: { kind: 'mandrel', mmPerUsSize: 12.7 } },
 ];
+
+/** The maker's own tools; a plain bench is reckoned with until any are entered. */
+export function kitOrReference(kit: Kit): Kit {
+  return kit.length > 0 ? kit : REFERENCE_KIT;
+}

@@ -51,7 +51,8 @@ export interface StepWords {
 /** Intervals of an outline: enough to draw a wall. */
 const OUTLINE_INTERVALS = 16;
 
-function outlineOf(wall: Meridian): WallOutline {
+/** The wall at a handful of places, enough to draw it. */
+export function outlineOf(wall: Meridian): WallOutline {
   const every = (wall.meanRadiusMm.length - 1) / OUTLINE_INTERVALS;
   const thin = (values: readonly number[]) =>
     values.filter((_, i) => i % every === 0).map((value) => Math.round(value * 1e4) / 1e4);

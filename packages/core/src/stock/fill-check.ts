@@ -1,3 +1,4 @@
+import { MM_PER_INCH } from '../format/length';
 import { metalById, METALS } from '../metal';
 import type { Coin } from './coin';
 import { fillFactor } from './thickness';
@@ -13,7 +14,6 @@ export interface FillCheck {
   readonly message: string;
 }
 
-const MM_PER_INCH = 25.4;
 const GRAINS_PER_GRAM = 15.432;
 
 interface Suspect {
