@@ -20,6 +20,9 @@ const LET_THROUGH = [
 
 module.exports = {
   displayName: 'web',
+  // A cold cache has everything to compile first.
+  testTimeout: 60_000,
+  setupFilesAfterEnv: ['<rootDir>/testing/patience.ts'],
   preset: 'jest-expo',
   rootDir: __dirname,
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
