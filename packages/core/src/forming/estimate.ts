@@ -5,6 +5,7 @@ import { methodForRimStrain, type FormingMethod } from './limits';
 import { arcWidthMm, cutEdge, rimEdge, type Meridian } from './meridian';
 import { naturalInsideDiameterMm } from './natural-size';
 import type { Reason } from './reason';
+import { leastOverStretchMm, type SchoolWish } from './school';
 import { FREE_SHARE } from './share';
 import { sizeRange, type SizeRange } from './size-range';
 import { axialHeightMm, wallCurlDropMm, type WallWish } from './wall';
@@ -15,6 +16,8 @@ export interface CoinRingInput {
   readonly holeMm: number;
   readonly targetInsideDiameterMm: number;
   readonly wall: WallWish;
+  /** How the wall is brought to size; left out, {@link DEFAULT_SCHOOL}. */
+  readonly school?: SchoolWish | undefined;
 }
 
 /** The ring that comes out, in numbers. */
@@ -85,11 +88,11 @@ export function estimateCoinRing(
   share: number = FREE_SHARE,
   writeSize: SizeWriter = defaultSizeWriter,
 ): CoinRingEstimate {
-  const { coin, holeMm, targetInsideDiameterMm, wall } = input;
+  const { coin, holeMm, targetInsideDiameterMm, wall, school } = input;
   const { thicknessMm, source } = workingThickness(coin);
   const washer: Washer = { diameterMm: coin.diameterMm, holeMm, thicknessMm };
   const meridian = finishedMeridian(washer, wall, targetInsideDiameterMm, share);
-  const range = sizeRange(washer, wall, share);
+  const range = sizeRange(washer, wall, share, leastOverStretchMm(school));
   const reasons = judgeCoinRing({
     coin,
     washer,
@@ -98,6 +101,7 @@ export function estimateCoinRing(
     finished: meridian,
     range,
     writeSize,
+    school,
   });
   const figures = figuresOf(meridian, wall, targetInsideDiameterMm);
   const feasible = isFeasible(reasons);

@@ -1,4 +1,3 @@
-import { OVER_STRETCH_MM } from './limits';
 import { arcWidthMm, flatMeridian, mapMeridian, rimEdge, type Meridian } from './meridian';
 import { FREE_SHARE } from './share';
 import { finishedShape, wallCurlDropMm, type WallWish } from './wall';
@@ -27,18 +26,18 @@ export function finishedMeridian(
 }
 
 /**
- * Outside diameter of the rim at the largest moment of the route, mm: target plus curl plus the least over-stretch.
- * The rim never grows, so this has to stay within the coin (craft §3, upper end).
+ * Outside diameter of the rim at the largest moment of the route, mm: target plus curl plus what the finishing school
+ * stretches past it. The rim never grows, so this has to stay within the coin (craft §3, upper end).
  */
 export function largestMomentMm(
   washer: Washer,
   wall: WallWish,
   targetInsideDiameterMm: number,
   finished: Meridian,
+  overStretchMm: number,
 ): number {
   if (wall.kind === 'tapered') return rimEdge(finished).outsideDiameterMm;
-  const stretchedMm =
-    targetInsideDiameterMm + wallCurlDropMm(wall, arcWidthMm(finished)) + OVER_STRETCH_MM.min;
+  const stretchedMm = targetInsideDiameterMm + wallCurlDropMm(wall, arcWidthMm(finished)) + overStretchMm;
   const rimFibre = flatMeridian(washer.diameterMm / 2 - 1e-3, washer.diameterMm / 2, washer.thicknessMm, 2);
   return rimEdge(mapMeridian(rimFibre, straightWall(stretchedMm), { share: FREE_SHARE })).outsideDiameterMm;
 }

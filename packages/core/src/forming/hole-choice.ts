@@ -3,6 +3,7 @@ import { washerOf } from './estimate';
 import { finishedMeridian } from './finished';
 import { defaultSizeWriter, isFeasible, judgeCoinRing } from './judge';
 import { arcWidthMm } from './meridian';
+import type { SchoolWish } from './school';
 import type { WallWish } from './wall';
 
 /** A coin, a size and a wall: what a hole is chosen for. */
@@ -10,6 +11,7 @@ export interface HoleQuestion {
   readonly coin: Coin;
   readonly targetInsideDiameterMm: number;
   readonly wall: WallWish;
+  readonly school?: SchoolWish | undefined;
 }
 
 /** Edges and width need few fibres. */
@@ -17,7 +19,7 @@ const INTERVALS = 8;
 
 /** Whether the forming limits let a hole become the ring, and how wide, by the quick estimate. */
 export function washerFits(question: HoleQuestion, holeMm: number): { fits: boolean; bandWidthMm: number } {
-  const { coin, targetInsideDiameterMm: target, wall } = question;
+  const { coin, targetInsideDiameterMm: target, wall, school } = question;
   const washer = washerOf(coin, holeMm);
   const finished = finishedMeridian(washer, wall, target, undefined, INTERVALS);
   const reasons = judgeCoinRing({
@@ -28,6 +30,7 @@ export function washerFits(question: HoleQuestion, holeMm: number): { fits: bool
     finished,
     range: undefined,
     writeSize: defaultSizeWriter,
+    school,
   });
   return { fits: isFeasible(reasons), bandWidthMm: arcWidthMm(finished) };
 }

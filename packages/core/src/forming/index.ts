@@ -13,12 +13,15 @@ export {
   NARROWEST_LAND_MM,
   OVER_STRETCH_MM,
   THINNEST_CUT_EDGE_MM,
+  TRIM_GAIN_MM,
 } from './limits';
 export type { FormingMethod } from './limits';
 export {
   arcPositionsMm,
   arcWidthMm,
   coarseMeridian,
+  everyNth,
+  axialReachMm,
   cutEdge,
   flatMeridian,
   mapMeridian,
@@ -32,6 +35,11 @@ export type { Reason, ReasonCode } from './reason';
 export { BLOW_SHARE, FOLD_DRAW, FREE_SHARE } from './share';
 export type { Blow } from './share';
 export { shortcutWidthMm } from './shortcut';
+export { springbackMm } from './springback';
+export { ballWall, lidWall, partWay, stretcherWall, throatWall } from './tool-shape';
+export type { LeadingEdge } from './tool-shape';
+export { DEFAULT_SCHOOL, FINISHING_SCHOOLS, leastOverStretchMm } from './school';
+export type { FinishingSchool, SchoolWish } from './school';
 export { sizeRange } from './size-range';
 export type { SizeRange } from './size-range';
 export { CURL_RANGE_DEG, curlOf, finishedShape, WALL_KINDS, wallCurlDropMm } from './wall';
@@ -39,9 +47,11 @@ export type { WallKind, WallWish } from './wall';
 export {
   closedTo,
   DEFAULT_FOLD_ANGLE_DEG,
+  DEFAULT_TAPER_DEG,
+  degToRad,
   funnelWall,
   openedTo,
   roundedWall,
   straightWall,
 } from './wall-shape';
-export type { WallShape } from './wall-shape';
+export type { WallPlace, WallShape } from './wall-shape';

@@ -6,6 +6,7 @@ import { FOLD_RIM_STRAIN_LIMIT, methodForRimStrain, NARROWEST_LAND_MM, THINNEST_
 import { cutEdge, rimEdge, type Meridian } from './meridian';
 import { naturalInsideDiameterMm } from './natural-size';
 import { gravestFirst, type Reason, type ReasonCode } from './reason';
+import { leastOverStretchMm, type SchoolWish } from './school';
 import type { SizeRange } from './size-range';
 import type { WallWish } from './wall';
 
@@ -84,6 +85,8 @@ export interface JudgeInput {
   readonly finished: Meridian;
   readonly range: SizeRange | undefined;
   readonly writeSize: SizeWriter;
+  /** Finishing school; left out, {@link DEFAULT_SCHOOL}. */
+  readonly school?: SchoolWish | undefined;
 }
 
 /** What the range offers instead of a size it does not hold. */
@@ -97,10 +100,12 @@ function judgeSize(input: JudgeInput): readonly Reason[] {
   const reasons: Reason[] = [];
   const cut = cutEdge(finished);
   const rim = rimEdge(finished);
-  const largest = largestMomentMm(washer, wall, targetInsideDiameterMm, finished);
+  const overStretchMm = leastOverStretchMm(input.school);
+  const largest = largestMomentMm(washer, wall, targetInsideDiameterMm, finished, overStretchMm);
   const instead = insteadOfSize(input);
   if (largest > washer.diameterMm) {
-    const upTo = wall.kind === 'tapered' ? 'at its rim' : 'with over-stretch';
+    const upTo =
+      wall.kind === 'tapered' ? 'at its rim' : overStretchMm > 0 ? 'with over-stretch' : 'at its largest';
     reasons.push({
       code: 'rim-would-grow',
       level: 'refuse',

@@ -8,6 +8,8 @@ export const STEPPED_RIM_STRAIN_LIMIT = -0.7;
 export const THINNEST_CUT_EDGE_MM = 0.9;
 /** The band is stretched past its size by this much before it is reduced, mm: 1½ US sizes at least, 3 at most. */
 export const OVER_STRETCH_MM = { min: 1.5 * MM_PER_US_SIZE, max: 3 * MM_PER_US_SIZE } as const;
+/** Reducing opens a lip inside the rim edge; trimming it raises the reading by 0.4 US size (craft §3, default). */
+export const TRIM_GAIN_MM = 0.4 * MM_PER_US_SIZE;
 /** Narrowest land that a punch leaves whole enough to fold, mm. */
 export const NARROWEST_LAND_MM = 2;
 

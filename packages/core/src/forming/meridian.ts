@@ -50,13 +50,20 @@ function at(values: readonly number[], index: number): number {
   return value;
 }
 
+/** Every nth value from the first; a plain loop, since walls are thinned thousands of times. */
+export function everyNth(values: readonly number[], every: number): number[] {
+  const kept: number[] = [];
+  for (let i = 0; i < values.length; i += every) kept.push(at(values, i));
+  return kept;
+}
+
 /** Intervals of a coarse wall. */
 const COARSE_INTERVALS = 8;
 
 /** The same wall with few of its fibres: enough where just the edges matter. */
 export function coarseMeridian(meridian: Meridian): Meridian {
   const every = (meridian.meanRadiusMm.length - 1) / COARSE_INTERVALS;
-  const thin = (values: readonly number[]) => values.filter((_, i) => i % every === 0);
+  const thin = (values: readonly number[]) => everyNth(values, every);
   return {
     spacingMm: meridian.spacingMm * every,
     originalRadiusMm: thin(meridian.originalRadiusMm),
@@ -71,6 +78,16 @@ export function coarseMeridian(meridian: Meridian): Meridian {
 export function arcWidthMm(meridian: Meridian): number {
   const last = meridian.widthStretch.length - 1;
   return meridian.widthStretch.reduce((sum, g, i) => sum + weight(i, last) * g * meridian.spacingMm, 0);
+}
+
+/** How far the wall reaches along the axis, mm. */
+export function axialReachMm(meridian: Meridian): number {
+  const last = meridian.widthStretch.length - 1;
+  return meridian.widthStretch.reduce(
+    (sum, g, i) =>
+      sum + weight(i, last) * g * meridian.spacingMm * Math.cos(degToRad(at(meridian.leanDeg, i))),
+    0,
+  );
 }
 
 /** Volume of metal in the wall, mm³. The trapezoid rule is exact for the flat washer and each fibre keeps its own. */

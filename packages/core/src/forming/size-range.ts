@@ -1,5 +1,5 @@
 import { finishedMeridian, largestMomentMm, type Washer } from './finished';
-import { STEPPED_RIM_STRAIN_LIMIT, THINNEST_CUT_EDGE_MM } from './limits';
+import { OVER_STRETCH_MM, STEPPED_RIM_STRAIN_LIMIT, THINNEST_CUT_EDGE_MM } from './limits';
 import { cutEdge, rimEdge } from './meridian';
 import { FREE_SHARE } from './share';
 import type { WallWish } from './wall';
@@ -34,10 +34,15 @@ function lastWhere(holds: (x: number) => boolean, low: number, high: number): nu
  * need not shrink.
  * @returns undefined when no size satisfies all of them
  */
-export function sizeRange(washer: Washer, wall: WallWish, share = FREE_SHARE): SizeRange | undefined {
+export function sizeRange(
+  washer: Washer,
+  wall: WallWish,
+  share = FREE_SHARE,
+  overStretchMm: number = OVER_STRETCH_MM.min,
+): SizeRange | undefined {
   const at = (targetMm: number) => finishedMeridian(washer, wall, targetMm, share, INTERVALS);
   const rimFits = (targetMm: number) =>
-    largestMomentMm(washer, wall, targetMm, at(targetMm)) <= washer.diameterMm;
+    largestMomentMm(washer, wall, targetMm, at(targetMm), overStretchMm) <= washer.diameterMm;
   const cutThick = (targetMm: number) => cutEdge(at(targetMm)).thicknessMm >= THINNEST_CUT_EDGE_MM;
   const rimBears = (targetMm: number) => rimEdge(at(targetMm)).strainLog >= STEPPED_RIM_STRAIN_LIMIT;
   const holeOpens = (targetMm: number) => cutEdge(at(targetMm)).strainLog >= 0;

@@ -1,49 +1,29 @@
 import {
-  curlOf,
-  cutEdge,
-  DEFAULT_FOLD_ANGLE_DEG,
-  finishedMeridian,
-  methodForRimStrain,
-  rimEdge,
-  washerOf,
+  arcWidthMm,
+  coarseMeridian,
+  DEFAULT_SCHOOL,
+  FINISHING_SCHOOLS,
   type CoinRingInput,
+  type FinishingSchool,
   type FormingMethod,
   type Meridian,
 } from '../forming';
-import { MM_PER_US_SIZE } from '../size';
-import {
-  beforeCurlDiameterMm,
-  closeTaperedPhase,
-  curlPhases,
-  foldPhase,
-  meetingDiameterMm,
-  openTaperedPhase,
-  reducePhase,
-  rimInPhase,
-  steppedPhase,
-  straightAtCutMm,
-  straightAtRimMm,
-  stretchPhase,
-} from './coin-phases';
+import { DEFAULT_MANDREL, type MandrelTaper } from '../size';
+import { FRESH } from './budget';
+import { chartsFor, type DieChart } from './die-chart';
 import { finishSteps, type Finish } from './finish';
-import type { Kit } from './kit';
-import type { Phase } from './passes';
-import { routeTotals, type RouteStep, type RouteTotals } from './step';
-import {
-  chooseBall,
-  chooseFoldDie,
-  chooseMandrel,
-  choosePunch,
-  choosePusher,
-  chooseReducingHole,
-  chooseStretcher,
-} from './tool-choice';
-import { addAnneal, addPhase, addStep, counted, startWork, type PhaseWords, type Work } from './work';
+import { goalOf } from './goal';
+import { toolsOf, type Kit } from './kit';
+import { isFormed, nextMoves, type Goal, type Move, type Stand } from './moves';
+import { compareCost, type RouteCost } from './route-cost';
+import { searchWays } from './route-search';
+import { spoilRisks, type SpoilRisk } from './spoil-risk';
+import { routeTotals, type RouteStep, type RouteTotals, type TapeUse } from './step';
+import { tapeFor } from './tape';
+import { chooseMandrel, choosePunch, type MissingTool } from './tool-choice';
+import { addAnneal, addMove, addStep, startWork, type Work } from './work';
 
-/** Reducing opens a lip inside the rim edge; trimming it raises the reading by 0.4 US size (craft §3, default). */
-const TRIM_GAIN_MM = 0.4 * MM_PER_US_SIZE;
-
-/** Makers anneal after punching only, or before punching as well (craft §3, two schools). */
+/** Two schools (craft §3): anneal after punching only, or before it as well. */
 export type AnnealSchool = 'after-punching' | 'before-and-after';
 
 export interface RouteOptions {
@@ -54,6 +34,7 @@ export interface RouteOptions {
   readonly method?: FormingMethod | undefined;
   /** Fibres less one, a multiple of sixteen: fewer for a quick look at many holes. Left out, 64. */
   readonly intervals?: number | undefined;
+  readonly dieCharts?: readonly DieChart[] | undefined;
 }
 
 export interface CoinRoute {
@@ -62,27 +43,33 @@ export interface CoinRoute {
   /** The wall as the route leaves it. */
   readonly finished: Meridian;
   readonly method: FormingMethod;
-  /** Tools that the route needs and the kit lacks, in words. */
-  readonly missingTools: readonly string[];
+  readonly school: FinishingSchool;
+  /** Moves of the wall by name, as chosen: they can be followed again with {@link followWay}. */
+  readonly way: readonly string[];
+  readonly cost: RouteCost;
+  /** Tools that the route needs and the kit lacks. */
+  readonly missingTools: readonly MissingTool[];
+  readonly risks: readonly SpoilRisk[];
   readonly allowanceStrainLog: number;
 }
 
-/** A cut edge this little too small is opened by the pusher itself, mm. */
-const PUSHER_OPENS_MM = 0.1;
+/** How many of the search's ways are gone through fibre by fibre before the best is taken. */
+const WAYS_TRIED = 2;
+/** Edges decide what a way costs: few fibres tell. */
+const TRIAL_INTERVALS = 16;
 
-/** A move smaller than this is no pass of its own, mm. */
-const NEGLIGIBLE_MM = 0.02;
+function mandrelOf(kit: Kit): MandrelTaper {
+  return toolsOf(kit, 'mandrel')[0]?.spec ?? DEFAULT_MANDREL;
+}
 
-/**
- * The route of a coin ring: which steps in which order, with which of the maker's tools, annealing by the budget of
- * craft §4, simulated blow by blow with the share of each kind of blow (craft §3).
- */
-export function coinRoute(input: CoinRingInput, options: RouteOptions): CoinRoute {
-  const { coin, holeMm, targetInsideDiameterMm: target, wall: wish } = input;
-  const { kit, finish = 'polished', annealSchool = 'after-punching', method = methodFor(input) } = options;
-  const work = startWork(input, options.intervals);
-  const phase: AddPhase = (move, words) => addPhase(work, move, words);
+/** Schools that a wish leaves open; a tapered wall is always left as it is. */
+function schoolsOf({ school = DEFAULT_SCHOOL, wall }: CoinRingInput): readonly FinishingSchool[] {
+  if (wall.kind === 'tapered') return ['leave'];
+  return school === 'best' ? FINISHING_SCHOOLS : [school];
+}
 
+/** From the coin to the first fold: punched, deburred, annealed. */
+function addPunching(work: Work, { holeMm }: CoinRingInput, { kit, annealSchool }: RouteOptions): void {
   if (annealSchool === 'before-and-after') addAnneal(work);
   addStep(work, 'cut', {
     title: `Punch the ${holeMm.toFixed(1)} mm hole`,
@@ -94,134 +81,157 @@ export function coinRoute(input: CoinRingInput, options: RouteOptions): CoinRout
     instruction: 'Both faces, smooth all round. Keep the filings with the slug.',
   });
   addAnneal(work);
-  phase(foldPhase(work.wall), {
-    title: (stroke, count) => (count > 1 ? `Fold, stroke ${stroke} of ${count}` : 'Fold'),
-    instruction: 'Outside face down, greased. Press, look, turn.',
-    tool: (_, stroke) =>
-      (stroke === 0 ? chooseBall(kit, coin.diameterMm) : undefined) ??
-      chooseFoldDie(kit, coin.diameterMm, DEFAULT_FOLD_ANGLE_DEG),
-  });
+}
 
-  if (wish.kind === 'tapered') {
-    taper(work, input, kit, phase);
-  } else {
-    const beforeCurl = beforeCurlDiameterMm(work.wall, wish, target);
-    if (method === 'fold') stretchAndReduce(work, kit, beforeCurl, phase);
-    else stepDown(work, kit, beforeCurl, phase);
-    if (curlOf(wish) > 0) curl(work, input, kit, phase);
-    if (work.lipMm > 0) {
-      addStep(
-        work,
-        'trim',
-        {
-          title: 'Trim the lip inside the rim edge',
-          instruction: 'File or rotary tool, a little at a time.',
-        },
-        work.wall,
-        0,
-      );
-    }
-  }
-  addStep(work, 'true-up', {
-    title: 'True up',
-    instruction:
-      'Read both ways. The larger edge down in a die, or the smaller up on the stretcher, a fraction at a time.',
-    tool: chooseMandrel(kit),
+function addTrim(work: Work): void {
+  if (work.lipMm === 0) return;
+  const words = {
+    title: 'Trim the lip inside the rim edge',
+    instruction: 'File or rotary tool, a little at a time.',
+  };
+  addStep(work, 'trim', words, work.wall, 0);
+}
+
+function addTrueUp(work: Work, kit: Kit, title: string, instruction: string): void {
+  addStep(work, 'true-up', { title, instruction, tool: chooseMandrel(kit) });
+}
+
+/** A fold of thin or wide stock seldom comes out level. */
+const LEVEL_FROM_SLENDERNESS = 5;
+
+function addLevelling(work: Work, move: Move): void {
+  const slender = arcWidthMm(work.wall) / work.workingThicknessMm > LEVEL_FROM_SLENDERNESS;
+  if (move.phase.kind !== 'fold' || move.to !== 'funnel' || !slender) return;
+  addStep(work, 'flatten', {
+    title: 'Press it level',
+    instruction: 'Between two flat plates, edges up and down, until it does not rock.',
+    contact: { kind: 'plates' },
   });
-  finishSteps(finish).forEach(({ kind, title, instruction }) => addStep(work, kind, { title, instruction }));
+}
+
+function tapeOf(move: Move, to: Meridian, stand: Stand, charts: readonly DieChart[]): TapeUse | undefined {
+  return move.phase.kind === 'stepped' ? tapeFor(stand.wall, to, move.key, charts) : undefined;
+}
+
+/** Goes one move on, fibre by fibre, with what belongs before and after it. */
+function addNextMove(work: Work, stand: Stand, move: Move, goal: Goal, charts: readonly DieChart[]): void {
+  if (move.words.before === 'trim') addTrim(work);
+  if (move.words.before === 'true-up') {
+    addTrueUp(
+      work,
+      goal.kit,
+      'True up the straight band',
+      'Both readings alike before the edges are turned in.',
+    );
+  }
+  const stepsBefore = work.steps.length;
+  addMove(work, move, (to) => ({ tape: tapeOf(move, to, stand, charts) }));
+  const passes = work.steps.slice(stepsBefore).filter(({ kind }) => kind === move.phase.kind).length;
+  const risks = [
+    ...(move.risks ?? []),
+    ...spoilRisks({
+      kind: move.phase.kind,
+      from: stand.wall,
+      to: work.wall,
+      passes,
+      heldByHollow: move.heldByHollow === true,
+      coinDiameterMm: goal.coinDiameterMm,
+      workingThicknessMm: goal.workingThicknessMm,
+    }),
+  ];
+  const first = work.steps.findIndex(({ kind }, i) => i >= stepsBefore && kind === move.phase.kind);
+  const step = work.steps[first];
+  if (step && risks.length > 0) work.steps[first] = { ...step, risks };
+  addLevelling(work, move);
+}
+
+/**
+ * The whole route along a given way, simulated fibre by fibre and blow by blow with the share of each kind of blow
+ * (craft §3), annealing by the budget of craft §4.
+ * @throws RangeError when the way names a move that cannot be done where it is named
+ */
+export function followWay(
+  input: CoinRingInput,
+  options: RouteOptions,
+  school: FinishingSchool,
+  way: readonly string[],
+): CoinRoute {
+  const work = startWork(input, mandrelOf(options.kit), options.intervals);
+  addPunching(work, input, options);
+  const goal = goalOf(input, school, options);
+  const charts = chartsFor(options.dieCharts ?? [], input.coin);
+  let stand: Stand = { stage: 'flat', wall: work.wall, spent: FRESH };
+  for (const key of way) {
+    const move = nextMoves(stand, goal).find((candidate) => candidate.key === key);
+    if (!move) throw new RangeError(`no move ${key} from ${stand.stage}`);
+    addNextMove(work, stand, move, goal, charts);
+    stand = { ...stand, ...move.settles, stage: move.to, wall: work.wall, spent: work.spent };
+  }
+  if (!isFormed(stand, goal)) throw new RangeError(`the way ends ${stand.stage}`);
+  addTrim(work);
+  addTrueUp(
+    work,
+    options.kit,
+    'True up',
+    'Read both ways. The larger edge down in a die, or the smaller up on the stretcher, a fraction at a time.',
+  );
+  for (const { kind, title, instruction } of finishSteps(options.finish ?? 'polished')) {
+    addStep(work, kind, { title, instruction });
+  }
   addStep(work, 'read', {
     title: 'Read the finished ring',
     instruction: 'Both ways round, then width and both edges with the calliper.',
-    tool: chooseMandrel(kit),
+    tool: chooseMandrel(options.kit),
   });
+  return finishedRoute(work, goal, way);
+}
+
+function finishedRoute(work: Work, goal: Goal, way: readonly string[]): CoinRoute {
+  const totals = routeTotals(work.steps);
+  const missingTools = [...work.missing.values()];
+  const risks = work.steps.flatMap((step) => step.risks ?? []);
   return {
     steps: work.steps,
-    totals: routeTotals(work.steps),
+    totals,
     finished: work.wall,
-    method,
-    missingTools: [...work.missing],
+    method: goal.method,
+    school: goal.school,
+    way,
+    cost: {
+      missingTools: missingTools.length,
+      risks: risks.length,
+      anneals: totals.anneals,
+      minutes: totals.handsOnMin + totals.waitMin,
+    },
+    missingTools,
+    risks,
     allowanceStrainLog: work.allowanceStrainLog,
   };
 }
 
-/** The method that the finished wall's rim strain calls for, by the closed form: as the verdict judges it. */
-function methodFor({ coin, holeMm, targetInsideDiameterMm, wall }: CoinRingInput): FormingMethod {
-  const finished = finishedMeridian(washerOf(coin, holeMm), wall, targetInsideDiameterMm);
-  return methodForRimStrain(rimEdge(finished).strainLog);
+/** The ways worth going through in full for one school, best first. */
+function waysFor(input: CoinRingInput, options: RouteOptions, school: FinishingSchool) {
+  const work = startWork(input, mandrelOf(options.kit), options.intervals);
+  const start: Stand = { stage: 'flat', wall: coarseMeridian(work.wall), spent: FRESH };
+  const ways = searchWays(start, goalOf(input, school, options), WAYS_TRIED);
+  return ways.map((way) => ({ school, way }));
 }
 
-type AddPhase = (move: Phase, words: PhaseWords) => void;
-
-/** First school of craft §3: stretch past the size, then reduce from both edges. */
-function stretchAndReduce(work: Work, kit: Kit, beforeCurlMm: number, phase: AddPhase): void {
-  const meeting = meetingDiameterMm(work.wall, beforeCurlMm);
-  if (straightAtRimMm(work.wall) > meeting + NEGLIGIBLE_MM) {
-    phase(rimInPhase(work.wall, meeting), {
-      title: counted('Bring the rim edge in'),
-      instruction: 'Rim edge down into the die, level.',
-      tool: (wall) => chooseReducingHole(kit, rimEdge(wall).outsideDiameterMm, DEFAULT_FOLD_ANGLE_DEG),
-    });
-  }
-  phase(stretchPhase(work.wall, meeting), {
-    title: counted('Stretch until the wall is straight'),
-    instruction: 'Cut edge towards the cone. Paper towel over the splines spares the detail.',
-    tool: () => chooseStretcher(kit, meeting),
-  });
-  phase(reducePhase(meeting, beforeCurlMm), {
-    title: counted('Reduce from both edges'),
-    instruction: 'Rim edge down, a little; turn over; cut edge down, as far. Again.',
-    tool: (wall) => chooseReducingHole(kit, rimEdge(wall).outsideDiameterMm, DEFAULT_FOLD_ANGLE_DEG),
-    lipMm: TRIM_GAIN_MM,
-  });
-}
-
-/** Craft §5: a funnel too tight for dies alone, pushed down one long die under tape, pusher by pusher. */
-function stepDown(work: Work, kit: Kit, beforeCurlMm: number, phase: AddPhase): void {
-  if (straightAtCutMm(work.wall) < beforeCurlMm - PUSHER_OPENS_MM) {
-    phase(stretchPhase(work.wall, beforeCurlMm), {
-      title: counted('Open the cut edge'),
-      instruction: 'Only the cut edge, to the size of the pusher.',
-      tool: () => chooseStretcher(kit, beforeCurlMm),
-    });
-  }
-  phase(steppedPhase(work.wall, beforeCurlMm), {
-    title: counted('Stepped reduction under tape'),
-    instruction:
-      'Wrap with PTFE tape, half of it over the rim edge, tucked in. Push slowly with the pushers stacked.',
-    tool: (wall) => choosePusher(kit, rimEdge(wall).insideDiameterMm),
-    lipMm: TRIM_GAIN_MM,
-  });
-}
-
-function curl(work: Work, input: CoinRingInput, kit: Kit, phase: AddPhase): void {
-  const { wall: wish, targetInsideDiameterMm: target } = input;
-  const beforeCurl = cutEdge(work.wall).insideDiameterMm;
-  addStep(work, 'true-up', {
-    title: 'True up the straight band',
-    instruction: 'Both readings alike before the edges are turned in.',
-    tool: chooseMandrel(kit),
-  });
-  curlPhases(wish, beforeCurl, target).forEach((move, i, all) => {
-    const angleDeg = i === all.length - 1 ? curlOf(wish) : DEFAULT_FOLD_ANGLE_DEG;
-    phase(move, {
-      title: counted(`Turn both edges in to ${angleDeg}°`),
-      instruction: `Cut edge down in the ${angleDeg}° die or dapping block, turn over, rim edge down.`,
-      tool: (wall) => chooseReducingHole(kit, rimEdge(wall).outsideDiameterMm, angleDeg),
-    });
-  });
-}
-
-/** Third school of craft §3: the wall stays tapered and is only trued. */
-function taper(work: Work, input: CoinRingInput, kit: Kit, phase: AddPhase): void {
-  const { wall: wish, targetInsideDiameterMm: target } = input;
-  phase(openTaperedPhase(work.wall, wish, target), {
-    title: counted('Open the cut edge'),
-    instruction: 'Cut edge only; keep the lean of the wall.',
-    tool: () => chooseStretcher(kit, target),
-  });
-  phase(closeTaperedPhase(work.wall, wish, target), {
-    title: counted('Bring the rim edge in'),
-    instruction: 'Rim edge down into the die, level.',
-    tool: (wall) => chooseReducingHole(kit, rimEdge(wall).outsideDiameterMm, DEFAULT_FOLD_ANGLE_DEG),
-  });
+/**
+ * The best route of a coin ring, found by search over what this maker's tools can do: fewest missing tools and spoilage
+ * risks, then anneals, then minutes; by the school asked for, or by whichever serves best.
+ * @returns undefined when the rim would have to grow whatever is done
+ */
+export function coinRoute(input: CoinRingInput, options: RouteOptions): CoinRoute | undefined {
+  const ways = schoolsOf(input).flatMap((school) => waysFor(input, options, school));
+  const [only] = ways;
+  if (!only) return undefined;
+  if (ways.length === 1) return followWay(input, options, only.school, only.way);
+  // The search weighs passes without their breakpoints: its best few are gone through before one is taken.
+  const tried = ways.map((one) => ({
+    ...one,
+    cost: followWay(input, { ...options, intervals: TRIAL_INTERVALS }, one.school, one.way).cost,
+  }));
+  const best = tried.reduce((a, b) => (compareCost(b.cost, a.cost) < 0 ? b : a));
+  return followWay(input, options, best.school, best.way);
 }

@@ -26,6 +26,16 @@ export interface Stretcher {
   readonly smallestMm: number;
   readonly largestMm: number;
   readonly splines: number;
+  /** Lean of the splines from the axis; left out, they are parallel. */
+  readonly taperDeg?: number | undefined;
+}
+/** A graded cone, point up, and the holed lids that press a ring down on it (craft §3, straighten upward). */
+export interface ExpansionCone {
+  readonly kind: 'expansion-cone';
+  readonly angleDeg: number;
+  readonly smallEndMm: number;
+  readonly largeEndMm: number;
+  readonly lidHolesMm: readonly number[];
 }
 export interface SteppedPusher {
   readonly kind: 'stepped-pusher';
@@ -41,7 +51,15 @@ export interface Press {
 }
 
 export type ToolSpec =
-  Punch | DappingBall | FoldDie | ReducingDie | Stretcher | SteppedPusher | MandrelTool | Press;
+  | Punch
+  | DappingBall
+  | FoldDie
+  | ReducingDie
+  | Stretcher
+  | SteppedPusher
+  | ExpansionCone
+  | MandrelTool
+  | Press;
 export type ToolKind = ToolSpec['kind'];
 export const TOOL_KINDS = [
   'punch',
@@ -50,6 +68,7 @@ export const TOOL_KINDS = [
   'reducing-die',
   'stretcher',
   'stepped-pusher',
+  'expansion-cone',
   'mandrel',
   'press',
 ] as const satisfies readonly ToolKind[];
@@ -64,12 +83,29 @@ export type Kit = readonly Tool[];
 
 type SpecOf<K extends ToolKind> = Extract<ToolSpec, { kind: K }>;
 
+interface ToolOf<K extends ToolKind> {
+  readonly tool: Tool;
+  readonly spec: SpecOf<K>;
+}
+
+/** A route search asks the same kit the same thing hundreds of times. */
+const sorted = new WeakMap<Kit, Map<ToolKind, readonly ToolOf<ToolKind>[]>>();
+
+function byKind(kit: Kit): Map<ToolKind, readonly ToolOf<ToolKind>[]> {
+  const known = sorted.get(kit);
+  if (known) return known;
+  const made = new Map<ToolKind, ToolOf<ToolKind>[]>();
+  for (const tool of kit) {
+    const { spec } = tool;
+    made.set(spec.kind, [...(made.get(spec.kind) ?? []), { tool, spec }]);
+  }
+  sorted.set(kit, made);
+  return made;
+}
+
 /** The kit's tools of one kind, with their specs narrowed. */
-export function toolsOf<K extends ToolKind>(
-  kit: Kit,
-  kind: K,
-): readonly { readonly tool: Tool; readonly spec: SpecOf<K> }[] {
-  return kit.flatMap((tool) => (tool.spec.kind === kind ? [{ tool, spec: tool.spec as SpecOf<K> }] : []));
+export function toolsOf<K extends ToolKind>(kit: Kit, kind: K): readonly ToolOf<K>[] {
+  return (byKind(kit).get(kind) ?? []) as readonly unknown[] as readonly ToolOf<K>[];
 }
 
 /** Owned holes, smallest first, without repeats. */

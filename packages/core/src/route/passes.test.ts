@@ -1,8 +1,9 @@
 import * as fc from 'fast-check';
 import { cutEdge, flatMeridian, rimEdge, volumeMm3 } from '../forming';
 import { FRESH, fullest, spend, type EdgeSpend } from './budget';
-import { foldPhase, stretchPhase } from './coin-phases';
 import { runPass, splitPhase, type Phase } from './passes';
+import { foldPhase } from './phases/fold';
+import { stretchPhase } from './phases/wall';
 
 const flat = flatMeridian(6.35, 15, 1.8);
 

@@ -2,10 +2,14 @@ import { coarseMeridian, cutEdge, mapMeridian, rimEdge, type Meridian, type Wall
 import { budgetWeight, fullest, type EdgeSpend } from './budget';
 import type { StepKind } from './step';
 
-/** A move of the wall that can be done in one pass or in several: `shapeAt(1)` is its end. */
+/** A move of the wall that can be done in one pass or in several: `shapesAt(1)` is its end. */
 export interface Phase {
   readonly kind: StepKind;
-  readonly shapeAt: (progress: number, from: Meridian) => WallShape;
+  /**
+   * The shapes that the tool gives the wall one after the other: one blow, or one from each edge.
+   * `start` is the wall when the phase began, `stands` the wall before this pass.
+   */
+  readonly shapesAt: (progress: number, start: Meridian, stands: Meridian) => readonly WallShape[];
   /** Share a of this kind of blow. */
   readonly share: number;
   /** Extra widening by the tool over the whole phase; left out means none. */
@@ -40,20 +44,26 @@ export function runPass(
   wall: Meridian,
   progress: { readonly from: number; readonly to: number },
 ): Meridian {
-  return mapMeridian(wall, phase.shapeAt(progress.to, start), {
-    share: phase.share,
-    widthDraw: (phase.widthDraw ?? 1) ** (progress.to - progress.from),
-  });
+  const shapes = phase.shapesAt(progress.to, start, wall);
+  const widthDraw = (phase.widthDraw ?? 1) ** ((progress.to - progress.from) / shapes.length);
+  return shapes.reduce(
+    (stands, shape) => mapMeridian(stands, shape, { share: phase.share, widthDraw }),
+    wall,
+  );
+}
+
+/** Strain that a blow of this kind adds at each edge between two walls, weighted for the budget. */
+export function spentBetween(kind: StepKind, from: Meridian, to: Meridian): EdgeSpend {
+  const weight = budgetWeight(kind);
+  return {
+    cut: weight * Math.abs(Math.log(cutEdge(to).meanRadiusMm / cutEdge(from).meanRadiusMm)),
+    rim: weight * Math.abs(Math.log(rimEdge(to).meanRadiusMm / rimEdge(from).meanRadiusMm)),
+  };
 }
 
 /** Weighted strain at each edge when the phase is taken to a progress in one go. */
 function spendTo(phase: Phase, wall: Meridian, progress: number): EdgeSpend {
-  const moved = runPass(phase, wall, wall, { from: 0, to: progress });
-  const weight = budgetWeight(phase.kind);
-  return {
-    cut: weight * Math.abs(Math.log(cutEdge(moved).meanRadiusMm / cutEdge(wall).meanRadiusMm)),
-    rim: weight * Math.abs(Math.log(rimEdge(moved).meanRadiusMm / rimEdge(wall).meanRadiusMm)),
-  };
+  return spentBetween(phase.kind, wall, runPass(phase, wall, wall, { from: 0, to: progress }));
 }
 
 /** Progress at which the fuller edge has spent an amount, found from below; spending grows with progress. */
@@ -90,6 +100,71 @@ function withinBudget(
   });
 }
 
+/** How many passes a phase takes, before their breakpoints are found. */
+interface PassCount {
+  /** What is left of the budget is used first, without an anneal. */
+  readonly useUp: boolean;
+  /** Passes after that, each annealed before; 0 when the whole phase fits into what is left. */
+  readonly fresh: number;
+  /** Budget that the first, unannealed pass may spend. */
+  readonly left: number;
+}
+
+/** As few passes as the allowance permits at both edges; what is left of the budget goes first when that saves an anneal. */
+function countPasses(
+  whole: EdgeSpend,
+  spent: EdgeSpend,
+  allowanceStrainLog: number,
+  annealFirst: boolean,
+): PassCount {
+  const full = allowanceStrainLog * MARGIN;
+  const together = Math.max(spent.cut + whole.cut, spent.rim + whole.rim);
+  if (!annealFirst && together <= full) return { useUp: false, fresh: 0, left: 0 };
+  const total = fullest(whole);
+  const left = full - fullest(spent);
+  const fresh = Math.max(1, Math.ceil(total / full));
+  const afterUsingUp = Math.max(1, Math.ceil((total - left) / full));
+  const useUp = !annealFirst && left > WORTHWHILE_SHARE * full && afterUsingUp < fresh;
+  return { useUp, fresh: useUp ? afterUsingUp : fresh, left };
+}
+
+/** A phase as a route search weighs it. */
+export interface WeighedPasses {
+  readonly passes: number;
+  readonly anneals: number;
+  /** What the last pass leaves spent. */
+  readonly spent: EdgeSpend;
+  /** Fullest that each edge gets on the way. */
+  readonly peak: EdgeSpend;
+}
+
+/** Passes, anneals and what the last pass leaves spent, without finding the breakpoints: what a route search weighs. */
+export function weighPasses(
+  whole: EdgeSpend,
+  spent: EdgeSpend,
+  allowanceStrainLog: number,
+  annealFirst: boolean,
+): WeighedPasses {
+  const { useUp, fresh, left } = countPasses(whole, spent, allowanceStrainLog, annealFirst);
+  if (fresh === 0) {
+    const after = { cut: spent.cut + whole.cut, rim: spent.rim + whole.rim };
+    return { passes: 1, anneals: 0, spent: after, peak: after };
+  }
+  const total = fullest(whole);
+  const first = useUp ? left / Math.max(total, 1e-9) : 0;
+  const share = (1 - first) / fresh;
+  const last = { cut: whole.cut * share, rim: whole.rim * share };
+  return {
+    passes: fresh + (useUp ? 1 : 0),
+    anneals: fresh,
+    spent: last,
+    peak: {
+      cut: Math.max(spent.cut + whole.cut * first, last.cut),
+      rim: Math.max(spent.rim + whole.rim * first, last.rim),
+    },
+  };
+}
+
 /**
  * Splits a phase into as few passes as the allowance permits at both edges, annealing before a pass that would go
  * over it (craft §4). What is left of the budget is used first when that saves an anneal.
@@ -102,24 +177,21 @@ export function splitPhase(
 ): readonly PlannedPass[] {
   const wall = coarseMeridian(from);
   const whole = spendTo(phase, wall, 1);
-  const full = allowanceStrainLog * MARGIN;
-  const together = Math.max(spent.cut + whole.cut, spent.rim + whole.rim);
-  if (!phase.annealFirst && together <= full) return [{ annealFirst: false, progress: 1 }];
+  const { useUp, fresh, left } = countPasses(whole, spent, allowanceStrainLog, phase.annealFirst === true);
+  if (fresh === 0) return [{ annealFirst: false, progress: 1 }];
 
   const total = fullest(whole);
-  const left = full - fullest(spent);
-  const fresh = Math.max(1, Math.ceil(total / full));
-  const afterUsingUp = Math.max(1, Math.ceil((total - left) / full));
-  const useUp = !phase.annealFirst && left > WORTHWHILE_SHARE * full && afterUsingUp < fresh;
   const first = useUp ? [{ annealFirst: false, progress: progressSpending(phase, wall, left, total) }] : [];
   const done = useUp ? left : 0;
-  for (let count = useUp ? afterUsingUp : fresh; ; count++) {
+  for (let count = fresh; ; count++) {
     const rest = Array.from({ length: count }, (_, i) => ({
       annealFirst: true,
       progress:
         i === count - 1 ? 1 : progressSpending(phase, wall, done + ((total - done) * (i + 1)) / count, total),
     }));
     const passes = [...first, ...rest];
-    if (count >= MOST_PASSES || withinBudget(phase, wall, spent, passes, full)) return passes;
+    if (count >= MOST_PASSES || withinBudget(phase, wall, spent, passes, allowanceStrainLog * MARGIN)) {
+      return passes;
+    }
   }
 }

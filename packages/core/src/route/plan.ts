@@ -28,7 +28,7 @@ function routeReasons(route: CoinRoute): readonly Reason[] {
   const missing = route.missingTools.map((tool): Reason => ({
     code: 'missing-tool',
     level: 'warn',
-    message: `Your kit lacks ${tool}.`,
+    message: `Your kit lacks ${tool.words}.`,
     instead: 'Add it under Stock, Kit, or borrow one before you start.',
   }));
   if (route.totals.anneals <= MANY_ANNEALS) return missing;
@@ -43,14 +43,24 @@ function routeReasons(route: CoinRoute): readonly Reason[] {
   ];
 }
 
+/** The closed form found room for the ring, the route did not: they differ by a few hundredths of a millimetre. */
+const RIM_ON_ROUTE: Reason = {
+  code: 'rim-would-grow',
+  level: 'refuse',
+  message: 'The rim never grows: on the way there the ring would need to be larger outside than the coin.',
+  instead: 'Take a size a quarter smaller, or a school that stretches less.',
+};
+const NO_ROUTE = { feasible: false, method: 'none', annealCount: 0, route: undefined } as const;
+
 /**
  * The whole answer for a coin, a hole, a size and a wall: figures, verdict, reachable sizes and the route.
  * The verdict rests on the closed form, the figures on the route's simulation where there is one.
  */
 export function planCoinRing(input: CoinRingInput, options: PlanOptions): CoinRingPlan {
   const estimate = estimateCoinRing(input, options.widthShare, options.writeSize);
-  if (!estimate.feasible) return { ...estimate, annealCount: 0, route: undefined };
+  if (!estimate.feasible) return { ...estimate, ...NO_ROUTE };
   const route = coinRoute(input, { ...options, method: estimate.method });
+  if (!route) return { ...estimate, ...NO_ROUTE, reasons: gravestFirst([...estimate.reasons, RIM_ON_ROUTE]) };
   const figures =
     options.widthShare === undefined
       ? figuresOf(route.finished, input.wall, input.targetInsideDiameterMm)

@@ -27,6 +27,17 @@ export const REFERENCE_KIT: Kit = [
     name: 'stretcher',
     spec: { kind: 'stretcher', smallestMm: 13, largestMm: 26, splines: 4 },
   },
+  {
+    id: 'expansion-cone',
+    name: 'expansion cone with lids',
+    spec: {
+      kind: 'expansion-cone',
+      angleDeg: 6,
+      smallEndMm: 12,
+      largeEndMm: 30,
+      lidHolesMm: Array.from({ length: 14 }, (_, i) => 14 + i),
+    },
+  },
   { id: 'mandrel', name: 'ring mandrel', spec: { kind: 'mandrel', mmPerUsSize: 12.7 } },
 ];
 

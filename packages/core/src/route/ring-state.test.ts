@@ -1,15 +1,8 @@
 import * as fc from 'fast-check';
 import type { CoinRingInput } from '../forming';
 import { MM_PER_US_SIZE } from '../size';
-import {
-  adviseReading,
-  coinRoute,
-  fullest,
-  REFERENCE_KIT,
-  ringState,
-  type RingEvent,
-  type RingEventBody,
-} from './index';
+import { adviseReading, fullest, ringState, type RingEvent, type RingEventBody } from './index';
+import { routeFor } from './test-route';
 
 const INPUT: CoinRingInput = {
   coin: { diameterMm: 30, rimThicknessMm: 2, massG: 12.5, metal: 'silver-900' },
@@ -17,7 +10,7 @@ const INPUT: CoinRingInput = {
   targetInsideDiameterMm: 18.9,
   wall: { kind: 'straight' },
 };
-const { steps, allowanceStrainLog } = coinRoute(INPUT, { kit: REFERENCE_KIT });
+const { steps, allowanceStrainLog } = routeFor(INPUT);
 const PLAN = { steps };
 
 function events(...bodies: readonly RingEventBody[]): readonly RingEvent[] {

@@ -3,7 +3,6 @@ import { DEFAULT_TAPER_DEG } from '../forming/wall-shape';
 import { volumeMm3, washerOf, flatMeridian, type CoinRingInput } from '../forming';
 import {
   budgetWeight,
-  coinRoute,
   FRESH,
   fullest,
   holesFor,
@@ -13,6 +12,7 @@ import {
   spend,
   type RouteStep,
 } from './index';
+import { routeFor } from './test-route';
 import reference from './forming-reference.fixture.json';
 
 const INPUT: CoinRingInput = {
@@ -160,13 +160,13 @@ describe('the work that careful makers do', () => {
 
   it('anneals before punching too in the other school', () => {
     const kinds = (school: 'after-punching' | 'before-and-after') =>
-      coinRoute(INPUT, { kit: REFERENCE_KIT, annealSchool: school }).steps.map(({ kind }) => kind);
+      routeFor(INPUT, { annealSchool: school }).steps.map(({ kind }) => kind);
     expect(kinds('after-punching')[0]).toBe('cut');
     expect(kinds('before-and-after').slice(0, 2)).toEqual(['anneal', 'cut']);
   });
 
   it('turns in a rounded wall at 17° first, then 25°, trims the lip and trues up last', () => {
-    const { steps } = coinRoute({ ...INPUT, wall: { kind: 'rounded', curlDeg: 25 } }, { kit: REFERENCE_KIT });
+    const { steps } = routeFor({ ...INPUT, wall: { kind: 'rounded', curlDeg: 25 } });
     const titles = steps.filter(({ kind }) => kind === 'curl').map(({ title }) => title);
     expect(titles).toEqual(['Turn both edges in to 17°', 'Turn both edges in to 25°']);
     const kinds = steps.map(({ kind }) => kind);
@@ -176,20 +176,17 @@ describe('the work that careful makers do', () => {
   });
 
   it('leaves a tapered wall leaning, with no curl and no trim', () => {
-    const { steps, finished } = coinRoute({ ...INPUT, wall: { kind: 'tapered' } }, { kit: REFERENCE_KIT });
+    const { steps, finished } = routeFor({ ...INPUT, wall: { kind: 'tapered' } });
     expect(steps.some(({ kind }) => kind === 'curl' || kind === 'trim')).toBe(false);
     expect(finished.leanDeg[32]).toBeCloseTo(DEFAULT_TAPER_DEG, 6);
   });
 
   it('takes a large coin down under tape, annealed first', () => {
-    const { steps, method } = coinRoute(
-      {
-        ...INPUT,
-        coin: { diameterMm: 38, rimThicknessMm: 2.6, metal: 'silver-900' },
-        targetInsideDiameterMm: 18,
-      },
-      { kit: REFERENCE_KIT },
-    );
+    const { steps, method } = routeFor({
+      ...INPUT,
+      coin: { diameterMm: 38, rimThicknessMm: 2.6, metal: 'silver-900' },
+      targetInsideDiameterMm: 18,
+    });
     expect(method).toBe('stepped');
     steps.forEach((step, i) => {
       if (step.kind === 'stepped') expect(steps[i - 1]?.kind).toBe('anneal');
@@ -198,7 +195,7 @@ describe('the work that careful makers do', () => {
   });
 
   it('ends with the finish asked for', () => {
-    const kinds = coinRoute(INPUT, { kit: REFERENCE_KIT, finish: 'dark' }).steps.map(({ kind }) => kind);
+    const kinds = routeFor(INPUT, { finish: 'dark' }).steps.map(({ kind }) => kind);
     expect(kinds.slice(-5)).toEqual(['pickle', 'sand', 'patina', 'polish', 'read']);
   });
 });

@@ -41,6 +41,19 @@ const STEP_LORE: Partial<Readonly<Record<StepKind, StepLore>>> = {
     lookFor: 'Look at every stroke: is it level? Lifting on one side: take it out, level it, turn it, go on.',
     caution: PRESS,
   },
+  flatten: {
+    handsOnMin: 2,
+    waitMin: 0,
+    lookFor: 'It stands on the plate without rocking, either way up.',
+    caution: PRESS,
+  },
+  straighten: {
+    handsOnMin: 6,
+    waitMin: 0,
+    lookFor:
+      'The rim edge sits fully on the lid. Stop with the ring in the upper, thinner part of the cone, or it cannot be released.',
+    caution: PRESS,
+  },
   stretch: {
     handsOnMin: 5,
     waitMin: 0,

@@ -1,4 +1,6 @@
-import type { EdgeDiameters } from '../size';
+import type { EdgeDiameters, MandrelReading } from '../size';
+import type { SpoilRisk } from './spoil-risk';
+import type { ToolContact } from './tool-contact';
 
 /** Kinds of step, as the HTTP interface names them. Part of them belong to other stock than coins. */
 export const STEP_KINDS = [
@@ -61,6 +63,24 @@ export interface RouteStep {
   readonly waitMin: number;
   readonly caution?: string | undefined;
   readonly outline: WallOutline;
+  /** What the mandrel says after the step, both ways round; the bench checks against it. Steps that form nothing have none. */
+  readonly reading?: MandrelReading | undefined;
+  /** How far past the size the tool is taken, since the ring gives it back, mm. */
+  readonly springbackMm?: number | undefined;
+  /** The tool where it touches the wall, for the drawing. */
+  readonly contact?: ToolContact | undefined;
+  /** What may go wrong in it. */
+  readonly risks?: readonly SpoilRisk[] | undefined;
+  /** Only under tape. */
+  readonly tape?: TapeUse | undefined;
+}
+
+/** PTFE tape for one pass (craft §5). */
+export interface TapeUse {
+  readonly turns: number;
+  readonly lengthMm: number;
+  /** Witness lines still to stand above the die, when a chart of this pusher knows. */
+  readonly reveal?: number | undefined;
 }
 
 export interface RouteTotals {

@@ -1,12 +1,13 @@
 import type { Kit, ToolSpec } from './kit';
 import {
   chooseBall,
-  chooseFoldDie,
+  chooseCone,
   chooseMandrel,
   choosePunch,
-  choosePusher,
   chooseReducingHole,
   chooseStretcher,
+  foldDies,
+  lacksFoldDie,
 } from './tool-choice';
 
 function kitOf(...specs: readonly ToolSpec[]): Kit {
@@ -25,7 +26,7 @@ const plate = (angleDeg: number, ...holesMm: number[]): ToolSpec => ({
   angleDeg,
   holesMm,
 });
-const pusher = (diameterMm: number): ToolSpec => ({ kind: 'stepped-pusher', diameterMm });
+const IN_DIE = { kind: 'die', angleDeg: 17, leading: 'both' } as const;
 const stretcher = (largestMm: number, splines = 4): ToolSpec => ({
   kind: 'stretcher',
   smallestMm: 13,
@@ -36,51 +37,76 @@ const stretcher = (largestMm: number, splines = 4): ToolSpec => ({
 describe('choosing tools', () => {
   it('finds the punch of a hole within a hair', () => {
     expect(choosePunch(kitOf(punch(12.72)), 12.7)).toMatchObject({ use: 'punch 0' });
-    expect(choosePunch(kitOf(punch(13)), 12.7)).toEqual({ missing: 'a 12.7 mm punch' });
+    expect(choosePunch(kitOf(punch(13)), 12.7)).toMatchObject({
+      missing: { kind: 'punch', sizeMm: 12.7, words: 'a 12.7 mm punch' },
+    });
   });
 
-  it('takes the smallest fold die of the angle that the coin fits into', () => {
-    expect(chooseFoldDie(kitOf(die(42), die(32), die(34, 25)), 30.6, 17)).toMatchObject({
-      use: 'fold-die 1',
-    });
-    expect(chooseFoldDie(kitOf(die(28)), 30.6, 17)).toEqual({
-      missing: 'a 17° fold die with a mouth of 31 mm or more',
+  it('takes the tightest fold die of each angle that lets the coin in and does not let the rim through', () => {
+    const rimOutside = () => 22;
+    const found = foldDies(kitOf(die(42), die(32), die(34, 25)), 30.6, rimOutside);
+    expect(found.map(({ angleDeg, choice }) => [angleDeg, 'use' in choice && choice.use])).toEqual([
+      [17, 'fold-die 1'],
+      [25, 'fold-die 2'],
+    ]);
+    expect(foldDies(kitOf(die(28)), 30.6, rimOutside)).toEqual([]);
+    expect(foldDies(kitOf(die(32)), 30.6, () => 13)).toEqual([]);
+    expect(lacksFoldDie(30.6, 17)).toMatchObject({
+      missing: { words: 'a 17° fold die with a mouth of 31 mm or more' },
     });
   });
 
   it('takes the ball nearest the coin, and does without one', () => {
     const balls = kitOf({ kind: 'dapping-ball', diameterMm: 15 }, { kind: 'dapping-ball', diameterMm: 24 });
-    expect(chooseBall(balls, 30)).toMatchObject({ use: 'dapping-ball 1, in the dapping block' });
+    expect(chooseBall(balls, 30)).toMatchObject({ diameterMm: 24 });
     expect(chooseBall([], 30)).toBeUndefined();
   });
 
   it('turns the stretcher by half a spline pitch', () => {
-    expect(chooseStretcher(kitOf(stretcher(26)), 22)).toMatchObject({
+    expect(chooseStretcher(kitOf(stretcher(26)), 14, 22)).toMatchObject({
       use: expect.stringContaining('turn 45°'),
     });
-    expect(chooseStretcher(kitOf(stretcher(26, 6)), 22)).toMatchObject({
+    expect(chooseStretcher(kitOf(stretcher(26, 6)), 14, 22)).toMatchObject({
       use: expect.stringContaining('turn 30°'),
     });
-    expect(chooseStretcher(kitOf(stretcher(20)), 22)).toEqual({
-      missing: 'a stretcher that reaches 22.0 mm',
+    expect(chooseStretcher(kitOf(stretcher(20)), 14, 22)).toMatchObject({
+      missing: { words: 'a stretcher that reaches 22.0 mm' },
+    });
+    expect(chooseStretcher(kitOf(stretcher(26)), 12, 22)).toMatchObject({
+      missing: { words: 'a stretcher that goes into 12.0 mm' },
     });
   });
 
   it('names the reducing hole nearest the ring, of the angle asked for', () => {
     const plates = kitOf(plate(17, 20, 23, 26), plate(25, 23.5));
-    expect(chooseReducingHole(plates, 23.6, 17)).toMatchObject({ use: 'reducing-die 0, hole 23' });
-    expect(chooseReducingHole(plates, 23.6, 25)).toMatchObject({ use: 'reducing-die 1, hole 23.5' });
-    expect(chooseReducingHole(plates, 32, 17)).toEqual({ missing: 'a 17° reducing hole near 32.0 mm' });
+    expect(chooseReducingHole(plates, 23.6, 17, IN_DIE)).toMatchObject({ use: 'reducing-die 0, hole 23' });
+    expect(chooseReducingHole(plates, 23.6, 25, IN_DIE)).toMatchObject({ use: 'reducing-die 1, hole 23.5' });
+    expect(chooseReducingHole(plates, 32, 17, IN_DIE)).toMatchObject({
+      missing: { words: 'a 17° reducing hole near 32.0 mm' },
+    });
   });
 
-  it('takes the largest pusher that goes in', () => {
-    const pushers = kitOf(pusher(16), pusher(18), pusher(20));
-    expect(choosePusher(pushers, 19)).toMatchObject({ tool: { id: 'tool-1' } });
-    expect(choosePusher(pushers, 15)).toEqual({ missing: 'a stepped pusher up to 15.0 mm' });
+  it('takes a cone only where the ring ends in its upper part and the rim sits on a lid', () => {
+    const cone = kitOf({
+      kind: 'expansion-cone',
+      angleDeg: 6,
+      smallEndMm: 14,
+      largeEndMm: 26,
+      lidHolesMm: [18, 20, 22],
+    });
+    const cut = { fromMm: 16.5, toMm: 18.9 };
+    expect(chooseCone(cone, cut, 22.5, 9)).toMatchObject({ use: 'expansion-cone 0, lid 22' });
+    expect(chooseCone(cone, cut, 21, 9)).toMatchObject({ use: 'expansion-cone 0, lid 20' });
+    expect(chooseCone(cone, { fromMm: 16.5, toMm: 23 }, 26.5, 9)).toMatchObject({
+      missing: { kind: 'expansion-cone' },
+    });
+    expect(chooseCone(cone, { fromMm: 13, toMm: 18.9 }, 22.5, 9)).toMatchObject({
+      missing: { kind: 'expansion-cone' },
+    });
   });
 
   it('knows whether there is a mandrel', () => {
     expect(chooseMandrel(kitOf({ kind: 'mandrel', mmPerUsSize: 12.7 }))).toMatchObject({ use: 'mandrel 0' });
-    expect(chooseMandrel([])).toEqual({ missing: 'a ring mandrel' });
+    expect(chooseMandrel([])).toMatchObject({ missing: { words: 'a ring mandrel' } });
   });
 });

@@ -1,10 +1,24 @@
-import { toolsOf, type Kit, type Tool } from './kit';
+import { degToRad } from '../forming';
+import { toolsOf, type Kit, type Tool, type ToolKind } from './kit';
+import type { ToolContact } from './tool-contact';
 
 /** A punch counts as the hole asked for within this, mm. */
 const PUNCH_MATCH_MM = 0.05;
 
-/** A tool chosen for a step, or the words for the one that is missing. */
-export type ToolChoice = { readonly tool: Tool; readonly use: string } | { readonly missing: string };
+/** A tool that the kit lacks for a step, and the measure that matters about it. */
+export interface MissingTool {
+  readonly kind: ToolKind;
+  /** "a stretcher that reaches 21.3 mm" */
+  readonly words: string;
+  readonly sizeMm: number;
+  /** Whether a smaller measure asks more of the tool, as with a pusher. */
+  readonly smallerIsHarder: boolean;
+}
+
+/** A tool chosen for a step, or the one that is missing. */
+export type ToolChoice =
+  | { readonly tool: Tool; readonly use: string; readonly contact?: ToolContact }
+  | { readonly missing: MissingTool };
 
 function nearest<T>(candidates: readonly T[], distance: (candidate: T) => number): T | undefined {
   return candidates.reduce<T | undefined>(
@@ -13,69 +27,165 @@ function nearest<T>(candidates: readonly T[], distance: (candidate: T) => number
   );
 }
 
+function lacks(kind: ToolKind, sizeMm: number, words: string, smallerIsHarder = false): ToolChoice {
+  return { missing: { kind, sizeMm, words, smallerIsHarder } };
+}
+
 export function choosePunch(kit: Kit, holeMm: number): ToolChoice {
   const found = toolsOf(kit, 'punch').find(
     ({ spec }) => Math.abs(spec.diameterMm - holeMm) <= PUNCH_MATCH_MM,
   );
-  return found ? { tool: found.tool, use: found.tool.name } : { missing: `a ${holeMm.toFixed(1)} mm punch` };
+  return found
+    ? { tool: found.tool, use: found.tool.name, contact: { kind: 'punch', diameterMm: holeMm } }
+    : lacks('punch', holeMm, `a ${holeMm.toFixed(1)} mm punch`);
 }
 
-/** The gentle first stroke: the ball nearest the coin, in the block; undefined when none is owned. */
-export function chooseBall(kit: Kit, coinDiameterMm: number): ToolChoice | undefined {
+/** The gentle first stroke: the ball nearest three quarters of the coin, in the block; undefined when none is owned. */
+export function chooseBall(kit: Kit, coinDiameterMm: number): { tool: Tool; diameterMm: number } | undefined {
   const found = nearest(toolsOf(kit, 'dapping-ball'), ({ spec }) =>
     Math.abs(spec.diameterMm - coinDiameterMm * 0.75),
   );
-  return found && { tool: found.tool, use: `${found.tool.name}, in the dapping block` };
+  return found && { tool: found.tool, diameterMm: found.spec.diameterMm };
 }
 
-/** The smallest fold die of the wanted angle whose mouth takes the coin. */
-export function chooseFoldDie(kit: Kit, coinDiameterMm: number, angleDeg: number): ToolChoice {
-  const found = nearest(
-    toolsOf(kit, 'fold-die').filter(
-      ({ spec }) => spec.mouthMm >= coinDiameterMm && spec.angleDeg === angleDeg,
-    ),
-    ({ spec }) => spec.mouthMm,
+/** A fold die that a washer goes into, and what it leaves. */
+export interface FoldDieChoice {
+  readonly angleDeg: number;
+  readonly choice: ToolChoice;
+}
+
+/**
+ * The fold dies that take the coin: the mouth lets it in, and the folded rim still lies above the small end, so that
+ * it cannot fall through. Of each angle the tightest.
+ * @param rimOutsideMm outside diameter that the rim has after the whole fold at an angle
+ */
+export function foldDies(
+  kit: Kit,
+  coinDiameterMm: number,
+  rimOutsideMm: (angleDeg: number) => number,
+): readonly FoldDieChoice[] {
+  const taking = toolsOf(kit, 'fold-die').filter(
+    ({ spec }) => spec.mouthMm >= coinDiameterMm && spec.smallEndMm < rimOutsideMm(spec.angleDeg),
   );
-  return found
-    ? { tool: found.tool, use: found.tool.name }
-    : { missing: `a ${angleDeg}° fold die with a mouth of ${Math.ceil(coinDiameterMm)} mm or more` };
+  const angles = [...new Set(taking.map(({ spec }) => spec.angleDeg))].sort((a, b) => a - b);
+  return angles.flatMap((angleDeg) => {
+    const found = nearest(
+      taking.filter(({ spec }) => spec.angleDeg === angleDeg),
+      ({ spec }) => spec.mouthMm,
+    );
+    if (!found) return [];
+    const contact = { kind: 'fold-die', angleDeg, smallEndMm: found.spec.smallEndMm } as const;
+    return [{ angleDeg, choice: { tool: found.tool, use: found.tool.name, contact } }];
+  });
 }
 
-export function chooseStretcher(kit: Kit, largestInsideMm: number): ToolChoice {
+export function lacksFoldDie(coinDiameterMm: number, angleDeg: number): ToolChoice {
+  const words = `a ${angleDeg}° fold die with a mouth of ${Math.ceil(coinDiameterMm)} mm or more`;
+  return lacks('fold-die', coinDiameterMm, words);
+}
+
+/** The stretcher that goes into the ring before the pull and reaches the size after it: the shortest reach that will do. */
+export function chooseStretcher(kit: Kit, fromInsideMm: number, toInsideMm: number): ToolChoice {
   const found = nearest(
-    toolsOf(kit, 'stretcher').filter(({ spec }) => spec.largestMm >= largestInsideMm),
+    toolsOf(kit, 'stretcher').filter(
+      ({ spec }) => spec.largestMm >= toInsideMm && spec.smallestMm <= fromInsideMm,
+    ),
     ({ spec }) => spec.largestMm,
   );
-  return found
-    ? { tool: found.tool, use: `${found.tool.name}, turn ${180 / found.spec.splines}° between pulls` }
-    : { missing: `a stretcher that reaches ${largestInsideMm.toFixed(1)} mm` };
+  if (found) {
+    const { splines, taperDeg = 0 } = found.spec;
+    return {
+      tool: found.tool,
+      use: `${found.tool.name}, turn ${180 / splines}° between pulls`,
+      contact: { kind: 'splines', taperDeg, count: splines },
+    };
+  }
+  const reaches = toolsOf(kit, 'stretcher').some(({ spec }) => spec.largestMm >= toInsideMm);
+  return reaches
+    ? lacks('stretcher', fromInsideMm, `a stretcher that goes into ${fromInsideMm.toFixed(1)} mm`, true)
+    : lacks('stretcher', toInsideMm, `a stretcher that reaches ${toInsideMm.toFixed(1)} mm`);
 }
 
+/** Taper of the stretcher that would be used to reach a size, degrees; 0 when none is owned. */
+export function stretcherTaperDeg(kit: Kit, fromInsideMm: number, toInsideMm: number): number {
+  const choice = chooseStretcher(kit, fromInsideMm, toInsideMm);
+  return 'tool' in choice && choice.contact?.kind === 'splines' ? choice.contact.taperDeg : 0;
+}
+
+/** A ring this much over a hole still starts into its cone, mm; one this much under it is still guided. */
+const HOLE_WINDOW_MM = { over: 3, under: 1 };
+
 /** The hole that a ring is pushed into to bring it to an outside diameter: the nearest one of the wanted angle. */
-export function chooseReducingHole(kit: Kit, outsideDiameterMm: number, angleDeg: number): ToolChoice {
+export function chooseReducingHole(
+  kit: Kit,
+  outsideDiameterMm: number,
+  angleDeg: number,
+  contact: ToolContact,
+): ToolChoice {
   const holes = toolsOf(kit, 'reducing-die')
     .filter(({ spec }) => spec.angleDeg === angleDeg)
     .flatMap(({ tool, spec }) => spec.holesMm.map((holeMm) => ({ tool, holeMm })));
   const entering = holes.filter(
-    ({ holeMm }) => holeMm >= outsideDiameterMm - 3 && holeMm <= outsideDiameterMm + 1,
+    ({ holeMm }) =>
+      holeMm >= outsideDiameterMm - HOLE_WINDOW_MM.over && holeMm <= outsideDiameterMm + HOLE_WINDOW_MM.under,
   );
   const found = nearest(entering, ({ holeMm }) => Math.abs(holeMm - outsideDiameterMm));
   return found
-    ? { tool: found.tool, use: `${found.tool.name}, hole ${found.holeMm}` }
-    : { missing: `a ${angleDeg}° reducing hole near ${outsideDiameterMm.toFixed(1)} mm` };
+    ? { tool: found.tool, use: `${found.tool.name}, hole ${found.holeMm}`, contact }
+    : lacks(
+        'reducing-die',
+        outsideDiameterMm,
+        `a ${angleDeg}° reducing hole near ${outsideDiameterMm.toFixed(1)} mm`,
+      );
 }
 
-export function choosePusher(kit: Kit, insideDiameterMm: number): ToolChoice {
-  const found = nearest(
-    toolsOf(kit, 'stepped-pusher').filter(({ spec }) => spec.diameterMm <= insideDiameterMm + 0.1),
-    ({ spec }) => insideDiameterMm - spec.diameterMm,
+export function lacksPusher(insideDiameterMm: number): ToolChoice {
+  return lacks(
+    'stepped-pusher',
+    insideDiameterMm,
+    `a stepped pusher up to ${insideDiameterMm.toFixed(1)} mm`,
+    true,
   );
-  return found
-    ? { tool: found.tool, use: `${found.tool.name} in the long die, under tape` }
-    : { missing: `a stepped pusher up to ${insideDiameterMm.toFixed(1)} mm` };
+}
+
+/** A ring may end in the upper, thinner part of its cone only, or it cannot be released (craft §3). */
+const UPPER_PART_OF_CONE = 2 / 3;
+
+/**
+ * The cone and lid that bring a wall upright. The cut edge ends in the cone's upper part; the lid's hole is smaller
+ * than the rim's outside, so that the rim sits fully on it, and larger than the cone where it comes through.
+ */
+export function chooseCone(
+  kit: Kit,
+  cut: { readonly fromMm: number; readonly toMm: number },
+  rimOutsideMm: number,
+  heightMm: number,
+): ToolChoice {
+  const found = toolsOf(kit, 'expansion-cone').flatMap(({ tool, spec }) => {
+    const upper = spec.smallEndMm + (spec.largeEndMm - spec.smallEndMm) * UPPER_PART_OF_CONE;
+    if (cut.fromMm < spec.smallEndMm || cut.toMm > upper) return [];
+    const coneAtRimMm = cut.toMm - 2 * heightMm * Math.tan(degToRad(spec.angleDeg));
+    const lidHoleMm = spec.lidHolesMm
+      .filter((hole) => hole > coneAtRimMm && hole < rimOutsideMm)
+      .reduce<number | undefined>(
+        (best, hole) => (best === undefined || hole > best ? hole : best),
+        undefined,
+      );
+    if (lidHoleMm === undefined) return [];
+    const contact = { kind: 'cone', angleDeg: spec.angleDeg, lidHoleMm } as const;
+    return [{ tool, use: `${tool.name}, lid ${lidHoleMm}`, contact }];
+  })[0];
+  return (
+    found ??
+    lacks(
+      'expansion-cone',
+      cut.toMm,
+      `an expansion cone and lid for ${cut.fromMm.toFixed(1)} to ${cut.toMm.toFixed(1)} mm`,
+    )
+  );
 }
 
 export function chooseMandrel(kit: Kit): ToolChoice {
   const found = toolsOf(kit, 'mandrel')[0];
-  return found ? { tool: found.tool, use: found.tool.name } : { missing: 'a ring mandrel' };
+  return found ? { tool: found.tool, use: found.tool.name } : lacks('mandrel', 0, 'a ring mandrel');
 }

@@ -1,19 +1,26 @@
 import {
   arcPositionsMm,
+  axialReachMm,
+  everyNth,
   cutEdge,
   flatMeridian,
   rimEdge,
+  springbackMm,
+  TRIM_GAIN_MM,
   washerOf,
   type CoinRingInput,
   type Meridian,
 } from '../forming';
 import { metalById, strainAllowance } from '../metal';
-import type { EdgeDiameters } from '../size';
-import { FRESH, spend, type EdgeSpend } from './budget';
-import { runPass, splitPhase, type Phase } from './passes';
-import type { RouteStep, StepKind, WallOutline } from './step';
+import { predictReading, type EdgeDiameters, type MandrelTaper } from '../size';
+import { FRESH, fullest, spend, type EdgeSpend } from './budget';
+import type { Move } from './moves';
+import { runPass, splitPhase } from './passes';
+import type { SpoilRisk } from './spoil-risk';
+import type { RouteStep, StepKind, TapeUse, WallOutline } from './step';
 import { loreOf } from './step-lore';
-import type { ToolChoice } from './tool-choice';
+import type { MissingTool, ToolChoice } from './tool-choice';
+import type { ToolContact } from './tool-contact';
 
 /** Where the route stands while it is generated. */
 export interface Work {
@@ -22,13 +29,15 @@ export interface Work {
   /** Lip that a die has turned in at the rim edge and that is not yet trimmed, mm of diameter. */
   lipMm: number;
   readonly steps: RouteStep[];
-  readonly missing: Set<string>;
+  readonly missing: Map<string, MissingTool>;
+  readonly mandrel: MandrelTaper;
+  readonly workingThicknessMm: number;
   readonly allowanceStrainLog: number;
   readonly annealC: readonly [number, number] | undefined;
 }
 
 /** The bench before the first step: a flat washer, soft or not, no lip. */
-export function startWork({ coin, holeMm }: CoinRingInput, intervals?: number): Work {
+export function startWork({ coin, holeMm }: CoinRingInput, mandrel: MandrelTaper, intervals?: number): Work {
   const washer = washerOf(coin, holeMm);
   const metal = metalById(coin.metal);
   return {
@@ -36,7 +45,9 @@ export function startWork({ coin, holeMm }: CoinRingInput, intervals?: number): 
     spent: FRESH,
     lipMm: 0,
     steps: [],
-    missing: new Set(),
+    workingThicknessMm: washer.thicknessMm,
+    missing: new Map(),
+    mandrel,
     allowanceStrainLog: strainAllowance(metal, washer.thicknessMm),
     annealC: metal.annealC,
   };
@@ -46,6 +57,8 @@ export interface StepWords {
   readonly title: string;
   readonly instruction: string;
   readonly tool?: ToolChoice | undefined;
+  /** Where no tool of the kit is asked for but something touches the wall all the same. */
+  readonly contact?: ToolContact;
 }
 
 /** Intervals of an outline: enough to draw a wall. */
@@ -55,7 +68,7 @@ const OUTLINE_INTERVALS = 16;
 export function outlineOf(wall: Meridian): WallOutline {
   const every = (wall.meanRadiusMm.length - 1) / OUTLINE_INTERVALS;
   const thin = (values: readonly number[]) =>
-    values.filter((_, i) => i % every === 0).map((value) => Math.round(value * 1e4) / 1e4);
+    everyNth(values, every).map((value) => Math.round(value * 1e4) / 1e4);
   return {
     arcMm: thin(arcPositionsMm(wall)),
     meanRadiusMm: thin(wall.meanRadiusMm),
@@ -75,10 +88,19 @@ function edgesOf(wall: Meridian, lipMm: number): EdgeDiameters {
 function toolName(work: Work, choice: ToolChoice | undefined): string | undefined {
   if (!choice) return undefined;
   if ('missing' in choice) {
-    work.missing.add(choice.missing);
+    work.missing.set(choice.missing.words, choice.missing);
     return undefined;
   }
   return choice.use;
+}
+
+/** Readings and springback of a step that moved the wall. */
+function formed(work: Work, next: Meridian, edges: EdgeDiameters) {
+  const hardness = fullest(work.spent) / work.allowanceStrainLog;
+  return {
+    reading: predictReading(edges, axialReachMm(next), 'leading', work.mandrel),
+    springbackMm: springbackMm(Math.min(edges.rimInsideDiameterMm, edges.cutInsideDiameterMm), hardness),
+  };
 }
 
 /** Appends a step that takes the wall to `next` (or leaves it). */
@@ -88,10 +110,14 @@ export function addStep(
   words: StepWords,
   next: Meridian = work.wall,
   lipMm = work.lipMm,
+  detail: PassDetail = {},
 ): void {
   const lore = loreOf(kind);
   const strainCutEdge = Math.log(cutEdge(next).meanRadiusMm / cutEdge(work.wall).meanRadiusMm);
   const strainRimEdge = Math.log(rimEdge(next).meanRadiusMm / rimEdge(work.wall).meanRadiusMm);
+  work.spent = kind === 'anneal' ? FRESH : spend(work.spent, kind, strainCutEdge, strainRimEdge);
+  const after = edgesOf(next, lipMm);
+  const contact = words.tool && 'tool' in words.tool ? words.tool.contact : words.contact;
   work.steps.push({
     kind,
     title: words.title,
@@ -99,16 +125,19 @@ export function addStep(
     lookFor: lore.lookFor,
     tool: toolName(work, words.tool),
     before: edgesOf(work.wall, work.lipMm),
-    after: edgesOf(next, lipMm),
+    after,
     strainCutEdge,
     strainRimEdge,
     annealFirst: work.steps.at(-1)?.kind === 'anneal',
     handsOnMin: lore.handsOnMin,
     waitMin: lore.waitMin,
     caution: lore.caution,
-    outline: outlineOf(next),
+    outline: (next === work.wall ? work.steps.at(-1)?.outline : undefined) ?? outlineOf(next),
+    ...(next === work.wall ? {} : formed(work, next, after)),
+    contact,
+    risks: detail.risks ?? [],
+    tape: detail.tape,
   });
-  work.spent = kind === 'anneal' ? FRESH : spend(work.spent, kind, strainCutEdge, strainRimEdge);
   work.wall = next;
   work.lipMm = lipMm;
 }
@@ -121,37 +150,26 @@ export function addAnneal(work: Work): void {
   });
 }
 
-/** "Bring the rim edge in", or with more passes than one "Bring the rim edge in, 1 of 2". */
-export function counted(name: string): (pass: number, count: number) => string {
-  return (pass, count) => (count > 1 ? `${name}, ${pass} of ${count}` : name);
+/** What a pass may bring along besides its words. */
+interface PassDetail {
+  readonly risks?: readonly SpoilRisk[];
+  readonly tape?: TapeUse | undefined;
 }
 
-export interface PhaseWords {
-  /** Title of pass `pass` (from 1) of `count`. */
-  readonly title: (pass: number, count: number) => string;
-  readonly instruction: string;
-  readonly tool: (wall: Meridian, pass: number) => ToolChoice | undefined;
-  /** Lip that the phase's last pass leaves, mm. */
-  readonly lipMm?: number;
-}
-
-/** Runs a phase in as many passes as the budget asks for, annealing in between. */
-export function addPhase(work: Work, phase: Phase, words: PhaseWords): void {
+/** Runs a move in as many passes as the budget asks for, annealing in between. */
+export function addMove(work: Work, move: Move, detail: (to: Meridian) => PassDetail): void {
+  const { phase, words } = move;
   const start = work.wall;
   const passes = splitPhase(phase, start, work.spent, work.allowanceStrainLog);
   let from = 0;
   passes.forEach((pass, i) => {
     if (pass.annealFirst && work.steps.at(-1)?.kind !== 'anneal') addAnneal(work);
-    const next = runPass(phase, start, work.wall, { from, to: pass.progress });
+    const before = work.wall;
+    const next = runPass(phase, start, before, { from, to: pass.progress });
     from = pass.progress;
     const title = words.title(i + 1, passes.length);
-    const lipMm = words.lipMm ?? work.lipMm;
-    addStep(
-      work,
-      phase.kind,
-      { title, instruction: words.instruction, tool: words.tool(next, i) },
-      next,
-      lipMm,
-    );
+    const tool = words.tool(before, next);
+    const lipMm = words.leavesLip ? TRIM_GAIN_MM : work.lipMm;
+    addStep(work, phase.kind, { title, instruction: words.instruction, tool }, next, lipMm, detail(next));
   });
 }

@@ -1,0 +1,67 @@
+import { curlOf, rimEdge, cutEdge } from '../../forming';
+import { toolsOf } from '../kit';
+import { curlPhase } from '../phases/curl';
+import { chooseReducingHole } from '../tool-choice';
+import { counted, type Goal, type Move, type Stand } from './stand';
+
+/** First curl of a wall that is to be turned in further (craft §3: 17° on both edges, then 25°). */
+const FIRST_CURL_DEG = 17;
+
+function dieCurl(stand: Stand, goal: Goal, toDeg: number, done: boolean): Move {
+  const from = stand.curlDeg ?? 0;
+  const beforeCurlMm = stand.beforeCurlMm ?? cutEdge(stand.wall).insideDiameterMm;
+  return {
+    key: `curl-${toDeg}`,
+    phase: curlPhase({
+      beforeCurlMm,
+      targetMm: goal.targetMm,
+      wholeDeg: curlOf(goal.wish),
+      fromDeg: from,
+      toDeg,
+    }),
+    words: {
+      title: counted(`Turn both edges in to ${toDeg}°`),
+      instruction: `Cut edge down in the ${toDeg}° die, turn over, rim edge down; as deep.`,
+      tool: (_before, after) =>
+        chooseReducingHole(goal.kit, rimEdge(after).outsideDiameterMm, toDeg, {
+          kind: 'curl-die',
+          angleDeg: toDeg,
+        }),
+      ...(from === 0 ? { before: 'true-up' as const } : {}),
+    },
+    to: done ? 'curled' : 'to-size',
+    settles: { curlDeg: toDeg, beforeCurlMm },
+  };
+}
+
+/** A dapping block rounds in one go, when it has a hollow that the ring fits into. */
+function blockCurl(stand: Stand, goal: Goal, wholeDeg: number): readonly Move[] {
+  const outsideMm = rimEdge(stand.wall).outsideDiameterMm;
+  const ball = toolsOf(goal.kit, 'dapping-ball').find(({ spec }) => spec.diameterMm > outsideMm);
+  if (!ball) return [];
+  const die = dieCurl(stand, goal, wholeDeg, true);
+  return [
+    {
+      ...die,
+      key: 'curl-block',
+      words: {
+        ...die.words,
+        title: counted('Round it in the dapping block'),
+        instruction: `Cut edge down in the hollow of the ${ball.tool.name}, turn over, rim edge down; until both edges lean ${wholeDeg}°.`,
+        tool: () => ({
+          tool: ball.tool,
+          use: `hollow of the ${ball.tool.name}`,
+          contact: { kind: 'curl-die', angleDeg: wholeDeg },
+        }),
+      },
+    },
+  ];
+}
+
+/** Turning the edges in: 17° first when more is wanted, then the whole angle in a die or a dapping block. */
+export function curlMoves(stand: Stand, goal: Goal): readonly Move[] {
+  const wholeDeg = curlOf(goal.wish);
+  const turned = stand.curlDeg ?? 0;
+  if (turned === 0 && wholeDeg > FIRST_CURL_DEG) return [dieCurl(stand, goal, FIRST_CURL_DEG, false)];
+  return [dieCurl(stand, goal, wholeDeg, true), ...blockCurl(stand, goal, wholeDeg)];
+}

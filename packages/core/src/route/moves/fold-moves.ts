@@ -1,0 +1,73 @@
+import { DEFAULT_FOLD_ANGLE_DEG } from '../../forming';
+import { ballPhase, foldedRimOutsideMm, foldOnPhase, foldPhase } from '../phases/fold';
+import { chooseBall, foldDies, lacksFoldDie, type FoldDieChoice } from '../tool-choice';
+import type { Goal, Move, Stand } from './stand';
+
+const STROKE = 'Outside face down, greased. Press, look, turn.';
+
+function diesFor(stand: Stand, goal: Goal): readonly FoldDieChoice[] {
+  const dies = foldDies(goal.kit, goal.coinDiameterMm, (angleDeg) =>
+    foldedRimOutsideMm(stand.wall, angleDeg),
+  );
+  if (dies.length > 0) return dies;
+  return [
+    {
+      angleDeg: DEFAULT_FOLD_ANGLE_DEG,
+      choice: lacksFoldDie(goal.coinDiameterMm, DEFAULT_FOLD_ANGLE_DEG),
+    },
+  ];
+}
+
+function dieMove(stand: Stand, { angleDeg, choice }: FoldDieChoice): Move {
+  const flat = stand.stage === 'flat';
+  return {
+    key: `fold-${angleDeg}`,
+    phase: flat ? foldPhase(stand.wall, angleDeg) : foldOnPhase(stand.wall, angleDeg),
+    words: {
+      title: (stroke, count) => (count > 1 ? `Fold, stroke ${stroke} of ${count}` : 'Fold'),
+      instruction: STROKE,
+      tool: () => choice,
+    },
+    to: 'funnel',
+    settles: { foldDeg: angleDeg },
+  };
+}
+
+function ballMove(stand: Stand, goal: Goal): readonly Move[] {
+  const ball = chooseBall(goal.kit, goal.coinDiameterMm);
+  const phase = ball && ballPhase(stand.wall, ball.diameterMm);
+  if (!ball || !phase) return [];
+  const { tool, diameterMm } = ball;
+  return [
+    {
+      key: 'ball',
+      phase,
+      words: {
+        title: (stroke, count) => (count > 1 ? `Cup it, stroke ${stroke} of ${count}` : 'Cup it'),
+        instruction: 'Ball in the dapping block, outside face down, greased. Press, look, turn.',
+        tool: () => ({
+          tool,
+          use: `${tool.name}, in the dapping block`,
+          contact: { kind: 'ball', diameterMm },
+        }),
+      },
+      to: 'cupped',
+      heldByHollow: true,
+    },
+  ];
+}
+
+/** The first fold: ball in dapping block, or straight into a die; then the die; a wide funnel may go into a narrower die. */
+export function foldMoves(stand: Stand, goal: Goal): readonly Move[] {
+  const dies = diesFor(stand, goal);
+  switch (stand.stage) {
+    case 'flat':
+      return [...ballMove(stand, goal), ...dies.map((die) => dieMove(stand, die))];
+    case 'cupped':
+      return dies.map((die) => dieMove(stand, die));
+    case 'funnel':
+      return dies.filter(({ angleDeg }) => angleDeg < (stand.foldDeg ?? 0)).map((die) => dieMove(stand, die));
+    default:
+      return [];
+  }
+}

@@ -1,0 +1,37 @@
+import { curlOf } from '../../forming';
+import { curlMoves } from './curl-moves';
+import { foldMoves } from './fold-moves';
+import type { Goal, Move, Stand } from './stand';
+import { steppedMoves } from './stepped-moves';
+import { wallMoves } from './wall-moves';
+
+/** Whether nothing is left to form. */
+export function isFormed(stand: Stand, goal: Goal): boolean {
+  return stand.stage === 'curled' || (stand.stage === 'to-size' && curlOf(goal.wish) === 0);
+}
+
+/** Everything that can be done next with a piece as it stands, with this maker's tools. */
+export function nextMoves(stand: Stand, goal: Goal): readonly Move[] {
+  switch (stand.stage) {
+    case 'flat':
+    case 'cupped':
+      return foldMoves(stand, goal);
+    case 'funnel': {
+      const stepped = goal.method === 'stepped' && goal.wish.kind !== 'tapered';
+      return [...foldMoves(stand, goal), ...(stepped ? steppedMoves(stand, goal) : wallMoves(stand, goal))];
+    }
+    case 'stepping':
+      return steppedMoves(stand, goal);
+    case 'half-way':
+    case 'tapered':
+    case 'straight':
+      return wallMoves(stand, goal);
+    case 'to-size':
+      return curlMoves(stand, goal);
+    case 'curled':
+      return [];
+  }
+}
+
+export { counted } from './stand';
+export type { Goal, Move, Stand } from './stand';

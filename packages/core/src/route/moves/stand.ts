@@ -1,0 +1,75 @@
+import type { FinishingSchool, FormingMethod, Meridian, WallWish } from '../../forming';
+import type { EdgeSpend } from '../budget';
+import type { Kit } from '../kit';
+import type { Phase } from '../passes';
+import type { SpoilRisk } from '../spoil-risk';
+import type { ToolChoice } from '../tool-choice';
+
+/** How far a piece has come, whatever its measures. */
+export type Stage =
+  | 'flat'
+  | 'cupped'
+  | 'funnel'
+  /** Opened or closed at one edge on the way to a straight wall. */
+  | 'half-way'
+  | 'stepping'
+  | 'tapered'
+  /** Straight, still over its size. */
+  | 'straight'
+  /** Straight at the size from which it is curled, or finished when it is not. */
+  | 'to-size'
+  | 'curled';
+
+/** A piece on the bench: enough to tell what can be done with it next. */
+export interface Stand {
+  readonly stage: Stage;
+  readonly wall: Meridian;
+  readonly spent: EdgeSpend;
+  readonly foldDeg?: number;
+  /** Straight size from which the curl lands on target, mm; known from the funnel on. */
+  readonly beforeCurlMm?: number;
+  /** Straight size past the target where a school brings both edges together, mm. */
+  readonly meetMm?: number;
+  readonly curlDeg?: number;
+}
+
+/** What the ring is to become, and what there is to do it with. */
+export interface Goal {
+  readonly wish: WallWish;
+  readonly targetMm: number;
+  readonly school: FinishingSchool;
+  readonly method: FormingMethod;
+  readonly coinDiameterMm: number;
+  readonly workingThicknessMm: number;
+  readonly allowanceStrainLog: number;
+  readonly kit: Kit;
+}
+
+export interface MoveWords {
+  /** Title of pass `pass` (from 1) of `count`. */
+  readonly title: (pass: number, count: number) => string;
+  readonly instruction: string;
+  readonly tool: (before: Meridian, after: Meridian) => ToolChoice | undefined;
+  /** Leaves a lip inside the rim edge, to be trimmed later. */
+  readonly leavesLip?: boolean;
+  /** Steps to put in before it. */
+  readonly before?: 'true-up' | 'trim';
+}
+
+/** One thing that can be done next. Its key names the choice, not the measures, so that a coarse wall's choice holds for a fine one. */
+export interface Move {
+  readonly key: string;
+  readonly phase: Phase;
+  readonly words: MoveWords;
+  readonly to: Stage;
+  /** What is settled by it. */
+  readonly settles?: Partial<Pick<Stand, 'foldDeg' | 'beforeCurlMm' | 'meetMm' | 'curlDeg'>>;
+  readonly heldByHollow?: boolean;
+  /** Risks known without simulating it. */
+  readonly risks?: readonly SpoilRisk[];
+}
+
+/** "Bring the rim edge in", or with more passes than one "Bring the rim edge in, 1 of 2". */
+export function counted(name: string): MoveWords['title'] {
+  return (pass, count) => (count > 1 ? `${name}, ${pass} of ${count}` : name);
+}

@@ -1,0 +1,109 @@
+import { cutEdge, rimEdge, type Meridian } from '../../forming';
+import { budgetWeight } from '../budget';
+import { toolsOf, type Tool } from '../kit';
+import { pusherPhase } from '../phases/stepped';
+import { straightAtCutMm, straightAtRimMm } from '../phases/straight-at';
+import { beforeCurlDiameterMm, stretchPhase } from '../phases/wall';
+import type { SpoilRisk } from '../spoil-risk';
+import { chooseStretcher, lacksPusher } from '../tool-choice';
+import { counted, type Goal, type Move, type Stand } from './stand';
+
+/** A cut edge this little too small is opened by the pusher itself, mm. */
+const PUSHER_OPENS_MM = 0.1;
+
+const TAPE_WORDS =
+  'Wrap with PTFE tape, half of it over the rim edge, tucked in. Seat with the next larger pusher; push slowly, level.';
+
+interface OwnedPusher {
+  readonly tool: Tool;
+  readonly diameterMm: number;
+}
+
+function ownedPushers(goal: Goal): readonly OwnedPusher[] {
+  return toolsOf(goal.kit, 'stepped-pusher')
+    .map(({ tool, spec }) => ({ tool, diameterMm: spec.diameterMm }))
+    .sort((a, b) => b.diameterMm - a.diameterMm);
+}
+
+/** Whether one push from the rim's size to another stays within the allowance of a fresh anneal. */
+function withinOnePush(wall: Meridian, toMm: number, allowanceStrainLog: number): boolean {
+  const t = rimEdge(wall).thicknessMm;
+  const strain = Math.log((straightAtRimMm(wall) + t) / (toMm + t));
+  return budgetWeight('stepped') * strain <= allowanceStrainLog;
+}
+
+function pushMove(
+  stand: Stand,
+  pusher: OwnedPusher | undefined,
+  toMm: number,
+  last: boolean,
+  risks: readonly SpoilRisk[],
+): Move {
+  return {
+    key: `push-${pusher?.diameterMm ?? 'none'}${last ? '-last' : ''}`,
+    phase: pusherPhase(stand.wall, toMm, last),
+    words: {
+      title: counted('Stepped reduction under tape'),
+      instruction: TAPE_WORDS,
+      tool: () =>
+        pusher
+          ? {
+              tool: pusher.tool,
+              use: `${pusher.tool.name} in the long die, under tape`,
+              contact: { kind: 'pusher', diameterMm: pusher.diameterMm },
+            }
+          : lacksPusher(toMm),
+      leavesLip: true,
+    },
+    to: last ? 'to-size' : 'stepping',
+    risks,
+  };
+}
+
+function gapRisk(pusher: OwnedPusher): SpoilRisk {
+  return {
+    code: 'wide-pusher-gap',
+    message: `From the last size to the ${pusher.tool.name} is more than the metal bears in one push: it has to be done in two, annealed between, without a pusher that fits.`,
+  };
+}
+
+/** Pushers that come next: every one within one push, or the largest when none is. */
+function nextPushes(stand: Stand, goal: Goal, toMm: number): readonly Move[] {
+  const rimMm = straightAtRimMm(stand.wall);
+  const pushers = ownedPushers(goal);
+  const lastPusher = pushers.find(({ diameterMm }) => diameterMm <= toMm + PUSHER_OPENS_MM);
+  const between = pushers.filter(
+    ({ diameterMm }) => diameterMm < rimMm - PUSHER_OPENS_MM && diameterMm > toMm + PUSHER_OPENS_MM,
+  );
+  const reached = (mm: number) => withinOnePush(stand.wall, mm, goal.allowanceStrainLog);
+  const steps = between
+    .filter(({ diameterMm }) => reached(diameterMm))
+    .map((pusher) => pushMove(stand, pusher, pusher.diameterMm, false, []));
+  if (reached(toMm)) return [...steps, pushMove(stand, lastPusher, toMm, true, [])];
+  const [first] = between;
+  if (steps.length > 0) return steps;
+  if (!first) return [pushMove(stand, lastPusher, toMm, true, lastPusher ? [gapRisk(lastPusher)] : [])];
+  return [pushMove(stand, first, first.diameterMm, false, [gapRisk(first)])];
+}
+
+/** Craft §5: a funnel too tight for dies alone, pushed down one long die under tape, pusher by pusher. */
+export function steppedMoves(stand: Stand, goal: Goal): readonly Move[] {
+  const toMm = stand.beforeCurlMm ?? beforeCurlDiameterMm(stand.wall, goal.wish, goal.targetMm);
+  if (stand.stage === 'funnel' && straightAtCutMm(stand.wall) < toMm - PUSHER_OPENS_MM) {
+    return [
+      {
+        key: 'open-cut',
+        phase: stretchPhase(stand.wall, toMm),
+        words: {
+          title: counted('Open the cut edge'),
+          instruction: 'Only the cut edge, to the size of the last pusher.',
+          tool: (before, after) =>
+            chooseStretcher(goal.kit, cutEdge(before).insideDiameterMm, cutEdge(after).insideDiameterMm),
+        },
+        to: 'stepping',
+        settles: { beforeCurlMm: toMm },
+      },
+    ];
+  }
+  return nextPushes(stand, goal, toMm).map((move) => ({ ...move, settles: { beforeCurlMm: toMm } }));
+}

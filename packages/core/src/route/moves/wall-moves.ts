@@ -1,0 +1,251 @@
+import { arcWidthMm, cutEdge, DEFAULT_FOLD_ANGLE_DEG, rimEdge, type Meridian } from '../../forming';
+import type { Phase } from '../passes';
+import { straightAtCutMm, straightAtRimMm } from '../phases/straight-at';
+import {
+  beforeCurlDiameterMm,
+  closeTaperedPhase,
+  meetingDiameterMm,
+  openTaperedPhase,
+  reducePhase,
+  rimInPhase,
+  straightenPhase,
+  stretchPhase,
+  taperedCutMm,
+} from '../phases/wall';
+import { steppedTaperPhase } from '../phases/stepped';
+import {
+  chooseCone,
+  chooseReducingHole,
+  chooseStretcher,
+  lacksPusher,
+  stretcherTaperDeg,
+} from '../tool-choice';
+import { counted, type Goal, type Move, type MoveWords, type Stand } from './stand';
+
+/** A move smaller than this is no pass of its own, mm. */
+const NEGLIGIBLE_MM = 0.02;
+
+/** Plate whose holes reduce a straight or leaning wall. */
+const PLATE_DEG = DEFAULT_FOLD_ANGLE_DEG;
+
+function stretchWords(goal: Goal, title: string, instruction: string): MoveWords {
+  return {
+    title: counted(title),
+    instruction,
+    tool: (before, after) =>
+      chooseStretcher(goal.kit, cutEdge(before).insideDiameterMm, cutEdge(after).insideDiameterMm),
+  };
+}
+
+function reduceWords(
+  goal: Goal,
+  leading: 'rim' | 'both',
+  words: Pick<MoveWords, 'title' | 'instruction' | 'leavesLip'>,
+): MoveWords {
+  return {
+    ...words,
+    tool: (_before, after) =>
+      chooseReducingHole(goal.kit, rimEdge(after).outsideDiameterMm, PLATE_DEG, {
+        kind: 'die',
+        angleDeg: PLATE_DEG,
+        leading,
+      }),
+  };
+}
+
+function rimInWords(goal: Goal, leavesLip: boolean): MoveWords {
+  return reduceWords(goal, 'rim', {
+    title: counted('Bring the rim edge in'),
+    instruction: 'Rim edge down into the die, level.',
+    leavesLip,
+  });
+}
+
+function stretchTo(stand: Stand, goal: Goal, insideMm: number): Phase {
+  const taperDeg = stretcherTaperDeg(goal.kit, cutEdge(stand.wall).insideDiameterMm, insideMm);
+  return stretchPhase(stand.wall, insideMm, taperDeg);
+}
+
+function stretchMove(
+  stand: Stand,
+  goal: Goal,
+  key: string,
+  insideMm: number,
+  to: Stand['stage'],
+  settles: Move['settles'],
+): Move {
+  return {
+    key,
+    phase: stretchTo(stand, goal, insideMm),
+    words: stretchWords(
+      goal,
+      'Stretch until the wall is straight',
+      'Cut edge towards the cone. Paper towel over the splines spares the detail.',
+    ),
+    to,
+    ...(settles ? { settles } : {}),
+  };
+}
+
+function rimInMove(
+  stand: Stand,
+  goal: Goal,
+  key: string,
+  insideMm: number,
+  leavesLip: boolean,
+  settles: Move['settles'],
+): Move {
+  return {
+    key,
+    phase: rimInPhase(stand.wall, insideMm, PLATE_DEG),
+    words: rimInWords(goal, leavesLip),
+    to: 'half-way',
+    ...(settles ? { settles } : {}),
+  };
+}
+
+/**
+ * First school: straight at a size past the target, the rim brought in to it first where the fold left it too far out.
+ * The meeting is where the fold left the rim whenever that lies 1½ to 3 sizes over: a rim that was brought in before
+ * would have its lip folded and trimmed twice.
+ */
+function overStretchMoves(stand: Stand, goal: Goal, beforeCurlMm: number): readonly Move[] {
+  if (stand.stage === 'half-way') {
+    return [stretchMove(stand, goal, 'stretch', stand.meetMm ?? beforeCurlMm, 'straight', undefined)];
+  }
+  const meetMm = meetingDiameterMm(stand.wall, beforeCurlMm);
+  const settles = { beforeCurlMm, meetMm };
+  return straightAtRimMm(stand.wall) > meetMm + NEGLIGIBLE_MM
+    ? [rimInMove(stand, goal, 'rim-in', meetMm, false, settles)]
+    : [stretchMove(stand, goal, 'stretch', meetMm, 'straight', settles)];
+}
+
+/** Third school: both edges straight to the size, in either order. */
+function leaveMoves(stand: Stand, goal: Goal, beforeCurlMm: number): readonly Move[] {
+  const settles = { beforeCurlMm, meetMm: beforeCurlMm };
+  const rimOut = straightAtRimMm(stand.wall) > beforeCurlMm + NEGLIGIBLE_MM;
+  const cutIn = straightAtCutMm(stand.wall) < beforeCurlMm - NEGLIGIBLE_MM;
+  const rimIn = rimInMove(stand, goal, 'rim-in', beforeCurlMm, true, settles);
+  const stretch = stretchMove(stand, goal, 'stretch', beforeCurlMm, rimOut ? 'half-way' : 'to-size', settles);
+  return [
+    ...(rimOut ? [cutIn ? rimIn : { ...rimIn, to: 'to-size' as const }] : []),
+    ...(cutIn || !rimOut ? [stretch] : []),
+  ];
+}
+
+/** Second school: rim at the size, cut edge below it, then upright on cones and lids. */
+function straightenMoves(stand: Stand, goal: Goal, beforeCurlMm: number): readonly Move[] {
+  const settles = { beforeCurlMm, meetMm: beforeCurlMm };
+  if (stand.stage === 'funnel' && straightAtRimMm(stand.wall) > beforeCurlMm + NEGLIGIBLE_MM) {
+    return [rimInMove(stand, goal, 'rim-in', beforeCurlMm, true, settles)];
+  }
+  const cutMm = taperedCutMm(stand.wall, beforeCurlMm);
+  if (stand.stage !== 'tapered') {
+    return [
+      {
+        key: 'open-tapered',
+        phase: openTaperedPhase(stand.wall, cutMm),
+        words: stretchWords(goal, 'Open the cut edge, still tapered', 'Cut edge only; leave it small.'),
+        to: 'tapered',
+        settles,
+      },
+    ];
+  }
+  return [
+    {
+      key: 'cone',
+      phase: straightenPhase(stand.wall, beforeCurlMm),
+      words: {
+        title: counted('Straighten on cone and lid'),
+        instruction:
+          'Greased, cut edge down on the cone, rim edge fully on the lid. The next larger lid only when the rim no longer fits.',
+        tool: (before, after) => coneFor(goal, before, after),
+        before: 'trim',
+      },
+      to: 'to-size',
+    },
+  ];
+}
+
+function coneFor(goal: Goal, before: Meridian, after: Meridian) {
+  return chooseCone(
+    goal.kit,
+    { fromMm: cutEdge(before).insideDiameterMm, toMm: cutEdge(after).insideDiameterMm },
+    rimEdge(after).outsideDiameterMm,
+    arcWidthMm(after),
+  );
+}
+
+/** A wall that stays tapered: the cut edge opened to size, the rim brought in as far as the lean asks. */
+function taperMoves(stand: Stand, goal: Goal): readonly Move[] {
+  const { targetMm, method, wish } = goal;
+  if (stand.stage === 'funnel') {
+    return [
+      {
+        key: 'open-tapered',
+        phase: openTaperedPhase(stand.wall, targetMm),
+        words: stretchWords(goal, 'Open the cut edge', 'Cut edge only; keep the lean of the wall.'),
+        to: 'half-way',
+      },
+    ];
+  }
+  const stepped = method === 'stepped';
+  return [
+    {
+      key: 'close-tapered',
+      phase: stepped
+        ? steppedTaperPhase(stand.wall, wish, targetMm)
+        : closeTaperedPhase(stand.wall, targetMm),
+      words: stepped
+        ? {
+            title: counted('Stepped reduction under tape'),
+            instruction: 'Half of the tape over the rim edge, tucked in. Stop while the wall still leans.',
+            tool: (_before, after) => lacksOrOwnPusher(goal, rimEdge(after).insideDiameterMm),
+          }
+        : rimInWords(goal, false),
+      to: 'curled',
+    },
+  ];
+}
+
+function lacksOrOwnPusher(goal: Goal, insideMm: number) {
+  const pusher = goal.kit.find(
+    ({ spec }) => spec.kind === 'stepped-pusher' && spec.diameterMm <= insideMm + NEGLIGIBLE_MM,
+  );
+  if (pusher?.spec.kind !== 'stepped-pusher') return lacksPusher(insideMm);
+  const { diameterMm } = pusher.spec;
+  return {
+    tool: pusher,
+    use: `${pusher.name} in the long die, under tape`,
+    contact: { kind: 'pusher', diameterMm } as const,
+  };
+}
+
+/** From funnel to a straight wall at its size, by the goal's school. */
+export function wallMoves(stand: Stand, goal: Goal): readonly Move[] {
+  if (goal.wish.kind === 'tapered') return taperMoves(stand, goal);
+  const beforeCurlMm = stand.beforeCurlMm ?? beforeCurlDiameterMm(stand.wall, goal.wish, goal.targetMm);
+  if (stand.stage === 'straight') {
+    const meetMm = stand.meetMm ?? beforeCurlMm;
+    return [
+      {
+        key: 'reduce',
+        phase: reducePhase(meetMm, beforeCurlMm, PLATE_DEG),
+        words: reduceWords(goal, 'both', {
+          title: counted('Reduce from both edges'),
+          instruction: 'Rim edge down, a little; turn over; cut edge down, as far. Again.',
+          leavesLip: true,
+        }),
+        to: 'to-size',
+      },
+    ];
+  }
+  switch (goal.school) {
+    case 'over-stretch':
+      return overStretchMoves(stand, goal, beforeCurlMm);
+    case 'straighten':
+      return straightenMoves(stand, goal, beforeCurlMm);
+    case 'leave':
+      return leaveMoves(stand, goal, beforeCurlMm);
+  }
+}

@@ -1,0 +1,99 @@
+import {
+  arcWidthMm,
+  ballWall,
+  BLOW_SHARE,
+  cutEdge,
+  DEFAULT_FOLD_ANGLE_DEG,
+  degToRad,
+  FOLD_DRAW,
+  funnelWall,
+  partWay,
+  rimEdge,
+  type Meridian,
+} from '../../forming';
+import type { Phase } from '../passes';
+import { mix } from './mix';
+
+/** A whole fold in a 17° die leaves the middle of the wall this much outside the washer's middle (finite-element study). */
+const FOLD_MIDDLE_GROWTH = 1.009;
+
+function middleOriginalMm(wall: Meridian): number {
+  const [cut, rim] = [cutEdge(wall), rimEdge(wall)];
+  return (cut.originalRadiusMm + rim.originalRadiusMm) / 2;
+}
+
+/** The middle's growth in a die of another angle: none when flat, the study's at 17°, by the sine of the lean between. */
+function middleRadiusMm(wall: Meridian, angleDeg: number): number {
+  const upright = (1 - Math.sin(degToRad(angleDeg))) / (1 - Math.sin(degToRad(DEFAULT_FOLD_ANGLE_DEG)));
+  return middleOriginalMm(wall) * mix(1, FOLD_MIDDLE_GROWTH, upright);
+}
+
+function middleLeanDeg(wall: Meridian): number {
+  return wall.leanDeg[(wall.leanDeg.length - 1) / 2] ?? 90;
+}
+
+/** Share of the fold's drawing that leaning from one angle to another does; from flat to 17° it is all of it. */
+function drawBetween(fromDeg: number, toDeg: number): number {
+  return FOLD_DRAW ** ((fromDeg - toDeg) / (90 - DEFAULT_FOLD_ANGLE_DEG));
+}
+
+/** Outside diameter of the rim after a whole fold at an angle, mm: which dies a washer fits. */
+export function foldedRimOutsideMm(flat: Meridian, angleDeg: number): number {
+  const land = rimEdge(flat).originalRadiusMm - cutEdge(flat).originalRadiusMm;
+  const lean = degToRad(angleDeg);
+  const across = rimEdge(flat).thicknessMm * Math.cos(lean);
+  return 2 * middleRadiusMm(flat, angleDeg) + land * Math.sin(lean) + across;
+}
+
+/** From flat washer to a funnel that leans as the die does. */
+export function foldPhase(flat: Meridian, angleDeg: number = DEFAULT_FOLD_ANGLE_DEG): Phase {
+  return {
+    kind: 'fold',
+    share: BLOW_SHARE.fold,
+    widthDraw: drawBetween(90, angleDeg),
+    annealFirst: true,
+    shapesAt: (progress) => [
+      funnelWall(
+        mix(middleOriginalMm(flat), middleRadiusMm(flat, angleDeg), progress),
+        mix(90, angleDeg, progress),
+      ),
+    ],
+  };
+}
+
+/** On from a cupped washer or a wider funnel into a die: every fibre goes on from where it stands. */
+export function foldOnPhase(from: Meridian, angleDeg: number): Phase {
+  return {
+    kind: 'fold',
+    share: BLOW_SHARE.fold,
+    widthDraw: drawBetween(middleLeanDeg(from), angleDeg),
+    shapesAt: (progress, start) => [
+      partWay(start, funnelWall(middleRadiusMm(from, angleDeg), angleDeg), progress),
+    ],
+  };
+}
+
+/** The rim of a cupped washer stays this far under the ball's widest place, degrees around it. */
+const STEEPEST_RIM_DEG = 80;
+/** A ball this little larger than the washer's middle would only wedge in the hole. */
+const LEAST_BALL_OVER_MIDDLE = 1.08;
+
+/**
+ * The gentle first stroke: ball in dapping block.
+ * @returns undefined when the ball is too small for this washer
+ */
+export function ballPhase(flat: Meridian, ballDiameterMm: number): Phase | undefined {
+  const middle = middleOriginalMm(flat);
+  const sphereMm = (ballDiameterMm + rimEdge(flat).thicknessMm) / 2;
+  if (sphereMm < middle * LEAST_BALL_OVER_MIDDLE) return undefined;
+  const rimDeg = ((Math.asin(middle / sphereMm) + arcWidthMm(flat) / 2 / sphereMm) * 180) / Math.PI;
+  const deepest = Math.min(1, STEEPEST_RIM_DEG / rimDeg) / sphereMm;
+  const leanDeg = 90 - (Math.asin(deepest * middle) * 180) / Math.PI;
+  return {
+    kind: 'fold',
+    share: BLOW_SHARE.fold,
+    widthDraw: drawBetween(90, leanDeg),
+    annealFirst: true,
+    shapesAt: (progress) => [ballWall(middle, deepest * progress)],
+  };
+}

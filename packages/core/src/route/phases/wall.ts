@@ -1,0 +1,122 @@
+import {
+  arcWidthMm,
+  BLOW_SHARE,
+  closedTo,
+  cutEdge,
+  DEFAULT_TAPER_DEG,
+  finishedShape,
+  lidWall,
+  mapMeridian,
+  openedTo,
+  OVER_STRETCH_MM,
+  rimEdge,
+  straightWall,
+  stretcherWall,
+  throatWall,
+  wallCurlDropMm,
+  type Meridian,
+  type WallWish,
+} from '../../forming';
+import type { Phase } from '../passes';
+import { mix } from './mix';
+import { straightAtCutMm, straightAtRimMm } from './straight-at';
+
+/**
+ * Size to which the wall is stretched straight before it is reduced: where the fold left the rim, but 1½ to 3 US
+ * sizes over the size wanted before the curl (craft §3, over-stretch and reduce).
+ */
+export function meetingDiameterMm(funnel: Meridian, beforeCurlMm: number): number {
+  const { min, max } = OVER_STRETCH_MM;
+  return Math.min(Math.max(straightAtRimMm(funnel), beforeCurlMm + min), beforeCurlMm + max);
+}
+
+/** The rim edge alone pushed into a die until it is as small inside as asked; what is below stays. */
+export function rimInPhase(funnel: Meridian, insideDiameterMm: number, angleDeg: number): Phase {
+  const from = straightAtRimMm(funnel);
+  return {
+    kind: 'reduce',
+    share: BLOW_SHARE.close,
+    // The throat takes in as much of the wall as stands out of it: the whole of it does no harm to the rest.
+    shapesAt: (progress, start) => [
+      closedTo(throatWall('rim', mix(from, insideDiameterMm, progress), angleDeg, 1), start),
+    ],
+  };
+}
+
+/** The stretcher opens the cut edge, then the whole wall, until it is straight at a size. */
+export function stretchPhase(funnel: Meridian, insideDiameterMm: number, taperDeg = 0): Phase {
+  const from = straightAtCutMm(funnel);
+  return {
+    kind: 'stretch',
+    share: BLOW_SHARE.open,
+    shapesAt: (progress, start) => [
+      openedTo(stretcherWall(mix(from, insideDiameterMm, progress), taperDeg), start),
+    ],
+  };
+}
+
+/** How much of the wall goes into the throat from each edge: a little over half, so that the two pushes overlap. */
+const THROAT_SHARE = 0.55;
+
+/** The straight band reduced from both edges: rim edge down, turned over, cut edge down as far. */
+export function reducePhase(fromMm: number, toMm: number, angleDeg: number): Phase {
+  return {
+    kind: 'reduce',
+    share: BLOW_SHARE.close,
+    shapesAt: (progress, _start, stands) => {
+      const insideMm = mix(fromMm, toMm, progress);
+      return [closedTo(throatWall('rim', insideMm, angleDeg, THROAT_SHARE), stands), straightWall(insideMm)];
+    },
+  };
+}
+
+/** Inside diameter of the straight band from which the curl lands on target, mm. */
+export function beforeCurlDiameterMm(wall: Meridian, wish: WallWish, targetMm: number): number {
+  if (wish.kind !== 'rounded') return targetMm;
+  const curled = mapMeridian(wall, finishedShape(wish, targetMm), { share: BLOW_SHARE.close });
+  return targetMm + wallCurlDropMm(wish, arcWidthMm(curled));
+}
+
+/** Opens the cut edge of a funnel that is to stay tapered, up to its finished lean. */
+export function openTaperedPhase(funnel: Meridian, cutInsideMm: number): Phase {
+  const from = straightAtCutMm(funnel);
+  return {
+    kind: 'stretch',
+    share: BLOW_SHARE.open,
+    shapesAt: (progress, start) => [
+      openedTo(finishedShape({ kind: 'tapered' }, mix(from, cutInsideMm, progress)), start),
+    ],
+  };
+}
+
+/** Brings whatever of the wall still stands out of its finished tapered shape back into it. */
+export function closeTaperedPhase(opened: Meridian, cutInsideMm: number): Phase {
+  const from = cutInsideMm + Math.max(0, straightAtRimMm(opened) - cutInsideMm);
+  return {
+    kind: 'reduce',
+    share: BLOW_SHARE.close,
+    shapesAt: (progress, start) => [
+      closedTo(finishedShape({ kind: 'tapered' }, mix(from, cutInsideMm, progress)), start),
+    ],
+  };
+}
+
+/** Cut edge of the tapered wall that the cones bring upright at a size, mm: its rim already stands there. */
+export function taperedCutMm(wall: Meridian, uprightInsideMm: number): number {
+  return uprightInsideMm - 2 * arcWidthMm(wall) * Math.sin((DEFAULT_TAPER_DEG * Math.PI) / 180);
+}
+
+/** A cone through a lid swings a tapered wall upright; its rim sits on the lid and stays (craft §3). */
+export function straightenPhase(tapered: Meridian, insideDiameterMm: number): Phase {
+  const lean = cutEdge(tapered).leanDeg;
+  const rimInsideMm = rimEdge(tapered).insideDiameterMm;
+  return {
+    kind: 'straighten',
+    share: BLOW_SHARE.open,
+    annealFirst: true,
+    shapesAt: (progress) =>
+      progress < 1
+        ? [lidWall(mix(rimInsideMm, insideDiameterMm, progress), mix(lean, 0, progress))]
+        : [straightWall(insideDiameterMm)],
+  };
+}

@@ -1,0 +1,196 @@
+import { volumeMm3, arcWidthMm, type CoinRingInput } from '../forming';
+import { MM_PER_US_SIZE } from '../size';
+import { coinRoute, followWay, REFERENCE_KIT, walkWay, type Kit } from './index';
+import { runPass } from './passes';
+import { reducePhase, stretchPhase } from './phases/wall';
+import { compareCost, NO_COST } from './route-cost';
+import { routeFor } from './test-route';
+
+const INPUT: CoinRingInput = {
+  coin: { diameterMm: 30.6, rimThicknessMm: 2.1 / 0.9, metal: 'silver-900' },
+  holeMm: 12.7,
+  targetInsideDiameterMm: 19.8,
+  wall: { kind: 'straight' },
+};
+const LARGE: CoinRingInput = {
+  ...INPUT,
+  coin: { diameterMm: 38, rimThicknessMm: 2.6, metal: 'silver-900' },
+  targetInsideDiameterMm: 18,
+};
+const pushers = (...diameters: number[]): Kit => [
+  ...REFERENCE_KIT.filter(({ spec }) => spec.kind !== 'stepped-pusher'),
+  ...diameters.map((diameterMm) => ({
+    id: `pusher-${diameterMm}`,
+    name: `${diameterMm} mm pusher`,
+    spec: { kind: 'stepped-pusher' as const, diameterMm },
+  })),
+];
+
+describe('a detour leaves its mark', () => {
+  it('opens by 2.44 mm and comes back wider and thinner, as in the finite-element study', () => {
+    const { finished } = routeFor(INPUT);
+    const pass = { from: 0, to: 1 };
+    const opening = stretchPhase(finished, 19.8 + 2.44);
+    const opened = runPass(opening, finished, finished, pass);
+    const back = runPass(reducePhase(19.8 + 2.44, 19.8, 17), opened, opened, pass);
+    const wider = arcWidthMm(back) - arcWidthMm(finished);
+    // The study: 0.15 mm of width; rim edge 2.29 → 2.20, cut edge 1.54 → 1.51.
+    expect(wider).toBeGreaterThan(0.1);
+    expect(wider).toBeLessThan(0.2);
+    expect(back.thicknessMm[0]).toBeLessThan(finished.thicknessMm[0] ?? 0);
+    expect(back.thicknessMm.at(-1)).toBeLessThan(finished.thicknessMm.at(-1) ?? 0);
+    expect(volumeMm3(back) / volumeMm3(finished)).toBeCloseTo(1, 9);
+  });
+});
+
+describe('finishing schools', () => {
+  it('over-stretch and reduce, straighten on cones, or only true it', () => {
+    const kinds = (school: 'over-stretch' | 'straighten' | 'leave') =>
+      routeFor({ ...INPUT, school }).steps.map(({ kind }) => kind);
+    expect(kinds('over-stretch')).toEqual(expect.arrayContaining(['stretch', 'reduce']));
+    expect(kinds('straighten')).toContain('straighten');
+    expect(kinds('leave')).not.toContain('straighten');
+    const largest = (school: 'over-stretch' | 'leave') =>
+      Math.max(
+        ...routeFor({ ...INPUT, school })
+          .steps.filter(({ kind }) => kind === 'stretch')
+          .map(({ after }) => after.cutInsideDiameterMm),
+      );
+    expect(largest('over-stretch') - 19.8).toBeGreaterThan(1.4 * MM_PER_US_SIZE);
+    expect(largest('leave')).toBeCloseTo(19.8, 1);
+  });
+
+  it('takes the cheapest of the three when any will do', () => {
+    const best = routeFor({ ...INPUT, school: 'best' });
+    for (const school of ['over-stretch', 'straighten', 'leave'] as const) {
+      expect(compareCost(best.cost, routeFor({ ...INPUT, school }).cost)).toBeLessThanOrEqual(0);
+    }
+  });
+
+  it('anneals before the cone, sits the rim on a lid, and names both', () => {
+    const { steps } = routeFor({ ...INPUT, school: 'straighten' });
+    const at = steps.findIndex(({ kind }) => kind === 'straighten');
+    expect(steps[at]?.annealFirst).toBe(true);
+    expect(steps[at]?.tool).toMatch(/cone.*lid \d+/);
+    expect(steps[at]?.contact).toMatchObject({ kind: 'cone' });
+  });
+});
+
+describe('readings and springback', () => {
+  it('tells after each pass what the mandrel will say both ways round, and how far past the mark to go', () => {
+    const { steps } = routeFor(INPUT);
+    const formed = steps.filter(
+      ({ strainCutEdge, strainRimEdge }) => strainCutEdge !== 0 || strainRimEdge !== 0,
+    );
+    for (const { reading, after, springbackMm } of formed) {
+      expect(reading?.cutDownMm).toBeLessThanOrEqual(after.cutInsideDiameterMm + 1e-9);
+      expect(reading?.rimDownMm).toBeLessThanOrEqual(after.rimInsideDiameterMm + 1e-9);
+      expect(springbackMm).toBeGreaterThan(0.01);
+      expect(springbackMm).toBeLessThan(0.12);
+    }
+    expect(steps.filter(({ kind }) => kind === 'sand').every(({ reading }) => reading === undefined)).toBe(
+      true,
+    );
+  });
+});
+
+describe('stepped reduction', () => {
+  it('goes down pusher by pusher, annealed and taped each time, with the tape it takes', () => {
+    const { steps } = routeFor(LARGE, { kit: pushers(22, 21, 20, 19, 18, 17) });
+    const pushes = steps.filter(({ kind }) => kind === 'stepped');
+    expect(pushes.length).toBeGreaterThan(1);
+    const sizes = pushes.map(({ after }) => after.rimInsideDiameterMm);
+    expect([...sizes].sort((a, b) => b - a)).toEqual(sizes);
+    for (const { tape, annealFirst, before } of pushes) {
+      expect(annealFirst).toBe(true);
+      expect([15, 25]).toContain(tape?.turns);
+      const rimOutside = before.rimInsideDiameterMm + 3;
+      expect(tape?.lengthMm).toBeGreaterThan(((tape?.turns ?? 0) * Math.PI * rimOutside) / 1.6);
+    }
+  });
+
+  it('says at which reveal to stop where a chart of this coin and pusher knows', () => {
+    const chart = (pusherMm: number, metal: 'silver-900' | 'copper') => ({
+      metal,
+      coinDiameterMm: 38,
+      die: 'long die',
+      pusherMm,
+      observations: [
+        { reveal: 0, insideDiameterMm: pusherMm - 1.5 },
+        { reveal: 6, insideDiameterMm: pusherMm + 1.5 },
+      ],
+    });
+    const kit = pushers(22, 21, 20, 19, 18, 17);
+    const reveals = (metal: 'silver-900' | 'copper') =>
+      routeFor(LARGE, { kit, dieCharts: [22, 21, 20, 19, 18, 17].map((mm) => chart(mm, metal)) })
+        .steps.filter(({ kind }) => kind === 'stepped')
+        .map(({ tape }) => tape?.reveal);
+    expect(reveals('silver-900').every((reveal) => reveal !== undefined && reveal > 0 && reveal < 6)).toBe(
+      true,
+    );
+    expect(reveals('copper').every((reveal) => reveal === undefined)).toBe(true);
+  });
+
+  it('names a pusher that is missing', () => {
+    expect(routeFor(LARGE, { kit: pushers() }).missingTools.map(({ kind }) => kind)).toEqual([
+      'stepped-pusher',
+    ]);
+  });
+});
+
+describe('the search', () => {
+  it('never takes the rim past the coin', () => {
+    const tight = {
+      ...INPUT,
+      coin: { ...INPUT.coin, diameterMm: 24.6 },
+      targetInsideDiameterMm: 19.5,
+      school: 'leave' as const,
+    };
+    const route = coinRoute(tight, { kit: REFERENCE_KIT });
+    for (const { outline } of route?.steps ?? []) {
+      const reach = 2 * (outline.meanRadiusMm.at(-1) ?? 0);
+      expect(reach).toBeLessThan(24.7);
+    }
+    expect(coinRoute({ ...tight, targetInsideDiameterMm: 23 }, { kit: REFERENCE_KIT })).toBeUndefined();
+  });
+
+  it('prefers a gentle ball for a wide thin land, and does without one', () => {
+    const wide = {
+      ...INPUT,
+      coin: { diameterMm: 33, rimThicknessMm: 1.7, metal: 'silver-900' as const },
+      holeMm: 9.5,
+    };
+    const withBall = routeFor(wide);
+    const bare = routeFor(wide, { kit: REFERENCE_KIT.filter(({ spec }) => spec.kind !== 'dapping-ball') });
+    expect(compareCost(withBall.cost, bare.cost)).toBeLessThanOrEqual(0);
+    expect(bare.way).not.toContain('ball');
+  });
+
+  it('refuses to follow a way that leads nowhere', () => {
+    expect(() => followWay(INPUT, { kit: REFERENCE_KIT }, 'leave', ['fold-17'])).toThrow('ends funnel');
+    expect(() => followWay(INPUT, { kit: REFERENCE_KIT }, 'leave', ['cone'])).toThrow('no move cone');
+    expect(NO_COST.anneals).toBe(0);
+  });
+});
+
+describe('walkWay', () => {
+  it('agrees with the full simulation and keeps the budget', () => {
+    for (const school of ['over-stretch', 'straighten', 'leave'] as const) {
+      const route = routeFor({ ...INPUT, school });
+      const walk = walkWay(INPUT, { kit: REFERENCE_KIT, school, way: route.way });
+      expect(Math.abs(arcWidthMm(walk.finished) / arcWidthMm(route.finished) - 1)).toBeLessThan(0.004);
+      expect(walk.peakSpent.cut).toBeLessThanOrEqual(route.allowanceStrainLog);
+    }
+  });
+
+  it('makes a wider band where the width takes less of the stretch', () => {
+    const { way, school } = routeFor({ ...INPUT, targetInsideDiameterMm: 22 });
+    const width = (shareShift: number) =>
+      arcWidthMm(
+        walkWay({ ...INPUT, targetInsideDiameterMm: 22 }, { kit: REFERENCE_KIT, school, way, shareShift })
+          .finished,
+      );
+    expect(width(-0.05)).toBeGreaterThan(width(0));
+    expect(width(0.05)).toBeLessThan(width(0));
+  });
+});

@@ -1,0 +1,109 @@
+import { rimEdge } from '../forming';
+import { isFormed, nextMoves, type Goal, type Move, type Stand } from './moves';
+import { runPass, spentBetween, weighPasses } from './passes';
+import { addCost, compareCost, NO_COST, type RouteCost } from './route-cost';
+import { spoilRisks } from './spoil-risk';
+import { loreOf } from './step-lore';
+
+/** A way that has been gone: where it led, by which moves, at what cost. */
+interface Way {
+  readonly stand: Stand;
+  readonly keys: readonly string[];
+  readonly cost: RouteCost;
+}
+
+/** The rim never grows past the coin; rounding of the simulation is forgiven, mm. */
+const RIM_ROUNDING_MM = 0.005;
+/** More moves than this no coin takes. */
+const LONGEST_WAY = 24;
+
+function minutesOf(kind: Move['phase']['kind'] | 'anneal'): number {
+  const { handsOnMin, waitMin } = loreOf(kind);
+  return handsOnMin + waitMin;
+}
+
+/** Where a move leads and what it costs, weighed without finding each pass's breakpoint; undefined where the rim would grow. */
+function tryMove(way: Way, move: Move, goal: Goal): Way | undefined {
+  const { stand } = way;
+  const { phase, words } = move;
+  const wall = runPass(phase, stand.wall, stand.wall, { from: 0, to: 1 });
+  if (rimEdge(wall).outsideDiameterMm > goal.coinDiameterMm + RIM_ROUNDING_MM) return undefined;
+  const whole = spentBetween(phase.kind, stand.wall, wall);
+  const annealFirst = phase.annealFirst === true;
+  const weighed = weighPasses(whole, stand.spent, goal.allowanceStrainLog, annealFirst);
+  const choice = words.tool(stand.wall, wall);
+  const question = { from: stand.wall, to: wall, passes: weighed.passes, kind: phase.kind };
+  const risks = spoilRisks({
+    ...question,
+    heldByHollow: move.heldByHollow === true,
+    coinDiameterMm: goal.coinDiameterMm,
+    workingThicknessMm: goal.workingThicknessMm,
+  });
+  const cost: RouteCost = {
+    missingTools: choice && 'missing' in choice ? 1 : 0,
+    risks: risks.length + (move.risks?.length ?? 0),
+    anneals: weighed.anneals,
+    minutes:
+      weighed.passes * minutesOf(phase.kind) +
+      weighed.anneals * minutesOf('anneal') +
+      (words.before ? minutesOf(words.before) : 0),
+  };
+  return {
+    stand: { ...stand, ...move.settles, stage: move.to, wall, spent: weighed.spent },
+    keys: [...way.keys, move.key],
+    cost: addCost(way.cost, cost),
+  };
+}
+
+/** Ways that stand alike: same stage, same choices still open. */
+function standKey({ stage, foldDeg, meetMm, curlDeg, wall }: Stand): string {
+  const rim = rimEdge(wall).meanRadiusMm.toFixed(2);
+  return [stage, foldDeg ?? '', meetMm?.toFixed(2) ?? '', curlDeg ?? '', rim].join('|');
+}
+
+/** Whether the first way is as good as the second in cost and at least as soft at both edges. */
+function dominates(a: Way, b: Way): boolean {
+  return (
+    compareCost(a.cost, b.cost) <= 0 &&
+    a.stand.spent.cut <= b.stand.spent.cut &&
+    a.stand.spent.rim <= b.stand.spent.rim
+  );
+}
+
+function cheapest(open: Way[]): Way | undefined {
+  let best = -1;
+  open.forEach((way, i) => {
+    const other = open[best];
+    if (!other || compareCost(way.cost, other.cost) < 0) best = i;
+  });
+  return best < 0 ? undefined : open.splice(best, 1)[0];
+}
+
+/**
+ * The best ways from where a piece stands to what it is to become, by uniform-cost search over everything that this
+ * maker's tools can do next: fewest missing tools, then spoilage risks, then anneals, then minutes. Ways that another
+ * one dominates are dropped.
+ * @param start on a coarse wall: only edges and the width matter here
+ * @param count how many ways to return, best first
+ * @returns the keys of each way's moves; empty when the rim would have to grow whatever is done
+ */
+export function searchWays(start: Stand, goal: Goal, count: number): readonly (readonly string[])[] {
+  const open: Way[] = [{ stand: start, keys: [], cost: NO_COST }];
+  const closed = new Map<string, Way[]>();
+  const found: (readonly string[])[] = [];
+  for (let way = cheapest(open); way && found.length < count; way = cheapest(open)) {
+    if (isFormed(way.stand, goal)) {
+      found.push(way.keys);
+      continue;
+    }
+    const key = standKey(way.stand);
+    const alike = closed.get(key) ?? [];
+    if (way.keys.length >= LONGEST_WAY || alike.some((other) => dominates(other, way))) continue;
+    closed.set(key, [...alike, way]);
+    for (const move of nextMoves(way.stand, goal)) {
+      const next = tryMove(way, move, goal);
+      if (next) open.push(next);
+    }
+  }
+  return found;
+}

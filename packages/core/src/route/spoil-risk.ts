@@ -1,0 +1,103 @@
+import { arcWidthMm, cutEdge, rimEdge, type Meridian } from '../forming';
+import { THIN_STOCK_MM } from '../metal';
+import type { StepKind } from './step';
+
+export const RISK_CODES = ['wrinkle', 'crack', 'rim-near-coin', 'wide-pusher-gap'] as const;
+export type RiskCode = (typeof RISK_CODES)[number];
+
+/** A way in which a step may spoil the ring. Graded, not forbidden: the log corrects where it cries wolf. */
+export interface SpoilRisk {
+  readonly code: RiskCode;
+  readonly message: string;
+}
+
+/**
+ * Crowding of the rim per stroke times slenderness of the land. There is no proven threshold: formulas for an
+ * unsupported flange cry wolf, since dies hold the wall (craft §3). Above this the stroke is worth a warning.
+ */
+export const WRINKLE_INDEX = 0.6;
+/** A ball in its hollow holds the washer over its whole face: half the tendency. */
+const HELD_BY_HOLLOW = 0.5;
+/** Total stretch of the cut edge from which cracks have been worth looking for at every pull: λ = 1.65. */
+const MUCH_STRETCHED_LOG = 0.5;
+/** Outside room between the ring's largest moment and the coin, mm. */
+const LITTLE_ROOM_MM = 0.3;
+
+export interface RiskQuestion {
+  readonly kind: StepKind;
+  readonly from: Meridian;
+  readonly to: Meridian;
+  readonly passes: number;
+  readonly heldByHollow?: boolean;
+  readonly coinDiameterMm: number;
+  readonly workingThicknessMm: number;
+}
+
+type FoldQuestion = Pick<RiskQuestion, 'from' | 'to' | 'passes' | 'heldByHollow'>;
+
+/** How much the rim is crowded by each stroke of a move while it stands free, true strain. */
+function crowdingPerStroke({ from, to, passes }: FoldQuestion): number {
+  return Math.max(0, -Math.log(rimEdge(to).meanRadiusMm / rimEdge(from).meanRadiusMm)) / passes;
+}
+
+function slendernessOf(wall: Meridian): number {
+  return arcWidthMm(wall) / rimEdge(wall).thicknessMm;
+}
+
+/** Tendency of a fold to wrinkle, against {@link WRINKLE_INDEX}: crowding a stroke times slenderness of the land. */
+export function wrinkleIndex(question: FoldQuestion): number {
+  const held = question.heldByHollow ? HELD_BY_HOLLOW : 1;
+  return crowdingPerStroke(question) * slendernessOf(question.from) * held;
+}
+
+function wrinkle(question: FoldQuestion): readonly SpoilRisk[] {
+  if (wrinkleIndex(question) <= WRINKLE_INDEX) return [];
+  const crowding = crowdingPerStroke(question);
+  const slenderness = slendernessOf(question.from);
+  return [
+    {
+      code: 'wrinkle',
+      message: `The rim is crowded ${(crowding * 100).toFixed(0)} % a stroke while it stands free, and the land is ${slenderness.toFixed(1)} times as wide as thick: it may wrinkle. Small strokes; look at each.`,
+    },
+  ];
+}
+
+function crack({ kind, to, workingThicknessMm }: RiskQuestion): readonly SpoilRisk[] {
+  const stretched = cutEdge(to).strainLog;
+  if (stretched > MUCH_STRETCHED_LOG) {
+    return [
+      {
+        code: 'crack',
+        message: `The cut edge ends at ${Math.exp(stretched).toFixed(2)} times its length: sand it and look for cracks at every pull.`,
+      },
+    ];
+  }
+  if (workingThicknessMm < THIN_STOCK_MM && kind === 'stretch') {
+    return [{ code: 'crack', message: 'Thin stock splits easily under the splines: short pulls.' }];
+  }
+  return [];
+}
+
+function nearCoin({ to, coinDiameterMm }: RiskQuestion): readonly SpoilRisk[] {
+  const roomMm = coinDiameterMm - rimEdge(to).outsideDiameterMm;
+  if (roomMm >= LITTLE_ROOM_MM) return [];
+  return [
+    {
+      code: 'rim-near-coin',
+      message: `Only ${Math.max(0, roomMm).toFixed(1)} mm outside is left before the rim would have to grow: do not pull past the mark.`,
+    },
+  ];
+}
+
+/** What may go wrong in a move of the wall. */
+export function spoilRisks(question: RiskQuestion): readonly SpoilRisk[] {
+  switch (question.kind) {
+    case 'fold':
+      return wrinkle(question);
+    case 'stretch':
+    case 'straighten':
+      return [...crack(question), ...nearCoin(question)];
+    default:
+      return [];
+  }
+}

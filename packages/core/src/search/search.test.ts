@@ -1,0 +1,172 @@
+import * as fc from 'fast-check';
+import { REFERENCE_KIT, type Kit } from '../route';
+import { runToEnd } from '../uncertainty';
+import {
+  idealWidthMm,
+  openingTools,
+  paretoFront,
+  pieceFitsWish,
+  searchStock,
+  sizeMap,
+  type RingWish,
+  type SearchPiece,
+} from './index';
+
+const HALF: SearchPiece = {
+  id: 'half',
+  diameterMm: 30.6,
+  rimThicknessMm: 2.15,
+  massG: 14.84,
+  metal: 'silver-900',
+  year: 1948,
+  outsideFace: 'obverse',
+  price: 15,
+};
+const STOCK: readonly SearchPiece[] = [
+  HALF,
+  { ...HALF, id: 'none-left', quantity: 0 },
+  { ...HALF, id: 'steel', metal: 'steel' },
+  { ...HALF, id: 'small', diameterMm: 19.2, rimThicknessMm: 1.3, massG: 3.51 },
+  {
+    ...HALF,
+    id: 'bronze',
+    metal: 'bronze',
+    diameterMm: 30.8,
+    massG: 10.74,
+    rimThicknessMm: 1.75,
+    year: 1912,
+    price: 1,
+  },
+];
+const WISH: RingWish = {
+  targetInsideDiameterMm: 19.8,
+  wall: { kind: 'straight' },
+  widthMm: { min: 7.5, max: 9 },
+};
+const PUSHERS: Kit = [21, 20, 19, 18, 17, 16, 15, 14].map((diameterMm) => ({
+  id: `pusher-${diameterMm}`,
+  name: `${diameterMm} mm pusher`,
+  spec: { kind: 'stepped-pusher', diameterMm },
+}));
+const PUNCHES: Kit = [
+  ...REFERENCE_KIT.filter(
+    ({ spec }) => spec.kind !== 'punch' || [12.7, 14.3, 15.9].includes(spec.diameterMm),
+  ),
+  ...PUSHERS,
+];
+const without = (kind: string): Kit => PUNCHES.filter(({ spec }) => spec.kind !== kind);
+
+describe('paretoFront', () => {
+  const points = fc.array(fc.tuple(fc.integer({ min: 0, max: 5 }), fc.integer({ min: 0, max: 5 })), {
+    minLength: 1,
+    maxLength: 20,
+  });
+
+  it('keeps exactly what nothing else beats, and never nothing', () => {
+    fc.assert(
+      fc.property(points, (measures) => {
+        const front = paretoFront(measures);
+        expect(front).toContain(true);
+        measures.forEach(([x, y], i) => {
+          const beaten = measures.some(([a, b]) => a <= x && b <= y && (a < x || b < y));
+          expect(front[i]).toBe(!beaten);
+        });
+      }),
+    );
+  });
+});
+
+describe('pieceFitsWish', () => {
+  it('asks for year, metal, face, price and that one is left', () => {
+    expect(pieceFitsWish(HALF, WISH)).toBe(true);
+    expect(pieceFitsWish({ ...HALF, quantity: 0 }, WISH)).toBe(false);
+    expect(pieceFitsWish(HALF, { ...WISH, year: 1949 })).toBe(false);
+    expect(pieceFitsWish(HALF, { ...WISH, metal: 'copper' })).toBe(false);
+    expect(pieceFitsWish(HALF, { ...WISH, face: 'reverse' })).toBe(false);
+    expect(pieceFitsWish({ ...HALF, outsideFace: 'either' }, { ...WISH, face: 'reverse' })).toBe(true);
+    expect(pieceFitsWish(HALF, { ...WISH, priceMax: 14 })).toBe(false);
+    expect(pieceFitsWish({ ...HALF, price: null }, { ...WISH, priceMax: 1 })).toBe(true);
+  });
+
+  it('aims at the ideal, else the middle of what is allowed', () => {
+    expect(idealWidthMm({ min: 6, max: 9, ideal: 8 })).toBe(8);
+    expect(idealWidthMm({ min: 6, max: 9 })).toBe(7.5);
+    expect(idealWidthMm({ min: 6 })).toBe(6);
+  });
+});
+
+describe('searchStock', () => {
+  const options = runToEnd(searchStock(STOCK, PUNCHES, WISH));
+
+  it('offers only what can be made within the width, best first', () => {
+    expect(options.length).toBeGreaterThan(2);
+    expect(new Set(options.map(({ stockId }) => stockId))).toEqual(new Set(['half', 'bronze']));
+    for (const { bandWidthMm, widthMm } of options) {
+      expect(bandWidthMm).toBeGreaterThan(7.2);
+      expect(bandWidthMm).toBeLessThan(9.3);
+      expect(widthMm.low).toBeLessThan(bandWidthMm);
+      expect(widthMm.high).toBeGreaterThan(bandWidthMm);
+    }
+    const scores = options.map(({ score }) => score);
+    expect([...scores].sort((a, b) => b - a)).toEqual(scores);
+  });
+
+  it('marks the front, says why in words, and names one school a hole', () => {
+    expect(options.some(({ onFront }) => onFront)).toBe(true);
+    for (const { why, annealCount } of options) {
+      expect(why).toMatch(/wished/);
+      expect(why).toContain(`${annealCount} anneal`);
+      expect(why).toMatch(/\d+ in 100 spoil/);
+    }
+    const places = options.map(({ stockId, holeMm }) => `${stockId} ${holeMm}`);
+    expect(new Set(places).size).toBe(places.length);
+  });
+
+  it('keeps to the school that was asked for', () => {
+    const only = runToEnd(searchStock([HALF], PUNCHES, { ...WISH, school: 'straighten' }));
+    expect(only.length).toBeGreaterThan(0);
+    expect(only.every(({ school }) => school === 'straighten')).toBe(true);
+  });
+
+  it('ranks what needs a tool that is not owned below what needs none, and names the tool', () => {
+    const [best] = runToEnd(searchStock([HALF], without('stretcher'), { ...WISH, school: 'over-stretch' }));
+    expect(best?.why).toContain('needs a stretcher');
+    expect(best?.score).toBeLessThan(options.find(({ stockId }) => stockId === 'half')?.score ?? 0);
+  });
+});
+
+describe('sizeMap', () => {
+  const coin = HALF;
+  const map = runToEnd(sizeMap({ coin, wall: { kind: 'straight' }, kit: PUNCHES }));
+
+  it('has a cell for every size and hole; widths fall as holes and sizes grow', () => {
+    expect(map.holesMm).toEqual([12.7, 14.3, 15.9]);
+    expect(map.cells).toHaveLength(map.sizesMm.length);
+    map.cells.forEach((row) => {
+      const widths = row.flatMap(({ bandWidthMm }) => bandWidthMm ?? []);
+      expect([...widths].sort((a, b) => b - a)).toEqual(widths);
+    });
+    const column = map.cells.flatMap((row) => row[0]?.bandWidthMm ?? []);
+    expect([...column].sort((a, b) => b - a)).toEqual(column);
+  });
+
+  it('refuses sizes that the coin cannot become', () => {
+    expect(map.cells[0]?.every(({ method }) => method === 'none')).toBe(false);
+    const small = runToEnd(
+      sizeMap({ coin: { ...coin, diameterMm: 22 }, wall: { kind: 'straight' }, kit: PUNCHES }),
+    );
+    expect(small.cells.at(-1)?.every(({ bandWidthMm }) => bandWidthMm === undefined)).toBe(true);
+  });
+
+  it('names the one tool that would open the sizes which the kit cannot make', () => {
+    expect(openingTools(map)).toEqual([]);
+    const bare = runToEnd(sizeMap({ coin, wall: { kind: 'straight' }, kit: without('stepped-pusher') }));
+    const [opening] = openingTools(bare);
+    expect(opening?.tool.kind).toBe('stepped-pusher');
+    const stepped = bare.cells.flatMap((row) =>
+      row.some(({ method }) => method === 'stepped') ? [row[0]?.targetMm] : [],
+    );
+    expect(stepped).toEqual(expect.arrayContaining([...(opening?.sizesMm ?? [])]));
+    expect(opening?.tool.sizeMm).toBeLessThanOrEqual(Math.min(...(opening?.sizesMm ?? [])) + 0.5);
+  });
+});

@@ -1,0 +1,55 @@
+import type { SchoolWish, WallWish } from '../forming';
+
+import type { MetalId } from '../metal';
+import type { Coin } from '../stock';
+
+/** A piece of the drawer as far as a search is concerned. */
+export interface SearchPiece extends Coin {
+  readonly id: string;
+  readonly year?: number | null | undefined;
+  readonly outsideFace?: string | undefined;
+  /** What it cost; undefined or null when nobody knows. */
+  readonly price?: number | null | undefined;
+  readonly quantity?: number | undefined;
+}
+
+/** What a ring should be; what is left out is open. */
+export interface RingWish {
+  readonly targetInsideDiameterMm: number;
+  readonly wall: WallWish;
+  readonly widthMm: { readonly min?: number; readonly max?: number; readonly ideal?: number };
+  readonly year?: number | undefined;
+  readonly metal?: MetalId | undefined;
+  /** Face that is to show outside; a piece that may show either always fits. */
+  readonly face?: 'obverse' | 'reverse' | undefined;
+  readonly priceMax?: number | undefined;
+  readonly school?: SchoolWish | undefined;
+}
+
+/** Whether a piece is worth a look at all: what was asked of year, metal, face and price, and that one is left. */
+export function pieceFitsWish(piece: SearchPiece, wish: RingWish): boolean {
+  const { year, metal, face, priceMax } = wish;
+  if (piece.quantity === 0) return false;
+  if (year !== undefined && piece.year !== year) return false;
+  if (metal !== undefined && piece.metal !== metal) return false;
+  if (face !== undefined && piece.outsideFace !== face && piece.outsideFace !== 'either') return false;
+  return priceMax === undefined || (piece.price ?? 0) <= priceMax;
+}
+
+/** A band that most fingers like, mm: what a wish without a width is measured against. */
+const USUAL_WIDTH_MM = 8.5;
+
+/** The width that is aimed at: the ideal, or the middle of what was allowed. */
+export function idealWidthMm({ min, max, ideal }: RingWish['widthMm']): number {
+  if (ideal !== undefined) return ideal;
+  if (min !== undefined && max !== undefined) return (min + max) / 2;
+  return min ?? max ?? USUAL_WIDTH_MM;
+}
+
+/** How far a width lies outside what was allowed, mm; 0 within. */
+export function outsideWishMm(widthMm: number, { min, max }: RingWish['widthMm']): number {
+  return Math.max(0, (min ?? 0) - widthMm, widthMm - (max ?? Infinity));
+}
+
+/** Widths this far outside the wish are no answer to it, mm. */
+export const WIDTH_TOLERANCE_MM = 0.3;

@@ -1,0 +1,14 @@
+export { drawInputs, drawnCoin, UNSURE_INPUTS } from './draw';
+export type { Draw, UnsureInput } from './draw';
+export { narrowMost } from './narrow-most';
+export type { NarrowAdvice } from './narrow-most';
+export { intervalOf } from './quantiles';
+export type { Bin, Interval } from './quantiles';
+export { seededRandom } from './random';
+export { ringChances, RINGS_DRAWN } from './ring-chances';
+export type { ChancesQuestion, RingChances } from './ring-chances';
+export { runToEnd } from './run';
+export { SPOIL_CAUSES } from './spoil';
+export type { SpoilCause } from './spoil';
+export { CENTRING_WAYS, spreadFor } from './spread';
+export type { CentringWay, Spread } from './spread';

@@ -1,0 +1,171 @@
+import {
+  arcWidthMm,
+  curlOf,
+  cutEdge,
+  degToRad,
+  rimEdge,
+  wallCurlDropMm,
+  type CoinRingInput,
+  type FinishingSchool,
+  type Meridian,
+} from '../forming';
+import { metalById, strainAllowance } from '../metal';
+import { walkWay, type Kit, type Walk } from '../route';
+import { workingThickness } from '../stock';
+import { drawInputs, drawnCoin, UNSURE_INPUTS, type Draw, type UnsureInput } from './draw';
+import { binsOf, intervalOf, sharedVariance, type Bin, type Interval } from './quantiles';
+import { seededRandom } from './random';
+import { SPOIL_CAUSES, spoilsOf, type DrawnRing, type SpoilCause } from './spoil';
+import { spreadFor, type Spread } from './spread';
+
+/** A route whose rings are to be drawn. */
+export interface ChancesQuestion {
+  readonly input: CoinRingInput;
+  readonly kit: Kit;
+  readonly school: FinishingSchool;
+  readonly way: readonly string[];
+  readonly spread?: Spread | undefined;
+  readonly seed?: number | undefined;
+  /** How many rings; left out, {@link RINGS_DRAWN}. */
+  readonly rings?: number | undefined;
+}
+
+/** How sure a plan is, over many rings drawn from what was measured how well. */
+export interface RingChances {
+  readonly rings: number;
+  readonly widthMm: Interval;
+  /** Inside diameter before the last true-up. */
+  readonly sizeMm: Interval;
+  readonly cutEdgeMm: Interval;
+  readonly rimEdgeMm: Interval;
+  /** Height of the wide side less that of the narrow side when the hole is left as punched. */
+  readonly unevenMm: Interval;
+  readonly sizeBins: readonly Bin[];
+  /** Share of rings spoilt, by anything and by each cause. */
+  readonly spoilt: number;
+  readonly spoiltBy: Readonly<Record<SpoilCause, number>>;
+  /** Share of the width's and of the size's variance that each input brings. */
+  readonly widthFrom: Readonly<Record<UnsureInput, number>>;
+  readonly sizeFrom: Readonly<Record<UnsureInput, number>>;
+}
+
+export const RINGS_DRAWN = 2000;
+const SIZE_BINS = 24;
+/** Rings between two reports of progress. */
+const REPORT_EVERY = 50;
+
+interface Sample {
+  readonly draw: Draw;
+  readonly widthMm: number;
+  readonly sizeMm: number;
+  readonly cutEdgeMm: number;
+  readonly rimEdgeMm: number;
+  readonly unevenMm: number;
+  readonly spoils: readonly SpoilCause[];
+}
+
+/** Turning the edges in to a set angle takes more off a wider wall: drop = W(1 − cos α)/α (craft §3). */
+function curlDropPerWidth(input: CoinRingInput): number {
+  const curl = degToRad(curlOf(input.wall));
+  return curl === 0 ? 0 : (1 - Math.cos(curl)) / curl;
+}
+
+/** What a hole off centre by e does at its weak side: the fibre there started at r_h − e, so it is stretched more. */
+function weakSide(draw: Draw, holeMm: number): { readonly strain: number; readonly thin: number } {
+  const nearer = draw.centring / (holeMm / 2);
+  return { strain: nearer, thin: 1 - nearer / 2 };
+}
+
+function sampleOf(
+  draw: Draw,
+  walk: Walk,
+  planned: Meridian,
+  question: ChancesQuestion,
+  allowanceStrainLog: number,
+  spoils: (ring: DrawnRing) => readonly SpoilCause[],
+): Sample {
+  const { input } = question;
+  const widthMm = arcWidthMm(walk.finished) * (1 + draw.bench);
+  const cut = cutEdge(walk.finished);
+  const widerMm = widthMm - arcWidthMm(planned);
+  const sizeOffMm = draw.reading + draw.trim - widerMm * curlDropPerWidth(input);
+  const weak = weakSide(draw, input.holeMm);
+  const thinnestMm = cut.thicknessMm * weak.thin;
+  return {
+    draw,
+    widthMm,
+    sizeMm: input.targetInsideDiameterMm + sizeOffMm,
+    cutEdgeMm: cut.thicknessMm,
+    rimEdgeMm: rimEdge(walk.finished).thicknessMm,
+    unevenMm: 2 * draw.centring * Math.exp(-cut.strainLog / 2),
+    spoils: spoils({
+      cutEdgeUse: (walk.peakSpent.cut * (1 + weak.strain)) / allowanceStrainLog,
+      wrinkleIndex: walk.wrinkleIndex,
+      thinnestMm,
+      sizeOffMm,
+    }),
+  };
+}
+
+function variances(
+  samples: readonly Sample[],
+  of: (sample: Sample) => number,
+): Readonly<Record<UnsureInput, number>> {
+  const ys = samples.map(of);
+  return Object.fromEntries(
+    UNSURE_INPUTS.map((input) => [
+      input,
+      sharedVariance(
+        samples.map(({ draw }) => draw[input]),
+        ys,
+      ),
+    ]),
+  ) as Record<UnsureInput, number>;
+}
+
+function summary(samples: readonly Sample[]): RingChances {
+  const interval = (of: (sample: Sample) => number) => intervalOf(samples.map(of));
+  const share = (holds: (sample: Sample) => boolean) => samples.filter(holds).length / samples.length;
+  return {
+    rings: samples.length,
+    widthMm: interval(({ widthMm }) => widthMm),
+    sizeMm: interval(({ sizeMm }) => sizeMm),
+    cutEdgeMm: interval(({ cutEdgeMm }) => cutEdgeMm),
+    rimEdgeMm: interval(({ rimEdgeMm }) => rimEdgeMm),
+    unevenMm: interval(({ unevenMm }) => unevenMm),
+    sizeBins: binsOf(
+      samples.map(({ sizeMm }) => sizeMm),
+      SIZE_BINS,
+    ),
+    spoilt: share(({ spoils }) => spoils.length > 0),
+    spoiltBy: Object.fromEntries(
+      SPOIL_CAUSES.map((cause) => [cause, share(({ spoils }) => spoils.includes(cause))]),
+    ) as Record<SpoilCause, number>,
+    widthFrom: variances(samples, ({ widthMm }) => widthMm),
+    sizeFrom: variances(samples, ({ sizeMm }) => sizeMm),
+  };
+}
+
+/**
+ * Draws many rings of one plan and follows each along its route: pieces differ by how well they were measured, metals
+ * by their share, hands by their readings. The maker works to the plan's stopping marks, as at the bench.
+ * @yields the share of rings done, now and then, so that long work can show progress and be stopped
+ */
+export function* ringChances(question: ChancesQuestion): Generator<number, RingChances> {
+  const { input, kit, school, way, rings = RINGS_DRAWN, seed = 1 } = question;
+  const spread = question.spread ?? spreadFor(input.coin);
+  const random = seededRandom(seed);
+  const planned = walkWay(input, { kit, school, way }).finished;
+  const beforeCurlMm = input.targetInsideDiameterMm + wallCurlDropMm(input.wall, arcWidthMm(planned));
+  const { thicknessMm } = workingThickness(input.coin);
+  const allowance = strainAllowance(metalById(input.coin.metal), thicknessMm);
+  const samples: Sample[] = [];
+  for (let i = 0; i < rings; i++) {
+    if (i % REPORT_EVERY === 0) yield i / rings;
+    const draw = drawInputs(random, spread);
+    const piece = { ...input, coin: drawnCoin(input.coin, draw), holeMm: input.holeMm + draw.hole };
+    const walk = walkWay(piece, { kit, school, way, shareShift: draw.share, beforeCurlMm });
+    samples.push(sampleOf(draw, walk, planned, question, allowance, (ring) => spoilsOf(ring, random)));
+  }
+  return summary(samples);
+}

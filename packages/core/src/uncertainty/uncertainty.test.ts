@@ -1,0 +1,183 @@
+import * as fc from 'fast-check';
+import type { CoinRingInput } from '../forming';
+import { REFERENCE_KIT, type CoinRoute } from '../route';
+import { routeFor } from '../route/test-route';
+import { workingThickness } from '../stock';
+import { binsOf, sharedVariance } from './quantiles';
+import {
+  drawInputs,
+  drawnCoin,
+  intervalOf,
+  narrowMost,
+  ringChances,
+  runToEnd,
+  seededRandom,
+  spreadFor,
+  UNSURE_INPUTS,
+  type RingChances,
+  type Spread,
+} from './index';
+
+const INPUT: CoinRingInput = {
+  coin: { diameterMm: 30, rimThicknessMm: 2, massG: 12.5, metal: 'silver-900' },
+  holeMm: 12.7,
+  targetInsideDiameterMm: 20.5,
+  wall: { kind: 'straight' },
+};
+const EXACT: Spread = {
+  diameterMm: 0,
+  thicknessShare: 0,
+  holeMm: 0,
+  centringMm: 0,
+  readingMm: 0,
+  share: 0,
+  benchShare: 0,
+  trimMm: 0,
+};
+
+function chancesOf(
+  input: CoinRingInput,
+  spread: Spread,
+  more: { rings?: number; seed?: number; route?: CoinRoute } = {},
+): RingChances {
+  const { rings = 300, seed = 1, route = routeFor(input) } = more;
+  const { school, way } = route;
+  return runToEnd(ringChances({ input, kit: REFERENCE_KIT, school, way, spread, rings, seed }));
+}
+
+describe('seededRandom', () => {
+  it('gives the same numbers for a seed, others for another, evenly from 0 up to 1', () => {
+    const take = (seed: number) => Array.from({ length: 2000 }, seededRandom(seed));
+    expect(take(7)).toEqual(take(7));
+    expect(take(7)).not.toEqual(take(8));
+    const numbers = take(3);
+    expect(Math.min(...numbers)).toBeGreaterThanOrEqual(0);
+    expect(Math.max(...numbers)).toBeLessThan(1);
+    expect(Math.abs(numbers.reduce((sum, x) => sum + x, 0) / numbers.length - 0.5)).toBeLessThan(0.02);
+  });
+});
+
+describe('drawing a piece', () => {
+  it('moves the thickness by what was drawn and no more, whether it is known by mass or by rim', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 1e6 }), fc.boolean(), (seed, weighed) => {
+        const coin = weighed ? INPUT.coin : { ...INPUT.coin, massG: undefined };
+        const draw = drawInputs(seededRandom(seed), spreadFor(coin));
+        const before = workingThickness(coin).thicknessMm;
+        expect(workingThickness(drawnCoin(coin, draw)).thicknessMm / before).toBeCloseTo(
+          1 + draw.thickness,
+          9,
+        );
+      }),
+    );
+  });
+
+  it('is surer of a weighed piece, of a better scale and of a self-centring punch', () => {
+    const byRim = spreadFor({ ...INPUT.coin, massG: undefined });
+    expect(byRim.thicknessShare).toBeGreaterThan(3 * spreadFor(INPUT.coin).thicknessShare);
+    expect(spreadFor(INPUT.coin, 'by-eye', 0.5).thicknessShare).toBeGreaterThan(
+      spreadFor(INPUT.coin).thicknessShare,
+    );
+    expect(spreadFor(INPUT.coin, 'self-centring').centringMm).toBeLessThan(spreadFor(INPUT.coin).centringMm);
+  });
+});
+
+describe('quantiles', () => {
+  it('leave out five in a hundred at each end', () => {
+    const values = Array.from({ length: 101 }, (_, i) => i);
+    expect(intervalOf(values)).toEqual({ low: 5, middle: 50, high: 95 });
+  });
+
+  it('count every value in one bin', () => {
+    const bins = binsOf([1, 2, 2, 3, 5], 4);
+    expect(bins.map(({ count }) => count)).toEqual([1, 2, 1, 1]);
+    expect(binsOf([4, 4], 3).reduce((sum, { count }) => sum + count, 0)).toBe(2);
+  });
+
+  it('find how much of one spread goes with another', () => {
+    const xs = [1, 2, 3, 4, 5];
+    expect(
+      sharedVariance(
+        xs,
+        xs.map((x) => 3 - 2 * x),
+      ),
+    ).toBeCloseTo(1, 12);
+    expect(sharedVariance(xs, [1, -1, 0, -1, 1])).toBeCloseTo(0, 12);
+    expect(sharedVariance([2, 2], [1, 3])).toBe(0);
+  });
+});
+
+describe('ringChances', () => {
+  it('lands on the plan when everything is known exactly', () => {
+    const route = routeFor(INPUT);
+    const { widthMm, sizeMm, spoiltBy } = chancesOf(INPUT, EXACT, { rings: 20, route });
+    const planned = route.steps.at(-1)?.outline.arcMm.at(-1) ?? 0;
+    expect(widthMm.high - widthMm.low).toBeLessThan(1e-9);
+    // The walk takes each move in one go: within a few thousandths of the full simulation.
+    expect(Math.abs(widthMm.middle / planned - 1)).toBeLessThan(0.004);
+    expect(sizeMm.middle).toBeCloseTo(INPUT.targetInsideDiameterMm, 9);
+    expect(spoiltBy.size).toBe(0);
+  });
+
+  it('draws the same rings for the same seed', () => {
+    const spread = spreadFor(INPUT.coin);
+    expect(chancesOf(INPUT, spread, { seed: 5 })).toEqual(chancesOf(INPUT, spread, { seed: 5 }));
+    expect(chancesOf(INPUT, spread, { seed: 5 })).not.toEqual(chancesOf(INPUT, spread, { seed: 6 }));
+  });
+
+  it.each(['share', 'benchShare', 'diameterMm'] as const)('widens the width’s interval with %s', (key) => {
+    const width = ({ widthMm }: RingChances) => widthMm.high - widthMm.low;
+    const amount = { share: 0.05, benchShare: 0.02, diameterMm: 0.1 }[key];
+    expect(width(chancesOf(INPUT, { ...EXACT, [key]: amount }))).toBeGreaterThan(0.01);
+    const twice = width(chancesOf(INPUT, { ...EXACT, [key]: 2 * amount }));
+    expect(twice).toBeGreaterThan(1.5 * width(chancesOf(INPUT, { ...EXACT, [key]: amount })));
+  });
+
+  it('misses the size more often the worse the mandrel is read', () => {
+    const misses = (readingMm: number) => chancesOf(INPUT, { ...EXACT, readingMm }).spoiltBy.size;
+    expect(misses(0.05)).toBeLessThan(misses(0.15));
+    // Two sides of a normal distribution beyond a quarter size, 0.203 mm: 17.5 % at 0.15 mm.
+    expect(Math.abs(misses(0.15) - 0.175)).toBeLessThan(0.06);
+  });
+
+  it('finds a thin coin opened wide too thin, and an uneven band where the hole is off centre', () => {
+    const thin = { ...INPUT, coin: { diameterMm: 33, rimThicknessMm: 1.35, metal: 'silver-900' as const } };
+    const opened = { ...thin, holeMm: 9.5, targetInsideDiameterMm: 21 };
+    expect(chancesOf(opened, spreadFor(thin.coin)).spoiltBy.thin).toBeGreaterThan(0.5);
+    expect(chancesOf(INPUT, { ...EXACT, centringMm: 0.2 }).unevenMm.middle).toBeGreaterThan(0.2);
+    expect(chancesOf(INPUT, EXACT).unevenMm.high).toBe(0);
+  });
+
+  it('reports progress that rises and ends with the answer', () => {
+    const { school, way } = routeFor(INPUT);
+    const seen: number[] = [];
+    const work = ringChances({ input: INPUT, kit: REFERENCE_KIT, school, way, rings: 200 });
+    for (let step = work.next(); ; step = work.next()) {
+      if (step.done) {
+        expect(step.value.rings).toBe(200);
+        break;
+      }
+      seen.push(step.value);
+    }
+    expect(seen.length).toBeGreaterThan(2);
+    expect([...seen].sort((a, b) => a - b)).toEqual(seen);
+  });
+});
+
+describe('narrowMost', () => {
+  it('names the input behind the spread and how narrow it would get', () => {
+    const spread = { ...EXACT, diameterMm: 0.2, benchShare: 0.001 };
+    const advice = narrowMost(chancesOf(INPUT, spread), INPUT.coin);
+    expect(advice?.input).toBe('diameter');
+    expect(advice?.words).toContain('diameter');
+    expect(advice?.thenMm).toBeLessThan((advice?.nowMm ?? 0) / 2);
+  });
+
+  it('asks to weigh a piece whose thickness is only guessed, and says nothing where nothing is unsure', () => {
+    const coin = { ...INPUT.coin, massG: undefined };
+    const guessed = chancesOf({ ...INPUT, coin }, { ...EXACT, thicknessShare: 0.05 });
+    expect(narrowMost(guessed, coin)?.words).toContain('Weigh it');
+    expect(narrowMost(chancesOf(INPUT, EXACT, { rings: 20 }), INPUT.coin)).toBeUndefined();
+    for (const input of UNSURE_INPUTS) expect(guessed.widthFrom[input]).toBeLessThanOrEqual(1);
+  });
+});
