@@ -1,3 +1,4 @@
+import { dieChartInputSchema } from '@round-mint/contract/die-charts';
 import { toolInputSchema } from '@round-mint/contract/kit';
 import { planInputSchema } from '@round-mint/contract/plans';
 import { stockInputSchema } from '@round-mint/contract/stock';
@@ -35,6 +36,7 @@ function apiRouter({ database, version }: AppOptions): Router {
   api.use('/stock', resourceRouter(resources.stock, stockInputSchema));
   api.use('/kit', resourceRouter(resources.kit, toolInputSchema));
   api.use('/plans', resourceRouter(resources.plans, planInputSchema));
+  api.use('/die-charts', resourceRouter(resources.dieCharts, dieChartInputSchema));
   api.use('/rings', ringsRouter(db));
   api.use(workshopRouter(db));
   api.use(unknownCall);

@@ -14,7 +14,7 @@ const route = coinRoute(
     wall: { kind: 'rounded', curlDeg: 25 },
   },
   { kit: REFERENCE_KIT },
-);
+)!;
 const length = (mm: number) => `${mm.toFixed(1)} mm`;
 const outlineOf = (kind: string) => route.steps.filter((step) => step.kind === kind).at(-1)!.outline;
 

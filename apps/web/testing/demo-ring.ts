@@ -9,7 +9,7 @@ const ROUTE = coinRoute(
     wall: { kind: 'straight' },
   },
   { kit: REFERENCE_KIT },
-);
+)!;
 
 export const RING_ID = '00000004-0000-4000-8000-000000000009';
 

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { idSchema, timeSchema } from './common';
+import { dieChartSchema } from './die-charts';
 import { storedToolSchema } from './kit';
 import { planSchema } from './plans';
 import { ringSchema, ringEventSchema } from './rings';
@@ -15,6 +16,8 @@ export const archiveSchema = z.strictObject({
   stock: z.array(stockItemSchema),
   kit: z.array(storedToolSchema),
   plans: z.array(planSchema),
+  /** Archives made before there were any hold none. */
+  dieCharts: z.array(dieChartSchema).default([]),
   rings: z.array(ringSchema),
   events: z.array(ringEventSchema.extend({ ringId: idSchema })),
 });
@@ -27,6 +30,7 @@ export const importResultSchema = z.object({
     stock: z.number().int(),
     kit: z.number().int(),
     plans: z.number().int(),
+    dieCharts: z.number().int(),
     rings: z.number().int(),
     events: z.number().int(),
   }),

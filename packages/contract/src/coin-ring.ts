@@ -1,8 +1,11 @@
-import { CURL_RANGE_DEG, FEWEST_LAND_READINGS } from '@round-mint/core/forming';
-import { FINISHES, STEP_KINDS } from '@round-mint/core/route';
+import { CURL_RANGE_DEG, FEWEST_LAND_READINGS, FINISHING_SCHOOLS } from '@round-mint/core/forming';
+import { FINISHES, RISK_CODES, STEP_KINDS } from '@round-mint/core/route';
 import { z } from 'zod';
 import { coinSchema, lengthMm, quantity, wallKindSchema } from './common';
 import { toolSchema } from './kit';
+
+export const SCHOOL_WISHES = [...FINISHING_SCHOOLS, 'best'] as const;
+export const schoolSchema = z.enum(SCHOOL_WISHES, { error: `must be one of: ${SCHOOL_WISHES.join(', ')}` });
 
 /** Fields shared by the plan calls. */
 export const coinRingFields = {
@@ -12,6 +15,7 @@ export const coinRingFields = {
   wall: wallKindSchema,
   curlDeg: quantity(CURL_RANGE_DEG.min, CURL_RANGE_DEG.max, 'degrees').optional(),
   widthShare: quantity(0, 1, '').optional(),
+  school: schoolSchema.optional(),
 };
 
 interface Refinement {
@@ -63,6 +67,8 @@ export const coinRingResponseSchema = z.object({
   slugMassG: z.number(),
   ringMassG: z.number(),
   annealCount: z.number().int(),
+  /** The finishing school that was taken, when it can be made. */
+  school: z.enum(FINISHING_SCHOOLS).nullable(),
 });
 
 export const finishSchema = z.enum(FINISHES, { error: `must be one of: ${FINISHES.join(', ')}` });
@@ -76,6 +82,23 @@ export const routeRequestSchema = z
   .superRefine(({ coin, holeMm }, context) => refuseHoleOutside(coin.diameterMm, holeMm, context));
 
 const edgesSchema = z.object({ rimInsideDiameterMm: z.number(), cutInsideDiameterMm: z.number() });
+
+const leadingSchema = z.enum(['rim', 'cut', 'both']);
+
+/** A tool where it touches the wall, for drawings. */
+const contactSchema = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('punch'), diameterMm: z.number() }),
+  z.object({ kind: z.literal('ball'), diameterMm: z.number() }),
+  z.object({ kind: z.literal('fold-die'), angleDeg: z.number(), smallEndMm: z.number() }),
+  z.object({ kind: z.literal('splines'), taperDeg: z.number(), count: z.number() }),
+  z.object({ kind: z.literal('die'), angleDeg: z.number(), leading: leadingSchema }),
+  z.object({ kind: z.literal('pusher'), diameterMm: z.number() }),
+  z.object({ kind: z.literal('cone'), angleDeg: z.number(), lidHoleMm: z.number() }),
+  z.object({ kind: z.literal('curl-die'), angleDeg: z.number() }),
+  z.object({ kind: z.literal('plates') }),
+]);
+
+const riskSchema = z.object({ code: z.enum(RISK_CODES), message: z.string() });
 
 export const routeStepSchema = z.object({
   kind: z.enum(STEP_KINDS),
@@ -98,6 +121,12 @@ export const routeStepSchema = z.object({
     leanDeg: z.array(z.number()),
     strainLog: z.array(z.number()),
   }),
+  /** What the mandrel says after it, both ways round. */
+  reading: z.object({ rimDownMm: z.number(), cutDownMm: z.number() }).optional(),
+  springbackMm: z.number().optional(),
+  contact: contactSchema.optional(),
+  risks: z.array(riskSchema).optional(),
+  tape: z.object({ turns: z.number(), lengthMm: z.number(), reveal: z.number().optional() }).optional(),
 });
 
 export const routeTotalsSchema = z.object({
@@ -111,6 +140,8 @@ export const routeResponseSchema = z.object({
   reasons: z.array(reasonSchema),
   steps: z.array(routeStepSchema),
   totals: routeTotalsSchema,
+  school: z.enum(FINISHING_SCHOOLS).nullable(),
+  missingTools: z.array(z.string()),
 });
 
 export const landRequestSchema = z

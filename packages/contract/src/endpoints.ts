@@ -8,6 +8,13 @@ import {
   routeRequestSchema,
   routeResponseSchema,
 } from './coin-ring';
+import {
+  dieChartInputSchema,
+  dieChartListSchema,
+  dieChartRequestSchema,
+  dieChartResponseSchema,
+  dieChartSchema,
+} from './die-charts';
 import { storedToolSchema, toolInputSchema, toolListSchema } from './kit';
 import { logListSchema } from './log';
 import { planInputSchema, planListSchema, planSchema } from './plans';
@@ -18,6 +25,7 @@ import {
   ringListSchema,
   ringWithEventsSchema,
 } from './rings';
+import { searchRequestSchema, searchResponseSchema } from './search';
 import { settingsPatchSchema, settingsSchema } from './settings';
 import { sizeRequestSchema, sizeResponseSchema } from './size';
 import { stockInputSchema, stockItemSchema, stockListSchema } from './stock';
@@ -92,6 +100,20 @@ export const ENDPOINTS: readonly Endpoint[] = [
     request: landRequestSchema,
     response: landResponseSchema,
   },
+  {
+    method: 'post',
+    path: '/compute/search',
+    summary: 'What to use for a wish, best first',
+    request: searchRequestSchema,
+    response: searchResponseSchema,
+  },
+  {
+    method: 'post',
+    path: '/compute/die-chart',
+    summary: 'At which reveal to stop for a size',
+    request: dieChartRequestSchema,
+    response: dieChartResponseSchema,
+  },
   ...resource('/stock', 'piece of stock', {
     input: stockInputSchema,
     item: stockItemSchema,
@@ -99,6 +121,11 @@ export const ENDPOINTS: readonly Endpoint[] = [
   }),
   ...resource('/kit', 'tool', { input: toolInputSchema, item: storedToolSchema, list: toolListSchema }),
   ...resource('/plans', 'plan', { input: planInputSchema, item: planSchema, list: planListSchema }),
+  ...resource('/die-charts', 'die chart', {
+    input: dieChartInputSchema,
+    item: dieChartSchema,
+    list: dieChartListSchema,
+  }),
   { method: 'get', path: '/rings', summary: 'List every ring', response: ringListSchema, list: true },
   {
     method: 'post',

@@ -22,8 +22,17 @@ export const toolSpecSchema = z.discriminatedUnion('kind', [
     smallestMm: lengthMm(8, 40),
     largestMm: lengthMm(10, 60),
     splines: z.number().int().min(2).max(16),
+    /** Lean of the splines from the axis; left out, they are parallel. */
+    taperDeg: quantity(0, 10, 'degrees').optional(),
   }),
   z.strictObject({ kind: z.literal('stepped-pusher'), diameterMm: lengthMm(5, 60) }),
+  z.strictObject({
+    kind: z.literal('expansion-cone'),
+    angleDeg: quantity(1, 30, 'degrees'),
+    smallEndMm: lengthMm(5, 60),
+    largeEndMm: lengthMm(8, 90),
+    lidHolesMm: z.array(lengthMm(5, 80)).min(1, 'needs at least one lid hole').max(60),
+  }),
   z.strictObject({ kind: z.literal('mandrel'), mmPerUsSize: lengthMm(2, 60) }),
   z.strictObject({ kind: z.literal('press'), tonnes: quantity(0.1, 100, 't') }),
 ]);

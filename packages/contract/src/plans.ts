@@ -1,6 +1,6 @@
 import { CURL_RANGE_DEG } from '@round-mint/core/forming';
 import { z } from 'zod';
-import { finishSchema } from './coin-ring';
+import { finishSchema, schoolSchema } from './coin-ring';
 import { idSchema, lengthMm, listOf, quantity, shortText, timeSchema, wallKindSchema } from './common';
 
 const planFields = {
@@ -12,11 +12,14 @@ const planFields = {
   curlDeg: quantity(CURL_RANGE_DEG.min, CURL_RANGE_DEG.max, 'degrees').nullable(),
   finish: finishSchema,
 };
+/** Makers who name no school over-stretch and reduce. */
+const school = schoolSchema.default('over-stretch');
 
-export const planInputSchema = z.strictObject({ id: idSchema.optional(), ...planFields });
+export const planInputSchema = z.strictObject({ id: idSchema.optional(), ...planFields, school });
 export const planSchema = z.object({
   id: idSchema,
   ...planFields,
+  school,
   createdAt: timeSchema,
   updatedAt: timeSchema,
 });

@@ -56,6 +56,17 @@ export const plans = pgTable('plans', {
   wall: text('wall').notNull(),
   curlDeg: doublePrecision('curl_deg'),
   finish: text('finish').notNull(),
+  school: text('school').notNull().default('over-stretch'),
+  ...life,
+});
+
+export const dieCharts = pgTable('die_charts', {
+  id: uuid('id').primaryKey(),
+  metal: text('metal').notNull(),
+  coinDiameterMm: doublePrecision('coin_diameter_mm').notNull(),
+  die: text('die').notNull(),
+  pusherMm: doublePrecision('pusher_mm').notNull(),
+  observations: jsonb('observations').notNull(),
   ...life,
 });
 

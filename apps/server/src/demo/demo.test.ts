@@ -1,8 +1,10 @@
+import { dieChartInputSchema } from '@round-mint/contract/die-charts';
 import { stockInputSchema } from '@round-mint/contract/stock';
 import { toolInputSchema } from '@round-mint/contract/kit';
 import { metalById } from '@round-mint/core/metal';
 import { fillFactor } from '@round-mint/core/stock';
 import { testServer } from '../test-server';
+import { DEMO_DIE_CHARTS } from './die-charts';
 import { DEMO_KIT } from './kit';
 import { loadDemo } from './load';
 import { DEMO_STOCK } from './stock';
@@ -11,6 +13,7 @@ describe('the made-up drawer', () => {
   it('fits the contract', () => {
     for (const piece of DEMO_STOCK) expect(stockInputSchema.parse(piece)).toEqual(piece);
     for (const tool of DEMO_KIT) expect(toolInputSchema.parse(tool)).toEqual(tool);
+    for (const chart of DEMO_DIE_CHARTS) expect(dieChartInputSchema.parse(chart)).toEqual(chart);
   });
 
   it.each(DEMO_STOCK.map((piece) => [piece.name, piece] as const))(

@@ -48,6 +48,16 @@ const TOOLS: readonly Omit<ToolInput, 'id'>[] = [
     name: `${diameterMm} mm pusher`,
     spec: { kind: 'stepped-pusher' as const, diameterMm },
   })),
+  {
+    name: 'expansion cone with lids',
+    spec: {
+      kind: 'expansion-cone',
+      angleDeg: 6,
+      smallEndMm: 12,
+      largeEndMm: 30,
+      lidHolesMm: holes(14, 27, 1),
+    },
+  },
   { name: 'ring mandrel', spec: { kind: 'mandrel', mmPerUsSize: 12.7 } },
   { name: 'one-ton lever press', spec: { kind: 'press', tonnes: 1 } },
 ];

@@ -3,6 +3,7 @@ import type { Database } from '../db/database';
 import { rings, stock } from '../db/schema';
 import { createResources } from '../services/resources';
 import { logEvents, startRing } from '../services/rings';
+import { DEMO_DIE_CHARTS } from './die-charts';
 import { DEMO_KIT } from './kit';
 import { demoEvents, DEMO_RINGS } from './rings';
 import { DEMO_STOCK } from './stock';
@@ -18,6 +19,7 @@ export async function loadDemo(db: Database): Promise<boolean> {
     const resources = createResources(tx);
     for (const piece of DEMO_STOCK) await resources.stock.create(piece);
     for (const tool of DEMO_KIT) await resources.kit.create(tool);
+    for (const chart of DEMO_DIE_CHARTS) await resources.dieCharts.create(chart);
     for (const entry of DEMO_RINGS) {
       await resources.plans.create(entry.plan);
       const bench = await startRing(tx, { id: entry.ringId, planId: entry.plan.id, name: entry.ring.name });

@@ -144,6 +144,7 @@ export const DEMO_RINGS: readonly DemoRingEntry[] = RINGS.map((ring, index) => (
     wall: ring.wall,
     curlDeg: ring.wall === 'rounded' ? 25 : null,
     finish: ring.finish,
+    school: 'over-stretch',
   },
 }));
 

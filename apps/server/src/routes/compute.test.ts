@@ -3,8 +3,11 @@ import {
   landResponseSchema,
   routeResponseSchema,
 } from '@round-mint/contract/coin-ring';
+import { dieChartResponseSchema } from '@round-mint/contract/die-charts';
+import { searchResponseSchema } from '@round-mint/contract/search';
 import { sizeResponseSchema } from '@round-mint/contract/size';
 import { DEMO_KIT } from '../demo/kit';
+import { DEMO_STOCK } from '../demo/stock';
 import { testServer, type TestServer } from '../test-server';
 
 let server: TestServer;
@@ -129,5 +132,88 @@ describe('POST /compute/land', () => {
     const same = Array.from({ length: 4 }, () => ({ angleDeg: 10, mm: 8 }));
     const spread = await post('land', { diameterMm: 30, holeMm: 12.7, readings: same }).expect(400);
     expect(spread.body.error.message).toMatch(/spread/);
+  });
+});
+
+describe('finishing schools over the interface', () => {
+  it('takes the one asked for, or the best, and says which', async () => {
+    const route = async (school: string) =>
+      routeResponseSchema.parse((await post('route', { ...RING, school }).expect(200)).body);
+    expect((await route('straighten')).steps.map(({ kind }) => kind)).toContain('straighten');
+    expect((await route('over-stretch')).school).toBe('over-stretch');
+    const best = await route('best');
+    expect(best.school).not.toBe('best');
+    expect(best.totals.anneals).toBeLessThanOrEqual((await route('over-stretch')).totals.anneals);
+    const answer = await post('route', { ...RING, school: 'guess' }).expect(400);
+    expect(answer.body.error.fields[0].message).toContain('straighten');
+  });
+
+  it('gives each forming step its readings, tool and springback', async () => {
+    const { body } = await post('route', RING).expect(200);
+    const { steps } = routeResponseSchema.parse(body);
+    const stretch = steps.filter(({ kind }) => kind === 'stretch').at(-1);
+    expect(stretch?.reading?.cutDownMm).toBeCloseTo(stretch?.after.cutInsideDiameterMm ?? 0, 6);
+    expect(stretch?.contact).toMatchObject({ kind: 'splines' });
+    expect(stretch?.springbackMm).toBeGreaterThan(0);
+  });
+});
+
+describe('POST /compute/die-chart', () => {
+  const observations = [
+    { reveal: 1, insideDiameterMm: 18.2 },
+    { reveal: 3, insideDiameterMm: 18.9 },
+  ];
+
+  it('answers with the curve and where to stop', async () => {
+    const { body } = await post('die-chart', { observations, wantInsideDiameterMm: 18.55 }).expect(200);
+    const chart = dieChartResponseSchema.parse(body);
+    expect(chart.reveal).toBeCloseTo(2, 1);
+    expect(chart).toMatchObject({ extrapolated: false });
+    expect(chart.curve.length).toBeGreaterThan(2);
+  });
+
+  it('says when the size lies outside what was seen, and tells nothing from too little', async () => {
+    const outside = await post('die-chart', { observations, wantInsideDiameterMm: 20 }).expect(200);
+    expect(outside.body.extrapolated).toBe(true);
+    const one = await post('die-chart', { observations: observations.slice(1), wantInsideDiameterMm: 20 });
+    expect(one.body).toMatchObject({ reveal: null, extrapolated: false });
+    await post('die-chart', { observations: [] }).expect(400);
+  });
+});
+
+describe('POST /compute/search', () => {
+  const wish = { targetInsideDiameterMm: 19.76, widthMm: { min: 7.5, max: 9 }, wall: 'straight' };
+  const half = DEMO_STOCK.find(({ name }) => name === 'Brennac Union half, 1948');
+  const zinc = DEMO_STOCK.find(({ metal }) => metal === 'zinc-core');
+
+  beforeAll(async () => {
+    for (const piece of [half, zinc]) await server.api.post('/api/v1/stock').send(piece).expect(201);
+  });
+
+  it('ranks pieces and holes, best first, and leaves out what cannot be made', async () => {
+    const { body } = await post('search', wish).expect(200);
+    const { options } = searchResponseSchema.parse(body);
+    expect(options.length).toBeGreaterThan(1);
+    expect(new Set(options.map(({ stockId }) => stockId))).toEqual(new Set([half?.id]));
+    for (const { sizeIntervalUs, widthIntervalMm, bandWidthMm } of options) {
+      expect(sizeIntervalUs[0]).toBeLessThan(10);
+      expect(sizeIntervalUs[1]).toBeGreaterThan(10);
+      expect(widthIntervalMm[0]).toBeLessThan(bandWidthMm);
+    }
+  });
+
+  it('looks only at the pieces named, and answers an impossible wish with no option', async () => {
+    const only = await post('search', { ...wish, stockIds: [zinc?.id] }).expect(200);
+    expect(only.body.options).toEqual([]);
+    const wide = await post('search', { ...wish, widthMm: { min: 30 } }).expect(200);
+    expect(wide.body.options).toEqual([]);
+  });
+
+  it('refuses widths the wrong way round', async () => {
+    const { body } = await post('search', { ...wish, widthMm: { min: 9, max: 7 } }).expect(400);
+    expect(body.error.fields[0]).toEqual({
+      path: 'widthMm.max',
+      message: 'must not be less than the smallest width',
+    });
   });
 });

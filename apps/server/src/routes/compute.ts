@@ -1,9 +1,13 @@
 import { coinRingRequestSchema, landRequestSchema, routeRequestSchema } from '@round-mint/contract/coin-ring';
+import { dieChartRequestSchema } from '@round-mint/contract/die-charts';
+import { searchRequestSchema } from '@round-mint/contract/search';
 import { sizeRequestSchema } from '@round-mint/contract/size';
 import { Router } from 'express';
 import type { Database } from '../db/database';
 import { bodyOf } from '../http/validate';
 import { computeCoinRing, computeLand, computeRoute, computeSize } from '../services/compute';
+import { computeDieChart } from '../services/die-charts';
+import { computeSearch } from '../services/search';
 
 export function computeRouter(db: Database): Router {
   const router = Router();
@@ -18,6 +22,12 @@ export function computeRouter(db: Database): Router {
   });
   router.post('/land', async (request, response) => {
     response.json(await computeLand(db, bodyOf(landRequestSchema, request)));
+  });
+  router.post('/search', async (request, response) => {
+    response.json(await computeSearch(db, bodyOf(searchRequestSchema, request)));
+  });
+  router.post('/die-chart', (request, response) => {
+    response.json(computeDieChart(bodyOf(dieChartRequestSchema, request)));
   });
   return router;
 }

@@ -54,7 +54,7 @@ describe('export and import', () => {
       const back = (await empty.api.get('/api/v1/export').expect(200)).body;
       expect({ ...back, exportedAt: '' }).toEqual({ ...archive, exportedAt: '' });
       const again = await empty.api.post('/api/v1/import').send(archive).expect(200);
-      expect(again.body.added).toEqual({ stock: 0, kit: 0, plans: 0, rings: 0, events: 0 });
+      expect(again.body.added).toEqual({ stock: 0, kit: 0, plans: 0, dieCharts: 0, rings: 0, events: 0 });
     } finally {
       await empty.close();
     }

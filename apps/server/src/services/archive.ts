@@ -2,9 +2,9 @@ import type { Archive, ImportResult } from '@round-mint/contract/archive';
 import { asc, isNull } from 'drizzle-orm';
 import type { PgTable } from 'drizzle-orm/pg-core';
 import type { Database } from '../db/database';
-import { kit, plans, ringEvents, rings, stock } from '../db/schema';
+import { dieCharts, kit, plans, ringEvents, rings, stock } from '../db/schema';
 import { HttpError } from '../http/errors';
-import { stockItem, storedPlan, storedTool } from './resources';
+import { stockItem, storedDieChart, storedPlan, storedTool } from './resources';
 import { eventOf, ringOf } from './rings';
 import { changeSettings, readSettings } from './settings';
 
@@ -14,10 +14,11 @@ export async function exportArchive(db: Database): Promise<Archive> {
   const kept = new Set(ringRows.map(({ id }) => id));
   const eventRows = await db.select().from(ringEvents).orderBy(asc(ringEvents.seq));
   // Plans and stock that rings came from go along even when they were put away since: rings refer to them.
-  const [stockRows, planRows, kitRows] = await Promise.all([
+  const [stockRows, planRows, kitRows, chartRows] = await Promise.all([
     db.select().from(stock).orderBy(asc(stock.createdAt)),
     db.select().from(plans).orderBy(asc(plans.createdAt)),
     db.select().from(kit).where(isNull(kit.deletedAt)).orderBy(asc(kit.createdAt)),
+    db.select().from(dieCharts).where(isNull(dieCharts.deletedAt)).orderBy(asc(dieCharts.createdAt)),
   ]);
   const neededPlans = new Set(ringRows.map(({ planId }) => planId));
   const keptPlans = planRows.filter(({ id, deletedAt }) => deletedAt === null || neededPlans.has(id));
@@ -30,6 +31,7 @@ export async function exportArchive(db: Database): Promise<Archive> {
     stock: stockRows.filter(({ id, deletedAt }) => deletedAt === null || neededStock.has(id)).map(stockItem),
     kit: kitRows.map(storedTool),
     plans: keptPlans.map(storedPlan),
+    dieCharts: chartRows.map(storedDieChart),
     rings: ringRows.map(ringOf),
     events: eventRows
       .filter(({ ringId }) => kept.has(ringId))
@@ -66,6 +68,7 @@ export async function importArchive(db: Database, archive: Archive, dryRun: bool
         ),
         kit: await insertNew(tx, kit, archive.kit),
         plans: await insertNew(tx, plans, archive.plans),
+        dieCharts: await insertNew(tx, dieCharts, archive.dieCharts),
         rings: await insertNew(
           tx,
           rings,

@@ -13,6 +13,7 @@ import { allMarks, parseSize } from '@round-mint/core/size';
 import type { z } from 'zod';
 import type { Database } from '../db/database';
 import { HttpError } from '../http/errors';
+import { readDieCharts } from './die-charts';
 import { readKit } from './kit';
 import { readSettings } from './settings';
 
@@ -35,15 +36,16 @@ export function computeSize(
 }
 
 function coinRingInput(request: CoinRingRequest): CoinRingInput {
-  const { coin, holeMm, targetInsideDiameterMm, wall, curlDeg } = request;
-  return { coin, holeMm, targetInsideDiameterMm, wall: { kind: wall, curlDeg } };
+  const { coin, holeMm, targetInsideDiameterMm, wall, curlDeg, school } = request;
+  return { coin, holeMm, targetInsideDiameterMm, wall: { kind: wall, curlDeg }, school };
 }
 
 function coinRingAnswer(plan: CoinRingPlan): CoinRingResponse {
-  const { route: _route, meridian: _meridian, sizeRangeMm, reasons, ...figures } = plan;
+  const { route, meridian: _meridian, sizeRangeMm, reasons, ...figures } = plan;
   return {
     ...figures,
     reasons: [...reasons],
+    school: route?.school ?? null,
     sizeRangeMm: sizeRangeMm ? { min: sizeRangeMm.min, max: sizeRangeMm.max } : null,
   };
 }
@@ -68,12 +70,15 @@ export async function computeRoute(
     annealSchool,
     finish: request.finish,
     widthShare: request.widthShare,
+    dieCharts: await readDieCharts(db),
   });
   return {
     feasible,
     reasons: [...reasons],
     steps: [...(route?.steps ?? [])] as z.output<typeof routeResponseSchema>['steps'],
     totals: route?.totals ?? { anneals: 0, handsOnMin: 0, waitMin: 0 },
+    school: route?.school ?? null,
+    missingTools: (route?.missingTools ?? []).map(({ words }) => words),
   };
 }
 

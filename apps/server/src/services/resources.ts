@@ -1,8 +1,9 @@
+import type { DieChartInput, StoredDieChart } from '@round-mint/contract/die-charts';
 import type { StoredTool, ToolInput } from '@round-mint/contract/kit';
 import type { Plan, PlanInput } from '@round-mint/contract/plans';
 import type { StockInput, StockItem } from '@round-mint/contract/stock';
 import type { Database } from '../db/database';
-import { kit, plans, stock } from '../db/schema';
+import { dieCharts, kit, plans, stock } from '../db/schema';
 import { createResource, isoTime, type Resource } from './resource';
 
 type Row = Record<string, unknown>;
@@ -26,10 +27,15 @@ export function storedPlan(row: Row): Plan {
   return shown(row) as Plan;
 }
 
+export function storedDieChart(row: Row): StoredDieChart {
+  return shown(row) as StoredDieChart;
+}
+
 export interface Resources {
   readonly stock: Resource<StockInput, StockItem>;
   readonly kit: Resource<ToolInput, StoredTool>;
   readonly plans: Resource<PlanInput, Plan>;
+  readonly dieCharts: Resource<DieChartInput, StoredDieChart>;
 }
 
 export function createResources(db: Database): Resources {
@@ -81,6 +87,22 @@ export function createResources(db: Database): Resources {
       },
       toRow: (input) => ({ ...input }),
       toItem: storedPlan,
+    }),
+    dieCharts: createResource<DieChartInput, StoredDieChart>(db, {
+      name: 'die chart',
+      table: dieCharts,
+      columns: {
+        search: [dieCharts.die, dieCharts.metal],
+        sort: {
+          die: dieCharts.die,
+          metal: dieCharts.metal,
+          pusherMm: dieCharts.pusherMm,
+          createdAt: dieCharts.createdAt,
+        },
+        defaultSort: '-pusherMm',
+      },
+      toRow: (input) => ({ ...input }),
+      toItem: storedDieChart,
     }),
   };
 }

@@ -6,6 +6,7 @@ import { randomUUID } from 'node:crypto';
 import type { Database } from '../db/database';
 import { plans, ringEvents, rings, stock } from '../db/schema';
 import { HttpError, notFound } from '../http/errors';
+import { readDieCharts } from './die-charts';
 import { mandrelTaper, readKit } from './kit';
 import { listClauses, page } from './list';
 import { isoTime } from './resource';
@@ -166,10 +167,10 @@ export async function startRing(db: Database, input: RingInput): Promise<RingWit
     const coin = { diameterMm, rimThicknessMm, massG, metal, form };
     const tools = await readKit(tx);
     const { annealSchool } = await readSettings(tx);
-    const { holeMm, targetInsideDiameterMm, wall, curlDeg, finish } = plan;
+    const { holeMm, targetInsideDiameterMm, wall, curlDeg, finish, school } = plan;
     const planned = planCoinRing(
-      { coin, holeMm, targetInsideDiameterMm, wall: { kind: wall, curlDeg: curlDeg ?? undefined } },
-      { kit: tools, finish, annealSchool },
+      { coin, holeMm, targetInsideDiameterMm, wall: { kind: wall, curlDeg: curlDeg ?? undefined }, school },
+      { kit: tools, finish, annealSchool, dieCharts: await readDieCharts(tx) },
     );
     const promise = promiseOf(
       { stockName, coin, holeMm, wall, curlDeg, mandrelMmPerUsSize: mandrelTaper(tools) },

@@ -9,7 +9,7 @@ const { steps } = coinRoute(
     wall: { kind: 'straight' },
   },
   { kit: REFERENCE_KIT },
-);
+)!;
 const flat = steps[0]!.outline;
 const finished = steps.at(-1)!.outline;
 const scale = { pxPerMm: 10, x: (mm: number) => mm * 10, y: (mm: number) => 100 - mm * 10 };

@@ -11,7 +11,7 @@ const route = coinRoute(
     wall: { kind: 'straight' },
   },
   { kit: REFERENCE_KIT },
-);
+)!;
 
 function ringWith(events: RingWithEvents['events']): RingWithEvents {
   return { steps: [...route.steps], mandrelMmPerUsSize: 12.7, events } as unknown as RingWithEvents;

@@ -9,6 +9,7 @@ export interface PlanDraft {
   readonly wall: PlanInput['wall'];
   readonly curlDeg: number;
   readonly finish: PlanInput['finish'];
+  readonly school: PlanInput['school'];
   /** A wide-band allowance that was accepted, US sizes. */
   readonly allowanceUs: number;
 }
@@ -20,6 +21,7 @@ export const FIRST_DRAFT: PlanDraft = {
   wall: 'straight',
   curlDeg: 25,
   finish: 'polished',
+  school: 'over-stretch',
   allowanceUs: 0,
 };
 
@@ -48,11 +50,22 @@ export const planDraftSlice = createSlice({
     finishChosen: (draft, action: PayloadAction<PlanDraft['finish']>) => {
       draft.finish = action.payload;
     },
+    schoolChosen: (draft, action: PayloadAction<PlanDraft['school']>) => {
+      draft.school = action.payload;
+    },
     allowanceTaken: (draft, action: PayloadAction<number>) => {
       draft.allowanceUs = action.payload;
     },
   },
 });
 
-export const { stockChosen, sizeTyped, holeChosen, wallChosen, curlChosen, finishChosen, allowanceTaken } =
-  planDraftSlice.actions;
+export const {
+  stockChosen,
+  sizeTyped,
+  holeChosen,
+  wallChosen,
+  curlChosen,
+  finishChosen,
+  schoolChosen,
+  allowanceTaken,
+} = planDraftSlice.actions;

@@ -66,9 +66,16 @@ export function pieceOutcome(piece: StockItem, targetMm: number, wall: WallWish,
   return { piece, holeMm, bandWidthMm: routedWidth(piece, holeMm, targetMm, wall, kit) };
 }
 
-function routedWidth(piece: StockItem, holeMm: number, targetMm: number, wall: WallWish, kit: Kit): number {
+function routedWidth(
+  piece: StockItem,
+  holeMm: number,
+  targetMm: number,
+  wall: WallWish,
+  kit: Kit,
+): number | undefined {
   const input = { coin: piece, holeMm, targetInsideDiameterMm: targetMm, wall };
-  return arcWidthMm(coinRoute(input, { kit, intervals: QUICK_INTERVALS }).finished);
+  const route = coinRoute(input, { kit, intervals: QUICK_INTERVALS });
+  return route && arcWidthMm(route.finished);
 }
 
 export function planModel(

@@ -34,6 +34,7 @@ export function useTakeToBench(model: PlanModel) {
         wall: draft.wall,
         curlDeg: draft.wall === 'rounded' ? draft.curlDeg : null,
         finish: draft.finish,
+        school: draft.school,
       }).unwrap();
       await startRing({ id: ringId, planId, name }).unwrap();
       ids.current = { key: '', planId: '', ringId: '' };

@@ -11,6 +11,7 @@ export const KIT_GROUPS: readonly { readonly kind: ToolKind; readonly name: stri
   { kind: 'reducing-die', name: 'Reducing dies' },
   { kind: 'stretcher', name: 'Stretchers' },
   { kind: 'stepped-pusher', name: 'Stepped pushers' },
+  { kind: 'expansion-cone', name: 'Expansion cones and lids' },
   { kind: 'mandrel', name: 'Mandrels' },
   { kind: 'press', name: 'Presses' },
 ];
@@ -29,6 +30,8 @@ export function toolLine({ spec }: Pick<Tool, 'spec'>, length: Length): string {
       return `${spec.angleDeg}°, ${spec.holesMm.length} holes from ${length(Math.min(...spec.holesMm))} to ${length(Math.max(...spec.holesMm))}`;
     case 'stretcher':
       return `${length(spec.smallestMm)} to ${length(spec.largestMm)}, ${spec.splines} splines`;
+    case 'expansion-cone':
+      return `${spec.angleDeg}°, ${length(spec.smallEndMm)} to ${length(spec.largeEndMm)}, ${spec.lidHolesMm.length} lids`;
     case 'mandrel':
       return `one US size in ${length(spec.mmPerUsSize)}`;
     case 'press':
@@ -60,6 +63,12 @@ const FIELDS: Readonly<Record<ToolKind, readonly ToolField[]>> = {
     { key: 'smallestMm', label: 'Smallest inside', what: 'length' },
     { key: 'largestMm', label: 'Largest inside', what: 'length' },
     { key: 'splines', label: 'Splines', what: 'number' },
+  ],
+  'expansion-cone': [
+    { key: 'angleDeg', label: 'Angle (°)', what: 'number' },
+    { key: 'smallEndMm', label: 'Small end', what: 'length' },
+    { key: 'largeEndMm', label: 'Large end', what: 'length' },
+    { key: 'lidHolesMm', label: 'Lid holes, with spaces between', what: 'lengths' },
   ],
   mandrel: [{ key: 'mmPerUsSize', label: 'Length of one US size', what: 'length' }],
   press: [{ key: 'tonnes', label: 'Tonnes', what: 'number' }],

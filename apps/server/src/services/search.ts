@@ -1,0 +1,60 @@
+import type { searchRequestSchema, searchResponseSchema } from '@round-mint/contract/search';
+import { searchStock } from '@round-mint/core/search';
+import { SIZE_SYSTEMS } from '@round-mint/core/size';
+import { isNull } from 'drizzle-orm';
+import { setImmediate } from 'node:timers/promises';
+import type { z } from 'zod';
+import type { Database } from '../db/database';
+import { stock } from '../db/schema';
+import { readKit } from './kit';
+import { stockItem } from './resources';
+
+type SearchRequest = z.output<typeof searchRequestSchema>;
+type SearchResponse = z.output<typeof searchResponseSchema>;
+
+/** Runs long work a slice at a time, so that other calls are answered in between. */
+async function inSlices<T>(work: Generator<number, T>): Promise<T> {
+  for (;;) {
+    const { done, value } = work.next();
+    if (done) return value;
+    await setImmediate();
+  }
+}
+
+/** What the drawer and the maker's punches can make of a wish. */
+export async function computeSearch(db: Database, request: SearchRequest): Promise<SearchResponse> {
+  const { stockIds, wall, curlDeg, widthMm, ...wish } = request;
+  const rows = await db.select().from(stock).where(isNull(stock.deletedAt));
+  const pieces = rows.map(stockItem).filter(({ id }) => !stockIds || stockIds.includes(id));
+  const kit = await readKit(db);
+  const options = await inSlices(
+    searchStock(pieces, kit, { ...wish, widthMm: definedOnly(widthMm), wall: { kind: wall, curlDeg } }),
+  );
+  const toUs = SIZE_SYSTEMS.us.fromDiameterMm;
+  return {
+    options: options.map((option) => ({
+      stockId: option.stockId,
+      holeMm: option.holeMm,
+      school: option.school,
+      bandWidthMm: option.bandWidthMm,
+      widthIntervalMm: [option.widthMm.low, option.widthMm.high],
+      method: option.method,
+      annealCount: option.annealCount,
+      minutes: option.minutes,
+      sizeIntervalUs: [toUs(option.sizeMm.low), toUs(option.sizeMm.high)],
+      spoilt: option.spoilt,
+      missingTools: option.missingTools.map(({ words }) => words),
+      onFront: option.onFront,
+      score: option.score,
+      why: option.why,
+    })),
+  };
+}
+
+function definedOnly({ min, max, ideal }: SearchRequest['widthMm']) {
+  return {
+    ...(min === undefined ? {} : { min }),
+    ...(max === undefined ? {} : { max }),
+    ...(ideal === undefined ? {} : { ideal }),
+  };
+}

@@ -1,0 +1,49 @@
+import { FINISHING_SCHOOLS } from '@round-mint/core/forming';
+import { z } from 'zod';
+import { coinRingFields, schoolSchema } from './coin-ring';
+import { idSchema, lengthMm, metalIdSchema, quantity } from './common';
+
+const { targetInsideDiameterMm, wall, curlDeg } = coinRingFields;
+const widthLimit = lengthMm(1, 40).optional();
+
+export const searchRequestSchema = z
+  .strictObject({
+    targetInsideDiameterMm,
+    widthMm: z.strictObject({ min: widthLimit, max: widthLimit, ideal: widthLimit }),
+    wall,
+    curlDeg,
+    /** Only these pieces; left out, the whole drawer. */
+    stockIds: z.array(idSchema).min(1, 'needs at least one piece').max(500).optional(),
+    school: schoolSchema.optional(),
+    year: z.number().int().min(-800).max(2100).optional(),
+    metal: metalIdSchema.optional(),
+    face: z.enum(['obverse', 'reverse']).optional(),
+    priceMax: quantity(0, 1_000_000, '').optional(),
+  })
+  .refine(({ widthMm: { min = 0, max = Infinity } }) => min <= max, {
+    path: ['widthMm', 'max'],
+    message: 'must not be less than the smallest width',
+  });
+
+export const searchResponseSchema = z.object({
+  options: z.array(
+    z.object({
+      stockId: idSchema,
+      holeMm: z.number(),
+      school: z.enum(FINISHING_SCHOOLS),
+      bandWidthMm: z.number(),
+      widthIntervalMm: z.tuple([z.number(), z.number()]),
+      method: z.enum(['fold', 'stepped', 'none']),
+      annealCount: z.number().int(),
+      minutes: z.number(),
+      sizeIntervalUs: z.tuple([z.number(), z.number()]),
+      /** Chance to spoil, 0 to 1. */
+      spoilt: z.number(),
+      missingTools: z.array(z.string()),
+      /** Nothing else beats it in width error, chance to spoil, anneals, minutes and price together. */
+      onFront: z.boolean(),
+      score: z.number(),
+      why: z.string(),
+    }),
+  ),
+});
