@@ -28,6 +28,7 @@ module.exports = {
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   transformIgnorePatterns: [`/node_modules/(?!(${LET_THROUGH.join('|')}))`],
   moduleNameMapper: {
+    '^(@/workers|\\.)/start-job$': '<rootDir>/testing/start-job-in-page.ts',
     '^@/(.*)$': '<rootDir>/$1',
     '^lucide-react-native/icons/(.*)$': require
       .resolve('lucide-react-native')

@@ -3,6 +3,7 @@ import { render, screen } from '@testing-library/react-native';
 import { SoftnessGauge } from './gauge/SoftnessGauge';
 import { Ladder } from './ladder/Ladder';
 import { RouteStrip } from './route/RouteStrip';
+import { framesOf } from './section/film';
 import { FilmStrip } from './section/FilmStrip';
 import { Section } from './section/Section';
 
@@ -68,7 +69,13 @@ describe('RouteStrip', () => {
 
 describe('FilmStrip', () => {
   it('has a frame for each blow that changes the wall, and for the flat washer', () => {
-    render(<FilmStrip steps={route.steps} write={(mm) => `${mm.toFixed(1)}`} />);
+    render(
+      <FilmStrip
+        frames={framesOf(route.steps)}
+        onChoose={() => undefined}
+        write={(mm) => `${mm.toFixed(1)}`}
+      />,
+    );
     const blows = route.steps.filter(
       ({ kind, strainCutEdge, strainRimEdge }) =>
         kind === 'cut' || strainCutEdge !== 0 || strainRimEdge !== 0,

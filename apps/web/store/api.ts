@@ -1,3 +1,4 @@
+import type { DieChartInput, StoredDieChart } from '@round-mint/contract/die-charts';
 import type { LogEntry } from '@round-mint/contract/log';
 import type { StoredTool, ToolInput } from '@round-mint/contract/kit';
 import type { Plan, PlanInput } from '@round-mint/contract/plans';
@@ -22,7 +23,7 @@ function items<T>({ items: list }: ListAnswer<T>): T[] {
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: API_PATH }),
-  tagTypes: ['Stock', 'Kit', 'Ring', 'Settings'],
+  tagTypes: ['Stock', 'Kit', 'DieChart', 'Ring', 'Settings'],
   endpoints: (build) => ({
     listStock: build.query<StockItem[], void>({
       query: () => '/stock?limit=200',
@@ -61,6 +62,27 @@ export const api = createApi({
     restoreTool: build.mutation<StoredTool, string>({
       query: (id) => ({ url: `/kit/${id}/restore`, method: 'POST' }),
       invalidatesTags: ['Kit'],
+    }),
+    listDieCharts: build.query<StoredDieChart[], void>({
+      query: () => '/die-charts?limit=200',
+      transformResponse: items<StoredDieChart>,
+      providesTags: ['DieChart'],
+    }),
+    saveDieChart: build.mutation<StoredDieChart, DieChartInput & { readonly isNew: boolean }>({
+      query: ({ isNew, ...body }) => ({
+        url: isNew ? '/die-charts' : `/die-charts/${body.id}`,
+        method: isNew ? 'POST' : 'PUT',
+        body,
+      }),
+      invalidatesTags: ['DieChart'],
+    }),
+    removeDieChart: build.mutation<void, string>({
+      query: (id) => ({ url: `/die-charts/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['DieChart'],
+    }),
+    restoreDieChart: build.mutation<StoredDieChart, string>({
+      query: (id) => ({ url: `/die-charts/${id}/restore`, method: 'POST' }),
+      invalidatesTags: ['DieChart'],
     }),
     addPlan: build.mutation<Plan, PlanInput>({
       query: (body) => ({ url: '/plans', method: 'POST', body }),
@@ -136,6 +158,10 @@ export const {
   useAddToolMutation,
   useRemoveToolMutation,
   useRestoreToolMutation,
+  useListDieChartsQuery,
+  useSaveDieChartMutation,
+  useRemoveDieChartMutation,
+  useRestoreDieChartMutation,
   useAddPlanMutation,
   useListRingsQuery,
   useStartRingMutation,

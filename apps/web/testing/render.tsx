@@ -26,6 +26,14 @@ export function renderWithStore(element: ReactElement) {
   return { store, ...render(element, { wrapper }) };
 }
 
+/** Changes the store as if the maker had, all at once. */
+export function dispatchAll(
+  store: ReturnType<typeof createStore>,
+  ...actions: readonly Parameters<typeof store.dispatch>[0][]
+): void {
+  act(() => actions.forEach((action) => store.dispatch(action)));
+}
+
 /** Lets what was asked of the server arrive. */
 export async function settle(): Promise<void> {
   await act(async () => {

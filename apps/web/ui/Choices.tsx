@@ -35,7 +35,7 @@ export function Choices<T extends string | number>({
   testID,
 }: ChoicesProps<T>) {
   return (
-    <View role="radiogroup" aria-label={label} testID={testID} className="-mb-2 flex-row flex-wrap gap-2">
+    <View role="radiogroup" aria-label={label} testID={testID} className="-mb-2 flex-row flex-wrap gap-x-2">
       {choices.map((choice) => {
         const chosen = choice.value === value;
         return (
@@ -48,7 +48,7 @@ export function Choices<T extends string | number>({
             aria-label={choice.describe ?? [choice.label, choice.note].filter(Boolean).join(', ')}
             onPress={() => onChange(choice.value)}
             style={{ minWidth, flexGrow: 1, flexBasis: minWidth }}
-            className={`min-h-[48px] items-center justify-center rounded-sm px-2 py-1 active:opacity-70 ${
+            className={`mb-2 min-h-[48px] items-center justify-center rounded-sm px-2 py-1 active:opacity-70 ${
               chosen ? 'border-2 border-ink bg-fold' : 'border border-line bg-paper'
             } ${choice.disabled ? 'opacity-40' : ''}`}
           >

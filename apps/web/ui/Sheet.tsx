@@ -11,10 +11,12 @@ interface SheetProps {
   children: ReactNode;
   /** What stays in thumb's reach below the scrolling part. */
   footer?: ReactNode;
+  /** For things side by side: as wide as the screen allows. */
+  wide?: boolean;
 }
 
 /** A sheet from the bottom edge; Escape, the cross and the dimmed part close it. */
-export function Sheet({ title, open, onClose, children, footer }: SheetProps) {
+export function Sheet({ title, open, onClose, children, footer, wide = false }: SheetProps) {
   const palette = usePalette();
   return (
     <Modal visible={open} transparent onRequestClose={onClose} animationType="none" aria-label={title}>
@@ -26,7 +28,9 @@ export function Sheet({ title, open, onClose, children, footer }: SheetProps) {
           className="absolute inset-0 bg-ink opacity-40"
           testID="sheet-backdrop"
         />
-        <View className="max-h-[85%] w-full border-t-2 border-ink bg-paper two:max-w-[560px] two:border-2">
+        <View
+          className={`max-h-[85%] w-full border-t-2 border-ink bg-paper two:border-2 ${wide ? 'two:max-w-[1060px]' : 'two:max-w-[560px]'}`}
+        >
           <View className="flex-row items-start justify-between gap-2 px-4 pt-3">
             <Type as="title" className="flex-1 pt-1">
               {title}

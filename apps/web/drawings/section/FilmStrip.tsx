@@ -1,5 +1,5 @@
 import type { RouteStep } from '@round-mint/core/route';
-import { ScrollView, View } from 'react-native';
+import { Pressable, ScrollView, View } from 'react-native';
 import Svg, { Line, Path } from 'react-native-svg';
 import { StepIcon } from '@/drawings/route/StepIcon';
 import { usePalette } from '@/theme/light';
@@ -7,7 +7,11 @@ import { Type } from '@/ui/Type';
 import { outlinePath, sectionLines, type SectionScale } from './section-geometry';
 
 interface FilmStripProps {
-  steps: readonly RouteStep[];
+  /** Frames of the film: see {@link framesOf}. */
+  frames: readonly RouteStep[];
+  /** The frame that is shown large. */
+  current?: number;
+  onChoose: (frame: number) => void;
   /** Writes an inside diameter as a size. */
   write: (insideDiameterMm: number) => string;
 }
@@ -15,17 +19,9 @@ interface FilmStripProps {
 const FRAME = { width: 108, height: 84 };
 const PADDING = 8;
 
-/** Only the blows that change the wall are worth a frame, and the flat washer they start from. */
-function framesOf(steps: readonly RouteStep[]): readonly RouteStep[] {
-  return steps.filter(
-    ({ kind, strainCutEdge, strainRimEdge }) => kind === 'cut' || strainCutEdge !== 0 || strainRimEdge !== 0,
-  );
-}
-
 /** The section along the route as a strip of small drawings, all at one scale. */
-export function FilmStrip({ steps, write }: FilmStripProps) {
+export function FilmStrip({ frames, current, onChoose, write }: FilmStripProps) {
   const palette = usePalette();
-  const frames = framesOf(steps);
   const reach = Math.max(...frames.flatMap(({ outline }) => sectionLines(outline).outside.map(({ x }) => x)));
   const least = Math.min(...frames.flatMap(({ outline }) => sectionLines(outline).inside.map(({ x }) => x)));
   const tall = Math.max(...frames.map(({ outline }) => sectionLines(outline).heightMm)) + 3;
@@ -41,7 +37,6 @@ export function FilmStrip({ steps, write }: FilmStripProps) {
   return (
     <ScrollView
       horizontal
-      tabIndex={0}
       role="list"
       aria-label="The wall from blow to blow"
       contentContainerClassName="gap-1"
@@ -50,41 +45,44 @@ export function FilmStrip({ steps, write }: FilmStripProps) {
         const before = frames[i - 1];
         const size = step.kind === 'cut' || step.kind === 'fold' ? '' : write(step.after.cutInsideDiameterMm);
         return (
-          <View
-            key={`${step.title}-${i}`}
-            role="listitem"
-            aria-label={`${step.title}${size ? `, cut edge ${size}` : ''}`}
-            className="border border-line"
-          >
-            <View className="flex-row items-center justify-between px-1.5 pt-1">
-              <StepIcon kind={step.kind} size={20} />
-              <Type as="small">{size}</Type>
-            </View>
-            <Svg width={FRAME.width} height={FRAME.height} aria-hidden>
-              <Line
-                x1={0}
-                x2={FRAME.width}
-                y1={scale.y(-0.9)}
-                y2={scale.y(-0.9)}
-                stroke={palette.line}
-                strokeWidth="1"
-              />
-              {before ? (
-                <Path
-                  d={outlinePath(sectionLines(before.outline), scale)}
-                  fill="none"
-                  stroke={palette.soft}
-                  strokeWidth="0.8"
-                  strokeDasharray="2 2"
+          <View key={`${step.title}-${i}`} role="listitem">
+            <Pressable
+              role="button"
+              aria-label={`${step.title}${size ? `, cut edge ${size}` : ''}`}
+              aria-pressed={i === current}
+              onPress={() => onChoose(i)}
+              className={i === current ? 'border-2 border-ink' : 'm-px border border-line'}
+            >
+              <View className="flex-row items-center justify-between px-1.5 pt-1">
+                <StepIcon kind={step.kind} size={20} />
+                <Type as="small">{size}</Type>
+              </View>
+              <Svg width={FRAME.width} height={FRAME.height} aria-hidden>
+                <Line
+                  x1={0}
+                  x2={FRAME.width}
+                  y1={scale.y(-0.9)}
+                  y2={scale.y(-0.9)}
+                  stroke={palette.line}
+                  strokeWidth="1"
                 />
-              ) : null}
-              <Path
-                d={outlinePath(sectionLines(step.outline), scale)}
-                fill={palette.fold}
-                stroke={palette.ink}
-                strokeWidth="1.4"
-              />
-            </Svg>
+                {before ? (
+                  <Path
+                    d={outlinePath(sectionLines(before.outline), scale)}
+                    fill="none"
+                    stroke={palette.soft}
+                    strokeWidth="0.8"
+                    strokeDasharray="2 2"
+                  />
+                ) : null}
+                <Path
+                  d={outlinePath(sectionLines(step.outline), scale)}
+                  fill={palette.fold}
+                  stroke={palette.ink}
+                  strokeWidth="1.4"
+                />
+              </Svg>
+            </Pressable>
           </View>
         );
       })}

@@ -1,16 +1,15 @@
 import type { WallOutline } from '@round-mint/core/route';
-import { useId } from 'react';
-import Svg, { Defs, G, Line, LinearGradient, Path, Pattern, Rect, Stop, Text } from 'react-native-svg';
+import Svg, { G, Line, Path, Rect, Text } from 'react-native-svg';
 import { usePalette } from '@/theme/light';
 import { DimensionLine } from './DimensionLine';
 import {
   outlinePath,
   sectionLines,
-  strainStops,
   type SectionLines,
   type SectionPoint,
   type SectionScale,
 } from './section-geometry';
+import { WallFigure } from './WallFigure';
 
 /** The flat coin behind the wall, mm. */
 interface FlatCoin {
@@ -140,7 +139,6 @@ function ghostPoints(ghost: WallOutline | undefined): readonly SectionPoint[] {
 /** Half the wall in section, to scale, as a workshop drawing: hatched, dimensioned, tinted by strain. */
 export function Section({ outline, flat, ghost, width, height, length, flatText, testID }: SectionProps) {
   const palette = usePalette();
-  const id = useId().replace(/:/g, '');
   const lines = sectionLines(outline);
   const everything = [...lines.inside, ...lines.outside, ...ghostPoints(ghost)];
   const wallReach = Math.max(...lines.outside.map(({ x }) => x));
@@ -159,7 +157,6 @@ export function Section({ outline, flat, ghost, width, height, length, flatText,
   const words = sectionWords(outline, lines, length);
   const rim = { inside: lines.inside.at(-1)!, outside: lines.outside.at(-1)! };
   const cut = { inside: lines.inside[0]!, outside: lines.outside[0]! };
-  const path = outlinePath(lines, standing);
   const rimY = standing.y(Math.max(rim.inside.y, rim.outside.y));
   const cutY = standing.y(Math.min(cut.inside.y, cut.outside.y));
   // Width and height are those of the middle of the wall, as everywhere.
@@ -181,28 +178,6 @@ export function Section({ outline, flat, ghost, width, height, length, flatText,
       aria-label={`Section of the wall: ${words.inside}, ${words.tall}, rim edge ${words.rim}, cut edge ${words.cut}`}
       testID={testID}
     >
-      <Defs>
-        <Pattern
-          id={`hatch-${id}`}
-          width="5"
-          height="5"
-          patternUnits="userSpaceOnUse"
-          patternTransform="rotate(45)"
-        >
-          <Line x1="0" y1="0" x2="0" y2="5" stroke={palette.ink} strokeWidth="0.8" strokeOpacity="0.35" />
-        </Pattern>
-        <LinearGradient id={`strain-${id}`} gradientUnits="userSpaceOnUse" x1="0" y1={cutY} x2="0" y2={rimY}>
-          {strainStops(outline).map(({ offset, share }) => (
-            <Stop
-              key={offset}
-              offset={offset}
-              stopColor={share > 0 ? palette.heat : palette.force}
-              stopOpacity={Math.abs(share) * 0.65}
-            />
-          ))}
-        </LinearGradient>
-      </Defs>
-
       <Line
         x1={axisX}
         y1={8}
@@ -247,15 +222,7 @@ export function Section({ outline, flat, ghost, width, height, length, flatText,
           strokeDasharray="2 2"
         />
       ) : null}
-      <Path d={path} fill={palette.paper} />
-      <Path d={path} fill={`url(#strain-${id})`} />
-      <Path
-        d={path}
-        fill={`url(#hatch-${id})`}
-        stroke={palette.ink}
-        strokeWidth="1.8"
-        strokeLinejoin="round"
-      />
+      <WallFigure outline={outline} scale={standing} />
 
       <DimensionLine from={{ x: axisX, y: 30 }} to={{ x: bindingX, y: 30 }} oneArrow />
       {broken ? <BreakMark x={axisX + 16} y={30} colour={palette.ink} /> : null}

@@ -49,7 +49,11 @@ export interface SectionScale {
 
 /** The closed outline as an SVG path. */
 export function outlinePath({ inside, outside }: SectionLines, scale: SectionScale): string {
-  const points = [...inside, ...[...outside].reverse()];
+  return partPath([...inside, ...[...outside].reverse()], scale);
+}
+
+/** A closed figure as an SVG path. */
+export function partPath(points: readonly SectionPoint[], scale: SectionScale): string {
   return `${points
     .map(({ x, y }, i) => `${i === 0 ? 'M' : 'L'}${scale.x(x).toFixed(2)} ${scale.y(y).toFixed(2)}`)
     .join(' ')} Z`;

@@ -10,6 +10,7 @@ import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
 import { Empty, Fetched } from '@/ui/Waiting';
 import { ErrorStrip } from './ErrorStrip';
+import { LogTabs } from './LogTabs';
 import { logSummary, sizeErrorWords } from './log-model';
 
 function LogRow({ entry }: { entry: LogEntry }) {
@@ -71,6 +72,7 @@ function Log({ entries }: { entries: readonly LogEntry[] }) {
         </View>
       }
     >
+      <LogTabs here="Rings" />
       {entries.length === 0 ? (
         <Empty title="No ring finished yet.">
           A finished ring shows here what was predicted and what came out.

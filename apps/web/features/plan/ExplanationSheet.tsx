@@ -1,4 +1,5 @@
 import { View } from 'react-native';
+import { FactLine } from '@/ui/FactLine';
 import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
 import type { Explanation } from './explain';
@@ -19,16 +20,7 @@ export function ExplanationSheet({
       <Type>{words}</Type>
       <View role="list" aria-label="What went in">
         {inputs.map(([name, input]) => (
-          <View
-            key={name}
-            role="listitem"
-            className="flex-row justify-between gap-4 border-b border-line py-2"
-          >
-            <Type as="small">{name}</Type>
-            <Type as="label" className="flex-1 text-right">
-              {input}
-            </Type>
-          </View>
+          <FactLine key={name} name={name} value={input} />
         ))}
       </View>
       <Type as="small">{`From: ${source}`}</Type>

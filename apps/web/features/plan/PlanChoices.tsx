@@ -14,18 +14,21 @@ import {
   curlChosen,
   finishChosen,
   holeChosen,
+  schoolChosen,
   sizeTyped,
   wallChosen,
 } from './plan-draft-slice';
 import { holeOptions, type PlanModel } from './plan-model';
+import { WALLS } from './walls';
 import { SizeInput } from '@/features/sizes/SizeInput';
 
-const WALLS: readonly { value: PlanInput['wall']; label: string }[] = [
-  { value: 'straight', label: 'straight' },
-  { value: 'rounded', label: 'rounded' },
-  { value: 'tapered', label: 'tapered' },
-];
 const CURLS = [10, 17, 25].map((value) => ({ value, label: `${value}°` }));
+const SCHOOLS: readonly { value: PlanInput['school']; label: string; note: string }[] = [
+  { value: 'over-stretch', label: 'stretch past', note: 'then reduce' },
+  { value: 'straighten', label: 'cone and lid', note: 'straighten upward' },
+  { value: 'leave', label: 'only true it', note: 'straight to size' },
+  { value: 'best', label: 'whichever', note: 'serves best' },
+];
 const FINISHES: readonly { value: Finish; label: string }[] = [
   { value: 'as-formed', label: 'sanded' },
   { value: 'satin', label: 'satin' },
@@ -121,6 +124,17 @@ export function MakingChoices({ model }: { model: PlanModel }) {
           />
         ) : null}
       </Row>
+      {draft.wall === 'tapered' ? null : (
+        <Row label="To size by">
+          <Choices
+            label="To size by"
+            choices={SCHOOLS}
+            value={draft.school}
+            onChange={(value) => dispatch(schoolChosen(value))}
+            minWidth={120}
+          />
+        </Row>
+      )}
       <Row label="Finish">
         <Choices
           label="Finish"

@@ -25,7 +25,7 @@ describe('PlanScreen', () => {
 
   it('answers at once: verdict, holes with their widths, figures', async () => {
     await renderPlan();
-    expect(screen.getByText(/Folds, stretches and reduces\. \d anneals\./)).toBeTruthy();
+    expect(screen.getByText(/Folds, stretches past the size and reduces\. \d anneals\./)).toBeTruthy();
     const holes = screen.getByTestId('holes');
     expect(holes).toHaveTextContent(/12\.7 mm9\.\d mm wide14\.3 mm8\.\d mm wide15\.9 mm7\.\d mm wide/);
     expect(screen.getByLabelText(/^Width: 8\.\d\d mm\. Why\?$/)).toBeTruthy();

@@ -2,6 +2,8 @@ import type { Reason } from '@round-mint/core/forming';
 import type { CoinRingPlan } from '@round-mint/core/route';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { between, spoilWords } from './chances-words';
+import type { RingChances } from '@round-mint/core/uncertainty';
 import { useWriters } from '@/features/settings/use-settings';
 import { Notice, type NoticeLevel } from '@/ui/Notice';
 import { Sheet } from '@/ui/Sheet';
@@ -14,11 +16,17 @@ function anneals(count: number): string {
   return `${count} ${count === 1 ? 'anneal' : 'anneals'}`;
 }
 
+const METHOD_WORDS = {
+  stepped: 'Folds, then stepped reduction under tape.',
+  'over-stretch': 'Folds, stretches past the size and reduces.',
+  straighten: 'Folds, stays tapered, straightens on cone and lid.',
+  leave: 'Folds, goes straight to the size and is trued.',
+} as const;
+
 /** The verdict in a sentence. */
-function verdictTitle({ feasible, method, annealCount, reasons }: CoinRingPlan): string {
+function verdictTitle({ feasible, method, annealCount, reasons, route }: CoinRingPlan): string {
   if (!feasible) return reasons[0]?.message ?? 'This ring cannot be made.';
-  const how =
-    method === 'stepped' ? 'Folds, then stepped reduction under tape.' : 'Folds, stretches and reduces.';
+  const how = method === 'stepped' ? METHOD_WORDS.stepped : METHOD_WORDS[route?.school ?? 'over-stretch'];
   return `${how} ${anneals(annealCount)}.`;
 }
 
@@ -31,13 +39,15 @@ function ReasonLine({ reason }: { reason: Reason }) {
 }
 
 /** Whether it can be made, by which way, and why; everything there is to say is one tap away. */
-export function Verdict({ plan }: { plan: CoinRingPlan }) {
+export function Verdict({ plan, chances }: { plan: CoinRingPlan; chances?: RingChances | undefined }) {
   const [open, setOpen] = useState(false);
   const { feasible, reasons, route } = plan;
+  const { length } = useWriters();
   const first = reasons[0];
   const warnings = reasons.filter(({ level }) => level === 'warn');
   const line = feasible
     ? [
+        chances && `${between(chances.widthMm, (mm) => length(mm))} wide, ${spoilWords(chances)}.`,
         `${route?.totals.handsOnMin ?? 0} min of hands, ${route?.totals.waitMin ?? 0} of waiting.`,
         warnings[0]?.message,
       ]

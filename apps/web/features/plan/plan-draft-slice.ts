@@ -33,6 +33,15 @@ export const planDraftSlice = createSlice({
       draft.stockId = action.payload;
       draft.holeMm = null;
     },
+    /** An answer of a search, or a cell of a map: as much as it settles. */
+    optionTaken: (
+      draft,
+      action: PayloadAction<Partial<Pick<PlanDraft, 'stockId' | 'holeMm' | 'school' | 'sizeText'>>>,
+    ) => ({
+      ...draft,
+      ...action.payload,
+      allowanceUs: action.payload.sizeText === undefined ? draft.allowanceUs : 0,
+    }),
     /** A new size is a new question: what was added for width is taken off. */
     sizeTyped: (draft, action: PayloadAction<string>) => {
       draft.sizeText = action.payload;
@@ -61,6 +70,7 @@ export const planDraftSlice = createSlice({
 
 export const {
   stockChosen,
+  optionTaken,
   sizeTyped,
   holeChosen,
   wallChosen,

@@ -61,10 +61,10 @@ describe('planModel', () => {
 
 describe('pieceOutcome', () => {
   it('names hole and width, or neither for what is refused', () => {
-    const target = model().targetMm!;
-    expect(pieceOutcome(PIECE, target, { kind: 'straight' }, kit())).toMatchObject({ holeMm: 12.7 });
+    const wish = { targetInsideDiameterMm: model().targetMm!, wall: { kind: 'straight' } } as const;
+    expect(pieceOutcome(PIECE, wish, kit())).toMatchObject({ holeMm: 12.7 });
     const zinc = { ...PIECE, metal: 'zinc-core' } as StockItem;
-    expect(pieceOutcome(zinc, target, { kind: 'straight' }, kit()).holeMm).toBeUndefined();
+    expect(pieceOutcome(zinc, wish, kit()).holeMm).toBeUndefined();
   });
 
   function kit() {

@@ -1,16 +1,25 @@
 import type { Settings } from '@round-mint/contract/settings';
 import type { StockItem } from '@round-mint/contract/stock';
-import { suggestHoleMm, washerFits, type SizeWriter, type WallWish } from '@round-mint/core/forming';
+import {
+  arcWidthMm,
+  suggestHoleMm,
+  washerFits,
+  type HoleQuestion,
+  type SizeWriter,
+  type WallWish,
+} from '@round-mint/core/forming';
 import {
   coinRoute,
   holesFor,
   kitOrReference,
   planCoinRing,
   type CoinRingPlan,
+  toolsOf,
+  type DieChart,
   type Kit,
 } from '@round-mint/core/route';
+import { spreadFor, type ChancesQuestion } from '@round-mint/core/uncertainty';
 import { MM_PER_US_SIZE, parseSize, wideBandAllowance, type WideBandAllowance } from '@round-mint/core/size';
-import { arcWidthMm } from '@round-mint/core/forming';
 import type { PlanDraft } from './plan-draft-slice';
 
 /** Fibres enough for a width to a tenth of a millimetre; half the work. */
@@ -30,9 +39,10 @@ export interface PlanModel {
   readonly targetMm: number | undefined;
   readonly sizeProblem: string | undefined;
   readonly holeMm: number | undefined;
-  /** Owned holes that leave metal around them. */
+  /** Owned holes that leave metal around them, and the chosen one. */
   readonly ownedHoles: readonly number[];
   readonly kit: Kit;
+  readonly school: PlanDraft['school'];
   readonly plan: CoinRingPlan | undefined;
   /** A proposal that was not yet taken. */
   readonly allowance: WideBandAllowance | undefined;
@@ -59,22 +69,20 @@ export interface PieceOutcome {
   readonly bandWidthMm: number | undefined;
 }
 
-export function pieceOutcome(piece: StockItem, targetMm: number, wall: WallWish, kit: Kit): PieceOutcome {
-  const question = { coin: piece, targetInsideDiameterMm: targetMm, wall };
+export function pieceOutcome(
+  piece: StockItem,
+  wish: Pick<HoleQuestion, 'targetInsideDiameterMm' | 'wall' | 'school'>,
+  kit: Kit,
+): PieceOutcome {
+  const question = { ...wish, coin: piece };
   const holeMm = suggestHoleMm(question, holesFor(kit, piece.diameterMm));
   if (holeMm === undefined) return { piece, holeMm, bandWidthMm: undefined };
-  return { piece, holeMm, bandWidthMm: routedWidth(piece, holeMm, targetMm, wall, kit) };
+  return { piece, holeMm, bandWidthMm: routedWidth(question, holeMm, kit) };
 }
 
-function routedWidth(
-  piece: StockItem,
-  holeMm: number,
-  targetMm: number,
-  wall: WallWish,
-  kit: Kit,
-): number | undefined {
-  const input = { coin: piece, holeMm, targetInsideDiameterMm: targetMm, wall };
-  const route = coinRoute(input, { kit, intervals: QUICK_INTERVALS });
+/** Width by the route's own simulation; undefined when the rim would have to grow on the way. */
+function routedWidth(question: HoleQuestion, holeMm: number, kit: Kit): number | undefined {
+  const route = coinRoute({ ...question, holeMm }, { kit, intervals: QUICK_INTERVALS });
   return route && arcWidthMm(route.finished);
 }
 
@@ -84,23 +92,35 @@ export function planModel(
   ownKit: Kit,
   settings: Settings,
   writeSize: SizeWriter,
+  dieCharts: readonly DieChart[] = [],
 ): PlanModel {
   const kit = kitOrReference(ownKit);
   const piece = stock.find(({ id }) => id === draft.stockId);
   const wall = wallWish(draft);
   const { targetMm, problem } = draftTarget(draft, settings);
-  const nothing = { piece, wall, targetMm, kit, sizeProblem: problem, plan: undefined, allowance: undefined };
+  const { school } = draft;
+  const nothing = {
+    piece,
+    wall,
+    school,
+    targetMm,
+    kit,
+    sizeProblem: problem,
+    plan: undefined,
+    allowance: undefined,
+  };
   if (!piece || targetMm === undefined) {
     return { ...nothing, holeMm: draft.holeMm ?? undefined, ownedHoles: [] };
   }
-  const question = { coin: piece, targetInsideDiameterMm: targetMm, wall };
-  const ownedHoles = holesFor(kit, piece.diameterMm);
-  const holeMm =
-    draft.holeMm ?? suggestHoleMm(question, ownedHoles) ?? ownedHoles[Math.floor(ownedHoles.length / 2)];
-  if (holeMm === undefined) return { ...nothing, holeMm, ownedHoles };
+  const question = { coin: piece, targetInsideDiameterMm: targetMm, wall, school };
+  const punched = holesFor(kit, piece.diameterMm);
+  const holeMm = draft.holeMm ?? suggestHoleMm(question, punched) ?? punched[Math.floor(punched.length / 2)];
+  if (holeMm === undefined) return { ...nothing, holeMm, ownedHoles: punched };
+  // A hole that was filed true stands among the punched ones.
+  const ownedHoles = punched.includes(holeMm) ? punched : [...punched, holeMm].sort((a, b) => a - b);
   const plan = planCoinRing(
-    { coin: piece, holeMm, targetInsideDiameterMm: targetMm, wall },
-    { kit, writeSize, finish: draft.finish, annealSchool: settings.annealSchool },
+    { ...question, holeMm },
+    { kit, writeSize, finish: draft.finish, annealSchool: settings.annealSchool, dieCharts },
   );
   const proposed = wideBandAllowance(plan.bandWidthMm, wall.kind === 'rounded');
   const offered =
@@ -110,13 +130,30 @@ export function planModel(
 
 /** The band width that each owned hole would give; ten times the work of the plan itself, so it may come a moment later. */
 export function holeOptions(model: PlanModel): readonly HoleOption[] {
-  const { piece, targetMm, wall, kit, ownedHoles, holeMm, plan } = model;
+  const { piece, targetMm, wall, school, kit, ownedHoles, holeMm, plan } = model;
   if (!piece || targetMm === undefined) return [];
-  const question = { coin: piece, targetInsideDiameterMm: targetMm, wall };
+  const question = { coin: piece, targetInsideDiameterMm: targetMm, wall, school };
   return ownedHoles.map((hole) => {
     // The chosen hole shows the plan's own figure: what is drawn and what is offered agree to the last digit.
     if (hole === holeMm && plan?.feasible) return { holeMm: hole, bandWidthMm: plan.bandWidthMm };
     const { fits } = washerFits(question, hole);
-    return { holeMm: hole, bandWidthMm: fits ? routedWidth(piece, hole, targetMm, wall, kit) : undefined };
+    return { holeMm: hole, bandWidthMm: fits ? routedWidth(question, hole, kit) : undefined };
   });
+}
+
+/** What is drawn to tell how sure a plan is; undefined when there is no route. */
+export function chancesQuestion(model: PlanModel): ChancesQuestion | undefined {
+  const { piece, holeMm, targetMm, wall, kit, plan } = model;
+  if (!piece || holeMm === undefined || targetMm === undefined || !plan?.route) return undefined;
+  const { school, way } = plan.route;
+  const selfCentring = toolsOf(kit, 'punch').some(
+    ({ spec }) => spec.selfCentring && Math.abs(spec.diameterMm - holeMm) < 0.05,
+  );
+  return {
+    input: { coin: piece, holeMm, targetInsideDiameterMm: targetMm, wall },
+    kit,
+    school,
+    way,
+    spread: spreadFor(piece, selfCentring ? 'self-centring' : 'by-eye'),
+  };
 }

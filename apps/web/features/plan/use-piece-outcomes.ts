@@ -38,14 +38,14 @@ export function usePieceOutcomes(): readonly ListedPiece[] {
   const stock = useListStockQuery().data ?? NO_STOCK;
   const kit = useListKitQuery().data;
   const settings = useSettings();
-  const { sizeText, wall, curlDeg, allowanceUs } = useAppSelector((state) => state.planDraft);
+  const { sizeText, wall, curlDeg, allowanceUs, school } = useAppSelector((state) => state.planDraft);
   const [outcomes, setOutcomes] = useState(NOTHING);
   const { targetMm } = draftTarget({ sizeText, allowanceUs }, settings);
 
   useEffect(() => {
     if (targetMm === undefined) return undefined;
     const tools = kitOrReference(kit ?? []);
-    const wish = wallWish({ wall, curlDeg });
+    const wish = { targetInsideDiameterMm: targetMm, wall: wallWish({ wall, curlDeg }), school };
     const found = new Map<string, PieceOutcome>();
     let timer: ReturnType<typeof setTimeout>;
     const slice = (from: number) => {
@@ -53,14 +53,14 @@ export function usePieceOutcomes(): readonly ListedPiece[] {
       let next = from;
       while (next < stock.length && performance.now() < until) {
         const piece = stock[next++];
-        if (piece) found.set(piece.id, pieceOutcome(piece, targetMm, wish, tools));
+        if (piece) found.set(piece.id, pieceOutcome(piece, wish, tools));
       }
       if (next < stock.length) timer = setTimeout(() => slice(next), 0);
       else setOutcomes(found);
     };
     timer = setTimeout(() => slice(0), 0);
     return () => clearTimeout(timer);
-  }, [stock, kit, targetMm, wall, curlDeg]);
+  }, [stock, kit, targetMm, wall, curlDeg, school]);
 
   return useMemo(
     () => listed(stock, targetMm === undefined ? NOTHING : outcomes),

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { useSettings, useWriters } from '@/features/settings/use-settings';
-import { useListKitQuery, useListStockQuery } from '@/store/api';
+import { useListDieChartsQuery, useListKitQuery, useListStockQuery } from '@/store/api';
 import { useAppSelector } from '@/store/store';
 import { both, type Fetch } from '@/ui/Waiting';
 import { planModel, type PlanModel } from './plan-model';
@@ -11,12 +11,13 @@ const NOTHING: readonly [never[], never[]] = [[], []];
 export function usePlanModel(): Fetch<PlanModel> {
   const draft = useAppSelector((state) => state.planDraft);
   const fetched = both(useListStockQuery(), useListKitQuery());
+  const dieCharts = useListDieChartsQuery().data;
   const settings = useSettings();
   const { sizeAndLength } = useWriters();
   const [pieces, tools] = fetched.data ?? NOTHING;
   const model = useMemo(
-    () => planModel(draft, pieces, tools, settings, sizeAndLength),
-    [draft, pieces, tools, settings, sizeAndLength],
+    () => planModel(draft, pieces, tools, settings, sizeAndLength, dieCharts),
+    [draft, pieces, tools, settings, sizeAndLength, dieCharts],
   );
   return { ...fetched, data: fetched.data && model };
 }

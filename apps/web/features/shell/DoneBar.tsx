@@ -1,6 +1,11 @@
 import { useEffect } from 'react';
 import { View } from 'react-native';
-import { useRestoreRingMutation, useRestoreStockMutation, useRestoreToolMutation } from '@/store/api';
+import {
+  useRestoreDieChartMutation,
+  useRestoreRingMutation,
+  useRestoreStockMutation,
+  useRestoreToolMutation,
+} from '@/store/api';
 import { noticeClosed, type DoneNotice } from '@/store/notices-slice';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { TextButton } from '@/ui/TextButton';
@@ -26,7 +31,8 @@ function Bar({ notice, onClose }: { notice: DoneNotice; onClose: () => void }) {
   const [restoreStock] = useRestoreStockMutation();
   const [restoreTool] = useRestoreToolMutation();
   const [restoreRing] = useRestoreRingMutation();
-  const restore = { stock: restoreStock, tool: restoreTool, ring: restoreRing };
+  const [restoreDieChart] = useRestoreDieChartMutation();
+  const restore = { stock: restoreStock, tool: restoreTool, ring: restoreRing, 'die-chart': restoreDieChart };
   const { undo, problem, text } = notice;
   return (
     <View

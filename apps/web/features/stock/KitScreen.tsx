@@ -140,7 +140,7 @@ function Kit({ kit }: { kit: readonly StoredTool[] }) {
       }
       footer={<Button look="main" label="Add a tool" onPress={() => setAdding(true)} />}
     >
-      <StockTabs here="kit" />
+      <StockTabs here="Kit" />
       {kit.length === 0 ? (
         <Empty title="No tools yet.">Until you enter yours, a plain bench is reckoned with.</Empty>
       ) : null}

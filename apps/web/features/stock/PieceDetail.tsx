@@ -7,21 +7,11 @@ import { usePutAway } from '@/features/shell/use-put-away';
 import { useWriters } from '@/features/settings/use-settings';
 import { useRemoveStockMutation } from '@/store/api';
 import { Button } from '@/ui/Button';
+import { FactLine } from '@/ui/FactLine';
 import { Notice } from '@/ui/Notice';
 import { Type } from '@/ui/Type';
 import { CoinDrawing } from './CoinDrawing';
 import { refusalOf } from './piece-words';
-
-function Line({ name, value }: { name: string; value: string }) {
-  return (
-    <View role="listitem" className="flex-row justify-between gap-4 border-b border-line py-2">
-      <Type as="small">{name}</Type>
-      <Type as="label" className="flex-1 text-right">
-        {value}
-      </Type>
-    </View>
-  );
-}
 
 function linesOf(
   piece: StockItem,
@@ -70,7 +60,7 @@ export function PieceDetail({ piece, onRemoved }: { piece: StockItem; onRemoved:
       ) : null}
       <View role="list" aria-label="What it is">
         {linesOf(piece, write.length).map(([name, value]) => (
-          <Line key={name} name={name} value={value} />
+          <FactLine key={name} name={name} value={value} />
         ))}
       </View>
       {piece.notes ? <Type>{piece.notes}</Type> : null}

@@ -50,7 +50,7 @@ function Drawer({ pieces }: { pieces: StockItem[] }) {
       header={<PlaceHeader title="Stock" note={`${pieces.length} kinds of piece in the drawer`} />}
       footer={<Button look="main" label="Add a piece" onPress={addPiece} />}
     >
-      <StockTabs here="pieces" />
+      <StockTabs here="Pieces" />
       {searchBox}
       {empty ?? <StockRows table={table} />}
     </Screen>
@@ -87,7 +87,7 @@ function WideStock({ table, pieces, searchBox, empty, onAdd }: WideStockProps) {
             <Button label="Copy table" onPress={() => void copy()} />
             <Button label="Add a piece" onPress={onAdd} />
           </View>
-          <StockTabs here="pieces" />
+          <StockTabs here="Pieces" />
           {searchBox}
         </View>
         <ScrollView contentContainerClassName="px-5 pb-6">

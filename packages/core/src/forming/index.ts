@@ -3,6 +3,7 @@ export { estimateCoinRing, figuresOf, washerOf } from './estimate';
 export type { CoinRingEstimate, CoinRingFigures, CoinRingInput } from './estimate';
 export { finishedMeridian } from './finished';
 export { suggestHoleMm, washerFits } from './hole-choice';
+export type { HoleQuestion } from './hole-choice';
 export type { Washer } from './finished';
 export type { SizeWriter } from './judge';
 export { FEWEST_LAND_READINGS, heightVariationMm, judgeLand } from './land';

@@ -14,7 +14,7 @@ import { chartsFor, type DieChart } from './die-chart';
 import { finishSteps, type Finish } from './finish';
 import { goalOf } from './goal';
 import { toolsOf, type Kit } from './kit';
-import { isFormed, nextMoves, type Goal, type Move, type Stand } from './moves';
+import { isFormed, LONGEST_WAY, moveOnWay, type Goal, type Move, type Stand } from './moves';
 import { compareCost, type RouteCost } from './route-cost';
 import { searchWays } from './route-search';
 import { spoilRisks, type SpoilRisk } from './spoil-risk';
@@ -148,7 +148,7 @@ function addNextMove(work: Work, stand: Stand, move: Move, goal: Goal, charts: r
 /**
  * The whole route along a given way, simulated fibre by fibre and blow by blow with the share of each kind of blow
  * (craft §3), annealing by the budget of craft §4.
- * @throws RangeError when the way names a move that cannot be done where it is named
+ * @throws RangeError when the way does not lead to a ring
  */
 export function followWay(
   input: CoinRingInput,
@@ -161,13 +161,14 @@ export function followWay(
   const goal = goalOf(input, school, options);
   const charts = chartsFor(options.dieCharts ?? [], input.coin);
   let stand: Stand = { stage: 'flat', wall: work.wall, spent: FRESH };
-  for (const key of way) {
-    const move = nextMoves(stand, goal).find((candidate) => candidate.key === key);
-    if (!move) throw new RangeError(`no move ${key} from ${stand.stage}`);
+  const gone: string[] = [];
+  while (!isFormed(stand, goal)) {
+    const move = gone.length < LONGEST_WAY ? moveOnWay(stand, goal, way) : undefined;
+    if (!move) throw new RangeError(`the way ends ${stand.stage}`);
+    gone.push(move.key);
     addNextMove(work, stand, move, goal, charts);
     stand = { ...stand, ...move.settles, stage: move.to, wall: work.wall, spent: work.spent };
   }
-  if (!isFormed(stand, goal)) throw new RangeError(`the way ends ${stand.stage}`);
   addTrim(work);
   addTrueUp(
     work,
@@ -183,7 +184,7 @@ export function followWay(
     instruction: 'Both ways round, then width and both edges with the calliper.',
     tool: chooseMandrel(options.kit),
   });
-  return finishedRoute(work, goal, way);
+  return finishedRoute(work, goal, gone);
 }
 
 function finishedRoute(work: Work, goal: Goal, way: readonly string[]): CoinRoute {

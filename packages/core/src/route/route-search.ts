@@ -1,5 +1,5 @@
 import { rimEdge } from '../forming';
-import { isFormed, nextMoves, type Goal, type Move, type Stand } from './moves';
+import { isFormed, LONGEST_WAY, nextMoves, type Goal, type Move, type Stand } from './moves';
 import { runPass, spentBetween, weighPasses } from './passes';
 import { addCost, compareCost, NO_COST, type RouteCost } from './route-cost';
 import { spoilRisks } from './spoil-risk';
@@ -14,8 +14,6 @@ interface Way {
 
 /** The rim never grows past the coin; rounding of the simulation is forgiven, mm. */
 const RIM_ROUNDING_MM = 0.005;
-/** More moves than this no coin takes. */
-const LONGEST_WAY = 24;
 
 function minutesOf(kind: Move['phase']['kind'] | 'anneal'): number {
   const { handsOnMin, waitMin } = loreOf(kind);

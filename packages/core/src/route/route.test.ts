@@ -1,6 +1,6 @@
 import * as fc from 'fast-check';
 import { DEFAULT_TAPER_DEG } from '../forming/wall-shape';
-import { volumeMm3, washerOf, flatMeridian, type CoinRingInput } from '../forming';
+import { volumeMm3, washerOf, flatMeridian, type CoinRingInput, type SchoolWish } from '../forming';
 import {
   budgetWeight,
   FRESH,
@@ -47,6 +47,7 @@ const inputs = fc
       { kind: 'rounded', curlDeg: 25 } as const,
       { kind: 'tapered' } as const,
     ),
+    school: fc.constantFrom<SchoolWish>('over-stretch', 'straighten', 'leave', 'best'),
   })
   .map(({ diameterMm, rimThicknessMm, metal, ...rest }): CoinRingInput => ({
     coin: { diameterMm, rimThicknessMm, metal },

@@ -42,6 +42,12 @@ describe('choosing tools', () => {
     });
   });
 
+  it('files a hole out from the next smaller punch, as far as filing goes', () => {
+    const punches = kitOf(punch(11.1), punch(12.7));
+    expect(choosePunch(punches, 13.4)).toMatchObject({ use: 'punch 1, then file to 13.4 mm' });
+    expect(choosePunch(punches, 14.5)).toMatchObject({ missing: { words: 'a 14.5 mm punch' } });
+  });
+
   it('takes the tightest fold die of each angle that lets the coin in and does not let the rim through', () => {
     const rimOutside = () => 22;
     const found = foldDies(kitOf(die(42), die(32), die(34, 25)), 30.6, rimOutside);

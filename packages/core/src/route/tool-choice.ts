@@ -5,6 +5,9 @@ import type { ToolContact } from './tool-contact';
 /** A punch counts as the hole asked for within this, mm. */
 const PUNCH_MATCH_MM = 0.05;
 
+/** A hole is filed out to this much over its punch, mm of diameter: what trueing an off-centre hole takes. */
+const MOST_FILED_MM = 1.5;
+
 /** A tool that the kit lacks for a step, and the measure that matters about it. */
 export interface MissingTool {
   readonly kind: ToolKind;
@@ -35,8 +38,16 @@ export function choosePunch(kit: Kit, holeMm: number): ToolChoice {
   const found = toolsOf(kit, 'punch').find(
     ({ spec }) => Math.abs(spec.diameterMm - holeMm) <= PUNCH_MATCH_MM,
   );
-  return found
-    ? { tool: found.tool, use: found.tool.name, contact: { kind: 'punch', diameterMm: holeMm } }
+  const contact = { kind: 'punch', diameterMm: holeMm } as const;
+  if (found) return { tool: found.tool, use: found.tool.name, contact };
+  const smaller = nearest(
+    toolsOf(kit, 'punch').filter(
+      ({ spec }) => spec.diameterMm < holeMm && spec.diameterMm >= holeMm - MOST_FILED_MM,
+    ),
+    ({ spec }) => holeMm - spec.diameterMm,
+  );
+  return smaller
+    ? { tool: smaller.tool, use: `${smaller.tool.name}, then file to ${holeMm.toFixed(1)} mm`, contact }
     : lacks('punch', holeMm, `a ${holeMm.toFixed(1)} mm punch`);
 }
 

@@ -2,7 +2,7 @@ import { flatMeridian, washerOf, type CoinRingInput, type FinishingSchool, type 
 import { FRESH, type EdgeSpend } from './budget';
 import { goalOf } from './goal';
 import type { Kit } from './kit';
-import { isFormed, nextMoves, type Move, type Stand } from './moves';
+import { isFormed, LONGEST_WAY, moveOnWay, type Move, type Stand } from './moves';
 import { runPass, spentBetween, weighPasses } from './passes';
 import { wrinkleIndex } from './spoil-risk';
 
@@ -29,7 +29,6 @@ export interface Walk {
 }
 
 const WALK_INTERVALS = 16;
-const LONGEST_WAY = 24;
 
 function shifted({ phase }: Move, shareShift: number) {
   return shareShift === 0 ? phase : { ...phase, share: phase.share + shareShift };
@@ -37,8 +36,7 @@ function shifted({ phase }: Move, shareShift: number) {
 
 /**
  * Goes a known way with a piece that differs a little from the planned one, each move in one go: some fifty times faster
- * than the full simulation and within a few thousandths of it. A move that this piece does not need is left out, and one
- * that it needs besides is put in, as a maker would.
+ * than the full simulation and within a few thousandths of it.
  */
 export function walkWay(input: CoinRingInput, options: WalkOptions): Walk {
   const { kit, school, way, shareShift = 0, beforeCurlMm, intervals = WALK_INTERVALS } = options;
@@ -54,8 +52,7 @@ export function walkWay(input: CoinRingInput, options: WalkOptions): Walk {
   let peakSpent = FRESH;
   let worstWrinkle = 0;
   for (let moves = 0; moves < LONGEST_WAY && !isFormed(stand, goal); moves++) {
-    const open = nextMoves(stand, goal);
-    const move = open.find(({ key }) => way.includes(key)) ?? open[0];
+    const move = moveOnWay(stand, goal, way);
     if (!move) break;
     const phase = shifted(move, shareShift);
     const wall = runPass(phase, stand.wall, stand.wall, { from: 0, to: 1 });

@@ -33,5 +33,18 @@ export function nextMoves(stand: Stand, goal: Goal): readonly Move[] {
   }
 }
 
+/**
+ * The move of a way that is due. A way is found on a coarse wall, or was planned for a piece that differs a little: a
+ * move that this piece does not need is left out, and one that it needs besides is put in, as a maker would.
+ * @returns undefined when nothing can be done
+ */
+export function moveOnWay(stand: Stand, goal: Goal, way: readonly string[]): Move | undefined {
+  const open = nextMoves(stand, goal);
+  return open.find(({ key }) => way.includes(key)) ?? open[0];
+}
+
+/** More moves than this no coin takes. */
+export const LONGEST_WAY = 24;
+
 export { counted } from './stand';
 export type { Goal, Move, Stand } from './stand';

@@ -1,0 +1,1 @@
+export { DieChartsScreen as default } from '@/features/die-charts/DieChartsScreen';

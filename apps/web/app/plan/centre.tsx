@@ -1,0 +1,1 @@
+export { CentreScreen as default } from '@/features/centring/CentreScreen';

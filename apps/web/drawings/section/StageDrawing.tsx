@@ -1,0 +1,85 @@
+import type { RouteStep } from '@round-mint/core/route';
+import Svg, { Line, Path, Text } from 'react-native-svg';
+import { usePalette } from '@/theme/light';
+import { outlinePath, partPath, sectionLines, type SectionScale } from './section-geometry';
+import type { FilmMoment } from './film';
+import { toolParts } from './tool-outline';
+import { WallFigure } from './WallFigure';
+
+interface StageDrawingProps {
+  moment: FilmMoment;
+  /** All frames of the film, so that every one is drawn at the same scale. */
+  frames: readonly RouteStep[];
+  width: number;
+  height: number;
+  /** What is drawn, for a screen reader. */
+  describe: string;
+}
+
+const MARGIN = 12;
+/** Room for the tool round the wall, mm. */
+const TOOL_ROOM_MM = 3.5;
+
+function scaleOf(frames: readonly RouteStep[], width: number, height: number): SectionScale {
+  const points = frames.flatMap(({ outline }) => {
+    const { inside, outside } = sectionLines(outline);
+    return [...inside, ...outside];
+  });
+  const xs = points.map(({ x }) => x);
+  const ys = points.map(({ y }) => y);
+  const least = Math.max(0, Math.min(...xs) - TOOL_ROOM_MM);
+  const reach = Math.max(...xs) + TOOL_ROOM_MM;
+  const low = Math.min(...ys) - TOOL_ROOM_MM;
+  const high = Math.max(...ys) + TOOL_ROOM_MM;
+  const pxPerMm = Math.min((width - 2 * MARGIN) / (reach - least), (height - 2 * MARGIN) / (high - low));
+  const left = (width - (reach - least) * pxPerMm) / 2;
+  return {
+    pxPerMm,
+    x: (mm) => left + (mm - least) * pxPerMm,
+    y: (mm) => height - MARGIN - (mm - low) * pxPerMm,
+  };
+}
+
+/** One moment of the film, to scale: the wall, the tool in contact with it, and the wall before the blow as a ghost. */
+export function StageDrawing({ moment, frames, width, height, describe }: StageDrawingProps) {
+  const palette = usePalette();
+  const { frame, outline, before } = moment;
+  const scale = scaleOf(frames, width, height);
+  const parts = frame.contact ? toolParts(frame.contact, outline) : [];
+  return (
+    <Svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={describe}>
+      <Line
+        x1={MARGIN / 2}
+        x2={MARGIN / 2}
+        y1={4}
+        y2={height - 4}
+        stroke={palette.soft}
+        strokeWidth="1"
+        strokeDasharray="12 3 2 3"
+      />
+      <Text x={MARGIN} y={height - 6} fill={palette.soft} fontFamily="Barlow_400Regular" fontSize="12">
+        ← axis
+      </Text>
+      {parts.map((part, i) => (
+        <Path
+          key={i}
+          d={partPath(part, scale)}
+          fill={palette.force}
+          fillOpacity="0.12"
+          stroke={palette.force}
+          strokeWidth="1.2"
+        />
+      ))}
+      {before ? (
+        <Path
+          d={outlinePath(sectionLines(before), scale)}
+          fill="none"
+          stroke={palette.soft}
+          strokeWidth="1"
+          strokeDasharray="3 3"
+        />
+      ) : null}
+      <WallFigure outline={outline} scale={scale} />
+    </Svg>
+  );
+}

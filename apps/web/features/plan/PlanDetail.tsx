@@ -1,0 +1,64 @@
+import type { CoinRingPlan } from '@round-mint/core/route';
+import { memo, useState } from 'react';
+import { View } from 'react-native';
+import { RouteStrip } from '@/drawings/route/RouteStrip';
+import { useWriters } from '@/features/settings/use-settings';
+import { explainPlan, type FigureKey } from './explain';
+import { ExplanationSheet } from './ExplanationSheet';
+import { Figures } from './Figures';
+import type { PlanModel } from './plan-model';
+import { RouteFilm } from './RouteFilm';
+
+const FIGURES: readonly FigureKey[] = [
+  'width',
+  'height',
+  'cutEdge',
+  'rimEdge',
+  'strainCut',
+  'strainRim',
+  'outside',
+  'range',
+  'thickness',
+  'natural',
+  'slug',
+  'anneals',
+];
+
+/** The figures with their explanations; a rounded wall also tells what the curl costs. */
+function PlanFigures({ model, plan }: { model: PlanModel; plan: CoinRingPlan }) {
+  const [asked, setAsked] = useState<FigureKey>();
+  const write = useWriters();
+  const explanations = explainPlan(model, plan, write);
+  const keys = FIGURES.flatMap((key) =>
+    key === 'height' && model.wall.kind === 'rounded' ? [key, 'curl' as const] : [key],
+  );
+  return (
+    <>
+      <Figures
+        explanations={explanations}
+        keys={plan.feasible ? keys : keys.filter((key) => key !== 'anneals')}
+        onAsk={setAsked}
+      />
+      <ExplanationSheet explanation={asked && explanations[asked]} onClose={() => setAsked(undefined)} />
+    </>
+  );
+}
+
+/** Every number and every step of the plan; drawing and verdict go before it. */
+export const PlanDetail = memo(function PlanDetail({ model }: { model: PlanModel }) {
+  const { plan } = model;
+  if (!plan) return null;
+  return (
+    <View className="gap-3">
+      <PlanFigures model={model} plan={plan} />
+      {plan.route ? <RouteStrip steps={plan.route.steps} totals={plan.route.totals} /> : null}
+    </View>
+  );
+});
+
+/** The route's film, when there is a route. */
+export const PlanFilm = memo(function PlanFilm({ model }: { model: PlanModel }) {
+  const { piece, plan } = model;
+  if (!piece || !plan?.route) return null;
+  return <RouteFilm steps={plan.route.steps} pieceName={piece.name} />;
+});

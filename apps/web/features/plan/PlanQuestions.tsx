@@ -1,0 +1,20 @@
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { Button } from '@/ui/Button';
+import type { PlanModel } from './plan-model';
+
+/** The planner's other questions: what to use, what it can become, whether the hole sits in the middle. */
+export function PlanQuestions({ model }: { model: PlanModel }) {
+  const router = useRouter();
+  return (
+    <View className="flex-row flex-wrap gap-2">
+      <Button className="flex-1" label="What should I use?" onPress={() => router.push('/plan/search')} />
+      {model.piece ? (
+        <>
+          <Button className="flex-1" label="What can it become?" onPress={() => router.push('/plan/map')} />
+          <Button className="flex-1" label="Centre the hole" onPress={() => router.push('/plan/centre')} />
+        </>
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,39 @@
+import { sizesInWords } from '@round-mint/core/format';
+import type { MapCell, OpeningTool, SizeMap } from '@round-mint/core/search';
+import { MM_PER_US_SIZE } from '@round-mint/core/size';
+
+/** What a cell is, beside its width: said by a mark and a word, not by colour alone. */
+export type CellKind = 'makes' | 'stepped' | 'tool' | 'not';
+
+export function kindOf({ bandWidthMm, missingTools, method }: MapCell): CellKind {
+  if (bandWidthMm === undefined) return 'not';
+  if (missingTools.length > 0) return 'tool';
+  return method === 'stepped' ? 'stepped' : 'makes';
+}
+
+export const CELL_WORDS: Readonly<Record<CellKind, { readonly mark: string; readonly words: string }>> = {
+  makes: { mark: '', words: 'folds and reduces' },
+  stepped: { mark: '↓', words: 'stepped reduction under tape' },
+  tool: { mark: '+', words: 'a tool is missing' },
+  not: { mark: '–', words: 'cannot be made' },
+};
+
+/** How strongly a cell is tinted, 0 to 1: the wider the band, the stronger. */
+export function tintOf({ cells }: SizeMap): (cell: MapCell) => number {
+  const widths = cells.flatMap((row) => row.flatMap(({ bandWidthMm }) => bandWidthMm ?? []));
+  const [least, most] = [Math.min(...widths), Math.max(...widths)];
+  return ({ bandWidthMm }) =>
+    bandWidthMm === undefined ? 0 : 0.12 + (0.5 * (bandWidthMm - least)) / Math.max(0.1, most - least);
+}
+
+/** "A stretcher that reaches 25.0 mm would open US 13½ to US 15." */
+export function openingWords({ tool, sizesMm }: OpeningTool, write: (mm: number) => string): string {
+  const [first, last] = [sizesMm[0] ?? 0, sizesMm.at(-1) ?? 0];
+  const name = tool.words.charAt(0).toUpperCase() + tool.words.slice(1);
+  const span = last - first;
+  const sizes =
+    span < MM_PER_US_SIZE / 4
+      ? write(first)
+      : `${write(first)} to ${write(last)}, ${sizesInWords(span / MM_PER_US_SIZE)}`;
+  return `${name} would open ${sizes}.`;
+}

@@ -1,0 +1,25 @@
+import { JOBS, type JobAnswer, type JobName, type JobQuestion, type RunningJob } from '@/workers/jobs';
+
+/** Component tests have no worker: the same work is done in the page, a slice at a time. */
+export function startJob<N extends JobName>(
+  name: N,
+  question: JobQuestion<N>,
+  onProgress: (share: number) => void,
+): RunningJob<JobAnswer<N>> {
+  let cancelled = false;
+  const work = (JOBS[name] as (question: JobQuestion<N>) => Generator<number, JobAnswer<N>>)(question);
+  const answer = new Promise<JobAnswer<N>>((resolve) => {
+    const slice = () => {
+      if (cancelled) return;
+      const { done, value } = work.next();
+      if (done) {
+        resolve(value);
+        return;
+      }
+      onProgress(value);
+      setTimeout(slice, 0);
+    };
+    slice();
+  });
+  return { answer, cancel: () => void (cancelled = true) };
+}
