@@ -16,11 +16,11 @@ export interface Job<T> {
   readonly retry: () => void;
 }
 
-interface State<N extends JobName> {
-  readonly question?: JobQuestion<N> | undefined;
-  readonly answer?: JobAnswer<N> | undefined;
-  readonly progress?: number | undefined;
-  readonly problem?: string | undefined;
+/** What is known, and which question it is known of. */
+interface Known<N extends JobName> {
+  readonly answered?: { readonly question: JobQuestion<N>; readonly answer: JobAnswer<N> } | undefined;
+  readonly running?: { readonly question: JobQuestion<N>; readonly share: number } | undefined;
+  readonly failed?: { readonly question: JobQuestion<N>; readonly problem: string } | undefined;
 }
 
 /** Waits this long for the maker to go on choosing before a worker is set to it, ms. */
@@ -35,50 +35,46 @@ export function useJob<N extends JobName>(
   question: JobQuestion<N> | undefined,
   settleMs: number = SETTLE_MS,
 ): Job<JobAnswer<N>> {
-  const [state, setState] = useState<State<N>>({});
+  const [{ answered, running, failed }, setKnown] = useState<Known<N>>({});
   const [stoppedFor, setStoppedFor] = useState<JobQuestion<N>>();
   const [round, setRound] = useState(0);
-  const stopped = stoppedFor === question;
+  const stopped = stoppedFor !== undefined && stoppedFor === question;
 
   useEffect(() => {
     if (!question || stopped) return undefined;
     let ended = false;
     let cancel = () => undefined as void;
     const timer = setTimeout(() => {
-      const job = startJob(name, question, (progress) => {
-        if (!ended) setState((before) => ({ ...before, progress }));
+      const job = startJob(name, question, (share) => {
+        if (!ended) setKnown((before) => ({ ...before, running: { question, share } }));
       });
       cancel = job.cancel;
       job.answer.then(
         (answer) => {
-          if (!ended) setState({ question, answer });
+          if (!ended) setKnown({ answered: { question, answer } });
         },
         (error: unknown) => {
-          if (!ended) setState((before) => ({ ...before, progress: undefined, problem: String(error) }));
+          if (!ended) setKnown((before) => ({ ...before, failed: { question, problem: String(error) } }));
         },
       );
     }, settleMs);
-    setState((before) => ({ ...before, progress: 0, problem: undefined }));
     return () => {
       ended = true;
       clearTimeout(timer);
       cancel();
-      setState((before) => ({ ...before, progress: undefined }));
     };
   }, [name, question, settleMs, round, stopped]);
 
   const cancel = useCallback(() => setStoppedFor(question), [question]);
   const retry = useCallback(() => {
     setStoppedFor(undefined);
+    setKnown({});
     setRound((before) => before + 1);
   }, []);
 
-  return {
-    answer: state.answer,
-    fresh: state.question === question && question !== undefined,
-    progress: state.progress,
-    problem: state.problem,
-    cancel,
-    retry,
-  };
+  const problem = failed && failed.question === question ? failed.problem : undefined;
+  const fresh = question !== undefined && answered?.question === question;
+  const working = question !== undefined && !stopped && !fresh && problem === undefined;
+  const share = running?.question === question ? running?.share : 0;
+  return { answer: answered?.answer, fresh, progress: working ? share : undefined, problem, cancel, retry };
 }

@@ -11,15 +11,18 @@ function wantsStillness(): boolean {
   );
 }
 
+interface Reel {
+  /** Last frame of the film that this belongs to. */
+  readonly last: number;
+  readonly place: number;
+  readonly playing: boolean;
+}
+
 /** A film's place: 0 to the last frame. Playing goes on from where it is, or from the start once it is over. */
 export function useFilm(last: number) {
-  const [place, setPlace] = useState(last);
-  const [playing, setPlaying] = useState(false);
+  const [reel, setReel] = useState<Reel>({ last, place: last, playing: false });
   // Another route is another film: it is shown at its end.
-  useEffect(() => {
-    setPlaying(false);
-    setPlace(last);
-  }, [last]);
+  const { place, playing } = reel.last === last ? reel : { place: last, playing: false };
 
   useEffect(() => {
     if (!playing) return undefined;
@@ -28,10 +31,10 @@ export function useFilm(last: number) {
     const tick = (now: number) => {
       const gone = (now - before) / BLOW_MS;
       before = now;
-      setPlace((at) => {
-        const next = Math.min(last, wantsStillness() ? Math.floor(at) + gone : at + gone);
-        if (next >= last) setPlaying(false);
-        return next;
+      setReel((at) => {
+        const from = wantsStillness() ? Math.floor(at.place) : at.place;
+        const next = Math.min(last, from + gone);
+        return { last, place: next, playing: next < last };
       });
       handle = requestAnimationFrame(tick);
     };
@@ -39,13 +42,10 @@ export function useFilm(last: number) {
     return () => cancelAnimationFrame(handle);
   }, [playing, last]);
 
-  const toggle = useCallback(() => {
-    setPlace((at) => (at >= last ? 0 : at));
-    setPlaying((is) => !is);
-  }, [last]);
-  const goTo = useCallback((to: number) => {
-    setPlaying(false);
-    setPlace(to);
-  }, []);
+  const toggle = useCallback(
+    () => setReel({ last, place: place >= last ? 0 : place, playing: !playing }),
+    [last, place, playing],
+  );
+  const goTo = useCallback((to: number) => setReel({ last, place: to, playing: false }), [last]);
   return { place, playing, toggle, goTo };
 }

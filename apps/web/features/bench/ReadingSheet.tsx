@@ -29,7 +29,8 @@ export function ReadingSheet({ open, onClose, step, mandrelMmPerUsSize, log }: R
   const { primarySystem } = useSettings();
   const write = useWriters();
   const heightMm = step.outline.arcMm.at(-1) ?? 0;
-  const expected = predictReading(step.after, heightMm, 'leading', { mmPerUsSize: mandrelMmPerUsSize });
+  const expected =
+    step.reading ?? predictReading(step.after, heightMm, 'leading', { mmPerUsSize: mandrelMmPerUsSize });
   const [rimText, setRimText] = useState(() => write.size(expected.rimDownMm));
   const [cutText, setCutText] = useState(() => write.size(expected.cutDownMm));
   const [mark, setMark] = useState<ReadingMark>('leading');

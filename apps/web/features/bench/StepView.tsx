@@ -8,6 +8,7 @@ import { Section } from '@/drawings/section/Section';
 import { useSettings, useWriters } from '@/features/settings/use-settings';
 import { Notice } from '@/ui/Notice';
 import { Type } from '@/ui/Type';
+import { tapeWords } from './tape-words';
 import { isSized, stopMark, verbOf, type BenchRing } from './bench-model';
 
 const DRAWING_HEIGHT = 250;
@@ -105,6 +106,13 @@ export function StepView({ bench, step }: { bench: BenchRing; step: RouteStep })
         </Type>
         {step.kind === 'anneal' ? null : <Type>{step.instruction}</Type>}
         {step.tool ? <Type as="label">{`With: ${step.tool}`}</Type> : null}
+        {step.tape ? <Type as="label">{tapeWords(step.tape, write.length)}</Type> : null}
+        {step.springbackMm !== undefined && isSized(step) ? (
+          <Type as="small">{`Take it ${write.length(step.springbackMm, 2)} past: it springs back by that.`}</Type>
+        ) : null}
+        {(step.risks ?? []).map(({ message }) => (
+          <Notice key={message} level="warn" title={message} />
+        ))}
       </View>
       <ReadingVerdict bench={bench} />
       <SoftnessGauge spent={state.spent} allowanceStrainLog={ring.allowanceStrainLog} testID="gauge" />

@@ -27,13 +27,13 @@ export function benchRing(ring: RingWithEvents): BenchRing {
   };
   const state = ringState(plan, ring.events as readonly RingEvent[]);
   const step = plan.steps[state.step];
-  const readHere = state.readings.some((reading) => reading.step === state.step);
+  const read = state.readings.filter((reading) => reading.step === state.step).at(-1);
   return {
     ring,
     state,
     step,
     next: plan.steps[state.step + 1],
-    advice: step && readHere ? adviseReading(step, state.edges) : undefined,
+    advice: step && read ? adviseReading(step, read.leading) : undefined,
   };
 }
 
@@ -42,7 +42,9 @@ const VERBS: Partial<Readonly<Record<StepKind, string>>> = {
   deburr: 'Deburr',
   anneal: 'Anneal',
   fold: 'Fold',
+  flatten: 'Level',
   stretch: 'Stretch',
+  straighten: 'Straighten',
   reduce: 'Reduce',
   stepped: 'Step down',
   curl: 'Curl',
@@ -61,7 +63,16 @@ export function verbOf({ kind }: Pick<RouteStep, 'kind'>): string {
 }
 
 /** Steps whose end is a size that a mandrel can read. */
-const SIZED: readonly StepKind[] = ['stretch', 'reduce', 'stepped', 'curl', 'trim', 'true-up', 'read'];
+const SIZED: readonly StepKind[] = [
+  'stretch',
+  'straighten',
+  'reduce',
+  'stepped',
+  'curl',
+  'trim',
+  'true-up',
+  'read',
+];
 
 export function isSized({ kind }: Pick<RouteStep, 'kind'>): boolean {
   return SIZED.includes(kind);

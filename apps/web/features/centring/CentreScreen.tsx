@@ -6,6 +6,7 @@ import { View, type LayoutChangeEvent } from 'react-native';
 import { LandDrawing } from '@/drawings/coin/LandDrawing';
 import { holeChosen } from '@/features/plan/plan-draft-slice';
 import type { PlanModel } from '@/features/plan/plan-model';
+import { usePieceParam } from '@/features/plan/use-piece-param';
 import { usePlanModel } from '@/features/plan/use-plan-model';
 import { useWriters, type Writers } from '@/features/settings/use-settings';
 import { PlaceHeader } from '@/features/shell/PlaceHeader';
@@ -97,6 +98,7 @@ function Verdict({ answer }: { answer: LandAnswer }) {
 
 /** Is the hole in the middle? Readings of the land, what to file, and the plan with the new hole. */
 export function CentreScreen() {
+  usePieceParam();
   return (
     <Fetched from={usePlanModel()} what="stock and tools">
       {(model) => <Centre model={model} />}

@@ -8,6 +8,7 @@ import { ExplanationSheet } from './ExplanationSheet';
 import { Figures } from './Figures';
 import type { PlanModel } from './plan-model';
 import { RouteFilm } from './RouteFilm';
+import { RouteList } from './RouteList';
 
 const FIGURES: readonly FigureKey[] = [
   'width',
@@ -51,7 +52,12 @@ export const PlanDetail = memo(function PlanDetail({ model }: { model: PlanModel
   return (
     <View className="gap-3">
       <PlanFigures model={model} plan={plan} />
-      {plan.route ? <RouteStrip steps={plan.route.steps} totals={plan.route.totals} /> : null}
+      {plan.route ? (
+        <>
+          <RouteStrip steps={plan.route.steps} totals={plan.route.totals} />
+          <RouteList steps={plan.route.steps} />
+        </>
+      ) : null}
     </View>
   );
 });

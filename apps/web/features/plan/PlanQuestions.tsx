@@ -6,13 +6,22 @@ import type { PlanModel } from './plan-model';
 /** The planner's other questions: what to use, what it can become, whether the hole sits in the middle. */
 export function PlanQuestions({ model }: { model: PlanModel }) {
   const router = useRouter();
+  const { piece } = model;
   return (
     <View className="flex-row flex-wrap gap-2">
       <Button className="flex-1" label="What should I use?" onPress={() => router.push('/plan/search')} />
-      {model.piece ? (
+      {piece ? (
         <>
-          <Button className="flex-1" label="What can it become?" onPress={() => router.push('/plan/map')} />
-          <Button className="flex-1" label="Centre the hole" onPress={() => router.push('/plan/centre')} />
+          <Button
+            className="flex-1"
+            label="What can it become?"
+            onPress={() => router.push({ pathname: '/plan/map', params: { stockId: piece.id } })}
+          />
+          <Button
+            className="flex-1"
+            label="Centre the hole"
+            onPress={() => router.push({ pathname: '/plan/centre', params: { stockId: piece.id } })}
+          />
         </>
       ) : null}
     </View>

@@ -1,16 +1,13 @@
-import type { Reason } from '@round-mint/core/forming';
 import type { CoinRingPlan } from '@round-mint/core/route';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { between, spoilWords } from './chances-words';
 import type { RingChances } from '@round-mint/core/uncertainty';
 import { useWriters } from '@/features/settings/use-settings';
-import { Notice, type NoticeLevel } from '@/ui/Notice';
-import { Sheet } from '@/ui/Sheet';
+import { Notice } from '@/ui/Notice';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
-
-const LEVELS: Readonly<Record<Reason['level'], NoticeLevel>> = { refuse: 'stop', warn: 'warn', note: 'note' };
+import { WhySheet } from './WhySheet';
 
 function anneals(count: number): string {
   return `${count} ${count === 1 ? 'anneal' : 'anneals'}`;
@@ -28,14 +25,6 @@ function verdictTitle({ feasible, method, annealCount, reasons, route }: CoinRin
   if (!feasible) return reasons[0]?.message ?? 'This ring cannot be made.';
   const how = method === 'stepped' ? METHOD_WORDS.stepped : METHOD_WORDS[route?.school ?? 'over-stretch'];
   return `${how} ${anneals(annealCount)}.`;
-}
-
-function ReasonLine({ reason }: { reason: Reason }) {
-  return (
-    <Notice level={LEVELS[reason.level]} title={reason.message}>
-      {reason.instead ? <Type as="small">{reason.instead}</Type> : undefined}
-    </Notice>
-  );
 }
 
 /** Whether it can be made, by which way, and why; everything there is to say is one tap away. */
@@ -64,16 +53,7 @@ export function Verdict({ plan, chances }: { plan: CoinRingPlan; chances?: RingC
       >
         {line}
       </Notice>
-      <Sheet
-        title={feasible ? 'What speaks for and against' : 'Why not, and what would work'}
-        open={open}
-        onClose={() => setOpen(false)}
-      >
-        {reasons.length === 0 ? <Type>Nothing speaks against it.</Type> : null}
-        {reasons.map((reason) => (
-          <ReasonLine key={`${reason.code}-${reason.message}`} reason={reason} />
-        ))}
-      </Sheet>
+      <WhySheet plan={plan} chances={chances} open={open} onClose={() => setOpen(false)} />
     </View>
   );
 }

@@ -52,6 +52,15 @@ describe('how sure a plan is', () => {
     expect(await screen.findByText(/stays tapered, straightens on cone and lid/)).toBeTruthy();
   });
 
+  it('leads from the verdict to what to do when it goes wrong', async () => {
+    await renderPlan();
+    fireEvent.press(screen.getByRole('button', { name: 'Why? All reasons' }));
+    fireEvent.press(screen.getByText('The hole is off centre'));
+    expect(screen.getByText('Measure the land at four places or more.')).toBeTruthy();
+    fireEvent.press(screen.getByLabelText('Close'));
+    expect(screen.getByText('When it goes wrong')).toBeTruthy();
+  });
+
   it('plays the film from blow to blow', async () => {
     await renderPlan();
     expect(screen.getByRole('button', { name: 'Play the film' })).toBeTruthy();

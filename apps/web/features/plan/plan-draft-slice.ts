@@ -29,7 +29,9 @@ export const planDraftSlice = createSlice({
   name: 'planDraft',
   initialState: FIRST_DRAFT,
   reducers: {
+    /** Naming the piece again keeps its hole. */
     stockChosen: (draft, action: PayloadAction<string>) => {
+      if (draft.stockId === action.payload) return;
       draft.stockId = action.payload;
       draft.holeMm = null;
     },

@@ -3,7 +3,7 @@ import type { StockItem } from '@round-mint/contract/stock';
 import {
   arcWidthMm,
   suggestHoleMm,
-  washerFits,
+  glanceAt,
   type HoleQuestion,
   type SizeWriter,
   type WallWish,
@@ -136,7 +136,7 @@ export function holeOptions(model: PlanModel): readonly HoleOption[] {
   return ownedHoles.map((hole) => {
     // The chosen hole shows the plan's own figure: what is drawn and what is offered agree to the last digit.
     if (hole === holeMm && plan?.feasible) return { holeMm: hole, bandWidthMm: plan.bandWidthMm };
-    const { fits } = washerFits(question, hole);
+    const { fits } = glanceAt(question, hole);
     return { holeMm: hole, bandWidthMm: fits ? routedWidth(question, hole, kit) : undefined };
   });
 }

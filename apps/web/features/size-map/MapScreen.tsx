@@ -4,6 +4,7 @@ import { useCallback, useMemo } from 'react';
 import { View } from 'react-native';
 import { optionTaken, wallChosen } from '@/features/plan/plan-draft-slice';
 import { wallWish, type PlanModel } from '@/features/plan/plan-model';
+import { usePieceParam } from '@/features/plan/use-piece-param';
 import { usePlanModel } from '@/features/plan/use-plan-model';
 import { WALLS } from '@/features/plan/walls';
 import { useWriters } from '@/features/settings/use-settings';
@@ -22,6 +23,7 @@ import { MapGrid } from './MapGrid';
 
 /** What can this coin become? Every finger size with every punch. */
 export function MapScreen() {
+  usePieceParam();
   return (
     <Fetched from={usePlanModel()} what="stock and tools">
       {(model) => <MapOfPiece model={model} />}

@@ -16,7 +16,7 @@ import {
   shortcutWidthMm,
   sizeRange,
   suggestHoleMm,
-  washerFits,
+  glanceAt,
   straightWall,
   volumeMm3,
   type CoinRingInput,
@@ -249,7 +249,7 @@ describe('choosing a hole', () => {
   it('agrees with the full verdict on every hole', () => {
     for (const holeMm of [8, 11.1, 12.7, 15.9, 19, 22, 25, 27]) {
       const full = estimateCoinRing({ ...REFERENCE, holeMm });
-      const quick = washerFits(question, holeMm);
+      const quick = glanceAt(question, holeMm);
       expect(quick.fits).toBe(full.feasible);
       expect(Math.abs(quick.bandWidthMm / full.bandWidthMm - 1)).toBeLessThan(0.005);
     }

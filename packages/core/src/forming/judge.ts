@@ -1,12 +1,13 @@
 import { metalById, THIN_STOCK_MM } from '../metal';
 import { writeSize } from '../size';
 import { checkFill, type Coin } from '../stock';
-import { largestMomentMm, type Washer } from './finished';
-import { FOLD_RIM_STRAIN_LIMIT, methodForRimStrain, NARROWEST_LAND_MM, THINNEST_CUT_EDGE_MM } from './limits';
+import type { Washer } from './finished';
+import { FOLD_RIM_STRAIN_LIMIT, NARROWEST_LAND_MM, THINNEST_CUT_EDGE_MM } from './limits';
 import { cutEdge, rimEdge, type Meridian } from './meridian';
 import { naturalInsideDiameterMm } from './natural-size';
 import { gravestFirst, type Reason, type ReasonCode } from './reason';
 import { leastOverStretchMm, type SchoolWish } from './school';
+import { landMm, sizeLimits } from './size-limits';
 import type { SizeRange } from './size-range';
 import type { WallWish } from './wall';
 
@@ -100,20 +101,23 @@ function judgeSize(input: JudgeInput): readonly Reason[] {
   const reasons: Reason[] = [];
   const cut = cutEdge(finished);
   const rim = rimEdge(finished);
-  const overStretchMm = leastOverStretchMm(input.school);
-  const largest = largestMomentMm(washer, wall, targetInsideDiameterMm, finished, overStretchMm);
+  const limits = sizeLimits(input);
   const instead = insteadOfSize(input);
-  if (largest > washer.diameterMm) {
+  if (limits.rimWouldGrow) {
     const upTo =
-      wall.kind === 'tapered' ? 'at its rim' : overStretchMm > 0 ? 'with over-stretch' : 'at its largest';
+      wall.kind === 'tapered'
+        ? 'at its rim'
+        : leastOverStretchMm(input.school) > 0
+          ? 'with over-stretch'
+          : 'at its largest';
     reasons.push({
       code: 'rim-would-grow',
       level: 'refuse',
-      message: `The rim never grows: ${upTo} the ring needs ${largest.toFixed(1)} mm outside, the coin has ${washer.diameterMm.toFixed(1)}.`,
+      message: `The rim never grows: ${upTo} the ring needs ${limits.largestMm.toFixed(1)} mm outside, the coin has ${washer.diameterMm.toFixed(1)}.`,
       ...instead,
     });
   }
-  if (cut.strainLog < 0) {
+  if (limits.holeTooLarge) {
     reasons.push({
       code: 'hole-larger-than-ring',
       level: 'refuse',
@@ -121,22 +125,21 @@ function judgeSize(input: JudgeInput): readonly Reason[] {
       ...instead,
     });
   }
-  const method = methodForRimStrain(rim.strainLog);
-  if (method === 'none') {
+  if (limits.method === 'none') {
     reasons.push({
       code: 'rim-too-compressed',
       level: 'refuse',
       message: `The rim would be crowded to ${percent(rim.strainLog)} of its length: it wrinkles before it gets there.`,
       ...instead,
     });
-  } else if (method === 'stepped') {
+  } else if (limits.method === 'stepped') {
     reasons.push({
       code: 'needs-stepped',
       level: 'note',
       message: `The rim is crowded to ${percent(rim.strainLog)}; dies alone reach ${percent(FOLD_RIM_STRAIN_LIMIT)}. It takes stepped reduction under tape.`,
     });
   }
-  if (cut.thicknessMm < THINNEST_CUT_EDGE_MM) {
+  if (limits.cutEdgeThin) {
     reasons.push({
       code: 'cut-edge-thin',
       level: 'refuse',
@@ -162,14 +165,14 @@ function percent(strainLog: number): string {
 
 /** Everything there is to say for and against a coin, a hole, a wall and a size; refusals first (craft §3). */
 export function judgeCoinRing(input: JudgeInput): readonly Reason[] {
-  const landMm = (input.washer.diameterMm - input.washer.holeMm) / 2;
+  const land = landMm(input.washer);
   const narrow: readonly Reason[] =
-    landMm < NARROWEST_LAND_MM
+    land < NARROWEST_LAND_MM
       ? [
           {
             code: 'land-too-narrow',
             level: 'refuse',
-            message: `Only ${Math.max(0, landMm).toFixed(1)} mm of metal is left around the hole: too little to fold.`,
+            message: `Only ${Math.max(0, land).toFixed(1)} mm of metal is left around the hole: too little to fold.`,
             instead: 'Take a smaller hole or a larger coin.',
           },
         ]

@@ -1,6 +1,6 @@
 import { FRESH, fullest, spend } from './budget';
 import { FINISHES, finishSteps } from './finish';
-import { STEP_KINDS } from './step';
+import { STEP_KINDS } from './step-kind';
 import { loreOf } from './step-lore';
 
 describe('the anneal budget', () => {

@@ -1,4 +1,4 @@
-import type { StepKind } from './step';
+import type { StepKind } from './step-kind';
 
 /** Weight of a blow under which the wall lies in a die: the die supports it (craft §4, default). */
 const SUPPORTED_WEIGHT = 2 / 3;

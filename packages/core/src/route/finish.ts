@@ -1,4 +1,4 @@
-import type { StepKind } from './step';
+import type { StepKind } from './step-kind';
 
 /** How the finished ring's surface is left. */
 export const FINISHES = ['as-formed', 'satin', 'polished', 'dark'] as const;

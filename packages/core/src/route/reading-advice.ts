@@ -1,6 +1,7 @@
 import { sizesInWords } from '../format';
-import { MM_PER_US_SIZE, type EdgeDiameters } from '../size';
-import type { RouteStep, StepKind } from './step';
+import { MM_PER_US_SIZE, type MandrelReading } from '../size';
+import type { RouteStep } from './step';
+import type { StepKind } from './step-kind';
 
 /** Readings within this of the plan are on it, US sizes (craft §3, true up). */
 const READING_TOLERANCE_US = 0.25;
@@ -36,11 +37,20 @@ function remedyFor(kind: StepKind, offUs: number, edge: string): string {
     : `Bring the ${edge} edge down ${amount} in the die.`;
 }
 
-/** What a reading says against the plan, per edge that is off by more than a quarter size; empty when on plan. */
-export function adviseReading(step: RouteStep, edges: EdgeDiameters): readonly EdgeAdvice[] {
+/** What the plan expects to be read, both ways round; rings begun before routes told it are read at their edges. */
+function expectedReading({ reading, after }: RouteStep): MandrelReading {
+  return reading ?? { rimDownMm: after.rimInsideDiameterMm, cutDownMm: after.cutInsideDiameterMm };
+}
+
+/**
+ * What a reading says against the plan, per edge that is off by more than a quarter size; empty when on plan.
+ * @param read both ways round, at the leading edge
+ */
+export function adviseReading(step: RouteStep, read: MandrelReading): readonly EdgeAdvice[] {
+  const expected = expectedReading(step);
   const pairs = [
-    { edge: 'rim', readMm: edges.rimInsideDiameterMm, plannedMm: step.after.rimInsideDiameterMm },
-    { edge: 'cut', readMm: edges.cutInsideDiameterMm, plannedMm: step.after.cutInsideDiameterMm },
+    { edge: 'rim', readMm: read.rimDownMm, plannedMm: expected.rimDownMm },
+    { edge: 'cut', readMm: read.cutDownMm, plannedMm: expected.cutDownMm },
   ] as const;
   return pairs.flatMap(({ edge, readMm, plannedMm }) => {
     const offUs = (readMm - plannedMm) / MM_PER_US_SIZE;

@@ -23,6 +23,7 @@ function reading(rim: number, cut: number): LoggedReading {
     eventId: 'e',
     at: '',
     step: 3,
+    leading: { rimDownMm: rim, cutDownMm: cut },
     rimDownMm: rim,
     cutDownMm: cut,
     rimInsideDiameterMm: rim,

@@ -1,7 +1,14 @@
 import * as fc from 'fast-check';
 import type { CoinRingInput } from '../forming';
 import { MM_PER_US_SIZE } from '../size';
-import { adviseReading, fullest, ringState, type RingEvent, type RingEventBody } from './index';
+import {
+  adviseReading,
+  fullest,
+  ringState,
+  type RingEvent,
+  type RingEventBody,
+  type RouteStep,
+} from './index';
 import { routeFor } from './test-route';
 
 const INPUT: CoinRingInput = {
@@ -142,13 +149,25 @@ describe('adviseReading', () => {
   const reduce = steps[indexOf('reduce')];
   const stretch = steps[indexOf('stretch')];
   if (!reduce || !stretch) throw new Error('the route lacks a step');
+  const readingOf = ({ reading }: RouteStep) => reading ?? { rimDownMm: 0, cutDownMm: 0 };
+
+  it('compares with the route’s reading, in which a smaller edge may hide the larger one', () => {
+    const tapered = routeFor({ ...INPUT, wall: { kind: 'tapered' } })
+      .steps.filter(({ kind }) => kind === 'reduce')
+      .at(-1)!;
+    expect(readingOf(tapered).rimDownMm).toBeLessThan(tapered.after.rimInsideDiameterMm);
+    expect(adviseReading(tapered, readingOf(tapered))).toEqual([]);
+  });
+
+  it('takes the edges’ own sizes for routes that tell no reading', () => {
+    const { reading: _reading, ...older } = reduce;
+    const { rimInsideDiameterMm: rimDownMm, cutInsideDiameterMm: cutDownMm } = older.after;
+    expect(adviseReading(older, { rimDownMm, cutDownMm })).toEqual([]);
+  });
 
   it('says nothing within a quarter size', () => {
-    const near = {
-      rimInsideDiameterMm: reduce.after.rimInsideDiameterMm + 0.2 * MM_PER_US_SIZE,
-      cutInsideDiameterMm: reduce.after.cutInsideDiameterMm,
-    };
-    expect(adviseReading(reduce, near)).toEqual([]);
+    const { rimDownMm, cutDownMm } = readingOf(reduce);
+    expect(adviseReading(reduce, { rimDownMm: rimDownMm + 0.2 * MM_PER_US_SIZE, cutDownMm })).toEqual([]);
   });
 
   it.each([
@@ -160,10 +179,8 @@ describe('adviseReading', () => {
     ['true-up', -0.5, 'Cut edge ½ size too small.', /on the stretcher/],
   ] as const)('%s off by %p: %s', (kind, offUs, finding, remedy) => {
     const step = { ...(kind === 'stretch' ? stretch : reduce), kind };
-    const advice = adviseReading(step, {
-      ...step.after,
-      cutInsideDiameterMm: step.after.cutInsideDiameterMm + offUs * MM_PER_US_SIZE,
-    });
+    const { rimDownMm, cutDownMm } = readingOf(step);
+    const advice = adviseReading(step, { rimDownMm, cutDownMm: cutDownMm + offUs * MM_PER_US_SIZE });
     expect(advice).toHaveLength(1);
     expect(advice[0]).toMatchObject({ edge: 'cut', finding });
     expect(advice[0]?.remedy).toMatch(remedy);

@@ -3,6 +3,7 @@ import {
   edgesFromReading,
   type EdgeDiameters,
   type EdgesFromReading,
+  type MandrelReading,
   type MandrelTaper,
 } from '../size';
 import { FRESH, spend, type EdgeSpend } from './budget';
@@ -22,6 +23,8 @@ export interface LoggedReading extends EdgeDiameters {
   readonly step: number;
   readonly rimDownMm: number;
   readonly cutDownMm: number;
+  /** The same as if read at the leading edge: what the plan's readings are compared with. */
+  readonly leading: MandrelReading;
 }
 
 export type Measured = Omit<Extract<RingEventBody, { kind: 'measured' }>, 'kind'>;
@@ -136,7 +139,16 @@ function apply(state: RingState, event: RingEvent, plan: RingPlan): RingState {
       const read = edgesFromReading(body, heightMm, body.mark, plan.mandrel ?? DEFAULT_MANDREL);
       const edges = seenEdges(read, step);
       const { rimDownMm, cutDownMm } = body;
-      const reading = { ...edges, rimDownMm, cutDownMm, eventId: event.id, at: event.at, step: state.step };
+      const reading = {
+        ...edges,
+        rimDownMm,
+        cutDownMm,
+        // An edge's own size is what the leading edge reads when nothing hides it.
+        leading: { rimDownMm: read.rimInsideDiameterMm, cutDownMm: read.cutInsideDiameterMm },
+        eventId: event.id,
+        at: event.at,
+        step: state.step,
+      };
       return { ...moveEdges(state, step, edges, 'read'), readings: [...state.readings, reading] };
     }
     case 'measured': {

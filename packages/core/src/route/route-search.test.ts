@@ -1,4 +1,15 @@
-import { volumeMm3, arcWidthMm, type CoinRingInput } from '../forming';
+import * as fc from 'fast-check';
+import {
+  arcWidthMm,
+  cutEdge,
+  flatMeridian,
+  mapMeridian,
+  rimEdge,
+  straightWall,
+  volumeMm3,
+  type CoinRingInput,
+  type Meridian,
+} from '../forming';
 import { MM_PER_US_SIZE } from '../size';
 import { coinRoute, followWay, REFERENCE_KIT, walkWay, type Kit } from './index';
 import { runPass } from './passes';
@@ -40,6 +51,81 @@ describe('a detour leaves its mark', () => {
     expect(back.thicknessMm[0]).toBeLessThan(finished.thicknessMm[0] ?? 0);
     expect(back.thicknessMm.at(-1)).toBeLessThan(finished.thicknessMm.at(-1) ?? 0);
     expect(volumeMm3(back) / volumeMm3(finished)).toBeCloseTo(1, 9);
+  });
+});
+
+/** A funnel-free straight band of some coin at some size: what is opened and closed again. */
+const bands = fc.record({
+  hole: fc.double({ min: 9, max: 16, noNaN: true }),
+  size: fc.double({ min: 16, max: 21, noNaN: true }),
+  openBy: fc.double({ min: 0.2, max: 3, noNaN: true }),
+});
+
+describe('any detour', () => {
+  const pass = { from: 0, to: 1 };
+  const bandAt = (hole: number, size: number) =>
+    mapMeridian(flatMeridian(hole / 2, 15.3, 2.1), straightWall(size), { share: 0.5 });
+  const edges = (wall: Meridian) => [cutEdge(wall).thicknessMm, rimEdge(wall).thicknessMm] as const;
+
+  it('never leaves a thicker edge or a narrower wall', () => {
+    fc.assert(
+      fc.property(bands, ({ hole, size, openBy }) => {
+        const band = bandAt(hole, size);
+        const opened = runPass(stretchPhase(band, size + openBy), band, band, pass);
+        const back = runPass(reducePhase(size + openBy, size, 17), opened, opened, pass);
+        expect(arcWidthMm(back)).toBeGreaterThanOrEqual(arcWidthMm(band) - 1e-6);
+        edges(back).forEach((mm, i) => expect(mm).toBeLessThanOrEqual((edges(band)[i] ?? 0) + 1e-6));
+        expect(volumeMm3(back) / volumeMm3(band)).toBeCloseTo(1, 6);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('opens monotonically: the further, the narrower and the thinner', () => {
+    fc.assert(
+      fc.property(bands, ({ hole, size, openBy }) => {
+        const band = bandAt(hole, size);
+        const at = (mm: number) => runPass(stretchPhase(band, size + mm), band, band, pass);
+        const [less, more] = [at(openBy / 2), at(openBy)];
+        expect(arcWidthMm(more)).toBeLessThan(arcWidthMm(less));
+        edges(more).forEach((mm, i) => expect(mm).toBeLessThan(edges(less)[i] ?? 0));
+      }),
+      { numRuns: 40 },
+    );
+  });
+});
+
+describe('the search against routes made by hand', () => {
+  const BY_HAND = {
+    'over-stretch': ['fold-17', 'rim-in', 'stretch', 'reduce', 'curl-17', 'curl-25'],
+    straighten: ['ball', 'fold-17', 'rim-in', 'open-tapered', 'cone', 'curl-17', 'curl-25'],
+    leave: ['fold-17', 'stretch', 'rim-in', 'curl-17', 'curl-block'],
+  } as const;
+  const coins = [
+    { diameterMm: 24.3, rimThicknessMm: 1.95, metal: 'silver-900' },
+    { diameterMm: 30, rimThicknessMm: 2, metal: 'silver-500' },
+    { diameterMm: 33, rimThicknessMm: 1.7, metal: 'copper' },
+  ] as const;
+  const cases = coins.flatMap((coin) =>
+    (['over-stretch', 'straighten', 'leave'] as const).flatMap((school) =>
+      ([{ kind: 'straight' }, { kind: 'rounded', curlDeg: 25 }] as const).map((wall) => ({
+        coin,
+        school,
+        wall,
+      })),
+    ),
+  );
+
+  it.each(cases)('is never worse: $coin.diameterMm mm, $school, $wall.kind', ({ coin, school, wall }) => {
+    const input = {
+      coin,
+      school,
+      wall,
+      holeMm: 12.7,
+      targetInsideDiameterMm: coin.diameterMm < 26 ? 16.9 : 19,
+    };
+    const byHand = followWay(input, { kit: REFERENCE_KIT }, school, BY_HAND[school]);
+    expect(compareCost(routeFor(input).cost, byHand.cost)).toBeLessThanOrEqual(0);
   });
 });
 

@@ -1,6 +1,6 @@
 import { arcWidthMm, cutEdge, rimEdge, type Meridian } from '../forming';
 import { THIN_STOCK_MM } from '../metal';
-import type { StepKind } from './step';
+import type { StepKind } from './step-kind';
 
 export const RISK_CODES = ['wrinkle', 'crack', 'rim-near-coin', 'wide-pusher-gap'] as const;
 export type RiskCode = (typeof RISK_CODES)[number];

@@ -1,4 +1,4 @@
-import type { StepKind } from './step';
+import type { StepKind } from './step-kind';
 
 /** Words and times that belong to a kind of coin step (craft §§3, 4, 8, 12). Minutes are defaults. */
 interface StepLore {

@@ -1,36 +1,7 @@
 import type { EdgeDiameters, MandrelReading } from '../size';
 import type { SpoilRisk } from './spoil-risk';
+import type { StepKind } from './step-kind';
 import type { ToolContact } from './tool-contact';
-
-/** Kinds of step, as the HTTP interface names them. Part of them belong to other stock than coins. */
-export const STEP_KINDS = [
-  'cut',
-  'deburr',
-  'anneal',
-  'fold',
-  'flatten',
-  'stretch',
-  'reduce',
-  'stepped',
-  'straighten',
-  'curl',
-  'trim',
-  'true-up',
-  'read',
-  'sand',
-  'pickle',
-  'patina',
-  'plate',
-  'polish',
-  'bend',
-  'close',
-  'solder',
-  'roll',
-  'saw',
-  'file',
-  'assemble',
-] as const;
-export type StepKind = (typeof STEP_KINDS)[number];
 
 /** The wall at a handful of places, enough to draw it; from cut edge to rim edge, mm. */
 export interface WallOutline {
@@ -63,7 +34,7 @@ export interface RouteStep {
   readonly waitMin: number;
   readonly caution?: string | undefined;
   readonly outline: WallOutline;
-  /** What the mandrel says after the step, both ways round; the bench checks against it. Steps that form nothing have none. */
+  /** What the mandrel says after the step, both ways round; the bench checks against it. Steps that are not read have none. */
   readonly reading?: MandrelReading | undefined;
   /** How far past the size the tool is taken, since the ring gives it back, mm. */
   readonly springbackMm?: number | undefined;

@@ -16,7 +16,7 @@ export interface WalkOptions {
   /** Size the maker was told to bring the straight band to; left out, reckoned from the wall at hand. */
   readonly beforeCurlMm?: number | undefined;
   /** Fibres less one. */
-  readonly intervals?: number;
+  readonly intervals?: number | undefined;
 }
 
 /** What came of a walk: the finished wall, and how near it came to spoiling. */

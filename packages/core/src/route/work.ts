@@ -17,7 +17,8 @@ import { FRESH, fullest, spend, type EdgeSpend } from './budget';
 import type { Move } from './moves';
 import { runPass, splitPhase } from './passes';
 import type { SpoilRisk } from './spoil-risk';
-import type { RouteStep, StepKind, TapeUse, WallOutline } from './step';
+import type { RouteStep, TapeUse, WallOutline } from './step';
+import type { StepKind } from './step-kind';
 import { loreOf } from './step-lore';
 import type { MissingTool, ToolChoice } from './tool-choice';
 import type { ToolContact } from './tool-contact';
@@ -94,7 +95,10 @@ function toolName(work: Work, choice: ToolChoice | undefined): string | undefine
   return choice.use;
 }
 
-/** Readings and springback of a step that moved the wall. */
+/** Steps that end with a reading though the wall stays as it is. */
+const READ_STEPS: readonly StepKind[] = ['trim', 'true-up', 'read'];
+
+/** Readings and springback of a step that is read. */
 function formed(work: Work, next: Meridian, edges: EdgeDiameters) {
   const hardness = fullest(work.spent) / work.allowanceStrainLog;
   return {
@@ -133,7 +137,7 @@ export function addStep(
     waitMin: lore.waitMin,
     caution: lore.caution,
     outline: (next === work.wall ? work.steps.at(-1)?.outline : undefined) ?? outlineOf(next),
-    ...(next === work.wall ? {} : formed(work, next, after)),
+    ...(next === work.wall && !READ_STEPS.includes(kind) ? {} : formed(work, next, after)),
     contact,
     risks: detail.risks ?? [],
     tape: detail.tape,

@@ -1,12 +1,30 @@
 import {
   arcWidthMm,
   FINISHING_SCHOOLS,
-  washerFits,
+  glanceAt,
   type FinishingSchool,
   type FormingMethod,
+  type WasherGlance,
 } from '../forming';
+import { metalById, strainAllowance } from '../metal';
 import { coinRoute, holesFor, type Kit, type MissingTool, type RouteCost } from '../route';
-import { outsideWishMm, pieceFitsWish, WIDTH_TOLERANCE_MM, type RingWish, type SearchPiece } from './wish';
+import { workingThickness } from '../stock';
+import {
+  idealWidthMm,
+  outsideWishMm,
+  pieceFitsWish,
+  WIDTH_TOLERANCE_MM,
+  type RingWish,
+  type SearchPiece,
+} from './wish';
+
+/** A piece and a hole that pass at a glance, and how promising they look. */
+export interface Prospect {
+  readonly piece: SearchPiece;
+  readonly holeMm: number;
+  /** Lower is better: width error and strain to be worked off. */
+  readonly promise: number;
+}
 
 /** A piece, a hole and a school that make the ring. */
 export interface Candidate {
@@ -18,72 +36,75 @@ export interface Candidate {
   readonly way: readonly string[];
   readonly cost: RouteCost;
   readonly missingTools: readonly MissingTool[];
-  readonly risks: readonly string[];
 }
 
 /** Widths to a hundredth are enough to choose by. */
 const QUICK_INTERVALS = 16;
+/** The route's wall is this much wider than the glance's, give or take half of it. */
+const WIDER_BY = 1.025;
+const WIDER_SPREAD = 0.025;
 
-function schoolsOf(wish: RingWish): readonly FinishingSchool[] {
-  if (wish.wall.kind === 'tapered') return ['leave'];
-  const { school = 'best' } = wish;
+function schoolsOf({ wall, school = 'best' }: RingWish): readonly FinishingSchool[] {
+  if (wall.kind === 'tapered') return ['leave'];
   return school === 'best' ? FINISHING_SCHOOLS : [school];
 }
 
-/** The candidate of one piece, hole and school; undefined when it cannot be made or is too wide or narrow. */
-export function candidateFor(
-  piece: SearchPiece,
-  holeMm: number,
-  school: FinishingSchool,
-  wish: RingWish,
-  kit: Kit,
-): Candidate | undefined {
-  const { targetInsideDiameterMm, wall, widthMm } = wish;
-  const question = { coin: piece, targetInsideDiameterMm, wall, school };
-  const quick = washerFits(question, holeMm);
-  // The quick width is up to 5 % narrower than the route's: what is far outside already then stays outside.
-  if (
-    !quick.fits ||
-    outsideWishMm(quick.bandWidthMm * 1.02, widthMm) > quick.bandWidthMm * 0.04 + WIDTH_TOLERANCE_MM
-  ) {
-    return undefined;
-  }
-  const route = coinRoute({ ...question, holeMm }, { kit, intervals: QUICK_INTERVALS });
-  if (!route) return undefined;
-  const bandWidthMm = arcWidthMm(route.finished);
-  if (outsideWishMm(bandWidthMm, widthMm) > WIDTH_TOLERANCE_MM) return undefined;
-  return {
-    piece,
-    holeMm,
-    school,
-    bandWidthMm,
-    method: route.method,
-    way: route.way,
-    cost: route.cost,
-    missingTools: route.missingTools,
-    risks: route.risks.map(({ message }) => message),
-  };
+/** Millimetres of width error that one anneal's worth of strain weighs as much as. */
+const ANNEAL_IN_MM = 0.33;
+
+function promiseOf(piece: SearchPiece, glance: WasherGlance, wish: RingWish): number {
+  const allowance = strainAllowance(metalById(piece.metal), workingThickness(piece).thicknessMm);
+  const work = Math.max(Math.abs(glance.strainCutEdge), Math.abs(glance.strainRimEdge)) / allowance;
+  const error = Math.abs(glance.bandWidthMm * WIDER_BY - idealWidthMm(wish.widthMm));
+  return error + ANNEAL_IN_MM * work;
 }
 
+/** Whether the route's width may come to lie within the wish. */
+function mayFit(widthMm: number, wish: RingWish): boolean {
+  const outside = outsideWishMm(widthMm * WIDER_BY, wish.widthMm);
+  return outside <= widthMm * WIDER_SPREAD + WIDTH_TOLERANCE_MM;
+}
+
+/** Pieces between two reports of progress. */
+const REPORT_EVERY = 10;
+
 /**
- * Every piece × owned punch × school that makes the ring.
+ * Glances at every piece with every owned punch, by the closed form: some hundred times faster than a route.
  * @yields the share of pieces looked at
  */
-export function* candidates(
+export function* prospects(
   stock: readonly SearchPiece[],
   kit: Kit,
   wish: RingWish,
-): Generator<number, readonly Candidate[]> {
-  const found: Candidate[] = [];
-  const pieces = stock.filter((piece) => pieceFitsWish(piece, wish));
-  for (const [i, piece] of pieces.entries()) {
+): Generator<number, readonly Prospect[]> {
+  const { targetInsideDiameterMm, wall } = wish;
+  // The school that asks least of the coin decides what is worth a closer look.
+  const least = schoolsOf(wish).at(-1);
+  const found: Prospect[] = [];
+  for (const [i, piece] of stock.entries()) {
+    if (i % REPORT_EVERY === 0) yield i / stock.length;
+    if (!pieceFitsWish(piece, wish)) continue;
+    const question = { coin: piece, targetInsideDiameterMm, wall, school: least };
     for (const holeMm of holesFor(kit, piece.diameterMm)) {
-      yield i / pieces.length;
-      for (const school of schoolsOf(wish)) {
-        const candidate = candidateFor(piece, holeMm, school, wish, kit);
-        if (candidate) found.push(candidate);
-      }
+      const glance = glanceAt(question, holeMm);
+      if (!glance.fits || !mayFit(glance.bandWidthMm, wish)) continue;
+      found.push({ piece, holeMm, promise: promiseOf(piece, glance, wish) });
     }
   }
-  return found;
+  return found.sort((a, b) => a.promise - b.promise);
+}
+
+/** A prospect by each school that makes it, with its route. */
+export function candidatesOf({ piece, holeMm }: Prospect, kit: Kit, wish: RingWish): readonly Candidate[] {
+  const { targetInsideDiameterMm, wall, widthMm } = wish;
+  return schoolsOf(wish).flatMap((school) => {
+    const question = { coin: piece, targetInsideDiameterMm, wall, school };
+    if (!glanceAt(question, holeMm).fits) return [];
+    const route = coinRoute({ ...question, holeMm }, { kit, intervals: QUICK_INTERVALS });
+    if (!route) return [];
+    const bandWidthMm = arcWidthMm(route.finished);
+    if (outsideWishMm(bandWidthMm, widthMm) > WIDTH_TOLERANCE_MM) return [];
+    const { method, way, cost, missingTools } = route;
+    return [{ piece, holeMm, school, bandWidthMm, method, way, cost, missingTools }];
+  });
 }

@@ -1,4 +1,3 @@
-export { candidateFor } from './candidates';
 export type { Candidate } from './candidates';
 export { paretoFront } from './pareto';
 export { searchStock } from './rank';

@@ -1,6 +1,6 @@
 import { spreadFor, ringChances, runToEnd, type Interval } from '../uncertainty';
 import type { Kit } from '../route';
-import { candidates, type Candidate } from './candidates';
+import { candidatesOf, prospects, type Candidate } from './candidates';
 import { paretoFront } from './pareto';
 import { idealWidthMm, type RingWish, type SearchPiece } from './wish';
 
@@ -39,9 +39,12 @@ const TAKES = {
 } as const;
 const MOST_OPTIONS = 24;
 /** Enough to rank by; the plan itself draws ten times as many. */
-const RINGS_PER_OPTION = 200;
-/** Share of the work that finding the candidates is; the rest is drawing their rings. */
-const FINDING = 0.6;
+const RINGS_PER_OPTION = 120;
+const DRAW_INTERVALS = 8;
+/** Twice as many prospects are routed as options are wanted: glance and route do not rank quite alike. */
+const ROUTED_PER_OPTION = 2;
+/** Shares of the work, roughly. */
+const STAGES = { glance: 0.3, route: 0.4, draw: 0.3 } as const;
 
 function widthErrorMm({ bandWidthMm }: Candidate, wish: RingWish): number {
   return Math.abs(bandWidthMm - idealWidthMm(wish.widthMm));
@@ -101,6 +104,7 @@ function optionOf(
       way,
       spread: spreadFor(piece),
       rings: RINGS_PER_OPTION,
+      intervals: DRAW_INTERVALS,
       seed: options.seed,
     }),
   );
@@ -119,20 +123,17 @@ function optionOf(
   };
 }
 
-/** Of every piece and hole the school with the most points; the others differ by little and crowd the list. */
-function bestSchools(found: readonly Candidate[], wish: RingWish): readonly Candidate[] {
-  const best = new Map<string, Candidate>();
-  for (const candidate of found) {
-    const key = `${candidate.piece.id} ${candidate.holeMm}`;
-    const other = best.get(key);
-    if (!other || pointsOf(candidate, wish) > pointsOf(other, wish)) best.set(key, candidate);
-  }
-  return [...best.values()];
+/** The school with the most points; the others differ by little and would crowd the list. */
+function bestSchool(candidates: readonly Candidate[], wish: RingWish): readonly Candidate[] {
+  const [first, ...rest] = candidates;
+  if (!first) return [];
+  return [rest.reduce((best, one) => (pointsOf(one, wish) > pointsOf(best, wish) ? one : best), first)];
 }
 
 /**
- * Ranks what the drawer and the punches can make of a wish, best first; the front is what nothing else beats in width
- * error, chance to spoil, anneals, minutes and cost together.
+ * Ranks what the drawer and the punches can make of a wish, best first. Every piece, punch and school is glanced at; the
+ * most promising are routed with this kit, and the best of those have their rings drawn. The front is what nothing else
+ * beats in width error, chance to spoil, anneals, minutes and price together.
  * @yields progress, 0 to 1
  */
 export function* searchStock(
@@ -141,19 +142,22 @@ export function* searchStock(
   wish: RingWish,
   options: SearchOptions = {},
 ): Generator<number, readonly SearchOption[]> {
-  const finding = candidates(stock, kit, wish);
-  let step = finding.next();
-  while (!step.done) {
-    yield step.value * FINDING;
-    step = finding.next();
+  const { most = MOST_OPTIONS } = options;
+  const looking = prospects(stock, kit, wish);
+  let look = looking.next();
+  for (; !look.done; look = looking.next()) yield look.value * STAGES.glance;
+
+  const promising = look.value.slice(0, ROUTED_PER_OPTION * most);
+  const routed: Candidate[] = [];
+  for (const [i, prospect] of promising.entries()) {
+    yield STAGES.glance + (STAGES.route * i) / promising.length;
+    routed.push(...bestSchool(candidatesOf(prospect, kit, wish), wish));
   }
-  const ranked = bestSchools(step.value, wish)
-    .map((candidate) => ({ candidate, points: pointsOf(candidate, wish) }))
-    .sort((a, b) => b.points - a.points)
-    .slice(0, options.most ?? MOST_OPTIONS);
+
+  const best = routed.sort((a, b) => pointsOf(b, wish) - pointsOf(a, wish)).slice(0, most);
   const drawn: Omit<SearchOption, 'onFront'>[] = [];
-  for (const [i, { candidate }] of ranked.entries()) {
-    yield FINDING + ((1 - FINDING) * i) / ranked.length;
+  for (const [i, candidate] of best.entries()) {
+    yield STAGES.glance + STAGES.route + (STAGES.draw * i) / best.length;
     drawn.push(optionOf(candidate, wish, kit, options));
   }
   const front = paretoFront(

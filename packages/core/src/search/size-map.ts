@@ -1,4 +1,4 @@
-import { arcWidthMm, washerFits, type FormingMethod, type SchoolWish, type WallWish } from '../forming';
+import { arcWidthMm, glanceAt, type FormingMethod, type SchoolWish, type WallWish } from '../forming';
 import { coinRoute, holesFor, type Kit, type MissingTool } from '../route';
 import { MM_PER_US_SIZE, SIZE_SYSTEMS } from '../size';
 import type { Coin } from '../stock';
@@ -39,7 +39,7 @@ const STEP_MM = MM_PER_US_SIZE / 2;
 function cellOf(question: SizeMapQuestion, targetMm: number, holeMm: number): MapCell {
   const { coin, wall, school, kit } = question;
   const asked = { coin, wall, school, targetInsideDiameterMm: targetMm };
-  const route = washerFits(asked, holeMm).fits
+  const route = glanceAt(asked, holeMm).fits
     ? coinRoute({ ...asked, holeMm }, { kit, intervals: QUICK_INTERVALS })
     : undefined;
   return {

@@ -28,6 +28,8 @@ export interface ChancesQuestion {
   readonly seed?: number | undefined;
   /** How many rings; left out, {@link RINGS_DRAWN}. */
   readonly rings?: number | undefined;
+  /** Fibres less one of each ring's wall: fewer for a quick look. */
+  readonly intervals?: number | undefined;
 }
 
 /** How sure a plan is, over many rings drawn from what was measured how well. */
@@ -152,10 +154,10 @@ function summary(samples: readonly Sample[]): RingChances {
  * @yields the share of rings done, now and then, so that long work can show progress and be stopped
  */
 export function* ringChances(question: ChancesQuestion): Generator<number, RingChances> {
-  const { input, kit, school, way, rings = RINGS_DRAWN, seed = 1 } = question;
+  const { input, kit, school, way, rings = RINGS_DRAWN, seed = 1, intervals } = question;
   const spread = question.spread ?? spreadFor(input.coin);
   const random = seededRandom(seed);
-  const planned = walkWay(input, { kit, school, way }).finished;
+  const planned = walkWay(input, { kit, school, way, intervals }).finished;
   const beforeCurlMm = input.targetInsideDiameterMm + wallCurlDropMm(input.wall, arcWidthMm(planned));
   const { thicknessMm } = workingThickness(input.coin);
   const allowance = strainAllowance(metalById(input.coin.metal), thicknessMm);
@@ -164,7 +166,7 @@ export function* ringChances(question: ChancesQuestion): Generator<number, RingC
     if (i % REPORT_EVERY === 0) yield i / rings;
     const draw = drawInputs(random, spread);
     const piece = { ...input, coin: drawnCoin(input.coin, draw), holeMm: input.holeMm + draw.hole };
-    const walk = walkWay(piece, { kit, school, way, shareShift: draw.share, beforeCurlMm });
+    const walk = walkWay(piece, { kit, school, way, shareShift: draw.share, beforeCurlMm, intervals });
     samples.push(sampleOf(draw, walk, planned, question, allowance, (ring) => spoilsOf(ring, random)));
   }
   return summary(samples);

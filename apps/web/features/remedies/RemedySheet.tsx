@@ -1,0 +1,38 @@
+import { remedyFor, type Symptom } from '@round-mint/core/remedy';
+import { View } from 'react-native';
+import { Sheet } from '@/ui/Sheet';
+import { Type } from '@/ui/Type';
+
+interface RemedySheetProps {
+  /** Nothing is shown without one. */
+  symptom: Symptom | undefined;
+  onClose: () => void;
+}
+
+function Part({ title, sentences }: { title: string; sentences: readonly string[] }) {
+  return (
+    <View className="gap-1">
+      <Type as="heading">{title}</Type>
+      <View role="list" aria-label={title} className="gap-1">
+        {sentences.map((sentence) => (
+          <Type key={sentence} role="listitem">
+            {sentence}
+          </Type>
+        ))}
+      </View>
+    </View>
+  );
+}
+
+/** One thing that goes wrong: why, what to do now, what to change next time. */
+export function RemedySheet({ symptom, onClose }: RemedySheetProps) {
+  if (!symptom) return null;
+  const { title, causes, now, nextTime } = remedyFor(symptom);
+  return (
+    <Sheet title={title} open onClose={onClose}>
+      <Part title="What to do now" sentences={now} />
+      <Part title="Why it happens" sentences={causes} />
+      <Part title="Next time" sentences={nextTime} />
+    </Sheet>
+  );
+}
