@@ -18,14 +18,22 @@ async function load(name) {
   return import(pathToFileURL(outfile).href);
 }
 
-const { planFigures } = await load('plan.bench');
-const figures = planFigures();
-const [, base] = figures[0];
-console.log('What the page computes at every change, and how many shortcut formulas that is worth:\n');
-for (const [name, ms] of figures) {
-  console.log(
-    `${name.padEnd(40)} ${ms.toFixed(5).padStart(10)} ms  ${Math.round(ms / base)
-      .toLocaleString('en')
-      .padStart(10)} ×`,
-  );
+const { planFigures, workerFigures } = await load('plan.bench');
+
+function print(title, figures, base) {
+  console.log(`\n${title}\n`);
+  for (const [name, ms] of figures) {
+    const ratio = Math.round(ms / base).toLocaleString('en');
+    console.log(`${name.padEnd(52)} ${ms.toFixed(5).padStart(12)} ms  ${ratio.padStart(12)} ×`);
+  }
 }
+
+const figures = planFigures();
+const [, shortcut] = figures[0];
+print(
+  'What the page computes at every change, and how many shortcut formulas that is worth:',
+  figures,
+  shortcut,
+);
+const route = figures.find(([name]) => name === 'route simulated, its way known')[1];
+print('What a worker computes, and how many route simulations that is worth:', workerFigures(), route);

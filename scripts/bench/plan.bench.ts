@@ -1,5 +1,7 @@
 import { estimateCoinRing, shortcutWidthMm } from '../../packages/core/src/forming';
-import { coinRoute, planCoinRing, REFERENCE_KIT } from '../../packages/core/src/route';
+import { coinRoute, followWay, planCoinRing, REFERENCE_KIT } from '../../packages/core/src/route';
+import { searchStock, sizeMap, type SearchPiece } from '../../packages/core/src/search';
+import { ringChances, RINGS_DRAWN, runToEnd } from '../../packages/core/src/uncertainty';
 
 const COIN = { diameterMm: 30, rimThicknessMm: 2, massG: 12.5, metal: 'silver-900' } as const;
 
@@ -33,6 +35,66 @@ export function planFigures(): readonly (readonly [name: string, ms: number])[] 
       'route, 16 intervals',
       milliseconds(400, (i) => coinRoute(inputAt(i), { kit: REFERENCE_KIT, intervals: 16 })),
     ],
+    ['route simulated, its way known', milliseconds(400, (i) => simulated(i))],
     ['whole plan', milliseconds(400, (i) => planCoinRing(inputAt(i), { kit: REFERENCE_KIT }))],
+  ];
+}
+
+const WAY = coinRoute(inputAt(0), { kit: REFERENCE_KIT });
+
+/** Only the simulation, blow by blow with 65 fibres; the way is not searched for. */
+function simulated(i: number): unknown {
+  return followWay(inputAt(i), { kit: REFERENCE_KIT }, 'over-stretch', WAY?.way ?? []);
+}
+
+/** Metals and diameters like a drawer's: no two pieces quite alike. */
+function drawer(pieces: number): readonly SearchPiece[] {
+  const metals = ['silver-900', 'silver-500', 'copper', 'bronze', 'cupronickel'] as const;
+  return Array.from({ length: pieces }, (_, i) => ({
+    id: `piece-${i}`,
+    metal: metals[i % metals.length] ?? 'silver-900',
+    diameterMm: 22 + ((i * 7) % 170) / 10,
+    rimThicknessMm: 1.6 + ((i * 3) % 10) / 10,
+  }));
+}
+
+const TWELVE_PUNCHES = [
+  ...REFERENCE_KIT.filter(({ spec }) => spec.kind !== 'punch'),
+  ...[9.5, 10.3, 11.1, 12, 12.7, 13.5, 14.3, 15, 15.9, 16.7, 17.5, 19].map((diameterMm) => ({
+    id: `punch-${diameterMm}`,
+    name: `${diameterMm} mm punch`,
+    spec: { kind: 'punch', diameterMm, selfCentring: false } as const,
+  })),
+];
+
+function once(work: () => unknown): number {
+  const before = performance.now();
+  kept = work();
+  return performance.now() - before;
+}
+
+/** What runs in a worker. */
+export function workerFigures(): readonly (readonly [name: string, ms: number])[] {
+  const input = inputAt(0);
+  const wish = {
+    targetInsideDiameterMm: 19.8,
+    wall: { kind: 'straight' },
+    widthMm: { min: 7, max: 9.5 },
+  } as const;
+  const { school = 'over-stretch', way = [] } = WAY ?? {};
+  const search = (pieces: number) => once(() => runToEnd(searchStock(drawer(pieces), TWELVE_PUNCHES, wish)));
+  search(100);
+  return [
+    [
+      `${RINGS_DRAWN} rings of one plan`,
+      once(() => runToEnd(ringChances({ input, kit: REFERENCE_KIT, school, way }))),
+    ],
+    [
+      'size map, 25 sizes × 12 punches',
+      once(() => runToEnd(sizeMap({ coin: COIN, wall: { kind: 'straight' }, kit: TWELVE_PUNCHES }))),
+    ],
+    ...[100, 500, 2000].map(
+      (pieces) => [`search, ${pieces} pieces × 12 punches × 3 schools`, search(pieces)] as const,
+    ),
   ];
 }

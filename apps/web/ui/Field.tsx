@@ -28,7 +28,6 @@ export function Field({ label, unit, error, hint, className = '', multiline, ...
         {...(note ? { 'aria-describedby': noteId } : {})}
         {...(error ? { 'aria-invalid': true } : {})}
         multiline={multiline}
-        placeholderTextColor="var(--soft)"
         className={`min-h-[48px] rounded-sm border bg-paper px-3 py-2 font-body text-base text-ink ${
           error ? 'border-2 border-stop' : 'border-soft'
         } ${multiline ? 'min-h-[96px]' : ''}`}

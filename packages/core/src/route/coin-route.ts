@@ -16,7 +16,7 @@ import { goalOf } from './goal';
 import { toolsOf, type Kit } from './kit';
 import { isFormed, LONGEST_WAY, moveOnWay, type Goal, type Move, type Stand } from './moves';
 import { compareCost, type RouteCost } from './route-cost';
-import { searchWays } from './route-search';
+import { searchWay } from './route-search';
 import { spoilRisks, type SpoilRisk } from './spoil-risk';
 import { routeTotals, type RouteStep, type RouteTotals, type TapeUse } from './step';
 import { tapeFor } from './tape';
@@ -53,8 +53,6 @@ export interface CoinRoute {
   readonly allowanceStrainLog: number;
 }
 
-/** How many of the search's ways are gone through fibre by fibre before the best is taken. */
-const WAYS_TRIED = 2;
 /** Edges decide what a way costs: few fibres tell. */
 const TRIAL_INTERVALS = 16;
 
@@ -210,12 +208,17 @@ function finishedRoute(work: Work, goal: Goal, way: readonly string[]): CoinRout
   };
 }
 
-/** The ways worth going through in full for one school, best first. */
-function waysFor(input: CoinRingInput, options: RouteOptions, school: FinishingSchool) {
+/** A school and the way that it takes. */
+interface SchoolWay {
+  readonly school: FinishingSchool;
+  readonly way: readonly string[];
+}
+
+function wayFor(input: CoinRingInput, options: RouteOptions, school: FinishingSchool): readonly SchoolWay[] {
   const work = startWork(input, mandrelOf(options.kit), options.intervals);
   const start: Stand = { stage: 'flat', wall: coarseMeridian(work.wall), spent: FRESH };
-  const ways = searchWays(start, goalOf(input, school, options), WAYS_TRIED);
-  return ways.map((way) => ({ school, way }));
+  const way = searchWay(start, goalOf(input, school, options));
+  return way ? [{ school, way }] : [];
 }
 
 /**
@@ -224,11 +227,11 @@ function waysFor(input: CoinRingInput, options: RouteOptions, school: FinishingS
  * @returns undefined when the rim would have to grow whatever is done
  */
 export function coinRoute(input: CoinRingInput, options: RouteOptions): CoinRoute | undefined {
-  const ways = schoolsOf(input).flatMap((school) => waysFor(input, options, school));
+  const ways = schoolsOf(input).flatMap((school) => wayFor(input, options, school));
   const [only] = ways;
   if (!only) return undefined;
   if (ways.length === 1) return followWay(input, options, only.school, only.way);
-  // The search weighs passes without their breakpoints: its best few are gone through before one is taken.
+  // The search weighs passes without their breakpoints: schools are compared by what they really cost.
   const tried = ways.map((one) => ({
     ...one,
     cost: followWay(input, { ...options, intervals: TRIAL_INTERVALS }, one.school, one.way).cost,

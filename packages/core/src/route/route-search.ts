@@ -78,22 +78,19 @@ function cheapest(open: Way[]): Way | undefined {
 }
 
 /**
- * The best ways from where a piece stands to what it is to become, by uniform-cost search over everything that this
+ * The best way from where a piece stands to what it is to become, by uniform-cost search over everything that this
  * maker's tools can do next: fewest missing tools, then spoilage risks, then anneals, then minutes. Ways that another
  * one dominates are dropped.
  * @param start on a coarse wall: only edges and the width matter here
- * @param count how many ways to return, best first
- * @returns the keys of each way's moves; empty when the rim would have to grow whatever is done
+ * @returns the keys of its moves; undefined when the rim would have to grow whatever is done
  */
-export function searchWays(start: Stand, goal: Goal, count: number): readonly (readonly string[])[] {
+export function searchWay(start: Stand, goal: Goal): readonly string[] | undefined {
   const open: Way[] = [{ stand: start, keys: [], cost: NO_COST }];
   const closed = new Map<string, Way[]>();
-  const found: (readonly string[])[] = [];
-  for (let way = cheapest(open); way && found.length < count; way = cheapest(open)) {
-    if (isFormed(way.stand, goal)) {
-      found.push(way.keys);
-      continue;
-    }
+  for (;;) {
+    const way = cheapest(open);
+    if (!way) return undefined;
+    if (isFormed(way.stand, goal)) return way.keys;
     const key = standKey(way.stand);
     const alike = closed.get(key) ?? [];
     if (way.keys.length >= LONGEST_WAY || alike.some((other) => dominates(other, way))) continue;
@@ -103,5 +100,4 @@ export function searchWays(start: Stand, goal: Goal, count: number): readonly (r
       if (next) open.push(next);
     }
   }
-  return found;
 }
