@@ -21,6 +21,10 @@ const VIEWS = [
   { name: 'plan', path: HALF, size: PHONE },
   { name: 'plan-torch', path: HALF, size: PHONE, light: 'torch' },
   { name: 'plan-wide', path: HALF, size: WIDE },
+  { name: 'search-wide', path: '/plan/search', size: WIDE, act: search },
+  { name: 'size-map', path: HALF.replace('/plan', '/plan/map'), size: PHONE, act: mapKnown },
+  { name: 'centring', path: HALF.replace('/plan', '/plan/centre'), size: PHONE, act: measureLand },
+  { name: 'die-charts', path: '/log/die-charts', size: PHONE },
   { name: 'stock', path: '/stock', size: PHONE },
   { name: 'stock-piece', path: '/stock/00000001-0000-4000-8000-000000000005', size: PHONE },
   { name: 'stock-wide', path: '/stock', size: WIDE },
@@ -29,6 +33,24 @@ const VIEWS = [
   { name: 'log-ring', path: '/log/00000004-0000-4000-8000-000000000001', size: PHONE },
   { name: 'settings', path: '/settings', size: PHONE },
 ];
+
+async function search(page) {
+  await page.getByRole('button', { name: 'Search the drawer' }).click();
+  await page.getByText('ways to make it').waitFor({ timeout: 60_000 });
+}
+
+async function mapKnown(page) {
+  await page.getByText('would open').first().waitFor({ timeout: 60_000 });
+}
+
+/** A hole that is off by 0.4 mm: wide at 3 o'clock. */
+async function measureLand(page) {
+  for (let place = 0; place < 8; place++) {
+    const land = 8.55 + 0.4 * Math.sin((Math.PI * place) / 4);
+    await page.getByLabel(new RegExp(`^${place + 1} · `)).fill(land.toFixed(2));
+  }
+  await page.getByTestId('land-drawing').scrollIntoViewIfNeeded();
+}
 
 function startServer(dataDir) {
   const child = spawn(process.execPath, [join(ROOT, 'apps/server/dist/server.mjs')], {
@@ -56,13 +78,16 @@ const browser = await chromium.launch({
   executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
   args: flags,
 });
-for (const { name, path, size, light = 'day' } of VIEWS) {
+for (const { name, path, size, light = 'day', act } of VIEWS) {
   const page = await browser.newPage({ viewport: size, timezoneId: 'UTC' });
   await page.request.patch(`${url}/api/v1/settings`, { data: { light } });
   await page.goto(url + path);
   await page.getByRole('heading').first().waitFor();
   await page.waitForLoadState('networkidle');
   await page.evaluate(() => document.fonts.ready);
+  if (act) await act(page);
+  // Intervals come from a worker a moment after the plan.
+  if (path === HALF) await page.getByTestId('spoil-chance').waitFor({ state: 'attached', timeout: 60_000 });
   await page.screenshot({ path: join(folder, `${name}.png`) });
   await page.close();
   console.log(`docs/screenshots/${name}.png`);

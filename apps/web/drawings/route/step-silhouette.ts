@@ -20,6 +20,7 @@ const SILHOUETTES: Partial<Readonly<Record<StepKind, Silhouette>>> = {
     strokes: 'M12 3 C13 8 18 10 18 15 A6 6 0 0 1 6 15 C6 12 8 11 9 8 C10 10 11 11 12 12 C13 9 12 6 12 3 Z',
   },
   fold: { about: 'force', strokes: 'M3 6 L8 19 H16 L21 6 M9 4 H15 M12 4 V11' },
+  flatten: { about: 'force', strokes: 'M3 7 H21 M3 17 H21 M12 2 V7 M12 22 V17 M6 12 C9 10 15 14 18 12' },
   stretch: {
     about: 'force',
     strokes: 'M9 5 V19 M15 5 V19 M9 12 H2 M5 9 L2 12 L5 15 M15 12 H22 M19 9 L22 12 L19 15',
