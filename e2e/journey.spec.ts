@@ -38,7 +38,9 @@ async function planRing(page: Page): Promise<void> {
   await page.getByTestId('holes').getByRole('radio').filter({ hasText: '12.7 mm' }).click();
   await page.getByRole('radio', { name: 'rounded' }).click();
   await page.getByRole('radio', { name: '17°' }).click();
-  await expect(page.getByTestId('verdict')).toContainText(/Folds, stretches past the size and reduces\. \d+ anneals/);
+  await expect(page.getByTestId('verdict')).toContainText(
+    /Folds, stretches past the size and reduces\. \d+ anneals/,
+  );
   // A number explains itself on a tap.
   await page.getByTestId('figure-width').click();
   const sheet = page.getByRole('dialog', { name: 'Width of the band' });

@@ -18,6 +18,8 @@ export default defineConfig({
     launchOptions: { executablePath: CHROMIUM, args: flags },
     viewport: { width: 390, height: 844 },
     permissions: ['clipboard-read', 'clipboard-write'],
+    // A worker between page and server would answer for a server that a test has taken away.
+    serviceWorkers: 'block',
     trace: 'retain-on-failure',
   },
 });

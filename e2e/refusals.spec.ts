@@ -67,9 +67,11 @@ test('with the server away, nothing is lost and everything can be tried again', 
 
   await workshop.stop();
   await page.getByTestId('step-done').click();
-  await expect(page.getByText('does not answer')).toBeVisible();
+  // What was done with the hands is done: the bench goes on, and the server hears of it later.
+  await expect(page.getByTestId('verb')).toHaveText('Deburr');
+  await expect(page.getByTestId('unsent')).toContainText('1 waiting');
   await workshop.start();
-  await page.getByRole('button', { name: 'Send again' }).click();
+  await expect(page.getByTestId('unsent')).toHaveCount(0, { timeout: 30_000 });
   await expect(page.getByTestId('verb')).toHaveText('Deburr');
 });
 

@@ -29,6 +29,7 @@ module.exports = {
   transformIgnorePatterns: [`/node_modules/(?!(${LET_THROUGH.join('|')}))`],
   moduleNameMapper: {
     '^(@/workers|\\.)/start-job$': '<rootDir>/testing/start-job-in-page.ts',
+    '^idb-keyval$': '<rootDir>/testing/memory-keyval.ts',
     '^@/(.*)$': '<rootDir>/$1',
     '^lucide-react-native/icons/(.*)$': require
       .resolve('lucide-react-native')

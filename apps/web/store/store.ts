@@ -4,7 +4,10 @@ import { centringSlice } from '@/features/centring/centring-slice';
 import { planDraftSlice } from '@/features/plan/plan-draft-slice';
 import { searchSlice } from '@/features/search/search-slice';
 import { api } from './api';
+import { lightSlice } from './light-slice';
 import { noticesSlice } from './notices-slice';
+import { createUnsentSender } from './unsent-sender';
+import { unsentSlice } from './unsent-slice';
 
 export function createStore() {
   return configureStore({
@@ -13,9 +16,11 @@ export function createStore() {
       [planDraftSlice.name]: planDraftSlice.reducer,
       [searchSlice.name]: searchSlice.reducer,
       [centringSlice.name]: centringSlice.reducer,
+      [lightSlice.name]: lightSlice.reducer,
       [noticesSlice.name]: noticesSlice.reducer,
+      [unsentSlice.name]: unsentSlice.reducer,
     },
-    middleware: (defaults) => defaults().concat(api.middleware),
+    middleware: (defaults) => defaults().prepend(createUnsentSender().middleware).concat(api.middleware),
   });
 }
 

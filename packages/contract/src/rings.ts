@@ -1,3 +1,4 @@
+import { SYMPTOMS } from '@round-mint/core/remedy';
 import { z } from 'zod';
 import { routeStepSchema, routeTotalsSchema } from './coin-ring';
 import {
@@ -67,6 +68,11 @@ export const ringEventBodySchema = z.discriminatedUnion('kind', [
     thicknessCutEdgeMm: lengthMm(0.1, 10).optional(),
     thicknessRimEdgeMm: lengthMm(0.1, 10).optional(),
     massG: quantity(0.1, 500, 'g').optional(),
+  }),
+  z.strictObject({
+    kind: z.literal('trouble'),
+    symptom: z.enum(SYMPTOMS, { error: `must be one of: ${SYMPTOMS.join(', ')}` }),
+    crackMm: lengthMm(0.1, 20).optional(),
   }),
   z.strictObject({ kind: z.literal('note'), text: shortText(500) }),
   z.strictObject({ kind: z.literal('undone'), eventId: idSchema }),

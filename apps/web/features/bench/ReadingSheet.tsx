@@ -6,7 +6,6 @@ import { SizeInput } from '@/features/sizes/SizeInput';
 import { useSettings, useWriters } from '@/features/settings/use-settings';
 import { Button } from '@/ui/Button';
 import { Choices } from '@/ui/Choices';
-import { Notice } from '@/ui/Notice';
 import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
 import type { BenchLog } from './use-bench-log';
@@ -36,15 +35,15 @@ export function ReadingSheet({ open, onClose, step, mandrelMmPerUsSize, log }: R
   const [mark, setMark] = useState<ReadingMark>('leading');
   const rim = parseSize(rimText, primarySystem);
   const cut = parseSize(cutText, primarySystem);
-  const save = async () => {
+  const save = () => {
     if (!rim.ok || !cut.ok) return;
-    const done = await log.log({
+    log.log({
       kind: 'reading',
       rimDownMm: rim.insideDiameterMm,
       cutDownMm: cut.insideDiameterMm,
       mark,
     });
-    if (done) onClose();
+    onClose();
   };
   const boxes = [
     { name: 'Rim edge down', text: rimText, parsed: rim, change: setRimText, expectedMm: expected.rimDownMm },
@@ -55,14 +54,7 @@ export function ReadingSheet({ open, onClose, step, mandrelMmPerUsSize, log }: R
       title="Log a reading"
       open={open}
       onClose={onClose}
-      footer={
-        <Button
-          look="main"
-          label={log.busy ? 'Logging …' : 'Log reading'}
-          disabled={!rim.ok || !cut.ok || log.busy}
-          onPress={() => void save()}
-        />
-      }
+      footer={<Button look="main" label="Log reading" disabled={!rim.ok || !cut.ok} onPress={save} />}
     >
       {boxes.map(({ name, text, parsed, change, expectedMm }) => (
         <View key={name} className="gap-1" role="group" aria-label={name}>
@@ -81,7 +73,6 @@ export function ReadingSheet({ open, onClose, step, mandrelMmPerUsSize, log }: R
       ))}
       <Type as="label">Mark read</Type>
       <Choices label="Mark read" choices={MARKS} value={mark} onChange={setMark} minWidth={140} />
-      {log.problem ? <Notice level="stop" title={log.problem} live /> : null}
     </Sheet>
   );
 }

@@ -1,6 +1,6 @@
 import { Redirect, useLocalSearchParams } from 'expo-router';
 import { useWidthClass } from '@/features/shell/use-width';
-import { useListRingsQuery } from '@/store/api';
+import { useRings } from '@/store/use-rings';
 import { Screen } from '@/ui/Screen';
 import { Empty, Fetched } from '@/ui/Waiting';
 import { RingWork } from './RingWork';
@@ -11,7 +11,7 @@ import { WideBench } from './WideBench';
 export function RingScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const wide = useWidthClass() === 'wide';
-  const { data: all } = useListRingsQuery();
+  const { data: all } = useRings();
   return (
     <Fetched from={useRingsInWork()} what="the ring">
       {(rings) => {

@@ -1,7 +1,7 @@
 import type { RingEventInput } from '@round-mint/contract/rings';
 import { fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { RING_ID, eventOf, ringOf, stepIndex, workedTo } from '@/testing/demo-ring';
-import { fakeServer, refusal } from '@/testing/fake-server';
+import { fakeServer, listOf, refusal } from '@/testing/fake-server';
 import { renderWithStore, settle } from '@/testing/render';
 import { router } from '@/testing/router';
 import { benchRing } from './bench-model';
@@ -14,7 +14,7 @@ const EVENTS = `POST /rings/${RING_ID}/events`;
 async function renderRing(events: RingEventInput[], answers = {}) {
   const ring = ringOf(events);
   const calls = fakeServer({ [EVENTS]: () => ring, ...answers });
-  renderWithStore(<RingWork bench={benchRing(ring)} />);
+  const { store } = renderWithStore(<RingWork bench={benchRing(ring)} />);
   await settle();
   return {
     /** The bodies of all events that were sent. */
@@ -23,6 +23,7 @@ async function renderRing(events: RingEventInput[], answers = {}) {
         .filter(({ path }) => path.endsWith('/events'))
         .flatMap(({ body }) => (body as { events: RingEventInput[] }).events.map((event) => event.body)),
     calls,
+    store,
   };
 }
 
@@ -44,14 +45,44 @@ describe('RingWork', () => {
     await waitFor(() => expect(sent()).toEqual([{ kind: 'step-done', step: 0 }]));
   });
 
-  it('logs an anneal with its step and offers another light', async () => {
+  it('dims the light by itself at the flame, lets it be turned up, and logs the anneal with its step', async () => {
     const anneal = stepIndex('anneal');
-    const { sent, calls } = await renderRing(workedTo(anneal), { 'PATCH /settings': {} });
+    const { sent, store } = await renderRing(workedTo(anneal));
     expect(screen.getByTestId('stop-mark')).toHaveTextContent(/Soften at 600–650 °C/);
-    fireEvent.press(screen.getByRole('button', { name: 'Torch light' }));
-    await waitFor(() => expect(calls.some(({ method }) => method === 'PATCH')).toBe(true));
+    expect(store.getState().light.dimmed).toBe(true);
+    fireEvent.press(screen.getByText('Light up'));
+    expect(store.getState().light.dimmed).toBe(false);
     fireEvent.press(screen.getByText('Anneal done'));
     await waitFor(() => expect(sent()).toEqual([{ kind: 'anneal-done', step: anneal }]));
+  });
+
+  it('answers a crack with what is left when it is filed out, and notes it', async () => {
+    const { sent } = await renderRing(workedTo(stepIndex('stretch')), { 'GET /kit': listOf() });
+    fireEvent.press(screen.getByRole('button', { name: 'Something went wrong' }));
+    fireEvent.press(screen.getByText('A crack at the cut edge'));
+    const [length] = screen.getAllByDisplayValue('');
+    fireEvent.changeText(length!, 'long');
+    expect(screen.getByText(/✕ a length in mm/)).toBeTruthy();
+    fireEvent.changeText(length!, '0.6');
+    expect(screen.getByText(/File the cut edge back by 0\.9 mm: the ring can be saved/)).toBeTruthy();
+    expect(screen.getByText(/mm wide, planned 9\.1 mm/)).toBeTruthy();
+    fireEvent.press(screen.getByRole('button', { name: 'Note it with the ring' }));
+    await waitFor(() =>
+      expect(sent()).toEqual([{ kind: 'trouble', symptom: 'crack-at-cut-edge', crackMm: 0.6 }]),
+    );
+  });
+
+  it('shows remedies of other steps too, and says when nothing can be saved', async () => {
+    await renderRing(workedTo(stepIndex('stretch')), { 'GET /kit': listOf() });
+    fireEvent.press(screen.getByRole('button', { name: 'Something went wrong' }));
+    expect(screen.queryByText('Silver is pink after the pickle')).toBeNull();
+    fireEvent.press(screen.getByText('something else'));
+    expect(screen.getByText('Silver is pink after the pickle')).toBeTruthy();
+    fireEvent.press(screen.getByText('A crack at the cut edge'));
+    fireEvent.changeText(screen.getAllByDisplayValue('')[0]!, '6');
+    expect(screen.getByText('It runs too far: no ring is left of this wall.')).toBeTruthy();
+    fireEvent.press(screen.getByText('it looks different'));
+    expect(screen.getByText('What does it look like?')).toBeTruthy();
   });
 
   it('takes back what was logged last', async () => {

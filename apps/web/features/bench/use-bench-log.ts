@@ -1,29 +1,26 @@
 import type { RingEventInput } from '@round-mint/contract/rings';
-import { useState } from 'react';
-import { useLogEventsMutation } from '@/store/api';
-import { problemText } from '@/store/problem';
+import { useAppDispatch, useAppSelector } from '@/store/store';
+import { eventsLogged, sendAgain } from '@/store/unsent-slice';
 
-/** Logs what happened to a ring; a failed try can be sent again with the same ids, and does no harm twice. */
+/**
+ * Logs what happened to a ring. It counts at once and is kept in the browser until the server has it; each event has
+ * the id it was given at the bench, so that sending it twice does no harm.
+ */
 export function useBenchLog(ringId: string) {
-  const [send, { isLoading }] = useLogEventsMutation();
-  const [failed, setFailed] = useState<{ events: RingEventInput[]; problem: string }>();
-  const post = async (events: RingEventInput[]): Promise<boolean> => {
-    try {
-      await send({ ringId, events }).unwrap();
-      setFailed(undefined);
-      return true;
-    } catch (error) {
-      setFailed({ events, problem: problemText(error) });
-      return false;
-    }
-  };
-  const log = (...bodies: RingEventInput['body'][]) =>
-    post(bodies.map((body) => ({ id: crypto.randomUUID(), at: new Date().toISOString(), body })));
+  const dispatch = useAppDispatch();
+  const problem = useAppSelector((state) => state.unsent.refused[ringId]);
   return {
-    log,
-    busy: isLoading,
-    problem: failed?.problem,
-    retry: () => (failed ? post(failed.events) : Promise.resolve(false)),
+    log: (...bodies: RingEventInput['body'][]) => {
+      const at = new Date().toISOString();
+      dispatch(
+        eventsLogged(bodies.map((body) => ({ ringId, event: { id: crypto.randomUUID(), at, body } }))),
+      );
+    },
+    /** Why the server would not have it; it is kept all the same. */
+    problem,
+    retry: () => {
+      dispatch(sendAgain(ringId));
+    },
   };
 }
 export type BenchLog = ReturnType<typeof useBenchLog>;

@@ -1,11 +1,11 @@
 import { useMemo } from 'react';
-import { useListRingsQuery } from '@/store/api';
+import { useRings } from '@/store/use-rings';
 import type { Fetch } from '@/ui/Waiting';
 import { benchRing, type BenchRing } from './bench-model';
 
 /** The rings in work, the one touched last first. */
 export function useRingsInWork(): Fetch<readonly BenchRing[]> {
-  const { data, isError, refetch } = useListRingsQuery();
+  const { data, isError, refetch } = useRings();
   const rings = useMemo(
     () =>
       data

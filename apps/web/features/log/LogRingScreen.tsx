@@ -11,7 +11,8 @@ import { Section } from '@/drawings/section/Section';
 import { benchRing } from '@/features/bench/bench-model';
 import { useSettings, useWriters } from '@/features/settings/use-settings';
 import { PlaceHeader } from '@/features/shell/PlaceHeader';
-import { useListLogQuery, useListRingsQuery } from '@/store/api';
+import { useListLogQuery } from '@/store/api';
+import { useRings } from '@/store/use-rings';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
 import { both, Empty, Fetched } from '@/ui/Waiting';
@@ -106,14 +107,22 @@ function ComparisonTable({ entry }: { entry: LogEntry }) {
 export function LogRingScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   return (
-    <Fetched from={both(useListLogQuery(), useListRingsQuery())} what="the ring">
+    <Fetched from={both(useListLogQuery(), useRings())} what="the ring">
       {([log, rings]) => {
         const entry = log.find(({ ringId }) => ringId === id);
         const ring = rings.find((candidate) => candidate.id === id);
         if (entry && ring) return <FinishedRing entry={entry} ring={ring} />;
         return (
           <Screen>
-            <Empty title="This ring is not in the log.">It may have been put away, or not be finished.</Empty>
+            {ring?.status === 'finished' ? (
+              <Empty title="Finished, and on its way into the log.">
+                It is kept here until the server has it; that may take until the server is back.
+              </Empty>
+            ) : (
+              <Empty title="This ring is not in the log.">
+                It may have been put away, or not be finished.
+              </Empty>
+            )}
           </Screen>
         );
       }}

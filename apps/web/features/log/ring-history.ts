@@ -1,4 +1,5 @@
 import type { RingWithEvents } from '@round-mint/contract/rings';
+import { isSymptom, remedyFor } from '@round-mint/core/remedy';
 import { standingEvents, type RingEvent } from '@round-mint/core/route';
 import type { Writers } from '@/features/settings/use-settings';
 
@@ -6,6 +7,13 @@ export interface HistoryLine {
   readonly id: string;
   readonly at: string;
   readonly text: string;
+}
+
+type Trouble = Extract<RingEvent['body'], { kind: 'trouble' }>;
+
+function troubleWords({ symptom, crackMm }: Trouble, write: Writers): string {
+  const title = isSymptom(symptom) ? remedyFor(symptom).title : symptom;
+  return `Trouble: ${title}${crackMm === undefined ? '' : `, ${write.length(crackMm)} long`}`;
 }
 
 function words({ body }: RingEvent, ring: RingWithEvents, write: Writers): string {
@@ -18,6 +26,8 @@ function words({ body }: RingEvent, ring: RingWithEvents, write: Writers): strin
       return `Read ${write.size(body.rimDownMm)} rim edge down, ${write.size(body.cutDownMm)} cut edge down`;
     case 'measured':
       return `Measured ${write.length(body.bandWidthMm, 2)} wide`;
+    case 'trouble':
+      return troubleWords(body, write);
     case 'note':
       return body.text;
     case 'finished':

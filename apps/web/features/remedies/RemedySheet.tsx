@@ -24,15 +24,24 @@ function Part({ title, sentences }: { title: string; sentences: readonly string[
   );
 }
 
-/** One thing that goes wrong: why, what to do now, what to change next time. */
-export function RemedySheet({ symptom, onClose }: RemedySheetProps) {
-  if (!symptom) return null;
-  const { title, causes, now, nextTime } = remedyFor(symptom);
+/** What to do now, why it happens, what to change next time. */
+export function RemedyParts({ symptom }: { symptom: Symptom }) {
+  const { causes, now, nextTime } = remedyFor(symptom);
   return (
-    <Sheet title={title} open onClose={onClose}>
+    <>
       <Part title="What to do now" sentences={now} />
       <Part title="Why it happens" sentences={causes} />
       <Part title="Next time" sentences={nextTime} />
+    </>
+  );
+}
+
+/** One thing that goes wrong: why, what to do now, what to change next time. */
+export function RemedySheet({ symptom, onClose }: RemedySheetProps) {
+  if (!symptom) return null;
+  return (
+    <Sheet title={remedyFor(symptom).title} open onClose={onClose}>
+      <RemedyParts symptom={symptom} />
     </Sheet>
   );
 }

@@ -3,18 +3,24 @@ import { Slot } from 'expo-router';
 import { useEffect } from 'react';
 import { View } from 'react-native';
 import { useSettings } from '@/features/settings/use-settings';
+import { useAppSelector } from '@/store/store';
 import { FONTS, loadSlabNumerals } from '@/theme/fonts';
 import { LightContext } from '@/theme/light';
 import { DoneBar } from './DoneBar';
 import { KeyboardHelp } from './KeyboardHelp';
 import { PlaceBar } from './PlaceBar';
+import { UnsentBar } from './UnsentBar';
+import { useOffline } from './use-offline';
 import { useWidthClass } from './use-width';
 
 /** What stands round every screen: the light, the fonts, the places. */
 export function Shell() {
-  const { light } = useSettings();
+  const { light: chosen } = useSettings();
+  const dimmed = useAppSelector((state) => state.light.dimmed);
+  const light = dimmed ? 'torch' : chosen;
   const wide = useWidthClass() === 'wide';
   const [fontsReady, fontProblem] = useFonts(FONTS);
+  useOffline();
   useEffect(() => {
     document.documentElement.classList.toggle('torch', light === 'torch');
   }, [light]);
@@ -29,6 +35,7 @@ export function Shell() {
         {wide ? <PlaceBar rail /> : null}
         <View role="main" className="min-h-0 min-w-0 flex-1">
           <Slot />
+          <UnsentBar />
           <DoneBar />
           <KeyboardHelp />
         </View>

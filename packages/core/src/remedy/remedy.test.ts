@@ -1,4 +1,5 @@
-import { remedyFor, symptomsToExpect, SYMPTOMS } from './index';
+import { routeFor } from '../route/test-route';
+import { filePastCrack, remedyFor, symptomsAt, symptomsToExpect, SYMPTOMS } from './index';
 
 describe('remedies', () => {
   it.each(SYMPTOMS)('%s: causes, what to do now, what to change next time', (symptom) => {
@@ -30,5 +31,42 @@ describe('symptomsToExpect', () => {
 
   it('always warns of the hole', () => {
     expect(symptomsToExpect({ reasons: ['metal-note'], risks: [], causes: [] })).toEqual(['hole-off-centre']);
+  });
+});
+
+describe('symptomsAt', () => {
+  it('puts what belongs to the step first, and leaves nothing out', () => {
+    const { here, other } = symptomsAt('stretch');
+    expect(here[0]).toBe('crack-at-cut-edge');
+    expect([...here, ...other].sort()).toEqual([...SYMPTOMS].sort());
+    expect(symptomsAt('saw').here).toEqual([]);
+  });
+});
+
+describe('filePastCrack', () => {
+  const { steps } = routeFor({
+    coin: { diameterMm: 30, rimThicknessMm: 2, metal: 'silver-900' },
+    holeMm: 12.7,
+    targetInsideDiameterMm: 18.9,
+    wall: { kind: 'straight' },
+  });
+  const flat = steps[0]!.outline;
+  const stretched = steps.filter(({ kind }) => kind === 'stretch').at(-1)!.outline;
+
+  it('on the flat washer widens the hole by what is filed, on both sides', () => {
+    expect(filePastCrack(flat, 0.5)?.newHoleMm).toBeCloseTo(12.7 + 2 * 0.8, 3);
+  });
+
+  it('on the stretched wall, where hoops stand closer, costs more of the coin', () => {
+    const repair = filePastCrack(stretched, 0.5);
+    expect(repair?.fileMm).toBeCloseTo(0.8, 9);
+    expect(repair?.newHoleMm).toBeGreaterThan(12.7 + 2 * 0.8);
+    expect(repair?.newHoleMm).toBeLessThan(12.7 + 4 * 0.8);
+    expect(filePastCrack(stretched, 1.5)?.newHoleMm).toBeGreaterThan(repair?.newHoleMm ?? 99);
+  });
+
+  it('gives up on a crack that runs through half of the wall, and ignores one that is none', () => {
+    expect(filePastCrack(stretched, 5)).toBeUndefined();
+    expect(filePastCrack(stretched, 0)).toBeUndefined();
   });
 });

@@ -30,6 +30,10 @@ export const SYMPTOMS = [
 ] as const;
 export type Symptom = (typeof SYMPTOMS)[number];
 
+export function isSymptom(text: string): text is Symptom {
+  return (SYMPTOMS as readonly string[]).includes(text);
+}
+
 /** What it looks like, why, what to do now, and what to change next time. */
 export interface Remedy {
   readonly title: string;

@@ -25,6 +25,8 @@ export type RingEventBody =
       readonly thicknessRimEdgeMm?: number | undefined;
       readonly massG?: number | undefined;
     }
+  /** Something went wrong; the symptom is one of the remedies'. */
+  | { readonly kind: 'trouble'; readonly symptom: string; readonly crackMm?: number | undefined }
   | { readonly kind: 'note'; readonly text: string }
   | { readonly kind: 'undone'; readonly eventId: string }
   | { readonly kind: 'finished' };

@@ -11,6 +11,7 @@ function stateWith(change: Partial<RingState>): RingState {
     readings: [],
     measured: undefined,
     notes: [],
+    troubles: [],
     finished: true,
     finishedAt: undefined,
     lastEventId: undefined,

@@ -42,6 +42,7 @@ export interface RingState {
   readonly readings: readonly LoggedReading[];
   readonly measured: Measured | undefined;
   readonly notes: readonly { readonly at: string; readonly text: string }[];
+  readonly troubles: readonly { readonly at: string; readonly symptom: string; readonly step: number }[];
   readonly finished: boolean;
   readonly finishedAt: string | undefined;
   /** The event that an undo would take back. */
@@ -59,6 +60,7 @@ function startState({ steps }: RingPlan): RingState {
     readings: [],
     measured: undefined,
     notes: [],
+    troubles: [],
     finished: false,
     finishedAt: undefined,
     lastEventId: undefined,
@@ -154,6 +156,10 @@ function apply(state: RingState, event: RingEvent, plan: RingPlan): RingState {
     case 'measured': {
       const { kind: _kind, ...measured } = body;
       return { ...state, measured };
+    }
+    case 'trouble': {
+      const trouble = { at: event.at, symptom: body.symptom, step: state.step };
+      return { ...state, troubles: [...state.troubles, trouble] };
     }
     case 'note':
       return { ...state, notes: [...state.notes, { at: event.at, text: body.text }] };

@@ -85,7 +85,7 @@ describe('any feasible route', () => {
         if (!plan.route) return;
         expect(highestSpend(plan.route.steps)).toBeLessThanOrEqual(plan.route.allowanceStrainLog);
       }),
-      { numRuns: 150 },
+      { numRuns: 150, endOnFailure: true },
     );
   });
 
@@ -105,7 +105,7 @@ describe('any feasible route', () => {
           expect(end?.rimInsideDiameterMm).toBeCloseTo(input.targetInsideDiameterMm, 2);
         }
       }),
-      { numRuns: 100 },
+      { numRuns: 100, endOnFailure: true },
     );
   });
 
@@ -119,7 +119,7 @@ describe('any feasible route', () => {
         expect(steps[fold - 1]?.kind).toBe('anneal');
         steps.forEach((step, i) => expect(step.annealFirst).toBe(steps[i - 1]?.kind === 'anneal'));
       }),
-      { numRuns: 40 },
+      { numRuns: 40, endOnFailure: true },
     );
   });
 });

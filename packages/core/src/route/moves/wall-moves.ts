@@ -94,12 +94,13 @@ function rimInMove(
   insideMm: number,
   leavesLip: boolean,
   settles: Move['settles'],
+  to: 'half-way' | 'to-size' = 'half-way',
 ): Move {
   return {
     key,
-    phase: rimInPhase(stand.wall, insideMm, PLATE_DEG),
+    phase: rimInPhase(stand.wall, insideMm, PLATE_DEG, to === 'to-size'),
     words: rimInWords(goal, leavesLip),
-    to: 'half-way',
+    to,
     ...(settles ? { settles } : {}),
   };
 }
@@ -125,12 +126,9 @@ function leaveMoves(stand: Stand, goal: Goal, beforeCurlMm: number): readonly Mo
   const settles = { beforeCurlMm, meetMm: beforeCurlMm };
   const rimOut = straightAtRimMm(stand.wall) > beforeCurlMm + NEGLIGIBLE_MM;
   const cutIn = straightAtCutMm(stand.wall) < beforeCurlMm - NEGLIGIBLE_MM;
-  const rimIn = rimInMove(stand, goal, 'rim-in', beforeCurlMm, true, settles);
+  const rimIn = rimInMove(stand, goal, 'rim-in', beforeCurlMm, true, settles, cutIn ? 'half-way' : 'to-size');
   const stretch = stretchMove(stand, goal, 'stretch', beforeCurlMm, rimOut ? 'half-way' : 'to-size', settles);
-  return [
-    ...(rimOut ? [cutIn ? rimIn : { ...rimIn, to: 'to-size' as const }] : []),
-    ...(cutIn || !rimOut ? [stretch] : []),
-  ];
+  return [...(rimOut ? [rimIn] : []), ...(cutIn || !rimOut ? [stretch] : [])];
 }
 
 /** Second school: rim at the size, cut edge below it, then upright on cones and lids. */

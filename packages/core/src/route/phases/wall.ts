@@ -30,16 +30,25 @@ export function meetingDiameterMm(funnel: Meridian, beforeCurlMm: number): numbe
   return Math.min(Math.max(straightAtRimMm(funnel), beforeCurlMm + min), beforeCurlMm + max);
 }
 
-/** The rim edge alone pushed into a die until it is as small inside as asked; what is below stays. */
-export function rimInPhase(funnel: Meridian, insideDiameterMm: number, angleDeg: number): Phase {
+/**
+ * The rim edge alone pushed into a die until it is as small inside as asked; what is below stays.
+ * @param last whether the whole wall is straight in the throat at the end, a hair of the cut edge's way included
+ */
+export function rimInPhase(
+  funnel: Meridian,
+  insideDiameterMm: number,
+  angleDeg: number,
+  last: boolean,
+): Phase {
   const from = straightAtRimMm(funnel);
   return {
     kind: 'reduce',
     share: BLOW_SHARE.close,
     // The throat takes in as much of the wall as stands out of it: the whole of it does no harm to the rest.
-    shapesAt: (progress, start) => [
-      closedTo(throatWall('rim', mix(from, insideDiameterMm, progress), angleDeg, 1), start),
-    ],
+    shapesAt: (progress, start) =>
+      progress < 1 || !last
+        ? [closedTo(throatWall('rim', mix(from, insideDiameterMm, progress), angleDeg, 1), start)]
+        : [straightWall(insideDiameterMm)],
   };
 }
 

@@ -1,0 +1,88 @@
+import { createListenerMiddleware, isAnyOf, type ThunkDispatch, type UnknownAction } from '@reduxjs/toolkit';
+import { get, set } from 'idb-keyval';
+import { api } from './api';
+import { problemText } from './problem';
+import {
+  eventsLogged,
+  eventsRefused,
+  eventsSent,
+  nextBatch,
+  sendAgain,
+  sendingEnded,
+  sendingStarted,
+  serverAway,
+  unsentReadBack,
+  type UnsentEvent,
+  type UnsentState,
+} from './unsent-slice';
+
+/** Where the browser keeps them. */
+const KEPT_UNDER = 'unsent-events';
+/** The server is asked again after this long, ms. */
+const RETRY_MS = 3000;
+
+interface State {
+  readonly unsent: UnsentState;
+}
+type Dispatch = ThunkDispatch<State, unknown, UnknownAction>;
+
+/** The browser could not reach the server at all, or something on the way answered for it. */
+function isAway(error: unknown): boolean {
+  const { status } = error as { status?: unknown };
+  return status === 'FETCH_ERROR' || status === 'PARSING_ERROR' || status === 502 || status === 503;
+}
+
+/** Sends what waits, in order, one run of a ring's events at a time; ids make a repeat harmless. */
+async function sendAll(getState: () => State, dispatch: Dispatch): Promise<void> {
+  for (let batch = nextBatch(getState().unsent); batch; batch = nextBatch(getState().unsent)) {
+    const result = await dispatch(api.endpoints.logEvents.initiate(batch));
+    if (!('error' in result) || result.error === undefined) {
+      dispatch(eventsSent(batch.events.map(({ id }) => id)));
+    } else if (isAway(result.error)) {
+      dispatch(serverAway());
+      return;
+    } else {
+      dispatch(eventsRefused({ ringId: batch.ringId, text: problemText(result.error) }));
+    }
+  }
+}
+
+/** Keeps what happened at the bench until the server has it: in the browser's own store, over reloads. */
+export function createUnsentSender() {
+  const listener = createListenerMiddleware<State, Dispatch>();
+  listener.startListening({
+    matcher: isAnyOf(eventsLogged, unsentReadBack, sendAgain),
+    effect: async (_action, { getState, dispatch }) => {
+      if (getState().unsent.sending) return;
+      dispatch(sendingStarted());
+      try {
+        await sendAll(getState, dispatch);
+      } finally {
+        dispatch(sendingEnded());
+      }
+    },
+  });
+  listener.startListening({
+    actionCreator: serverAway,
+    effect: async (_action, { dispatch, delay, cancelActiveListeners }) => {
+      cancelActiveListeners();
+      await delay(RETRY_MS);
+      dispatch(sendAgain(undefined));
+    },
+  });
+  listener.startListening({
+    predicate: (_action, now, before) => now.unsent.queue !== before.unsent.queue,
+    effect: async (_action, { getState }) => {
+      await set(KEPT_UNDER, getState().unsent.queue);
+    },
+  });
+  return listener;
+}
+
+/** What an earlier page could not send is taken up again. */
+export function readBackUnsent() {
+  return async (dispatch: Dispatch): Promise<void> => {
+    const kept = await get<readonly UnsentEvent[]>(KEPT_UNDER);
+    if (kept && kept.length > 0) dispatch(unsentReadBack(kept));
+  };
+}

@@ -1,0 +1,73 @@
+import { RING_ID, eventOf, ringOf } from '@/testing/demo-ring';
+import { fakeServer, refusal } from '@/testing/fake-server';
+import { createStore } from './store';
+import { readBackUnsent } from './unsent-sender';
+import { eventsLogged, nextBatch, sendAgain, unsentSlice, type UnsentEvent } from './unsent-slice';
+
+const OTHER = '00000004-0000-4000-8000-000000000010';
+const done = (n: number, ringId = RING_ID): UnsentEvent => ({
+  ringId,
+  event: eventOf(n, { kind: 'step-done', step: n }),
+});
+
+async function until(holds: () => boolean): Promise<void> {
+  for (let i = 0; i < 200 && !holds(); i++) await new Promise((resolve) => setTimeout(resolve, 10));
+  expect(holds()).toBe(true);
+}
+
+describe('nextBatch', () => {
+  const state = unsentSlice.getInitialState();
+
+  it('takes a run of one ring from the front, past rings that are refused', () => {
+    const queue = [done(1), done(2), done(3, OTHER), done(4)];
+    expect(nextBatch({ ...state, queue })?.events).toHaveLength(2);
+    expect(nextBatch({ ...state, queue, refused: { [RING_ID]: 'no' } })).toMatchObject({ ringId: OTHER });
+    expect(nextBatch(state)).toBeUndefined();
+  });
+});
+
+describe('what happened at the bench', () => {
+  it('is sent in order and forgotten once the server has it', async () => {
+    const calls = fakeServer({ [`POST /rings/${RING_ID}/events`]: () => ringOf() });
+    const store = createStore();
+    store.dispatch(eventsLogged([done(1)]));
+    store.dispatch(eventsLogged([done(2), done(3)]));
+    await until(() => store.getState().unsent.queue.length === 0);
+    const sent = calls.flatMap(({ body }) =>
+      (body as { events: { id: string }[] }).events.map(({ id }) => id),
+    );
+    expect(sent).toEqual([done(1), done(2), done(3)].map(({ event }) => event.id));
+  });
+
+  it('waits while the server is away, is kept for the next page, and goes when it returns', async () => {
+    fakeServer({
+      [`POST /rings/${RING_ID}/events`]: () => {
+        throw new TypeError('network');
+      },
+    });
+    const store = createStore();
+    store.dispatch(eventsLogged([done(1)]));
+    await until(() => store.getState().unsent.away);
+    expect(store.getState().unsent.queue).toHaveLength(1);
+
+    const calls = fakeServer({ [`POST /rings/${RING_ID}/events`]: () => ringOf() });
+    const next = createStore();
+    await next.dispatch(readBackUnsent());
+    await until(() => calls.length === 1 && next.getState().unsent.queue.length === 0);
+  });
+
+  it('keeps what the server refuses, lets other rings go on, and tries again when asked', async () => {
+    let refusing = true;
+    fakeServer({
+      [`POST /rings/${RING_ID}/events`]: () => (refusing ? refusal(404, 'There is no such ring.') : ringOf()),
+      [`POST /rings/${OTHER}/events`]: () => ringOf(),
+    });
+    const store = createStore();
+    store.dispatch(eventsLogged([done(1), done(2, OTHER)]));
+    await until(() => store.getState().unsent.queue.length === 1);
+    expect(store.getState().unsent.refused).toEqual({ [RING_ID]: 'There is no such ring.' });
+    refusing = false;
+    store.dispatch(sendAgain(RING_ID));
+    await until(() => store.getState().unsent.queue.length === 0);
+  });
+});

@@ -1,0 +1,26 @@
+import type { RingEventInput, RingWithEvents } from '@round-mint/contract/rings';
+import { standingEvents, type RingEvent } from '@round-mint/core/route';
+import { useMemo } from 'react';
+import type { Fetch } from '@/ui/Waiting';
+import { useListRingsQuery } from './api';
+import { useAppSelector } from './store';
+import type { UnsentEvent } from './unsent-slice';
+
+function withUnsent(ring: RingWithEvents, queue: readonly UnsentEvent[]): RingWithEvents {
+  const known = new Set(ring.events.map(({ id }) => id));
+  const more = queue.filter(({ ringId, event }) => ringId === ring.id && !known.has(event.id));
+  if (more.length === 0) return ring;
+  const events: RingEventInput[] = [...ring.events, ...more.map(({ event }) => event)];
+  const finished = standingEvents(events as readonly RingEvent[]).some(
+    ({ body }) => body.kind === 'finished',
+  );
+  return { ...ring, events, status: finished ? 'finished' : 'in-work' };
+}
+
+/** Every ring as the maker knows it: with what happened at the bench and the server has not heard yet. */
+export function useRings(): Fetch<readonly RingWithEvents[]> {
+  const { data, isError, refetch } = useListRingsQuery();
+  const queue = useAppSelector((state) => state.unsent.queue);
+  const rings = useMemo(() => data?.map((ring) => withUnsent(ring, queue)), [data, queue]);
+  return { data: rings, isError, refetch };
+}
