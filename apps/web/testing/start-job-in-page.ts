@@ -8,16 +8,20 @@ export function startJob<N extends JobName>(
 ): RunningJob<JobAnswer<N>> {
   let cancelled = false;
   const work = (JOBS[name] as (question: JobQuestion<N>) => Generator<number, JobAnswer<N>>)(question);
-  const answer = new Promise<JobAnswer<N>>((resolve) => {
+  const answer = new Promise<JobAnswer<N>>((resolve, reject) => {
     const slice = () => {
       if (cancelled) return;
-      const { done, value } = work.next();
-      if (done) {
-        resolve(value);
-        return;
+      try {
+        const { done, value } = work.next();
+        if (done) {
+          resolve(value);
+          return;
+        }
+        onProgress(value);
+        setTimeout(slice, 0);
+      } catch (error) {
+        reject(error);
       }
-      onProgress(value);
-      setTimeout(slice, 0);
     };
     slice();
   });

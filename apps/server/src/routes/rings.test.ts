@@ -146,3 +146,47 @@ describe('a ring at the bench', () => {
     expect(events.body.items).toEqual([]);
   });
 });
+
+describe('a plan’s school and charts', () => {
+  it('is kept with the plan and decides the ring’s route', async () => {
+    const planId = await addPlan('Brennac Union half', {
+      school: 'straighten',
+      targetInsideDiameterMm: 19.76,
+    });
+    const { body: plan } = await server.api.get(`/api/v1/plans/${planId}`).expect(200);
+    expect(plan.school).toBe('straighten');
+    const ring = await start(planId);
+    expect(ring.steps.map(({ kind }) => kind)).toContain('straighten');
+    expect(ring.steps.find(({ kind }) => kind === 'straighten')?.reading?.cutDownMm).toBeGreaterThan(19);
+  });
+
+  it('is over-stretch and reduce where none is named', async () => {
+    const { body: plan } = await server.api.get(`/api/v1/plans/${await addPlan('Brennac Union half')}`);
+    expect(plan.school).toBe('over-stretch');
+    const wrong = await server.api
+      .post('/api/v1/plans')
+      .send({ ...plan, id: randomUUID(), school: 'hammer' });
+    expect(wrong.status).toBe(400);
+  });
+
+  it('has reveals from the die charts where the ring is stepped down', async () => {
+    const planId = await addPlan('Brennac Union dollar', { targetInsideDiameterMm: 18.95 });
+    const { steps } = await start(planId);
+    const tapes = steps.flatMap(({ tape }) => tape ?? []);
+    expect(tapes.length).toBeGreaterThan(1);
+    expect(tapes.some(({ reveal }) => reveal !== undefined)).toBe(true);
+  });
+});
+
+describe('trouble', () => {
+  it('is kept with the ring, and only by a name that has a remedy', async () => {
+    const ring = await start(await addPlan('Brennac Union half'));
+    const trouble = event({ kind: 'trouble', symptom: 'crack-at-cut-edge', crackMm: 0.6 });
+    const { body } = await send(ring.id, trouble).expect(200);
+    expect(stateOf(ring, body.events).troubles).toEqual([
+      { at: trouble.at, symptom: 'crack-at-cut-edge', step: 0 },
+    ]);
+    const wrong = await send(ring.id, event({ kind: 'trouble', symptom: 'bad luck' } as never)).expect(400);
+    expect(wrong.body.error.fields[0].message).toContain('crack-at-cut-edge');
+  });
+});

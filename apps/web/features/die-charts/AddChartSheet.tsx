@@ -1,12 +1,10 @@
 import { useRef, useState } from 'react';
 import { MetalPicker } from '@/features/stock/MetalPicker';
+import { AddSheet } from '@/features/shell/AddSheet';
 import { useSettings } from '@/features/settings/use-settings';
 import { useSaveDieChartMutation } from '@/store/api';
 import { problemText } from '@/store/problem';
-import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
-import { Notice } from '@/ui/Notice';
-import { Sheet } from '@/ui/Sheet';
 import { parseChart, type ChartTexts } from './die-chart-form';
 
 const EMPTY: ChartTexts = { metal: 'silver-900', coinDiameter: '', die: 'Long die', pusher: '' };
@@ -35,18 +33,14 @@ export function AddChartSheet({ open, onClose }: { open: boolean; onClose: () =>
     }
   };
   return (
-    <Sheet
+    <AddSheet
       title="A new die chart"
+      action="Add the chart"
       open={open}
+      saving={isLoading}
+      problem={problems['server']}
+      onAdd={() => void add()}
       onClose={onClose}
-      footer={
-        <Button
-          look="main"
-          label={isLoading ? 'Saving …' : 'Add the chart'}
-          disabled={isLoading}
-          onPress={() => void add()}
-        />
-      }
     >
       <Field
         label="Long die"
@@ -71,7 +65,6 @@ export function AddChartSheet({ open, onClose }: { open: boolean; onClose: () =>
         onChangeText={(coinDiameter) => setTexts({ ...texts, coinDiameter })}
       />
       <MetalPicker value={texts.metal} onChange={(metal) => setTexts({ ...texts, metal })} />
-      {problems['server'] ? <Notice level="stop" title={problems['server']} live /> : null}
-    </Sheet>
+    </AddSheet>
   );
 }

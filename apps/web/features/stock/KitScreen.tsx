@@ -2,6 +2,7 @@ import type { StoredTool } from '@round-mint/contract/kit';
 import type { ToolKind } from '@round-mint/core/route';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
+import { AddSheet } from '@/features/shell/AddSheet';
 import { usePutAway } from '@/features/shell/use-put-away';
 import { useSettings, useWriters } from '@/features/settings/use-settings';
 import { PlaceHeader } from '@/features/shell/PlaceHeader';
@@ -10,9 +11,7 @@ import { problemText } from '@/store/problem';
 import { Button } from '@/ui/Button';
 import { Choices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
-import { Notice } from '@/ui/Notice';
 import { Screen } from '@/ui/Screen';
-import { Sheet } from '@/ui/Sheet';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
 import { Empty, Fetched } from '@/ui/Waiting';
@@ -60,18 +59,14 @@ function AddToolSheet({ open, onClose }: { open: boolean; onClose: () => void })
     }
   };
   return (
-    <Sheet
+    <AddSheet
       title="A new tool"
+      action="Add the tool"
       open={open}
+      saving={isLoading}
+      problem={problems['server']}
+      onAdd={() => void save()}
       onClose={onClose}
-      footer={
-        <Button
-          look="main"
-          label={isLoading ? 'Saving …' : 'Add the tool'}
-          disabled={isLoading}
-          onPress={() => void save()}
-        />
-      }
     >
       <Choices
         label="Kind of tool"
@@ -109,8 +104,7 @@ function AddToolSheet({ open, onClose }: { open: boolean; onClose: () => void })
           ]}
         />
       ) : null}
-      {problems['server'] ? <Notice level="stop" title={problems['server']} live /> : null}
-    </Sheet>
+    </AddSheet>
   );
 }
 
