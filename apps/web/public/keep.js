@@ -50,7 +50,8 @@ self.addEventListener('fetch', (event) => {
   const { request } = event;
   const url = new URL(request.url);
   if (request.method !== 'GET' || url.origin !== self.location.origin || isPassing(url)) return;
-  if (request.mode === 'navigate') event.respondWith(newest(request, '/'));
+  const isPage = request.mode === 'navigate' && !url.pathname.startsWith('/api/');
+  if (isPage) event.respondWith(newest(request, '/'));
   else event.respondWith(isHashed(url) ? hashed(request) : newest(request));
 });
 

@@ -1,8 +1,23 @@
 import { RING_ID, eventOf, ringOf } from '@/testing/demo-ring';
 import { fakeServer, refusal } from '@/testing/fake-server';
-import { createStore } from './store';
+import { clearAllListeners } from '@reduxjs/toolkit';
+import { createStore as newStore } from './store';
 import { readBackUnsent } from './unsent-sender';
 import { eventsLogged, nextBatch, sendAgain, unsentSlice, type UnsentEvent } from './unsent-slice';
+
+const stores: ReturnType<typeof newStore>[] = [];
+
+function createStore() {
+  const store = newStore();
+  stores.push(store);
+  return store;
+}
+
+// A store whose server is away would ask it again for ever; the last change is told to the page a frame later.
+afterEach(async () => {
+  stores.splice(0).forEach((store) => store.dispatch(clearAllListeners()));
+  await new Promise((resolve) => setTimeout(resolve, 60));
+});
 
 const OTHER = '00000004-0000-4000-8000-000000000010';
 const done = (n: number, ringId = RING_ID): UnsentEvent => ({

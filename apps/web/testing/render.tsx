@@ -1,3 +1,4 @@
+import { clearAllListeners } from '@reduxjs/toolkit';
 import { act, render } from '@testing-library/react-native';
 import type { ReactElement, ReactNode } from 'react';
 import { Provider } from 'react-redux';
@@ -9,7 +10,12 @@ const stores: ReturnType<typeof createStore>[] = [];
 
 // Fetched data is kept for a minute after its last use: no test waits for that.
 afterEach(() => {
-  act(() => stores.splice(0).forEach((store) => store.dispatch(api.util.resetApiState())));
+  act(() =>
+    stores.splice(0).forEach((store) => {
+      store.dispatch(clearAllListeners());
+      store.dispatch(api.util.resetApiState());
+    }),
+  );
 });
 
 /** A store of its own, and what puts it round a piece of the app or a hook. */

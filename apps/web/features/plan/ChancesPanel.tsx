@@ -101,7 +101,7 @@ export function ChancesPanel({ job, piece, targetMm }: ChancesPanelProps) {
         <View className={`gap-2 ${fresh ? '' : 'opacity-50'}`}>
           <View role="list" aria-label="Ninety rings in a hundred">
             <FactLine name="Width" value={between(chances.widthMm, (mm) => write.length(mm))} />
-            <FactLine name="Size before the last true-up" value={between(chances.sizeMm, write.size)} />
+            <FactLine name="Size before true-up" value={between(chances.sizeMm, write.size)} />
             <FactLine name="Cut edge" value={between(chances.cutEdgeMm, (mm) => write.length(mm, 2))} />
             <FactLine name="Uneven, hole as punched" value={`up to ${write.length(chances.unevenMm.high)}`} />
           </View>

@@ -29,7 +29,8 @@ function routeReasons(route: CoinRoute): readonly Reason[] {
     code: 'missing-tool',
     level: 'warn',
     message: `Your kit lacks ${tool.words}.`,
-    instead: 'Add it under Stock, Kit, or borrow one before you start.',
+    instead:
+      'Add it under Stock, Kit, or borrow one. “What can it become?” tells which sizes one tool would open.',
   }));
   if (route.totals.anneals <= MANY_ANNEALS) return missing;
   return [
