@@ -1,7 +1,7 @@
 import type { PlanInput } from '@round-mint/contract/plans';
 import { quarterFraction } from '@round-mint/core/format';
 import type { Finish } from '@round-mint/core/route';
-import { useDeferredValue, useMemo, type ReactNode } from 'react';
+import { useDeferredValue, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { useSettings, useWriters } from '@/features/settings/use-settings';
 import { useAppDispatch, useAppSelector } from '@/store/store';
@@ -18,7 +18,8 @@ import {
   sizeTyped,
   wallChosen,
 } from './plan-draft-slice';
-import { holeOptions, type PlanModel } from './plan-model';
+import type { PlanModel } from './plan-model';
+import { useHoleOptions, type HoleOption } from './use-hole-options';
 import { WALLS } from './walls';
 import { SizeInput } from '@/features/sizes/SizeInput';
 
@@ -82,6 +83,11 @@ export function SizeChoice({ model }: { model: PlanModel }) {
   );
 }
 
+function holeNote({ bandWidthMm, known }: HoleOption, length: (mm: number) => string): string {
+  if (!known) return '…';
+  return bandWidthMm === undefined ? 'not this size' : `${length(bandWidthMm)} wide`;
+}
+
 /** Hole, wall, finish: each choice answered at once. */
 export function MakingChoices({ model }: { model: PlanModel }) {
   const draft = useAppSelector((state) => state.planDraft);
@@ -90,7 +96,7 @@ export function MakingChoices({ model }: { model: PlanModel }) {
   const { holeMm } = model;
   // Widths of all holes may lag a frame behind the plan; the choice itself never does.
   const lagging = useDeferredValue(model);
-  const holes = useMemo(() => holeOptions(lagging), [lagging]);
+  const holes = useHoleOptions(lagging);
   return (
     <View className="gap-4">
       <Row label="Hole">
@@ -103,7 +109,7 @@ export function MakingChoices({ model }: { model: PlanModel }) {
           choices={holes.map((hole) => ({
             value: hole.holeMm,
             label: write.length(hole.holeMm),
-            note: hole.bandWidthMm === undefined ? 'not this size' : `${write.length(hole.bandWidthMm)} wide`,
+            note: holeNote(hole, write.length),
           }))}
         />
       </Row>

@@ -1,9 +1,11 @@
 import { DEFAULT_SETTINGS } from '@round-mint/contract/settings';
 import type { StockItem } from '@round-mint/contract/stock';
+import { renderHook, waitFor } from '@testing-library/react-native';
 import { defaultWriters } from '@/testing/writers';
 import { explainPlan } from './explain';
 import { FIRST_DRAFT, planDraftSlice, sizeTyped, stockChosen, type PlanDraft } from './plan-draft-slice';
-import { holeOptions, pieceOutcome, planModel } from './plan-model';
+import { pieceOutcome, planModel, type PlanModel } from './plan-model';
+import { useHoleOptions } from './use-hole-options';
 
 const PIECE = {
   id: 'piece',
@@ -20,16 +22,24 @@ function model(change: Partial<PlanDraft> = {}, piece: StockItem = PIECE, settin
   return planModel({ ...FIRST_DRAFT, stockId: piece.id, ...change }, [piece], [], settings, (mm) => `${mm}`);
 }
 
+/** The holes with their widths, once all are reckoned. */
+async function optionsOf(shown: PlanModel) {
+  const { result } = renderHook(() => useHoleOptions(shown));
+  await waitFor(() => expect(result.current.every(({ known }) => known)).toBe(true));
+  return result.current;
+}
+
 describe('planModel', () => {
-  it('chooses a hole by itself, and shows the same width for it everywhere', () => {
+  it('chooses a hole by itself, and shows the same width for it everywhere', async () => {
     const shown = model();
     const { holeMm, plan } = shown;
     expect(holeMm).toBe(14.3);
-    expect(holeOptions(shown).find((hole) => hole.holeMm === holeMm)?.bandWidthMm).toBe(plan?.bandWidthMm);
+    const options = await optionsOf(shown);
+    expect(options.find((hole) => hole.holeMm === holeMm)?.bandWidthMm).toBe(plan?.bandWidthMm);
   });
 
-  it('gives each owned hole its width: narrower for larger holes', () => {
-    const widths = holeOptions(model()).flatMap(({ bandWidthMm }) => bandWidthMm ?? []);
+  it('gives each owned hole its width: narrower for larger holes', async () => {
+    const widths = (await optionsOf(model())).flatMap(({ bandWidthMm }) => bandWidthMm ?? []);
     expect(widths.length).toBeGreaterThan(4);
     widths.slice(1).forEach((width, i) => expect(width).toBeLessThan(widths[i]!));
   });
@@ -41,10 +51,10 @@ describe('planModel', () => {
     expect(sizeProblem).toMatch(/7½/);
   });
 
-  it('has no width for a hole that cannot make the size, and still a verdict', () => {
+  it('has no width for a hole that cannot make the size, and still a verdict', async () => {
     const shown = model({ sizeText: '18' });
     const { plan } = shown;
-    expect(holeOptions(shown).every(({ bandWidthMm }) => bandWidthMm === undefined)).toBe(true);
+    expect((await optionsOf(shown)).every(({ bandWidthMm }) => bandWidthMm === undefined)).toBe(true);
     expect(plan?.feasible).toBe(false);
     expect(plan?.reasons[0]?.code).toBe('rim-would-grow');
   });

@@ -25,12 +25,6 @@ import type { PlanDraft } from './plan-draft-slice';
 /** Fibres enough for a width to a tenth of a millimetre; half the work. */
 const QUICK_INTERVALS = 16;
 
-export interface HoleOption {
-  readonly holeMm: number;
-  /** Undefined when this hole cannot make the ring. */
-  readonly bandWidthMm: number | undefined;
-}
-
 /** Everything the plan screen shows, from what was chosen. */
 export interface PlanModel {
   readonly piece: StockItem | undefined;
@@ -128,17 +122,9 @@ export function planModel(
   return { ...nothing, holeMm, ownedHoles, plan, allowance: offered ? proposed : undefined };
 }
 
-/** The band width that each owned hole would give; ten times the work of the plan itself, so it may come a moment later. */
-export function holeOptions(model: PlanModel): readonly HoleOption[] {
-  const { piece, targetMm, wall, school, kit, ownedHoles, holeMm, plan } = model;
-  if (!piece || targetMm === undefined) return [];
-  const question = { coin: piece, targetInsideDiameterMm: targetMm, wall, school };
-  return ownedHoles.map((hole) => {
-    // The chosen hole shows the plan's own figure: what is drawn and what is offered agree to the last digit.
-    if (hole === holeMm && plan?.feasible) return { holeMm: hole, bandWidthMm: plan.bandWidthMm };
-    const { fits } = glanceAt(question, hole);
-    return { holeMm: hole, bandWidthMm: fits ? routedWidth(question, hole, kit) : undefined };
-  });
+/** The band width that a hole would give; undefined when it cannot make the ring. */
+export function holeWidth(question: HoleQuestion, holeMm: number, kit: Kit): number | undefined {
+  return glanceAt(question, holeMm).fits ? routedWidth(question, holeMm, kit) : undefined;
 }
 
 /** What is drawn to tell how sure a plan is; undefined when there is no route. */
