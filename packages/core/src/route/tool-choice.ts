@@ -150,6 +150,15 @@ export function chooseReducingHole(
       );
 }
 
+/** A pusher of the kit, as it is used. */
+export function pusherInDie(tool: Tool, diameterMm: number): ToolChoice {
+  return {
+    tool,
+    use: `${tool.name} in the long die, under tape`,
+    contact: { kind: 'pusher', diameterMm },
+  };
+}
+
 export function lacksPusher(insideDiameterMm: number): ToolChoice {
   return lacks(
     'stepped-pusher',

@@ -5,7 +5,7 @@ import { pusherPhase } from '../phases/stepped';
 import { straightAtCutMm, straightAtRimMm } from '../phases/straight-at';
 import { beforeCurlDiameterMm, stretchPhase } from '../phases/wall';
 import type { SpoilRisk } from '../spoil-risk';
-import { chooseStretcher, lacksPusher } from '../tool-choice';
+import { chooseStretcher, lacksPusher, pusherInDie } from '../tool-choice';
 import { counted, type Goal, type Move, type Stand } from './stand';
 
 /** A cut edge this little too small is opened by the pusher itself, mm. */
@@ -45,14 +45,7 @@ function pushMove(
     words: {
       title: counted('Stepped reduction under tape'),
       instruction: TAPE_WORDS,
-      tool: () =>
-        pusher
-          ? {
-              tool: pusher.tool,
-              use: `${pusher.tool.name} in the long die, under tape`,
-              contact: { kind: 'pusher', diameterMm: pusher.diameterMm },
-            }
-          : lacksPusher(toMm),
+      tool: () => (pusher ? pusherInDie(pusher.tool, pusher.diameterMm) : lacksPusher(toMm)),
       leavesLip: true,
     },
     to: last ? 'to-size' : 'stepping',

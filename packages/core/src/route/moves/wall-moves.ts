@@ -18,6 +18,7 @@ import {
   chooseReducingHole,
   chooseStretcher,
   lacksPusher,
+  pusherInDie,
   stretcherTaperDeg,
 } from '../tool-choice';
 import { counted, type Goal, type Move, type MoveWords, type Stand } from './stand';
@@ -211,12 +212,7 @@ function lacksOrOwnPusher(goal: Goal, insideMm: number) {
     ({ spec }) => spec.kind === 'stepped-pusher' && spec.diameterMm <= insideMm + NEGLIGIBLE_MM,
   );
   if (pusher?.spec.kind !== 'stepped-pusher') return lacksPusher(insideMm);
-  const { diameterMm } = pusher.spec;
-  return {
-    tool: pusher,
-    use: `${pusher.name} in the long die, under tape`,
-    contact: { kind: 'pusher', diameterMm } as const,
-  };
+  return pusherInDie(pusher, pusher.spec.diameterMm);
 }
 
 /** From funnel to a straight wall at its size, by the goal's school. */

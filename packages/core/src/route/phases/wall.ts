@@ -4,6 +4,7 @@ import {
   closedTo,
   cutEdge,
   DEFAULT_TAPER_DEG,
+  degToRad,
   finishedShape,
   lidWall,
   mapMeridian,
@@ -112,7 +113,7 @@ export function closeTaperedPhase(opened: Meridian, cutInsideMm: number): Phase 
 
 /** Cut edge of the tapered wall that the cones bring upright at a size, mm: its rim already stands there. */
 export function taperedCutMm(wall: Meridian, uprightInsideMm: number): number {
-  return uprightInsideMm - 2 * arcWidthMm(wall) * Math.sin((DEFAULT_TAPER_DEG * Math.PI) / 180);
+  return uprightInsideMm - 2 * arcWidthMm(wall) * Math.sin(degToRad(DEFAULT_TAPER_DEG));
 }
 
 /** A cone through a lid swings a tapered wall upright; its rim sits on the lid and stays (craft §3). */
