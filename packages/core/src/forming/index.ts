@@ -13,6 +13,7 @@ export {
   methodForRimStrain,
   NARROWEST_LAND_MM,
   OVER_STRETCH_MM,
+  STEPPED_RIM_STRAIN_LIMIT,
   THINNEST_CUT_EDGE_MM,
   TRIM_GAIN_MM,
 } from './limits';

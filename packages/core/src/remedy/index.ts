@@ -6,3 +6,5 @@ export type { Worries } from './links';
 export { isSymptom, SYMPTOMS } from './remedy';
 export type { Remedy, Symptom } from './remedy';
 export { remedyFor } from './table';
+export { helpsToRead, questionOf } from './questions';
+export type { RemedyAnswer, RemedyQuestion } from './questions';

@@ -1,5 +1,13 @@
 import { routeFor } from '../route/test-route';
-import { filePastCrack, remedyFor, symptomsAt, symptomsToExpect, SYMPTOMS } from './index';
+import {
+  filePastCrack,
+  helpsToRead,
+  questionOf,
+  remedyFor,
+  symptomsAt,
+  symptomsToExpect,
+  SYMPTOMS,
+} from './index';
 
 describe('remedies', () => {
   it.each(SYMPTOMS)('%s: causes, what to do now, what to change next time', (symptom) => {
@@ -68,5 +76,22 @@ describe('filePastCrack', () => {
   it('gives up on a crack that runs through half of the wall, and ignores one that is none', () => {
     expect(filePastCrack(stretched, 5)).toBeUndefined();
     expect(filePastCrack(stretched, 0)).toBeUndefined();
+  });
+});
+
+describe('questions', () => {
+  it('have answers that differ, each with something to do', () => {
+    const asked = SYMPTOMS.flatMap((symptom) => questionOf(symptom) ?? []);
+    expect(asked.length).toBeGreaterThan(10);
+    for (const { ask, answers } of asked) {
+      expect(ask).toMatch(/\?$/);
+      expect(answers.length).toBeGreaterThan(1);
+      expect(new Set(answers.map(({ now }) => now.join())).size).toBe(answers.length);
+    }
+  });
+
+  it('a size that is off asks for a reading, a crack does not', () => {
+    expect(helpsToRead('size-overshot-up')).toBe(true);
+    expect(helpsToRead('crack-at-cut-edge')).toBe(false);
   });
 });

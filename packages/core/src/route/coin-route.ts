@@ -21,6 +21,7 @@ import { spoilRisks, type SpoilRisk } from './spoil-risk';
 import { routeTotals, type RouteStep, type RouteTotals, type TapeUse } from './step';
 import { tapeFor } from './tape';
 import { chooseMandrel, choosePunch, type MissingTool } from './tool-choice';
+import type { BenchTraits } from './traits';
 import { addAnneal, addMove, addStep, startWork, type Work } from './work';
 
 /** Two schools (craft §3): anneal after punching only, or before it as well. */
@@ -35,6 +36,8 @@ export interface RouteOptions {
   /** Fibres less one, a multiple of sixteen: fewer for a quick look at many holes. Left out, 64. */
   readonly intervals?: number | undefined;
   readonly dieCharts?: readonly DieChart[] | undefined;
+  /** How this maker's bench behaves; left out, as the trade's defaults. */
+  readonly traits?: BenchTraits | undefined;
 }
 
 export interface CoinRoute {
@@ -107,8 +110,16 @@ function addLevelling(work: Work, move: Move): void {
   });
 }
 
-function tapeOf(move: Move, to: Meridian, stand: Stand, charts: readonly DieChart[]): TapeUse | undefined {
-  return move.phase.kind === 'stepped' ? tapeFor(stand.wall, to, move.key, charts) : undefined;
+function tapeOf(
+  move: Move,
+  to: Meridian,
+  stand: Stand,
+  goal: Goal,
+  charts: readonly DieChart[],
+): TapeUse | undefined {
+  return move.phase.kind === 'stepped'
+    ? tapeFor(stand.wall, to, move.key, charts, goal.traits.trimGainMm)
+    : undefined;
 }
 
 /** Goes one move on, fibre by fibre, with what belongs before and after it. */
@@ -123,7 +134,7 @@ function addNextMove(work: Work, stand: Stand, move: Move, goal: Goal, charts: r
     );
   }
   const stepsBefore = work.steps.length;
-  addMove(work, move, (to) => ({ tape: tapeOf(move, to, stand, charts) }));
+  addMove(work, move, (to) => ({ tape: tapeOf(move, to, stand, goal, charts) }));
   const passes = work.steps.slice(stepsBefore).filter(({ kind }) => kind === move.phase.kind).length;
   const risks = [
     ...(move.risks ?? []),
@@ -144,6 +155,39 @@ function addNextMove(work: Work, stand: Stand, move: Move, goal: Goal, charts: r
 }
 
 /**
+ * Goes a way to its end from wherever the work stands.
+ * @returns the keys of the moves gone
+ * @throws RangeError when the way does not lead to a ring
+ */
+export function goWay(
+  work: Work,
+  goal: Goal,
+  way: readonly string[],
+  charts: readonly DieChart[],
+): readonly string[] {
+  const gone: string[] = [];
+  for (;;) {
+    const stand: Stand = { ...work.stand, wall: work.wall, spent: work.spent };
+    if (isFormed(stand, goal)) return gone;
+    const move = gone.length < LONGEST_WAY ? moveOnWay(stand, goal, way) : undefined;
+    if (!move) throw new RangeError(`the way ends ${stand.stage}`);
+    gone.push(move.key);
+    addNextMove(work, stand, move, goal, charts);
+  }
+}
+
+/** The lip off, then both readings alike. */
+export function addFinalTrueUp(work: Work, kit: Kit): void {
+  addTrim(work);
+  addTrueUp(
+    work,
+    kit,
+    'True up',
+    'Read both ways. The larger edge down in a die, or the smaller up on the stretcher, a fraction at a time.',
+  );
+}
+
+/**
  * The whole route along a given way, simulated fibre by fibre and blow by blow with the share of each kind of blow
  * (craft §3), annealing by the budget of craft §4.
  * @throws RangeError when the way does not lead to a ring
@@ -154,26 +198,12 @@ export function followWay(
   school: FinishingSchool,
   way: readonly string[],
 ): CoinRoute {
-  const work = startWork(input, mandrelOf(options.kit), options.intervals);
+  const work = startWork(input, mandrelOf(options.kit), options);
   addPunching(work, input, options);
   const goal = goalOf(input, school, options);
   const charts = chartsFor(options.dieCharts ?? [], input.coin);
-  let stand: Stand = { stage: 'flat', wall: work.wall, spent: FRESH };
-  const gone: string[] = [];
-  while (!isFormed(stand, goal)) {
-    const move = gone.length < LONGEST_WAY ? moveOnWay(stand, goal, way) : undefined;
-    if (!move) throw new RangeError(`the way ends ${stand.stage}`);
-    gone.push(move.key);
-    addNextMove(work, stand, move, goal, charts);
-    stand = { ...stand, ...move.settles, stage: move.to, wall: work.wall, spent: work.spent };
-  }
-  addTrim(work);
-  addTrueUp(
-    work,
-    options.kit,
-    'True up',
-    'Read both ways. The larger edge down in a die, or the smaller up on the stretcher, a fraction at a time.',
-  );
+  const gone = goWay(work, goal, way, charts);
+  addFinalTrueUp(work, options.kit);
   for (const { kind, title, instruction } of finishSteps(options.finish ?? 'polished')) {
     addStep(work, kind, { title, instruction });
   }
@@ -215,7 +245,7 @@ interface SchoolWay {
 }
 
 function wayFor(input: CoinRingInput, options: RouteOptions, school: FinishingSchool): readonly SchoolWay[] {
-  const work = startWork(input, mandrelOf(options.kit), options.intervals);
+  const work = startWork(input, mandrelOf(options.kit), options);
   const start: Stand = { stage: 'flat', wall: coarseMeridian(work.wall), spent: FRESH };
   const way = searchWay(start, goalOf(input, school, options));
   return way ? [{ school, way }] : [];

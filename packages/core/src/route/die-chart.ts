@@ -30,6 +30,20 @@ export function chartsFor(
   );
 }
 
+/** Kept charts with what the log has seen besides: added to the chart of the same coins and pusher, or as charts of their own. */
+export function withSeen(kept: readonly DieChart[], seen: readonly DieChart[]): readonly DieChart[] {
+  const alike = (a: DieChart, b: DieChart) =>
+    a.pusherMm === b.pusherMm && chartsFor([a], { metal: b.metal, diameterMm: b.coinDiameterMm }).length > 0;
+  const grown = kept.map((chart) => ({
+    ...chart,
+    observations: [
+      ...chart.observations,
+      ...seen.filter((other) => alike(chart, other)).flatMap(({ observations }) => observations),
+    ],
+  }));
+  return [...grown, ...seen.filter((other) => !kept.some((chart) => alike(chart, other)))];
+}
+
 export interface RevealAnswer {
   readonly reveal: number;
   /** The size lies outside what was seen. */

@@ -7,10 +7,11 @@ import {
   type FinishingSchool,
   type FormingMethod,
 } from '../forming';
-import { metalById, strainAllowance } from '../metal';
-import { workingThickness } from '../stock';
+import { metalById, strainAllowance, type MetalId } from '../metal';
+import { workingThickness, type Coin } from '../stock';
 import type { Kit } from './kit';
 import type { Goal } from './moves';
+import { DEFAULT_TRAITS, type BenchTraits } from './traits';
 
 /** The method that the finished wall's rim strain calls for, by the closed form: as the verdict judges it. */
 function methodFor({ coin, holeMm, targetInsideDiameterMm, wall }: CoinRingInput): FormingMethod {
@@ -18,12 +19,22 @@ function methodFor({ coin, holeMm, targetInsideDiameterMm, wall }: CoinRingInput
   return methodForRimStrain(rimEdge(finished).strainLog);
 }
 
+/** Hoop strain that a metal bears between anneals at this bench. */
+export function benchAllowance(metal: MetalId, workingThicknessMm: number, traits: BenchTraits): number {
+  return strainAllowance(metalById(metal), workingThicknessMm) * (traits.allowanceFactor[metal] ?? 1);
+}
+
 /** What a ring is to become by one school, with this kit. */
 export function goalOf(
   input: CoinRingInput,
   school: FinishingSchool,
-  options: { readonly kit: Kit; readonly method?: FormingMethod | undefined },
+  options: {
+    readonly kit: Kit;
+    readonly method?: FormingMethod | undefined;
+    readonly traits?: BenchTraits | undefined;
+  },
 ): Goal {
+  const traits = options.traits ?? DEFAULT_TRAITS;
   const { coin, targetInsideDiameterMm, wall } = input;
   const { thicknessMm } = workingThickness(coin);
   return {
@@ -33,7 +44,13 @@ export function goalOf(
     method: options.method ?? methodFor(input),
     coinDiameterMm: coin.diameterMm,
     workingThicknessMm: thicknessMm,
-    allowanceStrainLog: strainAllowance(metalById(coin.metal), thicknessMm),
+    allowanceStrainLog: benchAllowance(coin.metal, thicknessMm, traits),
     kit: options.kit,
+    traits,
   };
+}
+
+/** Hoop strain that a coin bears between anneals at a bench: the gauge's full mark. */
+export function ringAllowance(coin: Coin, traits: BenchTraits = DEFAULT_TRAITS): number {
+  return benchAllowance(coin.metal, workingThickness(coin).thicknessMm, traits);
 }

@@ -1,4 +1,5 @@
 import type { ReadingMark } from '../size';
+import type { RouteStep } from './step';
 
 /** What happened at the bench, in the maker's order. Each has an id made where it happened, so that a repeat is harmless. */
 export interface RingEvent {
@@ -17,6 +18,8 @@ export type RingEventBody =
       readonly rimDownMm: number;
       readonly cutDownMm: number;
       readonly mark: ReadingMark;
+      /** Witness lines of the pusher still to be seen, after a pass under tape. */
+      readonly reveal?: number | undefined;
     }
   | {
       readonly kind: 'measured';
@@ -27,12 +30,49 @@ export type RingEventBody =
     }
   /** Something went wrong; the symptom is one of the remedies'. */
   | { readonly kind: 'trouble'; readonly symptom: string; readonly crackMm?: number | undefined }
+  /** The hole as the calliper found it after punching. */
+  | { readonly kind: 'hole-measured'; readonly diameterMm: number }
+  /** The rest of the route, planned again from what was found; it follows what made it necessary. */
+  | {
+      readonly kind: 'rerouted';
+      readonly because: string;
+      /** The first step that is replaced. */
+      readonly fromStep: number;
+      readonly steps: readonly RouteStep[];
+      /** What changed, in words. */
+      readonly why: string;
+      readonly targetInsideDiameterMm?: number | undefined;
+      readonly holeMm?: number | undefined;
+    }
+  /** A bath, a patina, a cooling: the same wait may be shared by several rings. */
+  | {
+      readonly kind: 'wait-started';
+      readonly waitId: string;
+      readonly what: string;
+      /** Soonest and latest it is due; without them the clock only counts up. */
+      readonly shortSec?: number | undefined;
+      readonly longSec?: number | undefined;
+    }
+  | { readonly kind: 'wait-ended'; readonly waitId: string }
+  /** Whether the log learns from this ring. */
+  | { readonly kind: 'left-out'; readonly leftOut: boolean }
   | { readonly kind: 'note'; readonly text: string }
   | { readonly kind: 'undone'; readonly eventId: string }
   | { readonly kind: 'finished' };
 
-/** The events that still hold: those taken back are left out, and so are the takings-back. */
+/** What is logged when a step of the route is done: an anneal has an event of its own. */
+export function doneBody(
+  kind: RouteStep['kind'],
+  step: number,
+): { readonly kind: 'step-done' | 'anneal-done'; readonly step: number } {
+  return { kind: kind === 'anneal' ? 'anneal-done' : 'step-done', step };
+}
+
+/** The events that still hold: those taken back are left out, with the re-planning they led to, and so are the takings-back. */
 export function standingEvents(events: readonly RingEvent[]): readonly RingEvent[] {
   const undone = new Set(events.flatMap(({ body }) => (body.kind === 'undone' ? [body.eventId] : [])));
-  return events.filter(({ id, body }) => body.kind !== 'undone' && !undone.has(id));
+  return events.filter(({ id, body }) => {
+    if (body.kind === 'rerouted' && undone.has(body.because)) return false;
+    return body.kind !== 'undone' && !undone.has(id);
+  });
 }

@@ -4,6 +4,13 @@ import type { LoggedReading, RingState } from './ring-state';
 function stateWith(change: Partial<RingState>): RingState {
   return {
     step: 0,
+    steps: [],
+    targetInsideDiameterMm: 18,
+    holeMm: 12.7,
+    reroutes: [],
+    waits: [],
+    stepReading: undefined,
+    leftOut: false,
     edges: { rimInsideDiameterMm: 18, cutInsideDiameterMm: 18 },
     edgesSource: 'planned',
     spent: { cut: 0, rim: 0 },

@@ -8,12 +8,15 @@ import {
 } from '../size';
 import { FRESH, spend, type EdgeSpend } from './budget';
 import { standingEvents, type RingEvent, type RingEventBody } from './ring-events';
-import type { RouteStep } from './step';
+import { movesWall, type RouteStep } from './step';
+import type { RingWait } from './waits';
 
 /** What a ring was planned as: enough to follow it at the bench. */
 export interface RingPlan {
   readonly steps: readonly RouteStep[];
   readonly mandrel?: MandrelTaper | undefined;
+  readonly targetInsideDiameterMm?: number | undefined;
+  readonly holeMm?: number | undefined;
 }
 
 export interface LoggedReading extends EdgeDiameters {
@@ -23,16 +26,39 @@ export interface LoggedReading extends EdgeDiameters {
   readonly step: number;
   readonly rimDownMm: number;
   readonly cutDownMm: number;
+  /** Witness lines of the pusher that still stood above the die. */
+  readonly reveal?: number | undefined;
   /** The same as if read at the leading edge: what the plan's readings are compared with. */
   readonly leading: MandrelReading;
 }
 
 export type Measured = Omit<Extract<RingEventBody, { kind: 'measured' }>, 'kind'>;
 
+/** A change of the route, as the bench tells it. */
+export interface Reroute {
+  readonly eventId: string;
+  readonly because: string;
+  readonly at: string;
+  readonly step: number;
+  readonly why: string;
+}
+
 /** A ring at the bench, derived from its events alone. */
 export interface RingState {
   /** Step to do next; equals the number of steps when all are done. */
   readonly step: number;
+  /** The route as it stands, planned again as often as it had to be. */
+  readonly steps: readonly RouteStep[];
+  /** The size that is being made; undefined where the plan did not tell. */
+  readonly targetInsideDiameterMm: number | undefined;
+  /** The hole as planned, measured or filed. */
+  readonly holeMm: number | undefined;
+  readonly reroutes: readonly Reroute[];
+  readonly waits: readonly RingWait[];
+  /** The last reading of the step at hand; undefined before there is one. */
+  readonly stepReading: LoggedReading | undefined;
+  /** Whether the log is not to learn from this ring. */
+  readonly leftOut: boolean;
   /** Edges as last read, or as planned since. */
   readonly edges: EdgeDiameters;
   readonly edgesSource: 'planned' | 'read';
@@ -49,10 +75,17 @@ export interface RingState {
   readonly lastEventId: string | undefined;
 }
 
-function startState({ steps }: RingPlan): RingState {
+function startState({ steps, targetInsideDiameterMm, holeMm }: RingPlan): RingState {
   const edges = steps[0]?.before ?? { rimInsideDiameterMm: 0, cutInsideDiameterMm: 0 };
   return {
     step: 0,
+    steps,
+    targetInsideDiameterMm,
+    holeMm,
+    reroutes: [],
+    waits: [],
+    stepReading: undefined,
+    leftOut: false,
     edges,
     edgesSource: 'planned',
     spent: FRESH,
@@ -102,12 +135,11 @@ function moveEdges(
   return { ...state, edges, edgesSource: source, spent: spend(state.spent, step.kind, cut, rim) };
 }
 
-function stepDone(state: RingState, plan: RingPlan, index: number): RingState {
-  const step = plan.steps[index];
+function stepDone(state: RingState, index: number): RingState {
+  const step = state.steps[index];
   if (!step || index !== state.step) return state;
-  const readDuring = state.readings.some((reading) => reading.step === index);
-  const next = { ...state, step: index + 1 };
-  if (readDuring) return next;
+  const next = { ...state, step: index + 1, stepReading: undefined };
+  if (state.stepReading) return next;
   // From planned edges the route's own strains hold; from a reading the rest of the way is reckoned afresh.
   if (state.edgesSource === 'planned') {
     return {
@@ -116,26 +148,48 @@ function stepDone(state: RingState, plan: RingPlan, index: number): RingState {
       spent: spend(state.spent, step.kind, step.strainCutEdge, step.strainRimEdge),
     };
   }
-  const forms = step.strainCutEdge !== 0 || step.strainRimEdge !== 0 || step.kind === 'trim';
+  const forms = movesWall(step) || step.kind === 'trim';
   return forms ? moveEdges(next, step, step.after, 'planned') : next;
 }
 
-function annealDone(state: RingState, plan: RingPlan, index: number | undefined): RingState {
+function annealDone(state: RingState, index: number | undefined): RingState {
   const softened = { ...state, spent: FRESH, anneals: state.anneals + 1 };
-  return index !== undefined && index === state.step && plan.steps[index]?.kind === 'anneal'
-    ? { ...softened, step: index + 1 }
+  return index !== undefined && index === state.step && state.steps[index]?.kind === 'anneal'
+    ? { ...softened, step: index + 1, stepReading: undefined }
     : softened;
+}
+
+/** The steps from one on are others; what was done stays done. */
+function rerouted(
+  state: RingState,
+  { id, at }: RingEvent,
+  body: Extract<RingEventBody, { kind: 'rerouted' }>,
+): RingState {
+  // A change of steps that are already behind would tear the ring's history: it came too late.
+  if (body.fromStep < state.step || body.fromStep > state.steps.length) return state;
+  return {
+    ...state,
+    steps: [...state.steps.slice(0, body.fromStep), ...body.steps],
+    targetInsideDiameterMm: body.targetInsideDiameterMm ?? state.targetInsideDiameterMm,
+    holeMm: body.holeMm ?? state.holeMm,
+    reroutes: [
+      ...state.reroutes,
+      { eventId: id, because: body.because, at, step: body.fromStep, why: body.why },
+    ],
+    // A pass that is planned again begins afresh.
+    stepReading: body.fromStep === state.step ? undefined : state.stepReading,
+  };
 }
 
 function apply(state: RingState, event: RingEvent, plan: RingPlan): RingState {
   const { body } = event;
   switch (body.kind) {
     case 'step-done':
-      return stepDone(state, plan, body.step);
+      return stepDone(state, body.step);
     case 'anneal-done':
-      return annealDone(state, plan, body.step);
+      return annealDone(state, body.step);
     case 'reading': {
-      const step = plan.steps[Math.min(state.step, plan.steps.length - 1)];
+      const step = state.steps[Math.min(state.step, state.steps.length - 1)];
       if (!step) return state;
       const heightMm = step.outline.arcMm.at(-1) ?? 0;
       const read = edgesFromReading(body, heightMm, body.mark, plan.mandrel ?? DEFAULT_MANDREL);
@@ -150,8 +204,13 @@ function apply(state: RingState, event: RingEvent, plan: RingPlan): RingState {
         eventId: event.id,
         at: event.at,
         step: state.step,
+        ...(body.reveal === undefined ? {} : { reveal: body.reveal }),
       };
-      return { ...moveEdges(state, step, edges, 'read'), readings: [...state.readings, reading] };
+      return {
+        ...moveEdges(state, step, edges, 'read'),
+        readings: [...state.readings, reading],
+        stepReading: reading,
+      };
     }
     case 'measured': {
       const { kind: _kind, ...measured } = body;
@@ -161,6 +220,24 @@ function apply(state: RingState, event: RingEvent, plan: RingPlan): RingState {
       const trouble = { at: event.at, symptom: body.symptom, step: state.step };
       return { ...state, troubles: [...state.troubles, trouble] };
     }
+    case 'hole-measured':
+      return { ...state, holeMm: body.diameterMm };
+    case 'rerouted':
+      return rerouted(state, event, body);
+    case 'wait-started': {
+      const { waitId, what, shortSec, longSec } = body;
+      const wait = { waitId, what, startedAt: event.at, endedAt: undefined, shortSec, longSec };
+      return { ...state, waits: [...state.waits.filter((other) => other.waitId !== waitId), wait] };
+    }
+    case 'wait-ended':
+      return {
+        ...state,
+        waits: state.waits.map((wait) =>
+          wait.waitId === body.waitId ? { ...wait, endedAt: event.at } : wait,
+        ),
+      };
+    case 'left-out':
+      return { ...state, leftOut: body.leftOut };
     case 'note':
       return { ...state, notes: [...state.notes, { at: event.at, text: body.text }] };
     case 'finished':
@@ -177,5 +254,7 @@ function apply(state: RingState, event: RingEvent, plan: RingPlan): RingState {
 export function ringState(plan: RingPlan, events: readonly RingEvent[]): RingState {
   const standing = standingEvents(events);
   const state = standing.reduce((before, event) => apply(before, event, plan), startState(plan));
-  return { ...state, lastEventId: standing.at(-1)?.id };
+  // Taking back what made it necessary takes the re-planning back as well.
+  const lastByHand = standing.filter(({ body }) => body.kind !== 'rerouted').at(-1);
+  return { ...state, lastEventId: lastByHand?.id };
 }

@@ -15,8 +15,8 @@ interface Way {
 /** The rim never grows past the coin; rounding of the simulation is forgiven, mm. */
 const RIM_ROUNDING_MM = 0.005;
 
-function minutesOf(kind: Move['phase']['kind'] | 'anneal'): number {
-  const { handsOnMin, waitMin } = loreOf(kind);
+function minutesOf(kind: Move['phase']['kind'] | 'anneal', { traits }: Goal): number {
+  const { handsOnMin, waitMin } = loreOf(kind, traits);
   return handsOnMin + waitMin;
 }
 
@@ -42,9 +42,9 @@ function tryMove(way: Way, move: Move, goal: Goal): Way | undefined {
     risks: risks.length + (move.risks?.length ?? 0),
     anneals: weighed.anneals,
     minutes:
-      weighed.passes * minutesOf(phase.kind) +
-      weighed.anneals * minutesOf('anneal') +
-      (words.before ? minutesOf(words.before) : 0),
+      weighed.passes * minutesOf(phase.kind, goal) +
+      weighed.anneals * minutesOf('anneal', goal) +
+      (words.before ? minutesOf(words.before, goal) : 0),
   };
   return {
     stand: { ...stand, ...move.settles, stage: move.to, wall, spent: weighed.spent },
@@ -77,20 +77,13 @@ function cheapest(open: Way[]): Way | undefined {
   return best < 0 ? undefined : open.splice(best, 1)[0];
 }
 
-/**
- * The best way from where a piece stands to what it is to become, by uniform-cost search over everything that this
- * maker's tools can do next: fewest missing tools, then spoilage risks, then anneals, then minutes. Ways that another
- * one dominates are dropped.
- * @param start on a coarse wall: only edges and the width matter here
- * @returns the keys of its moves; undefined when the rim would have to grow whatever is done
- */
-export function searchWay(start: Stand, goal: Goal): readonly string[] | undefined {
+/** Where the cheapest way leads that ends formed. */
+function bestWay(start: Stand, goal: Goal): Way | undefined {
   const open: Way[] = [{ stand: start, keys: [], cost: NO_COST }];
   const closed = new Map<string, Way[]>();
   for (;;) {
     const way = cheapest(open);
-    if (!way) return undefined;
-    if (isFormed(way.stand, goal)) return way.keys;
+    if (!way || isFormed(way.stand, goal)) return way;
     const key = standKey(way.stand);
     const alike = closed.get(key) ?? [];
     if (way.keys.length >= LONGEST_WAY || alike.some((other) => dominates(other, way))) continue;
@@ -100,4 +93,20 @@ export function searchWay(start: Stand, goal: Goal): readonly string[] | undefin
       if (next) open.push(next);
     }
   }
+}
+
+/**
+ * The best way from where a piece stands to what it is to become, by uniform-cost search over everything that this
+ * maker's tools can do next: fewest missing tools, then spoilage risks, then anneals, then minutes. Ways that another
+ * one dominates are dropped.
+ * @param start on a coarse wall: only edges and the width matter here
+ * @returns the keys of its moves; undefined when the rim would have to grow whatever is done
+ */
+export function searchWay(start: Stand, goal: Goal): readonly string[] | undefined {
+  return bestWay(start, goal)?.keys;
+}
+
+/** What the best way from here would still cost; undefined when there is none. */
+export function costToGo(start: Stand, goal: Goal): RouteCost | undefined {
+  return bestWay(start, goal)?.cost;
 }

@@ -1,4 +1,6 @@
 import type { StepKind } from './step-kind';
+import type { BenchTraits } from './traits';
+import type { StepWait } from './waits';
 
 /** Words and times that belong to a kind of coin step (craft §§3, 4, 8, 12). Minutes are defaults. */
 interface StepLore {
@@ -6,6 +8,7 @@ interface StepLore {
   readonly waitMin: number;
   readonly lookFor: string;
   readonly caution?: string;
+  readonly waits?: readonly StepWait[];
 }
 
 const PRESS =
@@ -34,6 +37,10 @@ const STEP_LORE: Partial<Readonly<Record<StepKind, StepLore>>> = {
     lookFor:
       'Marker strokes at four places; keep the flame moving; stop when the last is gone, or at the first dull red in dim light.',
     caution: TORCH,
+    waits: [
+      { what: 'Marker drying', shortSec: 60 },
+      { what: 'Cooling', shortSec: 60, longSec: 120 },
+    ],
   },
   fold: {
     handsOnMin: 4,
@@ -85,6 +92,12 @@ const STEP_LORE: Partial<Readonly<Record<StepKind, StepLore>>> = {
     lookFor: 'The lip inside the rim edge is gone and a fingertip slides over.',
     caution: 'Hold the ring in a clamp, not in the fingers; no gloves near a spindle.',
   },
+  file: {
+    handsOnMin: 8,
+    waitMin: 0,
+    lookFor: 'The crack is gone to its very end and the edge is smooth: sand it and look with a loupe.',
+    caution: 'Filed edges are razors until deburred.',
+  },
   'true-up': {
     handsOnMin: 4,
     waitMin: 0,
@@ -96,6 +109,7 @@ const STEP_LORE: Partial<Readonly<Record<StepKind, StepLore>>> = {
     waitMin: 10,
     lookFor: 'Even white metal. Then neutralise in bicarbonate, rinse, dry.',
     caution: 'Goggles and gloves; copper or plastic tongs only; add acid to water, never water to acid.',
+    waits: [{ what: 'Pickle', bath: 'the pickle', shortSec: 300, longSec: 900 }],
   },
   sand: {
     handsOnMin: 12,
@@ -108,6 +122,7 @@ const STEP_LORE: Partial<Readonly<Record<StepKind, StepLore>>> = {
     waitMin: 8,
     lookFor: 'Hot water, not boiling. Grey-black takes seven to ten minutes; then wool back the high points.',
     caution: 'Ventilate. Liver of sulphur never meets acid: it gives hydrogen sulphide.',
+    waits: [{ what: 'Grey-black patina', bath: 'the liver of sulphur', shortSec: 420, longSec: 600 }],
   },
   polish: {
     handsOnMin: 10,
@@ -117,9 +132,18 @@ const STEP_LORE: Partial<Readonly<Record<StepKind, StepLore>>> = {
   },
 };
 
-/** @throws for a kind that no coin route holds */
-export function loreOf(kind: StepKind): StepLore {
+/**
+ * @param traits whose minutes are taken, where the log knows them
+ * @throws for a kind that no coin route holds
+ */
+export function loreOf(kind: StepKind, traits?: BenchTraits): StepLore {
   const lore = STEP_LORE[kind];
   if (!lore) throw new Error(`no words for a ${kind} step`);
-  return lore;
+  const handsOnMin = traits?.handsOnMin[kind];
+  return handsOnMin === undefined ? lore : { ...lore, handsOnMin };
+}
+
+/** Hands-on minutes of a kind of step before any was timed; 0 for what no coin route holds. */
+export function defaultMinutes(kind: StepKind): number {
+  return STEP_LORE[kind]?.handsOnMin ?? 0;
 }

@@ -1,7 +1,9 @@
 import type { EdgeDiameters, MandrelReading } from '../size';
 import type { SpoilRisk } from './spoil-risk';
 import type { StepKind } from './step-kind';
+import type { Stand } from './moves/stand';
 import type { ToolContact } from './tool-contact';
+import type { StepWait } from './waits';
 
 /** The wall at a handful of places, enough to draw it; from cut edge to rim edge, mm. */
 export interface WallOutline {
@@ -11,6 +13,12 @@ export interface WallOutline {
   readonly leanDeg: readonly number[];
   /** Hoop strain since the flat coin, for the tint. */
   readonly strainLog: readonly number[];
+}
+
+/** How far a piece has come after a step, so that the bench can plan on from there. */
+export interface StepStand extends Pick<Stand, 'stage' | 'foldDeg' | 'beforeCurlMm' | 'meetMm' | 'curlDeg'> {
+  /** Lip at the rim edge that is not yet trimmed, mm of diameter. */
+  readonly lipMm: number;
 }
 
 export interface RouteStep {
@@ -44,6 +52,10 @@ export interface RouteStep {
   readonly risks?: readonly SpoilRisk[] | undefined;
   /** Only under tape. */
   readonly tape?: TapeUse | undefined;
+  /** Rings begun before it was told have none. */
+  readonly stand?: StepStand | undefined;
+  /** What may be timed in it. */
+  readonly waits?: readonly StepWait[] | undefined;
 }
 
 /** PTFE tape for one pass (craft §5). */
@@ -52,6 +64,14 @@ export interface TapeUse {
   readonly lengthMm: number;
   /** Witness lines still to stand above the die, when a chart of this pusher knows. */
   readonly reveal?: number | undefined;
+}
+
+/** Whether a step changes the wall. */
+export function movesWall({
+  strainCutEdge,
+  strainRimEdge,
+}: Pick<RouteStep, 'strainCutEdge' | 'strainRimEdge'>): boolean {
+  return strainCutEdge !== 0 || strainRimEdge !== 0;
 }
 
 export interface RouteTotals {

@@ -1,4 +1,4 @@
-import { rimEdge, TRIM_GAIN_MM, type Meridian } from '../forming';
+import { rimEdge, type Meridian } from '../forming';
 import { revealFor, type DieChart } from './die-chart';
 import type { TapeUse } from './step';
 
@@ -14,7 +14,13 @@ const LONG_FROM_MM = 1;
  * @param charts of this kind of coin
  * @param moveKey names the pusher: `push-19` or `push-19-last`
  */
-export function tapeFor(from: Meridian, to: Meridian, moveKey: string, charts: readonly DieChart[]): TapeUse {
+export function tapeFor(
+  from: Meridian,
+  to: Meridian,
+  moveKey: string,
+  charts: readonly DieChart[],
+  trimGainMm: number,
+): TapeUse {
   const inMm = rimEdge(from).outsideDiameterMm - rimEdge(to).outsideDiameterMm;
   const turns = inMm > LONG_FROM_MM ? LONG_TURNS : MODEST_TURNS;
   const pusherMm = Number.parseFloat(moveKey.replace('push-', ''));
@@ -23,6 +29,6 @@ export function tapeFor(from: Meridian, to: Meridian, moveKey: string, charts: r
     turns,
     lengthMm: turns * Math.PI * rimEdge(from).outsideDiameterMm,
     // The lip is read too, and trimmed away afterwards.
-    reveal: chart && revealFor(chart.observations, rimEdge(to).insideDiameterMm - TRIM_GAIN_MM)?.reveal,
+    reveal: chart && revealFor(chart.observations, rimEdge(to).insideDiameterMm - trimGainMm)?.reveal,
   };
 }

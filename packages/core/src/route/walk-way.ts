@@ -5,6 +5,7 @@ import type { Kit } from './kit';
 import { isFormed, LONGEST_WAY, moveOnWay, type Move, type Stand } from './moves';
 import { runPass, spentBetween, weighPasses } from './passes';
 import { wrinkleIndex } from './spoil-risk';
+import type { BenchTraits } from './traits';
 
 export interface WalkOptions {
   readonly kit: Kit;
@@ -15,6 +16,8 @@ export interface WalkOptions {
   readonly shareShift?: number;
   /** Size the maker was told to bring the straight band to; left out, reckoned from the wall at hand. */
   readonly beforeCurlMm?: number | undefined;
+  /** How the bench behaves; left out, by default. */
+  readonly traits?: BenchTraits | undefined;
   /** Fibres less one. */
   readonly intervals?: number | undefined;
 }
@@ -39,8 +42,8 @@ function shifted({ phase }: Move, shareShift: number) {
  * than the full simulation and within a few thousandths of it.
  */
 export function walkWay(input: CoinRingInput, options: WalkOptions): Walk {
-  const { kit, school, way, shareShift = 0, beforeCurlMm, intervals = WALK_INTERVALS } = options;
-  const goal = goalOf(input, school, { kit });
+  const { kit, school, way, shareShift = 0, beforeCurlMm, traits, intervals = WALK_INTERVALS } = options;
+  const goal = goalOf(input, school, { kit, traits });
   const washer = washerOf(input.coin, input.holeMm);
   const flat = flatMeridian(washer.holeMm / 2, washer.diameterMm / 2, washer.thicknessMm, intervals);
   let stand: Stand = {

@@ -6,50 +6,65 @@ import {
   flatMeridian,
   rimEdge,
   springbackMm,
-  TRIM_GAIN_MM,
   washerOf,
   type CoinRingInput,
   type Meridian,
 } from '../forming';
-import { metalById, strainAllowance } from '../metal';
+import { metalById } from '../metal';
 import { predictReading, type EdgeDiameters, type MandrelTaper } from '../size';
 import { FRESH, fullest, spend, type EdgeSpend } from './budget';
+import { benchAllowance } from './goal';
 import type { Move } from './moves';
 import { runPass, splitPhase } from './passes';
 import type { SpoilRisk } from './spoil-risk';
-import type { RouteStep, TapeUse, WallOutline } from './step';
+import type { RouteStep, StepStand, TapeUse, WallOutline } from './step';
 import type { StepKind } from './step-kind';
 import { loreOf } from './step-lore';
 import type { MissingTool, ToolChoice } from './tool-choice';
 import type { ToolContact } from './tool-contact';
+import { DEFAULT_TRAITS, type BenchTraits } from './traits';
 
 /** Where the route stands while it is generated. */
 export interface Work {
   wall: Meridian;
   spent: EdgeSpend;
+  /** How far the piece has come. */
+  stand: Omit<StepStand, 'lipMm'>;
   /** Lip that a die has turned in at the rim edge and that is not yet trimmed, mm of diameter. */
   lipMm: number;
   readonly steps: RouteStep[];
   readonly missing: Map<string, MissingTool>;
   readonly mandrel: MandrelTaper;
+  readonly traits: BenchTraits;
   readonly workingThicknessMm: number;
   readonly allowanceStrainLog: number;
   readonly annealC: readonly [number, number] | undefined;
 }
 
+export interface WorkOptions {
+  readonly intervals?: number | undefined;
+  readonly traits?: BenchTraits | undefined;
+}
+
 /** The bench before the first step: a flat washer, soft or not, no lip. */
-export function startWork({ coin, holeMm }: CoinRingInput, mandrel: MandrelTaper, intervals?: number): Work {
+export function startWork(
+  { coin, holeMm }: CoinRingInput,
+  mandrel: MandrelTaper,
+  { intervals, traits = DEFAULT_TRAITS }: WorkOptions = {},
+): Work {
   const washer = washerOf(coin, holeMm);
   const metal = metalById(coin.metal);
   return {
     wall: flatMeridian(holeMm / 2, coin.diameterMm / 2, washer.thicknessMm, intervals),
     spent: FRESH,
+    stand: { stage: 'flat' },
     lipMm: 0,
     steps: [],
     workingThicknessMm: washer.thicknessMm,
     missing: new Map(),
     mandrel,
-    allowanceStrainLog: strainAllowance(metal, washer.thicknessMm),
+    traits,
+    allowanceStrainLog: benchAllowance(coin.metal, washer.thicknessMm, traits),
     annealC: metal.annealC,
   };
 }
@@ -79,7 +94,8 @@ export function outlineOf(wall: Meridian): WallOutline {
   };
 }
 
-function edgesOf(wall: Meridian, lipMm: number): EdgeDiameters {
+/** Inside diameters of both edges; the rim's with its lip. */
+export function edgesOf(wall: Meridian, lipMm: number): EdgeDiameters {
   return {
     rimInsideDiameterMm: rimEdge(wall).insideDiameterMm - lipMm,
     cutInsideDiameterMm: cutEdge(wall).insideDiameterMm,
@@ -99,11 +115,13 @@ function toolName(work: Work, choice: ToolChoice | undefined): string | undefine
 const READ_STEPS: readonly StepKind[] = ['trim', 'true-up', 'read'];
 
 /** Readings and springback of a step that is read. */
-function formed(work: Work, next: Meridian, edges: EdgeDiameters) {
+function formed(work: Work, kind: StepKind, next: Meridian, edges: EdgeDiameters) {
   const hardness = fullest(work.spent) / work.allowanceStrainLog;
   return {
     reading: predictReading(edges, axialReachMm(next), 'leading', work.mandrel),
-    springbackMm: springbackMm(Math.min(edges.rimInsideDiameterMm, edges.cutInsideDiameterMm), hardness),
+    springbackMm:
+      springbackMm(Math.min(edges.rimInsideDiameterMm, edges.cutInsideDiameterMm), hardness) *
+      (work.traits.springbackFactor[kind] ?? 1),
   };
 }
 
@@ -116,7 +134,7 @@ export function addStep(
   lipMm = work.lipMm,
   detail: PassDetail = {},
 ): void {
-  const lore = loreOf(kind);
+  const lore = loreOf(kind, work.traits);
   const strainCutEdge = Math.log(cutEdge(next).meanRadiusMm / cutEdge(work.wall).meanRadiusMm);
   const strainRimEdge = Math.log(rimEdge(next).meanRadiusMm / rimEdge(work.wall).meanRadiusMm);
   work.spent = kind === 'anneal' ? FRESH : spend(work.spent, kind, strainCutEdge, strainRimEdge);
@@ -136,11 +154,13 @@ export function addStep(
     handsOnMin: lore.handsOnMin,
     waitMin: lore.waitMin,
     caution: lore.caution,
+    ...(lore.waits ? { waits: lore.waits } : {}),
     outline: (next === work.wall ? work.steps.at(-1)?.outline : undefined) ?? outlineOf(next),
-    ...(next === work.wall && !READ_STEPS.includes(kind) ? {} : formed(work, next, after)),
+    ...(next === work.wall && !READ_STEPS.includes(kind) ? {} : formed(work, kind, next, after)),
     contact,
     risks: detail.risks ?? [],
     tape: detail.tape,
+    stand: { ...work.stand, lipMm },
   });
   work.wall = next;
   work.lipMm = lipMm;
@@ -160,10 +180,20 @@ interface PassDetail {
   readonly tape?: TapeUse | undefined;
 }
 
+/** Part of the way along a move: a fold begun is a cup, an edge turned in leans as far as it got. */
+function underWay(stood: Work['stand'], move: Move, wall: Meridian): Work['stand'] {
+  const { foldDeg: _whole, ...settled } = move.settles ?? {};
+  if (move.phase.kind === 'fold') return { ...stood, stage: 'cupped' };
+  if (move.phase.kind === 'curl') return { ...stood, ...settled, curlDeg: -rimEdge(wall).leanDeg };
+  return { ...stood, ...settled };
+}
+
 /** Runs a move in as many passes as the budget asks for, annealing in between. */
 export function addMove(work: Work, move: Move, detail: (to: Meridian) => PassDetail): void {
   const { phase, words } = move;
   const start = work.wall;
+  const stood = work.stand;
+  const arrived = { ...stood, ...move.settles, stage: move.to };
   const passes = splitPhase(phase, start, work.spent, work.allowanceStrainLog);
   let from = 0;
   passes.forEach((pass, i) => {
@@ -173,7 +203,8 @@ export function addMove(work: Work, move: Move, detail: (to: Meridian) => PassDe
     from = pass.progress;
     const title = words.title(i + 1, passes.length);
     const tool = words.tool(before, next);
-    const lipMm = words.leavesLip ? TRIM_GAIN_MM : work.lipMm;
+    const lipMm = words.leavesLip ? work.traits.trimGainMm : work.lipMm;
+    work.stand = i === passes.length - 1 ? arrived : underWay(stood, move, next);
     addStep(work, phase.kind, { title, instruction: words.instruction, tool }, next, lipMm, detail(next));
   });
 }

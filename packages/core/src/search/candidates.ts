@@ -100,7 +100,10 @@ export function candidatesOf({ piece, holeMm }: Prospect, kit: Kit, wish: RingWi
   return schoolsOf(wish).flatMap((school) => {
     const question = { coin: piece, targetInsideDiameterMm, wall, school };
     if (!glanceAt(question, holeMm).fits) return [];
-    const route = coinRoute({ ...question, holeMm }, { kit, intervals: QUICK_INTERVALS });
+    const route = coinRoute(
+      { ...question, holeMm },
+      { kit, traits: wish.traits, intervals: QUICK_INTERVALS },
+    );
     if (!route) return [];
     const bandWidthMm = arcWidthMm(route.finished);
     if (outsideWishMm(bandWidthMm, widthMm) > WIDTH_TOLERANCE_MM) return [];

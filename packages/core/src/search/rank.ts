@@ -102,6 +102,7 @@ function optionOf(
       kit,
       school,
       way,
+      traits: wish.traits,
       spread: spreadFor(piece),
       rings: RINGS_PER_OPTION,
       intervals: DRAW_INTERVALS,

@@ -1,5 +1,5 @@
 import { arcWidthMm, glanceAt, type FormingMethod, type SchoolWish, type WallWish } from '../forming';
-import { coinRoute, holesFor, type Kit, type MissingTool } from '../route';
+import { coinRoute, holesFor, type BenchTraits, type Kit, type MissingTool } from '../route';
 import { MM_PER_US_SIZE, SIZE_SYSTEMS } from '../size';
 import type { Coin } from '../stock';
 
@@ -26,6 +26,7 @@ export interface SizeMapQuestion {
   readonly wall: WallWish;
   readonly school?: SchoolWish | undefined;
   readonly kit: Kit;
+  readonly traits?: BenchTraits | undefined;
   /** Holes to look at; left out, all owned. */
   readonly holesMm?: readonly number[] | undefined;
 }
@@ -37,10 +38,10 @@ const SIZES = 25;
 const STEP_MM = MM_PER_US_SIZE / 2;
 
 function cellOf(question: SizeMapQuestion, targetMm: number, holeMm: number): MapCell {
-  const { coin, wall, school, kit } = question;
+  const { coin, wall, school, kit, traits } = question;
   const asked = { coin, wall, school, targetInsideDiameterMm: targetMm };
   const route = glanceAt(asked, holeMm).fits
-    ? coinRoute({ ...asked, holeMm }, { kit, intervals: QUICK_INTERVALS })
+    ? coinRoute({ ...asked, holeMm }, { kit, traits, intervals: QUICK_INTERVALS })
     : undefined;
   return {
     holeMm,

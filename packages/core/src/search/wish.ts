@@ -1,6 +1,7 @@
 import type { SchoolWish, WallWish } from '../forming';
 
 import type { MetalId } from '../metal';
+import type { BenchTraits } from '../route';
 import type { Coin } from '../stock';
 
 /** A piece of the drawer as far as a search is concerned. */
@@ -24,6 +25,8 @@ export interface RingWish {
   readonly face?: 'obverse' | 'reverse' | undefined;
   readonly priceMax?: number | undefined;
   readonly school?: SchoolWish | undefined;
+  /** How the bench that makes it behaves; left out, by default. */
+  readonly traits?: BenchTraits | undefined;
 }
 
 /** Whether a piece is worth a look at all: what was asked of year, metal, face and price, and that one is left. */

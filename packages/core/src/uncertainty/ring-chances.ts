@@ -9,9 +9,7 @@ import {
   type FinishingSchool,
   type Meridian,
 } from '../forming';
-import { metalById, strainAllowance } from '../metal';
-import { walkWay, type Kit, type Walk } from '../route';
-import { workingThickness } from '../stock';
+import { ringAllowance, walkWay, type BenchTraits, type Kit, type Walk } from '../route';
 import { drawInputs, drawnCoin, UNSURE_INPUTS, type Draw, type UnsureInput } from './draw';
 import { binsOf, intervalOf, sharedVariance, type Bin, type Interval } from './quantiles';
 import { seededRandom } from './random';
@@ -24,6 +22,8 @@ export interface ChancesQuestion {
   readonly kit: Kit;
   readonly school: FinishingSchool;
   readonly way: readonly string[];
+  /** How the bench behaves; left out, by default. */
+  readonly traits?: BenchTraits | undefined;
   readonly spread?: Spread | undefined;
   readonly seed?: number | undefined;
   /** How many rings; left out, {@link RINGS_DRAWN}. */
@@ -154,19 +154,26 @@ function summary(samples: readonly Sample[]): RingChances {
  * @yields the share of rings done, now and then, so that long work can show progress and be stopped
  */
 export function* ringChances(question: ChancesQuestion): Generator<number, RingChances> {
-  const { input, kit, school, way, rings = RINGS_DRAWN, seed = 1, intervals } = question;
+  const { input, kit, school, way, traits, rings = RINGS_DRAWN, seed = 1, intervals } = question;
   const spread = question.spread ?? spreadFor(input.coin);
   const random = seededRandom(seed);
-  const planned = walkWay(input, { kit, school, way, intervals }).finished;
+  const planned = walkWay(input, { kit, school, way, traits, intervals }).finished;
   const beforeCurlMm = input.targetInsideDiameterMm + wallCurlDropMm(input.wall, arcWidthMm(planned));
-  const { thicknessMm } = workingThickness(input.coin);
-  const allowance = strainAllowance(metalById(input.coin.metal), thicknessMm);
+  const allowance = ringAllowance(input.coin, traits);
   const samples: Sample[] = [];
   for (let i = 0; i < rings; i++) {
     if (i % REPORT_EVERY === 0) yield i / rings;
     const draw = drawInputs(random, spread);
     const piece = { ...input, coin: drawnCoin(input.coin, draw), holeMm: input.holeMm + draw.hole };
-    const walk = walkWay(piece, { kit, school, way, shareShift: draw.share, beforeCurlMm, intervals });
+    const walk = walkWay(piece, {
+      kit,
+      school,
+      way,
+      traits,
+      shareShift: draw.share,
+      beforeCurlMm,
+      intervals,
+    });
     samples.push(sampleOf(draw, walk, planned, question, allowance, (ring) => spoilsOf(ring, random)));
   }
   return summary(samples);

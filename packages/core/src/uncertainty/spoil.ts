@@ -11,9 +11,9 @@ export type SpoilCause = (typeof SPOIL_CAUSES)[number];
  * Metal cracks at a multiple of the allowance that differs from piece to piece: half of them by 1.55 times, one in
  * twenty-five at the allowance itself. A default without proof: the log's cracks against strain replace it.
  */
-const CRACK_AT = { median: 1.55, logSpread: 0.25 };
+export const CRACK_AT = { median: 1.55, logSpread: 0.25 };
 /** The same for wrinkles, as multiples of the index from which a stroke is warned of. */
-const WRINKLE_AT = { median: 2, logSpread: 0.35 };
+export const WRINKLE_AT = { median: 2, logSpread: 0.35 };
 /** A size that is off by more than a quarter has missed. */
 const MISS_MM = MM_PER_US_SIZE / 4;
 

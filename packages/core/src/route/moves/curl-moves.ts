@@ -2,6 +2,7 @@ import { curlOf, rimEdge, cutEdge } from '../../forming';
 import { toolsOf } from '../kit';
 import { curlPhase } from '../phases/curl';
 import { chooseReducingHole } from '../tool-choice';
+import { turnedDeg } from '../traits';
 import { counted, type Goal, type Move, type Stand } from './stand';
 
 /** First curl of a wall that is to be turned in further (craft §3: 17° on both edges, then 25°). */
@@ -15,9 +16,9 @@ function dieCurl(stand: Stand, goal: Goal, toDeg: number, done: boolean): Move {
     phase: curlPhase({
       beforeCurlMm,
       targetMm: goal.targetMm,
-      wholeDeg: curlOf(goal.wish),
-      fromDeg: from,
-      toDeg,
+      wholeDeg: turnedDeg(goal.traits, curlOf(goal.wish)),
+      fromDeg: turnedDeg(goal.traits, from),
+      toDeg: turnedDeg(goal.traits, toDeg),
     }),
     words: {
       title: counted(`Turn both edges in to ${toDeg}°`),

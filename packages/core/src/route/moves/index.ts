@@ -1,4 +1,5 @@
 import { curlOf } from '../../forming';
+import { correctingMoves, isOffSize } from './correcting-moves';
 import { curlMoves } from './curl-moves';
 import { foldMoves } from './fold-moves';
 import type { Goal, Move, Stand } from './stand';
@@ -7,11 +8,19 @@ import { wallMoves } from './wall-moves';
 
 /** Whether nothing is left to form. */
 export function isFormed(stand: Stand, goal: Goal): boolean {
-  return stand.stage === 'curled' || (stand.stage === 'to-size' && curlOf(goal.wish) === 0);
+  const shaped = stand.stage === 'curled' || (stand.stage === 'to-size' && curlOf(goal.wish) === 0);
+  return shaped && !isOffSize(stand, goal);
 }
 
 /** Everything that can be done next with a piece as it stands, with this maker's tools. */
 export function nextMoves(stand: Stand, goal: Goal): readonly Move[] {
+  const open = isOffSize(stand, goal) ? correctingMoves(stand, goal) : plannedMoves(stand, goal);
+  const { shareShift } = goal.traits;
+  if (shareShift === 0) return open;
+  return open.map((move) => ({ ...move, phase: { ...move.phase, share: move.phase.share + shareShift } }));
+}
+
+function plannedMoves(stand: Stand, goal: Goal): readonly Move[] {
   switch (stand.stage) {
     case 'flat':
     case 'cupped':
@@ -46,5 +55,5 @@ export function moveOnWay(stand: Stand, goal: Goal, way: readonly string[]): Mov
 /** More moves than this no coin takes. */
 export const LONGEST_WAY = 24;
 
-export { counted } from './stand';
+export { counted, STAGES } from './stand';
 export type { Goal, Move, Stand } from './stand';

@@ -2,6 +2,7 @@ import { flatMeridian, type WallWish } from '../../forming';
 import { FRESH } from '../budget';
 import { REFERENCE_KIT } from '../reference-kit';
 import { runPass } from '../passes';
+import { DEFAULT_TRAITS } from '../traits';
 import { isFormed, moveOnWay, nextMoves, type Goal, type Stand } from './index';
 
 const FLAT: Stand = { stage: 'flat', wall: flatMeridian(6.35, 15.3, 2.1, 16), spent: FRESH };
@@ -14,6 +15,7 @@ const goal = (change: Partial<Goal> = {}): Goal => ({
   workingThicknessMm: 2.1,
   allowanceStrainLog: 0.12,
   kit: REFERENCE_KIT,
+  traits: DEFAULT_TRAITS,
   ...change,
 });
 const keys = (stand: Stand, to: Goal) => nextMoves(stand, to).map(({ key }) => key);

@@ -3,22 +3,25 @@ import type { EdgeSpend } from '../budget';
 import type { Kit } from '../kit';
 import type { Phase } from '../passes';
 import type { SpoilRisk } from '../spoil-risk';
+import type { BenchTraits } from '../traits';
 import type { ToolChoice } from '../tool-choice';
 
 /** How far a piece has come, whatever its measures. */
-export type Stage =
-  | 'flat'
-  | 'cupped'
-  | 'funnel'
+export const STAGES = [
+  'flat',
+  'cupped',
+  'funnel',
   /** Opened or closed at one edge on the way to a straight wall. */
-  | 'half-way'
-  | 'stepping'
-  | 'tapered'
+  'half-way',
+  'stepping',
+  'tapered',
   /** Straight, still over its size. */
-  | 'straight'
+  'straight',
   /** Straight at the size from which it is curled, or finished when it is not. */
-  | 'to-size'
-  | 'curled';
+  'to-size',
+  'curled',
+] as const;
+export type Stage = (typeof STAGES)[number];
 
 /** A piece on the bench: enough to tell what can be done with it next. */
 export interface Stand {
@@ -43,6 +46,9 @@ export interface Goal {
   readonly workingThicknessMm: number;
   readonly allowanceStrainLog: number;
   readonly kit: Kit;
+  readonly traits: BenchTraits;
+  /** Sizes that were read off the plan are put right: only when planning on from the bench. */
+  readonly correcting?: boolean;
 }
 
 export interface MoveWords {

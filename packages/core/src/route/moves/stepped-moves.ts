@@ -1,12 +1,14 @@
-import { cutEdge, rimEdge, type Meridian } from '../../forming';
+import { rimEdge, type Meridian } from '../../forming';
 import { budgetWeight } from '../budget';
 import { toolsOf, type Tool } from '../kit';
 import { pusherPhase } from '../phases/stepped';
 import { straightAtCutMm, straightAtRimMm } from '../phases/straight-at';
 import { beforeCurlDiameterMm, stretchPhase } from '../phases/wall';
 import type { SpoilRisk } from '../spoil-risk';
-import { chooseStretcher, lacksPusher, pusherInDie } from '../tool-choice';
+import { lacksPusher, pusherInDie } from '../tool-choice';
+import { formedWish } from '../traits';
 import { counted, type Goal, type Move, type Stand } from './stand';
+import { stretchWords } from './tool-words';
 
 /** A cut edge this little too small is opened by the pusher itself, mm. */
 const PUSHER_OPENS_MM = 0.1;
@@ -81,18 +83,14 @@ function nextPushes(stand: Stand, goal: Goal, toMm: number): readonly Move[] {
 
 /** Craft §5: a funnel too tight for dies alone, pushed down one long die under tape, pusher by pusher. */
 export function steppedMoves(stand: Stand, goal: Goal): readonly Move[] {
-  const toMm = stand.beforeCurlMm ?? beforeCurlDiameterMm(stand.wall, goal.wish, goal.targetMm);
+  const toMm =
+    stand.beforeCurlMm ?? beforeCurlDiameterMm(stand.wall, formedWish(goal.traits, goal.wish), goal.targetMm);
   if (stand.stage === 'funnel' && straightAtCutMm(stand.wall) < toMm - PUSHER_OPENS_MM) {
     return [
       {
         key: 'open-cut',
         phase: stretchPhase(stand.wall, toMm),
-        words: {
-          title: counted('Open the cut edge'),
-          instruction: 'Only the cut edge, to the size of the last pusher.',
-          tool: (before, after) =>
-            chooseStretcher(goal.kit, cutEdge(before).insideDiameterMm, cutEdge(after).insideDiameterMm),
-        },
+        words: stretchWords(goal, 'Open the cut edge', 'Only the cut edge, to the size of the last pusher.'),
         to: 'stepping',
         settles: { beforeCurlMm: toMm },
       },

@@ -1,4 +1,4 @@
-import { arcWidthMm, cutEdge, DEFAULT_FOLD_ANGLE_DEG, rimEdge, type Meridian } from '../../forming';
+import { arcWidthMm, cutEdge, rimEdge, type Meridian } from '../../forming';
 import type { Phase } from '../passes';
 import { straightAtCutMm, straightAtRimMm } from '../phases/straight-at';
 import {
@@ -13,46 +13,13 @@ import {
   taperedCutMm,
 } from '../phases/wall';
 import { steppedTaperPhase } from '../phases/stepped';
-import {
-  chooseCone,
-  chooseReducingHole,
-  chooseStretcher,
-  lacksPusher,
-  pusherInDie,
-  stretcherTaperDeg,
-} from '../tool-choice';
+import { chooseCone, lacksPusher, pusherInDie, stretcherTaperDeg } from '../tool-choice';
+import { formedWish } from '../traits';
 import { counted, type Goal, type Move, type MoveWords, type Stand } from './stand';
+import { PLATE_DEG, reduceWords, stretchWords } from './tool-words';
 
 /** A move smaller than this is no pass of its own, mm. */
 const NEGLIGIBLE_MM = 0.02;
-
-/** Plate whose holes reduce a straight or leaning wall. */
-const PLATE_DEG = DEFAULT_FOLD_ANGLE_DEG;
-
-function stretchWords(goal: Goal, title: string, instruction: string): MoveWords {
-  return {
-    title: counted(title),
-    instruction,
-    tool: (before, after) =>
-      chooseStretcher(goal.kit, cutEdge(before).insideDiameterMm, cutEdge(after).insideDiameterMm),
-  };
-}
-
-function reduceWords(
-  goal: Goal,
-  leading: 'rim' | 'both',
-  words: Pick<MoveWords, 'title' | 'instruction' | 'leavesLip'>,
-): MoveWords {
-  return {
-    ...words,
-    tool: (_before, after) =>
-      chooseReducingHole(goal.kit, rimEdge(after).outsideDiameterMm, PLATE_DEG, {
-        kind: 'die',
-        angleDeg: PLATE_DEG,
-        leading,
-      }),
-  };
-}
 
 function rimInWords(goal: Goal, leavesLip: boolean): MoveWords {
   return reduceWords(goal, 'rim', {
@@ -218,7 +185,8 @@ function lacksOrOwnPusher(goal: Goal, insideMm: number) {
 /** From funnel to a straight wall at its size, by the goal's school. */
 export function wallMoves(stand: Stand, goal: Goal): readonly Move[] {
   if (goal.wish.kind === 'tapered') return taperMoves(stand, goal);
-  const beforeCurlMm = stand.beforeCurlMm ?? beforeCurlDiameterMm(stand.wall, goal.wish, goal.targetMm);
+  const beforeCurlMm =
+    stand.beforeCurlMm ?? beforeCurlDiameterMm(stand.wall, formedWish(goal.traits, goal.wish), goal.targetMm);
   if (stand.stage === 'straight') {
     const meetMm = stand.meetMm ?? beforeCurlMm;
     return [

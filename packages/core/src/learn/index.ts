@@ -1,0 +1,5 @@
+export { learnFrom } from './learn';
+export type { CoursePoint, Learnt, LearntValue } from './learn';
+export type { LoggedRing } from './logged-ring';
+export { ridgeFit } from './ridge';
+export type { RidgeFit, Sighting } from './ridge';

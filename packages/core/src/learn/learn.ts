@@ -1,0 +1,272 @@
+import { TRIM_GAIN_MM } from '../forming';
+import { metalById, type MetalId } from '../metal';
+import { MM_PER_US_SIZE } from '../size';
+import {
+  DEFAULT_TRAITS,
+  defaultMinutes,
+  ringAllowance,
+  type BenchTraits,
+  type DieChart,
+  type Kit,
+  type StepKind,
+} from '../route';
+import { allowanceFit, mostStrained, type Strained } from './allowance';
+import { dieSightings } from './die-sightings';
+import { lessonOf, type LoggedRing, type RingLesson } from './logged-ring';
+import { minutesFit, timedMinutes } from './minutes';
+import { ridgeChange, ridgeFit, rootMeanSquare, type RidgeFit, type Sighting } from './ridge';
+import { curlSightings, shareSightings, springbackSightings, trimSightings } from './sightings';
+
+/** What one value of the bench was learnt to be. */
+export interface LearntValue {
+  /** Names it for good: "share", "trim", "curl-17", "springback-stretch", "allowance-copper", "minutes-fold". */
+  readonly key: string;
+  readonly what: 'share' | 'trim' | 'curl' | 'springback' | 'allowance' | 'minutes';
+  /** The die's angle, the kind of step or the metal, where it belongs to one. */
+  readonly of?: string;
+  readonly value: number;
+  readonly standard: number;
+  /** Standard deviation, where the fit tells one. */
+  readonly sigma?: number;
+  readonly rings: number;
+  /** Steps timed, anneal intervals or readings that it rests on. */
+  readonly sightings: number;
+  /** How far predictions were off, by default and by what the other rings teach, in the value's own unit of sight. */
+  readonly errorBefore?: number;
+  readonly errorAfter?: number;
+  readonly outliers: readonly string[];
+  /** The maker wants the default. */
+  readonly keptStandard: boolean;
+}
+
+/** How far a ring was from what was foretold of it: by default, and by what the rings before it had taught. */
+export interface CoursePoint {
+  readonly ringId: string;
+  readonly name: string;
+  readonly finishedAt: string;
+  /** Width and both edges, root mean square in percent. */
+  readonly wallBefore?: number;
+  readonly wallAfter?: number;
+  /** Where curls and trims landed, root mean square in US sizes. */
+  readonly sizeBefore?: number;
+  readonly sizeAfter?: number;
+}
+
+export interface Learnt {
+  readonly rings: number;
+  readonly traits: BenchTraits;
+  readonly values: readonly LearntValue[];
+  readonly course: readonly CoursePoint[];
+  /** What pushers were seen to give, by readings that told their reveal. */
+  readonly dieCharts: readonly DieChart[];
+}
+
+/** How far benches differ from the defaults: the pull of each value. */
+const PULL = { share: 0.05, trimMm: 0.15, curl: 0.12, springback: 0.6 } as const;
+/** A value rests on at least so many rings before plans go by it. */
+const FEWEST_RINGS = 3;
+
+function valueOf(
+  name: Pick<LearntValue, 'key' | 'what' | 'of'>,
+  standard: number,
+  sightings: readonly Sighting[],
+  pullSigma: number,
+  kept: ReadonlySet<string>,
+): LearntValue | undefined {
+  if (sightings.length === 0) return undefined;
+  const fit: RidgeFit = ridgeFit(sightings, pullSigma);
+  return {
+    ...name,
+    value: standard + fit.change,
+    standard,
+    sigma: fit.sigma,
+    rings: fit.rings,
+    sightings: sightings.length,
+    errorBefore: fit.errorBefore,
+    errorAfter: fit.errorAfter,
+    outliers: fit.outliers,
+    keptStandard: kept.has(name.key),
+  };
+}
+
+/** Lists of several rings by key, put together. */
+function gathered<K, V>(maps: readonly ReadonlyMap<K, readonly V[]>[]): ReadonlyMap<K, readonly V[]> {
+  const all = new Map<K, V[]>();
+  for (const map of maps) {
+    for (const [key, list] of map) all.set(key, [...(all.get(key) ?? []), ...list]);
+  }
+  return all;
+}
+
+function allowanceValues(lessons: readonly RingLesson[], kept: ReadonlySet<string>): readonly LearntValue[] {
+  const byMetal = gathered<MetalId, Strained>(
+    lessons.map((lesson) => {
+      const { coin } = lesson.ring.input;
+      const strained = mostStrained(lesson, ringAllowance(coin));
+      return new Map([[coin.metal, strained ? [strained] : []]]);
+    }),
+  );
+  return [...byMetal].flatMap(([metal, strained]) => {
+    if (strained.length === 0) return [];
+    const { factor, rings } = allowanceFit(strained);
+    const key = `allowance-${metal}`;
+    return {
+      key,
+      what: 'allowance',
+      of: metalById(metal).name,
+      value: factor,
+      standard: 1,
+      rings,
+      sightings: strained.length,
+      outliers: [],
+      keptStandard: kept.has(key),
+    };
+  });
+}
+
+function minuteValues(lessons: readonly RingLesson[], kept: ReadonlySet<string>): readonly LearntValue[] {
+  return [...gathered(lessons.map(timedMinutes))].map(([kind, timed]) => {
+    const standard = defaultMinutes(kind);
+    const { minutes } = minutesFit(timed, standard);
+    const key = `minutes-${kind}`;
+    const off = (foretold: number) =>
+      Math.sqrt(timed.reduce((sum, one) => sum + (one - foretold) ** 2, 0) / timed.length);
+    return {
+      key,
+      what: 'minutes',
+      of: kind,
+      value: minutes,
+      standard,
+      rings: lessons.length,
+      sightings: timed.length,
+      errorBefore: off(standard),
+      errorAfter: off(minutes),
+      outliers: [],
+      keptStandard: kept.has(key),
+    };
+  });
+}
+
+/** Values that plans may go by: enough rings, and not put back to the default. */
+function counts({ rings, keptStandard }: LearntValue): boolean {
+  return rings >= FEWEST_RINGS && !keptStandard;
+}
+
+function traitsOf(values: readonly LearntValue[]): BenchTraits {
+  const used = values.filter(counts);
+  const tail = (key: string) => key.slice(key.indexOf('-') + 1);
+  const byTail = (what: LearntValue['what']) =>
+    Object.fromEntries(used.filter((one) => one.what === what).map(({ key, value }) => [tail(key), value]));
+  return {
+    shareShift: used.find(({ what }) => what === 'share')?.value ?? DEFAULT_TRAITS.shareShift,
+    trimGainMm: used.find(({ what }) => what === 'trim')?.value ?? DEFAULT_TRAITS.trimGainMm,
+    curlGain: byTail('curl'),
+    allowanceFactor: byTail('allowance'),
+    // Half minutes are as fine as a plan is read.
+    handsOnMin: Object.fromEntries(
+      Object.entries(byTail('minutes')).map(([kind, minutes]) => [kind, Math.round(minutes * 2) / 2]),
+    ),
+    springbackFactor: byTail('springback'),
+  };
+}
+
+/** What is foretold of a ring by one value, and what the rings before it say about that value. */
+interface Strand {
+  readonly sightings: readonly Sighting[];
+  readonly pullSigma: number;
+  readonly to: 'wall' | 'size';
+}
+
+/** Rings in the order they were finished, each foretold by those before it. */
+function courseOf(lessons: readonly RingLesson[], strands: readonly Strand[]): readonly CoursePoint[] {
+  return lessons.map(({ ring }, place) => {
+    const earlier = new Set(lessons.slice(0, place).map((lesson) => lesson.ring.id));
+    const off = { wall: { before: [], after: [] }, size: { before: [], after: [] } } as Record<
+      Strand['to'],
+      { before: number[]; after: number[] }
+    >;
+    for (const { sightings, pullSigma, to } of strands) {
+      const known = sightings.filter(({ ringId }) => earlier.has(ringId));
+      const enough = new Set(known.map(({ ringId }) => ringId)).size >= FEWEST_RINGS;
+      const change = enough ? ridgeChange(known, pullSigma) : 0;
+      for (const { ringId, off: seen, slope, sizeMm = 1 } of sightings) {
+        if (ringId !== ring.id) continue;
+        const unit = to === 'wall' ? 100 : sizeMm / MM_PER_US_SIZE;
+        off[to].before.push(seen * unit);
+        off[to].after.push((seen - slope * change) * unit);
+      }
+    }
+    const { id: ringId, name, finishedAt } = ring;
+    const { wall, size } = off;
+    return {
+      ringId,
+      name,
+      finishedAt,
+      ...(wall.before.length > 0
+        ? { wallBefore: rootMeanSquare(wall.before), wallAfter: rootMeanSquare(wall.after) }
+        : {}),
+      ...(size.before.length > 0
+        ? { sizeBefore: rootMeanSquare(size.before), sizeAfter: rootMeanSquare(size.after) }
+        : {}),
+    };
+  });
+}
+
+/**
+ * What the log teaches about this bench (craft §9). Yields how far it is, 0 to 1, since each ring is simulated anew.
+ * @param rings finished rings, in any order; those that were left out teach nothing
+ * @param keptStandard keys of values that the maker wants at their defaults
+ */
+export function* learnFrom(
+  rings: readonly LoggedRing[],
+  kit: Kit,
+  keptStandard: readonly string[] = [],
+): Generator<number, Learnt> {
+  const kept = new Set(keptStandard);
+  const lessons = [...rings]
+    .sort((a, b) => a.finishedAt.localeCompare(b.finishedAt))
+    .map(lessonOf)
+    .filter(({ state }) => !state.leftOut);
+  const shares = new Map<string, readonly Sighting[]>();
+  const curls = gathered(lessons.map(curlSightings));
+  const curlValues = [...curls].flatMap(([angle, sightings]) => {
+    const name = { key: `curl-${angle}`, what: 'curl', of: `${angle}°` } as const;
+    return valueOf(name, 1, sightings, PULL.curl, kept) ?? [];
+  });
+  // The wall a ring is walked to has the curl that its dies really gave: then only the share is left to explain it.
+  const soFar = traitsOf(curlValues);
+  for (const [i, lesson] of lessons.entries()) {
+    shares.set(lesson.ring.id, shareSightings(lesson, kit, soFar));
+    yield (i + 1) / (lessons.length + 1);
+  }
+  const share = valueOf({ key: 'share', what: 'share' }, 0, [...shares.values()].flat(), PULL.share, kept);
+  const trims = lessons.flatMap(trimSightings);
+  const trim = valueOf({ key: 'trim', what: 'trim' }, TRIM_GAIN_MM, trims, PULL.trimMm, kept);
+  const springback = [...gathered<StepKind, Sighting>(lessons.map(springbackSightings))].flatMap(
+    ([kind, sightings]) => {
+      const name = { key: `springback-${kind}`, what: 'springback', of: kind } as const;
+      const value = valueOf(name, 1, sightings, PULL.springback, kept);
+      return value ? [{ ...value, value: Math.max(0, value.value) }] : [];
+    },
+  );
+  const values = [
+    ...(share ? [share] : []),
+    ...(trim ? [trim] : []),
+    ...curlValues,
+    ...springback,
+    ...allowanceValues(lessons, kept),
+    ...minuteValues(lessons, kept),
+  ];
+  const strands: readonly Strand[] = [
+    { sightings: [...shares.values()].flat(), pullSigma: PULL.share, to: 'wall' },
+    { sightings: trims, pullSigma: PULL.trimMm, to: 'size' },
+    ...[...curls.values()].map((sightings) => ({ sightings, pullSigma: PULL.curl, to: 'size' }) as const),
+  ];
+  return {
+    rings: lessons.length,
+    traits: traitsOf(values),
+    values,
+    course: courseOf(lessons, strands),
+    dieCharts: dieSightings(lessons),
+  };
+}

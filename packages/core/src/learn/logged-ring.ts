@@ -1,0 +1,64 @@
+import type { CoinRingInput, FinishingSchool } from '../forming';
+import { movesWall, ringState, type RingEvent, type RingState, type RouteStep } from '../route';
+import type { MandrelTaper } from '../size';
+
+/** A finished ring as the log has it. */
+export interface LoggedRing {
+  readonly id: string;
+  readonly name: string;
+  readonly finishedAt: string;
+  readonly input: CoinRingInput;
+  readonly school: FinishingSchool;
+  /** Moves of its route by name; rings begun before they were kept have none, and teach no share. */
+  readonly way: readonly string[];
+  readonly steps: readonly RouteStep[];
+  readonly mandrel: MandrelTaper;
+  readonly events: readonly RingEvent[];
+}
+
+/** A ring with what its events come to. */
+export interface RingLesson {
+  readonly ring: LoggedRing;
+  readonly state: RingState;
+}
+
+export function lessonOf(ring: LoggedRing): RingLesson {
+  const { steps, mandrel, events, input } = ring;
+  const { holeMm, targetInsideDiameterMm } = input;
+  return { ring, state: ringState({ steps, mandrel, holeMm, targetInsideDiameterMm }, events) };
+}
+
+/** A reading that a step ended with, and the one before it when nothing was formed in between. */
+export interface StepReading {
+  readonly step: RouteStep;
+  /** Mean of both edges, and each, mm. */
+  readonly rimMm: number;
+  readonly cutMm: number;
+  readonly before: { readonly rimMm: number; readonly cutMm: number } | undefined;
+}
+
+/** Steps of a ring that ended with a reading, in order; passes that were planned again teach nothing of their old end. */
+export function readSteps({ state }: RingLesson): readonly StepReading[] {
+  const replanned = new Set(
+    state.reroutes
+      .filter(({ step, because }) => {
+        const reading = state.readings.find(({ eventId }) => eventId === because);
+        return reading?.step === step;
+      })
+      .map(({ because }) => because),
+  );
+  const found: StepReading[] = [];
+  let before: StepReading['before'];
+  state.steps.forEach((step, index) => {
+    const forms = movesWall(step) || step.kind === 'trim';
+    const reading = state.readings.findLast((one) => one.step === index && !replanned.has(one.eventId));
+    if (reading) {
+      const now = { rimMm: reading.leading.rimDownMm, cutMm: reading.leading.cutDownMm };
+      found.push({ step, ...now, before });
+      before = now;
+    } else if (forms) {
+      before = undefined;
+    }
+  });
+  return found;
+}

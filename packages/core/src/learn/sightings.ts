@@ -1,0 +1,140 @@
+import { arcWidthMm, cutEdge, degToRad, rimEdge, TRIM_GAIN_MM, type Meridian } from '../forming';
+import { walkWay, type BenchTraits, type Kit, type StepKind } from '../route';
+import { readSteps, type RingLesson } from './logged-ring';
+import type { Sighting } from './ridge';
+
+/** What a reading in quarter sizes and a careful hand come to, mm (standard deviation). */
+const READING_MM = 0.08;
+/** Width and edges: calliper, worn relief and what the simulation does not know, as shares. */
+const WIDTH_SHARE = 0.012;
+const EDGE_SHARE = 0.03;
+/** Half the difference by which the width's answer to the share is found. */
+const PROBE = 0.03;
+
+/** A ring's wall as the simulation ends it with another share. */
+function walked({ ring, state }: RingLesson, kit: Kit, traits: BenchTraits, shareShift: number): Meridian {
+  const { coin, wall, targetInsideDiameterMm } = ring.input;
+  const input = {
+    coin,
+    wall,
+    holeMm: state.holeMm ?? ring.input.holeMm,
+    targetInsideDiameterMm: state.targetInsideDiameterMm ?? targetInsideDiameterMm,
+  };
+  const { school, way } = ring;
+  return walkWay(input, { kit, school, way, shareShift, traits }).finished;
+}
+
+/**
+ * What width and edge thicknesses say about the share a: seen against the route's own simulation, in shares of
+ * themselves. The simulation is close to a straight line in the share, so that two more walks give the slope.
+ */
+export function shareSightings(lesson: RingLesson, kit: Kit, traits: BenchTraits): readonly Sighting[] {
+  const { measured } = lesson.state;
+  if (!measured || lesson.ring.way.length === 0) return [];
+  const at = (shift: number) => walked(lesson, kit, traits, shift);
+  const [low, middle, high] = [at(-PROBE), at(0), at(PROBE)];
+  const figures = [
+    { seen: measured.bandWidthMm, of: arcWidthMm, sigma: WIDTH_SHARE },
+    {
+      seen: measured.thicknessCutEdgeMm,
+      of: (wall: Meridian) => cutEdge(wall).thicknessMm,
+      sigma: EDGE_SHARE,
+    },
+    {
+      seen: measured.thicknessRimEdgeMm,
+      of: (wall: Meridian) => rimEdge(wall).thicknessMm,
+      sigma: EDGE_SHARE,
+    },
+  ];
+  return figures.flatMap(({ seen, of, sigma }) => {
+    if (seen === undefined) return [];
+    const foretold = of(middle);
+    return [
+      {
+        ringId: lesson.ring.id,
+        off: Math.log(seen / foretold),
+        slope: Math.log(of(high) / of(low)) / (2 * PROBE),
+        sigma,
+      },
+    ];
+  });
+}
+
+/** By how much trimming the lip raised the rim's reading, mm. */
+export function trimSightings(lesson: RingLesson): readonly Sighting[] {
+  return readSteps(lesson).flatMap(({ step, rimMm, before }) =>
+    step.kind === 'trim' && before
+      ? [
+          {
+            ringId: lesson.ring.id,
+            off: rimMm - before.rimMm - TRIM_GAIN_MM,
+            slope: 1,
+            sigma: READING_MM * Math.SQRT2,
+          },
+        ]
+      : [],
+  );
+}
+
+const MOST_TURNED_RAD = 1.2;
+
+/** The angle behind a drop: Δd = W(1 − cos α)/α solved for α by halving, degrees. */
+export function angleOfDropDeg(dropMm: number, arcWidth: number): number {
+  let [low, high] = [0, MOST_TURNED_RAD];
+  for (let i = 0; i < 40; i++) {
+    const middle = (low + high) / 2;
+    const drop = (arcWidth * (1 - Math.cos(middle))) / Math.max(middle, 1e-9);
+    if (drop < dropMm) low = middle;
+    else high = middle;
+  }
+  return (((low + high) / 2) * 180) / Math.PI;
+}
+
+/** What each curl die really turns, against its nominal angle; keyed by that angle. */
+export function curlSightings(lesson: RingLesson): ReadonlyMap<number, readonly Sighting[]> {
+  const found = new Map<number, Sighting[]>();
+  let straightMm: number | undefined;
+  for (const { step, rimMm, cutMm, before } of readSteps(lesson)) {
+    const meanMm = (rimMm + cutMm) / 2;
+    if (step.kind !== 'curl') {
+      straightMm = undefined;
+      continue;
+    }
+    straightMm ??= before && (before.rimMm + before.cutMm) / 2;
+    const nominal = step.contact?.kind === 'curl-die' ? step.contact.angleDeg : undefined;
+    const widthMm = step.outline.arcMm.at(-1) ?? 0;
+    if (straightMm === undefined || nominal === undefined || widthMm === 0) continue;
+    const turned = angleOfDropDeg(straightMm - meanMm, widthMm);
+    // Both ends of the drop are read; an angle gives about half the width of drop per radian.
+    const dropPerGain = (widthMm / 2) * degToRad(nominal);
+    const sighting = {
+      ringId: lesson.ring.id,
+      off: turned / nominal - 1,
+      slope: 1,
+      sigma: READING_MM / dropPerGain,
+      sizeMm: dropPerGain,
+    };
+    found.set(nominal, [...(found.get(nominal) ?? []), sighting]);
+  }
+  return found;
+}
+
+const SPRINGING: readonly StepKind[] = ['stretch', 'reduce'];
+
+/** What a ring gave back after a blow against what was foretold, per kind of blow. */
+export function springbackSightings(lesson: RingLesson): ReadonlyMap<StepKind, readonly Sighting[]> {
+  const found = new Map<StepKind, Sighting[]>();
+  for (const { step, cutMm } of readSteps(lesson)) {
+    if (!SPRINGING.includes(step.kind) || !step.springbackMm || !step.reading) continue;
+    // Taken past the mark by what was foretold: an opened ring that gives back more ends smaller, a closed one larger.
+    const slope = (step.kind === 'stretch' ? -1 : 1) * step.springbackMm;
+    const sighting = {
+      ringId: lesson.ring.id,
+      off: cutMm - step.reading.cutDownMm,
+      slope,
+      sigma: READING_MM,
+    };
+    found.set(step.kind, [...(found.get(step.kind) ?? []), sighting]);
+  }
+  return found;
+}

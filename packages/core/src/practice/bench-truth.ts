@@ -1,0 +1,25 @@
+import { DEFAULT_TRAITS, type BenchTraits } from '../route';
+
+/** How a made-up bench really behaves, and how unsteady hand, metal and reading are: what a learner or the log has to find out. */
+export interface BenchTruth {
+  readonly traits: BenchTraits;
+  /** Standard deviations. */
+  readonly readingMm: number;
+  readonly handMm: number;
+  readonly widthShare: number;
+  readonly edgeShare: number;
+  readonly minutesLog: number;
+  /** Of the strain at which metal cracks. */
+  readonly crackLog: number;
+}
+
+/** A steady hand at a bench that behaves as the defaults say. */
+export const STEADY_BENCH: BenchTruth = {
+  traits: DEFAULT_TRAITS,
+  readingMm: 0.05,
+  handMm: 0.04,
+  widthShare: 0.007,
+  edgeShare: 0.02,
+  minutesLog: 0.25,
+  crackLog: 0.2,
+};

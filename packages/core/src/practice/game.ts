@@ -1,0 +1,228 @@
+import {
+  arcWidthMm,
+  curlDropMm,
+  cutEdge,
+  finishedMeridian,
+  flatMeridian,
+  methodForRimStrain,
+  rimEdge,
+} from '../forming';
+import {
+  FRESH,
+  fullest,
+  goalOf,
+  loreOf,
+  REFERENCE_KIT,
+  ringAllowance,
+  runPass,
+  spentBetween,
+  turnedDeg,
+  wrinkleIndex,
+  type Goal,
+  type Kit,
+  type Stand,
+  type StepKind,
+} from '../route';
+import { workingThickness } from '../stock';
+import type { Exercise } from './exercises';
+import type { Feel, Game, Moment, PracticeAction, PracticePieceState } from './game-state';
+import { luckOf } from './luck';
+import { FOLD_DEG, phaseOf, type FormingAction } from './tool-moves';
+
+const FIBRES = 16;
+/** Punching, deburring. */
+const PUNCHING_MIN = 10;
+/** The rim never grows past the coin; a hair is forgiven, mm. */
+const RIM_ROUNDING_MM = 0.02;
+
+/** The kit of the practice bench: the plain one, with this exercise's pushers. */
+export function practiceKit({ pushersMm }: Exercise): Kit {
+  return [
+    ...REFERENCE_KIT,
+    ...pushersMm.map((diameterMm) => ({
+      id: `pusher-${diameterMm}`,
+      name: `${diameterMm} mm pusher`,
+      spec: { kind: 'stepped-pusher', diameterMm } as const,
+    })),
+  ];
+}
+
+export function startGame(exercise: Exercise, seed: number): Game {
+  return {
+    exercise,
+    seed,
+    now: undefined,
+    feel: 'soft',
+    minutes: 0,
+    anneals: 0,
+    moments: [],
+    said: exercise.task,
+    ended: undefined,
+  };
+}
+
+/** The goal as the metal knows it: with its hidden traits, and sizes put right on the way. */
+export function goalFor(
+  exercise: Exercise,
+  { piece, holeMm }: Pick<PracticePieceState, 'piece' | 'holeMm'>,
+): Goal {
+  const { targetMm, wall, school, hidden } = exercise;
+  const input = { coin: piece, holeMm, targetInsideDiameterMm: targetMm, wall };
+  const { thicknessMm } = workingThickness(piece);
+  const finished = finishedMeridian({ diameterMm: piece.diameterMm, holeMm, thicknessMm }, wall, targetMm);
+  const method = methodForRimStrain(rimEdge(finished).strainLog);
+  return {
+    ...goalOf(input, school, { kit: practiceKit(exercise), traits: hidden.traits, method }),
+    correcting: true,
+  };
+}
+
+const STRAIGHT_MM = 0.2;
+
+/** Where a piece stands, as a route search asks it. */
+export function standOf(exercise: Exercise, state: PracticePieceState): Stand {
+  const { wall, spent, folded, turnedDeg: turned, straightMm } = state;
+  const cut = cutEdge(wall);
+  const rim = rimEdge(wall);
+  if (!folded) return { stage: cut.leanDeg > 89 ? 'flat' : 'cupped', wall, spent };
+  const base = { wall, spent, foldDeg: FOLD_DEG };
+  const whole = exercise.wall.kind === 'rounded' ? (exercise.wall.curlDeg ?? 25) : 0;
+  if (turned > 0) {
+    const curl = {
+      ...base,
+      curlDeg: turned,
+      ...(straightMm === undefined ? {} : { beforeCurlMm: straightMm }),
+    };
+    return { ...curl, stage: turned >= whole ? 'curled' : 'to-size' };
+  }
+  const straight = Math.abs(rim.insideDiameterMm - cut.insideDiameterMm) < STRAIGHT_MM;
+  if (!straight) return { ...base, stage: 'funnel' };
+  const traits = exercise.hidden.traits;
+  const widthMm = arcWidthMm(wall);
+  const beforeCurlMm =
+    whole === 0 ? exercise.targetMm : exercise.targetMm + curlDropMm(widthMm, turnedDeg(traits, whole));
+  const over = Math.max(rim.insideDiameterMm, cut.insideDiameterMm) > beforeCurlMm + STRAIGHT_MM;
+  return { ...base, beforeCurlMm, meetMm: rim.insideDiameterMm, stage: over ? 'straight' : 'to-size' };
+}
+
+function minutesFor(kind: StepKind): number {
+  const { handsOnMin, waitMin } = loreOf(kind);
+  return handsOnMin + waitMin;
+}
+
+function refused(game: Game, said: string): Game {
+  return { ...game, said };
+}
+
+const FEELS: readonly (readonly [under: number, feel: Feel])[] = [
+  [0.45, 'soft'],
+  [0.7, 'firm'],
+  [0.9, 'stiff'],
+  [Infinity, 'groaning'],
+];
+
+const FEEL_WORDS: Readonly<Record<Feel, string>> = {
+  soft: 'It moves easily.',
+  firm: 'It takes some force.',
+  stiff: 'It is stiff: the press has to be leaned on.',
+  groaning: 'It groans and hardly moves.',
+};
+
+function done(
+  game: Game,
+  action: PracticeAction,
+  after: PracticePieceState | undefined,
+  minutes: number,
+): Game {
+  const moment: Moment = { action, before: game.now, after, minutes };
+  return { ...game, now: after, minutes: game.minutes + minutes, moments: [...game.moments, moment] };
+}
+
+function take(game: Game, action: Extract<PracticeAction, { kind: 'take' }>): Game {
+  if (game.now) return refused(game, 'It is punched: a punched coin cannot be un-punched.');
+  const piece = game.exercise.pieces[action.piece];
+  if (!piece) return refused(game, 'There is no such piece.');
+  const { thicknessMm } = workingThickness(piece);
+  const state: PracticePieceState = {
+    piece,
+    holeMm: action.holeMm,
+    wall: flatMeridian(action.holeMm / 2, piece.diameterMm / 2, thicknessMm, FIBRES),
+    spent: { cut: 0.02, rim: 0 },
+    lipMm: 0,
+    turnedDeg: 0,
+    straightMm: undefined,
+    folded: false,
+  };
+  return {
+    ...done(game, action, state, PUNCHING_MIN),
+    said: 'Punched and deburred. Its edges are hard from the punch.',
+  };
+}
+
+function form(game: Game, action: FormingAction): Game {
+  const state = game.now;
+  if (!state) return refused(game, 'Take a piece and punch it first.');
+  const answer = phaseOf(action, state, game);
+  if (typeof answer === 'string') return refused(game, answer);
+  const { hidden } = game.exercise;
+  const { phase, progress, change } = answer;
+  const moved = { ...phase, share: phase.share + hidden.traits.shareShift };
+  const wall = runPass(moved, state.wall, state.wall, { from: 0, to: progress });
+  // A washer half way down stands wider across its corners, without any hoop having grown.
+  const opens = phase.kind === 'stretch';
+  if (opens && rimEdge(wall).outsideDiameterMm > state.piece.diameterMm + RIM_ROUNDING_MM) {
+    return refused(game, 'The rim will not grow past the coin: the stretcher stops there.');
+  }
+  const added = spentBetween(phase.kind, state.wall, wall);
+  // The punch leaves the cut edge hard: without a first anneal the fold tells.
+  const spent = { cut: state.spent.cut + added.cut, rim: state.spent.rim + added.rim };
+  const factor = hidden.traits.allowanceFactor[state.piece.metal] ?? 1;
+  const { crackAt, wrinkleAt } = luckOf(game);
+  const use = fullest(spent) / (ringAllowance(state.piece) * factor);
+  const after = { ...state, ...change, wall, spent };
+  const next = done(game, action, after, minutesFor(phase.kind));
+  if (use > crackAt) {
+    return { ...next, feel: 'groaning', ended: 'cracked', said: 'A crack runs up from the cut edge.' };
+  }
+  const folds = phase.kind === 'fold';
+  if (folds && wrinkleIndex({ from: state.wall, to: wall, passes: 1, heldByHollow: false }) > wrinkleAt) {
+    return { ...next, ended: 'saddled', said: 'Pressed too far at once: it has gone to a saddle.' };
+  }
+  const feel = FEELS.find(([under]) => use / crackAt < under)?.[1] ?? 'groaning';
+  return { ...next, feel, said: FEEL_WORDS[feel] };
+}
+
+/**
+ * What comes of doing something: the metal answers by its own hidden nature. What it does not let happen changes
+ * nothing and says why.
+ */
+export function act(game: Game, action: PracticeAction): Game {
+  if (game.ended) return game;
+  switch (action.kind) {
+    case 'take':
+      return take(game, action);
+    case 'anneal': {
+      if (!game.now) return refused(game, 'Take a piece and punch it first.');
+      const next = done(game, action, { ...game.now, spent: FRESH }, minutesFor('anneal'));
+      return { ...next, anneals: game.anneals + 1, feel: 'soft', said: 'Soft again. Quenched, tools too.' };
+    }
+    case 'trim': {
+      if (!game.now || game.now.lipMm === 0) return refused(game, 'There is no lip to trim.');
+      return {
+        ...done(game, action, { ...game.now, lipMm: 0 }, minutesFor('trim')),
+        said: 'The lip is gone: it reads larger now.',
+      };
+    }
+    case 'stop': {
+      if (!game.now?.folded) return refused(game, 'This is no ring yet.');
+      return { ...done(game, action, game.now, 0), ended: 'finished', said: 'Read, measured, done.' };
+    }
+    default:
+      return form(game, action);
+  }
+}
+
+/** What the mandrel would say of both edges, mm: the lip is read too. */
+export function edgesOf({ wall, lipMm }: Pick<PracticePieceState, 'wall' | 'lipMm'>) {
+  return { rimMm: rimEdge(wall).insideDiameterMm - lipMm, cutMm: cutEdge(wall).insideDiameterMm };
+}

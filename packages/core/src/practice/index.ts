@@ -1,0 +1,10 @@
+export { STEADY_BENCH } from './bench-truth';
+export type { BenchTruth } from './bench-truth';
+export { simulateRing } from './simulate-ring';
+export type { RingToMake, TimedEvent } from './simulate-ring';
+export { EXERCISES, exerciseById } from './exercises';
+export type { Exercise, PracticePiece } from './exercises';
+export { act, edgesOf, startGame } from './game';
+export type { Feel, Game, Moment, PracticeAction, PracticePieceState } from './game-state';
+export { judge } from './judge';
+export type { Score } from './judge';

@@ -1,0 +1,173 @@
+import { arcWidthMm, coarseMeridian } from '../forming';
+import { costToGo } from '../route';
+import { MM_PER_US_SIZE } from '../size';
+import { act, edgesOf, goalFor, standOf, startGame } from './game';
+import type { Game, Moment, PracticeAction, PracticePieceState } from './game-state';
+import type { Exercise } from './exercises';
+
+/** Points, a hundred in all. */
+const POINTS = { whole: 15, size: 40, width: 20, time: 25 } as const;
+/** A size this far off earns nothing, US sizes. */
+const WORST_SIZE_US = 0.75;
+const WORST_WIDTH_MM = 1.5;
+/** A drop of fewer points is no moment to speak of. */
+const WORTH_TELLING = 3;
+
+export interface Score {
+  readonly total: number;
+  readonly whole: number;
+  readonly size: number;
+  readonly width: number;
+  readonly time: number;
+  /** Best that could be had, minutes and anneals. */
+  readonly bestMin: number;
+  readonly bestAnneals: number;
+  readonly sizeOffUs: number;
+  readonly bandWidthMm: number;
+  /** What cost the most, and how much. */
+  readonly costliest:
+    { readonly moment: number; readonly action: PracticeAction; readonly points: number } | undefined;
+  readonly lesson: string;
+}
+
+function share(off: number, worst: number): number {
+  return Math.max(0, 1 - off / worst);
+}
+
+function widthOff(exercise: Exercise, widthMm: number): number {
+  const { min, max } = exercise.widthMm;
+  return Math.max(0, min - widthMm, widthMm - max);
+}
+
+/** What a perfect hand would still need; undefined when nothing leads to the ring any more. */
+function toGo(exercise: Exercise, state: PracticePieceState) {
+  const stand = standOf(exercise, state);
+  return costToGo({ ...stand, wall: coarseMeridian(stand.wall) }, goalFor(exercise, state));
+}
+
+interface BestRoute {
+  readonly minutes: number;
+  readonly anneals: number;
+}
+
+/** The best piece and hole of an exercise, and what they cost from the punch on. */
+function bestRoute(exercise: Exercise): BestRoute {
+  let best: BestRoute | undefined;
+  exercise.pieces.forEach((_piece, piece) => {
+    for (const holeMm of exercise.holesMm) {
+      const taken = act(startGame(exercise, 0), { kind: 'take', piece, holeMm });
+      const annealed = act(taken, { kind: 'anneal' });
+      const rest = annealed.now && toGo(exercise, annealed.now);
+      if (!rest) continue;
+      const minutes = annealed.minutes + rest.minutes;
+      if (!best || minutes < best.minutes) best = { minutes, anneals: rest.anneals + 1 };
+    }
+  });
+  return best ?? { minutes: 1, anneals: 0 };
+}
+
+/** Points that could still be had after a moment, by a perfect hand. */
+function valueOf(
+  exercise: Exercise,
+  state: PracticePieceState | undefined,
+  usedMin: number,
+  best: BestRoute,
+): number {
+  if (!state) return POINTS.whole + POINTS.size + POINTS.width + POINTS.time;
+  const rest = toGo(exercise, state);
+  if (!rest) return POINTS.whole;
+  const time = Math.min(1, best.minutes / (usedMin + rest.minutes));
+  const width = share(widthOff(exercise, arcWidthMm(state.wall) * widthToCome(state)), WORST_WIDTH_MM);
+  return POINTS.whole + POINTS.size + POINTS.width * width + POINTS.time * time;
+}
+
+/** A washer's land is a little narrower than the band it becomes: craft's stretch at the middle is near nothing. */
+function widthToCome({ folded }: PracticePieceState): number {
+  return folded ? 1 : 1.05;
+}
+
+/** @param total points that the ended game came to */
+function costliestOf(game: Game, best: BestRoute, total: number): Score['costliest'] {
+  let used = 0;
+  let before = valueOf(game.exercise, undefined, 0, best);
+  let worst: { moment: number; action: PracticeAction; points: number } | undefined;
+  game.moments.forEach(({ action, after, minutes }: Moment, moment) => {
+    used += minutes;
+    const last = moment === game.moments.length - 1;
+    // The last move decides: a crack, or a stop at a wrong size.
+    const value = last ? total : valueOf(game.exercise, after, used, best);
+    const points = before - value;
+    if (points > (worst?.points ?? WORTH_TELLING)) worst = { moment, action, points };
+    before = value;
+  });
+  return worst;
+}
+
+function lessonOf(game: Game, sizeOffUs: number, costliest: Score['costliest']): string {
+  const { exercise, ended } = game;
+  if (ended === 'cracked') {
+    return 'It cracked where it was full. Anneal when it turns stiff; groaning is too late.';
+  }
+  if (ended === 'saddled')
+    return 'A whole fold in one stroke is too much for a wide land: two or three strokes, a look at each.';
+  if (Math.abs(sizeOffUs) > 0.25) {
+    return sizeOffUs > 0
+      ? 'It ended too large: the last bits go slowly, and a trimmed lip reads larger still.'
+      : 'It ended too small: it wanted another pull, or was brought in too far. Read before you stop.';
+  }
+  switch (costliest?.action.kind) {
+    case 'take':
+      return exercise.pieces.length > 1
+        ? 'Piece and hole decide most of the work: look where the natural size lies before punching.'
+        : 'The hole decides how far the wall has to go: the natural size is half way between coin and hole, less the thickness.';
+    case 'anneal':
+      return 'An anneal costs five minutes: the metal was still soft enough to go on.';
+    case 'stretch':
+      return 'Stretched past what was needed: every step over has to be reduced again.';
+    case 'rim-in':
+    case 'reduce':
+    case 'push':
+      return 'Taken further than needed, or in more steps: what was brought in too far has to be opened again.';
+    case 'curl':
+      return 'The curl began at the wrong size: read after the first die and reckon what the second takes.';
+    default:
+      return exercise.about;
+  }
+}
+
+/** A game that has ended, against the best route. */
+export function judge(game: Game): Score {
+  const { exercise, now, ended, minutes } = game;
+  const best = bestRoute(exercise);
+  const edges = now ? edgesOf(now) : { rimMm: 0, cutMm: 0 };
+  const readMm = Math.min(edges.rimMm, edges.cutMm);
+  const sizeOffUs = (readMm - exercise.targetMm) / MM_PER_US_SIZE;
+  const bandWidthMm = now ? arcWidthMm(now.wall) : 0;
+  const apart = Math.abs(edges.rimMm - edges.cutMm) / MM_PER_US_SIZE;
+  const good = ended === 'finished';
+  const curled = exercise.wall.kind !== 'rounded' || (now?.turnedDeg ?? 0) >= (exercise.wall.curlDeg ?? 25);
+  // A band that was to be rounded and is not has no size yet.
+  const sized = good && curled;
+  const whole = good ? POINTS.whole : 0;
+  const width = good ? POINTS.width * share(widthOff(exercise, bandWidthMm), WORST_WIDTH_MM) : 0;
+  const size = sized ? POINTS.size * share(Math.max(Math.abs(sizeOffUs), apart / 2), WORST_SIZE_US) : 0;
+  const time = size > 0 ? POINTS.time * Math.min(1, best.minutes / minutes) : 0;
+  const total = Math.round(whole + size + width + time);
+  const costliest = costliestOf(game, best, total);
+  return {
+    total,
+    whole,
+    size,
+    width,
+    time,
+    bestMin: best.minutes,
+    bestAnneals: best.anneals,
+    sizeOffUs,
+    bandWidthMm,
+    costliest,
+    lesson:
+      curled || !good
+        ? lessonOf(game, sizeOffUs, costliest)
+        : 'A rounded band was asked for: curl it before stopping.',
+  };
+}

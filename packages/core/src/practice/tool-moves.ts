@@ -1,0 +1,104 @@
+import { arcWidthMm, curlDropMm, cutEdge, rimEdge, springbackMm } from '../forming';
+import {
+  curlPhase,
+  foldOnPhase,
+  foldPhase,
+  fullest,
+  pusherPhase,
+  reducePhase,
+  rimInPhase,
+  ringAllowance,
+  stretchPhase,
+  turnedDeg,
+  type Phase,
+} from '../route';
+import type { Game, PracticeAction, PracticePieceState } from './game-state';
+import { luckOf } from './luck';
+
+const PLATE_DEG = 17;
+export const FOLD_DEG = 17;
+
+/** The actions that move metal. */
+export type FormingAction = Exclude<PracticeAction, { kind: 'take' | 'anneal' | 'trim' | 'stop' }>;
+
+/** The tool's move for an action; a word instead where the piece does not let it. */
+export function phaseOf(
+  action: FormingAction,
+  state: PracticePieceState,
+  game: Game,
+):
+  | { readonly phase: Phase; readonly progress: number; readonly change?: Partial<PracticePieceState> }
+  | string {
+  const { wall, folded, turnedDeg: turned } = state;
+  const cut = cutEdge(wall);
+  const rim = rimEdge(wall);
+  const { slipMm } = luckOf(game);
+  const { traits } = game.exercise.hidden;
+  const leavesLip = { lipMm: traits.trimGainMm };
+  const back = (mm: number) => springbackMm(mm, fullest(state.spent) / ringAllowance(state.piece));
+  if (action.kind !== 'fold' && !folded) return 'It is still a washer: fold it down into the die first.';
+  switch (action.kind) {
+    case 'fold': {
+      if (folded) return 'It sits in the die already.';
+      const phase = cut.leanDeg > 89 ? foldPhase(wall, FOLD_DEG) : foldOnPhase(wall, FOLD_DEG);
+      return { phase, progress: action.share, change: { folded: action.share >= 1 } };
+    }
+    case 'stretch': {
+      if (turned > 0) return 'The stretcher would open the curl: reduce instead, or begin anew.';
+      const toMm = action.toMm + slipMm - back(action.toMm) / 2;
+      if (toMm <= Math.min(cut.insideDiameterMm, rim.insideDiameterMm))
+        return 'The stretcher does not reach the wall there.';
+      return { phase: stretchPhase(wall, toMm), progress: 1 };
+    }
+    case 'rim-in': {
+      const toMm = action.toMm + slipMm + back(action.toMm) / 2;
+      if (toMm >= rim.insideDiameterMm) return 'The rim edge is inside of that already.';
+      return {
+        phase: rimInPhase(wall, toMm, PLATE_DEG, false),
+        progress: 1,
+        change: leavesLip,
+      };
+    }
+    case 'reduce': {
+      const from = Math.max(cut.insideDiameterMm, rim.insideDiameterMm);
+      const toMm = action.toMm + slipMm + back(action.toMm) / 2;
+      if (toMm >= from) return 'Both edges are inside of that already.';
+      if (Math.abs(rim.insideDiameterMm - cut.insideDiameterMm) > 1.5)
+        return 'It still leans: stretch it straight first.';
+      return {
+        phase: reducePhase(from, toMm, PLATE_DEG),
+        progress: 1,
+        change: leavesLip,
+      };
+    }
+    case 'push': {
+      const last = action.pusherMm <= cut.insideDiameterMm + 0.5;
+      if (action.pusherMm >= rim.insideDiameterMm) return 'That pusher does not touch the rim.';
+      return {
+        phase: pusherPhase(wall, action.pusherMm + slipMm, last),
+        progress: 1,
+        change: leavesLip,
+      };
+    }
+    case 'curl': {
+      if (Math.abs(rim.insideDiameterMm - cut.insideDiameterMm) > 0.4 && turned === 0) {
+        return 'The two edges differ too much to be curled alike.';
+      }
+      if (action.angleDeg <= turned) return 'Its edges lean that far already.';
+      const straightMm = state.straightMm ?? cut.insideDiameterMm;
+      const toDeg = turnedDeg(traits, action.angleDeg);
+      const targetMm = straightMm - curlDropMm(arcWidthMm(wall), toDeg) + slipMm / 2;
+      return {
+        phase: curlPhase({
+          beforeCurlMm: straightMm,
+          targetMm,
+          wholeDeg: toDeg,
+          fromDeg: turned === 0 ? 0 : turnedDeg(traits, turned),
+          toDeg,
+        }),
+        progress: 1,
+        change: { turnedDeg: action.angleDeg, straightMm },
+      };
+    }
+  }
+}

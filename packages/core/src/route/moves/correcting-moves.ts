@@ -1,0 +1,94 @@
+import { BLOW_SHARE, closedTo, curlOf, cutEdge, finishedShape, openedTo, rimEdge } from '../../forming';
+import type { Phase } from '../passes';
+import { mix } from '../phases/mix';
+import { formedWish } from '../traits';
+import { counted, type Goal, type Move, type Stand } from './stand';
+import { reduceWords, stretchWords } from './tool-words';
+
+/** Edges within this of the size wanted are left for the true-up, mm: half of a quarter size. */
+const OFF_MM = 0.1;
+
+/** What both edges should measure where the piece stands, mm; undefined while it is still on the way to a size. */
+function wantedMm(stand: Stand, goal: Goal): number | undefined {
+  switch (stand.stage) {
+    case 'to-size':
+      return curlOf(goal.wish) === 0 ? goal.targetMm : stand.beforeCurlMm;
+    case 'curled':
+      // A tapered wall is read at its cut edge: its rim stays where the lean puts it.
+      return goal.targetMm;
+    default:
+      return undefined;
+  }
+}
+
+function edgesOff(stand: Stand, goal: Goal): readonly number[] {
+  const wanted = wantedMm(stand, goal);
+  if (goal.correcting !== true || wanted === undefined) return [];
+  const cut = cutEdge(stand.wall).insideDiameterMm - wanted;
+  if (goal.wish.kind === 'tapered') return [cut];
+  return [cut, rimEdge(stand.wall).insideDiameterMm - wanted];
+}
+
+/** Whether a piece that ought to have its size has another one. */
+export function isOffSize(stand: Stand, goal: Goal): boolean {
+  return edgesOff(stand, goal).some((off) => Math.abs(off) > OFF_MM);
+}
+
+/** The wall that belongs to the stage at a size. */
+function shapeAt(stand: Stand, goal: Goal, insideMm: number) {
+  if (goal.wish.kind === 'tapered') return finishedShape(goal.wish, insideMm);
+  const turned =
+    stand.stage === 'curled' ? formedWish(goal.traits, goal.wish) : ({ kind: 'straight' } as const);
+  return finishedShape(turned, insideMm);
+}
+
+/** Both edges from one size to another, in the shape that the wall has; the tool touches only what stands in its way. */
+function sizingPhase(
+  kind: 'stretch' | 'reduce',
+  stand: Stand,
+  goal: Goal,
+  size: { readonly fromMm: number; readonly toMm: number },
+): Phase {
+  const touched = kind === 'stretch' ? openedTo : closedTo;
+  return {
+    kind,
+    share: kind === 'stretch' ? BLOW_SHARE.open : BLOW_SHARE.close,
+    shapesAt: (progress, start) => [
+      touched(shapeAt(stand, goal, mix(size.fromMm, size.toMm, progress)), start),
+    ],
+  };
+}
+
+/** Bringing a piece that was read off its size back to it: what is too small is opened first, then what is too large closed. */
+export function correctingMoves(stand: Stand, goal: Goal): readonly Move[] {
+  const wanted = wantedMm(stand, goal);
+  if (wanted === undefined) return [];
+  const offs = edgesOff(stand, goal);
+  const smallest = Math.min(...offs);
+  const largest = Math.max(...offs);
+  if (smallest < -OFF_MM) {
+    return [
+      {
+        key: 'open-up',
+        phase: sizingPhase('stretch', stand, goal, { fromMm: wanted + smallest, toMm: wanted }),
+        words: stretchWords(
+          goal,
+          'Bring it up to size',
+          'A light pull on the stretcher, turn, again; the smaller edge takes most of it.',
+        ),
+        to: stand.stage,
+      },
+    ];
+  }
+  return [
+    {
+      key: 'close-down',
+      phase: sizingPhase('reduce', stand, goal, { fromMm: wanted + largest, toMm: wanted }),
+      words: reduceWords(goal, 'both', {
+        title: counted('Bring it down to size'),
+        instruction: 'The larger edge down in the die, a fraction at a time.',
+      }),
+      to: stand.stage,
+    },
+  ];
+}

@@ -1,0 +1,224 @@
+import { arcWidthMm, type CoinRingInput } from '../forming';
+import { DEFAULT_MANDREL, MM_PER_US_SIZE, predictReading } from '../size';
+import { workingThickness } from '../stock';
+import { REFERENCE_KIT } from './reference-kit';
+import { replan, type NewRoute, type RingInWork } from './replan';
+import { filedBack, wallOfOutline } from './resume';
+import { ringState, type RingState } from './ring-state';
+import type { RingEvent, RingEventBody } from './ring-events';
+import type { RouteStep } from './step';
+import { routeFor } from './test-route';
+
+const QUARTER_MM = MM_PER_US_SIZE / 4;
+const INPUT: CoinRingInput = {
+  coin: { diameterMm: 30.6, rimThicknessMm: 2.15, massG: 12.5, metal: 'silver-900' },
+  holeMm: 11.1,
+  targetInsideDiameterMm: 18.9,
+  wall: { kind: 'rounded' },
+};
+const { steps, school } = routeFor(INPUT);
+
+function eventsOf(bodies: readonly RingEventBody[]): readonly RingEvent[] {
+  return bodies.map((body, i) => ({ id: `e${i}`, at: '2026-03-01T10:00:00Z', body }));
+}
+
+const doneUpTo = (end: number, all: readonly RouteStep[] = steps): RingEventBody[] =>
+  all
+    .slice(0, end)
+    .map(({ kind }, step) =>
+      kind === 'anneal' ? { kind: 'anneal-done', step } : { kind: 'step-done', step },
+    );
+
+function stateAfter(bodies: readonly RingEventBody[], input = INPUT, all = steps): RingState {
+  const { targetInsideDiameterMm, holeMm } = input;
+  return ringState({ steps: all, targetInsideDiameterMm, holeMm }, eventsOf(bodies));
+}
+
+function inWork(state: RingState, change: Partial<RingInWork> = {}): RingInWork {
+  const { coin, wall } = INPUT;
+  return { coin, wall, school, mandrel: DEFAULT_MANDREL, state, kit: REFERENCE_KIT, ...change };
+}
+
+/** A reading during a step whose edges are off the step's end by so much, mm. */
+function readingOff(step: RouteStep, rimOff: number, cutOff = rimOff): RingEventBody {
+  const edges = {
+    rimInsideDiameterMm: step.after.rimInsideDiameterMm + rimOff,
+    cutInsideDiameterMm: step.after.cutInsideDiameterMm + cutOff,
+  };
+  const reading = predictReading(edges, step.outline.arcMm.at(-1) ?? 0, 'leading', DEFAULT_MANDREL);
+  return { kind: 'reading', ...reading, mark: 'leading' };
+}
+
+const indexOf = (kind: string) => steps.findIndex((step) => step.kind === kind);
+const lastOf = (kind: string) => steps.findLastIndex((step) => step.kind === kind);
+
+function changed(ring: RingInWork): NewRoute {
+  const answer = replan(ring, { kind: 'reading' });
+  if (answer.kind !== 'changed') throw new Error(`the route is ${answer.kind}`);
+  return answer.route;
+}
+
+function readAt(index: number, rimOff: number, cutOff = rimOff): RingInWork {
+  const step = steps[index];
+  if (!step) throw new Error(`no step ${index}`);
+  return inWork(stateAfter([...doneUpTo(index), readingOff(step, rimOff, cutOff)]));
+}
+
+describe('the wall behind an outline', () => {
+  it('is the wall that was drawn, along the whole route', () => {
+    const { thicknessMm } = workingThickness(INPUT.coin);
+    for (const { outline } of steps.slice(indexOf('fold'))) {
+      const wall = wallOfOutline(outline, thicknessMm);
+      expect(arcWidthMm(wall)).toBeCloseTo(outline.arcMm.at(-1) ?? 0, 1);
+    }
+  });
+
+  it('filed back at the cut edge is narrower by what was filed, and its rim stays', () => {
+    const outline = steps[indexOf('stretch')]?.outline;
+    if (!outline) throw new Error('no stretch');
+    const filed = filedBack(outline, 1);
+    expect(filed.arcMm.at(-1)).toBeCloseTo((outline.arcMm.at(-1) ?? 0) - 1, 6);
+    expect(filed.meanRadiusMm.at(-1)).toBeCloseTo(outline.meanRadiusMm.at(-1) ?? 0, 6);
+    expect(filed.meanRadiusMm).toHaveLength(outline.meanRadiusMm.length);
+  });
+});
+
+describe('planning on from a reading', () => {
+  it('leaves the route alone while readings are on plan', () => {
+    for (const index of [indexOf('stretch'), indexOf('curl'), lastOf('true-up')]) {
+      expect(replan(readAt(index, 0.05), { kind: 'reading' })).toEqual({ kind: 'on-plan' });
+    }
+  });
+
+  it('a pull that stopped short is gone on with', () => {
+    const index = lastOf('stretch');
+    const route = changed(readAt(index, 0, -3 * QUARTER_MM));
+    expect(route.fromStep).toBe(index);
+    expect(route.steps.find(({ kind }) => kind !== 'anneal')?.kind).toBe('stretch');
+    expect(route.steps.at(-1)?.after.cutInsideDiameterMm).toBeCloseTo(INPUT.targetInsideDiameterMm, 1);
+  });
+
+  it('a curl that went too far is opened again before the true-up, and ends at the size', () => {
+    const index = lastOf('curl');
+    const route = changed(readAt(index, -3 * QUARTER_MM));
+    expect(route.fromStep).toBe(index + 1);
+    const formed = route.steps.filter(({ kind }) => kind === 'stretch');
+    expect(formed.length).toBeGreaterThan(0);
+    const last = route.steps.at(-1);
+    expect(last?.after.cutInsideDiameterMm).toBeCloseTo(INPUT.targetInsideDiameterMm, 1);
+    expect(last?.kind).toBe('read');
+  });
+
+  it('a true-up that reads off is mended there and then, with its finishing still to come', () => {
+    const index = lastOf('true-up');
+    const route = changed(readAt(index, 2 * QUARTER_MM));
+    expect(route.fromStep).toBe(index);
+    expect(route.steps.map(({ kind }) => kind)).toEqual(
+      expect.arrayContaining(['reduce', 'true-up', 'pickle', 'polish', 'read']),
+    );
+  });
+
+  it('keeps the budget from where the gauge stands', () => {
+    const index = lastOf('stretch');
+    const soft = readAt(index, 0, -3 * QUARTER_MM);
+    const hard = { ...soft, state: { ...soft.state, spent: { cut: 0.119, rim: 0.05 } } };
+    const anneals = (route: NewRoute) => route.steps.filter(({ kind }) => kind === 'anneal').length;
+    expect(changed(hard).steps[0]?.kind).toBe('anneal');
+    expect(changed(hard).change.annealNow).toBe(true);
+    expect(anneals(changed(hard))).toBeGreaterThanOrEqual(anneals(changed(soft)));
+  });
+
+  it('the reducer goes on along the new route, and taking the reading back takes it back too', () => {
+    const index = lastOf('stretch');
+    const step = steps[index];
+    if (!step) throw new Error('no stretch');
+    const reading = readingOff(step, 0, -3 * QUARTER_MM);
+    const route = changed(inWork(stateAfter([...doneUpTo(index), reading])));
+    const because = `e${index}`;
+    const reroute: RingEventBody = {
+      kind: 'rerouted',
+      because,
+      fromStep: route.fromStep,
+      steps: route.steps,
+      why: 'stopped short',
+    };
+    const bodies: RingEventBody[] = [...doneUpTo(index), reading, reroute];
+    const after = stateAfter(bodies);
+    expect(after.steps).toHaveLength(index + route.steps.length);
+    expect(after.lastEventId).toBe(because);
+    expect(after.stepReading).toBeUndefined();
+    const taken = stateAfter([...bodies, { kind: 'undone', eventId: because }]);
+    expect(taken.steps).toEqual(steps);
+    expect(taken.reroutes).toEqual([]);
+  });
+
+  it('a change that comes after its step was done is too late', () => {
+    const reroute: RingEventBody = { kind: 'rerouted', because: 'x', fromStep: 1, steps: [], why: 'late' };
+    expect(stateAfter([...doneUpTo(3), reroute]).steps).toEqual(steps);
+  });
+
+  it('every sized step, read up to a size and a half off either way, leads to the size or says why not', () => {
+    const sized = steps.flatMap((step, i) => (step.reading && step.kind !== 'fold' ? [i] : []));
+    for (const index of sized) {
+      for (const off of [-6, -3, -2, 2, 3, 6]) {
+        const answer = replan(readAt(index, off * QUARTER_MM), { kind: 'reading' });
+        if (answer.kind !== 'changed') {
+          expect(answer.kind).toMatch(/out-of-reach|on-plan/);
+          continue;
+        }
+        const last = answer.route.steps.at(-1);
+        expect(Math.abs((last?.after.cutInsideDiameterMm ?? 0) - INPUT.targetInsideDiameterMm)).toBeLessThan(
+          0.15,
+        );
+        expect(Math.abs((last?.after.rimInsideDiameterMm ?? 0) - INPUT.targetInsideDiameterMm)).toBeLessThan(
+          0.15,
+        );
+      }
+    }
+  });
+});
+
+describe('planning on from the hole and from a crack', () => {
+  it('a hole that came out larger gives a narrower band, with the deburring still to do', () => {
+    const state = stateAfter([...doneUpTo(1), { kind: 'hole-measured', diameterMm: 12.4 }]);
+    const answer = replan(inWork(state), { kind: 'hole' });
+    if (answer.kind !== 'changed') throw new Error(answer.kind);
+    expect(answer.route.steps[0]?.kind).toBe('deburr');
+    expect(answer.route.change.bandWidthMm.to).toBeLessThan(answer.route.change.bandWidthMm.from);
+    expect(answer.route.holeMm).toBe(12.4);
+  });
+
+  it('a crack filed out of the funnel: filed, annealed, and a narrower ring of the same size', () => {
+    const index = indexOf('stretch');
+    const answer = replan(inWork(stateAfter(doneUpTo(index))), {
+      kind: 'filed-back',
+      fileMm: 1,
+      newHoleMm: 13.5,
+    });
+    if (answer.kind !== 'changed') throw new Error(answer.kind);
+    expect(answer.route.steps.slice(0, 2).map(({ kind }) => kind)).toEqual(['file', 'anneal']);
+    expect(answer.route.bandWidthMm).toBeLessThan(answer.route.change.bandWidthMm.from - 0.8);
+    expect(answer.route.steps.at(-1)?.after.cutInsideDiameterMm).toBeCloseTo(INPUT.targetInsideDiameterMm, 1);
+  });
+
+  it('an edge that would come out too thin is out of reach, with the nearest size that is not', () => {
+    const thin: CoinRingInput = {
+      ...INPUT,
+      coin: { ...INPUT.coin, rimThicknessMm: 1.6, massG: 9.8 },
+      holeMm: 12.7,
+      wall: { kind: 'straight' },
+    };
+    const route = routeFor(thin);
+    const state = stateAfter(
+      [...doneUpTo(1, route.steps), { kind: 'hole-measured', diameterMm: 9 }],
+      thin,
+      route.steps,
+    );
+    const ring = inWork(state, { coin: thin.coin, wall: thin.wall, school: route.school });
+    const answer = replan(ring, { kind: 'hole' });
+    if (answer.kind !== 'out-of-reach') throw new Error(answer.kind);
+    expect(answer.why).toBe('edge-too-thin');
+    expect(answer.nearest?.targetInsideDiameterMm).toBeLessThan(thin.targetInsideDiameterMm);
+    expect(answer.nearest?.thicknessCutEdgeMm).toBeGreaterThan(0.88);
+  });
+});

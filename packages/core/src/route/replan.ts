@@ -1,0 +1,248 @@
+import {
+  arcWidthMm,
+  coarseMeridian,
+  cutEdge,
+  DEFAULT_SCHOOL,
+  rimEdge,
+  STEPPED_RIM_STRAIN_LIMIT,
+  THINNEST_CUT_EDGE_MM,
+  type FinishingSchool,
+  type Meridian,
+  type WallWish,
+} from '../forming';
+import { MM_PER_US_SIZE, type MandrelTaper } from '../size';
+import { workingThickness, type Coin } from '../stock';
+import { FRESH, type EdgeSpend } from './budget';
+import { addFinalTrueUp, goWay } from './coin-route';
+import { chartsFor, type DieChart } from './die-chart';
+import { goalOf } from './goal';
+import type { Kit } from './kit';
+import type { Goal } from './moves';
+import { adviseReading } from './reading-advice';
+import { filedBack, flatFound, foundAt, wallOfOutline, type Found } from './resume';
+import type { RingState } from './ring-state';
+import { alike, changeOf, type RouteChange } from './route-change';
+import { searchWay } from './route-search';
+import type { RouteStep } from './step';
+import { DEFAULT_TRAITS, type BenchTraits } from './traits';
+import { addAnneal, addStep, edgesOf, outlineOf, startWork, type Work } from './work';
+
+/** A ring in work, as far as planning on needs it. */
+export interface RingInWork {
+  readonly coin: Coin;
+  readonly wall: WallWish;
+  readonly school?: FinishingSchool | undefined;
+  readonly mandrel: MandrelTaper;
+  readonly state: Pick<
+    RingState,
+    'steps' | 'step' | 'spent' | 'edges' | 'stepReading' | 'targetInsideDiameterMm' | 'holeMm'
+  >;
+  readonly kit: Kit;
+  readonly dieCharts?: readonly DieChart[] | undefined;
+  readonly traits?: BenchTraits | undefined;
+}
+
+/** What was found that may ask for another route. */
+export type Finding =
+  | { readonly kind: 'reading' }
+  | { readonly kind: 'hole' }
+  /** The cut edge is filed back this far along the wall. */
+  | { readonly kind: 'filed-back'; readonly fileMm: number; readonly newHoleMm: number };
+
+export interface NewRoute {
+  readonly fromStep: number;
+  readonly steps: readonly RouteStep[];
+  readonly targetInsideDiameterMm: number;
+  readonly holeMm: number;
+  readonly change: RouteChange;
+  /** The ring as it will be, mm. */
+  readonly bandWidthMm: number;
+  readonly thicknessCutEdgeMm: number;
+  readonly thicknessRimEdgeMm: number;
+}
+
+/** Why the size has come out of reach. */
+export type OutOfReach = 'rim-would-grow' | 'rim-too-small' | 'edge-too-thin' | 'no-way';
+
+export type Replan =
+  | { readonly kind: 'on-plan' }
+  /** The route does not tell where the piece stands. */
+  | { readonly kind: 'unknown' }
+  | { readonly kind: 'changed'; readonly route: NewRoute }
+  | { readonly kind: 'out-of-reach'; readonly why: OutOfReach; readonly nearest: NewRoute | undefined };
+
+/** Steps that a route ends with once nothing is formed any more. */
+function tailFrom(steps: readonly RouteStep[], index: number): number {
+  const lastSized = steps.findLastIndex(({ kind }) => kind === 'true-up');
+  return Math.max(index, lastSized + 1);
+}
+
+/** A finishing step goes on as it was, on the wall that there is now. */
+function keepStep(work: Work, step: RouteStep): void {
+  const edges = edgesOf(work.wall, work.lipMm);
+  const reading = step.reading ? work.steps.findLast((done) => done.reading)?.reading : undefined;
+  work.steps.push({
+    ...step,
+    before: edges,
+    after: edges,
+    outline: work.steps.at(-1)?.outline ?? outlineOf(work.wall),
+    annealFirst: work.steps.at(-1)?.kind === 'anneal',
+    stand: { ...work.stand, lipMm: work.lipMm },
+    ...(reading ? { reading } : {}),
+  });
+}
+
+function goalFor(ring: RingInWork, targetInsideDiameterMm: number, holeMm: number): Goal {
+  const { coin, wall, kit, traits, school = DEFAULT_SCHOOL } = ring;
+  const input = { coin, holeMm, targetInsideDiameterMm, wall };
+  return {
+    ...goalOf(input, wall.kind === 'tapered' ? 'leave' : school, { kit, traits }),
+    correcting: true,
+  };
+}
+
+function workAt(ring: RingInWork, found: Found, spent: EdgeSpend, holeMm: number): Work {
+  const { coin, mandrel, traits = DEFAULT_TRAITS } = ring;
+  const { lipMm, ...stand } = found.stand;
+  const work = startWork({ coin, holeMm, targetInsideDiameterMm: 0, wall: ring.wall }, mandrel, { traits });
+  return { ...work, wall: found.wall, spent, stand, lipMm };
+}
+
+/** What limits a finished wall, and what it came to; undefined when it may be made. */
+function beyondLimits(wall: Meridian, planned: Meridian | undefined): OutOfReach | undefined {
+  // What was planned tighter or thinner than the limits was the maker's own choice.
+  const tightest = Math.min(STEPPED_RIM_STRAIN_LIMIT, planned ? rimEdge(planned).strainLog : 0);
+  if (rimEdge(wall).strainLog < tightest) return 'rim-too-small';
+  const thinnest = Math.min(THINNEST_CUT_EDGE_MM, planned ? cutEdge(planned).thicknessMm : Infinity);
+  return cutEdge(wall).thicknessMm < thinnest - 0.01 ? 'edge-too-thin' : undefined;
+}
+
+interface Attempt {
+  readonly found: Found;
+  readonly spent: EdgeSpend;
+  readonly fromStep: number;
+  /** Steps of the old route that come first, whatever follows. */
+  readonly lead: readonly RouteStep[];
+  /** What is done to the piece before it goes on. */
+  readonly first?: ((work: Work) => void) | undefined;
+  readonly holeMm: number;
+  readonly bandWidthBeforeMm: number;
+}
+
+type Tried =
+  { readonly ok: true; readonly route: NewRoute } | { readonly ok: false; readonly why: OutOfReach };
+
+/** Plans on to a size, or says why that is not possible. */
+function tryTarget(ring: RingInWork, attempt: Attempt, targetMm: number): Tried {
+  const { found, spent, fromStep, lead, first, holeMm } = attempt;
+  const { steps } = ring.state;
+  const goal = goalFor(ring, targetMm, holeMm);
+  const work = workAt(ring, found, spent, holeMm);
+  lead.forEach((step) => keepStep(work, step));
+  if (lead.some(({ kind }) => kind === 'anneal')) work.spent = FRESH;
+  first?.(work);
+  const start = { ...work.stand, wall: coarseMeridian(work.wall), spent: work.spent };
+  const way = searchWay(start, goal);
+  if (!way) {
+    const grows = rimEdge(work.wall).insideDiameterMm < targetMm;
+    return { ok: false, why: grows ? 'rim-would-grow' : 'no-way' };
+  }
+  const formedFrom = work.steps.length;
+  goWay(work, goal, way, chartsFor(ring.dieCharts ?? [], ring.coin));
+  const tail = tailFrom(steps, ring.state.step);
+  const inTail = tail === ring.state.step;
+  if (!inTail || work.steps.length > formedFrom) addFinalTrueUp(work, ring.kit);
+  const planned = steps.at(-1) && wallOfOutline((steps.at(-1) as RouteStep).outline, goal.workingThicknessMm);
+  const beyond = beyondLimits(work.wall, planned);
+  if (beyond) return { ok: false, why: beyond };
+  steps.slice(tail).forEach((step) => keepStep(work, step));
+  const finished = { width: arcWidthMm(work.wall), cut: cutEdge(work.wall), rim: rimEdge(work.wall) };
+  return {
+    ok: true,
+    route: {
+      fromStep,
+      steps: work.steps,
+      targetInsideDiameterMm: targetMm,
+      holeMm,
+      change: changeOf(steps.slice(fromStep), work.steps, attempt.bandWidthBeforeMm, finished.width),
+      bandWidthMm: finished.width,
+      thicknessCutEdgeMm: finished.cut.thicknessMm,
+      thicknessRimEdgeMm: finished.rim.thicknessMm,
+    },
+  };
+}
+
+/** How far sizes are looked for when the wanted one is out of reach, quarter sizes each way. */
+const LOOK_AROUND = 24;
+
+function nearestPossible(ring: RingInWork, attempt: Attempt, targetMm: number): NewRoute | undefined {
+  for (let quarters = 1; quarters <= LOOK_AROUND; quarters++) {
+    for (const sign of [1, -1]) {
+      const tried = tryTarget(ring, attempt, targetMm + (sign * quarters * MM_PER_US_SIZE) / 4);
+      if (tried.ok) return tried.route;
+    }
+  }
+  return undefined;
+}
+
+/** The step from which a folding is still to come: what goes before it stays. */
+function firstFold(steps: readonly RouteStep[], from: number): number {
+  const found = steps.findIndex(({ kind }, i) => i >= from && kind === 'fold');
+  return found < 0 ? from : found;
+}
+
+function attemptFor(ring: RingInWork, finding: Finding): Attempt | undefined {
+  const { state, coin } = ring;
+  const { steps, step, spent, edges } = state;
+  const { thicknessMm } = workingThickness(coin);
+  const holeMm = state.holeMm ?? 0;
+  const last = steps.at(-1);
+  const bandWidthBeforeMm = last?.outline.arcMm.at(-1) ?? 0;
+  switch (finding.kind) {
+    case 'reading': {
+      const found = foundAt(steps, step, edges, thicknessMm);
+      if (!found) return undefined;
+      return { found, spent, fromStep: found.arrived ? step + 1 : step, lead: [], holeMm, bandWidthBeforeMm };
+    }
+    case 'hole': {
+      const lead = steps.slice(step, firstFold(steps, step));
+      const found = flatFound(coin.diameterMm, holeMm, thicknessMm);
+      return { found, spent, fromStep: step, lead, holeMm, bandWidthBeforeMm };
+    }
+    case 'filed-back': {
+      const standing = steps[Math.max(0, step - 1)];
+      if (!standing?.stand) return undefined;
+      const outline = filedBack(standing.outline, finding.fileMm);
+      const found = { wall: wallOfOutline(outline, thicknessMm), stand: standing.stand, arrived: true };
+      const first = (work: Work) => {
+        addStep(work, 'file', {
+          title: 'File the cut edge back past the crack',
+          instruction: `${finding.fileMm.toFixed(1)} mm all round, then smooth it as after punching.`,
+        });
+        addAnneal(work);
+      };
+      return { found, spent, fromStep: step, lead: [], first, holeMm: finding.newHoleMm, bandWidthBeforeMm };
+    }
+  }
+}
+
+/**
+ * Plans the rest of a ring again from what was found at the bench: same simulation, same search, from the piece as it
+ * stands. When its size has come out of reach, the nearest that is still possible.
+ */
+export function replan(ring: RingInWork, finding: Finding): Replan {
+  const { state } = ring;
+  const step = state.steps[state.step];
+  if (finding.kind === 'reading' && step && state.stepReading) {
+    if (adviseReading(step, state.stepReading.leading).length === 0) return { kind: 'on-plan' };
+  }
+  const attempt = attemptFor(ring, finding);
+  const targetMm = state.targetInsideDiameterMm;
+  if (!attempt || targetMm === undefined) return { kind: 'unknown' };
+  const tried = tryTarget(ring, attempt, targetMm);
+  if (!tried.ok) {
+    return { kind: 'out-of-reach', why: tried.why, nearest: nearestPossible(ring, attempt, targetMm) };
+  }
+  const unchanged = alike(state.steps.slice(attempt.fromStep), tried.route.steps);
+  return unchanged ? { kind: 'on-plan' } : { kind: 'changed', route: tried.route };
+}
