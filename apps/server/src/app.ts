@@ -1,20 +1,24 @@
 import { dieChartInputSchema } from '@round-mint/contract/die-charts';
 import { toolInputSchema } from '@round-mint/contract/kit';
 import { planInputSchema } from '@round-mint/contract/plans';
+import { recipeInputSchema } from '@round-mint/contract/recipes';
 import { stockInputSchema } from '@round-mint/contract/stock';
 import express, { Router, type Express } from 'express';
 import helmet from 'helmet';
 import { join } from 'node:path';
 import type { OpenDatabase } from './db/database';
+import { devicesRouter } from './devices/router';
 import { errorHandler, unknownCall } from './http/errors';
 import { computeRouter } from './routes/compute';
+import { photosRouter, ringPhotosRouter } from './routes/photos';
 import { resourceRouter } from './routes/resource';
 import { ringsRouter } from './routes/rings';
 import { systemRouter } from './routes/system';
 import { workshopRouter } from './routes/workshop';
 import { createResources } from './services/resources';
 
-const BODY_LIMIT = '256kb';
+/** A queue of bench events may hold several re-planned routes. */
+const BODY_LIMIT = '4mb';
 /** A workshop's whole history comes back as one file. */
 const IMPORT_LIMIT = '64mb';
 
@@ -37,7 +41,11 @@ function apiRouter({ database, version }: AppOptions): Router {
   api.use('/kit', resourceRouter(resources.kit, toolInputSchema));
   api.use('/plans', resourceRouter(resources.plans, planInputSchema));
   api.use('/die-charts', resourceRouter(resources.dieCharts, dieChartInputSchema));
+  api.use('/recipes', resourceRouter(resources.recipes, recipeInputSchema));
+  api.use('/rings/:id/photos', ringPhotosRouter(db));
   api.use('/rings', ringsRouter(db));
+  api.use('/photos', photosRouter(db));
+  api.use('/devices', devicesRouter());
   api.use(workshopRouter(db));
   api.use(unknownCall);
   return api;

@@ -2,7 +2,9 @@ import { z } from 'zod';
 import { idSchema, timeSchema } from './common';
 import { dieChartSchema } from './die-charts';
 import { storedToolSchema } from './kit';
+import { archivedPhotoSchema } from './photos';
 import { planSchema } from './plans';
+import { recipeSchema } from './recipes';
 import { ringSchema, ringEventSchema } from './rings';
 import { settingsSchema } from './settings';
 import { stockItemSchema } from './stock';
@@ -12,14 +14,17 @@ export const archiveSchema = z.strictObject({
   format: z.literal('round-mint-archive', { error: 'this is no Round Mint archive' }),
   version: z.literal(1, { error: 'only version 1 is known' }),
   exportedAt: timeSchema,
-  settings: settingsSchema,
+  /** Archives made before a setting was there do not tell it. */
+  settings: settingsSchema.partial(),
   stock: z.array(stockItemSchema),
   kit: z.array(storedToolSchema),
   plans: z.array(planSchema),
-  /** Archives made before there were any hold none. */
+  /** Archives made before there were any hold none; so it is with recipes and photos. */
   dieCharts: z.array(dieChartSchema).default([]),
+  recipes: z.array(recipeSchema).default([]),
   rings: z.array(ringSchema),
   events: z.array(ringEventSchema.extend({ ringId: idSchema })),
+  photos: z.array(archivedPhotoSchema).default([]),
 });
 export type Archive = z.infer<typeof archiveSchema>;
 
@@ -31,6 +36,8 @@ export const importResultSchema = z.object({
     kit: z.number().int(),
     plans: z.number().int(),
     dieCharts: z.number().int(),
+    recipes: z.number().int(),
+    photos: z.number().int(),
     rings: z.number().int(),
     events: z.number().int(),
   }),

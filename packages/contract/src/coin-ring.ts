@@ -1,5 +1,5 @@
 import { CURL_RANGE_DEG, FEWEST_LAND_READINGS, FINISHING_SCHOOLS } from '@round-mint/core/forming';
-import { FINISHES, RISK_CODES, STEP_KINDS } from '@round-mint/core/route';
+import { FINISHES, RISK_CODES, STAGES, STEP_KINDS } from '@round-mint/core/route';
 import { z } from 'zod';
 import { coinSchema, lengthMm, quantity, wallKindSchema } from './common';
 import { toolSchema } from './kit';
@@ -16,6 +16,8 @@ export const coinRingFields = {
   curlDeg: quantity(CURL_RANGE_DEG.min, CURL_RANGE_DEG.max, 'degrees').optional(),
   widthShare: quantity(0, 1, '').optional(),
   school: schoolSchema.optional(),
+  /** Reckoned by what this workshop’s log has taught; left out, by the trade’s defaults. */
+  learnt: z.boolean({ error: 'must be true or false' }).optional(),
 };
 
 interface Refinement {
@@ -100,6 +102,24 @@ const contactSchema = z.discriminatedUnion('kind', [
 
 const riskSchema = z.object({ code: z.enum(RISK_CODES), message: z.string() });
 
+/** How far the piece has come after a step: what the bench plans on from. */
+const standSchema = z.object({
+  stage: z.enum(STAGES),
+  foldDeg: z.number().optional(),
+  beforeCurlMm: z.number().optional(),
+  meetMm: z.number().optional(),
+  curlDeg: z.number().optional(),
+  lipMm: z.number(),
+});
+
+/** Something that is timed in a step; without times the clock counts up. */
+export const stepWaitSchema = z.object({
+  what: z.string(),
+  bath: z.string().optional(),
+  shortSec: z.number().optional(),
+  longSec: z.number().optional(),
+});
+
 export const routeStepSchema = z.object({
   kind: z.enum(STEP_KINDS),
   title: z.string(),
@@ -127,6 +147,8 @@ export const routeStepSchema = z.object({
   contact: contactSchema.optional(),
   risks: z.array(riskSchema).optional(),
   tape: z.object({ turns: z.number(), lengthMm: z.number(), reveal: z.number().optional() }).optional(),
+  stand: standSchema.optional(),
+  waits: z.array(stepWaitSchema).optional(),
 });
 
 export const routeTotalsSchema = z.object({

@@ -15,6 +15,9 @@ const dieChartFields = {
   observations: z.array(observationSchema).max(200, 'takes at most 200 observations'),
 };
 
+/** A chart that nobody keeps by hand: what readings at the bench have shown. */
+export const seenDieChartSchema = z.object(dieChartFields);
+
 export const dieChartInputSchema = z.strictObject({ id: idSchema.optional(), ...dieChartFields });
 export const dieChartSchema = z.object({
   id: idSchema,

@@ -15,8 +15,18 @@ import {
   dieChartResponseSchema,
   dieChartSchema,
 } from './die-charts';
+import { deviceListSchema, deviceReadingSchema, deviceSchema, deviceSetSchema } from './devices';
 import { storedToolSchema, toolInputSchema, toolListSchema } from './kit';
+import { learntSchema } from './learnt';
 import { logListSchema } from './log';
+import { photoInputSchema, photoListSchema, photoSchema } from './photos';
+import {
+  platingRequestSchema,
+  platingResponseSchema,
+  recipeInputSchema,
+  recipeListSchema,
+  recipeSchema,
+} from './recipes';
 import { planInputSchema, planListSchema, planSchema } from './plans';
 import {
   ringEventsInputSchema,
@@ -114,6 +124,13 @@ export const ENDPOINTS: readonly Endpoint[] = [
     request: dieChartRequestSchema,
     response: dieChartResponseSchema,
   },
+  {
+    method: 'post',
+    path: '/compute/plating',
+    summary: 'A gold lining by charge and time',
+    request: platingRequestSchema,
+    response: platingResponseSchema,
+  },
   ...resource('/stock', 'piece of stock', {
     input: stockInputSchema,
     item: stockItemSchema,
@@ -125,6 +142,11 @@ export const ENDPOINTS: readonly Endpoint[] = [
     input: dieChartInputSchema,
     item: dieChartSchema,
     list: dieChartListSchema,
+  }),
+  ...resource('/recipes', 'finishing recipe', {
+    input: recipeInputSchema,
+    item: recipeSchema,
+    list: recipeListSchema,
   }),
   { method: 'get', path: '/rings', summary: 'List every ring', response: ringListSchema, list: true },
   {
@@ -156,6 +178,18 @@ export const ENDPOINTS: readonly Endpoint[] = [
     request: ringEventsInputSchema,
     response: ringWithEventsSchema,
   },
+  { method: 'get', path: '/rings/{id}/photos', summary: 'The pictures of a ring', response: photoListSchema },
+  {
+    method: 'post',
+    path: '/rings/{id}/photos',
+    summary: 'Keep a picture of a ring; repeats do no harm',
+    request: photoInputSchema,
+    response: photoSchema,
+    creates: true,
+  },
+  { method: 'get', path: '/photos/{id}', summary: 'A picture', media: 'image/jpeg' },
+  { method: 'delete', path: '/photos/{id}', summary: 'Put a picture away; restore brings it back' },
+  { method: 'post', path: '/photos/{id}/restore', summary: 'Bring a picture back', response: photoSchema },
   {
     method: 'get',
     path: '/log',
@@ -163,7 +197,38 @@ export const ENDPOINTS: readonly Endpoint[] = [
     response: logListSchema,
     list: true,
   },
+  {
+    method: 'get',
+    path: '/learnt',
+    summary: 'What the log has taught about this bench',
+    response: learntSchema,
+  },
   { method: 'get', path: '/log.csv', summary: 'The log as CSV', media: 'text/csv' },
+  {
+    method: 'get',
+    path: '/devices',
+    summary: 'The measuring devices of the bench',
+    response: deviceListSchema,
+  },
+  {
+    method: 'put',
+    path: '/devices/{device}',
+    summary: 'Set a simulated device',
+    request: deviceSetSchema,
+    response: deviceSchema,
+  },
+  {
+    method: 'post',
+    path: '/devices/{device}/send',
+    summary: 'Press its data button',
+    response: deviceReadingSchema,
+  },
+  {
+    method: 'get',
+    path: '/devices/{device}/stream',
+    summary: 'Its readings as they come, as server-sent events',
+    media: 'text/event-stream',
+  },
   { method: 'get', path: '/settings', summary: 'The maker’s settings', response: settingsSchema },
   {
     method: 'patch',

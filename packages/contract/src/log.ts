@@ -22,6 +22,8 @@ export const logEntrySchema = z.object({
   sizeErrorUs: z.number().nullable(),
   predictedAnneals: z.number().int(),
   actualAnneals: z.number().int(),
+  /** Whether the maker has left it out of what the log learns. */
+  leftOut: z.boolean(),
 });
 export const logListSchema = listOf(logEntrySchema);
 export type LogEntry = z.infer<typeof logEntrySchema>;

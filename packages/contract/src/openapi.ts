@@ -26,7 +26,7 @@ function parameters({ path, list }: Endpoint): readonly JsonObject[] {
     name,
     in: 'path',
     required: true,
-    schema: { type: 'string', format: 'uuid' },
+    schema: name === 'id' ? { type: 'string', format: 'uuid' } : { type: 'string' },
   }));
   return list ? [...inPath, ...LIST_PARAMETERS] : inPath;
 }

@@ -1,16 +1,25 @@
 import { SYMPTOMS } from '@round-mint/core/remedy';
 import { z } from 'zod';
-import { routeStepSchema, routeTotalsSchema } from './coin-ring';
+import { FINISHING_SCHOOLS } from '@round-mint/core/forming';
+import { finishSchema, routeStepSchema, routeTotalsSchema } from './coin-ring';
 import {
   coinSchema,
   idSchema,
   lengthMm,
   listOf,
+  listQuerySchema,
   quantity,
   shortText,
   timeSchema,
   wallKindSchema,
 } from './common';
+
+export const RING_STATUSES = ['in-work', 'finished'] as const;
+
+/** Rings may be listed by how far they are. */
+export const ringListQuerySchema = listQuerySchema.extend({
+  status: z.enum(RING_STATUSES, { error: `must be one of: ${RING_STATUSES.join(', ')}` }).optional(),
+});
 
 export const ringInputSchema = z.strictObject({
   id: idSchema.optional(),
@@ -40,7 +49,12 @@ export const ringSchema = z.object({
   holeMm: z.number(),
   wall: wallKindSchema,
   curlDeg: z.number().nullable(),
-  status: z.enum(['in-work', 'finished']),
+  /** Rings begun before it was kept have none. */
+  school: z.enum(FINISHING_SCHOOLS).optional(),
+  finish: finishSchema.optional(),
+  /** Names of the moves that the route was made of: what the log learns by. */
+  way: z.array(z.string()).optional(),
+  status: z.enum(RING_STATUSES),
   prediction: predictionSchema,
   allowanceStrainLog: z.number(),
   mandrelMmPerUsSize: z.number(),
@@ -52,6 +66,7 @@ export const ringSchema = z.object({
 
 const stepIndex = z.number().int().min(0).max(200);
 const readingMm = lengthMm(5, 80);
+const seconds = quantity(1, 7 * 86_400, 'seconds');
 
 export const ringEventBodySchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('step-done'), step: stepIndex }),
@@ -61,6 +76,7 @@ export const ringEventBodySchema = z.discriminatedUnion('kind', [
     rimDownMm: readingMm,
     cutDownMm: readingMm,
     mark: z.enum(['leading', 'centre']),
+    reveal: quantity(0, 40, 'lines').optional(),
   }),
   z.strictObject({
     kind: z.literal('measured'),
@@ -74,6 +90,25 @@ export const ringEventBodySchema = z.discriminatedUnion('kind', [
     symptom: z.enum(SYMPTOMS, { error: `must be one of: ${SYMPTOMS.join(', ')}` }),
     crackMm: lengthMm(0.1, 20).optional(),
   }),
+  z.strictObject({ kind: z.literal('hole-measured'), diameterMm: lengthMm(2, 60) }),
+  z.strictObject({
+    kind: z.literal('rerouted'),
+    because: idSchema,
+    fromStep: stepIndex,
+    steps: z.array(routeStepSchema).max(120, 'takes at most 120 steps'),
+    why: shortText(500),
+    targetInsideDiameterMm: lengthMm(5, 60).optional(),
+    holeMm: lengthMm(2, 60).optional(),
+  }),
+  z.strictObject({
+    kind: z.literal('wait-started'),
+    waitId: idSchema,
+    what: shortText(80),
+    shortSec: seconds.optional(),
+    longSec: seconds.optional(),
+  }),
+  z.strictObject({ kind: z.literal('wait-ended'), waitId: idSchema }),
+  z.strictObject({ kind: z.literal('left-out'), leftOut: z.boolean({ error: 'must be true or false' }) }),
   z.strictObject({ kind: z.literal('note'), text: shortText(500) }),
   z.strictObject({ kind: z.literal('undone'), eventId: idSchema }),
   z.strictObject({ kind: z.literal('finished') }),

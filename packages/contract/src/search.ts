@@ -15,6 +15,7 @@ export const searchRequestSchema = z
     /** Only these pieces; left out, the whole drawer. */
     stockIds: z.array(idSchema).min(1, 'needs at least one piece').max(500).optional(),
     school: schoolSchema.optional(),
+    learnt: coinRingFields.learnt,
     year: z.number().int().min(-800).max(2100).optional(),
     metal: metalIdSchema.optional(),
     face: z.enum(['obverse', 'reverse']).optional(),

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { sizeSystemSchema } from './common';
+import { shortText, sizeSystemSchema } from './common';
 
 export const settingsSchema = z.strictObject({
   primarySystem: sizeSystemSchema,
@@ -9,6 +9,10 @@ export const settingsSchema = z.strictObject({
   /** Whether planners propose an allowance for wide bands. */
   wideBandAllowance: z.boolean({ error: 'must be true or false' }),
   annealSchool: z.enum(['after-punching', 'before-and-after']),
+  /** Whether plans go by what the log has taught. */
+  useLearnt: z.boolean({ error: 'must be true or false' }),
+  /** Keys of learnt values that are left at their defaults. */
+  standardFor: z.array(shortText(60)).max(200, 'takes at most 200 keys'),
 });
 export const settingsPatchSchema = settingsSchema.partial();
 
@@ -21,4 +25,6 @@ export const DEFAULT_SETTINGS: Settings = {
   light: 'day',
   wideBandAllowance: true,
   annealSchool: 'after-punching',
+  useLearnt: true,
+  standardFor: [],
 };

@@ -20,7 +20,7 @@ describe('the data folder', () => {
   it('keeps everything from one start to the next', () =>
     inFolder(async (dataDir) => {
       const first = await testServer({ dataDir });
-      await loadDemo(first.db);
+      await loadDemo(first.db, { history: false });
       const before = (await first.api.get('/api/v1/export')).body;
       await first.close();
       const second = await testServer({ dataDir });
@@ -84,7 +84,7 @@ describe('a PostgreSQL server', () => {
       try {
         const server = await testServer({ url: `postgres://maker@/postgres?host=${folder}` });
         try {
-          expect(await loadDemo(server.db)).toBe(true);
+          expect(await loadDemo(server.db, { history: false })).toBe(true);
           const health = await server.api.get('/api/v1/health').expect(200);
           expect(health.body.database).toBe('postgres');
           const { body } = await server.api.get('/api/v1/stock?q=marenza&sort=-diameterMm').expect(200);

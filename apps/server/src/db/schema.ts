@@ -1,5 +1,6 @@
 import {
   bigserial,
+  customType,
   doublePrecision,
   index,
   integer,
@@ -99,6 +100,34 @@ export const ringEvents = pgTable(
     body: jsonb('body').notNull(),
   },
   (table) => [index('ring_events_by_ring').on(table.ringId, table.seq)],
+);
+
+/** A file as it is. */
+const bytes = customType<{ data: Uint8Array }>({ dataType: () => 'bytea' });
+
+export const recipes = pgTable('recipes', {
+  id: uuid('id').primaryKey(),
+  name: text('name').notNull(),
+  note: text('note').notNull(),
+  steps: jsonb('steps').notNull(),
+  ...life,
+});
+
+export const photos = pgTable(
+  'photos',
+  {
+    id: uuid('id').primaryKey(),
+    ringId: uuid('ring_id')
+      .notNull()
+      .references(() => rings.id),
+    at: timestamp('at', { withTimezone: true, mode: 'string' }).notNull(),
+    part: text('part').notNull(),
+    widthPx: integer('width_px').notNull(),
+    heightPx: integer('height_px').notNull(),
+    jpeg: bytes('jpeg').notNull(),
+    ...life,
+  },
+  (table) => [index('photos_by_ring').on(table.ringId, table.at)],
 );
 
 export const settings = pgTable('settings', {

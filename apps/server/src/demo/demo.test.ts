@@ -1,4 +1,5 @@
 import { dieChartInputSchema } from '@round-mint/contract/die-charts';
+import { learntSchema } from '@round-mint/contract/learnt';
 import { stockInputSchema } from '@round-mint/contract/stock';
 import { toolInputSchema } from '@round-mint/contract/kit';
 import { metalById } from '@round-mint/core/metal';
@@ -42,15 +43,22 @@ describe('the made-up drawer', () => {
 });
 
 describe('loadDemo', () => {
-  it('loads once, with finished rings and two in work', async () => {
+  it('loads once, with finished rings and three in work', async () => {
     const server = await testServer();
     try {
       expect(await loadDemo(server.db)).toBe(true);
       expect(await loadDemo(server.db)).toBe(false);
-      const { body } = await server.api.get('/api/v1/rings').expect(200);
+      const { body } = await server.api.get('/api/v1/rings?limit=200').expect(200);
       const statuses = body.items.map(({ status }: { status: string }) => status);
-      expect(statuses.filter((status: string) => status === 'in-work')).toHaveLength(2);
-      expect(statuses.filter((status: string) => status === 'finished')).toHaveLength(5);
+      expect(statuses.filter((status: string) => status === 'in-work')).toHaveLength(3);
+      expect(statuses.filter((status: string) => status === 'finished')).toHaveLength(45);
+      const { body: learnt } = await server.api.get('/api/v1/learnt').expect(200);
+      expect(learntSchema.parse(learnt)).toMatchObject({ used: true, rings: 45 });
+      const course = learnt.course.slice(-15);
+      const mean = (key: string) =>
+        course.reduce((sum: number, point: Record<string, number>) => sum + (point[key] ?? 0), 0) /
+        course.length;
+      expect(mean('sizeAfter')).toBeLessThan(mean('sizeBefore'));
     } finally {
       await server.close();
     }

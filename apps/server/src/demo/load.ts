@@ -1,18 +1,43 @@
-import { eq } from 'drizzle-orm';
+import { eq, sql } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { rings, stock } from '../db/schema';
+import { readKit } from '../services/kit';
 import { createResources } from '../services/resources';
 import { logEvents, startRing } from '../services/rings';
+import { changeSettings } from '../services/settings';
 import { DEMO_DIE_CHARTS } from './die-charts';
+import { demoHistory, historyEvents } from './history';
 import { DEMO_KIT } from './kit';
 import { demoEvents, DEMO_RINGS } from './rings';
 import { DEMO_STOCK } from './stock';
+
+export interface DemoOptions {
+  /** Whether the rings of the first year are made too; they take some seconds. */
+  readonly history?: boolean;
+}
+
+/** The first year's rings; their pieces had been in the drawer besides those that are there now. */
+async function loadHistory(tx: Database): Promise<void> {
+  const kit = await readKit(tx);
+  const resources = createResources(tx);
+  for (const entry of demoHistory(kit)) {
+    await resources.plans.create(entry.plan);
+    await tx
+      .update(stock)
+      .set({ quantity: sql`${stock.quantity} + 1` })
+      .where(eq(stock.id, entry.stockId));
+    const { ringId, plan, startedAt } = entry;
+    const ring = await startRing(tx, { id: ringId, planId: plan.id, name: plan.name });
+    await tx.update(rings).set({ createdAt: startedAt }).where(eq(rings.id, ringId));
+    await logEvents(tx, ringId, historyEvents(entry, ring, kit));
+  }
+}
 
 /**
  * Fills an empty workshop with a made-up one, through the same services that the app uses, all or nothing.
  * @returns false when there is stock already: a maker's own data is never mixed with invented pieces
  */
-export async function loadDemo(db: Database): Promise<boolean> {
+export async function loadDemo(db: Database, { history = true }: DemoOptions = {}): Promise<boolean> {
   const [anything] = await db.select({ id: stock.id }).from(stock).limit(1);
   if (anything) return false;
   await db.transaction(async (tx) => {
@@ -20,12 +45,16 @@ export async function loadDemo(db: Database): Promise<boolean> {
     for (const piece of DEMO_STOCK) await resources.stock.create(piece);
     for (const tool of DEMO_KIT) await resources.kit.create(tool);
     for (const chart of DEMO_DIE_CHARTS) await resources.dieCharts.create(chart);
+    // What the log teaches came after these rings: they were planned by the defaults.
+    await changeSettings(tx, { useLearnt: false });
+    if (history) await loadHistory(tx);
     for (const entry of DEMO_RINGS) {
       await resources.plans.create(entry.plan);
       const bench = await startRing(tx, { id: entry.ringId, planId: entry.plan.id, name: entry.ring.name });
       await tx.update(rings).set({ createdAt: entry.ring.startedAt }).where(eq(rings.id, entry.ringId));
       await logEvents(tx, entry.ringId, demoEvents(entry, bench));
     }
+    await changeSettings(tx, { useLearnt: true });
   });
   return true;
 }

@@ -1,5 +1,6 @@
 import type { PlanInput } from '@round-mint/contract/plans';
 import type { Ring, RingEventInput } from '@round-mint/contract/rings';
+import { doneBody } from '@round-mint/core/route';
 import { MM_PER_US_SIZE, predictReading, SIZE_SYSTEMS } from '@round-mint/core/size';
 import { demoId } from './demo-id';
 import { DEMO_STOCK } from './stock';
@@ -19,9 +20,10 @@ interface DemoRing {
   readonly stepsDone?: (steps: Ring['steps']) => number;
   /** Size read at the end less planned, US sizes. */
   readonly sizeOffUs: number;
-  /** Width and edges measured, against predicted. */
+  /** Width and edges measured, against predicted: this bench leaves cut edges thicker and rims thinner. */
   readonly widthRatio: number;
-  readonly edgeRatio: number;
+  readonly cutRatio: number;
+  readonly rimRatio: number;
 }
 
 /** The index of the n-th step of a kind. */
@@ -42,7 +44,8 @@ const RINGS: readonly DemoRing[] = [
     startedAt: '2026-09-04T08:10:00.000Z',
     sizeOffUs: 0.1,
     widthRatio: 1.006,
-    edgeRatio: 0.99,
+    cutRatio: 1.02,
+    rimRatio: 0.985,
   },
   {
     name: 'Anniversary, lighthouse',
@@ -53,8 +56,9 @@ const RINGS: readonly DemoRing[] = [
     finish: 'polished',
     startedAt: '2026-09-19T13:05:00.000Z',
     sizeOffUs: -0.2,
-    widthRatio: 0.985,
-    edgeRatio: 1.02,
+    widthRatio: 1.003,
+    cutRatio: 1.012,
+    rimRatio: 0.99,
   },
   {
     name: 'Little finger, Ilse',
@@ -66,7 +70,8 @@ const RINGS: readonly DemoRing[] = [
     startedAt: '2026-10-02T09:30:00.000Z',
     sizeOffUs: 0.05,
     widthRatio: 1.012,
-    edgeRatio: 0.985,
+    cutRatio: 1.025,
+    rimRatio: 0.98,
   },
   {
     name: 'Copper trial',
@@ -77,8 +82,9 @@ const RINGS: readonly DemoRing[] = [
     finish: 'satin',
     startedAt: '2026-10-17T15:20:00.000Z',
     sizeOffUs: 0.3,
-    widthRatio: 1.02,
-    edgeRatio: 0.97,
+    widthRatio: 1.01,
+    cutRatio: 1.008,
+    rimRatio: 0.985,
   },
   {
     name: 'Ferry crew, no. 2',
@@ -89,8 +95,9 @@ const RINGS: readonly DemoRing[] = [
     finish: 'dark',
     startedAt: '2026-11-06T08:40:00.000Z',
     sizeOffUs: -0.1,
-    widthRatio: 0.995,
-    edgeRatio: 1.005,
+    widthRatio: 1.0,
+    cutRatio: 1.02,
+    rimRatio: 0.99,
   },
   {
     name: 'Ferry crew, no. 3',
@@ -103,7 +110,22 @@ const RINGS: readonly DemoRing[] = [
     stepsDone: (steps) => nth(steps, 'stretch', 1) + 1,
     sizeOffUs: -0.3,
     widthRatio: 1,
-    edgeRatio: 1,
+    cutRatio: 1,
+    rimRatio: 1,
+  },
+  {
+    name: 'Harbour pilot’s ring',
+    stock: 'Brennac Union half',
+    holeMm: 12.7,
+    targetUs: 10.5,
+    wall: 'straight',
+    finish: 'polished',
+    startedAt: '2026-11-20T14:05:00.000Z',
+    stepsDone: (steps) => nth(steps, 'anneal', 3),
+    sizeOffUs: 0,
+    widthRatio: 1,
+    cutRatio: 1,
+    rimRatio: 1,
   },
   {
     name: 'Bridge keeper’s ring',
@@ -116,7 +138,8 @@ const RINGS: readonly DemoRing[] = [
     stepsDone: (steps) => nth(steps, 'fold', 1),
     sizeOffUs: 0,
     widthRatio: 1,
-    edgeRatio: 1,
+    cutRatio: 1,
+    rimRatio: 1,
   },
 ];
 
@@ -176,15 +199,15 @@ export function demoEvents({ ring, ringId }: DemoRingEntry, bench: Ring): readon
       });
       log({ kind: 'reading', rimDownMm, cutDownMm, mark: 'leading' });
     }
-    log(step.kind === 'anneal' ? { kind: 'anneal-done', step: index } : { kind: 'step-done', step: index });
+    log(doneBody(step.kind, index));
   });
   if (done === bench.steps.length) {
     const { bandWidthMm, thicknessCutEdgeMm, thicknessRimEdgeMm } = bench.prediction;
     log({
       kind: 'measured',
       bandWidthMm: Math.round(bandWidthMm * ring.widthRatio * 20) / 20,
-      thicknessCutEdgeMm: Math.round(thicknessCutEdgeMm * ring.edgeRatio * 20) / 20,
-      thicknessRimEdgeMm: Math.round(thicknessRimEdgeMm * ring.edgeRatio * 20) / 20,
+      thicknessCutEdgeMm: Math.round(thicknessCutEdgeMm * ring.cutRatio * 20) / 20,
+      thicknessRimEdgeMm: Math.round(thicknessRimEdgeMm * ring.rimRatio * 20) / 20,
     });
     log({ kind: 'finished' });
   }

@@ -14,8 +14,13 @@ export function bodyOf<T extends z.ZodType>(schema: T, request: Request): z.outp
   return parse(schema, request.body ?? {});
 }
 
+/** The query of a call, checked against the contract. */
+export function queryOf<T extends z.ZodType>(schema: T, request: Request): z.output<T> {
+  return parse(schema, request.query);
+}
+
 export function listQueryOf(request: Request): ListQuery {
-  return parse(listQuerySchema, request.query);
+  return queryOf(listQuerySchema, request);
 }
 
 /** The id in the path; one that cannot exist is simply not found. */

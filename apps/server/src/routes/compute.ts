@@ -1,7 +1,9 @@
 import { coinRingRequestSchema, landRequestSchema, routeRequestSchema } from '@round-mint/contract/coin-ring';
 import { dieChartRequestSchema } from '@round-mint/contract/die-charts';
+import { platingRequestSchema } from '@round-mint/contract/recipes';
 import { searchRequestSchema } from '@round-mint/contract/search';
 import { sizeRequestSchema } from '@round-mint/contract/size';
+import { goldLining } from '@round-mint/core/finishing';
 import { Router } from 'express';
 import type { Database } from '../db/database';
 import { bodyOf } from '../http/validate';
@@ -28,6 +30,9 @@ export function computeRouter(db: Database): Router {
   });
   router.post('/die-chart', (request, response) => {
     response.json(computeDieChart(bodyOf(dieChartRequestSchema, request)));
+  });
+  router.post('/plating', (request, response) => {
+    response.json(goldLining(bodyOf(platingRequestSchema, request)));
   });
   return router;
 }

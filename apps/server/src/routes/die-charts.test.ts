@@ -42,7 +42,7 @@ describe('die charts', () => {
   });
 
   it('go into the archive and come back', async () => {
-    await loadDemo(server.db);
+    await loadDemo(server.db, { history: false });
     const { body: archive } = await server.api.get('/api/v1/export').expect(200);
     expect(archive.dieCharts.length).toBeGreaterThanOrEqual(5);
     const empty = await testServer();

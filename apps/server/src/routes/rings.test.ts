@@ -2,13 +2,13 @@ import { ringWithEventsSchema, type RingEventInput } from '@round-mint/contract/
 import { randomUUID } from 'node:crypto';
 import { loadDemo } from '../demo/load';
 import { DEMO_STOCK } from '../demo/stock';
-import { stateOf } from '../services/rings';
+import { stateOf } from '../services/ring-store';
 import { testServer, type TestServer } from '../test-server';
 
 let server: TestServer;
 beforeAll(async () => {
   server = await testServer();
-  await loadDemo(server.db);
+  await loadDemo(server.db, { history: false });
 });
 afterAll(() => server.close());
 

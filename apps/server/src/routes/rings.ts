@@ -1,13 +1,15 @@
-import { ringEventsInputSchema, ringInputSchema } from '@round-mint/contract/rings';
+import { ringEventsInputSchema, ringInputSchema, ringListQuerySchema } from '@round-mint/contract/rings';
 import { Router } from 'express';
 import type { Database } from '../db/database';
-import { bodyOf, idOf, listQueryOf } from '../http/validate';
-import { getRing, listRings, logEvents, removeRing, restoreRing, startRing } from '../services/rings';
+import { bodyOf, idOf, queryOf } from '../http/validate';
+import { getRing, listRings } from '../services/ring-store';
+import { logEvents, removeRing, restoreRing, startRing } from '../services/rings';
 
 export function ringsRouter(db: Database): Router {
   const router = Router();
   router.get('/', async (request, response) => {
-    response.json(await listRings(db, listQueryOf(request)));
+    const { status, ...query } = queryOf(ringListQuerySchema, request);
+    response.json(await listRings(db, query, status));
   });
   router.post('/', async (request, response) => {
     response.status(201).json(await startRing(db, bodyOf(ringInputSchema, request)));

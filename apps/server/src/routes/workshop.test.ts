@@ -8,7 +8,7 @@ import { testServer, type TestServer } from '../test-server';
 let server: TestServer;
 beforeAll(async () => {
   server = await testServer();
-  await loadDemo(server.db);
+  await loadDemo(server.db, { history: false });
 });
 afterAll(() => server.close());
 
@@ -48,13 +48,31 @@ describe('export and import', () => {
     const empty = await testServer();
     try {
       const dry = await empty.api.post('/api/v1/import?dryRun=1').send(archive).expect(200);
-      expect(dry.body).toMatchObject({ dryRun: true, added: { stock: archive.stock.length, rings: 7 } });
+      expect(dry.body).toMatchObject({ dryRun: true, added: { stock: archive.stock.length, rings: 8 } });
       expect((await empty.api.get('/api/v1/stock')).body.items).toEqual([]);
       await empty.api.post('/api/v1/import').send(archive).expect(200);
       const back = (await empty.api.get('/api/v1/export').expect(200)).body;
       expect({ ...back, exportedAt: '' }).toEqual({ ...archive, exportedAt: '' });
       const again = await empty.api.post('/api/v1/import').send(archive).expect(200);
-      expect(again.body.added).toEqual({ stock: 0, kit: 0, plans: 0, dieCharts: 0, rings: 0, events: 0 });
+      expect(again.body.added).toEqual({
+        stock: 0,
+        kit: 0,
+        plans: 0,
+        dieCharts: 0,
+        recipes: 0,
+        photos: 0,
+        rings: 0,
+        events: 0,
+      });
+      // A file from before there were recipes, photos and learnt values.
+      const { recipes: _recipes, photos: _photos, settings, ...older } = archive;
+      const { useLearnt: _useLearnt, standardFor: _standardFor, ...olderSettings } = settings;
+      await empty.api
+        .post('/api/v1/import')
+        .send({ ...older, settings: olderSettings })
+        .expect(200);
+      const kept = await empty.api.get('/api/v1/settings').expect(200);
+      expect(kept.body).toMatchObject({ useLearnt: settings.useLearnt, standardFor: [] });
     } finally {
       await empty.close();
     }

@@ -4,6 +4,7 @@ import { Router } from 'express';
 import type { Database } from '../db/database';
 import { bodyOf, listQueryOf } from '../http/validate';
 import { exportArchive, importArchive } from '../services/archive';
+import { readLearnt } from '../services/learnt';
 import { listLog, logCsv } from '../services/log';
 import { changeSettings, readSettings } from '../services/settings';
 
@@ -12,6 +13,9 @@ export function workshopRouter(db: Database): Router {
   const router = Router();
   router.get('/log', async (request, response) => {
     response.json(await listLog(db, listQueryOf(request)));
+  });
+  router.get('/learnt', async (_request, response) => {
+    response.json(await readLearnt(db));
   });
   router.get('/log.csv', async (_request, response) => {
     response

@@ -2,10 +2,12 @@ import type { Archive, ImportResult } from '@round-mint/contract/archive';
 import { asc, isNull } from 'drizzle-orm';
 import type { PgTable } from 'drizzle-orm/pg-core';
 import type { Database } from '../db/database';
-import { dieCharts, kit, plans, ringEvents, rings, stock } from '../db/schema';
+import { dieCharts, kit, photos, plans, recipes, ringEvents, rings, stock } from '../db/schema';
 import { HttpError } from '../http/errors';
-import { stockItem, storedDieChart, storedPlan, storedTool } from './resources';
-import { eventOf, ringOf } from './rings';
+import { checkedJpeg } from './jpeg';
+import { photoOf } from './photos';
+import { stockItem, storedDieChart, storedPlan, storedRecipe, storedTool } from './resources';
+import { eventOf, ringOf } from './ring-store';
 import { changeSettings, readSettings } from './settings';
 
 /** Everything the workshop keeps; what was put away stays out. */
@@ -14,11 +16,13 @@ export async function exportArchive(db: Database): Promise<Archive> {
   const kept = new Set(ringRows.map(({ id }) => id));
   const eventRows = await db.select().from(ringEvents).orderBy(asc(ringEvents.seq));
   // Plans and stock that rings came from go along even when they were put away since: rings refer to them.
-  const [stockRows, planRows, kitRows, chartRows] = await Promise.all([
+  const [stockRows, planRows, kitRows, chartRows, recipeRows, photoRows] = await Promise.all([
     db.select().from(stock).orderBy(asc(stock.createdAt)),
     db.select().from(plans).orderBy(asc(plans.createdAt)),
     db.select().from(kit).where(isNull(kit.deletedAt)).orderBy(asc(kit.createdAt)),
     db.select().from(dieCharts).where(isNull(dieCharts.deletedAt)).orderBy(asc(dieCharts.createdAt)),
+    db.select().from(recipes).where(isNull(recipes.deletedAt)).orderBy(asc(recipes.createdAt)),
+    db.select().from(photos).where(isNull(photos.deletedAt)).orderBy(asc(photos.at)),
   ]);
   const neededPlans = new Set(ringRows.map(({ planId }) => planId));
   const keptPlans = planRows.filter(({ id, deletedAt }) => deletedAt === null || neededPlans.has(id));
@@ -32,10 +36,14 @@ export async function exportArchive(db: Database): Promise<Archive> {
     kit: kitRows.map(storedTool),
     plans: keptPlans.map(storedPlan),
     dieCharts: chartRows.map(storedDieChart),
+    recipes: recipeRows.map(storedRecipe),
     rings: ringRows.map(ringOf),
     events: eventRows
       .filter(({ ringId }) => kept.has(ringId))
       .map((row) => ({ ringId: row.ringId, ...eventOf(row) })),
+    photos: photoRows
+      .filter(({ ringId }) => kept.has(ringId))
+      .map((row) => ({ ...photoOf(row), jpegBase64: Buffer.from(row.jpeg).toString('base64') })),
   };
 }
 
@@ -69,6 +77,7 @@ export async function importArchive(db: Database, archive: Archive, dryRun: bool
         kit: await insertNew(tx, kit, archive.kit),
         plans: await insertNew(tx, plans, archive.plans),
         dieCharts: await insertNew(tx, dieCharts, archive.dieCharts),
+        recipes: await insertNew(tx, recipes, archive.recipes),
         rings: await insertNew(
           tx,
           rings,
@@ -84,6 +93,11 @@ export async function importArchive(db: Database, archive: Archive, dryRun: bool
           })),
         ),
         events: await insertNew(tx, ringEvents, archive.events),
+        photos: await insertNew(
+          tx,
+          photos,
+          archive.photos.map(({ jpegBase64, ...photo }) => ({ ...photo, jpeg: checkedJpeg(jpegBase64) })),
+        ),
       };
       await changeSettings(tx, archive.settings);
       if (dryRun) throw new DryRun();

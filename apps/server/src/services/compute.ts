@@ -15,6 +15,7 @@ import type { Database } from '../db/database';
 import { HttpError } from '../http/errors';
 import { readDieCharts } from './die-charts';
 import { readKit } from './kit';
+import { traitsFor } from './learnt';
 import { readSettings } from './settings';
 
 type CoinRingRequest = z.output<typeof coinRingRequestSchema>;
@@ -55,7 +56,12 @@ export async function computeCoinRing(db: Database, request: CoinRingRequest): P
   const { annealSchool } = await readSettings(db);
   const kit = await readKit(db);
   return coinRingAnswer(
-    planCoinRing(coinRingInput(request), { kit, annealSchool, widthShare: request.widthShare }),
+    planCoinRing(coinRingInput(request), {
+      kit,
+      annealSchool,
+      widthShare: request.widthShare,
+      traits: await traitsFor(db, request.learnt),
+    }),
   );
 }
 
@@ -71,6 +77,7 @@ export async function computeRoute(
     finish: request.finish,
     widthShare: request.widthShare,
     dieCharts: await readDieCharts(db),
+    traits: await traitsFor(db, request.learnt),
   });
   return {
     feasible,

@@ -4,11 +4,16 @@ import type { RingWithEvents } from '@round-mint/contract/rings';
 import { ringOutcome } from '@round-mint/core/route';
 import Papa from 'papaparse';
 import type { Database } from '../db/database';
-import { listRings, stateOf } from './rings';
+import { finishedRings, listRings, stateOf } from './ring-store';
+
+const LATEST_FIRST = '-finishedAt';
 
 function entryOf(ring: RingWithEvents): LogEntry {
   const { prediction } = ring;
-  const outcome = ringOutcome(stateOf(ring, ring.events), prediction.targetInsideDiameterMm);
+  const state = stateOf(ring, ring.events);
+  // A size that was changed at the bench is what the ring is judged by.
+  const targetMm = state.targetInsideDiameterMm ?? prediction.targetInsideDiameterMm;
+  const outcome = ringOutcome(state, targetMm);
   return {
     ringId: ring.id,
     name: ring.name,
@@ -17,7 +22,7 @@ function entryOf(ring: RingWithEvents): LogEntry {
     wall: ring.wall,
     holeMm: ring.holeMm,
     finishedAt: ring.finishedAt ?? ring.createdAt,
-    predictedInsideDiameterMm: prediction.targetInsideDiameterMm,
+    predictedInsideDiameterMm: targetMm,
     actualInsideDiameterMm: outcome.insideDiameterMm ?? null,
     predictedWidthMm: prediction.bandWidthMm,
     actualWidthMm: outcome.bandWidthMm ?? null,
@@ -28,6 +33,7 @@ function entryOf(ring: RingWithEvents): LogEntry {
     sizeErrorUs: outcome.sizeErrorUs ?? null,
     predictedAnneals: prediction.annealCount,
     actualAnneals: outcome.anneals,
+    leftOut: state.leftOut,
   };
 }
 
@@ -35,7 +41,7 @@ function entryOf(ring: RingWithEvents): LogEntry {
 export async function listLog(db: Database, query: ListQuery) {
   const { items, nextCursor } = await listRings(
     db,
-    { ...query, sort: query.sort ?? '-finishedAt' },
+    { ...query, sort: query.sort ?? LATEST_FIRST },
     'finished',
   );
   return { items: items.map(entryOf), nextCursor };
@@ -43,13 +49,7 @@ export async function listLog(db: Database, query: ListQuery) {
 
 /** The whole log as CSV, figures rounded to what can be measured. */
 export async function logCsv(db: Database): Promise<string> {
-  const rows: LogEntry[] = [];
-  let cursor: string | undefined;
-  do {
-    const next = await listLog(db, { limit: 200, ...(cursor ? { cursor } : {}) });
-    rows.push(...next.items);
-    cursor = next.nextCursor ?? undefined;
-  } while (cursor);
+  const rows = (await finishedRings(db, LATEST_FIRST)).map(entryOf);
   const rounded = rows.map((row) =>
     Object.fromEntries(
       Object.entries(row).map(([key, value]) => [

@@ -1,9 +1,10 @@
 import type { DieChartInput, StoredDieChart } from '@round-mint/contract/die-charts';
 import type { StoredTool, ToolInput } from '@round-mint/contract/kit';
 import type { Plan, PlanInput } from '@round-mint/contract/plans';
+import type { RecipeInput, StoredRecipe } from '@round-mint/contract/recipes';
 import type { StockInput, StockItem } from '@round-mint/contract/stock';
 import type { Database } from '../db/database';
-import { dieCharts, kit, plans, stock } from '../db/schema';
+import { dieCharts, kit, plans, recipes, stock } from '../db/schema';
 import { createResource, isoTime, type Resource } from './resource';
 
 type Row = Record<string, unknown>;
@@ -31,11 +32,16 @@ export function storedDieChart(row: Row): StoredDieChart {
   return shown(row) as StoredDieChart;
 }
 
+export function storedRecipe(row: Row): StoredRecipe {
+  return shown(row) as StoredRecipe;
+}
+
 export interface Resources {
   readonly stock: Resource<StockInput, StockItem>;
   readonly kit: Resource<ToolInput, StoredTool>;
   readonly plans: Resource<PlanInput, Plan>;
   readonly dieCharts: Resource<DieChartInput, StoredDieChart>;
+  readonly recipes: Resource<RecipeInput, StoredRecipe>;
 }
 
 export function createResources(db: Database): Resources {
@@ -103,6 +109,17 @@ export function createResources(db: Database): Resources {
       },
       toRow: (input) => ({ ...input }),
       toItem: storedDieChart,
+    }),
+    recipes: createResource<RecipeInput, StoredRecipe>(db, {
+      name: 'recipe',
+      table: recipes,
+      columns: {
+        search: [recipes.name, recipes.note],
+        sort: { name: recipes.name, createdAt: recipes.createdAt },
+        defaultSort: 'name',
+      },
+      toRow: (input) => ({ ...input }),
+      toItem: storedRecipe,
     }),
   };
 }

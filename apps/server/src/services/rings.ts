@@ -1,115 +1,22 @@
-import type { ListQuery } from '@round-mint/contract/common';
 import type { Ring, RingEventInput, RingInput, RingWithEvents } from '@round-mint/contract/rings';
-import { planCoinRing, ringState, type CoinRingPlan, type RingEvent } from '@round-mint/core/route';
-import { and, asc, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm';
+import { planCoinRing, withSeen, type CoinRingPlan } from '@round-mint/core/route';
+import { and, eq, isNotNull, isNull, sql } from 'drizzle-orm';
 import { randomUUID } from 'node:crypto';
 import type { Database } from '../db/database';
 import { plans, ringEvents, rings, stock } from '../db/schema';
 import { HttpError, notFound } from '../http/errors';
 import { readDieCharts } from './die-charts';
 import { mandrelTaper, readKit } from './kit';
-import { listClauses, page } from './list';
-import { isoTime } from './resource';
+import { readBenchLore } from './learnt';
 import { stockItem, storedPlan } from './resources';
+import { eventsFor, getRing, RING, stateOf, type RingPromise } from './ring-store';
 import { readSettings } from './settings';
 
-type RingRow = typeof rings.$inferSelect;
-/** The part of a ring that is fixed when it is taken to the bench. */
-type RingPromise = Pick<
-  Ring,
-  | 'stockName'
-  | 'coin'
-  | 'holeMm'
-  | 'wall'
-  | 'curlDeg'
-  | 'prediction'
-  | 'allowanceStrainLog'
-  | 'mandrelMmPerUsSize'
-  | 'steps'
-  | 'totals'
->;
-
-const RING = 'ring';
-
-export function ringOf(row: RingRow): Ring {
-  return {
-    ...(row.promise as RingPromise),
-    id: row.id,
-    planId: row.planId,
-    stockId: row.stockId,
-    name: row.name,
-    status: row.status as Ring['status'],
-    createdAt: isoTime(row.createdAt),
-    finishedAt: row.finishedAt === null ? null : isoTime(row.finishedAt),
-  };
-}
-
-export function eventOf(row: typeof ringEvents.$inferSelect): RingEventInput {
-  return { id: row.id, at: isoTime(row.at), body: row.body as RingEventInput['body'] };
-}
-
-/** A ring's state by the reducer of core. */
-export function stateOf(ring: Pick<Ring, 'steps' | 'mandrelMmPerUsSize'>, events: readonly RingEventInput[]) {
-  const mandrel = { mmPerUsSize: ring.mandrelMmPerUsSize };
-  return ringState({ steps: ring.steps, mandrel }, events as readonly RingEvent[]);
-}
-
-async function eventsFor(db: Database, ringIds: readonly string[]): Promise<Map<string, RingEventInput[]>> {
-  const byRing = new Map<string, RingEventInput[]>(ringIds.map((id) => [id, []]));
-  if (ringIds.length === 0) return byRing;
-  const rows = await db
-    .select()
-    .from(ringEvents)
-    .where(inArray(ringEvents.ringId, [...ringIds]))
-    .orderBy(asc(ringEvents.seq));
-  for (const row of rows) byRing.get(row.ringId)?.push(eventOf(row));
-  return byRing;
-}
-
-async function withEvents(db: Database, rows: readonly RingRow[]): Promise<RingWithEvents[]> {
-  const events = await eventsFor(
-    db,
-    rows.map(({ id }) => id),
-  );
-  return rows.map((row) => ({ ...ringOf(row), events: events.get(row.id) ?? [] }));
-}
-
-/** @param status only rings in this state; left out, all */
-export async function listRings(db: Database, query: ListQuery, status?: Ring['status']) {
-  const clauses = listClauses(query, {
-    id: rings.id,
-    deletedAt: rings.deletedAt,
-    search: [rings.name, rings.status],
-    sort: {
-      name: rings.name,
-      status: rings.status,
-      createdAt: rings.createdAt,
-      finishedAt: rings.finishedAt,
-    },
-    defaultSort: '-createdAt',
-  });
-  const rows = await db
-    .select()
-    .from(rings)
-    .where(and(clauses.where, status && eq(rings.status, status)))
-    .orderBy(...clauses.orderBy)
-    .limit(clauses.limit + 1)
-    .offset(clauses.offset);
-  return page(await withEvents(db, rows), clauses);
-}
-
-export async function getRing(db: Database, id: string): Promise<RingWithEvents> {
-  const rows = await db
-    .select()
-    .from(rings)
-    .where(and(eq(rings.id, id), isNull(rings.deletedAt)));
-  const [ring] = await withEvents(db, rows);
-  if (!ring) throw notFound(RING);
-  return ring;
-}
-
 function promiseOf(
-  input: Pick<RingPromise, 'stockName' | 'coin' | 'holeMm' | 'wall' | 'curlDeg' | 'mandrelMmPerUsSize'>,
+  input: Pick<
+    RingPromise,
+    'stockName' | 'coin' | 'holeMm' | 'wall' | 'curlDeg' | 'mandrelMmPerUsSize' | 'finish'
+  >,
   targetInsideDiameterMm: number,
   plan: CoinRingPlan,
 ): RingPromise {
@@ -139,6 +46,8 @@ function promiseOf(
     allowanceStrainLog: route.allowanceStrainLog,
     steps: [...route.steps] as Ring['steps'],
     totals: route.totals,
+    school: route.school,
+    way: [...route.way],
   };
 }
 
@@ -155,6 +64,7 @@ async function takePiece(tx: Database, stockId: string): Promise<void> {
 /** Takes a plan to the bench: the route is fixed, and one piece leaves the stock. Repeating it changes nothing. */
 export async function startRing(db: Database, input: RingInput): Promise<RingWithEvents> {
   const id = input.id ?? randomUUID();
+  const { traits, seenCharts } = await readBenchLore(db);
   await db.transaction(async (tx) => {
     const [known] = await tx.select().from(rings).where(eq(rings.id, id));
     if (known) return;
@@ -170,10 +80,10 @@ export async function startRing(db: Database, input: RingInput): Promise<RingWit
     const { holeMm, targetInsideDiameterMm, wall, curlDeg, finish, school } = plan;
     const planned = planCoinRing(
       { coin, holeMm, targetInsideDiameterMm, wall: { kind: wall, curlDeg: curlDeg ?? undefined }, school },
-      { kit: tools, finish, annealSchool, dieCharts: await readDieCharts(tx) },
+      { kit: tools, finish, annealSchool, dieCharts: withSeen(await readDieCharts(tx), seenCharts), traits },
     );
     const promise = promiseOf(
-      { stockName, coin, holeMm, wall, curlDeg, mandrelMmPerUsSize: mandrelTaper(tools) },
+      { stockName, coin, holeMm, wall, curlDeg, finish, mandrelMmPerUsSize: mandrelTaper(tools) },
       targetInsideDiameterMm,
       planned,
     );
@@ -193,9 +103,11 @@ export async function logEvents(
 ): Promise<RingWithEvents> {
   return db.transaction(async (tx) => {
     const ring = await getRing(tx, ringId);
-    for (const { id, at, body } of events) {
-      await tx.insert(ringEvents).values({ id, ringId, at, body }).onConflictDoNothing();
-    }
+    // One statement keeps their order: rows are numbered as they stand in it.
+    await tx
+      .insert(ringEvents)
+      .values(events.map(({ id, at, body }) => ({ id, ringId, at, body })))
+      .onConflictDoNothing();
     const all = (await eventsFor(tx, [ringId])).get(ringId) ?? [];
     const state = stateOf(ring, all);
     const status = state.finished ? 'finished' : 'in-work';

@@ -2,33 +2,31 @@ import type { searchRequestSchema, searchResponseSchema } from '@round-mint/cont
 import { searchStock } from '@round-mint/core/search';
 import { SIZE_SYSTEMS } from '@round-mint/core/size';
 import { isNull } from 'drizzle-orm';
-import { setImmediate } from 'node:timers/promises';
 import type { z } from 'zod';
 import type { Database } from '../db/database';
 import { stock } from '../db/schema';
+import { inSlices } from './in-slices';
 import { readKit } from './kit';
+import { traitsFor } from './learnt';
 import { stockItem } from './resources';
 
 type SearchRequest = z.output<typeof searchRequestSchema>;
 type SearchResponse = z.output<typeof searchResponseSchema>;
 
-/** Runs long work a slice at a time, so that other calls are answered in between. */
-async function inSlices<T>(work: Generator<number, T>): Promise<T> {
-  for (;;) {
-    const { done, value } = work.next();
-    if (done) return value;
-    await setImmediate();
-  }
-}
-
 /** What the drawer and the maker's punches can make of a wish. */
 export async function computeSearch(db: Database, request: SearchRequest): Promise<SearchResponse> {
-  const { stockIds, wall, curlDeg, widthMm, ...wish } = request;
+  const { stockIds, wall, curlDeg, widthMm, learnt, ...wish } = request;
+  const traits = await traitsFor(db, learnt);
   const rows = await db.select().from(stock).where(isNull(stock.deletedAt));
   const pieces = rows.map(stockItem).filter(({ id }) => !stockIds || stockIds.includes(id));
   const kit = await readKit(db);
   const options = await inSlices(
-    searchStock(pieces, kit, { ...wish, widthMm: definedOnly(widthMm), wall: { kind: wall, curlDeg } }),
+    searchStock(pieces, kit, {
+      ...wish,
+      traits,
+      widthMm: definedOnly(widthMm),
+      wall: { kind: wall, curlDeg },
+    }),
   );
   const toUs = SIZE_SYSTEMS.us.fromDiameterMm;
   return {

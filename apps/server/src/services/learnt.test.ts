@@ -1,0 +1,188 @@
+import { learntSchema, type LearntAnswer } from '@round-mint/contract/learnt';
+import { ringWithEventsSchema, type RingEventInput } from '@round-mint/contract/rings';
+import { simulateRing, STEADY_BENCH } from '@round-mint/core/practice';
+import { DEFAULT_TRAITS, REFERENCE_KIT, type RouteStep } from '@round-mint/core/route';
+import { seededRandom } from '@round-mint/core/uncertainty';
+import { randomUUID } from 'node:crypto';
+import { testServer, type TestServer } from '../test-server';
+import { ringInput } from './ring-store';
+
+const TRUTH = { ...STEADY_BENCH, traits: { ...DEFAULT_TRAITS, shareShift: 0.06, handsOnMin: { fold: 8 } } };
+const COIN = {
+  name: 'Test half, 1948',
+  issuer: 'Testland',
+  year: 1948,
+  metal: 'silver-900',
+  diameterMm: 30.6,
+  rimThicknessMm: 2.15,
+  massG: 14.84,
+  form: 'round',
+  edge: 'reeded',
+  outsideFace: 'obverse',
+  grade: 'fine',
+  origin: '',
+  price: 15,
+  legalNote: '',
+  notes: '',
+  quantity: 20,
+};
+
+let server: TestServer;
+let stockId: string;
+beforeAll(async () => {
+  server = await testServer();
+  stockId = (await server.api.post('/api/v1/stock').send(COIN).expect(201)).body.id;
+});
+afterAll(() => server.close());
+
+async function begin() {
+  const plan = {
+    name: 'To learn from',
+    stockId,
+    holeMm: 12.7,
+    targetInsideDiameterMm: 19,
+    wall: 'straight',
+    curlDeg: null,
+    finish: 'polished',
+  };
+  const { body: planned } = await server.api.post('/api/v1/plans').send(plan).expect(201);
+  const { body } = await server.api
+    .post('/api/v1/rings')
+    .send({ planId: planned.id, name: plan.name })
+    .expect(201);
+  return ringWithEventsSchema.parse(body);
+}
+
+/** A ring made from punch to polish at a bench with its own truth. */
+async function finish(seed: number): Promise<string> {
+  const ring = await begin();
+  const made = simulateRing(
+    {
+      input: ringInput(ring),
+      school: ring.school ?? 'over-stretch',
+      way: ring.way ?? [],
+      steps: ring.steps as readonly RouteStep[],
+      kit: REFERENCE_KIT,
+    },
+    TRUTH,
+    seededRandom(seed),
+  );
+  const events = made.map(({ minute, body }) => ({
+    id: randomUUID(),
+    at: new Date(Date.UTC(2026, 2, seed, 8) + minute * 60_000).toISOString(),
+    body: body as RingEventInput['body'],
+  }));
+  await server.api.post(`/api/v1/rings/${ring.id}/events`).send({ events }).expect(200);
+  return ring.id;
+}
+
+async function learnt(): Promise<LearntAnswer> {
+  return learntSchema.parse((await server.api.get('/api/v1/learnt').expect(200)).body);
+}
+
+const shareOf = ({ values }: LearntAnswer) => values.find(({ key }) => key === 'share');
+
+describe('what a workshop’s log teaches', () => {
+  it('is nothing before there are finished rings', async () => {
+    expect(await learnt()).toMatchObject({
+      used: true,
+      rings: 0,
+      values: [],
+      course: [],
+      traits: DEFAULT_TRAITS,
+    });
+  });
+
+  it('grows with every finished ring, and counts from the third', async () => {
+    await finish(1);
+    await finish(2);
+    const two = await learnt();
+    expect(two.rings).toBe(2);
+    expect(two.traits.shareShift).toBe(0);
+    await finish(3);
+    const three = await learnt();
+    expect(three.rings).toBe(3);
+    expect(three.traits.shareShift).toBeGreaterThan(0.01);
+    expect(three.course.map(({ name }) => name)).toEqual(Array(3).fill('To learn from'));
+  });
+
+  it('is what rings are begun with, unless the maker wants the defaults', async () => {
+    const taught = await begin();
+    await server.api.patch('/api/v1/settings').send({ useLearnt: false }).expect(200);
+    expect((await learnt()).used).toBe(false);
+    const plain = await begin();
+    await server.api.patch('/api/v1/settings').send({ useLearnt: true }).expect(200);
+    expect(taught.prediction.thicknessCutEdgeMm).toBeGreaterThan(plain.prediction.thicknessCutEdgeMm);
+    const foldOf = ({ steps }: typeof taught) => steps.find(({ kind }) => kind === 'fold')?.handsOnMin ?? 0;
+    expect(foldOf(taught)).toBeGreaterThan(foldOf(plain));
+  });
+
+  it('puts a value back to its default, and takes it up again', async () => {
+    const known = shareOf(await learnt());
+    await server.api
+      .patch('/api/v1/settings')
+      .send({ standardFor: ['share'] })
+      .expect(200);
+    const back = await learnt();
+    expect(back.traits.shareShift).toBe(0);
+    expect(shareOf(back)).toMatchObject({ keptStandard: true, value: known?.value });
+    await server.api.patch('/api/v1/settings').send({ standardFor: [] }).expect(200);
+    expect((await learnt()).traits.shareShift).toBe(known?.value);
+  });
+
+  it('leaves a ring out, or forgets one that was put away', async () => {
+    const id = await finish(4);
+    expect((await learnt()).rings).toBe(4);
+    const out = {
+      id: randomUUID(),
+      at: '2026-03-09T10:00:00.000Z',
+      body: { kind: 'left-out', leftOut: true },
+    };
+    await server.api
+      .post(`/api/v1/rings/${id}/events`)
+      .send({ events: [out] })
+      .expect(200);
+    expect((await learnt()).rings).toBe(3);
+    const { body: log } = await server.api.get('/api/v1/log').expect(200);
+    const entry = log.items.find(({ ringId }: { ringId: string }) => ringId === id);
+    expect(entry.leftOut).toBe(true);
+    await server.api.delete(`/api/v1/rings/${id}`).expect(204);
+    expect((await learnt()).rings).toBe(3);
+  });
+
+  it('answers plain computations alike in every workshop, and by the log only when asked', async () => {
+    const question = {
+      coin: { diameterMm: 30.6, rimThicknessMm: 2.15, massG: 14.84, metal: 'silver-900' },
+      holeMm: 12.7,
+      targetInsideDiameterMm: 19,
+      wall: 'straight',
+    };
+    const edge = async (change: object) =>
+      (
+        await server.api
+          .post('/api/v1/compute/coin-ring')
+          .send({ ...question, ...change })
+          .expect(200)
+      ).body.thicknessCutEdgeMm;
+    const other = await testServer();
+    try {
+      const elsewhere = await other.api.post('/api/v1/compute/coin-ring').send(question).expect(200);
+      expect(await edge({})).toBeCloseTo(elsewhere.body.thicknessCutEdgeMm, 9);
+    } finally {
+      await other.close();
+    }
+    expect(await edge({ learnt: true })).toBeGreaterThan(await edge({ learnt: false }));
+    await server.api
+      .post('/api/v1/compute/coin-ring')
+      .send({ ...question, learnt: 'maybe' })
+      .expect(400);
+  });
+
+  it('lists rings by how far they are', async () => {
+    const { body } = await server.api.get('/api/v1/rings?status=in-work').expect(200);
+    expect(body.items.length).toBe(2);
+    const finished = await server.api.get('/api/v1/rings?status=finished').expect(200);
+    expect(finished.body.items.length).toBe(3);
+    await server.api.get('/api/v1/rings?status=lost').expect(400);
+  });
+});

@@ -1,0 +1,81 @@
+import type { Photo, PhotoInput } from '@round-mint/contract/photos';
+import { and, asc, eq, isNotNull, isNull } from 'drizzle-orm';
+import type { Database } from '../db/database';
+import { photos } from '../db/schema';
+import { notFound } from '../http/errors';
+import { checkedJpeg } from './jpeg';
+import { isoTime } from './resource';
+import { getRing } from './ring-store';
+
+type PhotoRow = Omit<typeof photos.$inferSelect, 'jpeg'>;
+
+const SHOWN = {
+  id: photos.id,
+  ringId: photos.ringId,
+  at: photos.at,
+  part: photos.part,
+  widthPx: photos.widthPx,
+  heightPx: photos.heightPx,
+};
+
+export function photoOf({
+  id,
+  ringId,
+  at,
+  part,
+  widthPx,
+  heightPx,
+}: Pick<PhotoRow, keyof typeof SHOWN>): Photo {
+  return { id, ringId, at: isoTime(at), part: part as Photo['part'], widthPx, heightPx };
+}
+
+/** The pictures of a ring, in the order they were taken. */
+export async function listPhotos(db: Database, ringId: string): Promise<Photo[]> {
+  const rows = await db
+    .select(SHOWN)
+    .from(photos)
+    .where(and(eq(photos.ringId, ringId), isNull(photos.deletedAt)))
+    .orderBy(asc(photos.at), asc(photos.id));
+  return rows.map(photoOf);
+}
+
+/** Keeps a picture; sending it twice keeps it once. */
+export async function addPhoto(db: Database, ringId: string, input: PhotoInput): Promise<Photo> {
+  const { jpegBase64, ...rest } = input;
+  const jpeg = checkedJpeg(jpegBase64);
+  await db.transaction(async (tx) => {
+    await getRing(tx, ringId);
+    await tx
+      .insert(photos)
+      .values({ ...rest, ringId, jpeg })
+      .onConflictDoNothing();
+  });
+  return { ...rest, ringId };
+}
+
+export async function photoFile(db: Database, id: string): Promise<Buffer> {
+  const [row] = await db
+    .select({ jpeg: photos.jpeg })
+    .from(photos)
+    .where(and(eq(photos.id, id), isNull(photos.deletedAt)));
+  if (!row) throw notFound('photo');
+  return Buffer.from(row.jpeg);
+}
+
+async function shelve(db: Database, id: string, away: boolean): Promise<Photo> {
+  const [row] = await db
+    .update(photos)
+    .set({ deletedAt: away ? new Date().toISOString() : null })
+    .where(and(eq(photos.id, id), away ? isNull(photos.deletedAt) : isNotNull(photos.deletedAt)))
+    .returning(SHOWN);
+  if (!row) throw notFound('photo');
+  return photoOf(row);
+}
+
+export async function removePhoto(db: Database, id: string): Promise<void> {
+  await shelve(db, id, true);
+}
+
+export async function restorePhoto(db: Database, id: string): Promise<Photo> {
+  return shelve(db, id, false);
+}

@@ -1,0 +1,142 @@
+import type { ListQuery } from '@round-mint/contract/common';
+import type { Ring, RingEventInput, RingWithEvents } from '@round-mint/contract/rings';
+import type { CoinRingInput } from '@round-mint/core/forming';
+import { ringState, type RingEvent, type RouteStep } from '@round-mint/core/route';
+import { and, asc, eq, inArray, isNull } from 'drizzle-orm';
+import type { Database } from '../db/database';
+import { ringEvents, rings } from '../db/schema';
+import { notFound } from '../http/errors';
+import { listClauses, page } from './list';
+import { isoTime } from './resource';
+
+type RingRow = typeof rings.$inferSelect;
+/** The part of a ring that is fixed when it is taken to the bench. */
+export type RingPromise = Pick<
+  Ring,
+  | 'stockName'
+  | 'coin'
+  | 'holeMm'
+  | 'wall'
+  | 'curlDeg'
+  | 'prediction'
+  | 'allowanceStrainLog'
+  | 'mandrelMmPerUsSize'
+  | 'steps'
+  | 'totals'
+  | 'school'
+  | 'finish'
+  | 'way'
+>;
+
+export const RING = 'ring';
+
+export function ringOf(row: RingRow): Ring {
+  return {
+    ...(row.promise as RingPromise),
+    id: row.id,
+    planId: row.planId,
+    stockId: row.stockId,
+    name: row.name,
+    status: row.status as Ring['status'],
+    createdAt: isoTime(row.createdAt),
+    finishedAt: row.finishedAt === null ? null : isoTime(row.finishedAt),
+  };
+}
+
+export function eventOf(row: typeof ringEvents.$inferSelect): RingEventInput {
+  return { id: row.id, at: isoTime(row.at), body: row.body as RingEventInput['body'] };
+}
+
+/** A ring's state by the reducer of core. */
+export function stateOf(
+  ring: Pick<Ring, 'steps' | 'mandrelMmPerUsSize' | 'prediction' | 'holeMm'>,
+  events: readonly RingEventInput[],
+) {
+  const { steps, holeMm, prediction } = ring;
+  const mandrel = { mmPerUsSize: ring.mandrelMmPerUsSize };
+  const { targetInsideDiameterMm } = prediction;
+  return ringState(
+    { steps: steps as readonly RouteStep[], mandrel, holeMm, targetInsideDiameterMm },
+    events as readonly RingEvent[],
+  );
+}
+
+/** Every event of some rings, in the maker's order. */
+export async function eventsFor(
+  db: Database,
+  ringIds: readonly string[],
+): Promise<Map<string, RingEventInput[]>> {
+  const byRing = new Map<string, RingEventInput[]>(ringIds.map((id) => [id, []]));
+  if (ringIds.length === 0) return byRing;
+  const rows = await db
+    .select()
+    .from(ringEvents)
+    .where(inArray(ringEvents.ringId, [...ringIds]))
+    .orderBy(asc(ringEvents.seq));
+  for (const row of rows) byRing.get(row.ringId)?.push(eventOf(row));
+  return byRing;
+}
+
+async function withEvents(db: Database, rows: readonly RingRow[]): Promise<RingWithEvents[]> {
+  const events = await eventsFor(
+    db,
+    rows.map(({ id }) => id),
+  );
+  return rows.map((row) => ({ ...ringOf(row), events: events.get(row.id) ?? [] }));
+}
+
+/** @param status only rings in this state; left out, all */
+export async function listRings(db: Database, query: ListQuery, status?: Ring['status']) {
+  const clauses = listClauses(query, {
+    id: rings.id,
+    deletedAt: rings.deletedAt,
+    search: [rings.name, rings.status],
+    sort: {
+      name: rings.name,
+      status: rings.status,
+      createdAt: rings.createdAt,
+      finishedAt: rings.finishedAt,
+    },
+    defaultSort: '-createdAt',
+  });
+  const rows = await db
+    .select()
+    .from(rings)
+    .where(and(clauses.where, status && eq(rings.status, status)))
+    .orderBy(...clauses.orderBy)
+    .limit(clauses.limit + 1)
+    .offset(clauses.offset);
+  return page(await withEvents(db, rows), clauses);
+}
+
+export async function getRing(db: Database, id: string): Promise<RingWithEvents> {
+  const rows = await db
+    .select()
+    .from(rings)
+    .where(and(eq(rings.id, id), isNull(rings.deletedAt)));
+  const [ring] = await withEvents(db, rows);
+  if (!ring) throw notFound(RING);
+  return ring;
+}
+
+/** Every finished ring, however many there are. */
+export async function finishedRings(db: Database, sort?: string): Promise<readonly RingWithEvents[]> {
+  const all: RingWithEvents[] = [];
+  let cursor: string | undefined;
+  do {
+    const next = await listRings(db, { limit: 200, sort, cursor }, 'finished');
+    all.push(...next.items);
+    cursor = next.nextCursor ?? undefined;
+  } while (cursor);
+  return all;
+}
+
+/** The plan's question that a ring was begun on. */
+export function ringInput({ coin, holeMm, wall, curlDeg, prediction }: Ring): CoinRingInput {
+  return {
+    coin,
+    holeMm,
+    wall: { kind: wall, curlDeg: curlDeg ?? undefined },
+    targetInsideDiameterMm: prediction.targetInsideDiameterMm,
+  };
+}

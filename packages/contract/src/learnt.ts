@@ -1,0 +1,51 @@
+import { z } from 'zod';
+import { idSchema, timeSchema } from './common';
+import { seenDieChartSchema } from './die-charts';
+
+const byName = z.record(z.string(), z.number());
+
+/** One value of the bench as the log has taught it, beside its default. */
+export const learntValueSchema = z.object({
+  key: z.string(),
+  what: z.enum(['share', 'trim', 'curl', 'springback', 'allowance', 'minutes']),
+  of: z.string().optional(),
+  value: z.number(),
+  standard: z.number(),
+  sigma: z.number().optional(),
+  rings: z.number().int(),
+  sightings: z.number().int(),
+  errorBefore: z.number().optional(),
+  errorAfter: z.number().optional(),
+  outliers: z.array(idSchema),
+  keptStandard: z.boolean(),
+});
+
+/** A ring as it was foretold by default, and by what the rings before it had taught. */
+const coursePointSchema = z.object({
+  ringId: idSchema,
+  name: z.string(),
+  finishedAt: timeSchema,
+  wallBefore: z.number().optional(),
+  wallAfter: z.number().optional(),
+  sizeBefore: z.number().optional(),
+  sizeAfter: z.number().optional(),
+});
+
+export const learntSchema = z.object({
+  /** Whether plans go by it. */
+  used: z.boolean(),
+  rings: z.number().int(),
+  traits: z.object({
+    shareShift: z.number(),
+    trimGainMm: z.number(),
+    curlGain: byName,
+    allowanceFactor: byName,
+    handsOnMin: byName,
+    springbackFactor: byName,
+  }),
+  values: z.array(learntValueSchema),
+  course: z.array(coursePointSchema),
+  dieCharts: z.array(seenDieChartSchema),
+});
+export type LearntAnswer = z.infer<typeof learntSchema>;
+export type LearntValueAnswer = z.infer<typeof learntValueSchema>;
