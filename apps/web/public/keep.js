@@ -3,8 +3,9 @@ const KEPT = 'round-mint-1';
 
 /** Files whose names change with their content. */
 const isHashed = ({ pathname }) => pathname.startsWith('/_expo/') || pathname.startsWith('/assets/');
-/** Answers that are too large or too seldom wanted to keep. */
-const isPassing = ({ pathname }) => /^\/api\/v1\/(export|log\.csv|openapi)/.test(pathname);
+/** Answers that are too large or too seldom wanted to keep, and streams, which never end. */
+const isPassing = ({ pathname }) =>
+  /^\/api\/v1\/(export|log\.csv|openapi|photos|devices\/\w+\/stream)/.test(pathname);
 
 self.addEventListener('install', () => self.skipWaiting());
 self.addEventListener('activate', (event) => {

@@ -1,7 +1,11 @@
+import type { Device, DeviceId, DeviceReading } from '@round-mint/contract/devices';
 import type { DieChartInput, StoredDieChart } from '@round-mint/contract/die-charts';
+import type { LearntAnswer } from '@round-mint/contract/learnt';
 import type { LogEntry } from '@round-mint/contract/log';
 import type { StoredTool, ToolInput } from '@round-mint/contract/kit';
+import type { Photo, PhotoInput } from '@round-mint/contract/photos';
 import type { Plan, PlanInput } from '@round-mint/contract/plans';
+import type { RecipeInput, StoredRecipe } from '@round-mint/contract/recipes';
 import type { RingEventInput, RingInput, RingWithEvents } from '@round-mint/contract/rings';
 import type { Settings } from '@round-mint/contract/settings';
 import type { StockInput, StockItem } from '@round-mint/contract/stock';
@@ -23,7 +27,7 @@ function items<T>({ items: list }: ListAnswer<T>): T[] {
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: API_PATH }),
-  tagTypes: ['Stock', 'Kit', 'DieChart', 'Ring', 'Settings'],
+  tagTypes: ['Stock', 'Kit', 'DieChart', 'Ring', 'Settings', 'Device', 'Learnt', 'Recipe', 'Photo'],
   endpoints: (build) => ({
     listStock: build.query<StockItem[], void>({
       query: () => '/stock?limit=200',
@@ -87,9 +91,14 @@ export const api = createApi({
     addPlan: build.mutation<Plan, PlanInput>({
       query: (body) => ({ url: '/plans', method: 'POST', body }),
     }),
+    /** Rings in work: the log holds the others. */
     listRings: build.query<RingWithEvents[], void>({
-      query: () => '/rings?limit=200',
+      query: () => '/rings?status=in-work&limit=200',
       transformResponse: items<RingWithEvents>,
+      providesTags: ['Ring'],
+    }),
+    getRing: build.query<RingWithEvents, string>({
+      query: (id) => `/rings/${id}`,
       providesTags: ['Ring'],
     }),
     startRing: build.mutation<RingWithEvents, RingInput>({
@@ -98,7 +107,7 @@ export const api = createApi({
     }),
     removeRing: build.mutation<void, string>({
       query: (id) => ({ url: `/rings/${id}`, method: 'DELETE' }),
-      invalidatesTags: ['Ring', 'Stock'],
+      invalidatesTags: ['Ring', 'Stock', 'Learnt'],
     }),
     restoreRing: build.mutation<RingWithEvents, string>({
       query: (id) => ({ url: `/rings/${id}/restore`, method: 'POST' }),
@@ -116,17 +125,72 @@ export const api = createApi({
                 rings.map((ring) => (ring.id === ringId ? data : ring)),
               ),
             );
-            dispatch(api.util.invalidateTags(['Ring']));
+            const finished = data.status === 'finished';
+            dispatch(api.util.invalidateTags(finished ? ['Ring', 'Learnt'] : ['Ring']));
           } catch {
             // The component that sent it shows the failure.
           }
         },
       },
     ),
+    listRecipes: build.query<StoredRecipe[], void>({
+      query: () => '/recipes?limit=200',
+      transformResponse: items<StoredRecipe>,
+      providesTags: ['Recipe'],
+    }),
+    saveRecipe: build.mutation<StoredRecipe, RecipeInput & { readonly isNew: boolean }>({
+      query: ({ isNew, ...body }) => ({
+        url: isNew ? '/recipes' : `/recipes/${body.id}`,
+        method: isNew ? 'POST' : 'PUT',
+        body,
+      }),
+      invalidatesTags: ['Recipe'],
+    }),
+    removeRecipe: build.mutation<void, string>({
+      query: (id) => ({ url: `/recipes/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['Recipe'],
+    }),
+    restoreRecipe: build.mutation<StoredRecipe, string>({
+      query: (id) => ({ url: `/recipes/${id}/restore`, method: 'POST' }),
+      invalidatesTags: ['Recipe'],
+    }),
+    listPhotos: build.query<Photo[], string>({
+      query: (ringId) => `/rings/${ringId}/photos`,
+      transformResponse: items<Photo>,
+      providesTags: ['Photo'],
+    }),
+    addPhoto: build.mutation<Photo, { readonly ringId: string; readonly photo: PhotoInput }>({
+      query: ({ ringId, photo }) => ({ url: `/rings/${ringId}/photos`, method: 'POST', body: photo }),
+      invalidatesTags: ['Photo'],
+    }),
+    removePhoto: build.mutation<void, string>({
+      query: (id) => ({ url: `/photos/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['Photo'],
+    }),
+    restorePhoto: build.mutation<Photo, string>({
+      query: (id) => ({ url: `/photos/${id}/restore`, method: 'POST' }),
+      invalidatesTags: ['Photo'],
+    }),
+    listDevices: build.query<Device[], void>({
+      query: () => '/devices',
+      transformResponse: ({ items: devices }: { items: Device[] }) => devices,
+      providesTags: ['Device'],
+    }),
+    setDevice: build.mutation<Device, { readonly id: DeviceId; readonly value: number }>({
+      query: ({ id, value }) => ({ url: `/devices/${id}`, method: 'PUT', body: { value } }),
+      invalidatesTags: ['Device'],
+    }),
+    sendReading: build.mutation<DeviceReading, DeviceId>({
+      query: (id) => ({ url: `/devices/${id}/send`, method: 'POST' }),
+    }),
     listLog: build.query<LogEntry[], void>({
       query: () => '/log?limit=200',
       transformResponse: items<LogEntry>,
       providesTags: ['Ring'],
+    }),
+    getLearnt: build.query<LearntAnswer, void>({
+      query: () => '/learnt',
+      providesTags: ['Learnt'],
     }),
     getSettings: build.query<Settings, void>({
       query: () => '/settings',
@@ -141,6 +205,7 @@ export const api = createApi({
         );
         try {
           await queryFulfilled;
+          if ('useLearnt' in patch || 'standardFor' in patch) dispatch(api.util.invalidateTags(['Learnt']));
         } catch {
           change.undo();
         }
@@ -164,11 +229,24 @@ export const {
   useRestoreDieChartMutation,
   useAddPlanMutation,
   useListRingsQuery,
+  useGetRingQuery,
   useStartRingMutation,
   useRemoveRingMutation,
   useRestoreRingMutation,
   useLogEventsMutation,
+  useListRecipesQuery,
+  useSaveRecipeMutation,
+  useRemoveRecipeMutation,
+  useRestoreRecipeMutation,
+  useListPhotosQuery,
+  useAddPhotoMutation,
+  useRemovePhotoMutation,
+  useRestorePhotoMutation,
+  useListDevicesQuery,
+  useSetDeviceMutation,
+  useSendReadingMutation,
   useListLogQuery,
+  useGetLearntQuery,
   useGetSettingsQuery,
   useChangeSettingsMutation,
 } = api;

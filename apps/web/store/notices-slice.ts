@@ -4,7 +4,9 @@ import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 export interface DoneNotice {
   readonly text: string;
   /** What pressing Undo brings back. */
-  readonly undo?: { readonly kind: 'stock' | 'tool' | 'ring' | 'die-chart'; readonly id: string } | undefined;
+  readonly undo?:
+    | { readonly kind: 'stock' | 'tool' | 'ring' | 'die-chart' | 'recipe' | 'photo'; readonly id: string }
+    | undefined;
   readonly problem?: boolean | undefined;
 }
 

@@ -1,6 +1,7 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
 import { centringSlice } from '@/features/centring/centring-slice';
+import { practiceSlice } from '@/features/practice/practice-slice';
 import { planDraftSlice } from '@/features/plan/plan-draft-slice';
 import { searchSlice } from '@/features/search/search-slice';
 import { api } from './api';
@@ -13,6 +14,7 @@ export function createStore() {
   return configureStore({
     reducer: {
       [api.reducerPath]: api.reducer,
+      [practiceSlice.name]: practiceSlice.reducer,
       [planDraftSlice.name]: planDraftSlice.reducer,
       [searchSlice.name]: searchSlice.reducer,
       [centringSlice.name]: centringSlice.reducer,

@@ -2,7 +2,7 @@ import type { RingEventInput, RingWithEvents } from '@round-mint/contract/rings'
 import { standingEvents, type RingEvent } from '@round-mint/core/route';
 import { useMemo } from 'react';
 import type { Fetch } from '@/ui/Waiting';
-import { useListRingsQuery } from './api';
+import { useGetRingQuery, useListRingsQuery } from './api';
 import { useAppSelector } from './store';
 import type { UnsentEvent } from './unsent-slice';
 
@@ -17,7 +17,18 @@ function withUnsent(ring: RingWithEvents, queue: readonly UnsentEvent[]): RingWi
   return { ...ring, events, status: finished ? 'finished' : 'in-work' };
 }
 
-/** Every ring as the maker knows it: with what happened at the bench and the server has not heard yet. */
+/** One ring, wherever it is, as the maker knows it. */
+export function useRing(id: string): Fetch<RingWithEvents> {
+  const { data, isError, refetch } = useGetRingQuery(id);
+  // While the server is away, a ring in work is known from the bench's list.
+  const listed = useListRingsQuery().data?.find((ring) => ring.id === id);
+  const known = data ?? listed;
+  const queue = useAppSelector((state) => state.unsent.queue);
+  const ring = useMemo(() => known && withUnsent(known, queue), [known, queue]);
+  return { data: ring, isError, refetch };
+}
+
+/** Every ring in work as the maker knows it: with what happened at the bench and the server has not heard yet. */
 export function useRings(): Fetch<readonly RingWithEvents[]> {
   const { data, isError, refetch } = useListRingsQuery();
   const queue = useAppSelector((state) => state.unsent.queue);

@@ -18,8 +18,8 @@ export function Screen({ children, footer, header, maxWidth, testID }: ScreenPro
   return (
     <View className="flex-1 bg-paper" testID={testID}>
       {header ? (
-        <View style={width} className="px-4 pt-3">
-          {header}
+        <View className="px-4 pt-3">
+          <View style={width}>{header}</View>
         </View>
       ) : null}
       <ScrollView className="flex-1" contentContainerClassName="px-4 pb-6 pt-2">

@@ -25,7 +25,8 @@ export function Sheet({ title, open, onClose, children, footer, wide = false }: 
           aria-hidden
           tabIndex={-1}
           onPress={onClose}
-          className="absolute inset-0 bg-ink opacity-40"
+          // Dark in both lights: a bright veil would blind an eye that waits for the first dull red.
+          className="absolute inset-0 bg-black/50"
           testID="sheet-backdrop"
         />
         <View

@@ -6,7 +6,8 @@ import {
   type SizeMapQuestion,
 } from '@round-mint/core/search';
 import { ringChances, type ChancesQuestion } from '@round-mint/core/uncertainty';
-import type { Kit } from '@round-mint/core/route';
+import { judge, type Game, type Score } from '@round-mint/core/practice';
+import { replan, type Finding, type Kit, type Replan, type RingInWork } from '@round-mint/core/route';
 
 export interface SearchQuestion {
   readonly stock: readonly SearchPiece[];
@@ -14,11 +15,24 @@ export interface SearchQuestion {
   readonly wish: RingWish;
 }
 
+export interface ReplanQuestion {
+  readonly ring: RingInWork;
+  readonly finding: Finding;
+}
+
+/** One answer, without stops on the way. */
+function* inOneGo<T>(work: () => T): Generator<number, T> {
+  yield 0;
+  return work();
+}
+
 /** Work that takes longer than the page may be held up; each yields its progress, 0 to 1. */
 export const JOBS = {
   chances: (question: ChancesQuestion) => ringChances(question),
   search: ({ stock, kit, wish }: SearchQuestion) => searchStock(stock, kit, wish),
   sizeMap: (question: SizeMapQuestion) => sizeMap(question),
+  practiceScore: ({ game }: { readonly game: Game }) => inOneGo<Score>(() => judge(game)),
+  replan: ({ ring, finding }: ReplanQuestion) => inOneGo<Replan>(() => replan(ring, finding)),
 };
 
 export type JobName = keyof typeof JOBS;

@@ -73,7 +73,7 @@ function Totals({ totals }: { totals: RouteTotals }) {
   return (
     <View className="flex-row items-center gap-2">
       <View className="h-2.5 w-2.5 bg-ink" />
-      <Type as="small">{`${totals.handsOnMin} min of hands`}</Type>
+      <Type as="small">{`${Math.round(totals.handsOnMin)} min of hands`}</Type>
       <View className="ml-2 h-2.5 w-2.5 border border-soft" />
       <Type as="small">{`${totals.waitMin} of waiting`}</Type>
     </View>

@@ -1,5 +1,5 @@
-import { coinRoute, REFERENCE_KIT } from '@round-mint/core/route';
-import { framesOf, letterStretch, momentAt, outlineBetween } from './film';
+import { coinRoute, outlineBetween, REFERENCE_KIT } from '@round-mint/core/route';
+import { framesOf, letterStretch, momentAt } from './film';
 
 const { steps } = coinRoute(
   {

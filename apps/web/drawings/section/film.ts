@@ -1,25 +1,8 @@
-import type { RouteStep, WallOutline } from '@round-mint/core/route';
+import { movesWall, outlineBetween, type RouteStep, type WallOutline } from '@round-mint/core/route';
 
 /** Only the blows that change the wall are worth a frame, and the flat washer they start from. */
 export function framesOf(steps: readonly RouteStep[]): readonly RouteStep[] {
-  return steps.filter(
-    ({ kind, strainCutEdge, strainRimEdge }) => kind === 'cut' || strainCutEdge !== 0 || strainRimEdge !== 0,
-  );
-}
-
-function mixed(from: readonly number[], to: readonly number[], share: number): number[] {
-  return from.map((value, i) => value + ((to[i] ?? value) - value) * share);
-}
-
-/** The wall part of the way from one outline to another. */
-export function outlineBetween(from: WallOutline, to: WallOutline, share: number): WallOutline {
-  return {
-    arcMm: mixed(from.arcMm, to.arcMm, share),
-    meanRadiusMm: mixed(from.meanRadiusMm, to.meanRadiusMm, share),
-    thicknessMm: mixed(from.thicknessMm, to.thicknessMm, share),
-    leanDeg: mixed(from.leanDeg, to.leanDeg, share),
-    strainLog: mixed(from.strainLog, to.strainLog, share),
-  };
+  return steps.filter((step) => step.kind === 'cut' || movesWall(step));
 }
 
 /** A moment of the film. */

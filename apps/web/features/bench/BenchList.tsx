@@ -17,7 +17,7 @@ export function BenchList({ rings, chosenId, onChoose }: BenchListProps) {
   const write = useWriters();
   return (
     <View role="list" aria-label="Rings in work">
-      {rings.map(({ ring, state, step }) => {
+      {rings.map(({ ring, state, step, targetMm }) => {
         const chosen = ring.id === chosenId;
         const action = step
           ? `${step.title}${isSized(step) ? `, to ${write.size(step.after.cutInsideDiameterMm)}` : ''}`
@@ -38,11 +38,11 @@ export function BenchList({ rings, chosenId, onChoose }: BenchListProps) {
               <StepIcon kind={step?.kind ?? 'read'} size={40} />
               <View className="flex-1">
                 <Type as="heading">{action}</Type>
-                <Type as="small">{`${ring.name} · step ${Math.min(state.step + 1, ring.steps.length)} of ${ring.steps.length}`}</Type>
-                <Type as="small">{`${ring.stockName} → ${write.size(ring.prediction.targetInsideDiameterMm)}`}</Type>
+                <Type as="small">{`${ring.name} · step ${Math.min(state.step + 1, state.steps.length)} of ${state.steps.length}`}</Type>
+                <Type as="small">{`${ring.stockName} → ${write.size(targetMm)}`}</Type>
               </View>
             </Pressable>
-            <RouteStrip steps={ring.steps} current={state.step} />
+            <RouteStrip steps={state.steps} current={state.step} />
             <SoftnessGauge compact spent={state.spent} allowanceStrainLog={ring.allowanceStrainLog} />
           </View>
         );

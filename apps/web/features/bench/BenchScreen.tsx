@@ -6,6 +6,8 @@ import { Screen } from '@/ui/Screen';
 import { Empty, Fetched } from '@/ui/Waiting';
 import type { BenchRing } from './bench-model';
 import { BenchList } from './BenchList';
+import { BenchTabs } from './BenchTabs';
+import { TogetherList } from './TogetherList';
 import { useRingsInWork } from './use-rings-in-work';
 import { WideBench } from './WideBench';
 
@@ -26,10 +28,13 @@ function Bench({ rings }: { rings: readonly BenchRing[] }) {
     <Screen
       testID="bench-screen"
       header={
-        <PlaceHeader
-          title="Bench"
-          note={rings.length === 0 ? 'Nothing in work' : `${rings.length} in work, last touched first`}
-        />
+        <>
+          <PlaceHeader
+            title="Bench"
+            note={rings.length === 0 ? 'Nothing in work' : `${rings.length} in work, last touched first`}
+          />
+          <BenchTabs here="Rings" />
+        </>
       }
       footer={<Button look="main" label="Plan a ring" onPress={() => router.navigate('/plan')} />}
     >
@@ -38,6 +43,7 @@ function Bench({ rings }: { rings: readonly BenchRing[] }) {
           Plan one: choose a coin and a size, see what comes out, and take it here.
         </Empty>
       ) : null}
+      <TogetherList rings={rings} />
       <BenchList rings={rings} onChoose={(id) => router.push({ pathname: '/bench/[id]', params: { id } })} />
     </Screen>
   );

@@ -1,6 +1,6 @@
 import { Redirect, useLocalSearchParams } from 'expo-router';
 import { useWidthClass } from '@/features/shell/use-width';
-import { useRings } from '@/store/use-rings';
+import { useRing } from '@/store/use-rings';
 import { Screen } from '@/ui/Screen';
 import { Empty, Fetched } from '@/ui/Waiting';
 import { RingWork } from './RingWork';
@@ -11,15 +11,14 @@ import { WideBench } from './WideBench';
 export function RingScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const wide = useWidthClass() === 'wide';
-  const { data: all } = useRings();
+  const { data: ring } = useRing(id);
   return (
     <Fetched from={useRingsInWork()} what="the ring">
       {(rings) => {
         const bench = rings.find(({ ring }) => ring.id === id);
         if (bench)
           return wide ? <WideBench rings={rings} chosen={bench} /> : <RingWork key={id} bench={bench} />;
-        if (all?.some((ring) => ring.id === id))
-          return <Redirect href={{ pathname: '/log/[id]', params: { id } }} />;
+        if (ring?.status === 'finished') return <Redirect href={{ pathname: '/log/[id]', params: { id } }} />;
         return (
           <Screen>
             <Empty title="This ring is not on the bench.">It may have been put away.</Empty>

@@ -64,12 +64,17 @@ describe('RingWork', () => {
     fireEvent.changeText(length!, 'long');
     expect(screen.getByText(/✕ a length in mm/)).toBeTruthy();
     fireEvent.changeText(length!, '0.6');
-    expect(screen.getByText(/File the cut edge back by 0\.9 mm: the ring can be saved/)).toBeTruthy();
-    expect(screen.getByText(/mm wide, planned 9\.1 mm/)).toBeTruthy();
-    fireEvent.press(screen.getByRole('button', { name: 'Note it with the ring' }));
-    await waitFor(() =>
-      expect(sent()).toEqual([{ kind: 'trouble', symptom: 'crack-at-cut-edge', crackMm: 0.6 }]),
-    );
+    expect(await screen.findByText(/File the cut edge back by 0\.9 mm: the ring can be saved/)).toBeTruthy();
+    expect(screen.getByText(/mm wide, before 9\.\d mm/)).toBeTruthy();
+    fireEvent.press(screen.getByRole('button', { name: 'File it back and plan on' }));
+    await waitFor(() => expect(sent()).toHaveLength(2));
+    expect(sent()[0]).toEqual({ kind: 'trouble', symptom: 'crack-at-cut-edge', crackMm: 0.6 });
+    expect(sent()[1]).toMatchObject({
+      kind: 'rerouted',
+      fromStep: stepIndex('stretch'),
+      steps: expect.arrayContaining([expect.objectContaining({ kind: 'file' })]),
+      why: expect.stringMatching(/Band .* wide instead of/),
+    });
   });
 
   it('shows remedies of other steps too, and says when nothing can be saved', async () => {
@@ -80,9 +85,20 @@ describe('RingWork', () => {
     expect(screen.getByText('Silver is pink after the pickle')).toBeTruthy();
     fireEvent.press(screen.getByText('A crack at the cut edge'));
     fireEvent.changeText(screen.getAllByDisplayValue('')[0]!, '6');
-    expect(screen.getByText('It runs too far: no ring is left of this wall.')).toBeTruthy();
+    expect(await screen.findByText('It runs too far: no ring is left of this wall.')).toBeTruthy();
     fireEvent.press(screen.getByText('it looks different'));
     expect(screen.getByText('What does it look like?')).toBeTruthy();
+  });
+
+  it('asks what tells one cause from another, and goes on to a reading that plans the way on', async () => {
+    const { sent } = await renderRing(workedTo(stepIndex('reduce')), { 'GET /kit': listOf() });
+    fireEvent.press(screen.getByRole('button', { name: 'Something went wrong' }));
+    fireEvent.press(screen.getByText('The two edges read differently'));
+    fireEvent.press(screen.getByLabelText('the rim edge'));
+    expect(screen.getAllByText(/Rim edge down into the die/).length).toBeGreaterThan(0);
+    fireEvent.press(screen.getByText('Log a reading: plan on from it'));
+    expect(screen.getByLabelText('Which way round')).toBeTruthy();
+    await waitFor(() => expect(sent()).toEqual([{ kind: 'trouble', symptom: 'edges-differ' }]));
   });
 
   it('takes back what was logged last', async () => {
@@ -96,11 +112,13 @@ describe('RingWork', () => {
     const reduce = stepIndex('read');
     const { sent } = await renderRing(workedTo(reduce));
     fireEvent.press(screen.getByRole('button', { name: 'Log reading' }));
-    expect(screen.getAllByDisplayValue('US 9')).toHaveLength(2);
     fireEvent.press(screen.getByLabelText('Rim edge down: one mark larger'));
-    fireEvent.changeText(screen.getByDisplayValue('US 9'), 'enormous');
-    expect(screen.getByText(/✕ “enormous” is no ring size/)).toBeTruthy();
-    fireEvent.changeText(screen.getByDisplayValue('enormous'), '18.8 mm');
+    expect(screen.getByLabelText(/^Rim edge down: US 9¼/)).toBeTruthy();
+    fireEvent.press(screen.getByLabelText(/^Cut edge down: US 9/));
+    fireEvent.press(screen.getByLabelText('millimetres, from a calliper'));
+    ['1', '8', 'decimal point', '8', '8', 'delete the last'].forEach((key) =>
+      fireEvent.press(screen.getByLabelText(key)),
+    );
     fireEvent.press(screen.getByLabelText('at the middle'));
     fireEvent.press(screen.getAllByRole('button', { name: 'Log reading' }).at(-1)!);
     await waitFor(() => expect(sent()).toHaveLength(1));
@@ -108,11 +126,50 @@ describe('RingWork', () => {
     expect(sent()[0]).toHaveProperty('rimDownMm', expect.closeTo((0.458 + 0.032 * 9.25) * 25.4, 3));
   });
 
+  it('takes a size by one tap of the pad, and asks once about one that cannot be', async () => {
+    const reduce = stepIndex('reduce');
+    const { sent } = await renderRing(workedTo(reduce));
+    fireEvent.press(screen.getByRole('button', { name: 'Log reading' }));
+    const [tap] = screen.getAllByLabelText(/^Rim edge down US /);
+    fireEvent.press(tap!);
+    expect(screen.getAllByLabelText(/^Cut edge down US /)).toHaveLength(9);
+    for (let i = 0; i < 14; i++) fireEvent.press(screen.getByLabelText('Cut edge down: one mark smaller'));
+    fireEvent.press(screen.getAllByRole('button', { name: 'Log reading' }).at(-1)!);
+    expect(screen.getByTestId('doubt')).toHaveTextContent(/outside of where this step begins and ends/);
+    expect(sent()).toEqual([]);
+    fireEvent.press(screen.getByRole('button', { name: 'Log it all the same' }));
+    await waitFor(() => expect(sent()[0]).toMatchObject({ kind: 'reading', mark: 'leading' }));
+  });
+
   it('says what a reading off the plan means and what to do', async () => {
     const stretch = stepIndex('stretch');
     const short = eventOf(90, { kind: 'reading', rimDownMm: 17.2, cutDownMm: 16.9, mark: 'leading' });
     await renderRing([...workedTo(stretch), short]);
     expect(screen.getByTestId('reading-verdict')).toHaveTextContent(/Cut edge .* too small\.Another pull/);
+  });
+
+  it('plans the rest again from a reading that is off, and says what is different', async () => {
+    const stretch = stepIndex('stretch');
+    const events = [
+      ...workedTo(stretch),
+      eventOf(90, { kind: 'reading', rimDownMm: 17.2, cutDownMm: 16.9, mark: 'leading' }),
+    ];
+    const { sent } = await renderRing(events, { 'GET /kit': listOf(), 'GET /die-charts': listOf() });
+    await waitFor(() => expect(sent()).toHaveLength(1));
+    expect(sent()[0]).toMatchObject({ kind: 'rerouted', because: events.at(-1)?.id, fromStep: stretch });
+    expect(sent()[0]).toHaveProperty('why', expect.stringMatching(/Next: |Anneal now/));
+  });
+
+  it('offers the nearest size when the one wanted has come out of reach', async () => {
+    const small = eventOf(90, { kind: 'hole-measured', diameterMm: 4.6 });
+    const { sent } = await renderRing([...workedTo(1), small], {
+      'GET /kit': listOf(),
+      'GET /die-charts': listOf(),
+    });
+    expect(await screen.findByTestId('out-of-reach')).toHaveTextContent(/out of reach/);
+    fireEvent.press(screen.getByRole('button', { name: /^Make it US/ }));
+    await waitFor(() => expect(sent()[0]).toMatchObject({ kind: 'rerouted' }));
+    expect((sent()[0] as { targetInsideDiameterMm: number }).targetInsideDiameterMm).not.toBeCloseTo(18.9, 1);
   });
 
   it('keeps a failed event and sends the very same again', async () => {

@@ -6,29 +6,31 @@ import { Ladder } from '@/drawings/ladder/Ladder';
 import { StepIcon } from '@/drawings/route/StepIcon';
 import { Section } from '@/drawings/section/Section';
 import { useSettings, useWriters } from '@/features/settings/use-settings';
+import { GoldLiningPanel } from '@/features/recipes/GoldLiningPanel';
 import { Notice } from '@/ui/Notice';
 import { Type } from '@/ui/Type';
+import { CautionLine } from './CautionLine';
 import { tapeWords } from './tape-words';
 import { isSized, stopMark, verbOf, type BenchRing } from './bench-model';
 
 const DRAWING_HEIGHT = 250;
 const LADDER_WIDTH = 138;
 
+interface StepViewProps {
+  readonly bench: BenchRing;
+  readonly step: RouteStep;
+  /** Its place in the route: the one at hand, or one that is only looked at. */
+  readonly at: number;
+}
+
 /** Before (ghost) and after of the step at hand, and where the edges stand on the ladder. */
-function BenchDrawing({
-  bench,
-  step,
-  height = DRAWING_HEIGHT,
-}: {
-  bench: BenchRing;
-  step: RouteStep;
-  height?: number;
-}) {
+function BenchDrawing({ bench, step, at }: StepViewProps) {
   const [width, setWidth] = useState(0);
   const { primarySystem, secondSystem } = useSettings();
   const write = useWriters();
-  const { ring, state } = bench;
-  const before = ring.steps[state.step - 1]?.outline;
+  const { state } = bench;
+  const before = state.steps[at - 1]?.outline;
+  const height = DRAWING_HEIGHT;
   const onLayout = (event: LayoutChangeEvent) => setWidth(event.nativeEvent.layout.width);
   const ladder = isSized(step);
   const edges = [
@@ -51,7 +53,7 @@ function BenchDrawing({
         <Ladder
           width={LADDER_WIDTH}
           height={height}
-          targetMm={ring.prediction.targetInsideDiameterMm}
+          targetMm={bench.targetMm}
           primary={primarySystem}
           second={secondSystem}
           pointers={edges}
@@ -65,7 +67,14 @@ function BenchDrawing({
 
 /** What the last reading says: on plan, or what is off and what to do. */
 function ReadingVerdict({ bench }: { bench: BenchRing }) {
-  if (!bench.advice) return null;
+  const { reroute } = bench;
+  if (!bench.advice || (reroute && bench.advice.length > 0)) {
+    return reroute ? (
+      <Notice level="note" title="Planned again from what you found." live testID="reroute">
+        {reroute.why}
+      </Notice>
+    ) : null;
+  }
   if (bench.advice.length === 0) {
     return (
       <Notice level="good" title="On plan." live testID="reading-verdict">
@@ -85,15 +94,17 @@ function ReadingVerdict({ bench }: { bench: BenchRing }) {
 }
 
 /** One step a screen: one verb, the number that matters, what to look for. */
-export function StepView({ bench, step }: { bench: BenchRing; step: RouteStep }) {
+export function StepView({ bench, step, at }: StepViewProps) {
   const write = useWriters();
-  const { ring, state, next } = bench;
+  const { ring, state } = bench;
+  const next = state.steps[at + 1];
+  const atHand = at === state.step;
   const stop = stopMark(step, write.size, write.length);
   return (
     <View className="gap-3" testID="step-view">
       <View className="flex-row items-start justify-between gap-3">
         <View className="flex-1">
-          <Type as="small">{`${ring.name} · step ${state.step + 1} of ${ring.steps.length}`}</Type>
+          <Type as="small">{`${ring.name} · ${atHand ? 'step' : at < state.step ? 'done: step' : 'to come: step'} ${at + 1} of ${state.steps.length}`}</Type>
           <Type as="verb" testID="verb">
             {verbOf(step)}
           </Type>
@@ -114,11 +125,16 @@ export function StepView({ bench, step }: { bench: BenchRing; step: RouteStep })
           <Notice key={message} level="warn" title={message} />
         ))}
       </View>
-      <ReadingVerdict bench={bench} />
-      <SoftnessGauge spent={state.spent} allowanceStrainLog={ring.allowanceStrainLog} testID="gauge" />
-      <BenchDrawing bench={bench} step={step} />
+      {atHand ? <ReadingVerdict bench={bench} /> : null}
+      {atHand ? (
+        <SoftnessGauge spent={state.spent} allowanceStrainLog={ring.allowanceStrainLog} testID="gauge" />
+      ) : null}
+      <BenchDrawing bench={bench} step={step} at={at} />
+      {step.kind === 'plate' ? (
+        <GoldLiningPanel insideDiameterMm={bench.targetMm} heightMm={ring.prediction.axialHeightMm} />
+      ) : null}
       <Notice level="note" title={step.lookFor} />
-      {step.caution ? <Notice level="warn" title={step.caution} testID="caution" /> : null}
+      {step.caution ? <CautionLine step={step} caution={step.caution} /> : null}
       {next ? (
         <Type as="small">{`Next: ${next.title.toLowerCase()}${isSized(next) ? `, to ${write.size(next.after.cutInsideDiameterMm)}` : ''}`}</Type>
       ) : null}

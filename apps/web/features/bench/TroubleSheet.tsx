@@ -1,14 +1,18 @@
-import { remedyFor, symptomsAt, type Symptom } from '@round-mint/core/remedy';
-import type { RouteStep } from '@round-mint/core/route';
+import { helpsToRead, remedyFor, symptomsAt, type Symptom } from '@round-mint/core/remedy';
+import type { NewRoute, RouteStep } from '@round-mint/core/route';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
+import { SymptomDrawing } from '@/drawings/trouble/SymptomDrawing';
+import { GuidedRemedy } from '@/features/remedies/GuidedRemedy';
 import { RemedyParts } from '@/features/remedies/RemedySheet';
+import { useWriters } from '@/features/settings/use-settings';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
-import type { BenchRing } from './bench-model';
-import { CrackRepairForm } from './CrackRepairForm';
+import { isSized, type BenchRing } from './bench-model';
+import { CrackRepairForm, type MeasuredCrack } from './CrackRepairForm';
+import { replanWords } from './replan-words';
 import type { BenchLog } from './use-bench-log';
 
 interface TroubleSheetProps {
@@ -16,6 +20,8 @@ interface TroubleSheetProps {
   step: RouteStep;
   log: BenchLog;
   onClose: () => void;
+  /** Asks for a reading instead: it plans the way on. */
+  onRead: () => void;
 }
 
 function SymptomList({
@@ -34,9 +40,10 @@ function SymptomList({
           <Pressable
             role="button"
             onPress={() => onChoose(symptom)}
-            className="min-h-[56px] justify-center border-b border-line active:opacity-70"
+            className="min-h-[60px] flex-row items-center gap-3 border-b border-line active:opacity-70"
           >
-            <Type>{remedyFor(symptom).title}</Type>
+            <SymptomDrawing symptom={symptom} size={48} />
+            <Type className="flex-1">{remedyFor(symptom).title}</Type>
           </Pressable>
         </View>
       ))}
@@ -45,9 +52,10 @@ function SymptomList({
 }
 
 /** Something went wrong: what it looks like, what to do now, computed where it can be; noted with the ring. */
-export function TroubleSheet({ bench, step, log, onClose }: TroubleSheetProps) {
+export function TroubleSheet({ bench, step, log, onClose, onRead }: TroubleSheetProps) {
   const [symptom, setSymptom] = useState<Symptom>();
-  const [crackMm, setCrackMm] = useState<number>();
+  const [crack, setCrack] = useState<MeasuredCrack>();
+  const write = useWriters();
   const [all, setAll] = useState(false);
   const { here, other } = symptomsAt(step.kind);
   if (!symptom) {
@@ -63,17 +71,50 @@ export function TroubleSheet({ bench, step, log, onClose }: TroubleSheetProps) {
     );
   }
   const note = () => {
-    log.log({ kind: 'trouble', symptom, ...(crackMm === undefined ? {} : { crackMm }) });
+    const [because] = log.log({
+      kind: 'trouble',
+      symptom,
+      ...(crack ? { crackMm: crack.crackMm } : {}),
+    });
     onClose();
+    return because;
   };
+  const fileBack = (route: NewRoute) => {
+    const because = note();
+    if (because) log.reroute(because, route, replanWords(route, write.size, write.length));
+  };
+  const readOn = () => {
+    note();
+    onRead();
+  };
+  const route = crack?.route;
   return (
     <Sheet
       title={remedyFor(symptom).title}
       open
       onClose={onClose}
-      footer={<Button look="main" label="Note it with the ring" onPress={note} />}
+      footer={
+        route ? (
+          <View className="gap-2">
+            <Button look="main" label="File it back and plan on" onPress={() => fileBack(route)} />
+            <Button label="Only note it" onPress={() => void note()} />
+          </View>
+        ) : (
+          <Button look="main" label="Note it with the ring" onPress={() => void note()} />
+        )
+      }
     >
-      {symptom === 'crack-at-cut-edge' ? <CrackRepairForm bench={bench} onMeasured={setCrackMm} /> : null}
+      <View className="flex-row items-center gap-4">
+        <SymptomDrawing symptom={symptom} size={96} />
+        <Type as="small" className="flex-1">
+          Does it look like this? If not, it is another one.
+        </Type>
+      </View>
+      <GuidedRemedy key={symptom} symptom={symptom} />
+      {helpsToRead(symptom) && isSized(step) ? (
+        <Button label="Log a reading: plan on from it" onPress={readOn} />
+      ) : null}
+      {symptom === 'crack-at-cut-edge' ? <CrackRepairForm bench={bench} onMeasured={setCrack} /> : null}
       <RemedyParts symptom={symptom} />
       <TextButton label="it looks different" onPress={() => setSymptom(undefined)} />
     </Sheet>

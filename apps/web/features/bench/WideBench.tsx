@@ -4,6 +4,8 @@ import { Button } from '@/ui/Button';
 import { Type } from '@/ui/Type';
 import type { BenchRing } from './bench-model';
 import { BenchList } from './BenchList';
+import { BenchTabs } from './BenchTabs';
+import { TogetherList } from './TogetherList';
 import { RingWork } from './RingWork';
 
 const LIST_WIDTH = 380;
@@ -18,7 +20,9 @@ export function WideBench({ rings, chosen }: { rings: readonly BenchRing[]; chos
           <Type as="title">Bench</Type>
           <Type as="small">{`${rings.length} in work, last touched first`}</Type>
         </View>
+        <BenchTabs here="Rings" />
         <ScrollView contentContainerClassName="px-4 pb-4">
+          <TogetherList rings={rings} />
           <BenchList
             rings={rings}
             chosenId={chosen?.ring.id}

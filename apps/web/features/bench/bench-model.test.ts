@@ -1,6 +1,7 @@
 import type { RingWithEvents } from '@round-mint/contract/rings';
 import { coinRoute, REFERENCE_KIT } from '@round-mint/core/route';
 import { writeSize } from '@round-mint/core/size';
+import { ringOf } from '@/testing/demo-ring';
 import { benchRing, stopMark, verbOf } from './bench-model';
 
 const route = coinRoute(
@@ -14,7 +15,7 @@ const route = coinRoute(
 )!;
 
 function ringWith(events: RingWithEvents['events']): RingWithEvents {
-  return { steps: [...route.steps], mandrelMmPerUsSize: 12.7, events } as unknown as RingWithEvents;
+  return ringOf(events, { steps: [...route.steps] as RingWithEvents['steps'] });
 }
 
 const id = (n: number) => `00000005-0000-4000-8000-00000000000${n}`;

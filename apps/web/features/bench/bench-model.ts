@@ -1,8 +1,11 @@
 import type { RingWithEvents } from '@round-mint/contract/rings';
 import {
   adviseReading,
+  nextJobs,
   ringState,
   type EdgeAdvice,
+  type Job,
+  type Reroute,
   type RingEvent,
   type RingState,
   type RouteStep,
@@ -18,22 +21,33 @@ export interface BenchRing {
   readonly next: RouteStep | undefined;
   /** What the last reading during this step says against the plan; undefined before there is one. */
   readonly advice: readonly EdgeAdvice[] | undefined;
+  /** The re-planning that led to this step, or that this step's reading led to. */
+  readonly reroute: Reroute | undefined;
+  readonly targetMm: number;
 }
 
 export function benchRing(ring: RingWithEvents): BenchRing {
-  const plan = {
-    steps: ring.steps as readonly RouteStep[],
-    mandrel: { mmPerUsSize: ring.mandrelMmPerUsSize },
-  };
-  const state = ringState(plan, ring.events as readonly RingEvent[]);
-  const step = plan.steps[state.step];
-  const read = state.readings.filter((reading) => reading.step === state.step).at(-1);
+  const state = ringState(
+    {
+      steps: ring.steps as readonly RouteStep[],
+      mandrel: { mmPerUsSize: ring.mandrelMmPerUsSize },
+      targetInsideDiameterMm: ring.prediction.targetInsideDiameterMm,
+      holeMm: ring.holeMm,
+    },
+    ring.events as readonly RingEvent[],
+  );
+  const step = state.steps[state.step];
+  const read = state.stepReading;
+  const reroute = state.reroutes.at(-1);
+  const here = reroute && (reroute.step === state.step || reroute.because === read?.eventId);
   return {
     ring,
     state,
     step,
-    next: plan.steps[state.step + 1],
+    next: state.steps[state.step + 1],
     advice: step && read ? adviseReading(step, read.leading) : undefined,
+    reroute: here ? reroute : undefined,
+    targetMm: state.targetInsideDiameterMm ?? ring.prediction.targetInsideDiameterMm,
   };
 }
 
@@ -51,11 +65,22 @@ const VERBS: Partial<Readonly<Record<StepKind, string>>> = {
   trim: 'Trim',
   'true-up': 'True up',
   read: 'Read',
+  file: 'File',
   pickle: 'Pickle',
   sand: 'Sand',
   patina: 'Darken',
   polish: 'Polish',
+  plate: 'Line',
 };
+
+/** What the rings need next, batched. */
+export function jobsOf(rings: readonly BenchRing[]): readonly Job[] {
+  return nextJobs(
+    rings.flatMap(({ ring, state, step }) =>
+      step ? [{ ringId: ring.id, ringName: ring.name, stepIndex: state.step, step }] : [],
+    ),
+  );
+}
 
 /** One verb a screen. */
 export function verbOf({ kind }: Pick<RouteStep, 'kind'>): string {

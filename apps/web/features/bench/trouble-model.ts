@@ -1,30 +1,32 @@
+import { estimateCoinRing, type SizeRange } from '@round-mint/core/forming';
 import { filePastCrack, type CrackRepair } from '@round-mint/core/remedy';
-import { kitOrReference, planCoinRing, type CoinRingPlan, type Kit } from '@round-mint/core/route';
+import type { ReplanQuestion } from '@/workers/jobs';
 import type { BenchRing } from './bench-model';
 
-/** What saving a cracked ring would come to. */
-export interface CrackAnswer {
+/** A crack to be filed out: how far, and the question what ring is left then. */
+export interface CrackQuestion {
   readonly repair: CrackRepair;
-  /** The ring that is left: same coin, larger hole. */
-  readonly plan: CoinRingPlan;
+  readonly question: ReplanQuestion;
 }
 
 /**
- * A crack filed out of a ring as it stands now.
+ * Filing a crack out of a ring as it stands now.
  * @returns undefined when nothing would be left
  */
-export function crackAnswer({ ring, state }: BenchRing, crackMm: number, kit: Kit): CrackAnswer | undefined {
-  const standing = ring.steps[Math.max(0, state.step - 1)];
+export function crackQuestion(
+  { state }: Pick<BenchRing, 'state'>,
+  crackMm: number,
+  ring: ReplanQuestion['ring'],
+): CrackQuestion | undefined {
+  const standing = state.steps[Math.max(0, state.step - 1)];
   const repair = standing && filePastCrack(standing.outline, crackMm);
   if (!repair) return undefined;
-  const plan = planCoinRing(
-    {
-      coin: ring.coin,
-      holeMm: repair.newHoleMm,
-      targetInsideDiameterMm: ring.prediction.targetInsideDiameterMm,
-      wall: { kind: ring.wall, curlDeg: ring.curlDeg ?? undefined },
-    },
-    { kit: kitOrReference(kit) },
-  );
-  return { repair, plan };
+  const { fileMm, newHoleMm } = repair;
+  return { repair, question: { ring, finding: { kind: 'filed-back', fileMm, newHoleMm } } };
+}
+
+/** The sizes that a coin with another hole still makes; undefined when it makes none. */
+export function sizesOf({ ring, targetMm }: BenchRing, holeMm: number): SizeRange | undefined {
+  const wall = { kind: ring.wall, curlDeg: ring.curlDeg ?? undefined };
+  return estimateCoinRing({ coin: ring.coin, holeMm, targetInsideDiameterMm: targetMm, wall }).sizeRangeMm;
 }

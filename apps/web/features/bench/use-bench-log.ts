@@ -1,26 +1,56 @@
 import type { RingEventInput } from '@round-mint/contract/rings';
+import type { NewRoute } from '@round-mint/core/route';
+import { useMemo } from 'react';
 import { useAppDispatch, useAppSelector } from '@/store/store';
-import { eventsLogged, sendAgain } from '@/store/unsent-slice';
+import { sendAgain } from '@/store/unsent-slice';
+import { useLogEvents } from '@/store/use-log-events';
 
-/**
- * Logs what happened to a ring. It counts at once and is kept in the browser until the server has it; each event has
- * the id it was given at the bench, so that sending it twice does no harm.
- */
+type EventBody = RingEventInput['body'];
+
+/** Outlines need no more than a thousandth of a millimetre: a route travels lighter. */
+function lighter<T>(value: T): T {
+  return JSON.parse(
+    JSON.stringify(value, (_key, part: unknown) =>
+      typeof part === 'number' ? Math.round(part * 1e4) / 1e4 : part,
+    ),
+  ) as T;
+}
+
+/** Steps that take the place of those still to come; a size or a hole that changed with them. */
+type StepsToCome = Pick<NewRoute, 'fromStep' | 'steps'> & Partial<NewRoute>;
+
+/** The event that puts a new route in place. */
+function rerouteBody(because: string, route: StepsToCome, why: string): EventBody {
+  const { fromStep, steps, targetInsideDiameterMm, holeMm } = route;
+  return {
+    kind: 'rerouted',
+    because,
+    fromStep,
+    steps: lighter([...steps]) as Extract<EventBody, { kind: 'rerouted' }>['steps'],
+    why,
+    targetInsideDiameterMm,
+    holeMm,
+  };
+}
+
+/** The log of one ring at the bench. */
 export function useBenchLog(ringId: string) {
   const dispatch = useAppDispatch();
   const problem = useAppSelector((state) => state.unsent.refused[ringId]);
-  return {
-    log: (...bodies: RingEventInput['body'][]) => {
-      const at = new Date().toISOString();
-      dispatch(
-        eventsLogged(bodies.map((body) => ({ ringId, event: { id: crypto.randomUUID(), at, body } }))),
-      );
-    },
-    /** Why the server would not have it; it is kept all the same. */
-    problem,
-    retry: () => {
-      dispatch(sendAgain(ringId));
-    },
-  };
+  const logEvents = useLogEvents();
+  return useMemo(() => {
+    const log = (...bodies: EventBody[]) => logEvents(...bodies.map((body) => ({ ringId, body })));
+    return {
+      /** @returns the ids that the events were given */
+      log,
+      /** A new route from what an event found. */
+      reroute: (because: string, route: StepsToCome, why: string) => log(rerouteBody(because, route, why)),
+      /** Why the server would not have it; it is kept all the same. */
+      problem,
+      retry: () => {
+        dispatch(sendAgain(ringId));
+      },
+    };
+  }, [dispatch, logEvents, ringId, problem]);
 }
 export type BenchLog = ReturnType<typeof useBenchLog>;

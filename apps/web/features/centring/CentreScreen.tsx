@@ -28,9 +28,15 @@ import { TemplateButtons } from './TemplateButtons';
 const LARGEST_DRAWING = 340;
 
 /** How wide the band would be with another hole, all else as planned; undefined when it cannot be made. */
-function widthWith({ piece, targetMm, wall, school, kit }: PlanModel, holeMm: number): number | undefined {
+function widthWith(
+  { piece, targetMm, wall, school, kit, traits }: PlanModel,
+  holeMm: number,
+): number | undefined {
   if (!piece || targetMm === undefined) return undefined;
-  const plan = planCoinRing({ coin: piece, holeMm, targetInsideDiameterMm: targetMm, wall, school }, { kit });
+  const plan = planCoinRing(
+    { coin: piece, holeMm, targetInsideDiameterMm: targetMm, wall, school },
+    { kit, traits },
+  );
   return plan.feasible ? plan.bandWidthMm : undefined;
 }
 

@@ -8,7 +8,10 @@ import { usePalette } from '@/theme/light';
 const HEIGHT = 92;
 const MARGIN = 26;
 const WIDEST_US = 1;
-const DOT = 6;
+const DOT = 5;
+/** Rings of a like size stand below each other. */
+const ROWS = 5;
+const ROW_PX = 9;
 
 /** Every finished ring by how far its size came out from the plan; the band is a quarter size either way. */
 export function ErrorStrip({ entries }: { entries: readonly LogEntry[] }) {
@@ -21,7 +24,7 @@ export function ErrorStrip({ entries }: { entries: readonly LogEntry[] }) {
   const read = entries.flatMap(({ ringId, sizeErrorUs }) =>
     sizeErrorUs === null ? [] : [{ ringId, sizeErrorUs }],
   );
-  const middle = 44;
+  const middle = 38;
   const inBand = read.filter(({ sizeErrorUs }) => Math.abs(sizeErrorUs) <= 0.25).length;
   return (
     <View onLayout={(event) => setWidth(event.nativeEvent.layout.width)} style={{ height: HEIGHT }}>
@@ -75,7 +78,7 @@ export function ErrorStrip({ entries }: { entries: readonly LogEntry[] }) {
             <Circle
               key={ringId}
               cx={x(sizeErrorUs)}
-              cy={middle + ((i % 3) - 1) * 10}
+              cy={middle + ((i % ROWS) - (ROWS - 1) / 2) * ROW_PX}
               r={DOT}
               fill={palette.paper}
               stroke={palette.ink}

@@ -1,6 +1,6 @@
 import type { LogEntry } from '@round-mint/contract/log';
 import type { RingWithEvents } from '@round-mint/contract/rings';
-import type { RouteStep } from '@round-mint/core/route';
+import { routeTotals } from '@round-mint/core/route';
 import { format } from 'date-fns';
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
@@ -9,13 +9,16 @@ import { RouteStrip } from '@/drawings/route/RouteStrip';
 import { Ladder } from '@/drawings/ladder/Ladder';
 import { Section } from '@/drawings/section/Section';
 import { benchRing } from '@/features/bench/bench-model';
+import { PhotoStrip } from '@/features/photos/PhotoStrip';
 import { useSettings, useWriters } from '@/features/settings/use-settings';
 import { PlaceHeader } from '@/features/shell/PlaceHeader';
 import { useListLogQuery } from '@/store/api';
-import { useRings } from '@/store/use-rings';
+import { useRing } from '@/store/use-rings';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
-import { both, Empty, Fetched } from '@/ui/Waiting';
+import { Empty, Fetched } from '@/ui/Waiting';
+import { ComparisonChart } from './ComparisonChart';
+import { LeaveOut } from './LeaveOut';
 import { comparisons, sizeErrorWords } from './log-model';
 import { ringHistory } from './ring-history';
 
@@ -27,8 +30,8 @@ function FinishedDrawing({ ring, entry }: { ring: RingWithEvents; entry: LogEntr
   const [width, setWidth] = useState(0);
   const { primarySystem, secondSystem } = useSettings();
   const write = useWriters();
-  const last = ring.steps.at(-1) as RouteStep | undefined;
-  const { readings } = benchRing(ring).state;
+  const { readings, steps } = benchRing(ring).state;
+  const last = steps.at(-1);
   const actual = entry.actualInsideDiameterMm;
   return (
     <View
@@ -106,15 +109,21 @@ function ComparisonTable({ entry }: { entry: LogEntry }) {
 /** One finished ring: predicted against actual, and its history. */
 export function LogRingScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
+  const ring = useRing(id);
   return (
-    <Fetched from={both(useListLogQuery(), useRings())} what="the ring">
-      {([log, rings]) => {
+    <Fetched from={useListLogQuery()} what="the ring">
+      {(log) => {
         const entry = log.find(({ ringId }) => ringId === id);
-        const ring = rings.find((candidate) => candidate.id === id);
-        if (entry && ring) return <FinishedRing entry={entry} ring={ring} />;
+        if (entry) {
+          return (
+            <Fetched from={ring} what="the ring">
+              {(found) => <FinishedRing entry={entry} ring={found} />}
+            </Fetched>
+          );
+        }
         return (
           <Screen>
-            {ring?.status === 'finished' ? (
+            {ring.data?.status === 'finished' ? (
               <Empty title="Finished, and on its way into the log.">
                 It is kept here until the server has it; that may take until the server is back.
               </Empty>
@@ -132,6 +141,7 @@ export function LogRingScreen() {
 
 function FinishedRing({ entry, ring }: { entry: LogEntry; ring: RingWithEvents }) {
   const write = useWriters();
+  const { steps } = benchRing(ring).state;
   return (
     <Screen
       maxWidth={760}
@@ -145,8 +155,11 @@ function FinishedRing({ entry, ring }: { entry: LogEntry; ring: RingWithEvents }
     >
       <Type as="figure">{`${write.size(entry.predictedInsideDiameterMm)}: ${sizeErrorWords(entry.sizeErrorUs)}`}</Type>
       <FinishedDrawing ring={ring} entry={entry} />
+      <ComparisonChart entry={entry} />
       <ComparisonTable entry={entry} />
-      <RouteStrip steps={ring.steps} totals={ring.totals} />
+      <LeaveOut ring={ring} entry={entry} />
+      <RouteStrip steps={steps} totals={routeTotals(steps)} />
+      <PhotoStrip ringId={ring.id} />
       <Type as="heading">What happened</Type>
       <View role="list" aria-label="History">
         {ringHistory(ring, write).map(({ id: eventId, at, text }) => (

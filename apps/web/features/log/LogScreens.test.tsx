@@ -1,5 +1,5 @@
 import type { LogEntry } from '@round-mint/contract/log';
-import { screen } from '@testing-library/react-native';
+import { fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { eventOf, RING_ID, ringOf, workedTo } from '@/testing/demo-ring';
 import { fakeServer, listOf } from '@/testing/fake-server';
 import { renderWithStore } from '@/testing/render';
@@ -29,6 +29,7 @@ const ENTRY: LogEntry = {
   actualRimEdgeMm: 2.3,
   sizeErrorUs: 0.49,
   predictedAnneals: 6,
+  leftOut: false,
   actualAnneals: 7,
 };
 
@@ -63,13 +64,32 @@ describe('LogRingScreen', () => {
   it('sets what came out against what was planned', async () => {
     params['id'] = RING_ID;
     const ring = ringOf([...workedTo(2), eventOf(80, { kind: 'finished' })], { status: 'finished' });
-    fakeServer({ 'GET /log': listOf(ENTRY), 'GET /rings': listOf(ring) });
+    fakeServer({ 'GET /log': listOf(ENTRY), 'GET /rings': listOf(), [`GET /rings/${RING_ID}`]: ring });
     renderWithStore(<LogRingScreen />);
     expect(await screen.findByText('US 9: ½ size too large')).toBeTruthy();
     expect(screen.getByText('−1.1 %')).toBeTruthy();
     expect(screen.getByText('19.30 mm')).toBeTruthy();
     expect(screen.getByText('Punch the 12.7 mm hole')).toBeTruthy();
     expect(screen.getByText('Finished')).toBeTruthy();
+  });
+
+  it('is left out of what the log learns, and taken in again', async () => {
+    params['id'] = RING_ID;
+    const out = eventOf(81, { kind: 'left-out', leftOut: true });
+    const ring = ringOf([eventOf(80, { kind: 'finished' }), out], { status: 'finished' });
+    const calls = fakeServer({
+      'GET /log': listOf(ENTRY),
+      'GET /rings': listOf(),
+      [`GET /rings/${RING_ID}`]: ring,
+      [`POST /rings/${RING_ID}/events`]: () => ring,
+    });
+    renderWithStore(<LogRingScreen />);
+    expect(await screen.findByText('Left out: plans do not learn from this ring.')).toBeTruthy();
+    fireEvent.press(screen.getByText('Take it in again'));
+    await waitFor(() => expect(calls.some(({ method }) => method === 'POST')).toBe(true));
+    expect(calls.find(({ method }) => method === 'POST')?.body).toMatchObject({
+      events: [{ body: { kind: 'left-out', leftOut: false } }],
+    });
   });
 
   it('says so when the ring is not there', async () => {

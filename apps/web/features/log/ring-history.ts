@@ -1,6 +1,7 @@
 import type { RingWithEvents } from '@round-mint/contract/rings';
 import { isSymptom, remedyFor } from '@round-mint/core/remedy';
-import { standingEvents, type RingEvent } from '@round-mint/core/route';
+import { standingEvents, type RingEvent, type RouteStep } from '@round-mint/core/route';
+import { benchRing } from '@/features/bench/bench-model';
 import type { Writers } from '@/features/settings/use-settings';
 
 export interface HistoryLine {
@@ -16,10 +17,11 @@ function troubleWords({ symptom, crackMm }: Trouble, write: Writers): string {
   return `Trouble: ${title}${crackMm === undefined ? '' : `, ${write.length(crackMm)} long`}`;
 }
 
-function words({ body }: RingEvent, ring: RingWithEvents, write: Writers): string {
+/** @param steps of the route as it became: steps that are done are never replaced */
+function words({ body }: RingEvent, steps: readonly RouteStep[], write: Writers): string {
   switch (body.kind) {
     case 'step-done':
-      return ring.steps[body.step]?.title ?? 'Step done';
+      return steps[body.step]?.title ?? 'Step done';
     case 'anneal-done':
       return body.step === undefined ? 'Annealed once more' : 'Annealed';
     case 'reading':
@@ -28,6 +30,16 @@ function words({ body }: RingEvent, ring: RingWithEvents, write: Writers): strin
       return `Measured ${write.length(body.bandWidthMm, 2)} wide`;
     case 'trouble':
       return troubleWords(body, write);
+    case 'hole-measured':
+      return `Hole measured: ${write.length(body.diameterMm, 2)}`;
+    case 'rerouted':
+      return `Planned again. ${body.why}`;
+    case 'wait-started':
+      return `${body.what} begun`;
+    case 'wait-ended':
+      return 'Wait ended';
+    case 'left-out':
+      return body.leftOut ? 'Left out of what the log learns' : 'Taken into what the log learns';
     case 'note':
       return body.text;
     case 'finished':
@@ -39,9 +51,10 @@ function words({ body }: RingEvent, ring: RingWithEvents, write: Writers): strin
 
 /** What happened to a ring, without what was taken back. */
 export function ringHistory(ring: RingWithEvents, write: Writers): readonly HistoryLine[] {
+  const { steps } = benchRing(ring).state;
   return standingEvents(ring.events as readonly RingEvent[]).map((event) => ({
     id: event.id,
     at: event.at,
-    text: words(event, ring, write),
+    text: words(event, steps, write),
   }));
 }

@@ -2,6 +2,7 @@ import type { CoinRingPlan } from '@round-mint/core/route';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
 import { RouteStrip } from '@/drawings/route/RouteStrip';
+import { LearntLine } from '@/features/learnt/LearntLine';
 import { useWriters } from '@/features/settings/use-settings';
 import { explainPlan, type FigureKey } from './explain';
 import { ExplanationSheet } from './ExplanationSheet';
@@ -51,6 +52,7 @@ export const PlanDetail = memo(function PlanDetail({ model }: { model: PlanModel
   if (!plan) return null;
   return (
     <View className="gap-3">
+      <LearntLine />
       <PlanFigures model={model} plan={plan} />
       {plan.route ? (
         <>

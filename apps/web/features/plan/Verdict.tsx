@@ -37,7 +37,7 @@ export function Verdict({ plan, chances }: { plan: CoinRingPlan; chances?: RingC
   const line = feasible
     ? [
         chances && `${between(chances.widthMm, (mm) => length(mm))} wide, ${spoilWords(chances)}.`,
-        `${route?.totals.handsOnMin ?? 0} min of hands, ${route?.totals.waitMin ?? 0} of waiting.`,
+        `${Math.round(route?.totals.handsOnMin ?? 0)} min of hands, ${route?.totals.waitMin ?? 0} of waiting.`,
         warnings[0]?.message,
       ]
         .filter(Boolean)

@@ -13,6 +13,8 @@ import {
   holesFor,
   kitOrReference,
   planCoinRing,
+  DEFAULT_TRAITS,
+  type BenchTraits,
   type CoinRingPlan,
   toolsOf,
   type DieChart,
@@ -36,6 +38,8 @@ export interface PlanModel {
   /** Owned holes that leave metal around them, and the chosen one. */
   readonly ownedHoles: readonly number[];
   readonly kit: Kit;
+  /** How the bench behaves, as far as the log has taught it. */
+  readonly traits: BenchTraits;
   readonly school: PlanDraft['school'];
   readonly plan: CoinRingPlan | undefined;
   /** A proposal that was not yet taken. */
@@ -67,16 +71,22 @@ export function pieceOutcome(
   piece: StockItem,
   wish: Pick<HoleQuestion, 'targetInsideDiameterMm' | 'wall' | 'school'>,
   kit: Kit,
+  traits: BenchTraits = DEFAULT_TRAITS,
 ): PieceOutcome {
   const question = { ...wish, coin: piece };
   const holeMm = suggestHoleMm(question, holesFor(kit, piece.diameterMm));
   if (holeMm === undefined) return { piece, holeMm, bandWidthMm: undefined };
-  return { piece, holeMm, bandWidthMm: routedWidth(question, holeMm, kit) };
+  return { piece, holeMm, bandWidthMm: routedWidth(question, holeMm, kit, traits) };
 }
 
 /** Width by the route's own simulation; undefined when the rim would have to grow on the way. */
-function routedWidth(question: HoleQuestion, holeMm: number, kit: Kit): number | undefined {
-  const route = coinRoute({ ...question, holeMm }, { kit, intervals: QUICK_INTERVALS });
+function routedWidth(
+  question: HoleQuestion,
+  holeMm: number,
+  kit: Kit,
+  traits: BenchTraits,
+): number | undefined {
+  const route = coinRoute({ ...question, holeMm }, { kit, traits, intervals: QUICK_INTERVALS });
   return route && arcWidthMm(route.finished);
 }
 
@@ -87,6 +97,7 @@ export function planModel(
   settings: Settings,
   writeSize: SizeWriter,
   dieCharts: readonly DieChart[] = [],
+  traits: BenchTraits = DEFAULT_TRAITS,
 ): PlanModel {
   const kit = kitOrReference(ownKit);
   const piece = stock.find(({ id }) => id === draft.stockId);
@@ -99,6 +110,7 @@ export function planModel(
     school,
     targetMm,
     kit,
+    traits,
     sizeProblem: problem,
     plan: undefined,
     allowance: undefined,
@@ -114,7 +126,7 @@ export function planModel(
   const ownedHoles = punched.includes(holeMm) ? punched : [...punched, holeMm].sort((a, b) => a - b);
   const plan = planCoinRing(
     { ...question, holeMm },
-    { kit, writeSize, finish: draft.finish, annealSchool: settings.annealSchool, dieCharts },
+    { kit, writeSize, finish: draft.finish, annealSchool: settings.annealSchool, dieCharts, traits },
   );
   const proposed = wideBandAllowance(plan.bandWidthMm, wall.kind === 'rounded');
   const offered =
@@ -123,13 +135,18 @@ export function planModel(
 }
 
 /** The band width that a hole would give; undefined when it cannot make the ring. */
-export function holeWidth(question: HoleQuestion, holeMm: number, kit: Kit): number | undefined {
-  return glanceAt(question, holeMm).fits ? routedWidth(question, holeMm, kit) : undefined;
+export function holeWidth(
+  question: HoleQuestion,
+  holeMm: number,
+  kit: Kit,
+  traits: BenchTraits,
+): number | undefined {
+  return glanceAt(question, holeMm).fits ? routedWidth(question, holeMm, kit, traits) : undefined;
 }
 
 /** What is drawn to tell how sure a plan is; undefined when there is no route. */
 export function chancesQuestion(model: PlanModel): ChancesQuestion | undefined {
-  const { piece, holeMm, targetMm, wall, kit, plan } = model;
+  const { piece, holeMm, targetMm, wall, kit, traits, plan } = model;
   if (!piece || holeMm === undefined || targetMm === undefined || !plan?.route) return undefined;
   const { school, way } = plan.route;
   const selfCentring = toolsOf(kit, 'punch').some(
@@ -140,6 +157,7 @@ export function chancesQuestion(model: PlanModel): ChancesQuestion | undefined {
     kit,
     school,
     way,
+    traits,
     spread: spreadFor(piece, selfCentring ? 'self-centring' : 'by-eye'),
   };
 }

@@ -12,12 +12,12 @@ export interface HoleOption {
 
 /** Every owned hole with the band width it would give: ten times the work of the plan itself, so it comes a moment later. */
 export function useHoleOptions(model: PlanModel): readonly HoleOption[] {
-  const { piece, targetMm, wall, school, kit, ownedHoles, holeMm, plan } = model;
+  const { piece, targetMm, wall, school, kit, traits, ownedHoles, holeMm, plan } = model;
   const workOut = useMemo(() => {
     if (!piece || targetMm === undefined) return undefined;
     const question = { coin: piece, targetInsideDiameterMm: targetMm, wall, school };
-    return (hole: number) => holeWidth(question, hole, kit);
-  }, [piece, targetMm, wall, school, kit]);
+    return (hole: number) => holeWidth(question, hole, kit, traits);
+  }, [piece, targetMm, wall, school, kit, traits]);
   const widths = useInSlices(ownedHoles, workOut);
   return ownedHoles.map((hole) => {
     // The chosen hole shows the plan's own figure: what is drawn and what is offered agree to the last digit.

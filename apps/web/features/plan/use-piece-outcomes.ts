@@ -1,9 +1,12 @@
 import type { StockItem } from '@round-mint/contract/stock';
 import { kitOrReference } from '@round-mint/core/route';
+import { workingThickness } from '@round-mint/core/stock';
 import { useMemo } from 'react';
 import { useSettings } from '@/features/settings/use-settings';
+import { refusalOf } from '@/features/stock/piece-words';
 import { useListKitQuery, useListStockQuery } from '@/store/api';
 import { useAppSelector } from '@/store/store';
+import { useBenchTraits } from '@/store/use-bench-traits';
 import { draftTarget, pieceOutcome, wallWish, type PieceOutcome } from './plan-model';
 import { useInSlices } from './use-in-slices';
 
@@ -12,17 +15,27 @@ export interface ListedPiece extends PieceOutcome {
   readonly known: boolean;
 }
 
-/** Pieces that make the ring first, in the drawer's order; those not reckoned yet keep their place among them. */
+/** Whether the piece is large enough on paper: the rim never grows, and the wall stands outside the size. */
+function maySuit(piece: StockItem, targetMm: number): boolean {
+  return !refusalOf(piece) && piece.diameterMm > targetMm + 2 * workingThickness(piece).thicknessMm;
+}
+
+/**
+ * Pieces that may make the ring first, in the drawer's order. What is known from diameter and metal alone settles the
+ * order, so that no row moves away under a thumb while the rest is being reckoned.
+ */
 function listed(
   stock: readonly StockItem[],
   outcomes: ReadonlyMap<StockItem, PieceOutcome>,
+  targetMm: number | undefined,
 ): readonly ListedPiece[] {
   const all = stock.map((piece): ListedPiece => {
     const outcome = outcomes.get(piece);
     return { piece, holeMm: undefined, bandWidthMm: undefined, ...outcome, known: outcome !== undefined };
   });
-  const makes = ({ known, holeMm }: ListedPiece) => !known || holeMm !== undefined;
-  return [...all.filter(makes), ...all.filter((piece) => !makes(piece))];
+  if (targetMm === undefined) return all;
+  const suits = ({ piece }: ListedPiece) => maySuit(piece, targetMm);
+  return [...all.filter(suits), ...all.filter((piece) => !suits(piece))];
 }
 
 const NO_STOCK: StockItem[] = [];
@@ -36,17 +49,18 @@ export function usePieceOutcomes(): readonly ListedPiece[] {
   const stock = useListStockQuery().data ?? NO_STOCK;
   const kit = useListKitQuery().data;
   const settings = useSettings();
+  const traits = useBenchTraits();
   const { sizeText, wall, curlDeg, allowanceUs, school } = useAppSelector((state) => state.planDraft);
   const { targetMm } = draftTarget({ sizeText, allowanceUs }, settings);
   const workOut = useMemo(() => {
     if (targetMm === undefined) return undefined;
     const tools = kitOrReference(kit ?? []);
     const wish = { targetInsideDiameterMm: targetMm, wall: wallWish({ wall, curlDeg }), school };
-    return (piece: StockItem) => pieceOutcome(piece, wish, tools);
-  }, [kit, targetMm, wall, curlDeg, school]);
+    return (piece: StockItem) => pieceOutcome(piece, wish, tools, traits);
+  }, [kit, targetMm, wall, curlDeg, school, traits]);
   const outcomes = useInSlices(stock, workOut);
   return useMemo(
-    () => listed(stock, targetMm === undefined ? NOTHING : outcomes),
+    () => listed(stock, targetMm === undefined ? NOTHING : outcomes, targetMm),
     [stock, outcomes, targetMm],
   );
 }

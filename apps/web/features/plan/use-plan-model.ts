@@ -1,7 +1,9 @@
 import { useMemo } from 'react';
 import { useSettings, useWriters } from '@/features/settings/use-settings';
-import { useListDieChartsQuery, useListKitQuery, useListStockQuery } from '@/store/api';
+import { useListKitQuery, useListStockQuery } from '@/store/api';
 import { useAppSelector } from '@/store/store';
+import { useBenchTraits } from '@/store/use-bench-traits';
+import { useDieCharts } from '@/store/use-die-charts';
 import { both, type Fetch } from '@/ui/Waiting';
 import { planModel, type PlanModel } from './plan-model';
 
@@ -11,13 +13,14 @@ const NOTHING: readonly [never[], never[]] = [[], []];
 export function usePlanModel(): Fetch<PlanModel> {
   const draft = useAppSelector((state) => state.planDraft);
   const fetched = both(useListStockQuery(), useListKitQuery());
-  const dieCharts = useListDieChartsQuery().data;
+  const dieCharts = useDieCharts();
   const settings = useSettings();
+  const traits = useBenchTraits();
   const { sizeAndLength } = useWriters();
   const [pieces, tools] = fetched.data ?? NOTHING;
   const model = useMemo(
-    () => planModel(draft, pieces, tools, settings, sizeAndLength, dieCharts),
-    [draft, pieces, tools, settings, sizeAndLength, dieCharts],
+    () => planModel(draft, pieces, tools, settings, sizeAndLength, dieCharts, traits),
+    [draft, pieces, tools, settings, sizeAndLength, dieCharts, traits],
   );
   return { ...fetched, data: fetched.data && model };
 }

@@ -5,6 +5,7 @@ import { ScrollView, View, type LayoutChangeEvent } from 'react-native';
 import { Section } from '@/drawings/section/Section';
 import { between } from '@/features/plan/chances-words';
 import { useWriters } from '@/features/settings/use-settings';
+import { useBenchTraits } from '@/store/use-bench-traits';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
@@ -35,10 +36,12 @@ function OptionColumn({
 >) {
   const write = useWriters();
   const [width, setWidth] = useState(0);
+  const traits = useBenchTraits();
   const { piece, holeMm, school } = option;
   const plan = useMemo(
-    () => planCoinRing({ coin: piece, holeMm, targetInsideDiameterMm: targetMm, wall, school }, { kit }),
-    [piece, holeMm, targetMm, wall, school, kit],
+    () =>
+      planCoinRing({ coin: piece, holeMm, targetInsideDiameterMm: targetMm, wall, school }, { kit, traits }),
+    [piece, holeMm, targetMm, wall, school, kit, traits],
   );
   const lines: readonly (readonly [string, string])[] = [
     ['Width', between(option.widthMm, (mm) => write.length(mm))],

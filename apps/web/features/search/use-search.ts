@@ -4,6 +4,7 @@ import { useMemo } from 'react';
 import { useSettings } from '@/features/settings/use-settings';
 import { useListKitQuery, useListStockQuery } from '@/store/api';
 import { useAppSelector } from '@/store/store';
+import { useBenchTraits } from '@/store/use-bench-traits';
 import { useJob, type Job } from '@/workers/use-job';
 import { wishFrom, type WishProblems } from './search-model';
 
@@ -20,14 +21,15 @@ export function useSearch(): Search {
   const { wish: texts, asked } = useAppSelector((state) => state.search);
   const draft = useAppSelector((state) => state.planDraft);
   const settings = useSettings();
+  const traits = useBenchTraits();
   const stock = useListStockQuery().data;
   const kit = useListKitQuery().data;
   const question = useMemo(() => {
     const wish = asked && wishFrom(asked, draft, settings).wish;
-    return wish && stock && kit ? { stock, kit: kitOrReference(kit), wish } : undefined;
+    return wish && stock && kit ? { stock, kit: kitOrReference(kit), wish: { ...wish, traits } } : undefined;
     // The chosen piece and hole are no part of the wish: planning an option must not start the search again.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [asked, draft.sizeText, draft.allowanceUs, draft.wall, draft.curlDeg, settings, stock, kit]);
+  }, [asked, draft.sizeText, draft.allowanceUs, draft.wall, draft.curlDeg, settings, stock, kit, traits]);
   return {
     job: useJob('search', question, 0),
     changed: asked !== null && asked !== texts,

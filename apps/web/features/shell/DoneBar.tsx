@@ -2,6 +2,8 @@ import { useEffect } from 'react';
 import { View } from 'react-native';
 import {
   useRestoreDieChartMutation,
+  useRestorePhotoMutation,
+  useRestoreRecipeMutation,
   useRestoreRingMutation,
   useRestoreStockMutation,
   useRestoreToolMutation,
@@ -32,7 +34,16 @@ function Bar({ notice, onClose }: { notice: DoneNotice; onClose: () => void }) {
   const [restoreTool] = useRestoreToolMutation();
   const [restoreRing] = useRestoreRingMutation();
   const [restoreDieChart] = useRestoreDieChartMutation();
-  const restore = { stock: restoreStock, tool: restoreTool, ring: restoreRing, 'die-chart': restoreDieChart };
+  const [restoreRecipe] = useRestoreRecipeMutation();
+  const [restorePhoto] = useRestorePhotoMutation();
+  const restore = {
+    stock: restoreStock,
+    tool: restoreTool,
+    ring: restoreRing,
+    'die-chart': restoreDieChart,
+    recipe: restoreRecipe,
+    photo: restorePhoto,
+  };
   const { undo, problem, text } = notice;
   return (
     <View

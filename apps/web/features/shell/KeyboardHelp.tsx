@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
+import { isTyping } from './keys';
 import { PLACES } from './places';
 
 const GENERAL = [
@@ -12,10 +13,14 @@ const GENERAL = [
   ['?', 'this list'],
 ] as const;
 
-/** Keys typed into a box are text, not orders. */
-function isTyping(target: EventTarget | null): boolean {
-  return target instanceof HTMLElement && (target.tagName === 'INPUT' || target.tagName === 'TEXTAREA');
-}
+/** With a ring at the bench. */
+const AT_BENCH = [
+  ['← →', 'look at other steps'],
+  ['d', 'step done'],
+  ['r', 'log a reading'],
+  ['t', 'trouble'],
+  ['u', 'take back what was logged last'],
+] as const;
 
 /** The keys that work everywhere; `?` lists them. */
 export function KeyboardHelp() {
@@ -31,7 +36,7 @@ export function KeyboardHelp() {
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   }, [router]);
-  const keys = [...PLACES.map(({ name }, i) => [String(i + 1), name] as const), ...GENERAL];
+  const keys = [...PLACES.map(({ name }, i) => [String(i + 1), name] as const), ...GENERAL, ...AT_BENCH];
   return (
     <Sheet title="Keys" open={open} onClose={() => setOpen(false)}>
       <View role="list" aria-label="Keys">

@@ -5,6 +5,7 @@ import { View } from 'react-native';
 import { useSettings } from '@/features/settings/use-settings';
 import { useAppSelector } from '@/store/store';
 import { FONTS, loadSlabNumerals } from '@/theme/fonts';
+import { WaitBar } from '@/features/waits/WaitBar';
 import { LightContext } from '@/theme/light';
 import { DoneBar } from './DoneBar';
 import { KeyboardHelp } from './KeyboardHelp';
@@ -35,6 +36,7 @@ export function Shell() {
         {wide ? <PlaceBar rail /> : null}
         <View role="main" className="min-h-0 min-w-0 flex-1">
           <Slot />
+          <WaitBar />
           <UnsentBar />
           <DoneBar />
           <KeyboardHelp />

@@ -94,11 +94,11 @@ function MapOfPiece({ model }: { model: PlanModel }) {
   const dispatch = useAppDispatch();
   const write = useWriters();
   const draft = useAppSelector((state) => state.planDraft);
-  const { piece, kit, targetMm } = model;
+  const { piece, kit, traits, targetMm } = model;
   const { wall, curlDeg, school } = draft;
   const question = useMemo(
-    () => piece && { coin: piece, wall: wallWish({ wall, curlDeg }), school, kit },
-    [piece, wall, curlDeg, school, kit],
+    () => piece && { coin: piece, wall: wallWish({ wall, curlDeg }), school, kit, traits },
+    [piece, wall, curlDeg, school, kit, traits],
   );
   const job = useJob('sizeMap', question);
   const choose = useCallback(

@@ -1,0 +1,1 @@
+export { ExerciseScreen as default } from '@/features/practice/ExerciseScreen';

@@ -1,0 +1,1 @@
+export { RecipesScreen as default } from '@/features/recipes/RecipesScreen';

@@ -1,0 +1,1 @@
+export { LearntScreen as default } from '@/features/learnt/LearntScreen';

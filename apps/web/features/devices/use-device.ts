@@ -1,0 +1,28 @@
+import type { DeviceId, DeviceReading } from '@round-mint/contract/devices';
+import { useEffect, useRef, useState } from 'react';
+import { API_PATH } from '@/store/api';
+
+/**
+ * Listens to a measuring device.
+ * @param onSent what is done with a reading that its data button sends
+ * @returns what its display shows; undefined while none is connected
+ */
+export function useDevice(id: DeviceId, onSent?: (value: number) => void): number | undefined {
+  const [value, setValue] = useState<number>();
+  const send = useRef(onSent);
+  useEffect(() => {
+    send.current = onSent;
+  }, [onSent]);
+  useEffect(() => {
+    if (typeof EventSource === 'undefined') return undefined;
+    const stream = new EventSource(`${API_PATH}/devices/${id}/stream`);
+    stream.onmessage = ({ data }: MessageEvent<string>) => {
+      const reading = JSON.parse(data) as DeviceReading;
+      setValue(reading.value);
+      if (reading.sent) send.current?.(reading.value);
+    };
+    stream.onerror = () => setValue(undefined);
+    return () => stream.close();
+  }, [id]);
+  return value;
+}

@@ -1,0 +1,79 @@
+import type { LogEntry } from '@round-mint/contract/log';
+import { scaleLinear } from 'd3-scale';
+import { useState } from 'react';
+import { View } from 'react-native';
+import Svg, { Circle, G, Line, Text } from 'react-native-svg';
+import { usePalette } from '@/theme/light';
+import { comparisons } from './log-model';
+
+const ROW = 30;
+const TOP = 22;
+const NAMES = 104;
+const RIGHT = 24;
+/** Wider deviations are drawn at the edge, percent. */
+const WIDEST_PERCENT = 8;
+
+/** How far each figure came out from its prediction, on one scale in percent. */
+export function ComparisonChart({ entry }: { entry: LogEntry }) {
+  const palette = usePalette();
+  const [width, setWidth] = useState(0);
+  const rows = comparisons(entry).flatMap(({ name, predictedMm, actualMm }) =>
+    actualMm === null ? [] : [{ name, percent: (actualMm / predictedMm - 1) * 100 }],
+  );
+  if (rows.length === 0) return null;
+  const x = scaleLinear()
+    .domain([-WIDEST_PERCENT, WIDEST_PERCENT])
+    .range([NAMES, Math.max(NAMES + 1, width - RIGHT)])
+    .clamp(true);
+  const height = TOP + rows.length * ROW + 6;
+  const words = rows.map(({ name, percent }) => `${name} ${percent.toFixed(1)} percent`).join(', ');
+  return (
+    <View onLayout={(event) => setWidth(event.nativeEvent.layout.width)} style={{ height }}>
+      {width > 0 ? (
+        <Svg width={width} height={height} role="img" aria-label={`Off the prediction: ${words}`}>
+          {[-WIDEST_PERCENT, -WIDEST_PERCENT / 2, 0, WIDEST_PERCENT / 2, WIDEST_PERCENT].map((at) => (
+            <G key={at}>
+              <Line
+                x1={x(at)}
+                x2={x(at)}
+                y1={TOP - 4}
+                y2={height}
+                stroke={at === 0 ? palette.target : palette.line}
+                strokeWidth={at === 0 ? 2 : 1}
+              />
+              <Text
+                x={x(at)}
+                y={14}
+                fill={palette.soft}
+                fontFamily="Barlow_500Medium"
+                fontSize="12"
+                textAnchor="middle"
+              >
+                {at === 0 ? 'as foretold' : `${at > 0 ? '+' : '−'}${Math.abs(at)} %`}
+              </Text>
+            </G>
+          ))}
+          {rows.map(({ name, percent }, i) => {
+            const y = TOP + i * ROW + ROW / 2;
+            return (
+              <G key={name}>
+                <Text x={0} y={y + 4} fill={palette.ink} fontFamily="Barlow_500Medium" fontSize="13">
+                  {name}
+                </Text>
+                <Line x1={x(0)} x2={x(percent)} y1={y} y2={y} stroke={palette.ink} strokeWidth="3" />
+                <Circle
+                  cx={x(percent)}
+                  cy={y}
+                  r={6}
+                  fill={palette.paper}
+                  stroke={palette.ink}
+                  strokeWidth="2"
+                />
+              </G>
+            );
+          })}
+        </Svg>
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,70 @@
+import { edgesOf, type Exercise, type Game, type PracticeAction } from '@round-mint/core/practice';
+import { MM_PER_US_SIZE } from '@round-mint/core/size';
+
+/** Amounts that the hand may go by, US sizes. */
+export const AMOUNTS_US = [0.25, 0.5, 1, 2] as const;
+
+/** What an amount means for each way of moving metal. */
+export type Tool = 'fold' | 'stretch' | 'rim-in' | 'reduce' | 'push' | 'curl';
+
+/** The tools that an exercise has, in the order a ring needs them. */
+export function toolsFor({ wall, pushersMm }: Exercise): readonly Tool[] {
+  return [
+    'fold',
+    'stretch',
+    'rim-in',
+    ...(pushersMm.length > 0 ? (['push'] as const) : []),
+    'reduce',
+    ...(wall.kind === 'rounded' ? (['curl'] as const) : []),
+  ];
+}
+
+/** One thing that a tool can do now, and how it is called. */
+export interface Offer {
+  readonly label: string;
+  readonly action: PracticeAction;
+}
+
+/** Of the way that is left. */
+const FOLD_SHARES = [
+  { label: 'a third', share: 1 / 3 },
+  { label: 'half', share: 1 / 2 },
+  { label: 'the rest', share: 1 },
+] as const;
+
+function amounts(label: (words: string) => string, action: (us: number) => PracticeAction): readonly Offer[] {
+  const names: Readonly<Record<number, string>> = { 0.25: '¼', 0.5: '½', 1: '1', 2: '2' };
+  return AMOUNTS_US.map((us) => ({ label: label(names[us] ?? String(us)), action: action(us) }));
+}
+
+/** What a tool offers from how the piece stands. */
+export function offersOf(tool: Tool, game: Game): readonly Offer[] {
+  if (!game.now) return [];
+  const { rimMm, cutMm } = edgesOf(game.now);
+  const { exercise } = game;
+  switch (tool) {
+    case 'fold':
+      return FOLD_SHARES.map(({ label, share }) => ({ label, action: { kind: 'fold', share } }));
+    case 'stretch':
+      return amounts(
+        (words) => `+${words}`,
+        (us) => ({ kind: 'stretch', toMm: Math.min(cutMm, rimMm) + us * MM_PER_US_SIZE }),
+      );
+    case 'rim-in':
+      return amounts(
+        (words) => `−${words}`,
+        (us) => ({ kind: 'rim-in', toMm: rimMm - us * MM_PER_US_SIZE }),
+      );
+    case 'reduce':
+      return amounts(
+        (words) => `−${words}`,
+        (us) => ({ kind: 'reduce', toMm: Math.max(rimMm, cutMm) - us * MM_PER_US_SIZE }),
+      );
+    case 'push':
+      return exercise.pushersMm
+        .filter((pusherMm) => pusherMm < rimMm)
+        .map((pusherMm) => ({ label: `${pusherMm} mm`, action: { kind: 'push', pusherMm } }));
+    case 'curl':
+      return [17, 25].map((angleDeg) => ({ label: `${angleDeg}°`, action: { kind: 'curl', angleDeg } }));
+  }
+}

@@ -1,0 +1,4 @@
+/** Keys typed into a box are text, not orders. */
+export function isTyping(target: EventTarget | null): boolean {
+  return target instanceof HTMLElement && (target.tagName === 'INPUT' || target.tagName === 'TEXTAREA');
+}

@@ -1,0 +1,46 @@
+import type { SharedWait } from '@round-mint/core/route';
+import { renderHook } from '@testing-library/react-native';
+import * as bell from './ring-bell';
+import { useBell } from './use-bell';
+
+const START = '2026-03-01T10:00:00.000Z';
+const at = (seconds: number) => Date.parse(START) + seconds * 1000;
+const wait = (waitId: string, change: Partial<SharedWait> = {}): SharedWait => ({
+  waitId,
+  what: 'Pickle',
+  startedAt: START,
+  shortSec: 60,
+  longSec: 120,
+  rings: [{ id: 'a', name: 'A' }],
+  ...change,
+});
+
+describe('the bell', () => {
+  const ring = jest.spyOn(bell, 'ringBell').mockImplementation(() => undefined);
+  beforeEach(() => ring.mockClear());
+
+  function listen(waits: readonly SharedWait[], firstSec: number) {
+    const { rerender } = renderHook(({ now }: { now: number }) => useBell(waits, now), {
+      initialProps: { now: at(firstSec) },
+    });
+    return (seconds: number) => rerender({ now: at(seconds) });
+  }
+
+  it('rings once when a wait is due, and once when it is late', () => {
+    const to = listen([wait('w')], 10);
+    to(59);
+    expect(ring).not.toHaveBeenCalled();
+    to(60);
+    to(61);
+    expect(ring).toHaveBeenCalledTimes(1);
+    to(121);
+    to(150);
+    expect(ring).toHaveBeenCalledTimes(2);
+  });
+
+  it('is silent about what was due before the page was opened, and about clocks that count up', () => {
+    const to = listen([wait('w'), wait('dip', { shortSec: undefined, longSec: undefined })], 90);
+    to(100);
+    expect(ring).not.toHaveBeenCalled();
+  });
+});

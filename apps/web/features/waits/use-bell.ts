@@ -1,0 +1,16 @@
+import { waitClock, type SharedWait, type WaitClock } from '@round-mint/core/route';
+import { useEffect, useRef } from 'react';
+import { ringBell } from './ring-bell';
+
+/** Rings once when a wait falls due and once when it is late; not for what was so before the page was opened. */
+export function useBell(waits: readonly SharedWait[], now: number): void {
+  const heard = useRef(new Map<string, WaitClock['phase']>());
+  useEffect(() => {
+    for (const wait of waits) {
+      const { phase } = waitClock(wait, now);
+      const before = heard.current.get(wait.waitId);
+      heard.current.set(wait.waitId, phase);
+      if (before !== undefined && before !== phase && (phase === 'due' || phase === 'late')) ringBell();
+    }
+  }, [waits, now]);
+}

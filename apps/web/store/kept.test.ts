@@ -1,0 +1,26 @@
+import { keep, readKept } from './kept';
+
+describe('what a browser keeps', () => {
+  const store = new Map<string, string>();
+  beforeEach(() => {
+    store.clear();
+    Object.defineProperty(globalThis, 'localStorage', {
+      value: {
+        getItem: (name: string) => store.get(name) ?? null,
+        setItem: (name: string, value: string) => void store.set(name, value),
+      },
+      configurable: true,
+    });
+  });
+
+  it('comes back as it was', () => {
+    keep('points', { first: 70 });
+    expect(readKept('points', {})).toEqual({ first: 70 });
+  });
+
+  it('is something else instead when there is none, or none that can be read', () => {
+    expect(readKept('points', [])).toEqual([]);
+    store.set('points', '{broken');
+    expect(readKept('points', 'nothing')).toBe('nothing');
+  });
+});

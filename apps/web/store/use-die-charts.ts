@@ -1,0 +1,10 @@
+import { withSeen, type DieChart } from '@round-mint/core/route';
+import { useMemo } from 'react';
+import { useGetLearntQuery, useListDieChartsQuery } from './api';
+
+/** The maker's die charts with what readings at the bench have shown; undefined until they are there. */
+export function useDieCharts(): readonly DieChart[] | undefined {
+  const kept = useListDieChartsQuery().data;
+  const learnt = useGetLearntQuery().data;
+  return useMemo(() => kept && withSeen(kept, learnt?.used === true ? learnt.dieCharts : []), [kept, learnt]);
+}

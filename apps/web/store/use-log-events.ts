@@ -1,0 +1,31 @@
+import type { RingEventInput } from '@round-mint/contract/rings';
+import { useCallback } from 'react';
+import { useAppDispatch } from './store';
+import { eventsLogged } from './unsent-slice';
+
+/** What happened, to which ring. */
+export interface LoggedBody {
+  readonly ringId: string;
+  readonly body: RingEventInput['body'];
+}
+
+/**
+ * Logs what happened, to one ring or to several at once. It counts at once and is kept in the browser until the server
+ * has it; each event has the id it was given at the bench, so that sending it twice does no harm.
+ * @returns a function that logs and gives back the events' ids
+ */
+export function useLogEvents(): (...bodies: readonly LoggedBody[]) => string[] {
+  const dispatch = useAppDispatch();
+  return useCallback(
+    (...bodies) => {
+      const at = new Date().toISOString();
+      const events = bodies.map(({ ringId, body }) => ({
+        ringId,
+        event: { id: crypto.randomUUID(), at, body },
+      }));
+      dispatch(eventsLogged(events));
+      return events.map(({ event }) => event.id);
+    },
+    [dispatch],
+  );
+}
