@@ -2,7 +2,7 @@ import { expect, test } from './fixtures';
 
 test.use({ serviceWorkers: 'allow' });
 
-const RING = '00000004-0000-4000-8000-000000000006';
+const RING = '00000004-0000-4000-8000-000000000007';
 const EVENTS = 10;
 
 interface Stored {

@@ -87,7 +87,12 @@ test('what should I use: ranked by the worker as by the server, side by side, pl
   await expect(ways.getByRole('listitem').first()).toBeVisible({ timeout: 60_000 });
 
   const answer = await page.request.post(new URL('/api/v1/compute/search', page.url()).href, {
-    data: { targetInsideDiameterMm: 19.7612, widthMm: { min: 7, max: 9.5 }, wall: 'straight' },
+    data: {
+      targetInsideDiameterMm: 19.7612,
+      widthMm: { min: 7, max: 9.5 },
+      wall: 'straight',
+      learnt: true,
+    },
   });
   const { options } = (await answer.json()) as { options: { holeMm: number; why: string }[] };
   await expect(ways.getByRole('listitem')).toHaveCount(options.length);

@@ -37,3 +37,6 @@ print(
 );
 const route = figures.find(([name]) => name === 'route simulated, its way known')[1];
 print('What a worker computes, and how many route simulations that is worth:', workerFigures(), route);
+
+const { benchFigures } = await load('bench-side.bench');
+print('What the bench asks, and how many route simulations that is worth:', benchFigures(), route);

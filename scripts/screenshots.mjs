@@ -10,29 +10,44 @@ import { ROOT } from './lib/run.mjs';
 const PHONE = { width: 390, height: 844 };
 const WIDE = { width: 1280, height: 800 };
 const HALF = '/plan?stockId=00000001-0000-4000-8000-000000000010';
-const IN_WORK = '/bench/00000004-0000-4000-8000-000000000005';
+const AT_FLAME = '/bench/00000004-0000-4000-8000-000000000005';
+const AT_FOLD = '/bench/00000004-0000-4000-8000-000000000007';
 
 /** One picture of each main view, from the made-up workshop. */
 const VIEWS = [
   { name: 'bench', path: '/bench', size: PHONE },
-  { name: 'bench-step', path: IN_WORK, size: PHONE },
-  { name: 'bench-step-torch', path: IN_WORK, size: PHONE, light: 'torch' },
+  { name: 'bench-step', path: AT_FOLD, size: PHONE },
+  { name: 'bench-step-torch', path: AT_FLAME, size: PHONE, light: 'torch' },
+  { name: 'bench-trouble', path: AT_FOLD, size: PHONE, act: trouble },
+  { name: 'recipes', path: '/bench/recipes', size: PHONE },
+  { name: 'practice', path: '/bench/practice/first-band', size: PHONE, act: practise },
   { name: 'bench-wide', path: '/bench', size: WIDE },
   { name: 'plan', path: HALF, size: PHONE },
-  { name: 'plan-torch', path: HALF, size: PHONE, light: 'torch' },
   { name: 'plan-wide', path: HALF, size: WIDE },
   { name: 'search-wide', path: '/plan/search', size: WIDE, act: search },
   { name: 'size-map', path: HALF.replace('/plan', '/plan/map'), size: PHONE, act: mapKnown },
   { name: 'centring', path: HALF.replace('/plan', '/plan/centre'), size: PHONE, act: measureLand },
   { name: 'die-charts', path: '/log/die-charts', size: PHONE },
   { name: 'stock', path: '/stock', size: PHONE },
-  { name: 'stock-piece', path: '/stock/00000001-0000-4000-8000-000000000005', size: PHONE },
   { name: 'stock-wide', path: '/stock', size: WIDE },
   { name: 'kit', path: '/stock/kit', size: PHONE },
   { name: 'log', path: '/log', size: PHONE },
+  { name: 'learnt', path: '/log/learnt', size: PHONE },
   { name: 'log-ring', path: '/log/00000004-0000-4000-8000-000000000001', size: PHONE },
-  { name: 'settings', path: '/settings', size: PHONE },
 ];
+
+async function trouble(page) {
+  await page.getByRole('button', { name: 'Something went wrong' }).click();
+}
+
+/** A washer that is folded most of the way. */
+async function practise(page) {
+  await page.getByRole('button', { name: 'Punch it' }).click();
+  for (let stroke = 0; stroke < 4; stroke++) {
+    await page.getByRole('button', { name: 'Anneal' }).click();
+    await page.getByRole('button', { name: 'Fold a third' }).click();
+  }
+}
 
 async function search(page) {
   await page.getByRole('button', { name: 'Search the drawer' }).click();

@@ -1,0 +1,93 @@
+import { learnFrom, type LoggedRing } from '../../packages/core/src/learn';
+import {
+  act,
+  EXERCISES,
+  judge,
+  simulateRing,
+  startGame,
+  STEADY_BENCH,
+} from '../../packages/core/src/practice';
+import {
+  planCoinRing,
+  REFERENCE_KIT,
+  replan,
+  ringState,
+  type RingEventBody,
+} from '../../packages/core/src/route';
+import { DEFAULT_MANDREL } from '../../packages/core/src/size';
+import { runToEnd, seededRandom } from '../../packages/core/src/uncertainty';
+
+const INPUT = {
+  coin: { diameterMm: 30.6, rimThicknessMm: 2.15, massG: 14.84, metal: 'silver-900' },
+  holeMm: 12.7,
+  targetInsideDiameterMm: 18.95,
+  wall: { kind: 'rounded', curlDeg: 25 },
+} as const;
+const ROUTE = planCoinRing(INPUT, { kit: REFERENCE_KIT }).route;
+const STEPS = ROUTE?.steps ?? [];
+const SCHOOL = ROUTE?.school ?? 'over-stretch';
+const RINGS = 40;
+
+/** A ring in work whose last pull stopped short by three quarters of a size. */
+function stoppedShort() {
+  const index = STEPS.findLastIndex(({ kind }) => kind === 'stretch');
+  const reading = STEPS[index]?.reading ?? { rimDownMm: 0, cutDownMm: 0 };
+  const done: RingEventBody[] = STEPS.slice(0, index).map(({ kind }, step) =>
+    kind === 'anneal' ? { kind: 'anneal-done', step } : { kind: 'step-done', step },
+  );
+  const short: RingEventBody = {
+    kind: 'reading',
+    rimDownMm: reading.rimDownMm,
+    cutDownMm: reading.cutDownMm - 0.6,
+    mark: 'leading',
+  };
+  const events = [...done, short].map((body, i) => ({ id: `e${i}`, at: '2026-03-01T10:00:00Z', body }));
+  const { holeMm, targetInsideDiameterMm } = INPUT;
+  const state = ringState({ steps: STEPS, holeMm, targetInsideDiameterMm }, events);
+  const { coin, wall } = INPUT;
+  return { coin, wall, school: SCHOOL, mandrel: DEFAULT_MANDREL, kit: REFERENCE_KIT, state };
+}
+
+function madeRings(): readonly LoggedRing[] {
+  return Array.from({ length: RINGS }, (_, n) => {
+    const ring = { input: INPUT, school: SCHOOL, way: ROUTE?.way ?? [], steps: STEPS, kit: REFERENCE_KIT };
+    const made = simulateRing(ring, STEADY_BENCH, seededRandom(n + 1));
+    const at = (minute: number) => new Date(Date.UTC(2026, 0, 1 + n) + minute * 60_000).toISOString();
+    return {
+      ...ring,
+      id: `ring-${n}`,
+      name: `Ring ${n}`,
+      finishedAt: at(600),
+      mandrel: DEFAULT_MANDREL,
+      events: made.map(({ minute, body }, i) => ({ id: `${n}-${i}`, at: at(minute), body })),
+    };
+  });
+}
+
+function practised() {
+  let game = act(startGame(EXERCISES[0]!, 1), { kind: 'take', piece: 0, holeMm: 12.7 });
+  for (const share of [1 / 3, 1 / 2, 1]) game = act(act(game, { kind: 'anneal' }), { kind: 'fold', share });
+  return act(game, { kind: 'stop' });
+}
+
+/** Results are kept, so that no work can be optimised away. */
+export let kept: unknown;
+
+function milliseconds(times: number, work: () => unknown): number {
+  kept = work();
+  const before = performance.now();
+  for (let i = 0; i < times; i++) kept = work();
+  return (performance.now() - before) / times;
+}
+
+/** What the bench asks a worker or the server. */
+export function benchFigures(): readonly (readonly [name: string, ms: number])[] {
+  const ring = stoppedShort();
+  const rings = madeRings();
+  const game = practised();
+  return [
+    ['planned on from a reading that is off', milliseconds(20, () => replan(ring, { kind: 'reading' }))],
+    ['what forty rings teach', milliseconds(3, () => runToEnd(learnFrom(rings, REFERENCE_KIT)))],
+    ['a practice piece judged, move by move', milliseconds(5, () => judge(game))],
+  ];
+}
