@@ -10,6 +10,7 @@ import type { OpenDatabase } from './db/database';
 import { devicesRouter } from './devices/router';
 import { errorHandler, unknownCall } from './http/errors';
 import { computeRouter } from './routes/compute';
+import { csvRouter } from './routes/csv';
 import { photosRouter, ringPhotosRouter } from './routes/photos';
 import { resourceRouter } from './routes/resource';
 import { ringsRouter } from './routes/rings';
@@ -37,6 +38,7 @@ function apiRouter({ database, version }: AppOptions): Router {
   api.use(express.json({ limit: BODY_LIMIT }));
   api.use(systemRouter(database, version));
   api.use('/compute', computeRouter(db));
+  api.use(csvRouter(db));
   api.use('/stock', resourceRouter(resources.stock, stockInputSchema));
   api.use('/kit', resourceRouter(resources.kit, toolInputSchema));
   api.use('/plans', resourceRouter(resources.plans, planInputSchema));

@@ -37,7 +37,7 @@ export const coinRingRequestSchema = z
   .strictObject(coinRingFields)
   .superRefine(({ coin, holeMm }, context) => refuseHoleOutside(coin.diameterMm, holeMm, context));
 
-const reasonSchema = z.object({
+export const reasonSchema = z.object({
   code: z.string(),
   level: z.enum(['refuse', 'warn', 'note']),
   message: z.string(),
@@ -149,6 +149,15 @@ export const routeStepSchema = z.object({
   tape: z.object({ turns: z.number(), lengthMm: z.number(), reveal: z.number().optional() }).optional(),
   stand: standSchema.optional(),
   waits: z.array(stepWaitSchema).optional(),
+  /** The piece while it is no closed band yet. */
+  blank: z
+    .object({
+      stations: z.array(
+        z.object({ atMm: z.number(), thicknessMm: z.number(), widthMm: z.number().optional() }),
+      ),
+      bentToMm: z.number().nullable(),
+    })
+    .optional(),
 });
 
 export const routeTotalsSchema = z.object({

@@ -35,6 +35,8 @@ export const toolSpecSchema = z.discriminatedUnion('kind', [
   }),
   z.strictObject({ kind: z.literal('mandrel'), mmPerUsSize: lengthMm(2, 60) }),
   z.strictObject({ kind: z.literal('press'), tonnes: quantity(0.1, 100, 't') }),
+  z.strictObject({ kind: z.literal('former'), diameterMm: lengthMm(5, 60) }),
+  z.strictObject({ kind: z.literal('rolling-mill'), openingMm: lengthMm(0.5, 30) }),
 ]);
 
 /** A tool as the route call takes it. */

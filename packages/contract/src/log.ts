@@ -1,3 +1,4 @@
+import { WORK_KINDS } from '@round-mint/core/work';
 import { z } from 'zod';
 import { idSchema, listOf, timeSchema } from './common';
 
@@ -7,8 +8,10 @@ export const logEntrySchema = z.object({
   name: z.string(),
   stockName: z.string(),
   metal: z.string(),
-  wall: z.string(),
-  holeMm: z.number(),
+  kind: z.enum(['coin', ...WORK_KINDS]),
+  /** Only of coin rings. */
+  wall: z.string().nullable(),
+  holeMm: z.number().nullable(),
   finishedAt: timeSchema,
   predictedInsideDiameterMm: z.number(),
   actualInsideDiameterMm: z.number().nullable(),

@@ -2,28 +2,53 @@ import { CURL_RANGE_DEG } from '@round-mint/core/forming';
 import { z } from 'zod';
 import { finishSchema, schoolSchema } from './coin-ring';
 import { idSchema, lengthMm, listOf, quantity, shortText, timeSchema, wallKindSchema } from './common';
+import {
+  coinBandWorkFields,
+  handleWorkFields,
+  resizeWorkFields,
+  spinnerWorkFields,
+  stripWorkFields,
+} from './works';
 
-const planFields = {
+/** What a plan is, whatever its kind. */
+const commonFields = {
   name: shortText(80),
   stockId: idSchema,
-  holeMm: lengthMm(2, 60),
   targetInsideDiameterMm: lengthMm(5, 60),
-  wall: wallKindSchema,
-  curlDeg: quantity(CURL_RANGE_DEG.min, CURL_RANGE_DEG.max, 'degrees').nullable(),
   finish: finishSchema,
 };
-/** Makers who name no school over-stretch and reduce. */
-const school = schoolSchema.default('over-stretch');
 
-export const planInputSchema = z.strictObject({ id: idSchema.optional(), ...planFields, school });
-export const planSchema = z.object({
-  id: idSchema,
-  ...planFields,
-  school,
-  createdAt: timeSchema,
-  updatedAt: timeSchema,
-});
+const coinFields = {
+  holeMm: lengthMm(2, 60),
+  wall: wallKindSchema,
+  curlDeg: quantity(CURL_RANGE_DEG.min, CURL_RANGE_DEG.max, 'degrees').nullable(),
+  /** Makers who name no school over-stretch and reduce. */
+  school: schoolSchema.default('over-stretch'),
+};
+
+/** One plan shape with kinds; a plan that names none is a coin ring's. */
+function planKinds<T extends z.ZodRawShape>(fields: T) {
+  const of = <K extends string, F extends z.ZodRawShape>(kind: K, choices: F) =>
+    z.strictObject({ ...fields, ...commonFields, kind: z.literal(kind), ...choices });
+  return z.discriminatedUnion(
+    'kind',
+    [
+      z.strictObject({ ...fields, ...commonFields, kind: z.literal('coin').default('coin'), ...coinFields }),
+      of('handle', handleWorkFields),
+      of('strip', stripWorkFields),
+      of('spinner', spinnerWorkFields),
+      of('coin-band', coinBandWorkFields),
+      of('resize', resizeWorkFields),
+    ],
+    { error: 'must be one of: coin, handle, strip, spinner, coin-band, resize' },
+  );
+}
+
+export const planInputSchema = planKinds({ id: idSchema.optional() });
+export const planSchema = planKinds({ id: idSchema, createdAt: timeSchema, updatedAt: timeSchema });
 export const planListSchema = listOf(planSchema);
 
 export type PlanInput = z.infer<typeof planInputSchema>;
 export type Plan = z.infer<typeof planSchema>;
+export type PlanKind = Plan['kind'];
+export type CoinPlanInput = Extract<PlanInput, { kind: 'coin' }>;

@@ -1,6 +1,7 @@
 import { SYMPTOMS } from '@round-mint/core/remedy';
 import { z } from 'zod';
 import { FINISHING_SCHOOLS } from '@round-mint/core/forming';
+import { WORK_KINDS } from '@round-mint/core/work';
 import { finishSchema, routeStepSchema, routeTotalsSchema } from './coin-ring';
 import {
   coinSchema,
@@ -8,11 +9,13 @@ import {
   lengthMm,
   listOf,
   listQuerySchema,
+  metalIdSchema,
   quantity,
   shortText,
   timeSchema,
   wallKindSchema,
 } from './common';
+import { workSchema } from './works';
 
 export const RING_STATUSES = ['in-work', 'finished'] as const;
 
@@ -39,21 +42,14 @@ const predictionSchema = z.object({
   annealCount: z.number().int(),
 });
 
-export const ringSchema = z.object({
+/** What a ring is, whatever its kind. */
+const ringFields = {
   id: idSchema,
   planId: idSchema,
   stockId: idSchema,
   name: z.string(),
   stockName: z.string(),
-  coin: coinSchema,
-  holeMm: z.number(),
-  wall: wallKindSchema,
-  curlDeg: z.number().nullable(),
-  /** Rings begun before it was kept have none. */
-  school: z.enum(FINISHING_SCHOOLS).optional(),
   finish: finishSchema.optional(),
-  /** Names of the moves that the route was made of: what the log learns by. */
-  way: z.array(z.string()).optional(),
   status: z.enum(RING_STATUSES),
   prediction: predictionSchema,
   allowanceStrainLog: z.number(),
@@ -62,7 +58,38 @@ export const ringSchema = z.object({
   totals: routeTotalsSchema,
   createdAt: timeSchema,
   finishedAt: timeSchema.nullable(),
-});
+};
+
+const coinRingFields = {
+  /** Rings begun before there were others name no kind. */
+  kind: z.literal('coin').default('coin'),
+  coin: coinSchema,
+  holeMm: z.number(),
+  wall: wallKindSchema,
+  curlDeg: z.number().nullable(),
+  /** Rings begun before it was kept have none. */
+  school: z.enum(FINISHING_SCHOOLS).optional(),
+  /** Names of the moves that the route was made of: what the log learns by. */
+  way: z.array(z.string()).optional(),
+};
+
+const workRingFields = {
+  kind: z.enum(WORK_KINDS),
+  /** The choices that were made, and the metal of the ring. */
+  work: workSchema,
+  metal: metalIdSchema,
+  /** Length of strip that it took, mm; 0 or left out where a whole piece was used. */
+  usesLengthMm: z.number().optional(),
+};
+
+function ringKinds<T extends z.ZodRawShape>(fields: T) {
+  return z.discriminatedUnion('kind', [
+    z.object({ ...ringFields, ...fields, ...coinRingFields }),
+    z.object({ ...ringFields, ...fields, ...workRingFields }),
+  ]);
+}
+
+export const ringSchema = ringKinds({});
 
 const stepIndex = z.number().int().min(0).max(200);
 const readingMm = lengthMm(5, 80);
@@ -121,7 +148,7 @@ export const ringEventsInputSchema = z.strictObject({
 });
 export const ringEventsSchema = z.object({ items: z.array(ringEventSchema) });
 
-export const ringWithEventsSchema = ringSchema.extend({ events: z.array(ringEventSchema) });
+export const ringWithEventsSchema = ringKinds({ events: z.array(ringEventSchema) });
 export const ringListSchema = listOf(ringWithEventsSchema);
 
 export type RingInput = z.infer<typeof ringInputSchema>;
@@ -129,3 +156,5 @@ export type Ring = z.infer<typeof ringSchema>;
 export type RingWithEvents = z.infer<typeof ringWithEventsSchema>;
 export type RingEventInput = z.infer<typeof ringEventSchema>;
 export type Prediction = z.infer<typeof predictionSchema>;
+export type CoinRing = Extract<Ring, { kind: 'coin' }>;
+export type CoinRingWithEvents = Extract<RingWithEvents, { kind: 'coin' }>;

@@ -3,6 +3,7 @@ import { stockInputSchema, type StockInput } from './stock';
 import { toolInputSchema } from './kit';
 
 const PIECE: StockInput = {
+  kind: 'coin',
   name: 'Harbour medal',
   issuer: 'Tarn',
   year: null,

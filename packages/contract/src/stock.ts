@@ -1,3 +1,4 @@
+import { STOCK_KINDS } from '@round-mint/core/work';
 import { z } from 'zod';
 import {
   coinFields,
@@ -9,22 +10,21 @@ import {
   shortText,
   timeSchema,
 } from './common';
+import { bandPieceFields, evidenceSchema, handlePieceFields, stripPieceFields } from './pieces';
 
 export const EDGE_KINDS = ['reeded', 'plain', 'lettered'] as const;
 export const OUTSIDE_FACES = ['obverse', 'reverse', 'either'] as const;
 
-const stockFields = {
-  ...coinFields,
+/** What any piece of stock has, whatever its kind. */
+const commonFields = {
   name: shortText(80),
-  issuer: shortText(60),
+  issuer: z.string().trim().max(60, 'must be at most 60 characters'),
   year: z
     .number({ error: 'must be a year from -800 to 2100' })
     .int('must be a whole year')
     .min(-800, 'must be a year from -800 to 2100')
     .max(2100, 'must be a year from -800 to 2100')
     .nullable(),
-  edge: z.enum(EDGE_KINDS, { error: `must be one of: ${EDGE_KINDS.join(', ')}` }),
-  outsideFace: z.enum(OUTSIDE_FACES, { error: `must be one of: ${OUTSIDE_FACES.join(', ')}` }),
   grade: z.string().max(40, 'must be at most 40 characters'),
   origin: z.string().max(120, 'must be at most 120 characters'),
   price: quantity(0, 1_000_000, '').nullable(),
@@ -35,19 +35,49 @@ const stockFields = {
     .int('must be a whole number of pieces')
     .min(0, 'must not be negative')
     .max(10_000, 'must be at most 10000'),
+  /** What was found out about it; the verdict follows from it. */
+  evidence: evidenceSchema.nullable().optional(),
 };
 
-export const stockInputSchema = z
-  .strictObject({ id: idSchema.optional(), ...stockFields })
-  .refine(needsMassOrThickness, MASS_OR_THICKNESS);
+const coinStockFields = {
+  ...coinFields,
+  /** Coins and medals have an issuer. */
+  issuer: shortText(60),
+  edge: z.enum(EDGE_KINDS, { error: `must be one of: ${EDGE_KINDS.join(', ')}` }),
+  outsideFace: z.enum(OUTSIDE_FACES, { error: `must be one of: ${OUTSIDE_FACES.join(', ')}` }),
+};
 
-export const stockItemSchema = z.object({
-  id: idSchema,
-  ...stockFields,
-  createdAt: timeSchema,
-  updatedAt: timeSchema,
-});
+/** The fields that the refinement looks at: added fields hide them from the type checker. */
+type Measured = Parameters<typeof needsMassOrThickness>[0];
+
+/** A piece that names no kind is a coin. */
+function stockKinds<T extends z.ZodRawShape>(fields: T) {
+  const of = <K extends string, F extends z.ZodRawShape>(kind: K, shape: F) =>
+    z.strictObject({ ...fields, ...commonFields, kind: z.literal(kind), ...shape });
+  return z.discriminatedUnion(
+    'kind',
+    [
+      z
+        .strictObject({
+          ...fields,
+          ...commonFields,
+          ...coinStockFields,
+          kind: z.literal('coin').default('coin'),
+        })
+        .refine((piece) => needsMassOrThickness(piece as Measured), MASS_OR_THICKNESS),
+      of('handle', handlePieceFields),
+      of('strip', stripPieceFields),
+      of('band', bandPieceFields),
+    ],
+    { error: `must be one of: ${STOCK_KINDS.join(', ')}` },
+  );
+}
+
+export const stockInputSchema = stockKinds({ id: idSchema.optional() });
+export const stockItemSchema = stockKinds({ id: idSchema, createdAt: timeSchema, updatedAt: timeSchema });
 export const stockListSchema = listOf(stockItemSchema);
 
 export type StockInput = z.infer<typeof stockInputSchema>;
 export type StockItem = z.infer<typeof stockItemSchema>;
+export type CoinStock = Extract<StockItem, { kind: 'coin' }>;
+export type CoinStockInput = Extract<StockInput, { kind: 'coin' }>;

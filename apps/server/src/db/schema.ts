@@ -20,11 +20,13 @@ const life = {
 
 export const stock = pgTable('stock', {
   id: uuid('id').primaryKey(),
+  kind: text('kind').notNull().default('coin'),
   name: text('name').notNull(),
   issuer: text('issuer').notNull(),
   year: integer('year'),
   metal: text('metal').notNull(),
-  diameterMm: doublePrecision('diameter_mm').notNull(),
+  /** Of coins and their like; other kinds keep their measures in `shape`. */
+  diameterMm: doublePrecision('diameter_mm'),
   rimThicknessMm: doublePrecision('rim_thickness_mm'),
   massG: doublePrecision('mass_g'),
   form: text('form').notNull(),
@@ -36,6 +38,9 @@ export const stock = pgTable('stock', {
   legalNote: text('legal_note').notNull(),
   notes: text('notes').notNull(),
   quantity: integer('quantity').notNull(),
+  /** Measures of a handle, a strip or a band, as the contract names them. */
+  shape: jsonb('shape'),
+  evidence: jsonb('evidence'),
   ...life,
 });
 
@@ -52,12 +57,11 @@ export const plans = pgTable('plans', {
   stockId: uuid('stock_id')
     .notNull()
     .references(() => stock.id),
-  holeMm: doublePrecision('hole_mm').notNull(),
   targetInsideDiameterMm: doublePrecision('target_inside_diameter_mm').notNull(),
-  wall: text('wall').notNull(),
-  curlDeg: doublePrecision('curl_deg'),
   finish: text('finish').notNull(),
-  school: text('school').notNull().default('over-stretch'),
+  kind: text('kind').notNull().default('coin'),
+  /** What this kind of work leaves to choose, as the contract names it. */
+  choices: jsonb('choices').notNull(),
   ...life,
 });
 

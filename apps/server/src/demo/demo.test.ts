@@ -8,16 +8,16 @@ import { testServer } from '../test-server';
 import { DEMO_DIE_CHARTS } from './die-charts';
 import { DEMO_KIT } from './kit';
 import { loadDemo } from './load';
-import { DEMO_STOCK } from './stock';
+import { DEMO_COINS } from './stock';
 
 describe('the made-up drawer', () => {
   it('fits the contract', () => {
-    for (const piece of DEMO_STOCK) expect(stockInputSchema.parse(piece)).toEqual(piece);
+    for (const piece of DEMO_COINS) expect(stockInputSchema.parse(piece)).toEqual(piece);
     for (const tool of DEMO_KIT) expect(toolInputSchema.parse(tool)).toEqual(tool);
     for (const chart of DEMO_DIE_CHARTS) expect(dieChartInputSchema.parse(chart)).toEqual(chart);
   });
 
-  it.each(DEMO_STOCK.map((piece) => [piece.name, piece] as const))(
+  it.each(DEMO_COINS.map((piece) => [piece.name, piece] as const))(
     '%s is filled as a struck coin is',
     (_name, piece) => {
       const fill = fillFactor(piece);
@@ -27,11 +27,11 @@ describe('the made-up drawer', () => {
   );
 
   it('is varied, and holds three pieces that must be refused', () => {
-    const diameters = DEMO_STOCK.map(({ diameterMm }) => diameterMm);
+    const diameters = DEMO_COINS.map(({ diameterMm }) => diameterMm);
     expect(Math.min(...diameters)).toBeLessThan(20);
     expect(Math.max(...diameters)).toBe(39);
-    expect(new Set(DEMO_STOCK.map(({ metal }) => metal)).size).toBeGreaterThanOrEqual(12);
-    const refused = DEMO_STOCK.filter(
+    expect(new Set(DEMO_COINS.map(({ metal }) => metal)).size).toBeGreaterThanOrEqual(12);
+    const refused = DEMO_COINS.filter(
       ({ metal, form }) => metalById(metal).refusal !== undefined || form !== 'round',
     );
     expect(refused.map(({ metal, form }) => [metal, form])).toEqual([
@@ -43,17 +43,17 @@ describe('the made-up drawer', () => {
 });
 
 describe('loadDemo', () => {
-  it('loads once, with finished rings and three in work', async () => {
+  it('loads once, with finished rings and four in work', async () => {
     const server = await testServer();
     try {
       expect(await loadDemo(server.db)).toBe(true);
       expect(await loadDemo(server.db)).toBe(false);
       const { body } = await server.api.get('/api/v1/rings?limit=200').expect(200);
       const statuses = body.items.map(({ status }: { status: string }) => status);
-      expect(statuses.filter((status: string) => status === 'in-work')).toHaveLength(3);
-      expect(statuses.filter((status: string) => status === 'finished')).toHaveLength(45);
+      expect(statuses.filter((status: string) => status === 'in-work')).toHaveLength(4);
+      expect(statuses.filter((status: string) => status === 'finished')).toHaveLength(47);
       const { body: learnt } = await server.api.get('/api/v1/learnt').expect(200);
-      expect(learntSchema.parse(learnt)).toMatchObject({ used: true, rings: 45 });
+      expect(learntSchema.parse(learnt)).toMatchObject({ used: true, rings: 47 });
       const course = learnt.course.slice(-15);
       const mean = (key: string) =>
         course.reduce((sum: number, point: Record<string, number>) => sum + (point[key] ?? 0), 0) /

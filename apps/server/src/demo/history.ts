@@ -1,5 +1,5 @@
-import type { PlanInput } from '@round-mint/contract/plans';
-import type { Ring, RingEventInput } from '@round-mint/contract/rings';
+import type { CoinPlanInput } from '@round-mint/contract/plans';
+import type { CoinRing, RingEventInput } from '@round-mint/contract/rings';
 import { metalById } from '@round-mint/core/metal';
 import { simulateRing, STEADY_BENCH, type BenchTruth } from '@round-mint/core/practice';
 import { DEFAULT_TRAITS, holesFor, planCoinRing, type Kit, type RouteStep } from '@round-mint/core/route';
@@ -7,7 +7,7 @@ import { SIZE_SYSTEMS } from '@round-mint/core/size';
 import { seededRandom } from '@round-mint/core/uncertainty';
 import { ringInput } from '../services/ring-store';
 import { demoId } from './demo-id';
-import { DEMO_STOCK } from './stock';
+import { DEMO_COINS } from './stock';
 
 /** How the made-up workshop's bench really is: what its log has to find out. */
 const DEMO_BENCH: BenchTruth = {
@@ -54,14 +54,14 @@ export interface HistoryRing {
   readonly ringId: string;
   readonly stockId: string;
   readonly startedAt: string;
-  readonly plan: PlanInput & { readonly id: string };
+  readonly plan: CoinPlanInput & { readonly id: string };
 }
 
 /** Rings that this drawer and these tools can make, chosen by lot; always the same ones. */
 export function demoHistory(kit: Kit): readonly HistoryRing[] {
   const random = seededRandom(SEED);
   const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)] as T;
-  const pieces = DEMO_STOCK.filter(
+  const pieces = DEMO_COINS.filter(
     ({ metal, form, diameterMm }) =>
       metalById(metal).refusal === undefined && form === 'round' && diameterMm >= 22,
   );
@@ -89,6 +89,7 @@ export function demoHistory(kit: Kit): readonly HistoryRing[] {
       stockId: piece.id,
       startedAt: new Date(FIRST_DAY_MS + day * DAY_MS).toISOString(),
       plan: {
+        kind: 'coin',
         id: demoId('plan', index),
         name: `${pick(OWNERS)}’s ${pick(PIECES)}, ${rings.length + 1}`,
         stockId: piece.id,
@@ -107,7 +108,7 @@ export function demoHistory(kit: Kit): readonly HistoryRing[] {
 /** What happened to a ring of the first year, made at the made-up bench. */
 export function historyEvents(
   { ringId, startedAt }: HistoryRing,
-  ring: Ring,
+  ring: CoinRing,
   kit: Kit,
 ): readonly RingEventInput[] {
   const ringNumber = Number.parseInt(ringId.slice(-12), 16);

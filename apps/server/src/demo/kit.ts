@@ -31,6 +31,11 @@ const TOOLS: readonly Omit<ToolInput, 'id'>[] = [
     name: `${diameterMm} mm punch, self-centring`,
     spec: { kind: 'punch' as const, diameterMm, selfCentring: true },
   })),
+  ...[13, 14, 14.5, 15, 15.5, 16, 16.5, 17, 17.5, 18, 19, 20].map((diameterMm) => ({
+    name: `${diameterMm} mm former`,
+    spec: { kind: 'former' as const, diameterMm },
+  })),
+  { name: 'bench rolling mill', spec: { kind: 'rolling-mill', openingMm: 6 } },
   { name: '20 mm ball', spec: { kind: 'dapping-ball', diameterMm: 20 } },
   { name: '25 mm ball', spec: { kind: 'dapping-ball', diameterMm: 25 } },
   {

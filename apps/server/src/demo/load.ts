@@ -9,7 +9,8 @@ import { DEMO_DIE_CHARTS } from './die-charts';
 import { demoHistory, historyEvents } from './history';
 import { DEMO_KIT } from './kit';
 import { demoEvents, DEMO_RINGS } from './rings';
-import { DEMO_STOCK } from './stock';
+import { DEMO_COINS } from './stock';
+import { DEMO_WORK_STOCK } from './work-stock';
 
 export interface DemoOptions {
   /** Whether the rings of the first year are made too; they take some seconds. */
@@ -29,7 +30,7 @@ async function loadHistory(tx: Database): Promise<void> {
     const { ringId, plan, startedAt } = entry;
     const ring = await startRing(tx, { id: ringId, planId: plan.id, name: plan.name });
     await tx.update(rings).set({ createdAt: startedAt }).where(eq(rings.id, ringId));
-    await logEvents(tx, ringId, historyEvents(entry, ring, kit));
+    if (ring.kind === 'coin') await logEvents(tx, ringId, historyEvents(entry, ring, kit));
   }
 }
 
@@ -42,7 +43,7 @@ export async function loadDemo(db: Database, { history = true }: DemoOptions = {
   if (anything) return false;
   await db.transaction(async (tx) => {
     const resources = createResources(tx);
-    for (const piece of DEMO_STOCK) await resources.stock.create(piece);
+    for (const piece of [...DEMO_COINS, ...DEMO_WORK_STOCK]) await resources.stock.create(piece);
     for (const tool of DEMO_KIT) await resources.kit.create(tool);
     for (const chart of DEMO_DIE_CHARTS) await resources.dieCharts.create(chart);
     // What the log teaches came after these rings: they were planned by the defaults.

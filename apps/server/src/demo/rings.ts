@@ -1,18 +1,18 @@
-import type { PlanInput } from '@round-mint/contract/plans';
+import type { CoinPlanInput, PlanInput } from '@round-mint/contract/plans';
 import type { Ring, RingEventInput } from '@round-mint/contract/rings';
 import { doneBody } from '@round-mint/core/route';
+import type { Work } from '@round-mint/core/work';
 import { MM_PER_US_SIZE, predictReading, SIZE_SYSTEMS } from '@round-mint/core/size';
 import { demoId } from './demo-id';
-import { DEMO_STOCK } from './stock';
+import { DEMO_COINS } from './stock';
+import { DEMO_WORK_STOCK } from './work-stock';
 
 /** A made-up ring: what was planned, how far it went, and how this bench strayed from the plan. */
 interface DemoRing {
   readonly name: string;
   /** Start of the stock's name. */
   readonly stock: string;
-  readonly holeMm: number;
   readonly targetUs: number;
-  readonly wall: PlanInput['wall'];
   readonly finish: PlanInput['finish'];
   /** When it went to the bench. */
   readonly startedAt: string;
@@ -33,7 +33,10 @@ function nth(steps: Ring['steps'], kind: string, n: number): number {
   return found;
 }
 
-const RINGS: readonly DemoRing[] = [
+type DemoCoinRing = DemoRing & Pick<CoinPlanInput, 'holeMm' | 'wall'>;
+type DemoWorkRing = DemoRing & { readonly work: Work };
+
+const COIN_RINGS: readonly DemoCoinRing[] = [
   {
     name: 'Ferry crew, no. 1',
     stock: 'Brennac Union half',
@@ -143,8 +146,42 @@ const RINGS: readonly DemoRing[] = [
   },
 ];
 
+/** On the plan in everything but a hair. */
+const STEADY = { sizeOffUs: 0.05, widthRatio: 1, cutRatio: 1, rimRatio: 1 } as const;
+
+const WORK_RINGS: readonly DemoWorkRing[] = [
+  {
+    ...STEADY,
+    name: 'Wave spoon ring, Calla',
+    stock: 'Tarn tablespoon',
+    targetUs: 8,
+    finish: 'polished',
+    startedAt: '2026-11-12T10:20:00.000Z',
+    work: { kind: 'handle', style: 'overlap', overlapMm: 8, keptEnd: 'tip', startMm: 0, ends: 'round' },
+  },
+  {
+    ...STEADY,
+    name: 'Plain band, Dorrin',
+    stock: 'Sterling strip',
+    targetUs: 9,
+    finish: 'satin',
+    startedAt: '2026-11-16T09:05:00.000Z',
+    work: { kind: 'strip', textured: false },
+  },
+  {
+    ...STEADY,
+    name: 'Rope fork ring, Hannick',
+    stock: 'Skerrow table fork',
+    targetUs: 7.5,
+    finish: 'as-formed',
+    startedAt: '2026-11-24T15:30:00.000Z',
+    stepsDone: (steps) => nth(steps, 'bend', 1),
+    work: { kind: 'handle', style: 'straight', keptEnd: 'tip', startMm: 0, ends: 'square' },
+  },
+];
+
 function stockIdOf(start: string): string {
-  const piece = DEMO_STOCK.find(({ name }) => name.startsWith(start));
+  const piece = [...DEMO_COINS, ...DEMO_WORK_STOCK].find(({ name }) => name.startsWith(start));
   if (!piece) throw new Error(`the demo drawer holds no ${start}`);
   return piece.id;
 }
@@ -155,24 +192,41 @@ export interface DemoRingEntry {
   readonly plan: PlanInput & { readonly id: string };
 }
 
-export const DEMO_RINGS: readonly DemoRingEntry[] = RINGS.map((ring, index) => ({
-  ring,
-  ringId: demoId('ring', index),
-  plan: {
-    id: demoId('plan', index),
-    name: ring.name,
-    stockId: stockIdOf(ring.stock),
-    holeMm: ring.holeMm,
-    targetInsideDiameterMm: SIZE_SYSTEMS.us.toDiameterMm(ring.targetUs),
-    wall: ring.wall,
-    curlDeg: ring.wall === 'rounded' ? 25 : null,
-    finish: ring.finish,
-    school: 'over-stretch',
-  },
-}));
+/** Ids of the work rings stand past those of the coin rings, and before the first year's. */
+const FIRST_WORK_INDEX = 50;
+
+function entryOf(ring: DemoRing, index: number, choices: Work | CoinChoices): DemoRingEntry {
+  return {
+    ring,
+    ringId: demoId('ring', index),
+    plan: {
+      id: demoId('plan', index),
+      name: ring.name,
+      stockId: stockIdOf(ring.stock),
+      targetInsideDiameterMm: SIZE_SYSTEMS.us.toDiameterMm(ring.targetUs),
+      finish: ring.finish,
+      ...choices,
+    },
+  };
+}
+
+type CoinChoices = Pick<CoinPlanInput, 'kind' | 'holeMm' | 'wall' | 'curlDeg' | 'school'>;
+
+export const DEMO_RINGS: readonly DemoRingEntry[] = [
+  ...COIN_RINGS.map((ring, index) =>
+    entryOf(ring, index, {
+      kind: 'coin',
+      holeMm: ring.holeMm,
+      wall: ring.wall,
+      curlDeg: ring.wall === 'rounded' ? 25 : null,
+      school: 'over-stretch',
+    }),
+  ),
+  ...WORK_RINGS.map((ring, i) => entryOf(ring, FIRST_WORK_INDEX + i, ring.work)),
+];
 
 /** Steps after which this bench reads the ring. */
-const READ_AFTER: readonly string[] = ['stretch', 'reduce', 'true-up', 'read'];
+const READ_AFTER: readonly string[] = ['stretch', 'reduce', 'bend', 'true-up', 'read'];
 const MINUTE_MS = 60_000;
 
 /** What happened to a made-up ring, step by step, as the app would have logged it. */
@@ -187,7 +241,7 @@ export function demoEvents({ ring, ringId }: DemoRingEntry, bench: Ring): readon
   const done = ring.stepsDone?.(bench.steps) ?? bench.steps.length;
   bench.steps.slice(0, done).forEach((step, index) => {
     atMs += (step.handsOnMin + step.waitMin) * MINUTE_MS;
-    if (READ_AFTER.includes(step.kind)) {
+    if (READ_AFTER.includes(step.kind) && step.reading) {
       const offMm = ring.sizeOffUs * MM_PER_US_SIZE;
       const edges = {
         rimInsideDiameterMm: step.after.rimInsideDiameterMm + offMm,

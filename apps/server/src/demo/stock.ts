@@ -1,20 +1,20 @@
-import type { StockInput } from '@round-mint/contract/stock';
+import type { CoinStockInput } from '@round-mint/contract/stock';
 import { demoId } from './demo-id';
 
 type Row = readonly [
   name: string,
   issuer: string,
   year: number,
-  metal: StockInput['metal'],
+  metal: CoinStockInput['metal'],
   diameterMm: number,
   rimThicknessMm: number,
   massG: number,
-  edge: StockInput['edge'],
-  outsideFace: StockInput['outsideFace'],
+  edge: CoinStockInput['edge'],
+  outsideFace: CoinStockInput['outsideFace'],
   grade: string,
   price: number,
   quantity: number,
-  form: NonNullable<StockInput['form']>,
+  form: NonNullable<CoinStockInput['form']>,
   notes: string,
 ];
 
@@ -52,8 +52,8 @@ const ROWS: readonly Row[] = [
 const LEGAL_NOTE =
   'Withdrawn by an issuer of this made-up world; in yours, check local law before altering a coin.';
 
-/** The drawer of the made-up workshop. */
-export const DEMO_STOCK: readonly (StockInput & { readonly id: string })[] = ROWS.map(
+/** The coins in the drawer of the made-up workshop. */
+export const DEMO_COINS: readonly (CoinStockInput & { readonly id: string })[] = ROWS.map(
   (
     [
       name,
@@ -74,6 +74,7 @@ export const DEMO_STOCK: readonly (StockInput & { readonly id: string })[] = ROW
     index,
   ) => ({
     id: demoId('stock', index),
+    kind: 'coin',
     name: `${issuer} ${name}, ${year}`,
     issuer,
     year,

@@ -7,7 +7,7 @@ import { dieChartResponseSchema } from '@round-mint/contract/die-charts';
 import { searchResponseSchema } from '@round-mint/contract/search';
 import { sizeResponseSchema } from '@round-mint/contract/size';
 import { DEMO_KIT } from '../demo/kit';
-import { DEMO_STOCK } from '../demo/stock';
+import { DEMO_COINS } from '../demo/stock';
 import { testServer, type TestServer } from '../test-server';
 
 let server: TestServer;
@@ -183,8 +183,8 @@ describe('POST /compute/die-chart', () => {
 
 describe('POST /compute/search', () => {
   const wish = { targetInsideDiameterMm: 19.76, widthMm: { min: 7.5, max: 9 }, wall: 'straight' };
-  const half = DEMO_STOCK.find(({ name }) => name === 'Brennac Union half, 1948');
-  const zinc = DEMO_STOCK.find(({ metal }) => metal === 'zinc-core');
+  const half = DEMO_COINS.find(({ name }) => name === 'Brennac Union half, 1948');
+  const zinc = DEMO_COINS.find(({ metal }) => metal === 'zinc-core');
 
   beforeAll(async () => {
     for (const piece of [half, zinc]) await server.api.post('/api/v1/stock').send(piece).expect(201);

@@ -3,11 +3,29 @@ import { dieChartRequestSchema } from '@round-mint/contract/die-charts';
 import { platingRequestSchema } from '@round-mint/contract/recipes';
 import { searchRequestSchema } from '@round-mint/contract/search';
 import { sizeRequestSchema } from '@round-mint/contract/size';
+import {
+  coinBandRequestSchema,
+  densityRequestSchema,
+  handleRequestSchema,
+  resizeRequestSchema,
+  rollingRequestSchema,
+  spinnerRequestSchema,
+  stripRequestSchema,
+} from '@round-mint/contract/works-compute';
 import { goldLining } from '@round-mint/core/finishing';
+import { spinnerBlanks } from '@round-mint/core/strip';
 import { Router } from 'express';
 import type { Database } from '../db/database';
 import { bodyOf } from '../http/validate';
 import { computeCoinRing, computeLand, computeRoute, computeSize } from '../services/compute';
+import {
+  computeCoinBand,
+  computeDensity,
+  computeHandle,
+  computeResize,
+  computeRolling,
+  computeStrip,
+} from '../services/compute-works';
 import { computeDieChart } from '../services/die-charts';
 import { computeSearch } from '../services/search';
 
@@ -33,6 +51,27 @@ export function computeRouter(db: Database): Router {
   });
   router.post('/plating', (request, response) => {
     response.json(goldLining(bodyOf(platingRequestSchema, request)));
+  });
+  router.post('/handle', async (request, response) => {
+    response.json(await computeHandle(db, bodyOf(handleRequestSchema, request)));
+  });
+  router.post('/strip', (request, response) => {
+    response.json(computeStrip(bodyOf(stripRequestSchema, request)));
+  });
+  router.post('/spinner', (request, response) => {
+    response.json(spinnerBlanks(bodyOf(spinnerRequestSchema, request)));
+  });
+  router.post('/coin-band', async (request, response) => {
+    response.json(await computeCoinBand(db, bodyOf(coinBandRequestSchema, request)));
+  });
+  router.post('/rolling', (request, response) => {
+    response.json(computeRolling(bodyOf(rollingRequestSchema, request)));
+  });
+  router.post('/resize', async (request, response) => {
+    response.json(await computeResize(db, bodyOf(resizeRequestSchema, request)));
+  });
+  router.post('/density', (request, response) => {
+    response.json(computeDensity(bodyOf(densityRequestSchema, request)));
   });
   return router;
 }

@@ -1,4 +1,4 @@
-import type { StockInput } from '@round-mint/contract/stock';
+import type { CoinStockInput } from '@round-mint/contract/stock';
 import { randomUUID } from 'node:crypto';
 import { testServer, type TestServer } from '../test-server';
 
@@ -8,7 +8,8 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-const PIECE: StockInput = {
+const PIECE: CoinStockInput = {
+  kind: 'coin',
   name: 'Tarn 20 tarns, 1929',
   issuer: 'Tarn',
   year: 1929,
@@ -27,7 +28,7 @@ const PIECE: StockInput = {
   quantity: 2,
 };
 
-async function add(change: Partial<StockInput> = {}) {
+async function add(change: Partial<CoinStockInput> = {}) {
   const { body } = await server.api
     .post('/api/v1/stock')
     .send({ ...PIECE, ...change })

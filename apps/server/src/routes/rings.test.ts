@@ -1,7 +1,7 @@
 import { ringWithEventsSchema, type RingEventInput } from '@round-mint/contract/rings';
 import { randomUUID } from 'node:crypto';
 import { loadDemo } from '../demo/load';
-import { DEMO_STOCK } from '../demo/stock';
+import { DEMO_COINS } from '../demo/stock';
 import { stateOf } from '../services/ring-store';
 import { testServer, type TestServer } from '../test-server';
 
@@ -13,7 +13,7 @@ beforeAll(async () => {
 afterAll(() => server.close());
 
 async function addPlan(stockName: string, change: object = {}): Promise<string> {
-  const stockId = DEMO_STOCK.find(({ name }) => name.startsWith(stockName))?.id;
+  const stockId = DEMO_COINS.find(({ name }) => name.startsWith(stockName))?.id;
   const plan = {
     name: 'Test plan',
     stockId,
@@ -41,7 +41,7 @@ function send(ringId: string, ...events: readonly RingEventInput[]) {
 }
 
 async function piecesOf(stockName: string): Promise<number> {
-  const stockId = DEMO_STOCK.find(({ name }) => name.startsWith(stockName))?.id;
+  const stockId = DEMO_COINS.find(({ name }) => name.startsWith(stockName))?.id;
   return (await server.api.get(`/api/v1/stock/${stockId}`).expect(200)).body.quantity;
 }
 

@@ -6,7 +6,15 @@ import { dieCharts, kit, photos, plans, recipes, ringEvents, rings, stock } from
 import { HttpError } from '../http/errors';
 import { checkedJpeg } from './jpeg';
 import { photoOf } from './photos';
-import { stockItem, storedDieChart, storedPlan, storedRecipe, storedTool } from './resources';
+import {
+  planRow,
+  stockItem,
+  stockRow,
+  storedDieChart,
+  storedPlan,
+  storedRecipe,
+  storedTool,
+} from './resources';
 import { eventOf, ringOf } from './ring-store';
 import { changeSettings, readSettings } from './settings';
 
@@ -72,10 +80,22 @@ export async function importArchive(db: Database, archive: Archive, dryRun: bool
         stock: await insertNew(
           tx,
           stock,
-          archive.stock.map((item) => ({ ...item, form: item.form ?? 'round' })),
+          archive.stock.map(({ createdAt, updatedAt, ...item }) => ({
+            ...stockRow(item),
+            createdAt,
+            updatedAt,
+          })),
         ),
         kit: await insertNew(tx, kit, archive.kit),
-        plans: await insertNew(tx, plans, archive.plans),
+        plans: await insertNew(
+          tx,
+          plans,
+          archive.plans.map(({ createdAt, updatedAt, ...plan }) => ({
+            ...planRow(plan),
+            createdAt,
+            updatedAt,
+          })),
+        ),
         dieCharts: await insertNew(tx, dieCharts, archive.dieCharts),
         recipes: await insertNew(tx, recipes, archive.recipes),
         rings: await insertNew(

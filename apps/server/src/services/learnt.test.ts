@@ -50,7 +50,9 @@ async function begin() {
     .post('/api/v1/rings')
     .send({ planId: planned.id, name: plan.name })
     .expect(201);
-  return ringWithEventsSchema.parse(body);
+  const ring = ringWithEventsSchema.parse(body);
+  if (ring.kind !== 'coin') throw new Error('a coin plan made no coin ring');
+  return ring;
 }
 
 /** A ring made from punch to polish at a bench with its own truth. */

@@ -38,9 +38,12 @@ function loggedRing(ring: RingWithEvents): LoggedRing {
     id: ring.id,
     name: ring.name,
     finishedAt: ring.finishedAt ?? ring.createdAt,
-    input: ringInput(ring),
-    school: ring.school ?? 'over-stretch',
-    way: ring.way ?? [],
+    targetInsideDiameterMm: ring.prediction.targetInsideDiameterMm,
+    ...(ring.kind === 'coin'
+      ? {
+          coin: { input: ringInput(ring), school: ring.school ?? 'over-stretch', way: ring.way ?? [] },
+        }
+      : {}),
     steps: ring.steps as readonly RouteStep[],
     mandrel: { mmPerUsSize: ring.mandrelMmPerUsSize },
     events: ring.events as readonly RingEvent[],

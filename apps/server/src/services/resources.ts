@@ -16,8 +16,46 @@ function shown(row: Row, optional: readonly string[] = []): Row {
   return { ...Object.fromEntries(kept), createdAt: isoTime(createdAt), updatedAt: isoTime(updatedAt) };
 }
 
+/** Columns that only coins fill; the others keep their measures in `shape`. */
+const COIN_COLUMNS = ['diameterMm', 'rimThicknessMm', 'massG', 'form', 'edge', 'outsideFace'];
+
 export function stockItem(row: Row): StockItem {
-  return shown(row, ['massG', 'rimThicknessMm']) as StockItem;
+  const { shape, ...rest } = row;
+  if (rest['kind'] === 'coin') return shown(rest, ['massG', 'rimThicknessMm', 'evidence']) as StockItem;
+  const common = Object.entries(rest).filter(([key]) => !COIN_COLUMNS.includes(key));
+  return { ...shown(Object.fromEntries(common), ['evidence']), ...(shape as object) } as StockItem;
+}
+
+/** A piece as its row; what a coin has and this kind has not is filled with what means nothing. */
+export function stockRow(input: StockInput): Row {
+  const { evidence = null } = input;
+  if (input.kind === 'coin') {
+    const { massG = null, rimThicknessMm = null, form = 'round' } = input;
+    return { ...input, massG, rimThicknessMm, form, evidence, shape: null };
+  }
+  const {
+    id,
+    kind,
+    name,
+    issuer,
+    year,
+    grade,
+    origin,
+    price,
+    legalNote,
+    notes,
+    quantity,
+    metal,
+    ...measures
+  } = input;
+  const { evidence: _evidence, ...shape } = measures;
+  return {
+    ...{ id, kind, name, issuer, year, grade, origin, price, legalNote, notes, quantity, metal },
+    ...{ diameterMm: null, massG: null, rimThicknessMm: null },
+    ...{ form: 'round', edge: 'plain', outsideFace: 'either' },
+    shape,
+    evidence,
+  };
 }
 
 export function storedTool(row: Row): StoredTool {
@@ -25,7 +63,13 @@ export function storedTool(row: Row): StoredTool {
 }
 
 export function storedPlan(row: Row): Plan {
-  return shown(row) as Plan;
+  const { choices, ...rest } = row;
+  return { ...shown(rest), ...(choices as object) } as Plan;
+}
+
+export function planRow(input: PlanInput): Row {
+  const { id, name, stockId, targetInsideDiameterMm, finish, kind, ...choices } = input;
+  return { id, name, stockId, targetInsideDiameterMm, finish, kind, choices };
 }
 
 export function storedDieChart(row: Row): StoredDieChart {
@@ -50,9 +94,10 @@ export function createResources(db: Database): Resources {
       name: 'piece of stock',
       table: stock,
       columns: {
-        search: [stock.name, stock.issuer, stock.metal, stock.notes, stock.origin],
+        search: [stock.name, stock.kind, stock.issuer, stock.metal, stock.notes, stock.origin],
         sort: {
           name: stock.name,
+          kind: stock.kind,
           issuer: stock.issuer,
           year: stock.year,
           metal: stock.metal,
@@ -64,12 +109,7 @@ export function createResources(db: Database): Resources {
         },
         defaultSort: 'name',
       },
-      toRow: (input) => ({
-        ...input,
-        massG: input.massG ?? null,
-        rimThicknessMm: input.rimThicknessMm ?? null,
-        form: input.form ?? 'round',
-      }),
+      toRow: stockRow,
       toItem: stockItem,
     }),
     kit: createResource<ToolInput, StoredTool>(db, {
@@ -91,7 +131,7 @@ export function createResources(db: Database): Resources {
         sort: { name: plans.name, createdAt: plans.createdAt, updatedAt: plans.updatedAt },
         defaultSort: '-createdAt',
       },
-      toRow: (input) => ({ ...input }),
+      toRow: planRow,
       toItem: storedPlan,
     }),
     dieCharts: createResource<DieChartInput, StoredDieChart>(db, {

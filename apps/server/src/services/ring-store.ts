@@ -1,5 +1,5 @@
 import type { ListQuery } from '@round-mint/contract/common';
-import type { Ring, RingEventInput, RingWithEvents } from '@round-mint/contract/rings';
+import type { CoinRing, Ring, RingEventInput, RingWithEvents } from '@round-mint/contract/rings';
 import type { CoinRingInput } from '@round-mint/core/forming';
 import { ringState, type RingEvent, type RouteStep } from '@round-mint/core/route';
 import { and, asc, eq, inArray, isNull } from 'drizzle-orm';
@@ -10,29 +10,18 @@ import { listClauses, page } from './list';
 import { isoTime } from './resource';
 
 type RingRow = typeof rings.$inferSelect;
+/** Of a ring, what its row keeps in columns of its own. */
+type RowFields = 'id' | 'planId' | 'stockId' | 'name' | 'status' | 'createdAt' | 'finishedAt';
+type Fixed<R> = R extends Ring ? Omit<R, RowFields> : never;
 /** The part of a ring that is fixed when it is taken to the bench. */
-export type RingPromise = Pick<
-  Ring,
-  | 'stockName'
-  | 'coin'
-  | 'holeMm'
-  | 'wall'
-  | 'curlDeg'
-  | 'prediction'
-  | 'allowanceStrainLog'
-  | 'mandrelMmPerUsSize'
-  | 'steps'
-  | 'totals'
-  | 'school'
-  | 'finish'
-  | 'way'
->;
+export type RingPromise = Fixed<Ring>;
 
 export const RING = 'ring';
 
 export function ringOf(row: RingRow): Ring {
   return {
-    ...(row.promise as RingPromise),
+    // Rings begun before there were other kinds name none.
+    ...({ kind: 'coin', ...(row.promise as object) } as RingPromise),
     id: row.id,
     planId: row.planId,
     stockId: row.stockId,
@@ -49,7 +38,7 @@ export function eventOf(row: typeof ringEvents.$inferSelect): RingEventInput {
 
 /** A ring's state by the reducer of core. */
 export function stateOf(
-  ring: Pick<Ring, 'steps' | 'mandrelMmPerUsSize' | 'prediction' | 'holeMm'>,
+  ring: Pick<Ring, 'steps' | 'mandrelMmPerUsSize' | 'prediction'> & { readonly holeMm?: number },
   events: readonly RingEventInput[],
 ) {
   const { steps, holeMm, prediction } = ring;
@@ -131,8 +120,8 @@ export async function finishedRings(db: Database, sort?: string): Promise<readon
   return all;
 }
 
-/** The plan's question that a ring was begun on. */
-export function ringInput({ coin, holeMm, wall, curlDeg, prediction }: Ring): CoinRingInput {
+/** The plan's question that a coin ring was begun on. */
+export function ringInput({ coin, holeMm, wall, curlDeg, prediction }: CoinRing): CoinRingInput {
   return {
     coin,
     holeMm,

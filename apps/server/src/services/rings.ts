@@ -1,55 +1,17 @@
-import type { Ring, RingEventInput, RingInput, RingWithEvents } from '@round-mint/contract/rings';
-import { planCoinRing, withSeen, type CoinRingPlan } from '@round-mint/core/route';
+import type { RingEventInput, RingInput, RingWithEvents } from '@round-mint/contract/rings';
+import { withSeen } from '@round-mint/core/route';
 import { and, eq, isNotNull, isNull, sql } from 'drizzle-orm';
 import { randomUUID } from 'node:crypto';
 import type { Database } from '../db/database';
 import { plans, ringEvents, rings, stock } from '../db/schema';
 import { HttpError, notFound } from '../http/errors';
 import { readDieCharts } from './die-charts';
-import { mandrelTaper, readKit } from './kit';
+import { readKit } from './kit';
 import { readBenchLore } from './learnt';
 import { stockItem, storedPlan } from './resources';
-import { eventsFor, getRing, RING, stateOf, type RingPromise } from './ring-store';
+import { ringPromise } from './ring-promise';
+import { eventsFor, getRing, RING, ringOf, stateOf, type RingPromise } from './ring-store';
 import { readSettings } from './settings';
-
-function promiseOf(
-  input: Pick<
-    RingPromise,
-    'stockName' | 'coin' | 'holeMm' | 'wall' | 'curlDeg' | 'mandrelMmPerUsSize' | 'finish'
-  >,
-  targetInsideDiameterMm: number,
-  plan: CoinRingPlan,
-): RingPromise {
-  const { route } = plan;
-  if (!plan.feasible || !route) {
-    const refusals = plan.reasons.filter(({ level }) => level === 'refuse');
-    throw new HttpError(
-      409,
-      'not-feasible',
-      `This ring cannot be made: ${refusals.map(({ message }) => message).join(' ')}`,
-    );
-  }
-  const { bandWidthMm, axialHeightMm, thicknessCutEdgeMm, thicknessRimEdgeMm } = plan;
-  const { slugMassG, ringMassG, annealCount } = plan;
-  return {
-    ...input,
-    prediction: {
-      targetInsideDiameterMm,
-      bandWidthMm,
-      axialHeightMm,
-      thicknessCutEdgeMm,
-      thicknessRimEdgeMm,
-      slugMassG,
-      ringMassG,
-      annealCount,
-    },
-    allowanceStrainLog: route.allowanceStrainLog,
-    steps: [...route.steps] as Ring['steps'],
-    totals: route.totals,
-    school: route.school,
-    way: [...route.way],
-  };
-}
 
 /** Takes one piece out of stock, or says that none is left. */
 async function takePiece(tx: Database, stockId: string): Promise<void> {
@@ -61,7 +23,31 @@ async function takePiece(tx: Database, stockId: string): Promise<void> {
   if (taken.length === 0) throw new HttpError(409, 'out-of-stock', 'None of this piece is left in stock.');
 }
 
-/** Takes a plan to the bench: the route is fixed, and one piece leaves the stock. Repeating it changes nothing. */
+/** What may be made of a strip is told by its length, of everything else by the piece. */
+async function takeStock(tx: Database, stockId: string, usesLengthMm: number): Promise<void> {
+  if (usesLengthMm === 0) return takePiece(tx, stockId);
+  const taken = await changeLength(tx, stockId, -usesLengthMm);
+  if (taken === 0) {
+    throw new HttpError(
+      409,
+      'out-of-stock',
+      `Less than ${usesLengthMm.toFixed(1)} mm of this strip is left.`,
+    );
+  }
+}
+
+/** @returns how many rows were changed: none when the strip is too short */
+async function changeLength(tx: Database, stockId: string, byMm: number): Promise<number> {
+  const length = sql`(${stock.shape}->>'lengthMm')::double precision + ${byMm}::double precision`;
+  const changed = await tx
+    .update(stock)
+    .set({ shape: sql`jsonb_set(${stock.shape}, '{lengthMm}', to_jsonb(${length}))` })
+    .where(and(eq(stock.id, stockId), sql`${length} >= 0`))
+    .returning({ id: stock.id });
+  return changed.length;
+}
+
+/** Takes a plan to the bench: the route is fixed, and its piece leaves the stock. Repeating it changes nothing. */
 export async function startRing(db: Database, input: RingInput): Promise<RingWithEvents> {
   const id = input.id ?? randomUUID();
   const { traits, seenCharts } = await readBenchLore(db);
@@ -73,26 +59,23 @@ export async function startRing(db: Database, input: RingInput): Promise<RingWit
     const plan = storedPlan(planRow);
     const [stockRow] = await tx.select().from(stock).where(eq(stock.id, plan.stockId));
     if (!stockRow) throw notFound('piece of stock');
-    const { name: stockName, diameterMm, rimThicknessMm, massG, metal, form } = stockItem(stockRow);
-    const coin = { diameterMm, rimThicknessMm, massG, metal, form };
-    const tools = await readKit(tx);
     const { annealSchool } = await readSettings(tx);
-    const { holeMm, targetInsideDiameterMm, wall, curlDeg, finish, school } = plan;
-    const planned = planCoinRing(
-      { coin, holeMm, targetInsideDiameterMm, wall: { kind: wall, curlDeg: curlDeg ?? undefined }, school },
-      { kit: tools, finish, annealSchool, dieCharts: withSeen(await readDieCharts(tx), seenCharts), traits },
-    );
-    const promise = promiseOf(
-      { stockName, coin, holeMm, wall, curlDeg, finish, mandrelMmPerUsSize: mandrelTaper(tools) },
-      targetInsideDiameterMm,
-      planned,
-    );
-    await takePiece(tx, plan.stockId);
+    const promise = ringPromise(plan, stockItem(stockRow), {
+      kit: await readKit(tx),
+      traits,
+      annealSchool,
+      dieCharts: withSeen(await readDieCharts(tx), seenCharts),
+    });
+    await takeStock(tx, plan.stockId, lengthUsed(promise));
     await tx
       .insert(rings)
       .values({ id, planId: plan.id, stockId: plan.stockId, name: input.name, status: 'in-work', promise });
   });
   return getRing(db, id);
+}
+
+function lengthUsed(promise: RingPromise): number {
+  return promise.kind === 'coin' ? 0 : (promise.usesLengthMm ?? 0);
 }
 
 /** Appends events; those already known are left out. The ring's status follows from all of them. */
@@ -131,14 +114,16 @@ async function shelve(db: Database, id: string, away: boolean): Promise<void> {
     if (!row) throw notFound(RING);
     const begun = ((await eventsFor(tx, [id])).get(id) ?? []).length > 0;
     if (begun) return;
-    if (away) {
-      await tx
-        .update(stock)
-        .set({ quantity: sql`${stock.quantity} + 1` })
-        .where(eq(stock.id, row.stockId));
-    } else {
-      await takePiece(tx, row.stockId);
+    const usesLengthMm = lengthUsed(ringOf(row));
+    if (!away) return takeStock(tx, row.stockId, usesLengthMm);
+    if (usesLengthMm > 0) {
+      await changeLength(tx, row.stockId, usesLengthMm);
+      return;
     }
+    await tx
+      .update(stock)
+      .set({ quantity: sql`${stock.quantity} + 1` })
+      .where(eq(stock.id, row.stockId));
   });
 }
 

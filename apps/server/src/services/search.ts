@@ -1,4 +1,5 @@
 import type { searchRequestSchema, searchResponseSchema } from '@round-mint/contract/search';
+import { identify } from '@round-mint/core/identify';
 import { searchStock } from '@round-mint/core/search';
 import { SIZE_SYSTEMS } from '@round-mint/core/size';
 import { isNull } from 'drizzle-orm';
@@ -18,7 +19,12 @@ export async function computeSearch(db: Database, request: SearchRequest): Promi
   const { stockIds, wall, curlDeg, widthMm, learnt, ...wish } = request;
   const traits = await traitsFor(db, learnt);
   const rows = await db.select().from(stock).where(isNull(stock.deletedAt));
-  const pieces = rows.map(stockItem).filter(({ id }) => !stockIds || stockIds.includes(id));
+  const coins = rows.map(stockItem).filter((piece) => piece.kind === 'coin');
+  // What a test has ruled out is not offered.
+  const pieces = coins.filter(
+    ({ id, evidence }) =>
+      (!stockIds || stockIds.includes(id)) && (!evidence || identify(evidence).may.fold !== 'no'),
+  );
   const kit = await readKit(db);
   const options = await inSlices(
     searchStock(pieces, kit, {

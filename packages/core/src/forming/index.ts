@@ -33,7 +33,7 @@ export {
 export type { Edge, Meridian } from './meridian';
 export { naturalInsideDiameterMm } from './natural-size';
 export { gravestFirst } from './reason';
-export type { Reason, ReasonCode } from './reason';
+export type { Reason, Reasoned, ReasonCode } from './reason';
 export { BLOW_SHARE, FOLD_DRAW, FREE_SHARE } from './share';
 export type { Blow } from './share';
 export { shortcutWidthMm } from './shortcut';

@@ -1,10 +1,15 @@
-/** Why a plan stands as it does. Codes are stable; messages are for people. */
-export interface Reason {
-  readonly code: ReasonCode;
+/** Why something stands as it does. Codes are stable kebab-case words; messages are for people. */
+export interface Reasoned {
+  readonly code: string;
   readonly level: 'refuse' | 'warn' | 'note';
   readonly message: string;
   /** What would work instead, when the program knows. */
   readonly instead?: string;
+}
+
+/** Why the plan of a coin ring stands as it does. */
+export interface Reason extends Reasoned {
+  readonly code: ReasonCode;
 }
 
 export type ReasonCode =
@@ -25,9 +30,9 @@ export type ReasonCode =
   | 'missing-tool'
   | 'many-anneals';
 
-const LEVEL_ORDER: readonly Reason['level'][] = ['refuse', 'warn', 'note'];
+const LEVEL_ORDER: readonly Reasoned['level'][] = ['refuse', 'warn', 'note'];
 
 /** Refusals first, then warnings, then notes; otherwise as given. */
-export function gravestFirst(reasons: readonly Reason[]): readonly Reason[] {
+export function gravestFirst<T extends Reasoned>(reasons: readonly T[]): readonly T[] {
   return [...reasons].sort((a, b) => LEVEL_ORDER.indexOf(a.level) - LEVEL_ORDER.indexOf(b.level));
 }

@@ -1,13 +1,13 @@
 import type { DieChart, DieObservation } from '../route';
-import type { RingLesson } from './logged-ring';
+import type { CoinLesson } from './logged-ring';
 
 const LONG_DIE = 'Long die';
 
 /** What each pusher was seen to give, from readings that told the reveal (craft §5); one chart per kind of coin and pusher. */
-export function dieSightings(lessons: readonly RingLesson[]): readonly DieChart[] {
+export function dieSightings(lessons: readonly CoinLesson[]): readonly DieChart[] {
   const charts = new Map<string, DieChart>();
   for (const { ring, state } of lessons) {
-    const { metal, diameterMm: coinDiameterMm } = ring.input.coin;
+    const { metal, diameterMm: coinDiameterMm } = ring.coin.input.coin;
     for (const { step: index, reveal, leading } of state.readings) {
       const contact = state.steps[index]?.contact;
       if (reveal === undefined || contact?.kind !== 'pusher') continue;

@@ -4,7 +4,7 @@ import { STEADY_BENCH, simulateRing } from '../practice';
 import { DEFAULT_MANDREL, SIZE_SYSTEMS } from '../size';
 import { seededRandom } from '../uncertainty';
 import { learnFrom, type Learnt, type LoggedRing } from './index';
-import { lessonOf } from './logged-ring';
+import { isCoinLesson, lessonOf } from './logged-ring';
 import { ridgeFit } from './ridge';
 import { shareSightings } from './sightings';
 
@@ -48,9 +48,8 @@ function* madeRings(count: number, seed: number, traits: BenchTraits = TRUTH): G
       id: `ring-${made}`,
       name: `Ring ${made}`,
       finishedAt: at(events.at(-1)?.minute ?? 0),
-      input,
-      school,
-      way,
+      targetInsideDiameterMm: input.targetInsideDiameterMm,
+      coin: { input, school, way },
       steps,
       mandrel: DEFAULT_MANDREL,
       events: events.map(({ minute, body }, i) => ({ id: `ring-${made}-${i}`, at: at(minute), body })),
@@ -152,9 +151,8 @@ describe('what pushers were seen to give', () => {
     id: 'stepped',
     name: 'Stepped',
     finishedAt: '2026-03-02T10:00:00Z',
-    input,
-    school: route?.school ?? 'over-stretch',
-    way: route?.way ?? [],
+    targetInsideDiameterMm: input.targetInsideDiameterMm,
+    coin: { input, school: route?.school ?? 'over-stretch', way: route?.way ?? [] },
     steps,
     mandrel: DEFAULT_MANDREL,
     events,
@@ -192,7 +190,10 @@ describe('learning does no harm', () => {
     // A mild bench, where noise could lead astray.
     const mild = { ...DEFAULT_TRAITS, shareShift: 0.008 };
     const all = [...madeRings(24, seed, mild)];
-    const sightings = all.map((ring) => shareSightings(lessonOf(ring), REFERENCE_KIT, DEFAULT_TRAITS));
+    const sightings = all
+      .map(lessonOf)
+      .filter(isCoinLesson)
+      .map((lesson) => shareSightings(lesson, REFERENCE_KIT, DEFAULT_TRAITS));
     const taught = ridgeFit(sightings.slice(0, 12).flat(), 0.05);
     const held = sightings.slice(12).flat();
     const off = (change: number) =>

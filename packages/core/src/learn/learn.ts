@@ -12,7 +12,7 @@ import {
 } from '../route';
 import { allowanceFit, mostStrained, type Strained } from './allowance';
 import { dieSightings } from './die-sightings';
-import { lessonOf, type LoggedRing, type RingLesson } from './logged-ring';
+import { isCoinLesson, lessonOf, type CoinLesson, type LoggedRing, type RingLesson } from './logged-ring';
 import { minutesFit, timedMinutes } from './minutes';
 import { ridgeChange, ridgeFit, rootMeanSquare, type RidgeFit, type Sighting } from './ridge';
 import { curlSightings, shareSightings, springbackSightings, trimSightings } from './sightings';
@@ -98,10 +98,10 @@ function gathered<K, V>(maps: readonly ReadonlyMap<K, readonly V[]>[]): Readonly
   return all;
 }
 
-function allowanceValues(lessons: readonly RingLesson[], kept: ReadonlySet<string>): readonly LearntValue[] {
+function allowanceValues(lessons: readonly CoinLesson[], kept: ReadonlySet<string>): readonly LearntValue[] {
   const byMetal = gathered<MetalId, Strained>(
     lessons.map((lesson) => {
-      const { coin } = lesson.ring.input;
+      const { coin } = lesson.ring.coin.input;
       const strained = mostStrained(lesson, ringAllowance(coin));
       return new Map([[coin.metal, strained ? [strained] : []]]);
     }),
@@ -227,6 +227,7 @@ export function* learnFrom(
     .sort((a, b) => a.finishedAt.localeCompare(b.finishedAt))
     .map(lessonOf)
     .filter(({ state }) => !state.leftOut);
+  const coins = lessons.filter(isCoinLesson);
   const shares = new Map<string, readonly Sighting[]>();
   const curls = gathered(lessons.map(curlSightings));
   const curlValues = [...curls].flatMap(([angle, sightings]) => {
@@ -235,9 +236,9 @@ export function* learnFrom(
   });
   // The wall a ring is walked to has the curl that its dies really gave: then only the share is left to explain it.
   const soFar = traitsOf(curlValues);
-  for (const [i, lesson] of lessons.entries()) {
+  for (const [i, lesson] of coins.entries()) {
     shares.set(lesson.ring.id, shareSightings(lesson, kit, soFar));
-    yield (i + 1) / (lessons.length + 1);
+    yield (i + 1) / (coins.length + 1);
   }
   const share = valueOf({ key: 'share', what: 'share' }, 0, [...shares.values()].flat(), PULL.share, kept);
   const trims = lessons.flatMap(trimSightings);
@@ -254,7 +255,7 @@ export function* learnFrom(
     ...(trim ? [trim] : []),
     ...curlValues,
     ...springback,
-    ...allowanceValues(lessons, kept),
+    ...allowanceValues(coins, kept),
     ...minuteValues(lessons, kept),
   ];
   const strands: readonly Strand[] = [
@@ -267,6 +268,6 @@ export function* learnFrom(
     traits: traitsOf(values),
     values,
     course: courseOf(lessons, strands),
-    dieCharts: dieSightings(lessons),
+    dieCharts: dieSightings(coins),
   };
 }

@@ -2,15 +2,22 @@ import type { CoinRingInput, FinishingSchool } from '../forming';
 import { movesWall, ringState, type RingEvent, type RingState, type RouteStep } from '../route';
 import type { MandrelTaper } from '../size';
 
+/** How a coin ring was planned. */
+export interface CoinCourse {
+  readonly input: CoinRingInput;
+  readonly school: FinishingSchool;
+  /** Moves of its route by name; rings begun before they were kept have none, and teach no share. */
+  readonly way: readonly string[];
+}
+
 /** A finished ring as the log has it. */
 export interface LoggedRing {
   readonly id: string;
   readonly name: string;
   readonly finishedAt: string;
-  readonly input: CoinRingInput;
-  readonly school: FinishingSchool;
-  /** Moves of its route by name; rings begun before they were kept have none, and teach no share. */
-  readonly way: readonly string[];
+  readonly targetInsideDiameterMm: number;
+  /** Only of coin rings: what forming a coin teaches needs to know how it was planned. */
+  readonly coin?: CoinCourse | undefined;
   readonly steps: readonly RouteStep[];
   readonly mandrel: MandrelTaper;
   readonly events: readonly RingEvent[];
@@ -23,9 +30,16 @@ export interface RingLesson {
 }
 
 export function lessonOf(ring: LoggedRing): RingLesson {
-  const { steps, mandrel, events, input } = ring;
-  const { holeMm, targetInsideDiameterMm } = input;
+  const { steps, mandrel, events, targetInsideDiameterMm, coin } = ring;
+  const { holeMm } = coin?.input ?? {};
   return { ring, state: ringState({ steps, mandrel, holeMm, targetInsideDiameterMm }, events) };
+}
+
+/** A lesson of a coin ring. */
+export type CoinLesson = RingLesson & { readonly ring: { readonly coin: CoinCourse } };
+
+export function isCoinLesson(lesson: RingLesson): lesson is CoinLesson {
+  return lesson.ring.coin !== undefined;
 }
 
 /** A reading that a step ended with, and the one before it when nothing was formed in between. */

@@ -1,6 +1,6 @@
 import { arcWidthMm, cutEdge, degToRad, rimEdge, TRIM_GAIN_MM, type Meridian } from '../forming';
 import { walkWay, type BenchTraits, type Kit, type StepKind } from '../route';
-import { readSteps, type RingLesson } from './logged-ring';
+import { readSteps, type CoinLesson, type RingLesson } from './logged-ring';
 import type { Sighting } from './ridge';
 
 /** What a reading in quarter sizes and a careful hand come to, mm (standard deviation). */
@@ -12,15 +12,15 @@ const EDGE_SHARE = 0.03;
 const PROBE = 0.03;
 
 /** A ring's wall as the simulation ends it with another share. */
-function walked({ ring, state }: RingLesson, kit: Kit, traits: BenchTraits, shareShift: number): Meridian {
-  const { coin, wall, targetInsideDiameterMm } = ring.input;
+function walked({ ring, state }: CoinLesson, kit: Kit, traits: BenchTraits, shareShift: number): Meridian {
+  const { input: planned, school, way } = ring.coin;
+  const { coin, wall, targetInsideDiameterMm } = planned;
   const input = {
     coin,
     wall,
-    holeMm: state.holeMm ?? ring.input.holeMm,
+    holeMm: state.holeMm ?? planned.holeMm,
     targetInsideDiameterMm: state.targetInsideDiameterMm ?? targetInsideDiameterMm,
   };
-  const { school, way } = ring;
   return walkWay(input, { kit, school, way, shareShift, traits }).finished;
 }
 
@@ -28,9 +28,9 @@ function walked({ ring, state }: RingLesson, kit: Kit, traits: BenchTraits, shar
  * What width and edge thicknesses say about the share a: seen against the route's own simulation, in shares of
  * themselves. The simulation is close to a straight line in the share, so that two more walks give the slope.
  */
-export function shareSightings(lesson: RingLesson, kit: Kit, traits: BenchTraits): readonly Sighting[] {
+export function shareSightings(lesson: CoinLesson, kit: Kit, traits: BenchTraits): readonly Sighting[] {
   const { measured } = lesson.state;
-  if (!measured || lesson.ring.way.length === 0) return [];
+  if (!measured || lesson.ring.coin.way.length === 0) return [];
   const at = (shift: number) => walked(lesson, kit, traits, shift);
   const [low, middle, high] = [at(-PROBE), at(0), at(PROBE)];
   const figures = [
@@ -119,14 +119,15 @@ export function curlSightings(lesson: RingLesson): ReadonlyMap<number, readonly 
   return found;
 }
 
-const SPRINGING: readonly StepKind[] = ['stretch', 'reduce'];
+const SPRINGING: readonly StepKind[] = ['stretch', 'reduce', 'bend'];
 
 /** What a ring gave back after a blow against what was foretold, per kind of blow. */
 export function springbackSightings(lesson: RingLesson): ReadonlyMap<StepKind, readonly Sighting[]> {
   const found = new Map<StepKind, Sighting[]>();
   for (const { step, cutMm } of readSteps(lesson)) {
     if (!SPRINGING.includes(step.kind) || !step.springbackMm || !step.reading) continue;
-    // Taken past the mark by what was foretold: an opened ring that gives back more ends smaller, a closed one larger.
+    // Taken past the mark by what was foretold: an opened ring that gives back more ends smaller, a closed or bent one
+    // larger.
     const slope = (step.kind === 'stretch' ? -1 : 1) * step.springbackMm;
     const sighting = {
       ringId: lesson.ring.id,

@@ -13,6 +13,9 @@ const WEIGHTS: Partial<Readonly<Record<StepKind, number>>> = {
   stretch: FREE_WEIGHT,
   straighten: FREE_WEIGHT,
   'true-up': FREE_WEIGHT,
+  bend: FREE_WEIGHT,
+  close: FREE_WEIGHT,
+  assemble: FREE_WEIGHT,
 };
 
 /** How much a hoop strain of this kind of step counts against the allowance; 0 where nothing is formed. */

@@ -11,11 +11,13 @@ export interface FinishStep {
   readonly instruction: string;
 }
 
-const SAND: FinishStep = {
-  kind: 'sand',
-  title: 'Sand the edges and the inside',
-  instruction: 'Round both edges, then the grits in order. Leave the legend alone.',
-};
+function sanding(relief: string): FinishStep {
+  return {
+    kind: 'sand',
+    title: 'Sand the edges and the inside',
+    instruction: `Round both edges, then the grits in order. Leave the ${relief} alone.`,
+  };
+}
 const POLISH: FinishStep = {
   kind: 'polish',
   title: 'Polish',
@@ -37,16 +39,21 @@ const PICKLE: FinishStep = {
   instruction: 'Warm citric acid or sodium bisulphate, five to fifteen minutes.',
 };
 
-/** The finishing steps of a ring that has been in the fire (craft §8). */
-export function finishSteps(finish: Finish): readonly FinishStep[] {
-  switch (finish) {
-    case 'as-formed':
-      return [PICKLE, SAND];
-    case 'satin':
-      return [PICKLE, SAND, SATIN];
-    case 'polished':
-      return [PICKLE, SAND, POLISH];
-    case 'dark':
-      return [PICKLE, SAND, DARKEN, POLISH];
-  }
+const SURFACES: Readonly<Record<Finish, readonly FinishStep[]>> = {
+  'as-formed': [],
+  satin: [SATIN],
+  polished: [POLISH],
+  dark: [DARKEN, POLISH],
+};
+
+/**
+ * The finishing steps of a ring (craft §8).
+ * @param heated whether it has been in the fire: only then is there scale to pickle off
+ * @param relief what stands on the outside and is to stay crisp
+ */
+export function finishSteps(
+  finish: Finish,
+  { heated = true, relief = 'legend' }: { readonly heated?: boolean; readonly relief?: string } = {},
+): readonly FinishStep[] {
+  return [...(heated ? [PICKLE] : []), sanding(relief), ...SURFACES[finish]];
 }

@@ -50,6 +50,17 @@ export interface Press {
   readonly tonnes: number;
 }
 
+/** A round bar that a handle or a strip is bent on. */
+export interface Former {
+  readonly kind: 'former';
+  readonly diameterMm: number;
+}
+export interface RollingMill {
+  readonly kind: 'rolling-mill';
+  /** Thickest that goes between its rolls. */
+  readonly openingMm: number;
+}
+
 export type ToolSpec =
   | Punch
   | DappingBall
@@ -59,7 +70,9 @@ export type ToolSpec =
   | SteppedPusher
   | ExpansionCone
   | MandrelTool
-  | Press;
+  | Press
+  | Former
+  | RollingMill;
 export type ToolKind = ToolSpec['kind'];
 export const TOOL_KINDS = [
   'punch',
@@ -71,6 +84,8 @@ export const TOOL_KINDS = [
   'expansion-cone',
   'mandrel',
   'press',
+  'former',
+  'rolling-mill',
 ] as const satisfies readonly ToolKind[];
 
 export interface Tool {

@@ -11,7 +11,7 @@ export interface ReadingDoubt {
 }
 
 /** Steps that open a ring; under all others the rim can only come in. */
-const OPENING: readonly StepKind[] = ['stretch', 'straighten', 'trim', 'true-up', 'read'];
+const OPENING: readonly StepKind[] = ['stretch', 'straighten', 'trim', 'true-up', 'read', 'bend', 'close'];
 /** A misread of a quarter size is nothing to ask about. */
 const ROUNDING_US = 0.3;
 /** Further than this outside of where the step begins and ends is more than a slip of the hand, US sizes. */

@@ -38,6 +38,11 @@ export const REFERENCE_KIT: Kit = [
       lidHolesMm: Array.from({ length: 14 }, (_, i) => 14 + i),
     },
   },
+  ...[12, 13, 14, 15, 16, 17, 18, 19, 20].map((diameterMm) => ({
+    id: `former-${diameterMm}`,
+    name: `${diameterMm} mm former`,
+    spec: { kind: 'former', diameterMm } as const,
+  })),
   { id: 'mandrel', name: 'ring mandrel', spec: { kind: 'mandrel', mmPerUsSize: 12.7 } },
 ];
 

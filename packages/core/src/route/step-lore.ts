@@ -2,7 +2,7 @@ import type { StepKind } from './step-kind';
 import type { BenchTraits } from './traits';
 import type { StepWait } from './waits';
 
-/** Words and times that belong to a kind of coin step (craft §§3, 4, 8, 12). Minutes are defaults. */
+/** Words and times that belong to a kind of step (craft §§3, 4, 6, 8, 12). Minutes are defaults. */
 interface StepLore {
   readonly handsOnMin: number;
   readonly waitMin: number;
@@ -15,7 +15,7 @@ const PRESS =
   'Eye protection, hands clear; clamp the press down. Never strike hardened steel on hardened steel.';
 const TORCH = 'Nothing that burns near the torch; ventilate; eye protection. Quench away from your face.';
 
-/** Steps that no coin route holds have no entry. */
+/** Steps that no route holds have no entry. */
 const STEP_LORE: Partial<Readonly<Record<StepKind, StepLore>>> = {
   cut: {
     handsOnMin: 6,
@@ -130,11 +130,50 @@ const STEP_LORE: Partial<Readonly<Record<StepKind, StepLore>>> = {
     lookFor: 'Bright high points, the legend still crisp.',
     caution: 'Eye protection, hair tied, no gloves near a spindle.',
   },
+  saw: {
+    handsOnMin: 5,
+    waitMin: 0,
+    lookFor: 'Both marks are on the metal before the first stroke; the cut is square to the length.',
+    caution: 'Secure the piece; cut edges are razors until deburred.',
+  },
+  bend: {
+    handsOnMin: 6,
+    waitMin: 0,
+    lookFor:
+      'Little and often, turned over each time; nylon outside spares the pattern; both edges stay level.',
+    caution: 'Keep fingers clear of the jaws; a piece that slips flies.',
+  },
+  close: {
+    handsOnMin: 4,
+    waitMin: 0,
+    lookFor: 'The ends meet all across, with no light between them, and neither stands proud.',
+  },
+  solder: {
+    handsOnMin: 6,
+    waitMin: 2,
+    lookFor:
+      'Clean, fluxed, no gap; both sides hot together; the solder flashes along the joint and the flame is off.',
+    caution:
+      'Ventilate; nothing that burns near the torch; eye protection. Never use solder that holds cadmium, nor heat plated or unknown metal.',
+    waits: [{ what: 'Cooling', shortSec: 60, longSec: 120 }],
+  },
+  roll: {
+    handsOnMin: 2,
+    waitMin: 0,
+    lookFor: 'Straight in, the same side up; close the rolls a little each time and measure.',
+    caution: 'No gloves, sleeves or hair near the rolls.',
+  },
+  assemble: {
+    handsOnMin: 8,
+    waitMin: 0,
+    lookFor: 'It turns freely and does not come off: a sheet of paper’s room all round.',
+    caution: 'Hands clear of the press.',
+  },
 };
 
 /**
  * @param traits whose minutes are taken, where the log knows them
- * @throws for a kind that no coin route holds
+ * @throws for a kind that no route holds
  */
 export function loreOf(kind: StepKind, traits?: BenchTraits): StepLore {
   const lore = STEP_LORE[kind];
@@ -143,7 +182,7 @@ export function loreOf(kind: StepKind, traits?: BenchTraits): StepLore {
   return handsOnMin === undefined ? lore : { ...lore, handsOnMin };
 }
 
-/** Hands-on minutes of a kind of step before any was timed; 0 for what no coin route holds. */
+/** Hands-on minutes of a kind of step before any was timed; 0 for what no route holds. */
 export function defaultMinutes(kind: StepKind): number {
   return STEP_LORE[kind]?.handsOnMin ?? 0;
 }

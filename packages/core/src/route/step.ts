@@ -56,6 +56,19 @@ export interface RouteStep {
   readonly stand?: StepStand | undefined;
   /** What may be timed in it. */
   readonly waits?: readonly StepWait[] | undefined;
+  /** The piece while it is no closed band yet: only of handles, strips and what is made of them. */
+  readonly blank?: StepBlank | undefined;
+}
+
+/** A blank as a drawing shows it: thickness and width along it, and how far it is bent. */
+export interface StepBlank {
+  readonly stations: readonly {
+    readonly atMm: number;
+    readonly thicknessMm: number;
+    readonly widthMm?: number | undefined;
+  }[];
+  /** Inside diameter of the bend, mm; null while it is flat. */
+  readonly bentToMm: number | null;
 }
 
 /** PTFE tape for one pass (craft §5). */

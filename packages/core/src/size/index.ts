@@ -9,3 +9,5 @@ export type { SizeSystem, SizeSystemId } from './system';
 export { MM_PER_US_SIZE } from './us';
 export { wideBandAllowance } from './wide-band';
 export type { WideBandAllowance } from './wide-band';
+export { checkMandrel, knuckleAdvice, paperStripDiameterMm } from './finger';
+export type { KnuckleAdvice, MandrelCheck } from './finger';

@@ -1,0 +1,145 @@
+import type { StockInput } from '@round-mint/contract/stock';
+import { demoId } from './demo-id';
+
+type WorkStock = Exclude<StockInput, { kind: 'coin' }>;
+
+/** Past the ids of the coins. */
+const FIRST_INDEX = 200;
+
+const NOTHING = {
+  issuer: '',
+  year: null,
+  grade: '',
+  origin: 'House clearance at the old customs quay',
+  legalNote: 'Hallmarking rules may apply to what is sold as silver: check local law.',
+  notes: '',
+  quantity: 1,
+} as const;
+
+const PIECES: readonly WorkStock[] = [
+  {
+    ...NOTHING,
+    kind: 'handle',
+    name: 'Tarn tablespoon, wave pattern',
+    issuer: 'Tarn',
+    year: 1931,
+    metal: 'silver-925',
+    price: 34,
+    quantity: 2,
+    notes: 'Pattern on the first 40 mm from the tip.',
+    stations: [
+      { atMm: 0, thicknessMm: 2.6, widthMm: 19 },
+      { atMm: 15, thicknessMm: 2.4, widthMm: 17 },
+      { atMm: 35, thicknessMm: 2.1, widthMm: 12.5 },
+      { atMm: 60, thicknessMm: 2.2, widthMm: 9 },
+      { atMm: 90, thicknessMm: 2.9, widthMm: 7.5 },
+      { atMm: 125, thicknessMm: 3.6, widthMm: 8 },
+    ],
+    enamel: [],
+  },
+  {
+    ...NOTHING,
+    kind: 'handle',
+    name: 'Skerrow table fork, rope edge',
+    issuer: 'Skerrow',
+    year: 1912,
+    metal: 'silver-plate',
+    price: 3,
+    quantity: 4,
+    notes: 'Thick towards the neck.',
+    stations: [
+      { atMm: 0, thicknessMm: 2.5, widthMm: 21 },
+      { atMm: 25, thicknessMm: 2.3, widthMm: 16 },
+      { atMm: 50, thicknessMm: 2.1, widthMm: 10 },
+      { atMm: 70, thicknessMm: 2.6, widthMm: 8 },
+      { atMm: 95, thicknessMm: 3.4, widthMm: 8 },
+      { atMm: 120, thicknessMm: 4.1, widthMm: 9 },
+    ],
+    enamel: [],
+  },
+  {
+    ...NOTHING,
+    kind: 'handle',
+    name: 'Osterholm jubilee spoon, enamelled crest',
+    issuer: 'Osterholm',
+    year: 1957,
+    metal: 'silver-800',
+    price: 12,
+    stations: [
+      { atMm: 0, thicknessMm: 2.2, widthMm: 18 },
+      { atMm: 30, thicknessMm: 1.9, widthMm: 10 },
+      { atMm: 70, thicknessMm: 1.8, widthMm: 6 },
+      { atMm: 100, thicknessMm: 2.2, widthMm: 5.5 },
+    ],
+    enamel: [{ fromMm: 2, toMm: 16 }],
+  },
+  {
+    ...NOTHING,
+    kind: 'strip',
+    name: 'Sterling strip, 6 × 1.5',
+    metal: 'silver-925',
+    price: 48,
+    section: 'rect',
+    thicknessMm: 1.5,
+    widthMm: 6,
+    lengthMm: 310,
+  },
+  {
+    ...NOTHING,
+    kind: 'strip',
+    name: 'Copper strip, 10 × 1.2',
+    metal: 'copper',
+    price: 6,
+    section: 'rect',
+    thicknessMm: 1.2,
+    widthMm: 10,
+    lengthMm: 500,
+  },
+  {
+    ...NOTHING,
+    kind: 'strip',
+    name: 'Sterling wire, 3 mm round',
+    metal: 'silver-925',
+    price: 52,
+    section: 'round',
+    thicknessMm: 3,
+    widthMm: 3,
+    lengthMm: 240,
+  },
+  {
+    ...NOTHING,
+    kind: 'band',
+    name: 'Edda’s wheat-ear band',
+    metal: 'silver-925',
+    price: null,
+    origin: 'Brought in by its wearer',
+    insideDiameterMm: 18.95,
+    thicknessMm: 1.7,
+    widthMm: 6.2,
+    profile: 'd',
+    patterned: true,
+    stones: false,
+    soldered: false,
+  },
+  {
+    ...NOTHING,
+    kind: 'band',
+    name: 'Fenn’s signet with a stone',
+    metal: 'gold-14ct',
+    price: null,
+    origin: 'Brought in by its wearer',
+    insideDiameterMm: 19.8,
+    thicknessMm: 1.9,
+    widthMm: 7,
+    profile: 'flat',
+    patterned: false,
+    stones: true,
+    soldered: true,
+  },
+];
+
+/** Silverware, strip, wire and finished bands of the made-up workshop. */
+export const DEMO_WORK_STOCK: readonly (WorkStock & { readonly id: string })[] = PIECES.map((piece, i) => ({
+  ...piece,
+  id: demoId('stock', FIRST_INDEX + i),
+}));

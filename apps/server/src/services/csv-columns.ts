@@ -1,0 +1,118 @@
+/** How a cell is written and read: one way for each kind of value. */
+type Cell = 'text' | 'number' | 'truth' | 'lengths' | 'stations' | 'stretches';
+
+export interface Column {
+  readonly name: string;
+  readonly cell: Cell;
+  /** Where the field may be nothing: an empty cell is null, not left out. */
+  readonly nullable?: boolean;
+}
+
+const text = (name: string): Column => ({ name, cell: 'text' });
+const number = (name: string): Column => ({ name, cell: 'number' });
+const truth = (name: string): Column => ({ name, cell: 'truth' });
+
+export const STOCK_COLUMNS: readonly Column[] = [
+  ...['id', 'kind', 'name', 'issuer'].map(text),
+  { name: 'year', cell: 'number', nullable: true },
+  text('metal'),
+  ...['diameterMm', 'rimThicknessMm', 'massG'].map(number),
+  ...['form', 'edge', 'outsideFace', 'section'].map(text),
+  ...['thicknessMm', 'widthMm', 'lengthMm', 'insideDiameterMm'].map(number),
+  text('profile'),
+  ...['patterned', 'stones', 'soldered', 'plated', 'hollow', 'twoMetals', 'tension'].map(truth),
+  { name: 'stations', cell: 'stations' },
+  { name: 'enamel', cell: 'stretches' },
+  ...['grade', 'origin'].map(text),
+  { name: 'price', cell: 'number', nullable: true },
+  ...['legalNote', 'notes'].map(text),
+  number('quantity'),
+];
+
+export const KIT_COLUMNS: readonly Column[] = [
+  ...['id', 'name', 'kind'].map(text),
+  number('diameterMm'),
+  truth('selfCentring'),
+  ...['angleDeg', 'mouthMm', 'smallEndMm', 'largeEndMm'].map(number),
+  { name: 'holesMm', cell: 'lengths' },
+  { name: 'lidHolesMm', cell: 'lengths' },
+  ...['smallestMm', 'largestMm', 'splines', 'taperDeg', 'mmPerUsSize', 'tonnes', 'openingMm'].map(number),
+];
+
+interface StationCell {
+  readonly atMm: number;
+  readonly thicknessMm: number;
+  readonly widthMm?: number;
+}
+interface StretchCell {
+  readonly fromMm: number;
+  readonly toMm: number;
+}
+
+/** "0:2.6:19; 15:2.4" – place, thickness and, if known, width. */
+function stationsText(stations: readonly StationCell[]): string {
+  return stations
+    .map(({ atMm, thicknessMm, widthMm }) =>
+      [atMm, thicknessMm, ...(widthMm === undefined ? [] : [widthMm])].join(':'),
+    )
+    .join('; ');
+}
+
+function parts(cell: string): readonly string[] {
+  return cell
+    .split(';')
+    .map((part) => part.trim())
+    .filter(Boolean);
+}
+
+export function writeCell(value: unknown, cell: Cell): string {
+  if (value === undefined || value === null) return '';
+  switch (cell) {
+    case 'truth':
+      return value === true ? 'yes' : 'no';
+    case 'lengths':
+      return (value as readonly number[]).join(' ');
+    case 'stations':
+      return stationsText(value as readonly StationCell[]);
+    case 'stretches':
+      return (value as readonly StretchCell[]).map(({ fromMm, toMm }) => `${fromMm}-${toMm}`).join('; ');
+    default:
+      return String(value);
+  }
+}
+
+/** A number, or the text as it stands, so that the schema can say what it would accept. */
+function numberOrText(cell: string): number | string {
+  const plain = cell.replace(',', '.');
+  return plain !== '' && Number.isFinite(Number(plain)) ? Number(plain) : cell;
+}
+
+const TRUTHS: Readonly<Record<string, boolean>> = { yes: true, no: false, true: true, false: false };
+
+/** What a cell says; undefined for an empty one, except where an empty list or text is a value of its own. */
+export function readCell(raw: string, { name, cell, nullable }: Column): unknown {
+  const trimmed = raw.trim();
+  if (trimmed === '') return nullable ? null : undefined;
+  switch (cell) {
+    case 'number':
+      return numberOrText(trimmed);
+    case 'truth':
+      return TRUTHS[trimmed.toLowerCase()] ?? trimmed;
+    case 'lengths':
+      return trimmed.split(/[\s;]+/).map(numberOrText);
+    case 'stations':
+      return parts(trimmed).map((part) => {
+        const [atMm = '', thicknessMm = '', widthMm] = part.split(':').map((value) => value.trim());
+        const width = widthMm === undefined ? {} : { widthMm: numberOrText(widthMm) };
+        return { atMm: numberOrText(atMm), thicknessMm: numberOrText(thicknessMm), ...width };
+      });
+    case 'stretches':
+      return parts(trimmed).map((part) => {
+        const [fromMm = '', toMm = ''] = part.split('-').map((value) => value.trim());
+        return { fromMm: numberOrText(fromMm), toMm: numberOrText(toMm) };
+      });
+    case 'text':
+      // A cell that was quoted so that a spreadsheet does not take it for a formula.
+      return name === 'id' ? trimmed : trimmed.replace(/^'(?=[=+\-@])/, '');
+  }
+}

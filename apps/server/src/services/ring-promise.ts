@@ -1,0 +1,128 @@
+import type { Plan } from '@round-mint/contract/plans';
+import type { StockItem } from '@round-mint/contract/stock';
+import { identify } from '@round-mint/core/identify';
+import {
+  planCoinRing,
+  type AnnealSchool,
+  type BenchTraits,
+  type DieChart,
+  type Kit,
+} from '@round-mint/core/route';
+import { permitReasons, planWork } from '@round-mint/core/work';
+import { HttpError } from '../http/errors';
+import { mandrelTaper } from './kit';
+import type { RingPromise } from './ring-store';
+
+interface Bench {
+  readonly kit: Kit;
+  readonly traits: BenchTraits;
+  readonly annealSchool: AnnealSchool;
+  readonly dieCharts: readonly DieChart[];
+}
+
+type CoinPlan = Extract<Plan, { kind: 'coin' }>;
+type WorkPlanned = Exclude<Plan, CoinPlan>;
+
+interface Refusal {
+  readonly level: 'refuse' | 'warn' | 'note';
+  readonly message: string;
+}
+
+function refused(reasons: readonly Refusal[]): HttpError {
+  const words = reasons.filter(({ level }) => level === 'refuse').map(({ message }) => message);
+  return new HttpError(409, 'not-feasible', `This ring cannot be made: ${words.join(' ')}`);
+}
+
+function permitsOf({ evidence }: StockItem) {
+  return evidence ? identify(evidence).may : undefined;
+}
+
+function coinPromise(plan: CoinPlan, piece: StockItem, bench: Bench): RingPromise {
+  if (piece.kind !== 'coin') throw wrongPiece(plan, piece);
+  const gate = permitReasons('coin', permitsOf(piece));
+  if (gate.some(({ level }) => level === 'refuse')) throw refused(gate);
+  const { diameterMm, rimThicknessMm, massG, metal, form } = piece;
+  const coin = { diameterMm, rimThicknessMm, massG, metal, form };
+  const { holeMm, targetInsideDiameterMm, wall, curlDeg, finish, school } = plan;
+  const { kit, annealSchool, dieCharts, traits } = bench;
+  const planned = planCoinRing(
+    { coin, holeMm, targetInsideDiameterMm, wall: { kind: wall, curlDeg: curlDeg ?? undefined }, school },
+    { kit, finish, annealSchool, dieCharts, traits },
+  );
+  const { route } = planned;
+  if (!planned.feasible || !route) throw refused(planned.reasons);
+  const { bandWidthMm, axialHeightMm, thicknessCutEdgeMm, thicknessRimEdgeMm } = planned;
+  const { slugMassG, ringMassG, annealCount } = planned;
+  return {
+    kind: 'coin',
+    stockName: piece.name,
+    coin,
+    holeMm,
+    wall,
+    curlDeg,
+    finish,
+    mandrelMmPerUsSize: mandrelTaper(kit),
+    prediction: {
+      targetInsideDiameterMm,
+      bandWidthMm,
+      axialHeightMm,
+      thicknessCutEdgeMm,
+      thicknessRimEdgeMm,
+      slugMassG,
+      ringMassG,
+      annealCount,
+    },
+    allowanceStrainLog: route.allowanceStrainLog,
+    steps: [...route.steps] as RingPromise['steps'],
+    totals: route.totals,
+    school: route.school,
+    way: [...route.way],
+  };
+}
+
+function wrongPiece({ kind }: Plan, piece: StockItem): HttpError {
+  return new HttpError(
+    409,
+    'wrong-piece',
+    `${piece.name} is a ${piece.kind}: a ${kind} plan begins with another kind.`,
+  );
+}
+
+function workPromise(plan: WorkPlanned, piece: StockItem, { kit, traits }: Bench): RingPromise {
+  const {
+    id: _id,
+    name: _name,
+    stockId: _stockId,
+    createdAt: _createdAt,
+    updatedAt: _updatedAt,
+    targetInsideDiameterMm,
+    finish,
+    ...work
+  } = plan;
+  let planned;
+  try {
+    planned = planWork({ work, piece, targetInsideDiameterMm, finish }, { kit, traits }, permitsOf(piece));
+  } catch (error) {
+    if (error instanceof RangeError) throw wrongPiece(plan, piece);
+    throw error;
+  }
+  if (!planned.feasible) throw refused(planned.reasons);
+  return {
+    kind: work.kind,
+    work,
+    metal: work.kind === 'coin-band' ? work.stripMetal : piece.metal,
+    usesLengthMm: planned.usesLengthMm,
+    stockName: piece.name,
+    finish,
+    mandrelMmPerUsSize: mandrelTaper(kit),
+    prediction: planned.prediction,
+    allowanceStrainLog: planned.allowanceStrainLog,
+    steps: [...planned.steps] as RingPromise['steps'],
+    totals: planned.totals,
+  };
+}
+
+/** What a plan promises of its piece on the day it is taken to the bench. @throws HttpError 409 when it cannot be made */
+export function ringPromise(plan: Plan, piece: StockItem, bench: Bench): RingPromise {
+  return plan.kind === 'coin' ? coinPromise(plan, piece, bench) : workPromise(plan, piece, bench);
+}

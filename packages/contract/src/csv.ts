@@ -1,0 +1,28 @@
+import { z } from 'zod';
+
+export const csvImportSchema = z.strictObject({
+  csv: z
+    .string({ error: 'must be the text of a CSV file' })
+    .max(2_000_000, 'must be at most 2 million characters'),
+});
+
+export const CSV_ACTIONS = ['add', 'change', 'same', 'refused'] as const;
+
+/** What each row of a CSV file would do, or did. */
+export const csvImportResultSchema = z.object({
+  dryRun: z.boolean(),
+  /** Nothing is taken in while a row is refused. */
+  taken: z.boolean(),
+  rows: z.array(
+    z.object({
+      /** As a spreadsheet counts, the heads being row 1. */
+      row: z.number().int(),
+      name: z.string(),
+      action: z.enum(CSV_ACTIONS),
+      /** Columns that differ from what is stored. */
+      changes: z.array(z.object({ column: z.string(), from: z.string(), to: z.string() })),
+      problems: z.array(z.object({ path: z.string(), message: z.string() })),
+    }),
+  ),
+});
+export type CsvImportResult = z.infer<typeof csvImportResultSchema>;

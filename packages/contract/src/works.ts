@@ -1,0 +1,50 @@
+import { END_SHAPES, HANDLE_STYLES } from '@round-mint/core/handle';
+import { z } from 'zod';
+import { lengthMm, metalIdSchema, quantity } from './common';
+
+/** What each kind of work leaves to choose; the piece of stock brings the rest. */
+
+export const handleWorkFields = {
+  style: z.enum(HANDLE_STYLES, { error: `must be one of: ${HANDLE_STYLES.join(', ')}` }),
+  overlapMm: lengthMm(0, 60).optional(),
+  turns: quantity(1, 8, 'turns').optional(),
+  pitchMm: lengthMm(0, 60).optional(),
+  keptEnd: z.enum(['tip', 'neck'], { error: 'must be one of: tip, neck' }),
+  startMm: lengthMm(0, 400),
+  ends: z.enum(END_SHAPES, { error: `must be one of: ${END_SHAPES.join(', ')}` }),
+};
+
+export const stripWorkFields = {
+  seamMm: lengthMm(0, 3).optional(),
+  textured: z.boolean({ error: 'must be true or false' }),
+  rolledToMm: lengthMm(0.2, 10).optional(),
+};
+
+export const spinnerWorkFields = {
+  outerThicknessMm: lengthMm(0.3, 5),
+  outerWidthMm: lengthMm(1, 30),
+  outerMetal: metalIdSchema.optional(),
+  clearanceMm: lengthMm(0.05, 2).optional(),
+};
+
+export const coinBandWorkFields = {
+  stripWidthMm: lengthMm(1, 40),
+  stripThicknessMm: lengthMm(0.3, 5),
+  stripMetal: metalIdSchema,
+  knuckleMm: lengthMm(8, 40).optional(),
+};
+
+export const resizeWorkFields = {
+  cover: z.enum(['cloth', 'leather', 'none'], { error: 'must be one of: cloth, leather, none' }),
+};
+
+const kind = <K extends string>(name: K) => z.literal(name);
+
+/** The choices with their kind: as a ring keeps them. */
+export const workSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: kind('handle'), ...handleWorkFields }),
+  z.strictObject({ kind: kind('strip'), ...stripWorkFields }),
+  z.strictObject({ kind: kind('spinner'), ...spinnerWorkFields }),
+  z.strictObject({ kind: kind('coin-band'), ...coinBandWorkFields }),
+  z.strictObject({ kind: kind('resize'), ...resizeWorkFields }),
+]);

@@ -1,0 +1,24 @@
+export const END_SHAPES = ['square', 'round', 'mitred', 'pattern'] as const;
+export type EndShape = (typeof END_SHAPES)[number];
+
+/** A full round is half a circle over the width; a softer one has its divider set wider (default). */
+const SOFT_ROUND = 0.75;
+const MITRE_DEG = 30;
+
+export interface EndMark {
+  /** Divider setting for the arc; undefined for ends without one, mm. */
+  readonly dividerMm?: number;
+  /** How far the arc or the mitre reaches along the handle, mm. */
+  readonly reachMm: number;
+}
+
+/**
+ * How to mark an end of a given width (craft §6). A divider set to r over a width w reaches r − √(r² − w²/4) along the
+ * handle; a mitre reaches w tan φ.
+ */
+export function endMark(shape: EndShape, widthMm: number, mitreDeg = MITRE_DEG): EndMark {
+  if (shape === 'mitred') return { reachMm: widthMm * Math.tan((mitreDeg * Math.PI) / 180) };
+  if (shape !== 'round') return { reachMm: 0 };
+  const dividerMm = widthMm * SOFT_ROUND;
+  return { dividerMm, reachMm: dividerMm - Math.sqrt(dividerMm ** 2 - widthMm ** 2 / 4) };
+}

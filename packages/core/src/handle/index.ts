@@ -1,0 +1,23 @@
+export { handleBlank, handleHeightMm, HANDLE_STYLES, ROUGH_FACTOR } from './blank';
+export type { HandleBlank, HandleShape, HandleStyle } from './blank';
+export { bentOutline } from './bent-outline';
+export type { BentOutline } from './bent-outline';
+export { endMark, END_SHAPES } from './ends';
+export type { EndMark, EndShape } from './ends';
+export { judgeHandle } from './judge-handle';
+export type { HandleInput, HandleVerdict } from './judge-handle';
+export { enamelIn, usablePart, usedStretch } from './part';
+export type { UsablePart } from './part';
+export {
+  knotsIn,
+  meanThicknessIn,
+  profileOf,
+  thickestIn,
+  thicknessAt,
+  turnedRound,
+  widthAt,
+} from './profile';
+export type { Profile, Station, Stretch } from './profile';
+export { chooseFormer, formerFor, releasedDiameterMm } from './springback';
+export type { FormerChoice, Temper } from './springback';
+export { turnLengthMm } from './turn-length';

@@ -1,0 +1,78 @@
+import { stiffnessOf, type MetalId } from '../metal';
+
+/** How hard the metal is: annealed or as it came. */
+export type Temper = 'soft' | 'hard';
+
+/** x = R σ_y/(E t), the one number that springback hangs on. */
+function slackness(formerRadiusMm: number, thicknessMm: number, metal: MetalId, temper: Temper): number {
+  const { modulusMPa, yieldSoftMPa, yieldHardMPa } = stiffnessOf(metal);
+  return (formerRadiusMm * (temper === 'soft' ? yieldSoftMPa : yieldHardMPa)) / (modulusMPa * thicknessMm);
+}
+
+/** At x = ½ the bend is all elastic: it lets go altogether. */
+const ALL_ELASTIC = 0.5;
+
+/**
+ * Inside diameter after release of a piece bent round a former: R_f/R_i = 1/(4x³ − 3x + 1), x = R_i σ_y/(E t)
+ * (craft §6, the elastic recovery of a bent sheet).
+ * @param factor springback learnt at this bench, against the formula's
+ * @returns Infinity where the piece would spring straight again
+ */
+export function releasedDiameterMm(
+  formerMm: number,
+  thicknessMm: number,
+  metal: MetalId,
+  temper: Temper,
+  factor = 1,
+): number {
+  const x = slackness(formerMm / 2, thicknessMm, metal, temper);
+  if (x >= ALL_ELASTIC) return Infinity;
+  const plain = formerMm / (4 * x ** 3 - 3 * x + 1);
+  return formerMm + (plain - formerMm) * factor;
+}
+
+/** Former whose release lands on a diameter, mm: the released diameter rises with the former, so halving finds it. */
+export function formerFor(
+  insideDiameterMm: number,
+  thicknessMm: number,
+  metal: MetalId,
+  temper: Temper,
+  factor = 1,
+): number {
+  let [low, high] = [0, insideDiameterMm];
+  for (let i = 0; i < 60; i++) {
+    const middle = (low + high) / 2;
+    if (releasedDiameterMm(middle, thicknessMm, metal, temper, factor) < insideDiameterMm) low = middle;
+    else high = middle;
+  }
+  return (low + high) / 2;
+}
+
+export interface FormerChoice {
+  readonly formerMm: number;
+  readonly releasedMm: number;
+}
+
+/**
+ * The owned former that comes nearest after release. Long pieces begin on the next one down, since they only open on
+ * the way (craft §6).
+ * @returns undefined for a kit without formers
+ */
+export function chooseFormer(
+  formersMm: readonly number[],
+  insideDiameterMm: number,
+  thicknessMm: number,
+  metal: MetalId,
+  temper: Temper,
+  { long = false, factor = 1 }: { readonly long?: boolean; readonly factor?: number } = {},
+): FormerChoice | undefined {
+  const found = [...formersMm]
+    .sort((a, b) => a - b)
+    .map((formerMm) => ({
+      formerMm,
+      releasedMm: releasedDiameterMm(formerMm, thicknessMm, metal, temper, factor),
+    }));
+  const off = ({ releasedMm }: FormerChoice) => Math.abs(releasedMm - insideDiameterMm);
+  const best = found.reduce((near, one, i) => (off(one) < off(found[near] ?? one) ? i : near), 0);
+  return found[long ? Math.max(0, best - 1) : best];
+}

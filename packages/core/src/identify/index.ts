@@ -1,0 +1,7 @@
+export { measureDensity, metalsOfDensity, waterDensity } from './density';
+export type { DensityMeasured, MetalFit, Weighing } from './density';
+export { MAGNET_ANSWERS, STONE_ANSWERS } from './evidence';
+export type { Evidence, MagnetAnswer, StoneAnswer } from './evidence';
+export { metalOfMark } from './marks';
+export { ANSWERS, CERTAINTIES, DEEDS, identify } from './verdict';
+export type { Answer, Certainty, Deed, Identity, Suspect } from './verdict';

@@ -1,0 +1,195 @@
+import { gravestFirst, THINNEST_CUT_EDGE_MM, type Reasoned } from '../forming';
+import { sizesInWords } from '../format';
+import { metalById, strainAllowance, type MetalId } from '../metal';
+import { MM_PER_US_SIZE } from '../size';
+
+export const PROFILES = ['flat', 'd', 'court'] as const;
+export type BandProfile = (typeof PROFILES)[number];
+export const RESIZE_RISKS = ['low', 'usual', 'high', 'refuse'] as const;
+export type ResizeRisk = (typeof RESIZE_RISKS)[number];
+
+export interface FinishedBand {
+  readonly thicknessMm: number;
+  readonly widthMm: number;
+  readonly metal: MetalId;
+  readonly patterned: boolean;
+  readonly stones: boolean;
+  readonly soldered: boolean;
+  readonly profile: BandProfile;
+  readonly plated?: boolean | undefined;
+  readonly hollow?: boolean | undefined;
+  readonly twoMetals?: boolean | undefined;
+  /** Holds a stone by its own spring. */
+  readonly tension?: boolean | undefined;
+}
+
+export interface ResizeWish extends FinishedBand {
+  readonly fromInsideDiameterMm: number;
+  readonly toInsideDiameterMm: number;
+}
+
+/** Part of the way, softened before where heat is allowed. */
+export interface ResizePass {
+  readonly fromInsideDiameterMm: number;
+  readonly toInsideDiameterMm: number;
+  readonly strainLog: number;
+  readonly annealBefore: boolean;
+}
+
+export interface ResizeVerdict {
+  readonly feasible: boolean;
+  readonly risk: ResizeRisk;
+  readonly reasons: readonly Reasoned[];
+  /** ln((d₂ + t)/(d₁ + t)), negative when it is made smaller. */
+  readonly strain: number;
+  /** US sizes, negative when it is made smaller. */
+  readonly sizesUs: number;
+  readonly passes: readonly ResizePass[];
+  readonly annealCount: number;
+  readonly thicknessAfterMm: number;
+  readonly widthAfterMm: number;
+}
+
+/** A band is softened again after so many US sizes at the latest (craft §7: each 2–3). */
+const SIZES_PER_ANNEAL = 2.5;
+/** From here on a change is worth softening the band first, US sizes. */
+const WORTH_ANNEAL_US = 0.5;
+/** Sizes that are safe, usual, and only with luck: patterned bands made smaller (craft §7); the others by default. */
+const RISK_STEPS = {
+  reducePatterned: [1, 2, 3],
+  reducePlain: [3, 5, 7],
+  stretchPatterned: [1, 2, 3],
+  stretchPlain: [1.5, 3, 5],
+} as const;
+const HARDER: Readonly<Record<ResizeRisk, ResizeRisk>> = {
+  low: 'usual',
+  usual: 'high',
+  high: 'high',
+  refuse: 'refuse',
+};
+const NEVER_STRETCHED: readonly MetalId[] = ['titanium', 'steel', 'stainless'];
+
+function refusals({ stones, tension, metal }: ResizeWish): readonly Reasoned[] {
+  const found: Reasoned[] = [];
+  const refuse = (code: string, message: string, instead: string) =>
+    found.push({ code, level: 'refuse', message, instead });
+  if (stones) {
+    refuse(
+      'stones',
+      'A set stone cannot follow: it comes loose or breaks, in any setting.',
+      'A setter takes the stones out first, or cuts and solders the band.',
+    );
+  }
+  if (tension) {
+    refuse('tension', 'A band that holds its stone by spring loses it.', 'Only its maker can change it.');
+  }
+  if (NEVER_STRETCHED.includes(metal)) {
+    refuse(
+      'hard-metal',
+      `${metalById(metal).name}: it cannot be stretched or pressed.`,
+      'A new ring in the right size.',
+    );
+  }
+  return found;
+}
+
+function warnings(wish: ResizeWish, sizesUs: number): readonly Reasoned[] {
+  const found: Reasoned[] = [];
+  const warn = (code: string, message: string, instead: string) =>
+    found.push({ code, level: 'warn', message, instead });
+  if (wish.soldered)
+    warn('soldered', 'The solder seam may open.', 'Keep the seam away from the pull; look at it each time.');
+  if (wish.profile === 'flat' && sizesUs < 0) {
+    warn(
+      'goes-hollow',
+      'A flat band goes slightly hollow when it is reduced.',
+      'Turn it over often; true it on the mandrel.',
+    );
+  }
+  if (wish.plated)
+    warn('plated', 'Plating cracks and cannot be heated.', 'Offer to plate it anew afterwards.');
+  if (wish.hollow)
+    warn('hollow', 'A hollow band dents and folds in.', 'Half a size at most, with worn cloth.');
+  if (wish.twoMetals)
+    warn('two-metals', 'Two metals stretch differently and may part.', 'Half a size at a time.');
+  return found;
+}
+
+function riskOf(wish: ResizeWish, sizesUs: number): ResizeRisk {
+  const way = sizesUs < 0 ? 'reduce' : 'stretch';
+  const [safe, usual, luck] = RISK_STEPS[`${way}${wish.patterned ? 'Patterned' : 'Plain'}`];
+  const sizes = Math.abs(sizesUs);
+  if (sizes > luck) return 'refuse';
+  const plain = sizes <= safe ? 'low' : sizes <= usual ? 'usual' : 'high';
+  const doubtful = wish.soldered || wish.hollow || wish.twoMetals || wish.plated;
+  return doubtful ? HARDER[plain] : plain;
+}
+
+/** Even parts of the way, none longer than the metal bears or the trade goes between anneals. */
+function passesOf(wish: ResizeWish, strain: number, sizesUs: number, heated: boolean): readonly ResizePass[] {
+  const { fromInsideDiameterMm: from, toInsideDiameterMm: to, thicknessMm, metal } = wish;
+  const sizes = Math.abs(sizesUs);
+  if (sizes === 0) return [];
+  const allowance = strainAllowance(metalById(metal), thicknessMm);
+  const byBudget = heated && allowance > 0 ? Math.abs(strain) / allowance : 1;
+  const count = Math.max(1, Math.ceil(byBudget), Math.ceil(sizes / SIZES_PER_ANNEAL));
+  const at = (part: number) => (from + thicknessMm) * Math.exp((strain * part) / count) - thicknessMm;
+  return Array.from({ length: count }, (_, i) => ({
+    fromInsideDiameterMm: at(i),
+    toInsideDiameterMm: i === count - 1 ? to : at(i + 1),
+    strainLog: strain / count,
+    annealBefore: heated && (i > 0 || sizes >= WORTH_ANNEAL_US),
+  }));
+}
+
+/**
+ * Whether a finished band can be made another size, at what risk, and what it is afterwards (craft §7). Volume is kept:
+ * width and thickness both change by the root of the lengths' ratio.
+ */
+export function judgeResize(wish: ResizeWish): ResizeVerdict {
+  const { fromInsideDiameterMm: from, toInsideDiameterMm: to, thicknessMm, widthMm, metal } = wish;
+  const strain = Math.log((to + thicknessMm) / (from + thicknessMm));
+  const sizesUs = (to - from) / MM_PER_US_SIZE;
+  const heated = metalById(metal).annealC !== undefined && !wish.plated && metal !== 'silver-plate';
+  const refused = refusals(wish);
+  const risk = refused.length > 0 ? 'refuse' : riskOf(wish, sizesUs);
+  const passes = passesOf(wish, strain, sizesUs, heated);
+  const keeps = Math.exp(-strain / 2);
+  const reasons: Reasoned[] = [...refused, ...warnings(wish, sizesUs)];
+  if (risk === 'refuse' && refused.length === 0) {
+    reasons.push({
+      code: 'too-far',
+      level: 'refuse',
+      message: `${sizesInWords(sizesUs)} is further than ${wish.patterned ? 'a patterned' : 'a plain'} band goes.`,
+      instead: 'Cut it, take metal out or let a piece in, and solder; or make it anew.',
+    });
+  }
+  if (!heated && passes.length > 1) {
+    reasons.push({
+      code: 'cannot-soften',
+      level: 'refuse',
+      message: 'It would need softening on the way, and this metal must not be heated.',
+      instead: `Up to ${SIZES_PER_ANNEAL} sizes without heat.`,
+    });
+  }
+  if (thicknessMm * keeps < THINNEST_CUT_EDGE_MM) {
+    reasons.push({
+      code: 'gets-thin',
+      level: 'warn',
+      message: `It would be ${(thicknessMm * keeps).toFixed(2)} mm thick: too thin to wear well.`,
+      instead: 'A smaller change, or a new ring.',
+    });
+  }
+  const feasible = reasons.every(({ level }) => level !== 'refuse');
+  return {
+    feasible,
+    risk: feasible ? risk : 'refuse',
+    reasons: gravestFirst(reasons),
+    strain,
+    sizesUs,
+    passes,
+    annealCount: passes.filter(({ annealBefore }) => annealBefore).length,
+    thicknessAfterMm: thicknessMm * keeps,
+    widthAfterMm: widthMm * keeps,
+  };
+}

@@ -1,0 +1,10 @@
+export { coinBand } from './coin-band';
+export type { CoinBand, CoinBandWish } from './coin-band';
+export { lengthChart } from './length-chart';
+export type { LengthChart } from './length-chart';
+export { scrapNeed } from './scrap-need';
+export type { ScrapNeed } from './scrap-need';
+export { COMFORT_FLARE_MM, SPINNER_CLEARANCE_MM, spinnerBlanks } from './spinner';
+export type { SpinnerBlanks, SpinnerWish } from './spinner';
+export { middleLengthMm, SEAM_MM, stripBlank, TEXTURE_US } from './strip-blank';
+export type { StripBand, StripLength } from './strip-blank';

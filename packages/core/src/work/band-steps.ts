@@ -1,0 +1,125 @@
+import { metalById, type MetalId } from '../metal';
+import {
+  DEFAULT_TRAITS,
+  finishSteps,
+  loreOf,
+  type BenchTraits,
+  type Finish,
+  type RouteStep,
+  type StepBlank,
+  type StepKind,
+} from '../route';
+import { predictReading, type MandrelTaper } from '../size';
+
+/** A band on its way: what it is at a moment. Before it is closed, the size is the one it is bent to. */
+export interface Band {
+  readonly insideDiameterMm: number;
+  readonly thicknessMm: number;
+  readonly widthMm: number;
+}
+
+/** A thing that is done to a band: its words, and what it is afterwards. */
+export interface BandMove {
+  readonly kind: StepKind;
+  readonly title: string;
+  readonly instruction: string;
+  readonly tool?: string | undefined;
+  readonly lookFor?: string;
+  readonly caution?: string;
+  /** What changes. */
+  readonly to?: Partial<Band>;
+  /** Stretch of the metal that counts against its softness: of the outside in a bend. Left out, the hoop's own. */
+  readonly strainLog?: number;
+  readonly springbackMm?: number | undefined;
+  /** Whether it ends on the mandrel. */
+  readonly read?: boolean;
+  readonly blank?: StepBlank;
+}
+
+export interface BandBench {
+  readonly traits?: BenchTraits | undefined;
+  readonly mandrel: MandrelTaper;
+  readonly metal: MetalId;
+}
+
+const OUTLINE_INTERVALS = 8;
+
+/** A straight wall at a handful of places. */
+function outlineOf({ insideDiameterMm, thicknessMm, widthMm }: Band, startMm: number): RouteStep['outline'] {
+  const places = Array.from({ length: OUTLINE_INTERVALS + 1 }, (_, i) => (widthMm * i) / OUTLINE_INTERVALS);
+  const meanRadius = (insideDiameterMm + thicknessMm) / 2;
+  const strain = Math.log((insideDiameterMm + thicknessMm) / (startMm + thicknessMm));
+  return {
+    arcMm: places,
+    meanRadiusMm: places.map(() => meanRadius),
+    thicknessMm: places.map(() => thicknessMm),
+    leanDeg: places.map(() => 0),
+    strainLog: places.map(() => strain),
+  };
+}
+
+function edges({ insideDiameterMm }: Band) {
+  return { rimInsideDiameterMm: insideDiameterMm, cutInsideDiameterMm: insideDiameterMm };
+}
+
+/** Moves as the steps of a route: the same shape that coin rings have, so that bench and log treat all alike. */
+export function bandSteps(start: Band, moves: readonly BandMove[], bench: BandBench): readonly RouteStep[] {
+  const traits = bench.traits ?? DEFAULT_TRAITS;
+  let band = start;
+  return moves.map((move, i): RouteStep => {
+    const before = band;
+    band = { ...band, ...move.to };
+    const lore = loreOf(move.kind, traits);
+    const hoop = Math.log(
+      (band.insideDiameterMm + band.thicknessMm) / (before.insideDiameterMm + before.thicknessMm),
+    );
+    const strain = move.strainLog ?? (move.kind === 'anneal' ? 0 : hoop);
+    const after = edges(band);
+    return {
+      kind: move.kind,
+      title: move.title,
+      instruction: move.instruction,
+      lookFor: move.lookFor ?? lore.lookFor,
+      ...(move.tool === undefined ? {} : { tool: move.tool }),
+      before: edges(before),
+      after,
+      strainCutEdge: strain,
+      strainRimEdge: strain,
+      annealFirst: moves[i - 1]?.kind === 'anneal',
+      handsOnMin: lore.handsOnMin,
+      waitMin: lore.waitMin,
+      ...((move.caution ?? lore.caution) ? { caution: move.caution ?? lore.caution } : {}),
+      ...(lore.waits ? { waits: lore.waits } : {}),
+      outline: outlineOf(band, start.insideDiameterMm),
+      ...(move.read ? { reading: predictReading(after, band.widthMm, 'leading', bench.mandrel) } : {}),
+      ...(move.springbackMm === undefined ? {} : { springbackMm: move.springbackMm }),
+      ...(move.blank ? { blank: move.blank } : {}),
+    };
+  });
+}
+
+/** Softening, by the metal's own heat. */
+export function annealMove(metal: MetalId, blank?: StepBlank): BandMove {
+  const { annealC } = metalById(metal);
+  const range = annealC ? `${annealC[0]}–${annealC[1]} °C` : 'the heat its metal asks for';
+  return {
+    kind: 'anneal',
+    title: 'Anneal',
+    instruction: `Soften at ${range}. Quench in water, tools too.`,
+    ...(blank ? { blank } : {}),
+  };
+}
+
+/** Reading both ways, and the surface: how every band ends. */
+export function endMoves(finish: Finish, heated: boolean): readonly BandMove[] {
+  return [
+    {
+      kind: 'true-up',
+      title: 'True it on the mandrel',
+      instruction:
+        'Rawhide or nylon hammer, turning it end for end; stop when it lies against the mandrel all round.',
+      read: true,
+    },
+    ...finishSteps(finish, { heated, relief: 'pattern' }),
+  ];
+}

@@ -1,0 +1,29 @@
+export { edgeNames } from './edge-names';
+export type { EdgeNames } from './edge-names';
+export type { Quantity, WorkFigure } from './figure';
+export { STOCK_FOR, STOCK_KINDS, WORK_KINDS } from './kinds';
+export type {
+  BandPiece,
+  CoinBandWork,
+  CoinPiece,
+  HandlePiece,
+  HandleWork,
+  ResizeWork,
+  SpinnerWork,
+  StockKind,
+  StripPiece,
+  StripWork,
+  Work,
+  WorkKind,
+  WorkPiece,
+} from './kinds';
+export { coinBandOf } from './plan-coin-band';
+export { handleVerdict, keptProfile } from './plan-handle';
+export { resizeVerdict } from './plan-resize';
+export type { WorkBench, WorkPlan, WorkPrediction, WorkWish } from './plan-shape';
+export { spinnerOf } from './plan-spinner';
+export { barOf } from './plan-strip';
+export { permitReasons, planWork, stockFits } from './plan-work';
+export type { Permits } from './plan-work';
+export { replanBand } from './replan-band';
+export type { BandReplan } from './replan-band';

@@ -1,0 +1,99 @@
+import type { HandleStyle, EndShape, Station, Stretch } from '../handle';
+import type { MetalId } from '../metal';
+import type { FinishedBand } from '../resize';
+import type { Coin } from '../stock';
+
+/** Kinds of work beside the coin ring, in the order they are offered. */
+export const WORK_KINDS = ['handle', 'strip', 'spinner', 'coin-band', 'resize'] as const;
+export type WorkKind = (typeof WORK_KINDS)[number];
+
+/** Kinds of stock that a drawer holds. */
+export const STOCK_KINDS = ['coin', 'handle', 'strip', 'band'] as const;
+export type StockKind = (typeof STOCK_KINDS)[number];
+
+export interface HandlePiece {
+  readonly kind: 'handle';
+  readonly metal: MetalId;
+  /** From the tip of the pattern on, mm. */
+  readonly stations: readonly Station[];
+  readonly enamel: readonly Stretch[];
+}
+
+/** Strip, or wire when it is round. */
+export interface StripPiece {
+  readonly kind: 'strip';
+  readonly metal: MetalId;
+  readonly section: 'rect' | 'round';
+  /** Of a wire its diameter, like the width. */
+  readonly thicknessMm: number;
+  readonly widthMm: number;
+  /** What is left of it, mm. */
+  readonly lengthMm: number;
+}
+
+/** A finished ring that is to be another size. */
+export interface BandPiece extends FinishedBand {
+  readonly kind: 'band';
+  readonly insideDiameterMm: number;
+}
+
+export interface CoinPiece extends Coin {
+  readonly kind: 'coin';
+}
+
+export type WorkPiece = CoinPiece | HandlePiece | StripPiece | BandPiece;
+
+export interface HandleWork {
+  readonly kind: 'handle';
+  readonly style: HandleStyle;
+  readonly overlapMm?: number | undefined;
+  readonly turns?: number | undefined;
+  readonly pitchMm?: number | undefined;
+  /** The end that stays whole and shows. */
+  readonly keptEnd: 'tip' | 'neck';
+  /** Where the ring begins, from the kept end, mm. */
+  readonly startMm: number;
+  readonly ends: EndShape;
+}
+
+export interface StripWork {
+  readonly kind: 'strip';
+  readonly seamMm?: number | undefined;
+  readonly textured: boolean;
+  /** Rolled to this first, mm; left out, as it is. */
+  readonly rolledToMm?: number | undefined;
+}
+
+/** Both bands of a spinner come from the strip at hand, unless the outer is told to be of another. */
+export interface SpinnerWork {
+  readonly kind: 'spinner';
+  readonly outerThicknessMm: number;
+  readonly outerWidthMm: number;
+  readonly outerMetal?: MetalId | undefined;
+  readonly clearanceMm?: number | undefined;
+}
+
+export interface CoinBandWork {
+  readonly kind: 'coin-band';
+  readonly stripWidthMm: number;
+  readonly stripThicknessMm: number;
+  readonly stripMetal: MetalId;
+  readonly knuckleMm?: number | undefined;
+}
+
+export interface ResizeWork {
+  readonly kind: 'resize';
+  /** What lies between band and die. */
+  readonly cover: 'cloth' | 'leather' | 'none';
+}
+
+export type Work = HandleWork | StripWork | SpinnerWork | CoinBandWork | ResizeWork;
+
+/** The kind of stock that a kind of work begins with. */
+export const STOCK_FOR: Readonly<Record<WorkKind, StockKind>> = {
+  handle: 'handle',
+  strip: 'strip',
+  spinner: 'strip',
+  'coin-band': 'coin',
+  resize: 'band',
+};

@@ -1,0 +1,256 @@
+import {
+  endMark,
+  judgeHandle,
+  profileOf,
+  thicknessAt,
+  turnedRound,
+  widthAt,
+  type HandleVerdict,
+} from '../handle';
+import { metalById } from '../metal';
+import { toolsOf, type StepBlank } from '../route';
+import { annealMove, bandSteps, endMoves, type BandMove } from './band-steps';
+import { count, length, share, size, words, type WorkFigure } from './figure';
+import type { HandlePiece, HandleWork } from './kinds';
+import {
+  allowanceOf,
+  bandBench,
+  finishedPlan,
+  type WorkBench,
+  type WorkPlan,
+  type WorkWish,
+} from './plan-shape';
+
+const HANDBOOK = 'Handbook of the trade: silverware, blank length and bending.';
+const DEFAULT_WIDTH_MM = 10;
+/** Thicker pieces begin in a broad former, so that the first bend is gentle. */
+const BROAD_FIRST_MM = 2.4;
+/** Part of the whole bend that is done when only the ends are hooked. */
+const HOOKED = 1 / 3;
+
+type HandleWish = WorkWish<HandleWork, HandlePiece>;
+
+/** The handle as seen from the end that is kept. */
+export function keptProfile({ work, piece }: Pick<HandleWish, 'work' | 'piece'>) {
+  const profile = profileOf(piece.stations);
+  if (work.keptEnd === 'tip') return { profile, enamel: piece.enamel };
+  return {
+    profile: turnedRound(profile),
+    enamel: piece.enamel.map(({ fromMm, toMm }) => ({
+      fromMm: profile.lengthMm - toMm,
+      toMm: profile.lengthMm - fromMm,
+    })),
+  };
+}
+
+/** The verdict on a handle with the formers at hand. */
+export function handleVerdict(wish: HandleWish, { kit, traits }: WorkBench): HandleVerdict {
+  const { work, piece, targetInsideDiameterMm } = wish;
+  const { style, overlapMm, turns, pitchMm, startMm } = work;
+  return judgeHandle({
+    ...keptProfile(wish),
+    style,
+    overlapMm,
+    turns,
+    pitchMm,
+    startMm,
+    metal: piece.metal,
+    insideDiameterMm: targetInsideDiameterMm,
+    formersMm: toolsOf(kit, 'former').map(({ spec }) => spec.diameterMm),
+    springbackFactor: traits?.springbackFactor.bend,
+  });
+}
+
+/** Stations of the blank alone, from its kept end. */
+function blankStations(wish: HandleWish, { used }: HandleVerdict): StepBlank['stations'] {
+  const { profile } = keptProfile(wish);
+  const inside = profile.stations.filter(({ atMm }) => atMm > used.fromMm && atMm < used.toMm);
+  return [used.fromMm, ...inside.map(({ atMm }) => atMm), used.toMm].map((at) => ({
+    atMm: at - used.fromMm,
+    thicknessMm: thicknessAt(profile, at),
+    widthMm: widthAt(profile, at),
+  }));
+}
+
+function movesOf(wish: HandleWish, verdict: HandleVerdict): readonly BandMove[] {
+  const { work, piece, targetInsideDiameterMm, finish } = wish;
+  const { former, thickest, strainOutside, anneals, lengthMm, temper, used } = verdict;
+  const stations = blankStations(wish, verdict);
+  const flat: StepBlank = { stations, bentToMm: null };
+  const bent = (bentToMm: number): StepBlank => ({ stations, bentToMm });
+  const strain = Math.log(1 + strainOutside);
+  const former1 = `${former.formerMm.toFixed(1)} mm former`;
+  const end = endMark(work.ends, verdict.widthMm ?? DEFAULT_WIDTH_MM);
+  const between = Math.max(0, anneals - (temper === 'soft' ? 1 : 0));
+  const soften = annealMove(piece.metal, bent(targetInsideDiameterMm * 2));
+  return [
+    {
+      kind: 'saw',
+      title: `Saw at ${(used.fromMm + lengthMm).toFixed(1)} mm from the kept end`,
+      instruction: `Exact: ${lengthMm.toFixed(1)} mm${used.fromMm > 0 ? `, from ${used.fromMm.toFixed(1)} mm on` : ''}. If you bend first and trim later: ${verdict.roughLengthMm.toFixed(1)} mm.`,
+      blank: flat,
+    },
+    {
+      kind: 'file',
+      title: work.ends === 'square' ? 'File the ends square' : `File the ends ${work.ends}`,
+      instruction:
+        end.dividerMm === undefined
+          ? 'Square to the length, both alike; then break every sharp edge.'
+          : `Divider set to ${end.dividerMm.toFixed(1)} mm, its point on the middle line; file to the arc.`,
+      lookFor: 'Both ends alike, no burr catches a fingernail.',
+      blank: flat,
+    },
+    ...(temper === 'soft' ? [annealMove(piece.metal, flat)] : []),
+    {
+      kind: 'bend',
+      title: 'Hook both ends',
+      instruction: `${thickest.thicknessMm >= BROAD_FIRST_MM ? 'Begin in a broad former. ' : ''}A finger’s breadth at each end first: they cannot be reached later.`,
+      tool: former1,
+      strainLog: strain * HOOKED,
+      blank: bent(targetInsideDiameterMm * 3),
+    },
+    ...Array.from({ length: between }, () => soften),
+    {
+      kind: 'bend',
+      title: 'Bend the middle round',
+      instruction: `Little and often on the ${former1}, turned over each time. Let go, it opens to about ${former.releasedMm.toFixed(1)} mm.`,
+      tool: former1,
+      strainLog: strain * (1 - HOOKED),
+      springbackMm: former.releasedMm - former.formerMm,
+      to: { insideDiameterMm: former.releasedMm },
+      read: true,
+      blank: bent(former.releasedMm),
+    },
+    {
+      kind: 'close',
+      title:
+        work.style === 'straight'
+          ? 'Close the joint'
+          : work.style === 'overlap'
+            ? 'Lay the end over'
+            : 'Draw the turns together',
+      instruction:
+        'Too large: the next smaller former. Too small: a few taps on the mandrel. Nylon on the pattern, always.',
+      to: { insideDiameterMm: targetInsideDiameterMm },
+      read: true,
+      blank: bent(targetInsideDiameterMm),
+    },
+    ...endMoves(finish, anneals > 0),
+  ];
+}
+
+function figuresOf(
+  { work, piece, targetInsideDiameterMm }: HandleWish,
+  verdict: HandleVerdict,
+): readonly WorkFigure[] {
+  const { thickest, meanThicknessMm, used, former, idealFormerMm } = verdict;
+  const target = ['Target', size(targetInsideDiameterMm)] as const;
+  const thickness = ['Mean thickness where it bends', length(meanThicknessMm, 2)] as const;
+  return [
+    {
+      key: 'length',
+      label: 'Cut at',
+      value: length(verdict.lengthMm),
+      words:
+        'Each slice of the handle runs round the finger at half its own thickness outside it; slices are added up until the turn is whole.',
+      inputs: [target, thickness, ['From', length(used.fromMm)]],
+      source: HANDBOOK,
+    },
+    {
+      key: 'rough',
+      label: 'Or rough',
+      value: length(verdict.roughLengthMm),
+      words: 'The other school: a tenth longer, bent, and trimmed to meet.',
+      inputs: [['Exact', length(verdict.lengthMm)]],
+      source: HANDBOOK,
+    },
+    {
+      key: 'left',
+      label: 'Left over',
+      value: length(Math.max(0, verdict.leftOverMm)),
+      words: 'What stays of the handle after the cut.',
+      inputs: [['Used to', length(used.toMm)]],
+      source: 'Geometry of what you entered.',
+    },
+    {
+      key: 'thickest',
+      label: 'Thickest bend',
+      value: length(thickest.thicknessMm, 2),
+      words: 'The thickest place that has to bend; it decides whether the handle serves.',
+      inputs: [['At', length(thickest.atMm)]],
+      source: HANDBOOK,
+    },
+    {
+      key: 'strain',
+      label: 'Outside stretch',
+      value: share(verdict.strainOutside),
+      words: 'A bend stretches its outside by t/(ID + t).',
+      inputs: [thickness, target, ['This metal bears', share(verdict.bendLimit)]],
+      source: 'Elementary bending; limits of general metal tables.',
+    },
+    {
+      key: 'former',
+      label: 'Former',
+      value: length(former.formerMm),
+      words: `After release it opens to about ${former.releasedMm.toFixed(1)} mm. A former of the finger’s own size comes out too large.`,
+      inputs: [['Exact', length(idealFormerMm)], thickness, ['Temper', words(verdict.temper)]],
+      source: 'Elastic recovery of a bent sheet, 1/(4x³ − 3x + 1); corrected by what your log taught.',
+    },
+    {
+      key: 'height',
+      label: 'Height',
+      value: length(verdict.heightMm ?? DEFAULT_WIDTH_MM),
+      words:
+        work.style === 'spiral'
+          ? 'Width of the handle and the climb of all turns.'
+          : 'The handle’s width there.',
+      inputs: [['Width', length(verdict.widthMm ?? DEFAULT_WIDTH_MM)]],
+      source: 'Geometry of what you entered.',
+    },
+    {
+      key: 'anneals',
+      label: 'Anneals',
+      value: count(verdict.anneals, 'anneals'),
+      words: 'As often as the stretch of the outside fills what this metal bears.',
+      inputs: [['Bears', share(metalById(piece.metal).allowanceStrainLog)]],
+      source: HANDBOOK,
+    },
+  ];
+}
+
+/** Width times thickness along the blank, g. */
+function blankMassG(stations: StepBlank['stations'], piece: HandlePiece, widthMm: number): number {
+  const section = ({ thicknessMm, widthMm: own }: StepBlank['stations'][number]) =>
+    thicknessMm * (own ?? widthMm);
+  const volume = stations.slice(1).reduce((sum, next, i) => {
+    const last = stations[i] ?? next;
+    return sum + ((next.atMm - last.atMm) * (section(last) + section(next))) / 2;
+  }, 0);
+  return (volume * metalById(piece.metal).densityGCm3) / 1000;
+}
+
+export function planHandle(wish: HandleWish, bench: WorkBench): WorkPlan {
+  const { piece, targetInsideDiameterMm } = wish;
+  const verdict = handleVerdict(wish, bench);
+  const widthMm = verdict.widthMm ?? DEFAULT_WIDTH_MM;
+  const stations = blankStations(wish, verdict);
+  const massG = blankMassG(stations, piece, widthMm);
+  const start = { insideDiameterMm: targetInsideDiameterMm, thicknessMm: verdict.meanThicknessMm, widthMm };
+  return finishedPlan({
+    kind: 'handle',
+    reasons: verdict.reasons,
+    figures: figuresOf(wish, verdict),
+    steps: verdict.feasible ? bandSteps(start, movesOf(wish, verdict), bandBench(bench, piece.metal)) : [],
+    allowanceStrainLog: allowanceOf(piece.metal, verdict.meanThicknessMm, bench),
+    usesLengthMm: 0,
+    prediction: {
+      targetInsideDiameterMm,
+      bandWidthMm: widthMm,
+      axialHeightMm: verdict.heightMm ?? widthMm,
+      thicknessCutEdgeMm: verdict.meanThicknessMm,
+      thicknessRimEdgeMm: verdict.meanThicknessMm,
+      slugMassG: 0,
+      ringMassG: massG,
+    },
+  });
+}

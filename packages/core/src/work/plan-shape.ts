@@ -1,0 +1,100 @@
+import { gravestFirst, type Reasoned } from '../forming';
+import { stiffnessOf, type MetalId } from '../metal';
+import {
+  benchAllowance,
+  DEFAULT_TRAITS,
+  routeTotals,
+  toolsOf,
+  type BenchTraits,
+  type Finish,
+  type Kit,
+  type RouteStep,
+  type RouteTotals,
+} from '../route';
+import { DEFAULT_MANDREL, type MandrelTaper } from '../size';
+import type { WorkFigure } from './figure';
+import type { Work, WorkKind, WorkPiece } from './kinds';
+
+/** What a ring of any kind was foretold as: the log compares by it. Bands have two edges alike. */
+export interface WorkPrediction {
+  readonly targetInsideDiameterMm: number;
+  readonly bandWidthMm: number;
+  readonly axialHeightMm: number;
+  readonly thicknessCutEdgeMm: number;
+  readonly thicknessRimEdgeMm: number;
+  /** What is cut away and kept for scrap, g. */
+  readonly slugMassG: number;
+  readonly ringMassG: number;
+  readonly annealCount: number;
+}
+
+export interface WorkPlan {
+  readonly kind: WorkKind;
+  readonly feasible: boolean;
+  readonly reasons: readonly Reasoned[];
+  readonly figures: readonly WorkFigure[];
+  readonly prediction: WorkPrediction;
+  readonly steps: readonly RouteStep[];
+  readonly totals: RouteTotals;
+  readonly allowanceStrainLog: number;
+  /** Length of strip that the ring takes, mm; 0 where a whole piece is used. */
+  readonly usesLengthMm: number;
+}
+
+/** What is wanted of a piece. */
+export interface WorkWish<W extends Work = Work, P extends WorkPiece = WorkPiece> {
+  readonly work: W;
+  readonly piece: P;
+  readonly targetInsideDiameterMm: number;
+  readonly finish: Finish;
+}
+
+export interface WorkBench {
+  readonly kit: Kit;
+  readonly traits?: BenchTraits | undefined;
+}
+
+export function mandrelIn(kit: Kit): MandrelTaper {
+  return toolsOf(kit, 'mandrel')[0]?.spec ?? DEFAULT_MANDREL;
+}
+
+export function bandBench({ kit, traits = DEFAULT_TRAITS }: WorkBench, metal: MetalId) {
+  return { traits, mandrel: mandrelIn(kit), metal };
+}
+
+/** What a metal bears between anneals; one that is never softened, what it bears at all. */
+export function allowanceOf(
+  metal: MetalId,
+  thicknessMm: number,
+  { traits = DEFAULT_TRAITS }: WorkBench,
+): number {
+  return benchAllowance(metal, thicknessMm, traits) || Math.log(1 + stiffnessOf(metal).bendLimit);
+}
+
+type Parts = Omit<WorkPlan, 'feasible' | 'totals' | 'prediction'> & {
+  readonly prediction: Omit<WorkPrediction, 'annealCount'>;
+};
+
+/** A plan from its parts: feasible unless something refuses, anneals counted along its steps; refused work has no steps. */
+export function finishedPlan({ reasons, steps, prediction, ...rest }: Parts): WorkPlan {
+  const feasible = reasons.every(({ level }) => level !== 'refuse');
+  const kept = feasible ? steps : [];
+  const totals = routeTotals(kept);
+  return {
+    ...rest,
+    feasible,
+    reasons: gravestFirst(reasons),
+    steps: kept,
+    totals,
+    prediction: { ...prediction, annealCount: totals.anneals },
+  };
+}
+
+const NO_TOTALS: RouteTotals = { anneals: 0, handsOnMin: 0, waitMin: 0 };
+
+/** A plan with more to say about it; a refusal takes its route away. */
+export function gated(plan: WorkPlan, more: readonly Reasoned[]): WorkPlan {
+  const reasons = gravestFirst([...plan.reasons, ...more]);
+  if (more.every(({ level }) => level !== 'refuse')) return { ...plan, reasons };
+  return { ...plan, reasons, feasible: false, steps: [], totals: NO_TOTALS };
+}

@@ -1,0 +1,224 @@
+import type { Reasoned } from '../forming';
+import { metalById } from '../metal';
+import { SEAM_MM, spinnerBlanks, type SpinnerBlanks } from '../strip';
+import { bandSteps, endMoves, type BandMove } from './band-steps';
+import { length, share, size, type WorkFigure } from './figure';
+import { joinedBand } from './joint-moves';
+import type { SpinnerWork, StripPiece } from './kinds';
+import { metalReasons, solderReasons } from './metal-reasons';
+import {
+  allowanceOf,
+  bandBench,
+  finishedPlan,
+  type WorkBench,
+  type WorkPlan,
+  type WorkWish,
+} from './plan-shape';
+
+const HANDBOOK = 'Handbook of the trade: the two-part spinner.';
+
+type SpinnerWish = WorkWish<SpinnerWork, StripPiece>;
+
+export function spinnerOf({ work, piece, targetInsideDiameterMm }: SpinnerWish): SpinnerBlanks {
+  return spinnerBlanks({
+    insideDiameterMm: targetInsideDiameterMm,
+    innerThicknessMm: piece.thicknessMm,
+    outerThicknessMm: work.outerThicknessMm,
+    outerWidthMm: work.outerWidthMm,
+    clearanceMm: work.clearanceMm,
+  });
+}
+
+function reasonsOf({ piece, work }: SpinnerWish, parts: SpinnerBlanks): readonly Reasoned[] {
+  const outer = work.outerMetal ?? piece.metal;
+  const reasons: Reasoned[] = [
+    ...metalReasons(piece.metal),
+    ...solderReasons(piece.metal),
+    ...(outer === piece.metal ? [] : [...metalReasons(outer), ...solderReasons(outer)]),
+  ];
+  if (piece.section === 'round') {
+    reasons.push({
+      code: 'not-flat',
+      level: 'refuse',
+      message: 'The inner band is flat: this is round wire.',
+      instead: 'Roll it flat first, and enter it as strip.',
+    });
+  }
+  if (piece.widthMm < parts.innerWidthMm) {
+    reasons.push({
+      code: 'too-narrow',
+      level: 'refuse',
+      message: `The inner band must be ${parts.innerWidthMm.toFixed(1)} mm wide; this strip is ${piece.widthMm.toFixed(1)} mm.`,
+      instead: `An outer band of at most ${Math.max(0, piece.widthMm - 2).toFixed(1)} mm, or a wider strip.`,
+    });
+  }
+  const needed = parts.innerLengthMm + SEAM_MM;
+  if (piece.lengthMm < needed) {
+    reasons.push({
+      code: 'too-short',
+      level: 'refuse',
+      message: `The inner band takes ${needed.toFixed(1)} mm; ${piece.lengthMm.toFixed(1)} mm are left.`,
+    });
+  }
+  if (!parts.comfortable) {
+    reasons.push({
+      code: 'flare-uncomfortable',
+      level: 'warn',
+      message: `Each edge would lean out ${parts.flareEachSideMm.toFixed(2)} mm: that is felt between the fingers.`,
+      instead: 'Less clearance, or a thinner outer band.',
+    });
+  }
+  return reasons;
+}
+
+function figuresOf(
+  { piece, work, targetInsideDiameterMm }: SpinnerWish,
+  parts: SpinnerBlanks,
+): readonly WorkFigure[] {
+  const target = ['Target', size(targetInsideDiameterMm)] as const;
+  const inner = ['Inner thickness', length(piece.thicknessMm, 2)] as const;
+  const outer = ['Outer thickness', length(work.outerThicknessMm, 2)] as const;
+  const figure = (
+    key: string,
+    label: string,
+    mm: number,
+    words: string,
+    inputs: WorkFigure['inputs'],
+  ): WorkFigure => ({
+    key,
+    label,
+    value: length(mm, 2),
+    words,
+    inputs,
+    source: HANDBOOK,
+  });
+  return [
+    figure('innerLength', 'Inner blank', parts.innerLengthMm, 'π(ID + t); the seam comes on top.', [
+      target,
+      inner,
+    ]),
+    figure('innerWidth', 'Inner width', parts.innerWidthMm, 'Two millimetres wider than the outer band.', [
+      ['Outer width', length(work.outerWidthMm)],
+    ]),
+    figure(
+      'outerLength',
+      'Outer blank',
+      parts.outerLengthMm,
+      'π times the middle of the outer band; the seam comes on top.',
+      [['Outer inside ⌀', length(parts.outerInsideDiameterMm, 2)], outer],
+    ),
+    figure(
+      'outerInside',
+      'Outer inside ⌀',
+      parts.outerInsideDiameterMm,
+      'Outside of the inner band and the clearance in which it turns.',
+      [['Inner outside ⌀', length(parts.innerOutsideDiameterMm, 2)]],
+    ),
+    figure(
+      'flare',
+      'Flare to ⌀',
+      parts.flareOutsideDiameterMm,
+      'Past the outer band, so that it cannot come off.',
+      [['Each side', length(parts.flareEachSideMm, 2)]],
+    ),
+    {
+      key: 'flareStrain',
+      label: 'Edge stretch',
+      value: share(Math.exp(parts.flareStrainLog) - 1),
+      words: 'What the flared edges of the inner band stretch.',
+      inputs: [['It bears between anneals', share(metalById(piece.metal).allowanceStrainLog)]],
+      source: HANDBOOK,
+    },
+  ];
+}
+
+function movesOf(
+  { piece, work, finish, targetInsideDiameterMm }: SpinnerWish,
+  parts: SpinnerBlanks,
+): readonly BandMove[] {
+  const bend = (insideMm: number, thicknessMm: number) =>
+    Math.log(1 + thicknessMm / (insideMm + thicknessMm));
+  const inner = {
+    insideDiameterMm: targetInsideDiameterMm,
+    thicknessMm: piece.thicknessMm,
+    widthMm: parts.innerWidthMm,
+  };
+  const outer = {
+    insideDiameterMm: parts.outerInsideDiameterMm,
+    thicknessMm: work.outerThicknessMm,
+    widthMm: work.outerWidthMm,
+  };
+  return [
+    ...joinedBand({
+      name: 'the outer band',
+      metal: work.outerMetal ?? piece.metal,
+      lengthMm: parts.outerLengthMm + SEAM_MM,
+      band: outer,
+      bendStrainLog: bend(outer.insideDiameterMm, outer.thicknessMm),
+    }),
+    {
+      kind: 'true-up',
+      title: 'True the outer band',
+      instruction: `Round, and ${outer.insideDiameterMm.toFixed(2)} mm inside. Flatten both its edges on emery now: assembled, they cannot be reached.`,
+      read: true,
+    },
+    ...joinedBand({
+      name: 'the inner band',
+      metal: piece.metal,
+      lengthMm: parts.innerLengthMm + SEAM_MM,
+      band: inner,
+      bendStrainLog: bend(inner.insideDiameterMm, inner.thicknessMm),
+    }),
+    {
+      kind: 'true-up',
+      title: 'True the inner band and flatten its edges',
+      instruction: 'Round on the mandrel; both edges flat on emery; polish what the outer band will hide.',
+      read: true,
+    },
+    {
+      kind: 'assemble',
+      title: 'Flare the first edge',
+      instruction: `A little at a time in the dapping block, to half the flare; slip the outer band on, and flare the other edge as far.`,
+      strainLog: parts.flareStrainLog / 2,
+    },
+    {
+      kind: 'assemble',
+      title: `Flare both edges to ${parts.flareOutsideDiameterMm.toFixed(1)} mm`,
+      instruction: 'Turn it over after every blow. Stop as soon as the outer band cannot come off.',
+      strainLog: parts.flareStrainLog / 2,
+    },
+    ...endMoves(finish, true),
+  ];
+}
+
+/** An inner band that is worn and an outer one that turns on it (craft §6). */
+export function planSpinner(wish: SpinnerWish, bench: WorkBench): WorkPlan {
+  const { piece, work, targetInsideDiameterMm } = wish;
+  const parts = spinnerOf(wish);
+  const start = {
+    insideDiameterMm: parts.outerInsideDiameterMm,
+    thicknessMm: work.outerThicknessMm,
+    widthMm: work.outerWidthMm,
+  };
+  const band = (lengthMm: number, sectionMm2: number, metal: StripPiece['metal']) =>
+    (lengthMm * sectionMm2 * metalById(metal).densityGCm3) / 1000;
+  return finishedPlan({
+    kind: 'spinner',
+    reasons: reasonsOf(wish, parts),
+    figures: figuresOf(wish, parts),
+    steps: bandSteps(start, movesOf(wish, parts), bandBench(bench, piece.metal)),
+    allowanceStrainLog: allowanceOf(piece.metal, piece.thicknessMm, bench),
+    usesLengthMm: parts.innerLengthMm + SEAM_MM,
+    prediction: {
+      targetInsideDiameterMm,
+      bandWidthMm: parts.innerWidthMm,
+      axialHeightMm: parts.innerWidthMm,
+      thicknessCutEdgeMm: piece.thicknessMm,
+      thicknessRimEdgeMm: piece.thicknessMm,
+      slugMassG: 0,
+      ringMassG:
+        band(parts.innerLengthMm, piece.thicknessMm * parts.innerWidthMm, piece.metal) +
+        band(parts.outerLengthMm, work.outerThicknessMm * work.outerWidthMm, work.outerMetal ?? piece.metal),
+    },
+  });
+}

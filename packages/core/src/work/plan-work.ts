@@ -1,0 +1,70 @@
+import type { Reasoned } from '../forming';
+import { DEEDS, type Answer, type Deed } from '../identify';
+import { STOCK_FOR, type Work, type WorkKind, type WorkPiece } from './kinds';
+import { planCoinBand } from './plan-coin-band';
+import { planHandle } from './plan-handle';
+import { planResize } from './plan-resize';
+import { gated, type WorkBench, type WorkPlan, type WorkWish } from './plan-shape';
+import { planSpinner } from './plan-spinner';
+import { planStrip } from './plan-strip';
+
+/** What a test of the piece found that it may bear. */
+export type Permits = Readonly<Record<Deed, Answer>>;
+
+/** What each kind of work does to its piece. */
+const NEEDS: Readonly<Record<WorkKind | 'coin', readonly Deed[]>> = {
+  coin: ['heat', 'fold'],
+  handle: ['bend'],
+  strip: ['bend', 'heat', 'solder'],
+  spinner: ['bend', 'heat', 'solder'],
+  'coin-band': ['bend', 'heat', 'solder'],
+  resize: ['bend'],
+};
+
+const DEED_WORDS: Readonly<Record<Deed, string>> = {
+  heat: 'be heated',
+  bend: 'be bent',
+  fold: 'be folded',
+  solder: 'be soldered',
+  'polish-hard': 'be polished hard',
+};
+
+/** What a tested piece says against a kind of work: it gates the planner. */
+export function permitReasons(kind: WorkKind | 'coin', may: Permits | undefined): readonly Reasoned[] {
+  if (!may) return [];
+  return DEEDS.filter((deed) => NEEDS[kind].includes(deed) && may[deed] !== 'yes').map((deed) => ({
+    code: may[deed] === 'no' ? `may-not-${deed}` : `unsure-${deed}`,
+    level: may[deed] === 'no' ? 'refuse' : 'warn',
+    message:
+      may[deed] === 'no'
+        ? `The test of this piece says that it must not ${DEED_WORDS[deed]}.`
+        : `The test of this piece leaves open whether it may ${DEED_WORDS[deed]}.`,
+    instead: '“What is this piece?” tells what was found, and which test would tell more.',
+  }));
+}
+
+/** Narrowed by kind: a work always comes with the piece that its kind begins with. */
+function planOf(wish: WorkWish, bench: WorkBench): WorkPlan {
+  const { work, piece, ...rest } = wish;
+  if (work.kind === 'handle' && piece.kind === 'handle') return planHandle({ ...rest, work, piece }, bench);
+  if (work.kind === 'strip' && piece.kind === 'strip') return planStrip({ ...rest, work, piece }, bench);
+  if (work.kind === 'spinner' && piece.kind === 'strip') return planSpinner({ ...rest, work, piece }, bench);
+  if (work.kind === 'coin-band' && piece.kind === 'coin')
+    return planCoinBand({ ...rest, work, piece }, bench);
+  if (work.kind === 'resize' && piece.kind === 'band') return planResize({ ...rest, work, piece }, bench);
+  throw new RangeError(`${work.kind} begins with a ${STOCK_FOR[work.kind]}, not a ${piece.kind}`);
+}
+
+/**
+ * The whole answer for any kind of work that is no coin ring: figures, verdict and route.
+ * @param may what a test of the piece found; left out, it was not tested
+ * @throws RangeError for a piece of the wrong kind, or measures that no piece can have
+ */
+export function planWork(wish: WorkWish, bench: WorkBench, may?: Permits): WorkPlan {
+  const plan = planOf(wish, bench);
+  return gated(plan, permitReasons(wish.work.kind, may));
+}
+
+export function stockFits(work: Work, piece: WorkPiece): boolean {
+  return STOCK_FOR[work.kind] === piece.kind;
+}
