@@ -1,3 +1,4 @@
+import type { CsvImportResult } from '@round-mint/contract/csv';
 import type { Device, DeviceId, DeviceReading } from '@round-mint/contract/devices';
 import type { DieChartInput, StoredDieChart } from '@round-mint/contract/die-charts';
 import type { LearntAnswer } from '@round-mint/contract/learnt';
@@ -49,6 +50,17 @@ export const api = createApi({
     restoreStock: build.mutation<StockItem, string>({
       query: (id) => ({ url: `/stock/${id}/restore`, method: 'POST' }),
       invalidatesTags: ['Stock'],
+    }),
+    importCsv: build.mutation<
+      CsvImportResult,
+      { readonly table: 'stock' | 'kit'; readonly csv: string; readonly dryRun: boolean }
+    >({
+      query: ({ table, csv, dryRun }) => ({
+        url: `/${table}/import${dryRun ? '?dryRun=1' : ''}`,
+        method: 'POST',
+        body: { csv },
+      }),
+      invalidatesTags: (result) => (result?.taken ? ['Stock', 'Kit'] : []),
     }),
     listKit: build.query<StoredTool[], void>({
       query: () => '/kit?limit=200',
@@ -219,6 +231,7 @@ export const {
   useSaveStockMutation,
   useRemoveStockMutation,
   useRestoreStockMutation,
+  useImportCsvMutation,
   useListKitQuery,
   useAddToolMutation,
   useRemoveToolMutation,

@@ -4,6 +4,7 @@ import { centringSlice } from '@/features/centring/centring-slice';
 import { practiceSlice } from '@/features/practice/practice-slice';
 import { planDraftSlice } from '@/features/plan/plan-draft-slice';
 import { searchSlice } from '@/features/search/search-slice';
+import { worksSlice } from '@/features/works/works-slice';
 import { api } from './api';
 import { lightSlice } from './light-slice';
 import { noticesSlice } from './notices-slice';
@@ -16,6 +17,7 @@ export function createStore() {
       [api.reducerPath]: api.reducer,
       [practiceSlice.name]: practiceSlice.reducer,
       [planDraftSlice.name]: planDraftSlice.reducer,
+      [worksSlice.name]: worksSlice.reducer,
       [searchSlice.name]: searchSlice.reducer,
       [centringSlice.name]: centringSlice.reducer,
       [lightSlice.name]: lightSlice.reducer,

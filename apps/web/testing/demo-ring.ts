@@ -1,4 +1,4 @@
-import type { RingEventInput, RingWithEvents } from '@round-mint/contract/rings';
+import type { CoinRingWithEvents, RingEventInput } from '@round-mint/contract/rings';
 import { coinRoute, REFERENCE_KIT } from '@round-mint/core/route';
 
 const ROUTE = coinRoute(
@@ -34,11 +34,12 @@ export function workedTo(end: number): RingEventInput[] {
 }
 
 /** A ring at the bench with a real route. */
-export function ringOf(events: RingEventInput[] = [], change: Partial<RingWithEvents> = {}): RingWithEvents {
+export function ringOf(events: RingEventInput[] = [], change: Partial<CoinRingWithEvents> = {}): CoinRingWithEvents {
   return {
     id: RING_ID,
     planId: '00000003-0000-4000-8000-000000000009',
     stockId: '00000001-0000-4000-8000-000000000001',
+    kind: 'coin',
     name: 'For Ilse',
     stockName: 'Test half, 1948',
     coin: { diameterMm: 30, rimThicknessMm: 2, metal: 'silver-900' },
@@ -58,7 +59,7 @@ export function ringOf(events: RingEventInput[] = [], change: Partial<RingWithEv
     },
     allowanceStrainLog: ROUTE.allowanceStrainLog,
     mandrelMmPerUsSize: 12.7,
-    steps: [...ROUTE.steps] as RingWithEvents['steps'],
+    steps: [...ROUTE.steps] as CoinRingWithEvents['steps'],
     totals: ROUTE.totals,
     createdAt: '2026-03-01T09:00:00.000Z',
     finishedAt: null,

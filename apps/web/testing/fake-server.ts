@@ -1,6 +1,6 @@
 import { DEFAULT_SETTINGS } from '@round-mint/contract/settings';
 import type { StoredTool } from '@round-mint/contract/kit';
-import type { StockItem } from '@round-mint/contract/stock';
+import type { CoinStock } from '@round-mint/contract/stock';
 
 interface Call {
   readonly method: string;
@@ -67,9 +67,10 @@ export function listOf<T>(...items: readonly T[]) {
 
 const LIFE = { createdAt: '2026-03-01T10:00:00.000Z', updatedAt: '2026-03-01T10:00:00.000Z' };
 
-export function pieceOf(change: Partial<StockItem> = {}): StockItem {
+export function pieceOf(change: Partial<CoinStock> = {}): CoinStock {
   return {
     id: '00000001-0000-4000-8000-000000000001',
+    kind: 'coin',
     name: 'Test half, 1948',
     issuer: 'Testland',
     year: 1948,

@@ -1,4 +1,5 @@
 import type { z } from 'zod';
+import type { Endpoint } from './endpoint';
 import { archiveSchema, importResultSchema } from './archive';
 import {
   coinRingRequestSchema,
@@ -17,7 +18,6 @@ import {
 } from './die-charts';
 import { deviceListSchema, deviceReadingSchema, deviceSchema, deviceSetSchema } from './devices';
 import { storedToolSchema, toolInputSchema, toolListSchema } from './kit';
-import { csvImportResultSchema, csvImportSchema } from './csv';
 import { learntSchema } from './learnt';
 import { logListSchema } from './log';
 import { photoInputSchema, photoListSchema, photoSchema } from './photos';
@@ -41,36 +41,7 @@ import { settingsPatchSchema, settingsSchema } from './settings';
 import { sizeRequestSchema, sizeResponseSchema } from './size';
 import { stockInputSchema, stockItemSchema, stockListSchema } from './stock';
 import { healthSchema, metalListSchema } from './system';
-import {
-  coinBandRequestSchema,
-  coinBandResponseSchema,
-  densityRequestSchema,
-  densityResponseSchema,
-  handleRequestSchema,
-  handleResponseSchema,
-  resizeRequestSchema,
-  resizeResponseSchema,
-  rollingRequestSchema,
-  rollingResponseSchema,
-  spinnerRequestSchema,
-  spinnerResponseSchema,
-  stripRequestSchema,
-  stripResponseSchema,
-} from './works-compute';
-
-/** One call of the interface: what the OpenAPI document is made from. Paths are below `/api/v1`. */
-export interface Endpoint {
-  readonly method: 'get' | 'post' | 'put' | 'patch' | 'delete';
-  readonly path: string;
-  readonly summary: string;
-  readonly request?: z.ZodType;
-  readonly response?: z.ZodType;
-  /** Makes something new: answered with 201. */
-  readonly creates?: boolean;
-  readonly list?: boolean;
-  /** Media type of the answer when it is not JSON. */
-  readonly media?: string;
-}
+import { csvTable, WORK_COMPUTES } from './endpoints-works';
 
 /** The five calls of a plain resource that can be taken back after deletion. */
 function resource(
@@ -93,20 +64,6 @@ function resource(
     { method: 'put', path: byId, summary: `Change a ${one}`, request: schemas.input, response: schemas.item },
     { method: 'delete', path: byId, summary: `Put a ${one} away; restore brings it back` },
     { method: 'post', path: `${byId}/restore`, summary: `Bring a ${one} back`, response: schemas.item },
-  ];
-}
-
-/** A stored list as a CSV file, out and in. */
-function csvTable(path: string, name: string): readonly Endpoint[] {
-  return [
-    { method: 'get', path: `${path}.csv`, summary: `The ${name} as CSV`, media: 'text/csv' },
-    {
-      method: 'post',
-      path: `${path}/import`,
-      summary: `Take a CSV file of the ${name} in, all rows or none; \`?dryRun=1\` only tells what each would do`,
-      request: csvImportSchema,
-      response: csvImportResultSchema,
-    },
   ];
 }
 
@@ -162,55 +119,7 @@ export const ENDPOINTS: readonly Endpoint[] = [
     request: platingRequestSchema,
     response: platingResponseSchema,
   },
-  {
-    method: 'post',
-    path: '/compute/handle',
-    summary: 'Length, former and verdict of a ring from a handle',
-    request: handleRequestSchema,
-    response: handleResponseSchema,
-  },
-  {
-    method: 'post',
-    path: '/compute/strip',
-    summary: 'Blank length of a strip or wire band',
-    request: stripRequestSchema,
-    response: stripResponseSchema,
-  },
-  {
-    method: 'post',
-    path: '/compute/spinner',
-    summary: 'Both blanks of a two-part spinner',
-    request: spinnerRequestSchema,
-    response: spinnerResponseSchema,
-  },
-  {
-    method: 'post',
-    path: '/compute/coin-band',
-    summary: 'The parts of an open ring with a coin in its middle',
-    request: coinBandRequestSchema,
-    response: coinBandResponseSchema,
-  },
-  {
-    method: 'post',
-    path: '/compute/rolling',
-    summary: 'Passes and anneals that roll a bar to a thickness',
-    request: rollingRequestSchema,
-    response: rollingResponseSchema,
-  },
-  {
-    method: 'post',
-    path: '/compute/resize',
-    summary: 'Whether a finished band can be another size, and how',
-    request: resizeRequestSchema,
-    response: resizeResponseSchema,
-  },
-  {
-    method: 'post',
-    path: '/compute/density',
-    summary: 'Density by air and water, and the metals that fit',
-    request: densityRequestSchema,
-    response: densityResponseSchema,
-  },
+  ...WORK_COMPUTES,
   ...resource('/stock', 'piece of stock', {
     input: stockInputSchema,
     item: stockItemSchema,

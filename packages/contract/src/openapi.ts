@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { errorSchema } from './common';
-import { ENDPOINTS, type Endpoint } from './endpoints';
+import type { Endpoint } from './endpoint';
+import { ENDPOINTS } from './endpoints';
 
 type JsonObject = Readonly<Record<string, unknown>>;
 

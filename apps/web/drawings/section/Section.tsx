@@ -1,4 +1,4 @@
-import type { WallOutline } from '@round-mint/core/route';
+import { COIN_EDGES, type EdgeNames, type WallOutline } from '@round-mint/core/route';
 import Svg, { G, Line, Path, Rect, Text } from 'react-native-svg';
 import { usePalette } from '@/theme/light';
 import { DimensionLine } from './DimensionLine';
@@ -28,6 +28,8 @@ interface SectionProps {
   height: number;
   /** Writes a length the maker's way. */
   length: (lengthMm: number) => string;
+  /** What the two edges are called. */
+  edges?: EdgeNames;
   /** Words under the ghost of the coin. */
   flatText?: string;
   testID?: string;
@@ -137,7 +139,17 @@ function ghostPoints(ghost: WallOutline | undefined): readonly SectionPoint[] {
 }
 
 /** Half the wall in section, to scale, as a workshop drawing: hatched, dimensioned, tinted by strain. */
-export function Section({ outline, flat, ghost, width, height, length, flatText, testID }: SectionProps) {
+export function Section({
+  outline,
+  flat,
+  ghost,
+  width,
+  height,
+  length,
+  edges = COIN_EDGES,
+  flatText,
+  testID,
+}: SectionProps) {
   const palette = usePalette();
   const lines = sectionLines(outline);
   const everything = [...lines.inside, ...lines.outside, ...ghostPoints(ghost)];
@@ -175,7 +187,7 @@ export function Section({ outline, flat, ghost, width, height, length, flatText,
       height={height}
       viewBox={`0 0 ${width} ${height}`}
       role="img"
-      aria-label={`Section of the wall: ${words.inside}, ${words.tall}, rim edge ${words.rim}, cut edge ${words.cut}`}
+      aria-label={`Section of the wall: ${words.inside}, ${words.tall}, ${edges.rim} ${words.rim}, ${edges.cut} ${words.cut}`}
       testID={testID}
     >
       <Line
@@ -262,8 +274,8 @@ export function Section({ outline, flat, ghost, width, height, length, flatText,
       >
         {words.tall}
       </Text>
-      <EdgeLabel x={labelX} y={rimY + 14} name="rim edge" value={words.rim} />
-      <EdgeLabel x={labelX} y={cutY - 22 - lift * scale.pxPerMm} name="cut edge" value={words.cut} />
+      <EdgeLabel x={labelX} y={rimY + 14} name={edges.rim} value={words.rim} />
+      <EdgeLabel x={labelX} y={cutY - 22 - lift * scale.pxPerMm} name={edges.cut} value={words.cut} />
     </Svg>
   );
 }

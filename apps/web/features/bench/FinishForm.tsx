@@ -10,7 +10,7 @@ import { Notice } from '@/ui/Notice';
 import { NumberPad } from '@/ui/NumberPad';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
-import type { BenchRing } from './bench-model';
+import { capital, type BenchRing } from './bench-model';
 import type { BenchLog } from './use-bench-log';
 
 const ACCEPTED = 'must be a length such as 9.1';
@@ -55,8 +55,18 @@ export function FinishForm({ bench, log, onPhoto }: FinishFormProps) {
       : undefined;
   const measures = [
     { key: 'width', label: 'Width', unit: lengthUnit, hint: `plan ${write.length(bandWidthMm)}` },
-    { key: 'cut', label: 'Cut edge', unit: lengthUnit, hint: `plan ${write.length(thicknessCutEdgeMm, 2)}` },
-    { key: 'rim', label: 'Rim edge', unit: lengthUnit, hint: `plan ${write.length(thicknessRimEdgeMm, 2)}` },
+    {
+      key: 'cut',
+      label: capital(bench.edges.cut),
+      unit: lengthUnit,
+      hint: `plan ${write.length(thicknessCutEdgeMm, 2)}`,
+    },
+    {
+      key: 'rim',
+      label: capital(bench.edges.rim),
+      unit: lengthUnit,
+      hint: `plan ${write.length(thicknessRimEdgeMm, 2)}`,
+    },
     { key: 'mass', label: 'Mass', unit: 'g', hint: `plan ${ringMassG.toFixed(1)} g` },
   ] as const;
   const put = (key: Measure, text: string) => setTexts((before) => ({ ...before, [key]: text }));

@@ -1,3 +1,4 @@
+import type { CoinRing } from '@round-mint/contract/rings';
 import { useState } from 'react';
 import { useWriters } from '@/features/settings/use-settings';
 import { TakeFrom } from '@/features/devices/TakeFrom';
@@ -5,15 +6,20 @@ import { Button } from '@/ui/Button';
 import { NumberPad } from '@/ui/NumberPad';
 import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
-import type { BenchRing } from './bench-model';
 import type { BenchLog } from './use-bench-log';
 
+interface HoleSheetProps {
+  readonly ring: CoinRing;
+  readonly log: BenchLog;
+  readonly onClose: () => void;
+}
+
 /** The hole as it came out: the rest is planned from it. */
-export function HoleSheet({ bench, log, onClose }: { bench: BenchRing; log: BenchLog; onClose: () => void }) {
+export function HoleSheet({ ring, log, onClose }: HoleSheetProps) {
   const write = useWriters();
   const [text, setText] = useState('');
   const holeMm = Number(text);
-  const possible = holeMm >= 2 && holeMm < bench.ring.coin.diameterMm - 2;
+  const possible = holeMm >= 2 && holeMm < ring.coin.diameterMm - 2;
   const save = () => {
     log.log({ kind: 'hole-measured', diameterMm: holeMm });
     onClose();
@@ -28,8 +34,8 @@ export function HoleSheet({ bench, log, onClose }: { bench: BenchRing; log: Benc
       <Type as="figure">{text === '' ? '… mm' : `${text} mm`}</Type>
       <Type as="small">
         {text === '' || possible
-          ? `planned ${write.length(bench.ring.holeMm, 2)}; across the widest place, after deburring`
-          : `✕ from 2 mm to less than the coin (${write.length(bench.ring.coin.diameterMm)})`}
+          ? `planned ${write.length(ring.holeMm, 2)}; across the widest place, after deburring`
+          : `✕ from 2 mm to less than the coin (${write.length(ring.coin.diameterMm)})`}
       </Type>
       <NumberPad text={text} onChange={setText} />
       <TakeFrom device="calliper" onTake={(mm) => setText(String(mm))} />

@@ -14,7 +14,7 @@ import { NumberPad } from '@/ui/NumberPad';
 import { PadKey } from '@/ui/PadKey';
 import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
-import type { BenchRing } from './bench-model';
+import { capital, type BenchRing } from './bench-model';
 import { doubtWords, expectedAt } from './reading-model';
 import type { BenchLog } from './use-bench-log';
 
@@ -28,10 +28,7 @@ interface ReadingSheetProps {
 type Side = 'rim' | 'cut';
 type Pad = 'sizes' | 'millimetres';
 
-const SIDES: readonly { side: Side; name: string }[] = [
-  { side: 'rim', name: 'Rim edge down' },
-  { side: 'cut', name: 'Cut edge down' },
-];
+const SIDES: readonly Side[] = ['rim', 'cut'];
 const MARKS: readonly { value: ReadingMark; label: string }[] = [
   { value: 'leading', label: 'at the leading edge' },
   { value: 'centre', label: 'at the middle' },
@@ -168,7 +165,8 @@ export function ReadingSheet({ onClose, bench, step, log }: ReadingSheetProps) {
     onClose();
   };
   const plannedMm = { rim: planned.rimDownMm, cut: planned.cutDownMm };
-  const name = SIDES.find((one) => one.side === side)?.name ?? '';
+  const nameOf = (one: Side) => `${capital(bench.edges[one])} down`;
+  const name = nameOf(side);
   return (
     <Sheet
       title="Log a reading"
@@ -188,13 +186,13 @@ export function ReadingSheet({ onClose, bench, step, log }: ReadingSheetProps) {
       <View role="radiogroup" aria-label="Which way round" className="flex-row gap-2">
         {SIDES.map((one) => (
           <SideTile
-            key={one.side}
-            name={one.name}
-            valueMm={values[one.side]}
-            plannedMm={plannedMm[one.side]}
-            typed={pad === 'millimetres' && side === one.side && typed !== '' ? typed : undefined}
-            active={side === one.side}
-            onPress={() => choose(one.side)}
+            key={one}
+            name={nameOf(one)}
+            valueMm={values[one]}
+            plannedMm={plannedMm[one]}
+            typed={pad === 'millimetres' && side === one && typed !== '' ? typed : undefined}
+            active={side === one}
+            onPress={() => choose(one)}
           />
         ))}
       </View>

@@ -131,7 +131,9 @@ export function RingWork({ bench }: { bench: BenchRing }) {
       ) : null}
       {sheet === 'photo' ? <PhotoSheet ringId={ring.id} kind={step?.kind} onClose={close} /> : null}
       {sheet === 'finish' ? <ChooseFinishSheet bench={bench} log={log} onClose={close} /> : null}
-      {sheet === 'hole' ? <HoleSheet bench={bench} log={log} onClose={close} /> : null}
+      {sheet === 'hole' && bench.coinRing ? (
+        <HoleSheet ring={bench.coinRing} log={log} onClose={close} />
+      ) : null}
     </View>
   );
 }

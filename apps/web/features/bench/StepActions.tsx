@@ -56,7 +56,7 @@ export function StepActions({ bench, step, log, onDone, onOpen, onTurn }: StepAc
         <TextButton label="Trouble" describe="Something went wrong" onPress={() => onOpen('trouble')} />
         <TextButton label="Photo" onPress={() => onOpen('photo')} />
         {isFinishing(step.kind) ? <TextButton label="Other finish" onPress={() => onOpen('finish')} /> : null}
-        {AT_HOLE.includes(step.kind) ? (
+        {bench.coinRing && AT_HOLE.includes(step.kind) ? (
           <TextButton label="Measure the hole" onPress={() => onOpen('hole')} />
         ) : null}
         {anneal || AT_HOLE.includes(step.kind) || isFinishing(step.kind) ? null : (

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { View, type LayoutChangeEvent } from 'react-native';
 import { SoftnessGauge } from '@/drawings/gauge/SoftnessGauge';
 import { Ladder } from '@/drawings/ladder/Ladder';
+import { BlankDrawing } from '@/drawings/blank/BlankDrawing';
 import { StepIcon } from '@/drawings/route/StepIcon';
 import { Section } from '@/drawings/section/Section';
 import { useSettings, useWriters } from '@/features/settings/use-settings';
@@ -33,20 +34,31 @@ function BenchDrawing({ bench, step, at }: StepViewProps) {
   const height = DRAWING_HEIGHT;
   const onLayout = (event: LayoutChangeEvent) => setWidth(event.nativeEvent.layout.width);
   const ladder = isSized(step);
+  const [rim, cut] = bench.coinRing ? ['rim', 'cut'] : ['marked', 'other'];
   const edges = [
-    { label: 'rim', diameterMm: state.edges.rimInsideDiameterMm },
-    { label: 'cut', diameterMm: state.edges.cutInsideDiameterMm },
+    { label: rim ?? '', diameterMm: state.edges.rimInsideDiameterMm },
+    { label: cut ?? '', diameterMm: state.edges.cutInsideDiameterMm },
     { label: 'stop', diameterMm: step.after.cutInsideDiameterMm, ghost: true },
   ];
   return (
     <View onLayout={onLayout} style={{ height }} className="flex-row">
-      {width > 0 ? (
+      {width > 0 && step.blank ? (
+        <BlankDrawing
+          blank={step.blank}
+          widthMm={bench.ring.prediction.bandWidthMm}
+          width={ladder ? width - LADDER_WIDTH : width}
+          height={height}
+          length={write.length}
+        />
+      ) : null}
+      {width > 0 && !step.blank ? (
         <Section
           outline={step.outline}
           ghost={before}
           width={ladder ? width - LADDER_WIDTH : width}
           height={height}
           length={write.length}
+          edges={bench.edges}
         />
       ) : null}
       {width > 0 && ladder ? (
@@ -99,7 +111,7 @@ export function StepView({ bench, step, at }: StepViewProps) {
   const { ring, state } = bench;
   const next = state.steps[at + 1];
   const atHand = at === state.step;
-  const stop = stopMark(step, write.size, write.length);
+  const stop = stopMark(step, write.size, write.length, bench.edges);
   return (
     <View className="gap-3" testID="step-view">
       <View className="flex-row items-start justify-between gap-3">

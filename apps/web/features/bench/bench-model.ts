@@ -1,9 +1,13 @@
-import type { RingWithEvents } from '@round-mint/contract/rings';
+import type { CoinRingWithEvents, RingWithEvents } from '@round-mint/contract/rings';
+import type { MetalId } from '@round-mint/core/metal';
 import {
   adviseReading,
   nextJobs,
   ringState,
+  BAND_EDGES,
+  COIN_EDGES,
   type EdgeAdvice,
+  type EdgeNames,
   type Job,
   type Reroute,
   type RingEvent,
@@ -15,6 +19,10 @@ import {
 /** A ring at the bench, ready to show. */
 export interface BenchRing {
   readonly ring: RingWithEvents;
+  /** The same when it is a coin's; undefined for every other kind. */
+  readonly coinRing: CoinRingWithEvents | undefined;
+  /** What its edges are called. */
+  readonly edges: EdgeNames;
   readonly state: RingState;
   /** The step to do; undefined when all are done. */
   readonly step: RouteStep | undefined;
@@ -27,12 +35,14 @@ export interface BenchRing {
 }
 
 export function benchRing(ring: RingWithEvents): BenchRing {
+  const coinRing = ring.kind === 'coin' ? ring : undefined;
+  const edges = coinRing ? COIN_EDGES : BAND_EDGES;
   const state = ringState(
     {
       steps: ring.steps as readonly RouteStep[],
       mandrel: { mmPerUsSize: ring.mandrelMmPerUsSize },
       targetInsideDiameterMm: ring.prediction.targetInsideDiameterMm,
-      holeMm: ring.holeMm,
+      holeMm: coinRing?.holeMm,
     },
     ring.events as readonly RingEvent[],
   );
@@ -42,13 +52,25 @@ export function benchRing(ring: RingWithEvents): BenchRing {
   const here = reroute && (reroute.step === state.step || reroute.because === read?.eventId);
   return {
     ring,
+    coinRing,
+    edges,
     state,
     step,
     next: state.steps[state.step + 1],
-    advice: step && read ? adviseReading(step, read.leading) : undefined,
+    advice: step && read ? adviseReading(step, read.leading, edges) : undefined,
     reroute: here ? reroute : undefined,
     targetMm: state.targetInsideDiameterMm ?? ring.prediction.targetInsideDiameterMm,
   };
+}
+
+/** As a sentence begins. */
+export function capital(words: string): string {
+  return `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
+}
+
+/** What the ring is made of. */
+export function ringMetal(ring: RingWithEvents): MetalId {
+  return ring.kind === 'coin' ? ring.coin.metal : ring.metal;
 }
 
 const VERBS: Partial<Readonly<Record<StepKind, string>>> = {
@@ -71,6 +93,12 @@ const VERBS: Partial<Readonly<Record<StepKind, string>>> = {
   patina: 'Darken',
   polish: 'Polish',
   plate: 'Line',
+  saw: 'Saw',
+  bend: 'Bend',
+  close: 'Close',
+  solder: 'Solder',
+  roll: 'Roll',
+  assemble: 'Assemble',
 };
 
 /** What the rings need next, batched. */
@@ -99,8 +127,11 @@ const SIZED: readonly StepKind[] = [
   'read',
 ];
 
-export function isSized({ kind }: Pick<RouteStep, 'kind'>): boolean {
-  return SIZED.includes(kind);
+/** Steps of a blank that end on the mandrel only when it has become a ring. */
+const BENT: readonly StepKind[] = ['bend', 'close'];
+
+export function isSized({ kind, reading }: Pick<RouteStep, 'kind' | 'reading'>): boolean {
+  return SIZED.includes(kind) || (BENT.includes(kind) && reading !== undefined);
 }
 
 /** Edges this close are one size, mm. */
@@ -111,14 +142,15 @@ export function stopMark(
   step: RouteStep,
   size: (mm: number) => string,
   length: (mm: number) => string,
+  names: EdgeNames = COIN_EDGES,
 ): string {
   const { rimInsideDiameterMm: rim, cutInsideDiameterMm: cut } = step.after;
   if (isSized(step)) {
     return Math.abs(rim - cut) < SAME_MM || size(rim) === size(cut)
       ? `${size(cut)}, both edges`
-      : `${size(rim)} rim edge, ${size(cut)} cut edge`;
+      : `${size(rim)} ${names.rim}, ${size(cut)} ${names.cut}`;
   }
-  if (step.kind === 'cut') return `hole ${length(cut)}`;
+  if (step.kind === 'cut' && step.blank === undefined) return `hole ${length(cut)}`;
   if (step.kind === 'fold') return `wall ${Math.round(90 - (step.outline.leanDeg[0] ?? 0))}° up from flat`;
   if (step.waitMin > 0) return `${step.handsOnMin} min of hands, ${step.waitMin} of waiting`;
   return `about ${step.handsOnMin} min`;

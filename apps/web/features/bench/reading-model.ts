@@ -17,14 +17,15 @@ export function expectedAt({ ring }: BenchRing, step: RouteStep, mark: ReadingMa
 
 const WORDS: Readonly<Record<ReadingDoubt['code'], (byUs: number, edge: string) => string>> = {
   'rim-past-coin': () => 'The ring would be wider outside than the coin was. The rim never grows.',
-  'rim-grew': (byUs) => `The rim edge would have grown by ${sizesInWords(byUs)}. A die only brings it in.`,
+  'rim-grew': (byUs, edge) =>
+    `The ${edge} would have grown by ${sizesInWords(byUs)}. A die only brings it in.`,
   'size-jumped': (byUs, edge) =>
-    `The ${edge} edge lies ${sizesInWords(byUs)} outside of where this step begins and ends.`,
+    `The ${edge} lies ${sizesInWords(byUs)} outside of where this step begins and ends.`,
 };
 
 /** What is strange about a reading, in words; undefined when nothing is. */
 export function doubtWords(
-  { ring, state }: BenchRing,
+  { ring, coinRing, edges: names, state }: BenchRing,
   step: RouteStep,
   read: MandrelReading,
   mark: ReadingMark,
@@ -32,6 +33,6 @@ export function doubtWords(
   const heightMm = step.outline.arcMm.at(-1) ?? 0;
   const edges = edgesFromReading(read, heightMm, mark, { mmPerUsSize: ring.mandrelMmPerUsSize });
   const leading = { rimDownMm: edges.rimInsideDiameterMm, cutDownMm: edges.cutInsideDiameterMm };
-  const doubt = doubtReading(step, state.edges, leading, ring.coin.diameterMm);
-  return doubt && WORDS[doubt.code](doubt.byUs, doubt.edge);
+  const doubt = doubtReading(step, state.edges, leading, coinRing?.coin.diameterMm ?? Infinity);
+  return doubt && WORDS[doubt.code](doubt.byUs, names[doubt.edge]);
 }

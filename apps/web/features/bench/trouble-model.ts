@@ -26,7 +26,8 @@ export function crackQuestion(
 }
 
 /** The sizes that a coin with another hole still makes; undefined when it makes none. */
-export function sizesOf({ ring, targetMm }: BenchRing, holeMm: number): SizeRange | undefined {
+export function sizesOf({ coinRing: ring, targetMm }: BenchRing, holeMm: number): SizeRange | undefined {
+  if (!ring) return undefined;
   const wall = { kind: ring.wall, curlDeg: ring.curlDeg ?? undefined };
   return estimateCoinRing({ coin: ring.coin, holeMm, targetInsideDiameterMm: targetMm, wall }).sizeRangeMm;
 }

@@ -1,4 +1,5 @@
 import { kitOrReference, standingEvents, type Replan, type RingEvent } from '@round-mint/core/route';
+import { replanBand, type BandReplan } from '@round-mint/core/work';
 import { useEffect, useMemo, useRef } from 'react';
 import { useWriters } from '@/features/settings/use-settings';
 import { useListKitQuery } from '@/store/api';
@@ -16,6 +17,7 @@ const SAME_HOLE_MM = 0.05;
 /** What asks for another route and has had no answer yet. */
 function unanswered({
   ring,
+  coinRing,
   state,
   advice,
 }: BenchRing): { because: string; kind: 'reading' | 'hole' } | undefined {
@@ -24,11 +26,12 @@ function unanswered({
   if (read && advice && advice.length > 0 && !answered(read.eventId)) {
     return { because: read.eventId, kind: 'reading' };
   }
+  if (!coinRing) return undefined;
   const measured = standingEvents(ring.events as readonly RingEvent[]).findLast(
     ({ body }) => body.kind === 'hole-measured',
   );
   if (measured?.body.kind !== 'hole-measured' || answered(measured.id)) return undefined;
-  if (Math.abs(measured.body.diameterMm - ring.holeMm) < SAME_HOLE_MM) return undefined;
+  if (Math.abs(measured.body.diameterMm - coinRing.holeMm) < SAME_HOLE_MM) return undefined;
   const folded = state.steps.findIndex(({ kind }) => kind === 'fold');
   return state.step <= folded ? { because: measured.id, kind: 'hole' } : undefined;
 }
@@ -38,9 +41,9 @@ export function useRingInWork(bench: BenchRing): ReplanQuestion['ring'] | undefi
   const kit = useListKitQuery().data;
   const dieCharts = useDieCharts();
   const traits = useBenchTraits();
-  const { ring, state } = bench;
+  const { coinRing: ring, state } = bench;
   return useMemo(() => {
-    if (!kit) return undefined;
+    if (!kit || !ring) return undefined;
     const { steps, step, spent, edges, stepReading, targetInsideDiameterMm, holeMm } = state;
     return {
       coin: ring.coin,
@@ -53,6 +56,21 @@ export function useRingInWork(bench: BenchRing): ReplanQuestion['ring'] | undefi
       traits,
     };
   }, [ring, state, kit, dieCharts, traits]);
+}
+
+/** How a ring that is no coin's goes on after a reading that is off: found at once, without a worker. */
+function bandReplan(
+  { ring, coinRing, state, step }: BenchRing,
+  because: string | undefined,
+): BandReplan | undefined {
+  const read = state.stepReading;
+  if (coinRing || !step || !read || because === undefined) return undefined;
+  return replanBand({
+    step,
+    toCome: state.steps.slice(state.step + 1),
+    read: read.leading,
+    mandrel: { mmPerUsSize: ring.mandrelMmPerUsSize },
+  });
 }
 
 export type OutOfReachAnswer = Extract<Replan, { kind: 'out-of-reach' }> & { readonly because: string };
@@ -83,6 +101,12 @@ export function useReplan(
     const { route } = answer;
     log.reroute(because, route, replanWords(route, write.size, write.length));
   }, [answer, fresh, because, log, write]);
+  const band = useMemo(() => bandReplan(bench, because), [bench, because]);
+  useEffect(() => {
+    if (!band || because === undefined || logged.current === because) return;
+    logged.current = because;
+    log.reroute(because, { fromStep: bench.state.step + 1, steps: band.steps }, band.why);
+  }, [band, because, bench.state.step, log]);
   const out =
     fresh && answer?.kind === 'out-of-reach' && because !== undefined ? { ...answer, because } : undefined;
   return { working: progress !== undefined, ...(out ? { outOfReach: out } : {}) };

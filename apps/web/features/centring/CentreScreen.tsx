@@ -1,4 +1,5 @@
 import { FREE_SHARE, type LandVerdict } from '@round-mint/core/forming';
+import { centringSheet } from '@round-mint/core/template';
 import { planCoinRing, punchDiameters } from '@round-mint/core/route';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -17,13 +18,13 @@ import { Choices } from '@/ui/Choices';
 import { FactLine } from '@/ui/FactLine';
 import { Notice } from '@/ui/Notice';
 import { Screen } from '@/ui/Screen';
+import { PrintButtons } from '@/features/print/PrintButtons';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
 import { Empty, Fetched } from '@/ui/Waiting';
 import { judgeReadings, PLACE_COUNTS, type LandAnswer } from './centring-model';
 import { landCleared, placesChosen } from './centring-slice';
 import { LandFields } from './LandFields';
-import { TemplateButtons } from './TemplateButtons';
 
 const LARGEST_DRAWING = 340;
 
@@ -210,7 +211,14 @@ function Centre({ model }: { model: PlanModel }) {
           onPress={() => planWith(verdict.repunchMm ?? holeMm)}
         />
       ) : null}
-      <TemplateButtons coinName={piece.name} diameterMm={piece.diameterMm} holeMm={holeMm} />
+      <PrintButtons
+        title="A template to print"
+        about="Centring target and card holder at true scale."
+        fileName="centring"
+        sheet={(paper) =>
+          centringSheet({ coinName: piece.name, diameterMm: piece.diameterMm, holeMm, paper })
+        }
+      />
     </Screen>
   );
 }

@@ -81,7 +81,7 @@ describe('a hole by the calliper', () => {
   it('is taken by one tap or by the data button, and refused where it cannot be', async () => {
     fakeServer({});
     const { log, bench } = benchLog();
-    renderWithStore(<HoleSheet bench={benchRing(ringOf(workedTo(1)))} log={bench} onClose={jest.fn()} />);
+    renderWithStore(<HoleSheet ring={ringOf(workedTo(1))} log={bench} onClose={jest.fn()} />);
     await settle();
     expect(screen.queryByText(/from the calliper/)).toBeNull();
     say('calliper', 13.02);
@@ -98,9 +98,7 @@ describe('a hole by the calliper', () => {
 
   it('has no calliper to offer once its line is cut', async () => {
     fakeServer({});
-    renderWithStore(
-      <HoleSheet bench={benchRing(ringOf(workedTo(1)))} log={benchLog().bench} onClose={jest.fn()} />,
-    );
+    renderWithStore(<HoleSheet ring={ringOf(workedTo(1))} log={benchLog().bench} onClose={jest.fn()} />);
     await settle();
     say('calliper', 13);
     act(() => FakeStream.open.forEach(({ onerror }) => onerror?.()));

@@ -30,7 +30,8 @@ function FinishedDrawing({ ring, entry }: { ring: RingWithEvents; entry: LogEntr
   const [width, setWidth] = useState(0);
   const { primarySystem, secondSystem } = useSettings();
   const write = useWriters();
-  const { readings, steps } = benchRing(ring).state;
+  const { state, edges } = benchRing(ring);
+  const { readings, steps } = state;
   const last = steps.at(-1);
   const actual = entry.actualInsideDiameterMm;
   return (
@@ -40,7 +41,13 @@ function FinishedDrawing({ ring, entry }: { ring: RingWithEvents; entry: LogEntr
       className="flex-row"
     >
       {width > 0 && last ? (
-        <Section outline={last.outline} width={width - LADDER_WIDTH} height={HEIGHT} length={write.length} />
+        <Section
+          outline={last.outline}
+          width={width - LADDER_WIDTH}
+          height={HEIGHT}
+          length={write.length}
+          edges={edges}
+        />
       ) : null}
       {width > 0 ? (
         <Ladder

@@ -11,7 +11,7 @@ import { Type } from '@/ui/Type';
 import { Empty, Fetched } from '@/ui/Waiting';
 import { ErrorStrip } from './ErrorStrip';
 import { LogTabs } from './LogTabs';
-import { logSummary, sizeErrorWords } from './log-model';
+import { logKindWords, logSummary, sizeErrorWords } from './log-model';
 
 function LogRow({ entry }: { entry: LogEntry }) {
   const write = useWriters();
@@ -22,7 +22,7 @@ function LogRow({ entry }: { entry: LogEntry }) {
         <Pressable className="active:opacity-70 min-h-[64px] w-full flex-row items-center gap-3 border-b border-line py-2">
           <View className="flex-1">
             <Type as="heading">{entry.name}</Type>
-            <Type as="small">{`${entry.stockName} · ${format(new Date(entry.finishedAt), 'd MMM yyyy')}`}</Type>
+            <Type as="small">{`${logKindWords(entry)}${entry.stockName} · ${format(new Date(entry.finishedAt), 'd MMM yyyy')}`}</Type>
           </View>
           <View className="items-end">
             <Type as="strong">{`${write.size(entry.predictedInsideDiameterMm)}: ${sizeErrorWords(entry.sizeErrorUs)}`}</Type>

@@ -15,6 +15,7 @@ const ENTRY: LogEntry = {
   ringId: RING_ID,
   name: 'For Ilse',
   stockName: 'Test half, 1948',
+  kind: 'coin',
   metal: 'silver-900',
   wall: 'straight',
   holeMm: 12.7,

@@ -1,5 +1,8 @@
 import type { LogEntry } from '@round-mint/contract/log';
 import { quarterFraction, sizesInWords } from '@round-mint/core/format';
+import { BAND_EDGES, COIN_EDGES } from '@round-mint/core/route';
+import { capital } from '@/features/bench/bench-model';
+import { PLAN_KINDS } from '@/features/works/plan-kinds';
 
 /** "½ size too large", "on size", or a dash where nothing was read. */
 export function sizeErrorWords(sizeErrorUs: number | null): string {
@@ -43,6 +46,7 @@ export interface Comparison {
 
 /** The figures of a ring that can be compared. */
 export function comparisons(entry: LogEntry): readonly Comparison[] {
+  const names = entry.kind === 'coin' ? COIN_EDGES : BAND_EDGES;
   return [
     {
       name: 'Inside diameter',
@@ -50,7 +54,12 @@ export function comparisons(entry: LogEntry): readonly Comparison[] {
       actualMm: entry.actualInsideDiameterMm,
     },
     { name: 'Width', predictedMm: entry.predictedWidthMm, actualMm: entry.actualWidthMm },
-    { name: 'Cut edge', predictedMm: entry.predictedCutEdgeMm, actualMm: entry.actualCutEdgeMm },
-    { name: 'Rim edge', predictedMm: entry.predictedRimEdgeMm, actualMm: entry.actualRimEdgeMm },
+    { name: capital(names.cut), predictedMm: entry.predictedCutEdgeMm, actualMm: entry.actualCutEdgeMm },
+    { name: capital(names.rim), predictedMm: entry.predictedRimEdgeMm, actualMm: entry.actualRimEdgeMm },
   ];
+}
+
+/** Before a ring's stock: what kind of work it was; coin rings go without saying. */
+export function logKindWords({ kind }: Pick<LogEntry, 'kind'>): string {
+  return kind === 'coin' ? '' : `${PLAN_KINDS[kind].tab} · `;
 }

@@ -1,7 +1,7 @@
 import type { RingWithEvents } from '@round-mint/contract/rings';
 import { isSymptom, remedyFor } from '@round-mint/core/remedy';
-import { standingEvents, type RingEvent, type RouteStep } from '@round-mint/core/route';
-import { benchRing } from '@/features/bench/bench-model';
+import { standingEvents, type RingEvent } from '@round-mint/core/route';
+import { benchRing, type BenchRing } from '@/features/bench/bench-model';
 import type { Writers } from '@/features/settings/use-settings';
 
 export interface HistoryLine {
@@ -17,15 +17,15 @@ function troubleWords({ symptom, crackMm }: Trouble, write: Writers): string {
   return `Trouble: ${title}${crackMm === undefined ? '' : `, ${write.length(crackMm)} long`}`;
 }
 
-/** @param steps of the route as it became: steps that are done are never replaced */
-function words({ body }: RingEvent, steps: readonly RouteStep[], write: Writers): string {
+/** The route is told as it became: steps that are done are never replaced. */
+function words({ body }: RingEvent, { state: { steps }, edges: names }: BenchRing, write: Writers): string {
   switch (body.kind) {
     case 'step-done':
       return steps[body.step]?.title ?? 'Step done';
     case 'anneal-done':
       return body.step === undefined ? 'Annealed once more' : 'Annealed';
     case 'reading':
-      return `Read ${write.size(body.rimDownMm)} rim edge down, ${write.size(body.cutDownMm)} cut edge down`;
+      return `Read ${write.size(body.rimDownMm)} ${names.rim} down, ${write.size(body.cutDownMm)} ${names.cut} down`;
     case 'measured':
       return `Measured ${write.length(body.bandWidthMm, 2)} wide`;
     case 'trouble':
@@ -51,10 +51,10 @@ function words({ body }: RingEvent, steps: readonly RouteStep[], write: Writers)
 
 /** What happened to a ring, without what was taken back. */
 export function ringHistory(ring: RingWithEvents, write: Writers): readonly HistoryLine[] {
-  const { steps } = benchRing(ring).state;
+  const bench = benchRing(ring);
   return standingEvents(ring.events as readonly RingEvent[]).map((event) => ({
     id: event.id,
     at: event.at,
-    text: words(event, steps, write),
+    text: words(event, bench, write),
   }));
 }

@@ -7,9 +7,10 @@ import { Button } from '@/ui/Button';
 import { Choices, type Choice } from '@/ui/Choices';
 import { Notice } from '@/ui/Notice';
 import { Sheet } from '@/ui/Sheet';
+import { pickFile } from '@/ui/pick-file';
 import { Type } from '@/ui/Type';
 import { PhotoStrip } from './PhotoStrip';
-import { pickPhoto, resized } from './resize';
+import { resized } from './resize';
 
 const PARTS: readonly Choice<PhotoPart>[] = [
   { value: 'before', label: 'before' },
@@ -38,7 +39,7 @@ export function PhotoSheet({ ringId, kind, onClose }: PhotoSheetProps) {
   const take = async (from: 'camera' | 'file') => {
     setProblem(undefined);
     try {
-      const file = await pickPhoto(from);
+      const file = await pickFile({ accept: 'image/*', camera: from === 'camera' });
       if (!file) return;
       const picture = await resized(file);
       const photo = { id: crypto.randomUUID(), at: new Date().toISOString(), part, ...picture };

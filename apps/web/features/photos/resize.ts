@@ -46,16 +46,3 @@ export async function resized(file: Blob): Promise<ResizedPhoto> {
   if (!blob) throw new Error('the picture could not be redrawn');
   return { jpegBase64: await base64Of(blob), widthPx, heightPx };
 }
-
-/** Asks for a picture: from the camera where there is one, or from a file. */
-export function pickPhoto(from: 'camera' | 'file'): Promise<File | undefined> {
-  return new Promise((resolve) => {
-    const input = document.createElement('input');
-    input.type = 'file';
-    input.accept = 'image/*';
-    if (from === 'camera') input.setAttribute('capture', 'environment');
-    input.onchange = () => resolve(input.files?.[0]);
-    input.oncancel = () => resolve(undefined);
-    input.click();
-  });
-}

@@ -1,4 +1,4 @@
-import type { StockItem } from '@round-mint/contract/stock';
+import type { CoinStock } from '@round-mint/contract/stock';
 import { narrowMost, SPOIL_CAUSES, UNSURE_INPUTS, type RingChances } from '@round-mint/core/uncertainty';
 import { useState } from 'react';
 import { View, type LayoutChangeEvent } from 'react-native';
@@ -14,11 +14,11 @@ import { between, CAUSE_WORDS, INPUT_WORDS, spoilWords } from './chances-words';
 
 interface ChancesPanelProps {
   job: Job<RingChances>;
-  piece: StockItem;
+  piece: CoinStock;
   targetMm: number;
 }
 
-function Advice({ chances, piece }: { chances: RingChances; piece: StockItem }) {
+function Advice({ chances, piece }: { chances: RingChances; piece: CoinStock }) {
   const write = useWriters();
   const advice = narrowMost(chances, piece);
   if (!advice) return null;

@@ -12,7 +12,8 @@ import { PlanDetail, PlanFilm } from './PlanDetail';
 import { PlanDrawing } from './PlanDrawing';
 import type { PlanModel } from './plan-model';
 import { PlanQuestions } from './PlanQuestions';
-import { TakeToBench } from './TakeToBench';
+import { PlanTabs } from '@/features/works/PlanTabs';
+import { TakeCoinToBench } from './TakeCoinToBench';
 import { usePlanChances } from './use-plan-chances';
 import { PlanSummary, Verdict } from './Verdict';
 
@@ -38,21 +39,28 @@ export function PhonePlan({ model, twoColumns }: { model: PlanModel; twoColumns:
       <Screen
         testID="plan-screen"
         header={
-          <PlaceHeader
-            title={piece?.name ?? 'Plan a ring'}
-            note={pieceLine(model, write.length)}
-            end={
-              piece ? (
-                <TextButton label="change" describe="Choose another piece" onPress={() => setPicking(true)} />
-              ) : null
-            }
-          />
+          <>
+            <PlaceHeader
+              title={piece?.name ?? 'Plan a ring'}
+              note={pieceLine(model, write.length)}
+              end={
+                piece ? (
+                  <TextButton
+                    label="change"
+                    describe="Choose another piece"
+                    onPress={() => setPicking(true)}
+                  />
+                ) : null
+              }
+            />
+            <PlanTabs here="coin" />
+          </>
         }
         footer={
           piece ? (
             <View className="gap-2">
               {plan && !twoColumns ? <PlanSummary plan={plan} /> : null}
-              <TakeToBench model={model} />
+              <TakeCoinToBench model={model} />
             </View>
           ) : null
         }

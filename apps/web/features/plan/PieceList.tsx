@@ -1,4 +1,4 @@
-import type { StockItem } from '@round-mint/contract/stock';
+import type { CoinStock } from '@round-mint/contract/stock';
 import { metalById } from '@round-mint/core/metal';
 import { memo } from 'react';
 import { Pressable, View } from 'react-native';
@@ -21,7 +21,7 @@ function widthWords(bandWidthMm: number | undefined, known: boolean, refused: bo
 }
 
 interface PieceRowProps {
-  piece: StockItem;
+  piece: CoinStock;
   bandWidthMm: number | undefined;
   known: boolean;
   chosen: boolean;

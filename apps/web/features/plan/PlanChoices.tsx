@@ -1,6 +1,5 @@
-import type { PlanInput } from '@round-mint/contract/plans';
+import type { CoinPlanInput } from '@round-mint/contract/plans';
 import { quarterFraction } from '@round-mint/core/format';
-import type { Finish } from '@round-mint/core/route';
 import { useDeferredValue, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { useSettings, useWriters } from '@/features/settings/use-settings';
@@ -18,23 +17,18 @@ import {
   sizeTyped,
   wallChosen,
 } from './plan-draft-slice';
+import { FINISHES } from './finishes';
 import type { PlanModel } from './plan-model';
 import { useHoleOptions, type HoleOption } from './use-hole-options';
 import { WALLS } from './walls';
 import { SizeInput } from '@/features/sizes/SizeInput';
 
 const CURLS = [10, 17, 25].map((value) => ({ value, label: `${value}°` }));
-const SCHOOLS: readonly { value: PlanInput['school']; label: string; note: string }[] = [
+const SCHOOLS: readonly { value: CoinPlanInput['school']; label: string; note: string }[] = [
   { value: 'over-stretch', label: 'stretch past', note: 'then reduce' },
   { value: 'straighten', label: 'cone and lid', note: 'straighten upward' },
   { value: 'leave', label: 'only true it', note: 'straight to size' },
   { value: 'best', label: 'whichever', note: 'serves best' },
-];
-const FINISHES: readonly { value: Finish; label: string }[] = [
-  { value: 'as-formed', label: 'sanded' },
-  { value: 'satin', label: 'satin' },
-  { value: 'polished', label: 'polished' },
-  { value: 'dark', label: 'dark' },
 ];
 
 function Row({ label, children }: { label: string; children: ReactNode }) {

@@ -11,6 +11,23 @@ import type { PlanModel } from './plan-model';
 import { RouteFilm } from './RouteFilm';
 import { RouteList } from './RouteList';
 
+/** Names short enough for a narrow column; the sheet that opens has the full one. */
+const SHORT: Readonly<Record<FigureKey, string>> = {
+  width: 'Width',
+  height: 'Height',
+  cutEdge: 'Cut edge',
+  rimEdge: 'Rim edge',
+  outside: 'Outside ⌀',
+  strainCut: 'Cut edge stretch',
+  strainRim: 'Rim edge crowding',
+  range: 'Can make',
+  natural: 'Natural size',
+  thickness: 'Works as thick as',
+  curl: 'Lost to the curl',
+  slug: 'Slug',
+  anneals: 'Anneals',
+};
+
 const FIGURES: readonly FigureKey[] = [
   'width',
   'height',
@@ -37,8 +54,9 @@ function PlanFigures({ model, plan }: { model: PlanModel; plan: CoinRingPlan }) 
   return (
     <>
       <Figures
-        explanations={explanations}
-        keys={plan.feasible ? keys : keys.filter((key) => key !== 'anneals')}
+        figures={keys
+          .filter((key) => plan.feasible || key !== 'anneals')
+          .map((key) => ({ key, label: SHORT[key], value: explanations[key].value }))}
         onAsk={setAsked}
       />
       <ExplanationSheet explanation={asked && explanations[asked]} onClose={() => setAsked(undefined)} />

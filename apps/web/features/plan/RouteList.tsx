@@ -1,4 +1,4 @@
-import type { RouteStep, TapeUse } from '@round-mint/core/route';
+import { COIN_EDGES, type EdgeNames, type RouteStep, type TapeUse } from '@round-mint/core/route';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { StepIcon } from '@/drawings/route/StepIcon';
@@ -17,16 +17,24 @@ function allTape(steps: readonly RouteStep[]): TapeUse | undefined {
 }
 
 /** What the mandrel says after a step, and how much the ring gives back. */
-function readingWords({ reading, springbackMm }: RouteStep, write: Writers): string | undefined {
+function readingWords(
+  { reading, springbackMm }: RouteStep,
+  write: Writers,
+  names: EdgeNames,
+): string | undefined {
   if (!reading) return undefined;
   const { rimDownMm, cutDownMm } = reading;
   const back = springbackMm === undefined ? '' : `; springs back ${write.length(springbackMm, 2)}`;
-  return `reads ${write.size(rimDownMm)} rim edge down, ${write.size(cutDownMm)} cut edge down${back}`;
+  return `reads ${write.size(rimDownMm)} ${names.rim} down, ${write.size(cutDownMm)} ${names.cut} down${back}`;
 }
 
-function StepRow({ step, number }: { step: RouteStep; number: number }) {
+function StepRow({ step, number, names }: { step: RouteStep; number: number; names: EdgeNames }) {
   const write = useWriters();
-  const lines = [step.tool, readingWords(step, write), step.tape && tapeWords(step.tape, write.length)];
+  const lines = [
+    step.tool,
+    readingWords(step, write, names),
+    step.tape && tapeWords(step.tape, write.length),
+  ];
   return (
     <View role="listitem" className="flex-row gap-3 border-b border-line py-2">
       <StepIcon kind={step.kind} size={28} />
@@ -47,7 +55,14 @@ function StepRow({ step, number }: { step: RouteStep; number: number }) {
 }
 
 /** Every step with its tool, its readings and what to take care of. */
-export function RouteList({ steps }: { steps: readonly RouteStep[] }) {
+export function RouteList({
+  steps,
+  names = COIN_EDGES,
+}: {
+  steps: readonly RouteStep[];
+  /** What the ring's edges are called. */
+  names?: EdgeNames;
+}) {
   const [open, setOpen] = useState(false);
   const { length } = useWriters();
   const tape = allTape(steps);
@@ -58,7 +73,7 @@ export function RouteList({ steps }: { steps: readonly RouteStep[] }) {
         {tape ? <Type as="small">{`PTFE tape for this ring: ${tapeWords(tape, length)}.`}</Type> : null}
         <View role="list" aria-label="Steps of the route">
           {steps.map((step, i) => (
-            <StepRow key={`${step.title}-${i}`} step={step} number={i + 1} />
+            <StepRow key={`${step.title}-${i}`} step={step} number={i + 1} names={names} />
           ))}
         </View>
       </Sheet>

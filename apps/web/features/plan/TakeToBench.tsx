@@ -1,3 +1,4 @@
+import type { StockItem } from '@round-mint/contract/stock';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '@/ui/Button';
@@ -5,17 +6,24 @@ import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
 import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
-import type { PlanModel } from './plan-model';
-import { useTakeToBench } from './use-take-to-bench';
+import { useTakeToBench, type PlanToTake } from './use-take-to-bench';
+
+interface TakeToBenchProps {
+  piece: StockItem | undefined;
+  /** Undefined while it cannot be made. */
+  plan: PlanToTake | undefined;
+  /** What leaves the drawer, in a sentence. */
+  leaves: string;
+  /** What cannot be taken back. */
+  caution: { readonly title: string; readonly text: string };
+}
 
 /** The plan's main action: name the ring, read the caution, begin. */
-export function TakeToBench({ model }: { model: PlanModel }) {
+export function TakeToBench({ piece, plan, leaves, caution }: TakeToBenchProps) {
   const [open, setOpen] = useState(false);
   const [name, setName] = useState('');
-  const { take, problem, busy } = useTakeToBench(model);
-  const { piece, plan } = model;
+  const { take, problem, busy } = useTakeToBench(plan);
   const none = piece?.quantity === 0;
-  const ready = plan?.feasible === true && !none;
   const label = none ? 'None left in stock' : 'Take it to the bench';
   const start = () => void take(name.trim() || `${piece?.name ?? 'Ring'}`);
   return (
@@ -23,7 +31,7 @@ export function TakeToBench({ model }: { model: PlanModel }) {
       <Button
         look="main"
         label={label}
-        disabled={!ready}
+        disabled={plan === undefined || none}
         onPress={() => setOpen(true)}
         testID="take-to-bench"
       />
@@ -40,17 +48,21 @@ export function TakeToBench({ model }: { model: PlanModel }) {
           value={name}
           onChangeText={setName}
           placeholder={piece?.name}
-          hint="A person, an order, an idea. Left empty, it takes the coin’s name."
+          hint="A person, an order, an idea. Left empty, it takes the piece’s name."
           maxLength={80}
           onSubmitEditing={start}
         />
-        <Type as="small">{`One piece of ${piece?.name ?? 'stock'} leaves the drawer; ${Math.max(0, (piece?.quantity ?? 1) - 1)} stay.`}</Type>
-        <Notice level="warn" title="A punched coin cannot be un-punched.">
-          Altering coins is restricted or forbidden in some countries, current coin above all: check local
-          law. Never pass an altered coin.
+        <Type as="small">{leaves}</Type>
+        <Notice level="warn" title={caution.title}>
+          {caution.text}
         </Notice>
         {problem ? <Notice level="stop" title={problem} live /> : null}
       </Sheet>
     </View>
   );
+}
+
+/** What of a piece leaves the drawer. */
+export function leavesWords(piece: StockItem | undefined): string {
+  return `One piece of ${piece?.name ?? 'stock'} leaves the drawer; ${Math.max(0, (piece?.quantity ?? 1) - 1)} stay.`;
 }

@@ -1,16 +1,14 @@
-import type { Reason } from '@round-mint/core/forming';
 import { remedyFor, symptomsToExpect, type Symptom } from '@round-mint/core/remedy';
 import type { CoinRingPlan } from '@round-mint/core/route';
 import { SPOIL_CAUSES, type RingChances } from '@round-mint/core/uncertainty';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { RemedySheet } from '@/features/remedies/RemedySheet';
-import { Notice, type NoticeLevel } from '@/ui/Notice';
+import { ReasonList } from './ReasonList';
+import { Notice } from '@/ui/Notice';
 import { Sheet } from '@/ui/Sheet';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
-
-const LEVELS: Readonly<Record<Reason['level'], NoticeLevel>> = { refuse: 'stop', warn: 'warn', note: 'note' };
 
 /** A cause that spoils fewer than this is no reason to read up on it. */
 const WORTH_READING = 0.005;
@@ -41,12 +39,7 @@ export function WhySheet({ plan, chances, open, onClose }: WhySheetProps) {
         open={open && !symptom}
         onClose={onClose}
       >
-        {reasons.length === 0 ? <Type>Nothing speaks against it.</Type> : null}
-        {reasons.map(({ code, level, message, instead }) => (
-          <Notice key={`${code}-${message}`} level={LEVELS[level]} title={message}>
-            {instead ? <Type as="small">{instead}</Type> : undefined}
-          </Notice>
-        ))}
+        <ReasonList reasons={reasons} />
         {(route?.risks ?? []).map(({ code, message }) => (
           <Notice key={`${code}-${message}`} level="warn" title={message} />
         ))}

@@ -13,7 +13,8 @@ import { stockChosen } from './plan-draft-slice';
 import { PlanDrawing } from './PlanDrawing';
 import type { PlanModel } from './plan-model';
 import { PlanQuestions } from './PlanQuestions';
-import { TakeToBench } from './TakeToBench';
+import { PlanTabs } from '@/features/works/PlanTabs';
+import { TakeCoinToBench } from './TakeCoinToBench';
 import { usePlanChances } from './use-plan-chances';
 import { Verdict } from './Verdict';
 
@@ -42,6 +43,7 @@ export function WidePlan({ model }: { model: PlanModel }) {
         </ScrollView>
       </View>
       <ScrollView className="min-w-0 flex-1" contentContainerClassName="gap-4 px-6 py-4">
+        <PlanTabs here="coin" />
         <View>
           <Type as="title">{piece?.name ?? 'Plan a ring'}</Type>
           <Type as="small">
@@ -68,7 +70,7 @@ export function WidePlan({ model }: { model: PlanModel }) {
           ) : null}
         </ScrollView>
         <View className="border-t border-line px-4 py-3">
-          <TakeToBench model={model} />
+          <TakeCoinToBench model={model} />
         </View>
       </View>
     </View>

@@ -1,4 +1,4 @@
-import type { PlanInput } from '@round-mint/contract/plans';
+import type { CoinPlanInput } from '@round-mint/contract/plans';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
 /** What the maker has chosen so far; the size is kept as typed, so that a slip of the thumb loses nothing. */
@@ -6,10 +6,10 @@ export interface PlanDraft {
   readonly stockId: string | null;
   readonly sizeText: string;
   readonly holeMm: number | null;
-  readonly wall: PlanInput['wall'];
+  readonly wall: CoinPlanInput['wall'];
   readonly curlDeg: number;
-  readonly finish: PlanInput['finish'];
-  readonly school: PlanInput['school'];
+  readonly finish: CoinPlanInput['finish'];
+  readonly school: CoinPlanInput['school'];
   /** A wide-band allowance that was accepted, US sizes. */
   readonly allowanceUs: number;
 }

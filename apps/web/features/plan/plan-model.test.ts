@@ -1,5 +1,5 @@
 import { DEFAULT_SETTINGS } from '@round-mint/contract/settings';
-import type { StockItem } from '@round-mint/contract/stock';
+import type { CoinStock } from '@round-mint/contract/stock';
 import { renderHook, waitFor } from '@testing-library/react-native';
 import { defaultWriters } from '@/testing/writers';
 import { explainPlan } from './explain';
@@ -16,9 +16,9 @@ const PIECE = {
   metal: 'silver-900',
   form: 'round',
   quantity: 1,
-} as StockItem;
+} as CoinStock;
 
-function model(change: Partial<PlanDraft> = {}, piece: StockItem = PIECE, settings = DEFAULT_SETTINGS) {
+function model(change: Partial<PlanDraft> = {}, piece: CoinStock = PIECE, settings = DEFAULT_SETTINGS) {
   return planModel({ ...FIRST_DRAFT, stockId: piece.id, ...change }, [piece], [], settings, (mm) => `${mm}`);
 }
 
@@ -73,7 +73,7 @@ describe('pieceOutcome', () => {
   it('names hole and width, or neither for what is refused', () => {
     const wish = { targetInsideDiameterMm: model().targetMm!, wall: { kind: 'straight' } } as const;
     expect(pieceOutcome(PIECE, wish, kit())).toMatchObject({ holeMm: 12.7 });
-    const zinc = { ...PIECE, metal: 'zinc-core' } as StockItem;
+    const zinc = { ...PIECE, metal: 'zinc-core' } as CoinStock;
     expect(pieceOutcome(zinc, wish, kit()).holeMm).toBeUndefined();
   });
 

@@ -1,10 +1,12 @@
 import type { Settings } from '@round-mint/contract/settings';
-import type { StockItem } from '@round-mint/contract/stock';
+import type { CoinStock } from '@round-mint/contract/stock';
 import {
   arcWidthMm,
+  gravestFirst,
   suggestHoleMm,
   glanceAt,
   type HoleQuestion,
+  type Reason,
   type SizeWriter,
   type WallWish,
 } from '@round-mint/core/forming';
@@ -22,6 +24,8 @@ import {
 } from '@round-mint/core/route';
 import { spreadFor, type ChancesQuestion } from '@round-mint/core/uncertainty';
 import { MM_PER_US_SIZE, parseSize, wideBandAllowance, type WideBandAllowance } from '@round-mint/core/size';
+import { permitReasons } from '@round-mint/core/work';
+import { permitsOf } from '@/features/stock/piece-words';
 import type { PlanDraft } from './plan-draft-slice';
 
 /** Fibres enough for a width to a tenth of a millimetre; half the work. */
@@ -29,7 +33,7 @@ const QUICK_INTERVALS = 16;
 
 /** Everything the plan screen shows, from what was chosen. */
 export interface PlanModel {
-  readonly piece: StockItem | undefined;
+  readonly piece: CoinStock | undefined;
   readonly wall: WallWish;
   /** Undefined when the size was not understood. */
   readonly targetMm: number | undefined;
@@ -62,13 +66,13 @@ export function draftTarget(
 
 /** A piece of stock at a size: its best hole and the width that gives. */
 export interface PieceOutcome {
-  readonly piece: StockItem;
+  readonly piece: CoinStock;
   readonly holeMm: number | undefined;
   readonly bandWidthMm: number | undefined;
 }
 
 export function pieceOutcome(
-  piece: StockItem,
+  piece: CoinStock,
   wish: Pick<HoleQuestion, 'targetInsideDiameterMm' | 'wall' | 'school'>,
   kit: Kit,
   traits: BenchTraits = DEFAULT_TRAITS,
@@ -92,7 +96,7 @@ function routedWidth(
 
 export function planModel(
   draft: PlanDraft,
-  stock: readonly StockItem[],
+  stock: readonly CoinStock[],
   ownKit: Kit,
   settings: Settings,
   writeSize: SizeWriter,
@@ -124,14 +128,24 @@ export function planModel(
   if (holeMm === undefined) return { ...nothing, holeMm, ownedHoles: punched };
   // A hole that was filed true stands among the punched ones.
   const ownedHoles = punched.includes(holeMm) ? punched : [...punched, holeMm].sort((a, b) => a - b);
-  const plan = planCoinRing(
+  const reckoned = planCoinRing(
     { ...question, holeMm },
     { kit, writeSize, finish: draft.finish, annealSchool: settings.annealSchool, dieCharts, traits },
   );
+  const plan = withPermits(reckoned, permitReasons('coin', permitsOf(piece)));
   const proposed = wideBandAllowance(plan.bandWidthMm, wall.kind === 'rounded');
   const offered =
     settings.wideBandAllowance && plan.feasible && proposed.usSizes > 0 && draft.allowanceUs === 0;
   return { ...nothing, holeMm, ownedHoles, plan, allowance: offered ? proposed : undefined };
+}
+
+/** A plan of a piece that was tested: what it must not bear refuses it. */
+function withPermits(plan: CoinRingPlan, found: readonly Reason[]): CoinRingPlan {
+  const reasons = gravestFirst([...plan.reasons, ...found]);
+  const refused = found.some(({ level }) => level === 'refuse');
+  return refused
+    ? { ...plan, reasons, feasible: false, method: 'none', route: undefined }
+    : { ...plan, reasons };
 }
 
 /** The band width that a hole would give; undefined when it cannot make the ring. */

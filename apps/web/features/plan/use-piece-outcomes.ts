@@ -1,10 +1,11 @@
-import type { StockItem } from '@round-mint/contract/stock';
+import type { CoinStock } from '@round-mint/contract/stock';
 import { kitOrReference } from '@round-mint/core/route';
 import { workingThickness } from '@round-mint/core/stock';
 import { useMemo } from 'react';
 import { useSettings } from '@/features/settings/use-settings';
 import { refusalOf } from '@/features/stock/piece-words';
-import { useListKitQuery, useListStockQuery } from '@/store/api';
+import { useListKitQuery } from '@/store/api';
+import { useCoins } from '@/store/use-coins';
 import { useAppSelector } from '@/store/store';
 import { useBenchTraits } from '@/store/use-bench-traits';
 import { draftTarget, pieceOutcome, wallWish, type PieceOutcome } from './plan-model';
@@ -16,7 +17,7 @@ export interface ListedPiece extends PieceOutcome {
 }
 
 /** Whether the piece is large enough on paper: the rim never grows, and the wall stands outside the size. */
-function maySuit(piece: StockItem, targetMm: number): boolean {
+function maySuit(piece: CoinStock, targetMm: number): boolean {
   return !refusalOf(piece) && piece.diameterMm > targetMm + 2 * workingThickness(piece).thicknessMm;
 }
 
@@ -25,8 +26,8 @@ function maySuit(piece: StockItem, targetMm: number): boolean {
  * order, so that no row moves away under a thumb while the rest is being reckoned.
  */
 function listed(
-  stock: readonly StockItem[],
-  outcomes: ReadonlyMap<StockItem, PieceOutcome>,
+  stock: readonly CoinStock[],
+  outcomes: ReadonlyMap<CoinStock, PieceOutcome>,
   targetMm: number | undefined,
 ): readonly ListedPiece[] {
   const all = stock.map((piece): ListedPiece => {
@@ -38,15 +39,15 @@ function listed(
   return [...all.filter(suits), ...all.filter((piece) => !suits(piece))];
 }
 
-const NO_STOCK: StockItem[] = [];
-const NOTHING: ReadonlyMap<StockItem, PieceOutcome> = new Map();
+const NO_STOCK: CoinStock[] = [];
+const NOTHING: ReadonlyMap<CoinStock, PieceOutcome> = new Map();
 
 /**
  * Every piece with the width it would give at the size asked for. Reckoned in slices, so that a full drawer never holds
  * up the page; a new question ends the old one.
  */
 export function usePieceOutcomes(): readonly ListedPiece[] {
-  const stock = useListStockQuery().data ?? NO_STOCK;
+  const stock = useCoins().data ?? NO_STOCK;
   const kit = useListKitQuery().data;
   const settings = useSettings();
   const traits = useBenchTraits();
@@ -56,7 +57,7 @@ export function usePieceOutcomes(): readonly ListedPiece[] {
     if (targetMm === undefined) return undefined;
     const tools = kitOrReference(kit ?? []);
     const wish = { targetInsideDiameterMm: targetMm, wall: wallWish({ wall, curlDeg }), school };
-    return (piece: StockItem) => pieceOutcome(piece, wish, tools, traits);
+    return (piece: CoinStock) => pieceOutcome(piece, wish, tools, traits);
   }, [kit, targetMm, wall, curlDeg, school, traits]);
   const outcomes = useInSlices(stock, workOut);
   return useMemo(

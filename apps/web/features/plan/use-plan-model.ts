@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { useSettings, useWriters } from '@/features/settings/use-settings';
-import { useListKitQuery, useListStockQuery } from '@/store/api';
+import { useListKitQuery } from '@/store/api';
+import { useCoins } from '@/store/use-coins';
 import { useAppSelector } from '@/store/store';
 import { useBenchTraits } from '@/store/use-bench-traits';
 import { useDieCharts } from '@/store/use-die-charts';
@@ -12,7 +13,7 @@ const NOTHING: readonly [never[], never[]] = [[], []];
 /** The plan screen's model, computed anew at every change: about two milliseconds. */
 export function usePlanModel(): Fetch<PlanModel> {
   const draft = useAppSelector((state) => state.planDraft);
-  const fetched = both(useListStockQuery(), useListKitQuery());
+  const fetched = both(useCoins(), useListKitQuery());
   const dieCharts = useDieCharts();
   const settings = useSettings();
   const traits = useBenchTraits();

@@ -31,6 +31,19 @@ function draw(page: PDFPage, font: PDFFont, heightMm: number, mark: SheetMark): 
         ...(mark.dashed ? { borderDashArray: dashes } : {}),
       });
       return;
+    case 'polyline': {
+      const { points: corners, closed, widthMm } = mark;
+      const ends = closed && corners[0] ? [...corners, corners[0]] : corners;
+      ends.slice(1).forEach((to, i) => {
+        const from = ends[i] ?? to;
+        page.drawLine({
+          start: { x: points(from.x), y: y(from.y) },
+          end: { x: points(to.x), y: y(to.y) },
+          thickness: points(widthMm),
+        });
+      });
+      return;
+    }
     case 'text': {
       const size = points(mark.heightMm);
       const text = [...mark.text]

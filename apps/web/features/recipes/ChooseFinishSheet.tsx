@@ -1,5 +1,5 @@
 import { withRecipe } from '@round-mint/core/finishing';
-import type { BenchRing } from '@/features/bench/bench-model';
+import { ringMetal, type BenchRing } from '@/features/bench/bench-model';
 import type { BenchLog } from '@/features/bench/use-bench-log';
 import { View } from 'react-native';
 import { Button } from '@/ui/Button';
@@ -30,7 +30,7 @@ export function ChooseFinishSheet({ bench, log, onClose }: ChooseFinishSheetProp
     <Sheet title="Which finish?" open onClose={onClose}>
       <View role="list" aria-label="Recipes">
         {recipes.map((recipe) => (
-          <RecipeCard key={recipe.id ?? recipe.name} recipe={recipe} metal={bench.ring.coin.metal}>
+          <RecipeCard key={recipe.id ?? recipe.name} recipe={recipe} metal={ringMetal(bench.ring)}>
             <Button label="Take it" describe={`Finish: ${recipe.name}`} onPress={() => choose(recipe)} />
           </RecipeCard>
         ))}

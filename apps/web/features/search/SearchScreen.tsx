@@ -8,7 +8,8 @@ import { draftTarget, wallWish } from '@/features/plan/plan-model';
 import { useSettings } from '@/features/settings/use-settings';
 import { PlaceHeader } from '@/features/shell/PlaceHeader';
 import { useWidthClass } from '@/features/shell/use-width';
-import { useListKitQuery, useListStockQuery } from '@/store/api';
+import { useListKitQuery } from '@/store/api';
+import { useCoins } from '@/store/use-coins';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Button } from '@/ui/Button';
 import { Choices } from '@/ui/Choices';
@@ -27,7 +28,7 @@ import { WishForm } from './WishForm';
 /** What should I use? Every piece, punch and school, ranked for a finger and a wish. */
 export function SearchScreen() {
   return (
-    <Fetched from={both(useListStockQuery(), useListKitQuery())} what="stock and tools">
+    <Fetched from={both(useCoins(), useListKitQuery())} what="stock and tools">
       {() => <Search />}
     </Fetched>
   );
@@ -35,7 +36,7 @@ export function SearchScreen() {
 
 /** Names of pieces by id. */
 function useNames(): (stockId: string) => string {
-  const stock = useListStockQuery().data;
+  const stock = useCoins().data;
   return useMemo(() => {
     const names = new Map((stock ?? []).map(({ id, name }) => [id, name]));
     return (id) => names.get(id) ?? 'a piece that was put away';

@@ -6,7 +6,7 @@ import { sizeTyped, wallChosen } from '@/features/plan/plan-draft-slice';
 import { draftTarget } from '@/features/plan/plan-model';
 import { WALLS } from '@/features/plan/walls';
 import { useSettings, useWriters } from '@/features/settings/use-settings';
-import { useListStockQuery } from '@/store/api';
+import { useCoins } from '@/store/use-coins';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Choices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
@@ -22,7 +22,7 @@ const FACES = [
 
 /** Metals that lie in the drawer, and "any". */
 function useMetalChoices() {
-  const stock = useListStockQuery().data;
+  const stock = useCoins().data;
   return useMemo(() => {
     const metals = [...new Set((stock ?? []).map(({ metal }) => metal))].filter(
       (id) => metalById(id).refusal === undefined,

@@ -2,7 +2,8 @@ import type { SearchOption } from '@round-mint/core/search';
 import { kitOrReference } from '@round-mint/core/route';
 import { useMemo } from 'react';
 import { useSettings } from '@/features/settings/use-settings';
-import { useListKitQuery, useListStockQuery } from '@/store/api';
+import { useListKitQuery } from '@/store/api';
+import { useCoins } from '@/store/use-coins';
 import { useAppSelector } from '@/store/store';
 import { useBenchTraits } from '@/store/use-bench-traits';
 import { useJob, type Job } from '@/workers/use-job';
@@ -22,7 +23,7 @@ export function useSearch(): Search {
   const draft = useAppSelector((state) => state.planDraft);
   const settings = useSettings();
   const traits = useBenchTraits();
-  const stock = useListStockQuery().data;
+  const stock = useCoins().data;
   const kit = useListKitQuery().data;
   const question = useMemo(() => {
     const wish = asked && wishFrom(asked, draft, settings).wish;

@@ -1,4 +1,4 @@
-import type { StockItem } from '@round-mint/contract/stock';
+import type { CoinStock } from '@round-mint/contract/stock';
 import Svg, { Circle, G, Line, Rect, Text } from 'react-native-svg';
 import { DimensionLine } from '@/drawings/section/DimensionLine';
 import { useWriters } from '@/features/settings/use-settings';
@@ -10,7 +10,7 @@ const HEIGHT = 190;
 const LARGEST_MM = 42;
 
 /** The coin from its face and from its edge, with its two dimensions, all coins at one scale. */
-export function CoinDrawing({ piece }: { piece: StockItem }) {
+export function CoinDrawing({ piece }: { piece: CoinStock }) {
   const palette = usePalette();
   const write = useWriters();
   const pxPerMm = (HEIGHT - 44) / Math.max(LARGEST_MM, piece.diameterMm);

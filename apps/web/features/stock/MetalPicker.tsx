@@ -5,20 +5,22 @@ import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
 
 interface MetalPickerProps {
+  /** What it is the metal of. */
+  label?: string;
   value: string;
   onChange: (id: MetalId) => void;
 }
 
 /** The metal, with what it means for a ring; refused metals can be entered, as they are found in drawers too. */
-export function MetalPicker({ value, onChange }: MetalPickerProps) {
+export function MetalPicker({ label = 'Metal', value, onChange }: MetalPickerProps) {
   const [open, setOpen] = useState(false);
   const chosen = metalById(value as MetalId);
   return (
     <View className="gap-1">
-      <Type as="label">Metal</Type>
+      <Type as="label">{label}</Type>
       <Pressable
         role="button"
-        aria-label={`Metal: ${chosen.name}. Change`}
+        aria-label={`${label}: ${chosen.name}. Change`}
         aria-haspopup="dialog"
         onPress={() => setOpen(true)}
         testID="metal-picker"
@@ -28,8 +30,8 @@ export function MetalPicker({ value, onChange }: MetalPickerProps) {
         <Type as="small">{`${chosen.densityGCm3.toFixed(2)} g/cm³`}</Type>
       </Pressable>
       {chosen.refusal ? <Type as="small" className="text-stop">{`✕ No ring: ${chosen.refusal}`}</Type> : null}
-      <Sheet title="Metal" open={open} onClose={() => setOpen(false)}>
-        <View role="radiogroup" aria-label="Metal">
+      <Sheet title={label} open={open} onClose={() => setOpen(false)}>
+        <View role="radiogroup" aria-label={label}>
           {METALS.map((metal) => (
             <Pressable
               key={metal.id}

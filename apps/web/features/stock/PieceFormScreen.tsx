@@ -3,7 +3,7 @@ import { EDGE_KINDS, OUTSIDE_FACES, type StockInput, type StockItem } from '@rou
 import type { LengthUnit } from '@round-mint/core/format';
 import { COIN_FORMS } from '@round-mint/core/stock';
 import { useRouter } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { Controller, useForm, useWatch, type Control, type FieldPath } from 'react-hook-form';
 import { View } from 'react-native';
 import { useSettings } from '@/features/settings/use-settings';
@@ -17,6 +17,8 @@ import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
 import { MetalPicker } from './MetalPicker';
 import { OnePiece } from './PieceScreen';
+import { newPieceTexts, workPieceTexts } from './work-piece-form';
+import { WorkPieceForm } from './WorkPieceForm';
 import { liveFill, NEW_PIECE, pieceFormSchema, pieceTexts, type PieceTexts } from './piece-form';
 
 type FormControl = Control<PieceTexts, unknown, StockInput>;
@@ -98,12 +100,16 @@ function FillLine({ control, unit }: { control: FormControl; unit: LengthUnit })
 
 interface PieceFormProps {
   title: string;
+  /** Above the form: which kind of piece it is. */
+  head?: ReactNode;
+  /** What a test of it found; an edit keeps it. */
+  evidence?: StockItem['evidence'];
   start: PieceTexts;
   /** Left out for a new piece. */
   id?: string;
 }
 
-function PieceForm({ title, start, id }: PieceFormProps) {
+function PieceForm({ title, start, id, head, evidence }: PieceFormProps) {
   const { lengthUnit } = useSettings();
   const router = useRouter();
   const [save, { isLoading }] = useSaveStockMutation();
@@ -118,7 +124,12 @@ function PieceForm({ title, start, id }: PieceFormProps) {
   const submit = handleSubmit(async (piece) => {
     setProblem(undefined);
     try {
-      const saved = await save({ ...piece, id: id ?? newId, isNew: id === undefined }).unwrap();
+      const saved = await save({
+        ...piece,
+        ...(evidence ? { evidence } : {}),
+        id: id ?? newId,
+        isNew: id === undefined,
+      }).unwrap();
       router.replace({ pathname: '/stock/[id]', params: { id: saved.id } });
     } catch (error) {
       setProblem(problemText(error));
@@ -141,6 +152,7 @@ function PieceForm({ title, start, id }: PieceFormProps) {
         </View>
       }
     >
+      {head}
       <FormText
         control={control}
         name="name"
@@ -190,18 +202,47 @@ function PieceForm({ title, start, id }: PieceFormProps) {
   );
 }
 
+const KINDS = [
+  { value: 'coin', label: 'coin, medal' },
+  { value: 'handle', label: 'silverware' },
+  { value: 'strip', label: 'strip, wire' },
+  { value: 'band', label: 'finished band' },
+] as const;
+
+/** A new piece: of which kind, then its measures. */
 export function NewPieceScreen() {
-  return <PieceForm title="A new piece" start={NEW_PIECE} />;
+  const [kind, setKind] = useState<StockItem['kind']>('coin');
+  const head = (
+    <View className="gap-1">
+      <Type as="label">Kind of piece</Type>
+      <Choices label="Kind of piece" choices={KINDS} value={kind} onChange={setKind} minWidth={120} />
+    </View>
+  );
+  if (kind === 'coin') return <PieceForm title="A new piece" start={NEW_PIECE} head={head} />;
+  return <WorkPieceForm key={kind} kind={kind} title="A new piece" start={newPieceTexts()} head={head} />;
 }
 
 function EditPiece({ piece }: { piece: StockItem }) {
-  const { lengthUnit } = useSettings();
+  const { lengthUnit, primarySystem } = useSettings();
+  const title = `Edit ${piece.name}`;
+  if (piece.kind === 'coin') {
+    return (
+      <PieceForm
+        key={piece.id}
+        title={title}
+        start={pieceTexts(piece, lengthUnit)}
+        id={piece.id}
+        evidence={piece.evidence}
+      />
+    );
+  }
   return (
-    <PieceForm
+    <WorkPieceForm
       key={piece.id}
-      title={`Edit ${piece.name}`}
-      start={pieceTexts(piece, lengthUnit)}
-      id={piece.id}
+      kind={piece.kind}
+      title={title}
+      start={workPieceTexts(piece, primarySystem)}
+      piece={piece}
     />
   );
 }

@@ -3,10 +3,10 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { ReactElement } from 'react';
 import { PlaceHeader } from '@/features/shell/PlaceHeader';
 import { useListStockQuery } from '@/store/api';
-import { Button } from '@/ui/Button';
 import { Screen } from '@/ui/Screen';
 import { Empty, Fetched } from '@/ui/Waiting';
 import { PieceDetail } from './PieceDetail';
+import { PlanFromIt } from './PlanFromIt';
 
 interface OnePieceProps {
   children: (piece: StockItem) => ReactElement;
@@ -40,13 +40,7 @@ export function PieceScreen() {
           maxWidth={640}
           testID="piece-screen"
           header={<PlaceHeader title={piece.name} />}
-          footer={
-            <Button
-              look="main"
-              label="Plan a ring from it"
-              onPress={() => router.push({ pathname: '/plan', params: { stockId: piece.id } })}
-            />
-          }
+          footer={<PlanFromIt piece={piece} />}
         >
           <PieceDetail piece={piece} onRemoved={() => router.replace('/stock')} />
         </Screen>

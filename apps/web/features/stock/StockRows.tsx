@@ -4,11 +4,11 @@ import { Pressable, View } from 'react-native';
 import { useWriters } from '@/features/settings/use-settings';
 import { Choices } from '@/ui/Choices';
 import { Type } from '@/ui/Type';
-import { refusalOf } from './piece-words';
+import { measureWords, refusalOf } from './piece-words';
 import type { StockTable } from './use-stock-table';
 
-const SORTS = ['name', 'metal', 'diameterMm', 'year'] as const;
-const SORT_NAMES = { name: 'name', metal: 'metal', diameterMm: '⌀', year: 'year' } as const;
+const SORTS = ['name', 'kind', 'metal', 'diameterMm', 'year'] as const;
+const SORT_NAMES = { name: 'name', kind: 'kind', metal: 'metal', diameterMm: '⌀', year: 'year' } as const;
 
 /** The drawer as rows, for one column. */
 export function StockRows({ table }: { table: StockTable }) {
@@ -38,9 +38,7 @@ export function StockRows({ table }: { table: StockTable }) {
                   <View className="flex-1">
                     <Type as="heading">{piece.name}</Type>
                     <Type as="small">
-                      {`${metalById(piece.metal).name} · ⌀ ${write.length(piece.diameterMm)}${
-                        piece.massG === undefined ? '' : ` · ${piece.massG.toFixed(2)} g`
-                      }`}
+                      {`${metalById(piece.metal).name} · ${measureWords(piece, write.length)}`}
                     </Type>
                   </View>
                   <View className="items-end">

@@ -13,6 +13,7 @@ import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
 import { Empty, Fetched } from '@/ui/Waiting';
 import { PieceDetail } from './PieceDetail';
+import { PlanFromIt } from './PlanFromIt';
 import { StockGrid } from './StockGrid';
 import { StockRows } from './StockRows';
 import { StockTabs } from './StockTabs';
@@ -70,7 +71,6 @@ const SIDE_WIDTH = 400;
 function WideStock({ table, pieces, searchBox, empty, onAdd }: WideStockProps) {
   const [chosenId, setChosenId] = useState<string>();
   const dispatch = useAppDispatch();
-  const router = useRouter();
   const chosen = pieces.find(({ id }) => id === chosenId) ?? table.getRowModel().rows[0]?.original;
   const copy = async () => {
     await navigator.clipboard.writeText(tableText(table));
@@ -101,11 +101,7 @@ function WideStock({ table, pieces, searchBox, empty, onAdd }: WideStockProps) {
             <PieceDetail piece={chosen} onRemoved={() => setChosenId(undefined)} />
           </ScrollView>
           <View className="border-t border-line px-5 py-3">
-            <Button
-              look="main"
-              label="Plan a ring from it"
-              onPress={() => router.push({ pathname: '/plan', params: { stockId: chosen.id } })}
-            />
+            <PlanFromIt piece={chosen} />
           </View>
         </View>
       ) : null}

@@ -14,6 +14,8 @@ export const KIT_GROUPS: readonly { readonly kind: ToolKind; readonly name: stri
   { kind: 'expansion-cone', name: 'Expansion cones and lids' },
   { kind: 'mandrel', name: 'Mandrels' },
   { kind: 'press', name: 'Presses' },
+  { kind: 'former', name: 'Formers' },
+  { kind: 'rolling-mill', name: 'Rolling mills' },
 ];
 
 /** What a tool is, in a line. */
@@ -23,6 +25,7 @@ export function toolLine({ spec }: Pick<Tool, 'spec'>, length: Length): string {
       return `${length(spec.diameterMm, 2)}${spec.selfCentring ? ', finds the middle itself' : ''}`;
     case 'dapping-ball':
     case 'stepped-pusher':
+    case 'former':
       return length(spec.diameterMm);
     case 'fold-die':
       return `${spec.angleDeg}°, mouth ${length(spec.mouthMm)}, small end ${length(spec.smallEndMm)}`;
@@ -36,6 +39,8 @@ export function toolLine({ spec }: Pick<Tool, 'spec'>, length: Length): string {
       return `one US size in ${length(spec.mmPerUsSize)}`;
     case 'press':
       return `${spec.tonnes} t`;
+    case 'rolling-mill':
+      return `opens to ${length(spec.openingMm)}`;
   }
 }
 
@@ -72,6 +77,8 @@ const FIELDS: Readonly<Record<ToolKind, readonly ToolField[]>> = {
   ],
   mandrel: [{ key: 'mmPerUsSize', label: 'Length of one US size', what: 'length' }],
   press: [{ key: 'tonnes', label: 'Tonnes', what: 'number' }],
+  former: [{ key: 'diameterMm', label: 'Diameter', what: 'length' }],
+  'rolling-mill': [{ key: 'openingMm', label: 'Opens to', what: 'length' }],
 };
 
 export function toolFields(kind: ToolKind): readonly ToolField[] {

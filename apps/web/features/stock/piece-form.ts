@@ -1,4 +1,4 @@
-import { stockInputSchema, type StockInput, type StockItem } from '@round-mint/contract/stock';
+import { stockInputSchema, type CoinStock, type CoinStockInput } from '@round-mint/contract/stock';
 import { mmToInch, parseLengthMm, type LengthUnit } from '@round-mint/core/format';
 import type { MetalId } from '@round-mint/core/metal';
 import { checkFill, type FillCheck } from '@round-mint/core/stock';
@@ -50,7 +50,7 @@ function lengthText(lengthMm: number | undefined, unit: LengthUnit): string {
 }
 
 /** A stored piece as texts to edit. */
-export function pieceTexts(piece: StockItem, unit: LengthUnit): PieceTexts {
+export function pieceTexts(piece: CoinStock, unit: LengthUnit): PieceTexts {
   return {
     name: piece.name,
     issuer: piece.issuer,
@@ -83,7 +83,7 @@ export function pieceFormSchema(unit: LengthUnit) {
     unit === 'in'
       ? 'must be a length such as 1.18, 1.18 in or 30 mm'
       : 'must be a length such as 30, 30.1 mm or 1.18 in';
-  return textsSchema.transform((texts, context): StockInput => {
+  return textsSchema.transform((texts, context): CoinStockInput => {
     const unread = new Set<string>();
     const read = <T>(
       field: keyof PieceTexts,
@@ -101,6 +101,7 @@ export function pieceFormSchema(unit: LengthUnit) {
     const length = (field: keyof PieceTexts) => read(field, (text) => parseLengthMm(text, unit), lengthHint);
     const number = (field: keyof PieceTexts, message: string) => read(field, numberOf, message);
     const piece = stockInputSchema.safeParse({
+      kind: 'coin',
       ...texts,
       year: number('year', 'must be a year such as 1957') ?? null,
       diameterMm: length('diameterMm'),
@@ -109,8 +110,8 @@ export function pieceFormSchema(unit: LengthUnit) {
       price: number('price', 'must be a sum such as 18.50') ?? null,
       quantity: number('quantity', 'must be a whole number of pieces'),
     });
-    if (piece.success) return piece.data;
-    for (const { path, message } of piece.error.issues) {
+    if (piece.success && piece.data.kind === 'coin') return piece.data;
+    for (const { path, message } of piece.error?.issues ?? []) {
       if (!unread.has(String(path[0]))) context.addIssue({ code: 'custom', path: [...path], message });
     }
     return z.NEVER;

@@ -1,4 +1,6 @@
 import type { StockItem } from '@round-mint/contract/stock';
+import { identify } from '@round-mint/core/identify';
+import type { Permits } from '@round-mint/core/work';
 import { metalById } from '@round-mint/core/metal';
 
 const FORM_WORDS = {
@@ -9,16 +11,64 @@ const FORM_WORDS = {
 } as const;
 
 /** Why a piece is never made into a ring; undefined when it may be. */
-export function refusalOf(piece: Pick<StockItem, 'metal' | 'form'>): string | undefined {
-  const metal = metalById(piece.metal);
-  if (metal.refusal) return metal.refusal;
-  const form = FORM_WORDS[piece.form ?? 'round'];
-  return form ? `The piece is ${form}.` : undefined;
+export function refusalOf(piece: StockItem): string | undefined {
+  const may = permitsOf(piece);
+  if (may?.bend === 'no') return 'A test of this piece says that it must not be bent.';
+  const { refusal } = metalById(piece.metal);
+  if (piece.kind === 'coin') {
+    const form = FORM_WORDS[piece.form ?? 'round'];
+    return refusal ?? (form ? `The piece is ${form}.` : undefined);
+  }
+  // Plated ware is bent as it is; what refuses heat and folding does not keep it from that.
+  return piece.metal === 'silver-plate' ? undefined : refusal;
+}
+
+/** What a test of the piece found that it may bear; undefined when it was not tested. */
+export function permitsOf({ evidence }: Pick<StockItem, 'evidence'>): Permits | undefined {
+  return evidence ? identify(evidence).may : undefined;
+}
+
+const KIND_WORDS: Readonly<Record<StockItem['kind'], string>> = {
+  coin: 'coin',
+  handle: 'silverware',
+  strip: 'strip or wire',
+  band: 'finished band',
+};
+
+export function kindWords({ kind }: Pick<StockItem, 'kind'>): string {
+  return KIND_WORDS[kind];
+}
+
+/** The measures that a piece is known by, in a few words. */
+export function measureWords(piece: StockItem, length: (mm: number, decimals?: number) => string): string {
+  switch (piece.kind) {
+    case 'coin':
+      return `⌀ ${length(piece.diameterMm)}${piece.massG === undefined ? '' : ` · ${piece.massG.toFixed(2)} g`}`;
+    case 'handle': {
+      const last = Math.max(...piece.stations.map(({ atMm }) => atMm));
+      const thick = piece.stations.map(({ thicknessMm }) => thicknessMm);
+      return `${length(last)} long · ${length(Math.min(...thick))} to ${length(Math.max(...thick))} thick`;
+    }
+    case 'strip':
+      return piece.section === 'round'
+        ? `⌀ ${length(piece.thicknessMm)} · ${length(piece.lengthMm)} left`
+        : `${length(piece.widthMm)} × ${length(piece.thicknessMm, 2)} · ${length(piece.lengthMm)} left`;
+    case 'band':
+      return `⌀ ${length(piece.insideDiameterMm)} inside · ${length(piece.widthMm)} wide`;
+  }
 }
 
 /** What a search looks at. */
 export function searchText(piece: StockItem): string {
-  return [piece.name, piece.issuer, piece.year, metalById(piece.metal).name, piece.notes, piece.grade]
+  return [
+    piece.name,
+    kindWords(piece),
+    piece.issuer,
+    piece.year,
+    metalById(piece.metal).name,
+    piece.notes,
+    piece.grade,
+  ]
     .join(' ')
     .toLowerCase();
 }

@@ -10,7 +10,7 @@ import {
 } from '@tanstack/react-table';
 import { useMemo, useState } from 'react';
 import { useWriters } from '@/features/settings/use-settings';
-import { searchText } from './piece-words';
+import { kindWords, searchText } from './piece-words';
 
 const column = createColumnHelper<StockItem>();
 
@@ -22,18 +22,26 @@ export function useStockTable(pieces: StockItem[]) {
   const columns = useMemo(
     () => [
       column.accessor('name', { header: 'Name' }),
+      column.accessor(kindWords, { id: 'kind', header: 'Kind' }),
       column.accessor((piece) => metalById(piece.metal).name, { id: 'metal', header: 'Metal' }),
       column.accessor('year', {
         header: 'Year',
         cell: (cell) => cell.getValue() ?? '–',
         meta: { numeric: true },
       }),
-      column.accessor('diameterMm', {
+      column.accessor((piece) => (piece.kind === 'coin' ? piece.diameterMm : undefined), {
+        id: 'diameterMm',
         header: '⌀',
-        cell: (cell) => write.length(cell.getValue()),
+        sortUndefined: 'last',
+        cell: (cell) => {
+          const diameterMm = cell.getValue();
+          return diameterMm === undefined ? '–' : write.length(diameterMm);
+        },
         meta: { numeric: true },
       }),
-      column.accessor('massG', {
+      column.accessor((piece) => (piece.kind === 'coin' ? piece.massG : undefined), {
+        id: 'massG',
+        sortUndefined: 'last',
         header: 'Mass',
         cell: (cell) => {
           const massG = cell.getValue();

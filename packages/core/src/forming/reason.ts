@@ -28,7 +28,10 @@ export type ReasonCode =
   | 'fill-off'
   | 'far-from-natural-size'
   | 'missing-tool'
-  | 'many-anneals';
+  | 'many-anneals'
+  /** What a test of the piece found. */
+  | `may-not-${string}`
+  | `unsure-${string}`;
 
 const LEVEL_ORDER: readonly Reasoned['level'][] = ['refuse', 'warn', 'note'];
 

@@ -22,6 +22,8 @@ export { chartsFor, dieCurve, revealFor, withSeen } from './die-chart';
 export type { DieChart, DieObservation, RevealAnswer } from './die-chart';
 export type { MissingTool } from './tool-choice';
 export type { ToolContact } from './tool-contact';
+export { BAND_EDGES, COIN_EDGES } from './edge-names';
+export type { EdgeNames } from './edge-names';
 export { adviseReading } from './reading-advice';
 export type { EdgeAdvice } from './reading-advice';
 export { doneBody, standingEvents } from './ring-events';

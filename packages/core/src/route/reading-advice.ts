@@ -1,5 +1,6 @@
 import { sizesInWords } from '../format';
 import { MM_PER_US_SIZE, type MandrelReading } from '../size';
+import { COIN_EDGES, type EdgeNames } from './edge-names';
 import type { RouteStep } from './step';
 import type { StepKind } from './step-kind';
 
@@ -25,16 +26,16 @@ function remedyFor(kind: StepKind, offUs: number, edge: string): string {
   if (OPENING.includes(kind)) {
     return small
       ? `Another pull: ${amount} to go. Look at the gauge; anneal first if it is nearly full.`
-      : `Stop pulling. The die takes the ${edge} edge down ${amount} more later on.`;
+      : `Stop pulling. The die takes the ${edge} down ${amount} more later on.`;
   }
   if (CLOSING.includes(kind)) {
     return small
-      ? `Past the mark. Anneal, then bring the ${edge} edge up ${amount} on the stretcher.`
-      : `Push the ${edge} edge ${amount} further, a little at a time.`;
+      ? `Past the mark. Anneal, then bring the ${edge} up ${amount} on the stretcher.`
+      : `Push the ${edge} ${amount} further, a little at a time.`;
   }
   return small
-    ? `Bring the ${edge} edge up ${amount} on the stretcher.`
-    : `Bring the ${edge} edge down ${amount} in the die.`;
+    ? `Bring the ${edge} up ${amount} on the stretcher.`
+    : `Bring the ${edge} down ${amount} in the die.`;
 }
 
 /** What the plan expects to be read, both ways round; rings begun before routes told it are read at their edges. */
@@ -45,8 +46,13 @@ function expectedReading({ reading, after }: RouteStep): MandrelReading {
 /**
  * What a reading says against the plan, per edge that is off by more than a quarter size; empty when on plan.
  * @param read both ways round, at the leading edge
+ * @param names of the edges, as the kind of ring has them
  */
-export function adviseReading(step: RouteStep, read: MandrelReading): readonly EdgeAdvice[] {
+export function adviseReading(
+  step: RouteStep,
+  read: MandrelReading,
+  names: EdgeNames = COIN_EDGES,
+): readonly EdgeAdvice[] {
   const expected = expectedReading(step);
   const pairs = [
     { edge: 'rim', readMm: read.rimDownMm, plannedMm: expected.rimDownMm },
@@ -55,8 +61,8 @@ export function adviseReading(step: RouteStep, read: MandrelReading): readonly E
   return pairs.flatMap(({ edge, readMm, plannedMm }) => {
     const offUs = (readMm - plannedMm) / MM_PER_US_SIZE;
     if (Math.abs(offUs) < READING_TOLERANCE_US) return [];
-    const name = edge === 'rim' ? 'Rim' : 'Cut';
-    const finding = `${name} edge ${sizesInWords(offUs)} too ${offUs < 0 ? 'small' : 'large'}.`;
-    return [{ edge, offUs, finding, remedy: remedyFor(step.kind, offUs, edge) }];
+    const name = names[edge];
+    const finding = `${name.charAt(0).toUpperCase()}${name.slice(1)} ${sizesInWords(offUs)} too ${offUs < 0 ? 'small' : 'large'}.`;
+    return [{ edge, offUs, finding, remedy: remedyFor(step.kind, offUs, name) }];
   });
 }

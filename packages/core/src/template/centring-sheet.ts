@@ -1,4 +1,12 @@
-import { checkBar, PAPERS, type PaperId, type Sheet, type SheetMark } from './sheet';
+import {
+  MARGIN_MM,
+  PAPERS,
+  sheetOf,
+  words as wordsAt,
+  type PaperId,
+  type Sheet,
+  type SheetMark,
+} from './sheet';
 
 /** A coin slips into its card with this much to spare all round, mm (default). */
 const CARD_CLEARANCE_MM = 0.1;
@@ -62,29 +70,20 @@ export function centringSheet({ coinName, diameterMm, holeMm, paper }: CentringS
     widthMm: width,
     dashed,
   });
-  const words = (y: number, text: string): SheetMark => ({ kind: 'text', x: 20, y, heightMm: 3.5, text });
+  const words = (y: number, text: string) => wordsAt(MARGIN_MM, y, text);
   const title = `Centring: ${coinName}, ${diameterMm.toFixed(1)} mm, hole ${holeMm.toFixed(1)} mm`;
-  return {
-    paper,
-    title,
-    marks: [
-      { kind: 'text', x: 20, y: 18, heightMm: 5, text: title },
-      ...checkBar(20, 26),
-      words(
-        44,
-        'Target: lay the coin on the full circle, its top at 12; carry the lines over with a scriber.',
-      ),
-      ...cross(middle, targetY, radius + PAST_MM),
-      circle(targetY, radius, BOLD_MM),
-      circle(targetY, holeMm / 2, FINE_MM, true),
-      ...hours(middle, targetY, radius),
-      words(
-        cardY - radius - 11,
-        'Card holder: cut the full circle out of card as thick as the coin; press the coin in; line up the marks.',
-      ),
-      circle(cardY, radius + CARD_CLEARANCE_MM, BOLD_MM),
-      circle(cardY, holeMm / 2, FINE_MM, true),
-      ...cross(middle, cardY, radius + PAST_MM),
-    ],
-  };
+  return sheetOf(paper, title, [
+    words(44, 'Target: lay the coin on the full circle, its top at 12; carry the lines over with a scriber.'),
+    ...cross(middle, targetY, radius + PAST_MM),
+    circle(targetY, radius, BOLD_MM),
+    circle(targetY, holeMm / 2, FINE_MM, true),
+    ...hours(middle, targetY, radius),
+    words(
+      cardY - radius - 11,
+      'Card holder: cut the full circle out of card as thick as the coin; press the coin in; line up the marks.',
+    ),
+    circle(cardY, radius + CARD_CLEARANCE_MM, BOLD_MM),
+    circle(cardY, holeMm / 2, FINE_MM, true),
+    ...cross(middle, cardY, radius + PAST_MM),
+  ]);
 }

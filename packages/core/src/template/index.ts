@@ -1,5 +1,12 @@
+export { blankSheet } from './blank-sheet';
+export type { BlankSheetInput } from './blank-sheet';
 export { centringSheet } from './centring-sheet';
 export type { CentringSheetInput } from './centring-sheet';
-export { CHECK_BAR_MM, checkBar, PAPERS } from './sheet';
+export { lengthChartSheet } from './chart-sheet';
+export { coinBandSheet } from './coin-band-sheet';
+export type { CoinBandSheetInput } from './coin-band-sheet';
+export { sheetDxf } from './dxf';
+export { fingerStripSheet, PAPER_THICKNESS_MM, ringHolesSheet } from './finger-sheets';
+export { CARD_MM, CHECK_BAR_MM, checkBar, PAPERS } from './sheet';
 export type { PaperId, Sheet, SheetMark } from './sheet';
 export { sheetSvg } from './svg';

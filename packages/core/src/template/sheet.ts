@@ -1,3 +1,8 @@
+export interface SheetPoint {
+  readonly x: number;
+  readonly y: number;
+}
+
 /** A mark on a true-scale sheet. Lengths in mm from the sheet's upper left corner. */
 export type SheetMark =
   | {
@@ -16,6 +21,12 @@ export type SheetMark =
       readonly radiusMm: number;
       readonly widthMm: number;
       readonly dashed?: boolean;
+    }
+  | {
+      readonly kind: 'polyline';
+      readonly points: readonly SheetPoint[];
+      readonly widthMm: number;
+      readonly closed?: boolean;
     }
   | {
       readonly kind: 'text';
@@ -59,3 +70,40 @@ export function checkBar(x: number, y: number): readonly SheetMark[] {
     },
   ];
 }
+
+/** Sides of a bank card, by its standard (ISO 7810 ID-1), mm. */
+export const CARD_MM = { width: 85.6, height: 53.98 } as const;
+
+/** The outline of a bank card: laid on it, a card tells without a calliper whether the printer kept the scale. */
+export function cardOutline(x: number, y: number): readonly SheetMark[] {
+  const { width, height } = CARD_MM;
+  const right = x + width;
+  const bottom = y + height;
+  return [
+    {
+      kind: 'polyline',
+      closed: true,
+      widthMm: 0.2,
+      points: [
+        { x, y },
+        { x: right, y },
+        { x: right, y: bottom },
+        { x, y: bottom },
+      ],
+    },
+    { kind: 'text', x: x + 4, y: y + 8, heightMm: 3, text: 'A bank card fits this outline exactly:' },
+    { kind: 'text', x: x + 4, y: y + 13, heightMm: 3, text: '85.60 by 53.98 mm.' },
+  ];
+}
+
+export const MARGIN_MM = 20;
+
+export function words(x: number, y: number, text: string, heightMm = 3.5): SheetMark {
+  return { kind: 'text', x, y, heightMm, text };
+}
+
+/** A page with its title and its check bar; what is drawn begins below {@link BODY_Y_MM}. */
+export function sheetOf(paper: PaperId, title: string, marks: readonly SheetMark[]): Sheet {
+  return { paper, title, marks: [words(MARGIN_MM, 18, title, 5), ...checkBar(MARGIN_MM, 26), ...marks] };
+}
+export const BODY_Y_MM = 42;

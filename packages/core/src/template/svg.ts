@@ -14,6 +14,10 @@ function markSvg(mark: SheetMark): string {
       return `<line x1="${number(mark.x1)}" y1="${number(mark.y1)}" x2="${number(mark.x2)}" y2="${number(mark.y2)}" stroke-width="${mark.widthMm}"${mark.dashed ? ' stroke-dasharray="2 1"' : ''}/>`;
     case 'circle':
       return `<circle cx="${number(mark.x)}" cy="${number(mark.y)}" r="${number(mark.radiusMm)}" stroke-width="${mark.widthMm}"${mark.dashed ? ' stroke-dasharray="2 1"' : ''}/>`;
+    case 'polyline': {
+      const points = mark.points.map(({ x, y }) => `${number(x)},${number(y)}`).join(' ');
+      return `<${mark.closed ? 'polygon' : 'polyline'} points="${points}" stroke-width="${mark.widthMm}"/>`;
+    }
     case 'text':
       return `<text x="${number(mark.x)}" y="${number(mark.y)}" font-size="${mark.heightMm}" text-anchor="${mark.anchor ?? 'start'}" stroke="none" fill="black">${escaped(mark.text)}</text>`;
   }

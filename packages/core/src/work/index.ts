@@ -1,5 +1,3 @@
-export { edgeNames } from './edge-names';
-export type { EdgeNames } from './edge-names';
 export type { Quantity, WorkFigure } from './figure';
 export { STOCK_FOR, STOCK_KINDS, WORK_KINDS } from './kinds';
 export type {

@@ -1,4 +1,4 @@
-import type { Reasoned } from '../forming';
+import type { Reason } from '../forming';
 import { DEEDS, type Answer, type Deed } from '../identify';
 import { STOCK_FOR, type Work, type WorkKind, type WorkPiece } from './kinds';
 import { planCoinBand } from './plan-coin-band';
@@ -30,7 +30,7 @@ const DEED_WORDS: Readonly<Record<Deed, string>> = {
 };
 
 /** What a tested piece says against a kind of work: it gates the planner. */
-export function permitReasons(kind: WorkKind | 'coin', may: Permits | undefined): readonly Reasoned[] {
+export function permitReasons(kind: WorkKind | 'coin', may: Permits | undefined): readonly Reason[] {
   if (!may) return [];
   return DEEDS.filter((deed) => NEEDS[kind].includes(deed) && may[deed] !== 'yes').map((deed) => ({
     code: may[deed] === 'no' ? `may-not-${deed}` : `unsure-${deed}`,

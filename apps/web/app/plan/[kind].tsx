@@ -1,0 +1,1 @@
+export { WorkPlanScreen as default } from '@/features/works/WorkPlanScreen';

@@ -1,0 +1,1 @@
+export { FingersScreen as default } from '@/features/fingers/FingersScreen';

@@ -1,0 +1,1 @@
+export { CsvScreen as default } from '@/features/csv/CsvScreen';

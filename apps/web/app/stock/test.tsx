@@ -1,0 +1,1 @@
+export { IdentifyScreen as default } from '@/features/identify/IdentifyScreen';

@@ -1,0 +1,9 @@
+import type { Finish } from '@round-mint/core/route';
+
+/** Surfaces as the planner offers them. */
+export const FINISHES: readonly { readonly value: Finish; readonly label: string }[] = [
+  { value: 'as-formed', label: 'sanded' },
+  { value: 'satin', label: 'satin' },
+  { value: 'polished', label: 'polished' },
+  { value: 'dark', label: 'dark' },
+];

@@ -1,0 +1,133 @@
+import type { WorkKind } from '@round-mint/core/work';
+
+/** What was typed and chosen, as text: nothing is lost on the way to a number. */
+export type WorkTexts = Readonly<Record<string, string>>;
+
+interface FieldBase {
+  readonly key: string;
+  readonly label: string;
+  readonly start: string;
+  /** Shown only while this holds. */
+  readonly when?: (texts: WorkTexts) => boolean;
+  readonly hint?: string;
+}
+
+export type WorkField = FieldBase &
+  (
+    | { readonly what: 'length'; readonly optional?: boolean }
+    | { readonly what: 'number' }
+    | { readonly what: 'size'; readonly optional?: boolean }
+    | { readonly what: 'metal' }
+    | {
+        readonly what: 'choice';
+        readonly choices: readonly {
+          readonly value: string;
+          readonly label: string;
+          readonly note?: string;
+        }[];
+      }
+    | { readonly what: 'truth'; readonly yes: string; readonly no: string }
+  );
+
+export const WORK_FIELDS: Readonly<Record<WorkKind, readonly WorkField[]>> = {
+  handle: [
+    {
+      key: 'style',
+      label: 'Style',
+      what: 'choice',
+      start: 'straight',
+      choices: [
+        { value: 'straight', label: 'straight', note: 'ends meet' },
+        { value: 'overlap', label: 'overlap', note: 'one end over' },
+        { value: 'spiral', label: 'spiral', note: 'several turns' },
+      ],
+    },
+    {
+      key: 'overlapMm',
+      label: 'Overlap',
+      what: 'length',
+      start: '8',
+      when: ({ style }) => style === 'overlap',
+    },
+    { key: 'turns', label: 'Turns', what: 'number', start: '1.5', when: ({ style }) => style === 'spiral' },
+    {
+      key: 'pitchMm',
+      label: 'Pitch: climb of one turn',
+      what: 'length',
+      start: '10',
+      when: ({ style }) => style === 'spiral',
+      hint: 'At least the width and the gap you want to see.',
+    },
+    {
+      key: 'keptEnd',
+      label: 'End that shows',
+      what: 'choice',
+      start: 'tip',
+      choices: [
+        { value: 'tip', label: 'tip', note: 'with the pattern' },
+        { value: 'neck', label: 'neck', note: 'towards the bowl' },
+      ],
+    },
+    { key: 'startMm', label: 'Begin from that end', what: 'length', start: '0' },
+    {
+      key: 'ends',
+      label: 'Ends',
+      what: 'choice',
+      start: 'round',
+      choices: [
+        { value: 'square', label: 'square' },
+        { value: 'round', label: 'round' },
+        { value: 'mitred', label: 'mitred' },
+        { value: 'pattern', label: 'as the pattern' },
+      ],
+    },
+  ],
+  strip: [
+    { key: 'textured', label: 'Surface', what: 'truth', start: 'no', yes: 'hammered', no: 'smooth' },
+    { key: 'seamMm', label: 'For the seam', what: 'length', start: '0.3', hint: 'Saw kerf and filing.' },
+    {
+      key: 'rolledToMm',
+      label: 'Roll it first to',
+      what: 'length',
+      optional: true,
+      start: '',
+      hint: 'Left empty, it is used as it is.',
+    },
+  ],
+  spinner: [
+    { key: 'outerWidthMm', label: 'Outer band: width', what: 'length', start: '4' },
+    { key: 'outerThicknessMm', label: 'Outer band: thickness', what: 'length', start: '1.2' },
+    { key: 'outerMetal', label: 'Outer band: metal', what: 'metal', start: 'silver-925' },
+    { key: 'clearanceMm', label: 'Clearance', what: 'length', start: '0.3', hint: 'Of diameter, all round.' },
+  ],
+  'coin-band': [
+    { key: 'stripWidthMm', label: 'Strip: width', what: 'length', start: '8' },
+    { key: 'stripThicknessMm', label: 'Strip: thickness', what: 'length', start: '1.5' },
+    { key: 'stripMetal', label: 'Strip: metal', what: 'metal', start: 'silver-925' },
+    {
+      key: 'knuckleMm',
+      label: 'Knuckle, as a size',
+      what: 'size',
+      optional: true,
+      start: '',
+      hint: 'Left empty, it need not open.',
+    },
+  ],
+  resize: [
+    {
+      key: 'cover',
+      label: 'Between band and die',
+      what: 'choice',
+      start: 'cloth',
+      choices: [
+        { value: 'cloth', label: 'worn cloth' },
+        { value: 'leather', label: 'thin leather' },
+        { value: 'none', label: 'nothing' },
+      ],
+    },
+  ],
+};
+
+export function startTexts(kind: WorkKind): WorkTexts {
+  return Object.fromEntries(WORK_FIELDS[kind].map(({ key, start }) => [key, start]));
+}

@@ -1,0 +1,44 @@
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import type { Finish } from '@round-mint/core/route';
+import { WORK_KINDS, type WorkKind } from '@round-mint/core/work';
+import { startTexts, type WorkTexts } from './work-fields';
+
+/** What is being planned of one kind; the size as typed, so that a slip of the thumb loses nothing. */
+export interface WorkDraft {
+  readonly stockId: string | null;
+  readonly sizeText: string;
+  readonly finish: Finish;
+  readonly texts: WorkTexts;
+}
+
+type Drafts = Record<WorkKind, WorkDraft>;
+
+const first = (kind: WorkKind): WorkDraft => ({
+  stockId: null,
+  sizeText: 'US 8',
+  finish: 'polished',
+  texts: startTexts(kind),
+});
+
+interface Change {
+  readonly kind: WorkKind;
+  readonly change: Partial<Omit<WorkDraft, 'texts'>>;
+}
+
+export const worksSlice = createSlice({
+  name: 'works',
+  initialState: Object.fromEntries(WORK_KINDS.map((kind) => [kind, first(kind)])) as Drafts,
+  reducers: {
+    workChanged: (drafts, { payload: { kind, change } }: PayloadAction<Change>) => {
+      Object.assign(drafts[kind], change);
+    },
+    workTyped: (
+      drafts,
+      { payload: { kind, key, text } }: PayloadAction<{ kind: WorkKind; key: string; text: string }>,
+    ) => {
+      drafts[kind].texts = { ...drafts[kind].texts, [key]: text };
+    },
+  },
+});
+
+export const { workChanged, workTyped } = worksSlice.actions;

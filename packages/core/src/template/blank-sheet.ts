@@ -1,0 +1,82 @@
+import { endMark, type EndShape, type Station } from '../handle';
+import {
+  BODY_Y_MM,
+  MARGIN_MM,
+  PAPERS,
+  sheetOf,
+  words,
+  type PaperId,
+  type Sheet,
+  type SheetMark,
+  type SheetPoint,
+} from './sheet';
+
+const FINE_MM = 0.15;
+const BOLD_MM = 0.3;
+const ARC_PIECES = 24;
+
+export interface BlankSheetInput {
+  readonly name: string;
+  /** From the kept end of the blank on; each with its width. */
+  readonly stations: readonly Station[];
+  readonly lengthMm: number;
+  readonly roughLengthMm: number;
+  readonly ends: EndShape;
+  readonly paper: PaperId;
+}
+
+/** An arc that closes an end of a width, bulging along +y or −y from the line at `y`. */
+function endArc(
+  x: number,
+  y: number,
+  widthMm: number,
+  ends: EndShape,
+  direction: 1 | -1,
+): readonly SheetPoint[] {
+  const { dividerMm: r, reachMm } = endMark(ends, widthMm);
+  if (r === undefined) {
+    // A mitre leans across the width.
+    const lean = direction * reachMm;
+    return [
+      { x: x - widthMm / 2, y },
+      { x: x + widthMm / 2, y: y - lean },
+    ];
+  }
+  const half = Math.asin(widthMm / 2 / r);
+  return Array.from({ length: ARC_PIECES + 1 }, (_, i) => {
+    const angle = -half + (2 * half * i) / ARC_PIECES;
+    return { x: x + r * Math.sin(angle), y: y - direction * (reachMm - r * (1 - Math.cos(angle))) };
+  });
+}
+
+/** The blank's outline at true scale, lengthwise down the page, with the exact and the rough mark (craft §6). */
+export function blankSheet({ name, stations, lengthMm, roughLengthMm, ends, paper }: BlankSheetInput): Sheet {
+  const middle = PAPERS[paper].widthMm / 2;
+  const top = BODY_Y_MM + 22;
+  const width = (station: Station | undefined) => station?.widthMm ?? 8;
+  const side = (sign: 1 | -1): readonly SheetPoint[] =>
+    stations.map((station) => ({ x: middle + (sign * width(station)) / 2, y: top + station.atMm }));
+  const bottom = top + lengthMm;
+  const line = (y: number, text: string, dashed: boolean): readonly SheetMark[] => [
+    { kind: 'line', x1: middle - 22, y1: y, x2: middle + 22, y2: y, widthMm: FINE_MM, dashed },
+    words(middle + 24, y + 1, text, 3),
+  ];
+  const outline = [
+    ...endArc(middle, top, width(stations[0]), ends, 1),
+    ...side(1),
+    ...[...endArc(middle, bottom, width(stations.at(-1)), ends, -1)].reverse(),
+    ...[...side(-1)].reverse(),
+  ];
+  return sheetOf(paper, `Cutting template: ${name}`, [
+    words(
+      MARGIN_MM,
+      BODY_Y_MM,
+      'Cut it out, lay it on the back of the handle with the kept end above, and scribe round it.',
+    ),
+    { kind: 'polyline', points: outline, widthMm: BOLD_MM, closed: true },
+    { kind: 'line', x1: middle, y1: top - 8, x2: middle, y2: bottom + 8, widthMm: FINE_MM, dashed: true },
+    ...line(top, 'kept end', false),
+    ...line(bottom, `exact: ${lengthMm.toFixed(1)} mm`, false),
+    ...line(top + roughLengthMm, `rough: ${roughLengthMm.toFixed(1)} mm, bend, then trim`, true),
+  ]);
+}
