@@ -34,7 +34,10 @@ export function workedTo(end: number): RingEventInput[] {
 }
 
 /** A ring at the bench with a real route. */
-export function ringOf(events: RingEventInput[] = [], change: Partial<CoinRingWithEvents> = {}): CoinRingWithEvents {
+export function ringOf(
+  events: RingEventInput[] = [],
+  change: Partial<CoinRingWithEvents> = {},
+): CoinRingWithEvents {
   return {
     id: RING_ID,
     planId: '00000003-0000-4000-8000-000000000009',

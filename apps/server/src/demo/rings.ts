@@ -174,7 +174,7 @@ const WORK_RINGS: readonly DemoWorkRing[] = [
     stock: 'Skerrow table fork',
     targetUs: 7.5,
     finish: 'as-formed',
-    startedAt: '2026-11-24T15:30:00.000Z',
+    startedAt: '2026-11-18T15:30:00.000Z',
     stepsDone: (steps) => nth(steps, 'bend', 1),
     work: { kind: 'handle', style: 'straight', keptEnd: 'tip', startMm: 0, ends: 'square' },
   },

@@ -48,7 +48,10 @@ describe('export and import', () => {
     const empty = await testServer();
     try {
       const dry = await empty.api.post('/api/v1/import?dryRun=1').send(archive).expect(200);
-      expect(dry.body).toMatchObject({ dryRun: true, added: { stock: archive.stock.length, rings: archive.rings.length } });
+      expect(dry.body).toMatchObject({
+        dryRun: true,
+        added: { stock: archive.stock.length, rings: archive.rings.length },
+      });
       expect((await empty.api.get('/api/v1/stock')).body.items).toEqual([]);
       await empty.api.post('/api/v1/import').send(archive).expect(200);
       const back = (await empty.api.get('/api/v1/export').expect(200)).body;

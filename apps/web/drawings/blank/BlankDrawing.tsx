@@ -74,7 +74,7 @@ export function BlankDrawing({
         testID={testID}
       >
         <Figure shape={ring} x={(width - ring.widthMm * pxPerMm) / 2} y={MARGIN} pxPerMm={pxPerMm} />
-        <Text x={width / 2} y={height - 8} textAnchor="middle" {...text}>
+        <Text x={width / 2} y={MARGIN + ring.heightMm * pxPerMm + 20} textAnchor="middle" {...text}>
           {label}
         </Text>
       </Svg>

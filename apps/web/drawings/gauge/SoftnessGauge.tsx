@@ -1,4 +1,4 @@
-import type { EdgeSpend } from '@round-mint/core/route';
+import { COIN_EDGES, type EdgeNames, type EdgeSpend } from '@round-mint/core/route';
 import { View } from 'react-native';
 import Svg, { Line, Rect } from 'react-native-svg';
 import { usePalette } from '@/theme/light';
@@ -8,6 +8,8 @@ import { gaugeReading } from './gauge-reading';
 interface SoftnessGaugeProps {
   spent: EdgeSpend;
   allowanceStrainLog: number;
+  /** What the two edges are called. */
+  edges?: EdgeNames;
   /** Only the bars, for lists. */
   compact?: boolean;
   testID?: string;
@@ -16,15 +18,22 @@ interface SoftnessGaugeProps {
 const BAR_HEIGHT = 18;
 
 /** For each edge how much of the hoop strain that the metal bears was taken since the last anneal. */
-export function SoftnessGauge({ spent, allowanceStrainLog, compact = false, testID }: SoftnessGaugeProps) {
+export function SoftnessGauge({
+  spent,
+  allowanceStrainLog,
+  edges = COIN_EDGES,
+  compact = false,
+  testID,
+}: SoftnessGaugeProps) {
   const palette = usePalette();
-  const edges = [
-    { name: 'Cut edge', ...gaugeReading(spent.cut, allowanceStrainLog) },
-    { name: 'Rim edge', ...gaugeReading(spent.rim, allowanceStrainLog) },
+  const capital = (words: string) => `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
+  const bars = [
+    { name: capital(edges.cut), ...gaugeReading(spent.cut, allowanceStrainLog) },
+    { name: capital(edges.rim), ...gaugeReading(spent.rim, allowanceStrainLog) },
   ];
   return (
     <View testID={testID} className="gap-1">
-      {edges.map(({ name, percent, fill, full }) => (
+      {bars.map(({ name, percent, fill, full }) => (
         <View
           key={name}
           role="meter"
@@ -35,7 +44,7 @@ export function SoftnessGauge({ spent, allowanceStrainLog, compact = false, test
           aria-valuetext={`${percent} % used${full ? ', anneal now' : ''}`}
           className="flex-row items-center gap-3"
         >
-          <Type as={compact ? 'small' : 'label'} className="w-[68px]">
+          <Type as={compact ? 'small' : 'label'} className="w-[84px]">
             {name}
           </Type>
           <View className="h-[18px] flex-1">
@@ -68,7 +77,7 @@ export function SoftnessGauge({ spent, allowanceStrainLog, compact = false, test
       ))}
       {compact ? null : (
         <Type as="small">
-          {edges.some(({ full }) => full)
+          {bars.some(({ full }) => full)
             ? '✕ More than this metal bears: anneal now.'
             : 'Used of what this metal bears between anneals'}
         </Type>

@@ -11,7 +11,7 @@ interface Silhouette {
 
 const TROUGH = 'M4 10 H20 L18 20 H6 Z';
 
-/** A shape for each kind of step that a coin ring takes; others fall back to the file. */
+/** A shape for each kind of step; a file for what has none of its own. */
 const SILHOUETTES: Partial<Readonly<Record<StepKind, Silhouette>>> = {
   cut: { about: 'force', strokes: 'M12 3 V13 M8 9 L12 13 L16 9 M3 20 H9 M15 20 H21 M9 16 V20 M15 16 V20' },
   deburr: { about: 'hand', strokes: 'M3 18 H21 M6 18 C8 12 10 12 12 18 M12 18 C14 12 16 12 18 18 M5 7 H19' },
@@ -44,6 +44,25 @@ const SILHOUETTES: Partial<Readonly<Record<StepKind, Silhouette>>> = {
     about: 'hand',
     strokes: `${TROUGH} M7 14 C9 12 10 16 12 14 C14 12 15 16 17 14 M10 7 C10 5 12 6 12 3`,
   },
+  saw: {
+    about: 'hand',
+    strokes: 'M4 8 H20 V12 L18 10 L16 12 L14 10 L12 12 L10 10 L8 12 L6 10 L4 12 Z M7 18 H17',
+  },
+  bend: { about: 'force', strokes: 'M4 8 C4 22 20 22 20 8 M12 9 m-4 0 a4 4 0 1 0 8 0 a4 4 0 1 0 -8 0' },
+  close: {
+    about: 'force',
+    strokes: 'M11 4 A8.5 8.5 0 1 0 13 4 M4 4 L9 4 M7 2 L9 4 L7 6 M20 4 L15 4 M17 2 L15 4 L17 6',
+  },
+  solder: {
+    about: 'heat',
+    strokes: 'M3 19 H11 M13 19 H21 M12 19 V16 M12 3 C12.6 6 15 7 15 10 A3 3 0 0 1 9 10 C9 8 10.5 7 12 3 Z',
+  },
+  roll: {
+    about: 'force',
+    strokes:
+      'M12 6 m-4 0 a4 4 0 1 0 8 0 a4 4 0 1 0 -8 0 M12 18 m-4 0 a4 4 0 1 0 8 0 a4 4 0 1 0 -8 0 M2 10.5 V13.5 M2 12 H22',
+  },
+  assemble: { about: 'force', strokes: 'M8 3 L10 6 V18 L8 21 M16 3 L14 6 V18 L16 21 M4 8 V16 M20 8 V16' },
   polish: {
     about: 'hand',
     strokes: 'M12 12 m-6 0 a6 6 0 1 0 12 0 a6 6 0 1 0 -12 0 M12 3 V6 M21 12 H18 M12 21 V18 M3 12 H6',

@@ -17,7 +17,7 @@ export function BenchList({ rings, chosenId, onChoose }: BenchListProps) {
   const write = useWriters();
   return (
     <View role="list" aria-label="Rings in work">
-      {rings.map(({ ring, state, step, targetMm }) => {
+      {rings.map(({ ring, state, step, targetMm, edges }) => {
         const chosen = ring.id === chosenId;
         const action = step
           ? `${step.title}${isSized(step) ? `, to ${write.size(step.after.cutInsideDiameterMm)}` : ''}`
@@ -43,7 +43,12 @@ export function BenchList({ rings, chosenId, onChoose }: BenchListProps) {
               </View>
             </Pressable>
             <RouteStrip steps={state.steps} current={state.step} />
-            <SoftnessGauge compact spent={state.spent} allowanceStrainLog={ring.allowanceStrainLog} />
+            <SoftnessGauge
+              compact
+              spent={state.spent}
+              allowanceStrainLog={ring.allowanceStrainLog}
+              edges={edges}
+            />
           </View>
         );
       })}

@@ -139,7 +139,12 @@ export function StepView({ bench, step, at }: StepViewProps) {
       </View>
       {atHand ? <ReadingVerdict bench={bench} /> : null}
       {atHand ? (
-        <SoftnessGauge spent={state.spent} allowanceStrainLog={ring.allowanceStrainLog} testID="gauge" />
+        <SoftnessGauge
+          spent={state.spent}
+          allowanceStrainLog={ring.allowanceStrainLog}
+          edges={bench.edges}
+          testID="gauge"
+        />
       ) : null}
       <BenchDrawing bench={bench} step={step} at={at} />
       {step.kind === 'plate' ? (

@@ -152,6 +152,8 @@ export function stopMark(
   }
   if (step.kind === 'cut' && step.blank === undefined) return `hole ${length(cut)}`;
   if (step.kind === 'fold') return `wall ${Math.round(90 - (step.outline.leanDeg[0] ?? 0))}° up from flat`;
+  if (step.kind === 'saw') return `cut ${length(step.blank?.stations.at(-1)?.atMm ?? 0)} long`;
+  if (step.kind === 'roll') return `${length(step.outline.thicknessMm[0] ?? 0)} thick`;
   if (step.waitMin > 0) return `${step.handsOnMin} min of hands, ${step.waitMin} of waiting`;
   return `about ${step.handsOnMin} min`;
 }

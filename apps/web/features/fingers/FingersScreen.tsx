@@ -53,6 +53,20 @@ function Converter() {
       <TakeFrom device="calliper" onTake={(value) => setText(`${value.toFixed(2)} mm`)} />
       {mm === undefined ? null : (
         <View role="table" aria-label="The size in every system">
+          <View role="row" className="flex-row border-b-2 border-ink pb-1">
+            <Type as="small" role="columnheader" className="flex-[1.5]">
+              system
+            </Type>
+            <Type as="small" role="columnheader" className="flex-1">
+              nearest
+            </Type>
+            <Type as="small" role="columnheader" className="w-[56px] text-right">
+              exact
+            </Type>
+            <Type as="small" role="columnheader" className="w-[86px] text-right">
+              off the mark
+            </Type>
+          </View>
           {converted(mm).map(({ system, name, mark, exact, offMm }) => (
             <View key={system} role="row" className="min-h-[40px] flex-row items-center border-b border-line">
               <Type as="small" role="rowheader" className="flex-[1.5]">

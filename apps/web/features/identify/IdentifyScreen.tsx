@@ -104,7 +104,7 @@ function IdentifyPiece({ piece }: { piece: StockItem | undefined }) {
       header={
         <>
           <PlaceHeader title="What is this piece?" note={piece?.name ?? 'Before anything is spoilt'} />
-          <StockTabs here="Test" />
+          <StockTabs here="What is it?" />
         </>
       }
       footer={

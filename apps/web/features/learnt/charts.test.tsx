@@ -18,6 +18,7 @@ const ENTRY = {
   actualInsideDiameterMm: 20.2,
   predictedWidthMm: 8,
   actualWidthMm: 7.6,
+  kind: 'coin',
   predictedCutEdgeMm: 1.5,
   actualCutEdgeMm: null,
   predictedRimEdgeMm: 2,

@@ -8,6 +8,7 @@ const entry = (sizeErrorUs: number | null, actualWidthMm: number | null): LogEnt
     actualWidthMm,
     predictedInsideDiameterMm: 19,
     actualInsideDiameterMm: sizeErrorUs === null ? null : 19 + sizeErrorUs,
+    kind: 'coin',
     predictedCutEdgeMm: 1.5,
     actualCutEdgeMm: null,
     predictedRimEdgeMm: 2.2,

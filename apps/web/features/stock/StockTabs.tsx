@@ -3,7 +3,7 @@ import { PlaceTabs, type PlaceTab } from '@/features/shell/PlaceTabs';
 const TABS = [
   { name: 'Pieces', href: '/stock' },
   { name: 'Kit', href: '/stock/kit' },
-  { name: 'Test', href: '/stock/test' },
+  { name: 'What is it?', href: '/stock/test' },
   { name: 'Tables', href: '/stock/tables' },
 ] as const satisfies readonly PlaceTab[];
 

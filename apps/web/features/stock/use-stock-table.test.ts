@@ -36,9 +36,9 @@ describe('useStockTable', () => {
   it('is copied as tab-separated text, unknown figures empty', async () => {
     const { result } = await renderTable();
     expect(tableText(result.current.table).split('\n')).toEqual([
-      'Name\tMetal\tYear\t⌀\tMass\tPieces',
-      'Anchor medal\tfine silver .999\t\t30.6\t\t1',
-      'Florin\tcupro-nickel 75/25\t1951\t30.6\t9.97\t8',
+      'Name\tKind\tMetal\tYear\t⌀\tMass\tPieces',
+      'Anchor medal\tcoin\tfine silver .999\t\t30.6\t\t1',
+      'Florin\tcoin\tcupro-nickel 75/25\t1951\t30.6\t9.97\t8',
     ]);
   });
 });

@@ -1,11 +1,14 @@
 import { BAND_EDGES, type Kit, type RouteStep, type StepBlank } from '@round-mint/core/route';
-import { handleVerdict } from '@round-mint/core/work';
+import { handleVerdict, spinnerOf } from '@round-mint/core/work';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { BlankDrawing } from '@/drawings/blank/BlankDrawing';
+import { SpinnerDrawing } from '@/drawings/spinner/SpinnerDrawing';
 import { Section } from '@/drawings/section/Section';
 import { useWriters } from '@/features/settings/use-settings';
 import type { WorkModel } from './work-model';
+
+const ROOMY_PX = 560;
 
 interface WorkDrawingProps {
   model: WorkModel;
@@ -33,6 +36,18 @@ function wholeHandle({ piece, work, targetMm, draft }: WorkModel, kit: Kit) {
   };
 }
 
+/** Both bands of a spinner, as they stand together. */
+function spinnerIn({ piece, work, targetMm, draft }: WorkModel) {
+  if (piece?.kind !== 'strip' || work?.kind !== 'spinner' || targetMm === undefined) return undefined;
+  const wish = { work, piece, targetInsideDiameterMm: targetMm, finish: draft.finish };
+  return {
+    parts: spinnerOf(wish),
+    innerThicknessMm: piece.thicknessMm,
+    outerThicknessMm: work.outerThicknessMm,
+    outerWidthMm: work.outerWidthMm,
+  };
+}
+
 /** A blank of the route: the first, flat, and the last, bent. */
 function blanksOf(steps: readonly RouteStep[]): { readonly flat?: StepBlank; readonly bent?: StepBlank } {
   const blanks = steps.flatMap(({ blank }) => blank ?? []);
@@ -50,32 +65,40 @@ export function WorkDrawing({ model, kit, height }: WorkDrawingProps) {
   const whole = wholeHandle(model, kit);
   const { flat = whole?.blank, bent } = blanksOf(steps);
   const widthMm = plan?.prediction.bandWidthMm ?? 6;
-  const bentWidth = bent ? Math.min(height, width * 0.4) : 0;
+  // Side by side where there is room; one over the other on a phone.
+  const beside = width >= ROOMY_PX;
+  const bentWidth = !beside ? width : bent ? Math.min(height, width * 0.4) : 0;
+  const flatWidth = beside ? width - bentWidth : width;
+  const flatHeight = beside || !bent ? height : height * 0.42;
   const last = steps.at(-1);
+  const spinner = spinnerIn(model);
   return (
     <View
       onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
       style={{ height }}
-      className="flex-row"
+      className={beside ? 'flex-row' : ''}
       testID="work-drawing"
     >
-      {width > 0 && flat ? (
+      {width > 0 && spinner ? (
+        <SpinnerDrawing {...spinner} width={width} height={height} length={length} />
+      ) : null}
+      {width > 0 && flat && !spinner ? (
         <BlankDrawing
           blank={whole?.blank ?? flat}
           widthMm={widthMm}
-          width={width - bentWidth}
-          height={height}
+          width={flatWidth}
+          height={flatHeight}
           length={length}
           {...(whole ? { enamel: whole.enamel, cuts: whole.cuts } : {})}
           testID="blank-flat"
         />
       ) : null}
-      {width > 0 && bent ? (
+      {width > 0 && bent && !spinner ? (
         <BlankDrawing
           blank={bent}
           widthMm={widthMm}
           width={bentWidth}
-          height={height}
+          height={beside ? height : height - flatHeight}
           length={length}
           testID="blank-bent"
         />

@@ -7,7 +7,7 @@ import type { Writers } from '@/features/settings/use-settings';
 export function quantityWords(quantity: Quantity, write: Writers): string {
   switch (quantity.kind) {
     case 'length':
-      return write.length(quantity.mm, quantity.decimals);
+      return write.length(quantity.mm, quantity.decimals).replace('-', '−');
     case 'size':
       return write.sizeAndLength(quantity.mm);
     case 'mass':

@@ -14,6 +14,8 @@ export interface BentOutline {
 
 const SLICES = 160;
 const TURN_RAD = 2 * Math.PI;
+/** What goes further than this past a whole turn lies on it; less is a joint that closes, with thickness that varies. */
+const CLOSED_RAD = TURN_RAD + 0.06;
 
 /**
  * A piece of handle on its way round a finger: each slice turns by ds/(R + t/2). What would run into the first turn
@@ -38,7 +40,7 @@ export function bentOutline(
   const angles = [0];
   places.slice(1).forEach((at, i) => {
     const turned = angles[i] ?? 0;
-    const ridingMm = turned >= TURN_RAD ? thicknessAt(profile, fromMm) : 0;
+    const ridingMm = turned > CLOSED_RAD ? thicknessAt(profile, fromMm) : 0;
     angles.push(turned + ds / (radius + ridingMm + thicknessAt(profile, at - ds / 2) / 2));
   });
   const whole = Math.min(TURN_RAD, angles.at(-1) ?? 0);
@@ -47,7 +49,7 @@ export function bentOutline(
     const from = angle - whole / 2;
     return { x: r * Math.sin(from), y: r * Math.cos(from) };
   };
-  const lift = (angle: number) => (angle > TURN_RAD ? thicknessAt(profile, fromMm) : 0);
+  const lift = (angle: number) => (angle > CLOSED_RAD ? thicknessAt(profile, fromMm) : 0);
   return {
     inside: places.map((_, i) => point(angles[i] ?? 0, radius + lift(angles[i] ?? 0))),
     outside: places.map((at, i) =>

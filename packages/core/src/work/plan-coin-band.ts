@@ -148,28 +148,39 @@ function figuresOf(
       'Coin less strip: above nothing the coin stands proud.',
       [coin],
     ),
-    figure('opening', 'Opens for the knuckle', parts.openingMm, 'How far the free ends part to pass it.', [
-      target,
-    ]),
+    ...(work.knuckleMm === undefined
+      ? []
+      : [
+          figure(
+            'opening',
+            'Opens for the knuckle',
+            parts.openingMm,
+            'How far the free ends part to pass it.',
+            [target],
+          ),
+        ]),
   ];
 }
 
-/** Side, coin, side as one flat piece; then bent. */
+const COIN_STATIONS = 24;
+
+/** Side, coin, side as one flat piece; then bent. Where the coin stands out past the strip, it is as wide as its chord. */
 function blankOf({ work, piece }: CoinBandWish, parts: CoinBand, bentToMm: number | null): StepBlank {
   const side = { thicknessMm: work.stripThicknessMm, widthMm: work.stripWidthMm };
-  const coin = { thicknessMm: workingThickness(piece).thicknessMm, widthMm: piece.diameterMm };
+  const { thicknessMm } = workingThickness(piece);
+  const radius = piece.diameterMm / 2;
   const from = parts.sideCentreLengthMm;
-  const to = from + piece.diameterMm;
-  const edge = 0.01;
+  const coin = Array.from({ length: COIN_STATIONS + 1 }, (_, i) => {
+    const across = -radius * Math.cos((Math.PI * i) / COIN_STATIONS);
+    const chordMm = 2 * Math.sqrt(Math.max(0, radius ** 2 - across ** 2));
+    return {
+      atMm: from + radius + across,
+      thicknessMm: i === 0 || i === COIN_STATIONS ? work.stripThicknessMm : thicknessMm,
+      widthMm: Math.max(work.stripWidthMm, chordMm),
+    };
+  });
   return {
-    stations: [
-      { atMm: 0, ...side },
-      { atMm: from, ...side },
-      { atMm: from + edge, ...coin },
-      { atMm: to - edge, ...coin },
-      { atMm: to, ...side },
-      { atMm: parts.developedLengthMm, ...side },
-    ],
+    stations: [{ atMm: 0, ...side }, ...coin, { atMm: parts.developedLengthMm, ...side }],
     bentToMm,
   };
 }

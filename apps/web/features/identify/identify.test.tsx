@@ -1,0 +1,69 @@
+import { fireEvent, screen, waitFor } from '@testing-library/react-native';
+import { fakeServer, listOf, pieceOf } from '@/testing/fake-server';
+import { renderWithStore } from '@/testing/render';
+import { NO_TESTS, testOutcome, testTexts } from './identify-model';
+import { IdentifyScreen } from './IdentifyScreen';
+
+const PIECE = pieceOf({ id: '00000001-0000-4000-8000-000000000031', name: 'Doubtful half' });
+jest.mock('expo-router', () => ({
+  ...jest.requireActual('@/testing/router').fakeRouter(),
+  useLocalSearchParams: () => ({ stockId: '00000001-0000-4000-8000-000000000031' }),
+}));
+
+describe('testOutcome', () => {
+  it('knows nothing before a test', () => {
+    expect(testOutcome(NO_TESTS, undefined)).toMatchObject({ identity: undefined, evidence: {} });
+    expect(testOutcome(NO_TESTS, PIECE).identity).toBeUndefined();
+  });
+
+  it('takes a coin’s own measures along', () => {
+    const { evidence, identity } = testOutcome({ ...NO_TESTS, magnet: 'none' }, PIECE);
+    expect(evidence.disc).toEqual({ diameterMm: 30.6, rimThicknessMm: 2.15, massG: 14.84 });
+    expect(identity?.suspects.length).toBeGreaterThan(1);
+  });
+
+  it('says what is wrong with a weighing, in words', () => {
+    expect(testOutcome({ ...NO_TESTS, airG: '12', waterG: '13' }, undefined).problems['waterG']).toContain(
+      'hang',
+    );
+    expect(testOutcome({ ...NO_TESTS, airG: 'a lot', waterG: '1' }, undefined).problems['airG']).toContain(
+      '0.01',
+    );
+  });
+
+  it('goes on with what was kept', () => {
+    const evidence = { magnet: 'none', mark: '', weighing: { airG: 12, waterG: 10.8 } } as const;
+    expect(testTexts(evidence)).toMatchObject({ magnet: 'none', marked: 'none', airG: '12', waterG: '10.8' });
+    expect(testOutcome(testTexts(evidence), undefined).evidence).toMatchObject({ mark: '', magnet: 'none' });
+    expect(testTexts(null)).toEqual(NO_TESTS);
+  });
+});
+
+describe('IdentifyScreen', () => {
+  it('leads from test to test, and keeps the verdict with the piece', async () => {
+    const calls = fakeServer({ 'GET /stock': listOf(PIECE), [`PUT /stock/${PIECE.id}`]: PIECE });
+    renderWithStore(<IdentifyScreen />);
+    fireEvent.press(await screen.findByText('nothing'));
+    expect(screen.getByText('Look for marks next.')).toBeTruthy();
+    fireEvent.press(screen.getByText('there are'));
+    fireEvent.changeText(screen.getByLabelText('What they say'), '900');
+    fireEvent.changeText(screen.getByLabelText('In air (g)'), '14.84');
+    fireEvent.changeText(screen.getByLabelText('In water (g)'), '13.40');
+    expect(screen.getByTestId('density')).toBeTruthy();
+    fireEvent.press(screen.getByText('milky, pale blue'));
+    expect(screen.getByTestId('identity').props.children).toContain('silver .900');
+    fireEvent.press(screen.getByText('Keep this verdict'));
+    await waitFor(() => expect(calls.some(({ method }) => method === 'PUT')).toBe(true));
+    const body = calls.find(({ method }) => method === 'PUT')?.body;
+    expect(body).toMatchObject({ evidence: { magnet: 'none', mark: '900', stone: 'milky-pale-blue' } });
+    expect(body).not.toHaveProperty('createdAt');
+  });
+
+  it('stops where a magnet sticks', async () => {
+    fakeServer({ 'GET /stock': listOf(PIECE) });
+    renderWithStore(<IdentifyScreen />);
+    fireEvent.press(await screen.findByText('it sticks'));
+    expect(screen.getByText('must not be bent')).toBeTruthy();
+    expect(screen.getByText('No further test is needed.')).toBeTruthy();
+  });
+});

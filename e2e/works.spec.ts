@@ -1,0 +1,176 @@
+import type { Locator, Page } from '@playwright/test';
+import { readFile } from 'node:fs/promises';
+import { expect, goTo, test } from './fixtures';
+
+async function planKind(page: Page, tab: string, piece: RegExp): Promise<void> {
+  await goTo(page, 'Plan');
+  await page.getByRole('navigation', { name: 'Kinds of work' }).getByRole('link', { name: tab }).click();
+  const screen = page.getByTestId('work-screen');
+  await screen.getByRole('button', { name: /^Choose a(nother)? piece$/ }).click();
+  await page.getByRole('dialog').getByRole('radio', { name: piece }).click();
+  await expect(screen.getByTestId('verdict')).toBeVisible();
+}
+
+async function takeToBench(page: Page, name: string): Promise<void> {
+  await page.getByTestId('take-to-bench').click();
+  await page.getByLabel('What is this ring called?').fill(name);
+  await page.getByRole('button', { name: 'Begin this ring' }).click();
+  await expect(page.getByTestId('ring-screen')).toContainText(name);
+}
+
+async function stepDone(page: Page, steps: Locator): Promise<void> {
+  const before = await steps.textContent();
+  await page.getByTestId('step-done').click();
+  await expect(async () => {
+    const finished = await page.getByTestId('finish-form').isVisible();
+    expect(finished || (await steps.textContent()) !== before).toBe(true);
+  }).toPass();
+}
+
+/** A reading both ways round: as planned, or so many marks larger. */
+async function logReading(page: Page, marksLarger = 0): Promise<void> {
+  await page.getByRole('button', { name: 'Log reading' }).click();
+  const sheet = page.getByRole('dialog', { name: 'Log a reading' });
+  for (const side of ['Marked edge down', 'Other edge down']) {
+    await sheet.getByRole('radio', { name: new RegExp(`^${side}`) }).click();
+    for (let mark = 0; mark < marksLarger; mark++) {
+      await sheet.getByRole('button', { name: `${side}: one mark larger` }).click();
+    }
+  }
+  await sheet.getByRole('button', { name: 'Log reading' }).click();
+  await expect(sheet).toBeHidden();
+}
+
+/** Every step as planned, a reading at the end, and the width by calliper. */
+async function workToTheEnd(page: Page, widthMm: string): Promise<readonly string[]> {
+  const verbs: string[] = [];
+  const steps = page.getByTestId('step-view').getByText(/step \d+ of \d+/);
+  for (let guard = 0; guard < 60; guard++) {
+    if (await page.getByTestId('finish-form').isVisible()) break;
+    const verb = (await page.getByTestId('verb').textContent()) ?? '';
+    verbs.push(verb);
+    if (verb === 'True up') {
+      await logReading(page);
+      await expect(page.getByTestId('reading-verdict')).toContainText('On plan');
+    }
+    await stepDone(page, steps);
+  }
+  await page.getByLabel('Width (mm)').fill(widthMm);
+  await page.getByRole('button', { name: 'Finish this ring' }).click();
+  await expect(page.getByTestId('log-ring-screen')).toBeVisible();
+  return verbs;
+}
+
+const KINDS = [
+  {
+    tab: 'Silverware',
+    piece: /wave pattern/,
+    width: '12.4',
+    verbs: ['Saw', 'File', 'Anneal', 'Bend', 'Close'],
+  },
+  {
+    tab: 'Strip',
+    piece: /Sterling strip/,
+    width: '6',
+    verbs: ['Saw', 'Anneal', 'Bend', 'Close', 'Solder', 'Pickle'],
+  },
+  { tab: 'Spinner', piece: /Sterling strip/, width: '6', verbs: ['Saw', 'Solder', 'Assemble'] },
+  { tab: 'Coin in band', piece: /half sol/, width: '8', verbs: ['Saw', 'Punch', 'Solder', 'Anneal', 'Bend'] },
+  { tab: 'Resize', piece: /wheat-ear/, width: '6.3', verbs: ['Read', 'Anneal', 'Reduce', 'True up'] },
+] as const;
+
+for (const { tab, piece, width, verbs } of KINDS) {
+  test(`${tab}: planned, taken to the bench, logged and seen in the log`, async ({ app: page }) => {
+    await planKind(page, tab, piece);
+    // Every number explains itself.
+    await page
+      .getByRole('button', { name: /Why\?$/ })
+      .first()
+      .click();
+    await expect(page.getByRole('dialog')).toContainText('From:');
+    await page.keyboard.press('Escape');
+    const name = `First of its kind, ${tab}`;
+    await takeToBench(page, name);
+    const done = await workToTheEnd(page, width);
+    expect(done).toEqual(expect.arrayContaining([...verbs]));
+    const logged = page.getByTestId('log-ring-screen');
+    await expect(logged).toContainText('on size');
+    await expect(logged.getByRole('row', { name: /Marked edge/ })).toBeVisible();
+    await goTo(page, 'Log');
+    await expect(page.getByRole('listitem').filter({ hasText: name })).toContainText(`${tab} · `);
+  });
+}
+
+test('a reading that is off puts a step in before the rest', async ({ app: page }) => {
+  await planKind(page, 'Silverware', /wave pattern/);
+  await takeToBench(page, 'Too large at first');
+  const steps = page.getByTestId('step-view').getByText(/step \d+ of \d+/);
+  while ((await page.getByTestId('verb').textContent()) !== 'Close') await stepDone(page, steps);
+  await logReading(page, 3);
+  await expect(page.getByTestId('reroute')).toContainText('too large');
+  await stepDone(page, steps);
+  await expect(page.getByTestId('verb')).toHaveText('Bend');
+});
+
+test('what must not be done is refused with its reason', async ({ app: page }) => {
+  await planKind(page, 'Resize', /signet with a stone/);
+  await expect(page.getByTestId('verdict')).toContainText('A set stone cannot follow');
+  await expect(page.getByTestId('take-to-bench')).toBeDisabled();
+  await planKind(page, 'Silverware', /rope edge/);
+  await page.getByTestId('work-startMm').fill('55');
+  await expect(page.getByTestId('verdict')).toContainText('plated ware bends up to');
+  await page.getByRole('button', { name: 'Why? All reasons' }).click();
+  await expect(page.getByRole('dialog')).toContainText('from the kept end');
+});
+
+test('a test of the piece sticks to it and gates the planners', async ({ app: page }) => {
+  await goTo(page, 'Stock');
+  await page.getByRole('link', { name: /Skerrow table fork/ }).click();
+  await page.getByRole('button', { name: 'What is this piece?' }).click();
+  await page.getByRole('radio', { name: 'it sticks' }).click();
+  await expect(page.getByTestId('identity')).toContainText('steel');
+  await page.getByRole('button', { name: 'Keep this verdict' }).click();
+  await expect(page.getByTestId('piece-screen')).toContainText('must not be bent');
+  await page.getByRole('button', { name: 'Plan a spoon ring from it' }).click();
+  await expect(page.getByTestId('verdict')).toContainText(/must not be bent|Steel/);
+  await expect(page.getByTestId('take-to-bench')).toBeDisabled();
+});
+
+test('fingers: every system, a strip round the finger, and sheets to print', async ({ app: page }) => {
+  await goTo(page, 'Plan');
+  await page
+    .getByRole('navigation', { name: 'Kinds of work' })
+    .getByRole('link', { name: 'Fingers' })
+    .click();
+  await page.getByLabel('Size', { exact: true }).fill('P½');
+  await expect(page.getByRole('table', { name: 'The size in every system' })).toContainText('US 8');
+  await page.getByLabel('Ends meet at (mm)').fill('57');
+  await expect(page.getByTestId('strip-size')).toContainText('18.0 mm');
+  const [pdf] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as PDF: Finger strip' }).click(),
+  ]);
+  // What the page measures is read back by its own test, see sheet-pdf.test.ts.
+  expect((await readFile(await pdf.path())).subarray(0, 5).toString()).toBe('%PDF-');
+});
+
+test('the drawer goes out as a table and comes back changed, with a look before', async ({ app: page }) => {
+  await goTo(page, 'Stock');
+  await page.getByRole('link', { name: 'Tables' }).click();
+  const choose = async (csv: string) => {
+    const [chooser] = await Promise.all([
+      page.waitForEvent('filechooser'),
+      page.getByRole('button', { name: /CSV file|Another file/ }).click(),
+    ]);
+    await chooser.setFiles({ name: 'pieces.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
+  };
+  await choose('name,quantity\n"Skerrow florin, 1951",many\n');
+  await expect(page.getByTestId('csv-summary')).toContainText('1 refused');
+  await expect(page.getByRole('button', { name: 'Take it in' })).toBeDisabled();
+  await choose('name,quantity\n"Skerrow florin, 1951",11\n');
+  await expect(page.getByRole('list', { name: 'Rows of the file' })).toContainText('quantity: 8 → 11');
+  await page.getByRole('button', { name: 'Take it in' }).click();
+  await expect(page.getByTestId('csv-summary')).toContainText('Taken in: 1 changed');
+  await page.getByRole('link', { name: 'Pieces' }).click();
+  await expect(page.getByRole('listitem').filter({ hasText: 'Skerrow florin' })).toContainText('11 ×');
+});

@@ -1,0 +1,129 @@
+import { SIZE_SYSTEMS } from '../size';
+import { coinBand } from '../strip';
+import {
+  blankSheet,
+  CARD_MM,
+  coinBandSheet,
+  fingerStripSheet,
+  lengthChartSheet,
+  PAPER_THICKNESS_MM,
+  PAPERS,
+  ringHolesSheet,
+  sheetDxf,
+  sheetSvg,
+  type Sheet,
+} from './index';
+
+const STATIONS = [
+  { atMm: 0, thicknessMm: 2.4, widthMm: 18 },
+  { atMm: 62, thicknessMm: 2, widthMm: 8 },
+];
+const BLANK = blankSheet({
+  name: 'Spoon',
+  stations: STATIONS,
+  lengthMm: 62,
+  roughLengthMm: 68.2,
+  ends: 'round',
+  paper: 'a4',
+});
+const PARTS = coinBand({
+  coin: { diameterMm: 20, thicknessMm: 1.5 },
+  stripWidthMm: 8,
+  stripThicknessMm: 1.5,
+  insideDiameterMm: 18,
+});
+const BAND = coinBandSheet({
+  name: 'Sol',
+  coinDiameterMm: 20,
+  stripWidthMm: 8,
+  parts: PARTS,
+  paper: 'letter',
+});
+const SHEETS: readonly (readonly [string, Sheet])[] = [
+  ['blank', BLANK],
+  ['coin band', BAND],
+  ['strip', fingerStripSheet('a4', 'us')],
+  ['holes', ringHolesSheet('letter', 'uk')],
+  ['chart', lengthChartSheet('a4', 'eu', 0.3)],
+];
+
+function points({ marks }: Sheet) {
+  return marks.flatMap((mark) => {
+    if (mark.kind === 'polyline') return mark.points;
+    if (mark.kind === 'line') {
+      return [
+        { x: mark.x1, y: mark.y1 },
+        { x: mark.x2, y: mark.y2 },
+      ];
+    }
+    if (mark.kind === 'circle') {
+      return [
+        { x: mark.x - mark.radiusMm, y: mark.y - mark.radiusMm },
+        { x: mark.x + mark.radiusMm, y: mark.y + mark.radiusMm },
+      ];
+    }
+    return [{ x: mark.x, y: mark.y }];
+  });
+}
+
+describe.each(SHEETS)('the %s sheet', (_name, sheet) => {
+  it('stays on its paper, and bears the 50 mm bar', () => {
+    const { widthMm, heightMm } = PAPERS[sheet.paper];
+    points(sheet).forEach(({ x, y }) => {
+      expect(x).toBeGreaterThan(3);
+      expect(x).toBeLessThan(widthMm - 3);
+      expect(y).toBeGreaterThan(3);
+      expect(y).toBeLessThan(heightMm - 3);
+    });
+    const bars = sheet.marks.filter(
+      (mark) => mark.kind === 'line' && mark.x2 - mark.x1 === 50 && mark.y1 === mark.y2,
+    );
+    expect(bars).toHaveLength(1);
+  });
+
+  it('is written as SVG and DXF with all its lines', () => {
+    const svg = sheetSvg(sheet);
+    const dxf = sheetDxf(sheet);
+    const { heightMm } = PAPERS[sheet.paper];
+    expect(svg).toContain(`viewBox="0 0 ${PAPERS[sheet.paper].widthMm} ${heightMm}"`);
+    const circles = sheet.marks.filter(({ kind }) => kind === 'circle').length;
+    expect(dxf.split('\nCIRCLE\n').length - 1).toBe(circles);
+    expect(dxf.endsWith('EOF\n')).toBe(true);
+    expect(dxf.split('\n').length % 2).toBe(1);
+  });
+});
+
+describe('true scale', () => {
+  it('draws the blank as long as it is, ends and all', () => {
+    const outline = BLANK.marks.find((mark) => mark.kind === 'polyline');
+    const ys = outline?.kind === 'polyline' ? outline.points.map(({ y }) => y) : [];
+    const span = Math.max(...ys) - Math.min(...ys);
+    const reach = 13.5 - Math.sqrt(13.5 ** 2 - 81) + 6 - Math.sqrt(36 - 16);
+    expect(span).toBeCloseTo(62 + reach, 1);
+  });
+
+  it('copes the sides to the coin', () => {
+    const sides = BAND.marks.filter((mark) => mark.kind === 'polyline').slice(0, 2);
+    const coin = BAND.marks.find((mark) => mark.kind === 'circle');
+    if (coin?.kind !== 'circle') throw new Error('no coin is drawn');
+    for (const side of sides) {
+      const cope = side.kind === 'polyline' ? side.points.slice(0, 25) : [];
+      cope.forEach(({ x, y }) => expect(Math.hypot(x - coin.x, y - coin.y)).toBeCloseTo(10, 6));
+    }
+  });
+
+  it('puts the marks of the strip where paper runs', () => {
+    const { marks } = fingerStripSheet('a4', 'us');
+    const slit = 34;
+    const label = marks.find((mark) => mark.kind === 'text' && mark.text === '8');
+    const expected = slit + Math.PI * (SIZE_SYSTEMS.us.toDiameterMm(8) + PAPER_THICKNESS_MM);
+    expect(label?.kind === 'text' && label.x).toBeCloseTo(expected, 6);
+  });
+
+  it('outlines a bank card', () => {
+    const card = fingerStripSheet('a4', 'us').marks.findLast((mark) => mark.kind === 'polyline');
+    const [a, b, c] = card?.kind === 'polyline' ? card.points : [];
+    expect(b!.x - a!.x).toBeCloseTo(CARD_MM.width, 9);
+    expect(c!.y - b!.y).toBeCloseTo(CARD_MM.height, 9);
+  });
+});

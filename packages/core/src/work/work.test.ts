@@ -1,0 +1,153 @@
+import { REFERENCE_KIT, ringState, doneBody, type RouteStep } from '../route';
+import { DEFAULT_MANDREL, MM_PER_US_SIZE } from '../size';
+import { planWork, replanBand, stockFits, type Work, type WorkPiece, type WorkPlan } from './index';
+
+const HANDLE: WorkPiece = {
+  kind: 'handle',
+  metal: 'silver-925',
+  enamel: [],
+  stations: [
+    { atMm: 0, thicknessMm: 2.5, widthMm: 18 },
+    { atMm: 60, thicknessMm: 2.1, widthMm: 9 },
+    { atMm: 120, thicknessMm: 3.4, widthMm: 8 },
+  ],
+};
+const STRIP: WorkPiece = {
+  kind: 'strip',
+  metal: 'silver-925',
+  section: 'rect',
+  thicknessMm: 1.5,
+  widthMm: 7,
+  lengthMm: 300,
+};
+const COIN: WorkPiece = {
+  kind: 'coin',
+  metal: 'silver-900',
+  diameterMm: 19,
+  rimThicknessMm: 1.5,
+  massG: 3.6,
+};
+const BAND: WorkPiece = {
+  kind: 'band',
+  metal: 'silver-925',
+  insideDiameterMm: 19,
+  thicknessMm: 1.7,
+  widthMm: 6,
+  profile: 'd',
+  patterned: true,
+  stones: false,
+  soldered: false,
+};
+const SAMPLES: readonly (readonly [Work, WorkPiece])[] = [
+  [{ kind: 'handle', style: 'straight', keptEnd: 'tip', startMm: 0, ends: 'round' }, HANDLE],
+  [{ kind: 'handle', style: 'overlap', overlapMm: 8, keptEnd: 'tip', startMm: 0, ends: 'square' }, HANDLE],
+  [{ kind: 'strip', textured: true, rolledToMm: 1.2 }, STRIP],
+  [{ kind: 'spinner', outerThicknessMm: 1.2, outerWidthMm: 4 }, STRIP],
+  [{ kind: 'coin-band', stripWidthMm: 7, stripThicknessMm: 1.2, stripMetal: 'silver-925' }, COIN],
+  [{ kind: 'resize', cover: 'cloth' }, BAND],
+];
+const TARGET_MM = 18.2;
+
+function plan(work: Work, piece: WorkPiece, targetInsideDiameterMm = TARGET_MM): WorkPlan {
+  return planWork({ work, piece, targetInsideDiameterMm, finish: 'polished' }, { kit: REFERENCE_KIT });
+}
+
+describe.each(SAMPLES)('a plan of %j', (work, piece) => {
+  const planned = plan(work, piece);
+
+  it('can be made, with figures that have reasons', () => {
+    expect(planned.reasons.filter(({ level }) => level === 'refuse')).toEqual([]);
+    expect(planned.feasible).toBe(true);
+    expect(stockFits(work, piece)).toBe(true);
+    planned.figures.forEach(({ label, words, source }) => {
+      expect(label).toMatch(/\S/);
+      expect(words.length).toBeGreaterThan(10);
+      expect(source).toMatch(/\S/);
+    });
+  });
+
+  it('ends on the size that was wanted, polished', () => {
+    const last = planned.steps.at(-1);
+    expect(last?.kind).toBe('polish');
+    expect(last?.after.cutInsideDiameterMm).toBeCloseTo(TARGET_MM, 6);
+    expect(planned.prediction.targetInsideDiameterMm).toBe(TARGET_MM);
+    expect(planned.prediction.ringMassG).toBeGreaterThan(0.5);
+  });
+
+  it('is followed at the bench by the same reducer as a coin ring', () => {
+    const events = planned.steps.map(({ kind }, i) => ({
+      id: `e${i}`,
+      at: '2026-03-01T10:00:00Z',
+      body: doneBody(kind, i),
+    }));
+    const state = ringState({ steps: planned.steps, targetInsideDiameterMm: TARGET_MM }, events);
+    expect(state.step).toBe(planned.steps.length);
+    expect(state.anneals).toBe(planned.totals.anneals);
+    expect(state.edges.rimInsideDiameterMm).toBeCloseTo(TARGET_MM, 6);
+  });
+});
+
+describe('what cannot be', () => {
+  const codes = (planned: WorkPlan) => planned.reasons.map(({ code }) => code);
+
+  it('has no route and says why', () => {
+    const stones = plan({ kind: 'resize', cover: 'cloth' }, { ...BAND, stones: true });
+    expect(stones).toMatchObject({ feasible: false, steps: [], totals: { anneals: 0 } });
+    expect(codes(stones)[0]).toBe('stones');
+    expect(codes(plan({ kind: 'resize', cover: 'cloth' }, BAND, 19))).toContain('no-change');
+    expect(codes(plan({ kind: 'strip', textured: false }, { ...STRIP, lengthMm: 40 }))).toContain(
+      'too-short',
+    );
+    expect(codes(plan({ kind: 'strip', textured: false, rolledToMm: 2 }, STRIP))).toContain('not-thicker');
+    expect(codes(plan({ kind: 'spinner', outerThicknessMm: 1, outerWidthMm: 6 }, STRIP))).toContain(
+      'too-narrow',
+    );
+    const wide = {
+      kind: 'coin-band',
+      stripWidthMm: 7,
+      stripThicknessMm: 1.2,
+      stripMetal: 'aluminium',
+    } as const;
+    expect(codes(plan(wide, COIN))).toContain('cannot-solder');
+  });
+
+  it('a test that found steel refuses what a plan would allow, and a doubtful one warns', () => {
+    const [work, piece] = SAMPLES[0]!;
+    const wish = { work, piece, targetInsideDiameterMm: TARGET_MM, finish: 'polished' } as const;
+    const may = { heat: 'yes', bend: 'no', fold: 'no', solder: 'no', 'polish-hard': 'yes' } as const;
+    expect(planWork(wish, { kit: REFERENCE_KIT }, may)).toMatchObject({ feasible: false, steps: [] });
+    const doubtful = planWork(wish, { kit: REFERENCE_KIT }, { ...may, bend: 'unsure' });
+    expect(doubtful.feasible).toBe(true);
+    expect(codes(doubtful)).toContain('unsure-bend');
+  });
+
+  it('a piece of the wrong kind is refused outright', () => {
+    expect(() => plan({ kind: 'resize', cover: 'none' }, STRIP)).toThrow(/begins with a band/);
+  });
+});
+
+describe('planning on from a reading', () => {
+  const { steps } = plan(...SAMPLES[0]!);
+  const at = steps.findIndex(({ kind }) => kind === 'close');
+  const step = steps[at] as RouteStep;
+  const toCome = steps.slice(at + 1);
+  const read = (sizes: number) => {
+    const mm = (step.reading?.cutDownMm ?? 0) + sizes * MM_PER_US_SIZE;
+    return replanBand({ step, toCome, read: { rimDownMm: mm, cutDownMm: mm }, mandrel: DEFAULT_MANDREL });
+  };
+
+  it('adds nothing on plan', () => {
+    expect(read(0.1)).toBeUndefined();
+  });
+
+  it.each([
+    [0.75, 'bend', 'tighter'],
+    [-0.5, 'stretch', 'up'],
+  ] as const)('at %d sizes off puts in a %s', (sizes, kind, word) => {
+    const found = read(sizes);
+    expect(found?.steps[0]).toMatchObject({ kind, after: step.after });
+    expect(found?.steps[0]?.title).toContain(word);
+    expect(found?.steps.slice(1)).toEqual(toCome);
+    expect(found?.why.length).toBeGreaterThan(20);
+  });
+});
