@@ -156,7 +156,7 @@ test('fingers: every system, a strip round the finger, and sheets to print', asy
 
 test('the drawer goes out as a table and comes back changed, with a look before', async ({ app: page }) => {
   await goTo(page, 'Stock');
-  await page.getByRole('link', { name: 'Tables' }).click();
+  await page.getByRole('link', { name: 'Tables', exact: true }).click();
   const choose = async (csv: string) => {
     const [chooser] = await Promise.all([
       page.waitForEvent('filechooser'),
@@ -171,6 +171,6 @@ test('the drawer goes out as a table and comes back changed, with a look before'
   await expect(page.getByRole('list', { name: 'Rows of the file' })).toContainText('quantity: 8 → 11');
   await page.getByRole('button', { name: 'Take it in' }).click();
   await expect(page.getByTestId('csv-summary')).toContainText('Taken in: 1 changed');
-  await page.getByRole('link', { name: 'Pieces' }).click();
+  await page.getByRole('link', { name: 'Pieces', exact: true }).click();
   await expect(page.getByRole('listitem').filter({ hasText: 'Skerrow florin' })).toContainText('11 ×');
 });

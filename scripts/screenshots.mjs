@@ -10,6 +10,9 @@ import { ROOT } from './lib/run.mjs';
 const PHONE = { width: 390, height: 844 };
 const WIDE = { width: 1280, height: 800 };
 const HALF = '/plan?stockId=00000001-0000-4000-8000-000000000010';
+const SPOON = '00000001-0000-4000-8000-0000000000c8';
+const FORK = '00000001-0000-4000-8000-0000000000c9';
+const STRIP = '00000001-0000-4000-8000-0000000000cb';
 const AT_FLAME = '/bench/00000004-0000-4000-8000-000000000005';
 const AT_FOLD = '/bench/00000004-0000-4000-8000-000000000007';
 
@@ -25,12 +28,12 @@ const VIEWS = [
   { name: 'plan', path: HALF, size: PHONE },
   { name: 'plan-wide', path: HALF, size: WIDE },
   { name: 'search-wide', path: '/plan/search', size: WIDE, act: search },
-  { name: 'size-map', path: HALF.replace('/plan', '/plan/map'), size: PHONE, act: mapKnown },
   { name: 'centring', path: HALF.replace('/plan', '/plan/centre'), size: PHONE, act: measureLand },
-  { name: 'die-charts', path: '/log/die-charts', size: PHONE },
-  { name: 'stock', path: '/stock', size: PHONE },
+  { name: 'silverware', path: `/plan/handle?stockId=${SPOON}`, size: PHONE },
+  { name: 'spinner', path: `/plan/spinner?stockId=${STRIP}`, size: PHONE },
+  { name: 'what-is-it', path: `/stock/test?stockId=${FORK}`, size: PHONE, act: weigh },
+  { name: 'fingers', path: '/plan/fingers', size: PHONE },
   { name: 'stock-wide', path: '/stock', size: WIDE },
-  { name: 'kit', path: '/stock/kit', size: PHONE },
   { name: 'log', path: '/log', size: PHONE },
   { name: 'learnt', path: '/log/learnt', size: PHONE },
   { name: 'log-ring', path: '/log/00000004-0000-4000-8000-000000000001', size: PHONE },
@@ -54,8 +57,12 @@ async function search(page) {
   await page.getByText('ways to make it').waitFor({ timeout: 60_000 });
 }
 
-async function mapKnown(page) {
-  await page.getByText('would open').first().waitFor({ timeout: 60_000 });
+/** A plated fork whose density gives it away. */
+async function weigh(page) {
+  await page.getByRole('radio', { name: 'nothing' }).click();
+  await page.getByLabel('In air (g)').fill('31.2');
+  await page.getByLabel('In water (g)').fill('27.6');
+  await page.getByRole('list', { name: 'What may be done to it' }).scrollIntoViewIfNeeded();
 }
 
 /** A hole that is off by 0.4 mm: wide at 3 o'clock. */
