@@ -34,6 +34,8 @@ const SCREENS = [
 
 for (const light of ['day', 'torch'] as const) {
   test(`every screen is accessible in ${light} light`, async ({ app: page }) => {
+    // Nearly thirty screens, one after the other: a slow machine needs its time.
+    test.setTimeout(480_000);
     await page.request.patch(new URL('/api/v1/settings', page.url()).href, { data: { light } });
     for (const [name, path] of SCREENS) {
       await page.goto(new URL(path, page.url()).href);

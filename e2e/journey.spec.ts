@@ -149,7 +149,7 @@ test('a coin from the drawer becomes a finished ring in the log', async ({ app: 
 test('the drawer is searched, sorted and tidied, with a way back', async ({ app: page }) => {
   await goTo(page, 'Stock');
   const pieces = page.getByRole('list', { name: 'Pieces of stock' }).getByRole('listitem');
-  await page.getByTestId('stock-search').fill('tarn silver');
+  await page.getByTestId('stock-search').fill('tarn silver coin');
   await expect(pieces).toHaveCount(3);
   await page.getByRole('radio', { name: 'Sort by ⌀' }).click();
   await expect(pieces.first()).toContainText('24.3 mm');

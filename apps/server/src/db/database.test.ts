@@ -1,8 +1,10 @@
+import { PGlite } from '@electric-sql/pglite';
 import { execFileSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
-import { mkdtemp, readdir, rm } from 'node:fs/promises';
+import { mkdtemp, readdir, readFile, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
 import { loadDemo } from '../demo/load';
 import { testServer } from '../test-server';
 import { FolderInUseError, lockFolder } from './folder-lock';
@@ -52,6 +54,33 @@ describe('the data folder', () => {
       const again = await lockFolder(folder);
       await again();
     }));
+});
+
+describe('plans made before there were kinds', () => {
+  it('keep what was chosen when the database moves on', async () => {
+    const folder = fileURLToPath(new URL('migrations', import.meta.url));
+    const files = (await readdir(folder)).filter((name) => name.endsWith('.sql')).sort();
+    const kinds = files.findIndex((name) => name.includes('kinds_of_work'));
+    const db = new PGlite();
+    const run = async (names: readonly string[]) => {
+      for (const name of names) {
+        const text = await readFile(join(folder, name), 'utf8');
+        for (const statement of text.split('--> statement-breakpoint')) await db.exec(statement);
+      }
+    };
+    await run(files.slice(0, kinds));
+    const id = '00000003-0000-4000-8000-000000000001';
+    await db.exec(`insert into stock (id, name, issuer, metal, diameter_mm, form, edge, outside_face, grade, origin, legal_note, notes, quantity)
+      values ('${id}', 'Half', 'Tarn', 'silver-900', 30, 'round', 'plain', 'either', '', '', '', '', 1);
+      insert into plans (id, name, stock_id, hole_mm, target_inside_diameter_mm, wall, curl_deg, finish, school)
+      values ('${id}', 'Old', '${id}', 12.7, 18.9, 'rounded', 25, 'dark', 'leave');`);
+    await run(files.slice(kinds));
+    const { rows } = await db.query<{ kind: string; choices: unknown }>('select kind, choices from plans');
+    await db.close();
+    expect(rows).toEqual([
+      { kind: 'coin', choices: { holeMm: 12.7, wall: 'rounded', curlDeg: 25, school: 'leave' } },
+    ]);
+  });
 });
 
 /** Where Debian and others put a PostgreSQL server's programs. */

@@ -25,9 +25,11 @@ function Preview({ result }: { result: CsvImportResult }) {
   const shown = result.rows.filter(({ action }) => action !== 'same');
   return (
     <View className="gap-1">
-      <Type as="heading" role="status" testID="csv-summary">
-        {previewWords(result)}
-      </Type>
+      <View role="status">
+        <Type as="heading" testID="csv-summary">
+          {previewWords(result)}
+        </Type>
+      </View>
       <View role="list" aria-label="Rows of the file">
         {shown.map((row) => (
           <View key={row.row} role="listitem" className="border-b border-line py-2">

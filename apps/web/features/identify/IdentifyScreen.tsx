@@ -33,6 +33,12 @@ const STONE = [
   { value: 'stays', label: 'stays as it is' },
 ];
 
+const WEIGHINGS = [
+  { key: 'airG', label: 'In air', unit: 'g' },
+  { key: 'waterG', label: 'In water', unit: 'g' },
+  { key: 'waterTempC', label: 'Water', unit: '°C' },
+] as const;
+
 function Part({
   number,
   title,
@@ -109,9 +115,11 @@ function IdentifyPiece({ piece }: { piece: StockItem | undefined }) {
       }
       footer={
         <View className="gap-1">
-          <Type as="heading" role="status" testID="identity">
-            {identity ? verdictWords(identity) : 'Nothing tested yet'}
-          </Type>
+          <View role="status">
+            <Type as="heading" testID="identity">
+              {identity ? verdictWords(identity) : 'Nothing tested yet'}
+            </Type>
+          </View>
           {piece ? (
             <Button
               look="main"
@@ -148,35 +156,19 @@ function IdentifyPiece({ piece }: { piece: StockItem | undefined }) {
         about="Weigh it dry; then hanging by a thread in a glass of water that stands on the scale’s bridge, not touching, without bubbles."
       >
         <View className="flex-row gap-3">
-          <Field
-            className="flex-1"
-            label="In air"
-            unit="g"
-            value={texts.airG}
-            onChangeText={put('airG')}
-            onFocus={() => setWeighing('airG')}
-            error={problems['airG']}
-            inputMode="decimal"
-          />
-          <Field
-            className="flex-1"
-            label="In water"
-            unit="g"
-            value={texts.waterG}
-            onChangeText={put('waterG')}
-            onFocus={() => setWeighing('waterG')}
-            error={problems['waterG']}
-            inputMode="decimal"
-          />
-          <Field
-            className="flex-1"
-            label="Water"
-            unit="°C"
-            value={texts.waterTempC}
-            onChangeText={put('waterTempC')}
-            error={problems['waterTempC']}
-            inputMode="decimal"
-          />
+          {WEIGHINGS.map(({ key, label, unit }) => (
+            <Field
+              key={key}
+              className="flex-1"
+              label={label}
+              unit={unit}
+              value={texts[key]}
+              onChangeText={put(key)}
+              onFocus={() => key !== 'waterTempC' && setWeighing(key)}
+              error={problems[key]}
+              inputMode="decimal"
+            />
+          ))}
         </View>
         <TakeFrom
           device="scale"

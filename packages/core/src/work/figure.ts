@@ -26,3 +26,14 @@ export const mass = (g: number): Quantity => ({ kind: 'mass', g });
 export const share = (value: number): Quantity => ({ kind: 'share', share: value });
 export const count = (value: number, of: string): Quantity => ({ kind: 'count', count: value, of });
 export const words = (text: string): Quantity => ({ kind: 'words', words: text });
+
+/** Makes figures that are lengths and come from one source. */
+export function lengthFigures(source: string) {
+  return (
+    key: string,
+    label: string,
+    mm: number,
+    text: string,
+    inputs: WorkFigure['inputs'],
+  ): WorkFigure => ({ key, label, value: length(mm, 2), words: text, inputs, source });
+}

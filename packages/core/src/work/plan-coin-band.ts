@@ -5,7 +5,7 @@ import { knuckleAdvice } from '../size';
 import { densityGMm3, workingThickness } from '../stock';
 import { coinBand, type CoinBand } from '../strip';
 import { annealMove, bandSteps, endMoves, type BandMove } from './band-steps';
-import { length, size, words, type WorkFigure } from './figure';
+import { length, lengthFigures, size, words, type WorkFigure } from './figure';
 import type { CoinBandWork, CoinPiece } from './kinds';
 import { metalReasons, solderReasons } from './metal-reasons';
 import {
@@ -90,20 +90,7 @@ function figuresOf(
   const target = ['Target', size(targetInsideDiameterMm)] as const;
   const coin = ['Coin', length(piece.diameterMm)] as const;
   const width = ['Strip width', length(work.stripWidthMm)] as const;
-  const figure = (
-    key: string,
-    label: string,
-    mm: number,
-    words: string,
-    inputs: WorkFigure['inputs'],
-  ): WorkFigure => ({
-    key,
-    label,
-    value: length(mm, 2),
-    words,
-    inputs,
-    source: HANDBOOK,
-  });
+  const figure = lengthFigures(HANDBOOK);
   return [
     figure(
       'developed',

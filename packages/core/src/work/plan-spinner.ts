@@ -2,7 +2,7 @@ import type { Reasoned } from '../forming';
 import { metalById } from '../metal';
 import { SEAM_MM, spinnerBlanks, type SpinnerBlanks } from '../strip';
 import { bandSteps, endMoves, type BandMove } from './band-steps';
-import { length, share, size, type WorkFigure } from './figure';
+import { length, lengthFigures, share, size, type WorkFigure } from './figure';
 import { joinedBand } from './joint-moves';
 import type { SpinnerWork, StripPiece } from './kinds';
 import { metalReasons, solderReasons } from './metal-reasons';
@@ -78,20 +78,7 @@ function figuresOf(
   const target = ['Target', size(targetInsideDiameterMm)] as const;
   const inner = ['Inner thickness', length(piece.thicknessMm, 2)] as const;
   const outer = ['Outer thickness', length(work.outerThicknessMm, 2)] as const;
-  const figure = (
-    key: string,
-    label: string,
-    mm: number,
-    words: string,
-    inputs: WorkFigure['inputs'],
-  ): WorkFigure => ({
-    key,
-    label,
-    value: length(mm, 2),
-    words,
-    inputs,
-    source: HANDBOOK,
-  });
+  const figure = lengthFigures(HANDBOOK);
   return [
     figure('innerLength', 'Inner blank', parts.innerLengthMm, 'π(ID + t); the seam comes on top.', [
       target,
