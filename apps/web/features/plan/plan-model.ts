@@ -25,7 +25,7 @@ import {
 import { spreadFor, type ChancesQuestion } from '@round-mint/core/uncertainty';
 import { MM_PER_US_SIZE, parseSize, wideBandAllowance, type WideBandAllowance } from '@round-mint/core/size';
 import { permitReasons } from '@round-mint/core/work';
-import { permitsOf } from '@/features/stock/piece-words';
+import { permitsOf, refusalOf } from '@/features/stock/piece-words';
 import type { PlanDraft } from './plan-draft-slice';
 
 /** Fibres enough for a width to a tenth of a millimetre; half the work. */
@@ -77,9 +77,11 @@ export function pieceOutcome(
   kit: Kit,
   traits: BenchTraits = DEFAULT_TRAITS,
 ): PieceOutcome {
+  const none = { piece, holeMm: undefined, bandWidthMm: undefined };
+  if (refusalOf(piece)) return none;
   const question = { ...wish, coin: piece };
   const holeMm = suggestHoleMm(question, holesFor(kit, piece.diameterMm));
-  if (holeMm === undefined) return { piece, holeMm, bandWidthMm: undefined };
+  if (holeMm === undefined) return none;
   return { piece, holeMm, bandWidthMm: routedWidth(question, holeMm, kit, traits) };
 }
 

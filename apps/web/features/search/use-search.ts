@@ -2,6 +2,7 @@ import type { SearchOption } from '@round-mint/core/search';
 import { kitOrReference } from '@round-mint/core/route';
 import { useMemo } from 'react';
 import { useSettings } from '@/features/settings/use-settings';
+import { permitsOf } from '@/features/stock/piece-words';
 import { useListKitQuery } from '@/store/api';
 import { useCoins } from '@/store/use-coins';
 import { useAppSelector } from '@/store/store';
@@ -27,7 +28,10 @@ export function useSearch(): Search {
   const kit = useListKitQuery().data;
   const question = useMemo(() => {
     const wish = asked && wishFrom(asked, draft, settings).wish;
-    return wish && stock && kit ? { stock, kit: kitOrReference(kit), wish: { ...wish, traits } } : undefined;
+    if (!wish || !stock || !kit) return undefined;
+    // What a test has ruled out is not offered.
+    const open = stock.filter((piece) => permitsOf(piece)?.fold !== 'no');
+    return { stock: open, kit: kitOrReference(kit), wish: { ...wish, traits } };
     // The chosen piece and hole are no part of the wish: planning an option must not start the search again.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [asked, draft.sizeText, draft.allowanceUs, draft.wall, draft.curlDeg, settings, stock, kit, traits]);

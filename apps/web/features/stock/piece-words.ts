@@ -17,7 +17,8 @@ export function refusalOf(piece: StockItem): string | undefined {
   const { refusal } = metalById(piece.metal);
   if (piece.kind === 'coin') {
     const form = FORM_WORDS[piece.form ?? 'round'];
-    return refusal ?? (form ? `The piece is ${form}.` : undefined);
+    const tested = may?.fold === 'no' ? 'A test of this piece says that it must not be folded.' : undefined;
+    return refusal ?? tested ?? (form ? `The piece is ${form}.` : undefined);
   }
   // Plated ware is bent as it is; what refuses heat and folding does not keep it from that.
   return piece.metal === 'silver-plate' ? undefined : refusal;

@@ -3,6 +3,7 @@ import { handleVerdict, spinnerOf } from '@round-mint/core/work';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { BlankDrawing } from '@/drawings/blank/BlankDrawing';
+import { ElevationDrawing } from '@/drawings/blank/ElevationDrawing';
 import { SpinnerDrawing } from '@/drawings/spinner/SpinnerDrawing';
 import { Section } from '@/drawings/section/Section';
 import { useWriters } from '@/features/settings/use-settings';
@@ -56,64 +57,89 @@ function blanksOf(steps: readonly RouteStep[]): { readonly flat?: StepBlank; rea
   return { ...(flat ? { flat } : {}), ...(bent ? { bent } : {}) };
 }
 
-/** What comes out, to scale: the blank flat and bent; of a band that is only resized, its section before and after. */
-export function WorkDrawing({ model, kit, height }: WorkDrawingProps) {
-  const [width, setWidth] = useState(0);
+/** How the ring stands on the finger; a coin in a band is more than its strip. */
+function woundIn({ plan, work, targetMm }: WorkModel) {
+  if (!plan || targetMm === undefined || (work?.kind !== 'handle' && work?.kind !== 'strip'))
+    return undefined;
+  const { bandWidthMm, thicknessCutEdgeMm } = plan.prediction;
+  const spiral = work.kind === 'handle' && work.style === 'spiral';
+  return {
+    outsideMm: targetMm + 2 * thicknessCutEdgeMm,
+    widthMm: bandWidthMm,
+    turns: spiral ? (work.turns ?? 1) : 1,
+    pitchMm: spiral ? (work.pitchMm ?? 0) : 0,
+  };
+}
+
+/** The blank flat, the ring from its side, and across the finger. */
+function BlankFigures({ model, kit, width, height }: WorkDrawingProps & { width: number }) {
   const { length } = useWriters();
-  const { plan, piece } = model;
-  const steps = plan?.steps ?? [];
   const whole = wholeHandle(model, kit);
-  const { flat = whole?.blank, bent } = blanksOf(steps);
-  const widthMm = plan?.prediction.bandWidthMm ?? 6;
-  // Side by side where there is room; one over the other on a phone.
+  const { flat, bent } = blanksOf(model.plan?.steps ?? []);
+  const shown = whole?.blank ?? flat;
+  const wound = bent && woundIn(model);
+  const widthMm = model.plan?.prediction.bandWidthMm ?? 6;
+  // Side by side where there is room; the flat blank over the ring on a phone.
   const beside = width >= ROOMY_PX;
-  const bentWidth = !beside ? width : bent ? Math.min(height, width * 0.4) : 0;
-  const flatWidth = beside ? width - bentWidth : width;
-  const flatHeight = beside || !bent ? height : height * 0.42;
-  const last = steps.at(-1);
-  const spinner = spinnerIn(model);
+  const rings = [bent, wound].filter(Boolean).length;
+  const ringsWidth = beside ? (rings * width) / 4 : width;
+  const flatHeight = beside || rings === 0 ? height : height * 0.42;
+  const ring = {
+    width: ringsWidth / Math.max(1, rings),
+    height: beside ? height : height - flatHeight,
+    length,
+  };
   return (
-    <View
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
-      style={{ height }}
-      className={beside ? 'flex-row' : ''}
-      testID="work-drawing"
-    >
-      {width > 0 && spinner ? (
-        <SpinnerDrawing {...spinner} width={width} height={height} length={length} />
-      ) : null}
-      {width > 0 && flat && !spinner ? (
+    <View className={beside ? 'flex-row' : ''}>
+      {shown ? (
         <BlankDrawing
-          blank={whole?.blank ?? flat}
+          blank={shown}
           widthMm={widthMm}
-          width={flatWidth}
+          width={beside ? width - ringsWidth : width}
           height={flatHeight}
           length={length}
           {...(whole ? { enamel: whole.enamel, cuts: whole.cuts } : {})}
           testID="blank-flat"
         />
       ) : null}
-      {width > 0 && bent && !spinner ? (
-        <BlankDrawing
-          blank={bent}
-          widthMm={widthMm}
-          width={bentWidth}
-          height={beside ? height : height - flatHeight}
-          length={length}
-          testID="blank-bent"
-        />
-      ) : null}
-      {width > 0 && !flat && last && piece?.kind === 'band' ? (
-        <Section
-          outline={last.outline}
-          ghost={steps[0]?.outline}
-          width={width}
-          height={height}
-          length={length}
-          edges={BAND_EDGES}
-          testID="section"
-        />
-      ) : null}
+      <View className="flex-row">
+        {bent ? <BlankDrawing blank={bent} widthMm={widthMm} {...ring} testID="blank-bent" /> : null}
+        {wound ? <ElevationDrawing {...wound} {...ring} /> : null}
+      </View>
+    </View>
+  );
+}
+
+/** What comes out, to scale: both bands of a spinner, a resized band before and after, or a blank flat and bent. */
+export function WorkDrawing({ model, kit, height }: WorkDrawingProps) {
+  const [width, setWidth] = useState(0);
+  const { length } = useWriters();
+  const { plan, piece } = model;
+  const steps = plan?.steps ?? [];
+  const last = steps.at(-1);
+  const spinner = spinnerIn(model);
+  const size = { width, height };
+  const drawing = spinner ? (
+    <SpinnerDrawing {...spinner} {...size} length={length} />
+  ) : piece?.kind !== 'band' ? (
+    <BlankFigures model={model} kit={kit} {...size} />
+  ) : last ? (
+    <Section
+      outline={last.outline}
+      ghost={steps[0]?.outline}
+      {...size}
+      length={length}
+      edges={BAND_EDGES}
+      testID="section"
+    />
+  ) : null;
+  return (
+    <View
+      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+      style={{ height }}
+      testID="work-drawing"
+    >
+      {width > 0 ? drawing : null}
     </View>
   );
 }

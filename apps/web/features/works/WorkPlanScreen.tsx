@@ -171,7 +171,7 @@ function WorkPlan({ model, kit }: PartProps) {
   );
   const outcome = (
     <View className="gap-3">
-      {plan ? <WorkDrawing model={model} kit={kit} height={width === 'wide' ? 280 : 320} /> : null}
+      {plan ? <WorkDrawing model={model} kit={kit} height={width === 'wide' ? 350 : 320} /> : null}
       {plan ? <WorkVerdict plan={plan} /> : null}
     </View>
   );

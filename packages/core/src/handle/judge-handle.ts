@@ -35,6 +35,8 @@ export interface HandleVerdict extends HandleBlank {
   readonly temper: Temper;
   /** The former to use, and what it gives; the ideal one where none is at hand. */
   readonly former: FormerChoice;
+  /** Every former at hand with what it gives, smallest first. */
+  readonly formers: readonly FormerChoice[];
   /** The former that would land exactly, mm. */
   readonly idealFormerMm: number;
   readonly leftOverMm: number;
@@ -198,6 +200,7 @@ export function judgeHandle(input: HandleInput): HandleVerdict {
     bendLimit,
     temper,
     former,
+    formers: [...formersMm].sort((a, b) => a - b).map(given),
     idealFormerMm,
     leftOverMm,
     instead,

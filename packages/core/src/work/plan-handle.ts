@@ -3,9 +3,12 @@ import {
   judgeHandle,
   profileOf,
   thicknessAt,
+  turnLengthMm,
   turnedRound,
   widthAt,
+  type EndMark,
   type HandleVerdict,
+  type Stretch,
 } from '../handle';
 import { metalById } from '../metal';
 import { toolsOf, type StepBlank } from '../route';
@@ -62,7 +65,7 @@ export function handleVerdict(wish: HandleWish, { kit, traits }: WorkBench): Han
 }
 
 /** Stations of the blank alone, from its kept end. */
-function blankStations(wish: HandleWish, { used }: HandleVerdict): StepBlank['stations'] {
+function blankStations(wish: HandleWish, used: Stretch): StepBlank['stations'] {
   const { profile } = keptProfile(wish);
   const inside = profile.stations.filter(({ atMm }) => atMm > used.fromMm && atMm < used.toMm);
   return [used.fromMm, ...inside.map(({ atMm }) => atMm), used.toMm].map((at) => ({
@@ -72,11 +75,35 @@ function blankStations(wish: HandleWish, { used }: HandleVerdict): StepBlank['st
   }));
 }
 
+/** From its side a spiral shows one turn: the others stand behind it, not on its back. */
+function seenFromSide(wish: HandleWish, used: Stretch): Stretch {
+  const { work, targetInsideDiameterMm } = wish;
+  if (work.style !== 'spiral') return used;
+  const turn = turnLengthMm(keptProfile(wish).profile, used.fromMm, targetInsideDiameterMm, 2 * Math.PI);
+  return { ...used, toMm: Math.min(used.toMm, used.fromMm + turn) };
+}
+
+function endWords(ends: HandleWork['ends'], { dividerMm = 0, reachMm }: EndMark): string {
+  switch (ends) {
+    case 'square':
+      return 'Square to the length, both alike; then break every sharp edge.';
+    case 'round':
+      return `Divider set to ${dividerMm.toFixed(1)} mm, its point on the middle line; file to the arc.`;
+    case 'mitred':
+      return `Both ends leaning the same way: one edge ${reachMm.toFixed(1)} mm further than the other.`;
+    case 'pattern':
+      return 'Along the pattern’s own line, as near as the joint allows; then break every sharp edge.';
+  }
+}
+
+/** Owned formers this near the size are told of, mm. */
+const NEAR_MM = 2.5;
+
 function movesOf(wish: HandleWish, verdict: HandleVerdict): readonly BandMove[] {
   const { work, piece, targetInsideDiameterMm, finish } = wish;
   const { former, thickest, strainOutside, anneals, lengthMm, temper, used } = verdict;
-  const stations = blankStations(wish, verdict);
-  const flat: StepBlank = { stations, bentToMm: null };
+  const flat: StepBlank = { stations: blankStations(wish, used), bentToMm: null };
+  const stations = blankStations(wish, seenFromSide(wish, used));
   const bent = (bentToMm: number): StepBlank => ({ stations, bentToMm });
   const strain = Math.log(1 + strainOutside);
   const former1 = `${former.formerMm.toFixed(1)} mm former`;
@@ -93,10 +120,7 @@ function movesOf(wish: HandleWish, verdict: HandleVerdict): readonly BandMove[] 
     {
       kind: 'file',
       title: work.ends === 'square' ? 'File the ends square' : `File the ends ${work.ends}`,
-      instruction:
-        end.dividerMm === undefined
-          ? 'Square to the length, both alike; then break every sharp edge.'
-          : `Divider set to ${end.dividerMm.toFixed(1)} mm, its point on the middle line; file to the arc.`,
+      instruction: endWords(work.ends, end),
       lookFor: 'Both ends alike, no burr catches a fingernail.',
       blank: flat,
     },
@@ -193,7 +217,17 @@ function figuresOf(
       label: 'Former',
       value: length(former.formerMm),
       words: `After release it opens to about ${former.releasedMm.toFixed(1)} mm. A former of the finger’s own size comes out too large.`,
-      inputs: [['Exact', length(idealFormerMm)], thickness, ['Temper', words(verdict.temper)]],
+      inputs: [
+        ['Exact', length(idealFormerMm)],
+        thickness,
+        ['Temper', words(verdict.temper)],
+        ...verdict.formers
+          .filter(({ releasedMm }) => Math.abs(releasedMm - targetInsideDiameterMm) <= NEAR_MM)
+          .map(
+            ({ formerMm, releasedMm }) =>
+              [`${formerMm.toFixed(1)} mm former gives`, size(releasedMm)] as const,
+          ),
+      ],
       source: 'Elastic recovery of a bent sheet, 1/(4x³ − 3x + 1); corrected by what your log taught.',
     },
     {
@@ -233,7 +267,7 @@ export function planHandle(wish: HandleWish, bench: WorkBench): WorkPlan {
   const { piece, targetInsideDiameterMm } = wish;
   const verdict = handleVerdict(wish, bench);
   const widthMm = verdict.widthMm ?? DEFAULT_WIDTH_MM;
-  const stations = blankStations(wish, verdict);
+  const stations = blankStations(wish, verdict.used);
   const massG = blankMassG(stations, piece, widthMm);
   const start = { insideDiameterMm: targetInsideDiameterMm, thicknessMm: verdict.meanThicknessMm, widthMm };
   return finishedPlan({

@@ -3,6 +3,7 @@ import { sizesInWords } from '../format';
 import { metalById } from '../metal';
 import { toolsOf } from '../route';
 import { judgeResize, plateHole, type ResizePass, type ResizeVerdict } from '../resize';
+import { MM_PER_US_SIZE } from '../size';
 import { middleLengthMm } from '../strip';
 import { annealMove, bandSteps, endMoves, type BandMove } from './band-steps';
 import { count, length, share, size, words, type WorkFigure } from './figure';
@@ -56,6 +57,11 @@ function reasonsOf(
   return found;
 }
 
+/** Pulls that open a band by a pass, a quarter size each. */
+function pullsFor({ fromInsideDiameterMm, toInsideDiameterMm }: ResizePass): number {
+  return Math.max(1, Math.round((4 * (toInsideDiameterMm - fromInsideDiameterMm)) / MM_PER_US_SIZE));
+}
+
 /** Both ways of making it larger or smaller, each with how often the band is turned over. */
 function passMove(
   { work, piece }: ResizeQuestion,
@@ -74,8 +80,7 @@ function passMove(
     return {
       kind: 'stretch',
       title: `Stretch, ${place}`,
-      instruction:
-        'A pull, a turn by half a spline, a pull; turned over every two or three pulls. Stop a quarter short and read. A hammered plug cannot be undone.',
+      instruction: `About ${pullsFor(pass)} pulls of a quarter size: pull, turn by half a spline, pull; turned over every two or three. Stop a quarter short and read. A hammered plug cannot be undone.`,
       tool: toolsOf(kit, 'stretcher')[0]?.tool.name,
       to,
       read: true,

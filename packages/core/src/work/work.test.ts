@@ -87,6 +87,30 @@ describe.each(SAMPLES)('a plan of %j', (work, piece) => {
   });
 });
 
+describe('words that follow from measures', () => {
+  const told = (planned: WorkPlan) => planned.steps.map(({ instruction }) => instruction).join(' ');
+
+  it.each([
+    ['square', 'Square to the length'],
+    ['round', 'Divider set to'],
+    ['mitred', 'further than the other'],
+    ['pattern', 'pattern’s own line'],
+  ] as const)('%s ends are marked so', (ends, words) => {
+    const work = { kind: 'handle', style: 'straight', keptEnd: 'tip', startMm: 0, ends } as const;
+    expect(told(plan(work, HANDLE))).toContain(words);
+  });
+
+  it('tells what each former near the size gives', () => {
+    const former = plan(...SAMPLES[0]!).figures.find(({ key }) => key === 'former');
+    expect(former?.inputs.filter(([name]) => name.endsWith('former gives')).length).toBeGreaterThan(2);
+  });
+
+  it('counts the pulls that open a band', () => {
+    const larger = plan({ kind: 'resize', cover: 'none' }, BAND, 19 + 1.5 * MM_PER_US_SIZE);
+    expect(told(larger)).toContain('About 6 pulls');
+  });
+});
+
 describe('what cannot be', () => {
   const codes = (planned: WorkPlan) => planned.reasons.map(({ code }) => code);
 
