@@ -114,7 +114,9 @@ export function TroubleSheet({ bench, step, log, onClose, onRead }: TroubleSheet
       {helpsToRead(symptom) && isSized(step) ? (
         <Button label="Log a reading: plan on from it" onPress={readOn} />
       ) : null}
-      {symptom === 'crack-at-cut-edge' ? <CrackRepairForm bench={bench} onMeasured={setCrack} /> : null}
+      {bench.coinRing && symptom === 'crack-at-cut-edge' ? (
+        <CrackRepairForm bench={bench} onMeasured={setCrack} />
+      ) : null}
       <RemedyParts symptom={symptom} />
       <TextButton label="it looks different" onPress={() => setSymptom(undefined)} />
     </Sheet>

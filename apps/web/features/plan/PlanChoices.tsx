@@ -1,12 +1,9 @@
 import type { CoinPlanInput } from '@round-mint/contract/plans';
-import { quarterFraction } from '@round-mint/core/format';
 import { useDeferredValue, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { useSettings, useWriters } from '@/features/settings/use-settings';
 import { useAppDispatch, useAppSelector } from '@/store/store';
-import { Button } from '@/ui/Button';
 import { Choices } from '@/ui/Choices';
-import { Notice } from '@/ui/Notice';
 import { Type } from '@/ui/Type';
 import {
   allowanceTaken,
@@ -17,6 +14,7 @@ import {
   sizeTyped,
   wallChosen,
 } from './plan-draft-slice';
+import { AllowanceOffer, allowanceWords } from './AllowanceOffer';
 import { FINISHES } from './finishes';
 import type { PlanModel } from './plan-model';
 import { useHoleOptions, type HoleOption } from './use-hole-options';
@@ -47,11 +45,10 @@ export function SizeChoice({ model }: { model: PlanModel }) {
   const { primarySystem } = useSettings();
   const write = useWriters();
   const { targetMm, sizeProblem, allowance } = model;
-  const taken = draft.allowanceUs > 0 ? ` with ${quarterFraction(draft.allowanceUs)} US for width` : '';
   const note =
     targetMm === undefined
       ? ''
-      : `${write.size(targetMm)} · ${write.second(targetMm)} · ⌀ ${write.length(targetMm)}${taken}`;
+      : `${write.size(targetMm)} · ${write.second(targetMm)} · ⌀ ${write.length(targetMm)}${allowanceWords(draft.allowanceUs)}`;
   return (
     <Row label="Target size">
       <SizeInput
@@ -64,15 +61,7 @@ export function SizeChoice({ model }: { model: PlanModel }) {
         write={write.size}
         onChange={(text) => dispatch(sizeTyped(text))}
       />
-      {allowance ? (
-        <Notice
-          level="note"
-          title={`Add ${quarterFraction(allowance.usSizes)} US size?`}
-          end={<Button label="Add it" onPress={() => dispatch(allowanceTaken(allowance.usSizes))} />}
-        >
-          {allowance.reason}
-        </Notice>
-      ) : null}
+      <AllowanceOffer allowance={allowance} onTake={(usSizes) => dispatch(allowanceTaken(usSizes))} />
     </Row>
   );
 }

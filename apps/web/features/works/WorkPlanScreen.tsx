@@ -6,6 +6,7 @@ import { useEffect, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { RouteStrip } from '@/drawings/route/RouteStrip';
 import { LearntLine } from '@/features/learnt/LearntLine';
+import { AllowanceOffer, allowanceWords } from '@/features/plan/AllowanceOffer';
 import { ExplanationSheet } from '@/features/plan/ExplanationSheet';
 import { FINISHES } from '@/features/plan/finishes';
 import { Figures } from '@/features/plan/Figures';
@@ -47,7 +48,7 @@ function WorkChoices({ model }: { model: WorkModel }) {
   const dispatch = useAppDispatch();
   const { primarySystem } = useSettings();
   const write = useWriters();
-  const { kind, draft, targetMm, sizeProblem, problems } = model;
+  const { kind, draft, targetMm, sizeProblem, problems, allowance } = model;
   const fields = WORK_FIELDS[kind].filter(({ when }) => when?.(draft.texts) ?? true);
   return (
     <View className="gap-4">
@@ -62,10 +63,14 @@ function WorkChoices({ model }: { model: WorkModel }) {
           note={
             targetMm === undefined
               ? ''
-              : `${write.size(targetMm)} · ${write.second(targetMm)} · ⌀ ${write.length(targetMm)}`
+              : `${write.size(targetMm)} · ${write.second(targetMm)} · ⌀ ${write.length(targetMm)}${allowanceWords(draft.allowanceUs)}`
           }
           write={write.size}
-          onChange={(sizeText) => dispatch(workChanged({ kind, change: { sizeText } }))}
+          onChange={(sizeText) => dispatch(workChanged({ kind, change: { sizeText, allowanceUs: 0 } }))}
+        />
+        <AllowanceOffer
+          allowance={allowance}
+          onTake={(allowanceUs) => dispatch(workChanged({ kind, change: { allowanceUs } }))}
         />
       </View>
       {fields.map((field) => (

@@ -3,7 +3,7 @@ import type { Settings } from '@round-mint/contract/settings';
 import type { StockItem } from '@round-mint/contract/stock';
 import { parseLengthMm, parseMixedNumber, type LengthUnit } from '@round-mint/core/format';
 import type { BenchTraits, Kit } from '@round-mint/core/route';
-import { parseSize } from '@round-mint/core/size';
+import { MM_PER_US_SIZE, parseSize, wideBandAllowance, type WideBandAllowance } from '@round-mint/core/size';
 import { planWork, STOCK_FOR, type Work, type WorkKind, type WorkPlan } from '@round-mint/core/work';
 import { permitsOf } from '@/features/stock/piece-words';
 import { WORK_FIELDS, type WorkField, type WorkTexts } from './work-fields';
@@ -23,6 +23,8 @@ export interface WorkModel {
   readonly problems: Readonly<Record<string, string>>;
   readonly work: Work | undefined;
   readonly plan: WorkPlan | undefined;
+  /** A proposal that was not yet taken. */
+  readonly allowance: WideBandAllowance | undefined;
 }
 
 type Read = { readonly value: unknown } | { readonly problem: string };
@@ -76,6 +78,20 @@ function readWork(
   };
 }
 
+/** Bands that close round a finger; an open ring gives, and a resized one has its wearer’s size. */
+const CLOSED: readonly WorkKind[] = ['handle', 'strip', 'spinner'];
+
+function allowanceFor(
+  kind: WorkKind,
+  { feasible, prediction }: WorkPlan,
+  { allowanceUs }: WorkDraft,
+  settings: Settings,
+): WideBandAllowance | undefined {
+  if (!settings.wideBandAllowance || !feasible || allowanceUs > 0 || !CLOSED.includes(kind)) return undefined;
+  const proposed = wideBandAllowance(prediction.axialHeightMm, false);
+  return proposed.usSizes > 0 ? proposed : undefined;
+}
+
 export function workModel(
   kind: WorkKind,
   draft: WorkDraft,
@@ -88,14 +104,15 @@ export function workModel(
   const piece = pieces.find(({ id }) => id === draft.stockId);
   const size = parseSize(draft.sizeText, settings.primarySystem);
   const { work, problems } = readWork(kind, draft.texts, settings);
-  const nothing = { kind, draft, pieces, piece, problems, work };
+  const nothing = { kind, draft, pieces, piece, problems, work, allowance: undefined };
   if (!size.ok) return { ...nothing, targetMm: undefined, sizeProblem: size.message, plan: undefined };
-  const targetMm = size.insideDiameterMm;
+  const targetMm = size.insideDiameterMm + draft.allowanceUs * MM_PER_US_SIZE;
   const known = { ...nothing, targetMm, sizeProblem: undefined };
   if (!piece || !work) return { ...known, plan: undefined };
   const wish = { work, piece, targetInsideDiameterMm: targetMm, finish: draft.finish };
   try {
-    return { ...known, plan: planWork(wish, { kit, traits }, permitsOf(piece)) };
+    const plan = planWork(wish, { kit, traits }, permitsOf(piece));
+    return { ...known, plan, allowance: allowanceFor(kind, plan, draft, settings) };
   } catch (error) {
     // Measures that cannot be: the one that is chosen here is the strip's.
     if (!(error instanceof RangeError)) throw error;

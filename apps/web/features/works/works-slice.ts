@@ -8,6 +8,8 @@ export interface WorkDraft {
   readonly stockId: string | null;
   readonly sizeText: string;
   readonly finish: Finish;
+  /** A wide-band allowance that was accepted, US sizes. */
+  readonly allowanceUs: number;
   readonly texts: WorkTexts;
 }
 
@@ -17,6 +19,7 @@ const first = (kind: WorkKind): WorkDraft => ({
   stockId: null,
   sizeText: 'US 8',
   finish: 'polished',
+  allowanceUs: 0,
   texts: startTexts(kind),
 });
 

@@ -85,6 +85,7 @@ function modelOf(kind: WorkKind, change: Readonly<Record<string, string>> = {}, 
     stockId: PIECE_FOR[kind].id,
     sizeText,
     finish: 'polished',
+    allowanceUs: 0,
     texts: { ...startTexts(kind), ...change },
   } as const;
   return workModel(kind, draft, STOCK, REFERENCE_KIT, DEFAULT_SETTINGS, DEFAULT_TRAITS);
@@ -106,6 +107,13 @@ describe('workModel', () => {
     );
     expect(modelOf('coin-band', { knuckleMm: 'large' }).problems['knuckleMm']).toBeTruthy();
     expect(modelOf('strip', {}, 'P+2')).toMatchObject({ plan: undefined, targetMm: undefined });
+  });
+
+  it('proposes a little more for a wide closed band, and for no other', () => {
+    expect(modelOf('handle').allowance?.usSizes).toBeGreaterThan(0);
+    expect(modelOf('strip').allowance?.usSizes).toBe(0.25);
+    expect(modelOf('coin-band').allowance).toBeUndefined();
+    expect(modelOf('resize').allowance).toBeUndefined();
   });
 
   it('asks only for what the style needs', () => {
@@ -174,6 +182,8 @@ describe('WorkPlanScreen', () => {
     await open('handle');
     fireEvent.press(await screen.findByText('overlap'));
     expect(screen.getByTestId('work-overlapMm')).toBeTruthy();
+    fireEvent.press(screen.getByText('Add it'));
+    expect(await screen.findByText(/US for width/)).toBeTruthy();
     fireEvent.press(screen.getByTestId('figure-length'));
     expect(await screen.findByText(/slices are added up/)).toBeTruthy();
   });

@@ -31,6 +31,11 @@ const AT_STEP: Partial<Readonly<Record<StepKind, readonly Symptom[]>>> = {
   read: ['edges-differ', 'between-sizes'],
   pickle: ['pink-after-pickle'],
   patina: ['patina-blotchy'],
+  polish: ['plating-peels', 'detail-flattened'],
+  bend: ['handle-will-not-close', 'plating-peels', 'detail-flattened', 'edges-differ'],
+  close: ['handle-will-not-close', 'gap-in-joint', 'size-overshot-down'],
+  solder: ['solder-did-not-flow', 'gap-in-joint', 'blistered'],
+  assemble: ['spinner-binds', 'edges-differ'],
 };
 
 /** Every symptom, those that belong to a kind of step first. */

@@ -48,6 +48,8 @@ describe('symptomsAt', () => {
     expect(here[0]).toBe('crack-at-cut-edge');
     expect([...here, ...other].sort()).toEqual([...SYMPTOMS].sort());
     expect(symptomsAt('saw').here).toEqual([]);
+    expect(symptomsAt('solder').here[0]).toBe('solder-did-not-flow');
+    expect(symptomsAt('assemble').here).toContain('spinner-binds');
   });
 });
 
