@@ -25,27 +25,30 @@ export interface BlankSheetInput {
   readonly paper: PaperId;
 }
 
-/** An arc that closes an end of a width, bulging along +y or −y from the line at `y`. */
-function endArc(
+/**
+ * The line that closes an end of a width: its outermost point lies on the mark at `y`, so that the blank is as long as
+ * it was reckoned. `inward` tells which way the blank lies.
+ */
+function endLine(
   x: number,
   y: number,
   widthMm: number,
   ends: EndShape,
-  direction: 1 | -1,
+  inward: 1 | -1,
 ): readonly SheetPoint[] {
   const { dividerMm: r, reachMm } = endMark(ends, widthMm);
   if (r === undefined) {
-    // A mitre leans across the width.
-    const lean = direction * reachMm;
+    // A mitre leans across the width: both ends the same way, so that they meet.
+    const [left, right] = inward === 1 ? [0, reachMm] : [reachMm, 0];
     return [
-      { x: x - widthMm / 2, y },
-      { x: x + widthMm / 2, y: y - lean },
+      { x: x - widthMm / 2, y: y + inward * left },
+      { x: x + widthMm / 2, y: y + inward * right },
     ];
   }
   const half = Math.asin(widthMm / 2 / r);
   return Array.from({ length: ARC_PIECES + 1 }, (_, i) => {
     const angle = -half + (2 * half * i) / ARC_PIECES;
-    return { x: x + r * Math.sin(angle), y: y - direction * (reachMm - r * (1 - Math.cos(angle))) };
+    return { x: x + r * Math.sin(angle), y: y + inward * r * (1 - Math.cos(angle)) };
   });
 }
 
@@ -54,17 +57,21 @@ export function blankSheet({ name, stations, lengthMm, roughLengthMm, ends, pape
   const middle = PAPERS[paper].widthMm / 2;
   const top = BODY_Y_MM + 22;
   const width = (station: Station | undefined) => station?.widthMm ?? 8;
+  const reach = (station: Station | undefined) => endMark(ends, width(station)).reachMm;
+  const inner = stations.filter(
+    ({ atMm }) => atMm > reach(stations[0]) && atMm < lengthMm - reach(stations.at(-1)),
+  );
   const side = (sign: 1 | -1): readonly SheetPoint[] =>
-    stations.map((station) => ({ x: middle + (sign * width(station)) / 2, y: top + station.atMm }));
+    inner.map((station) => ({ x: middle + (sign * width(station)) / 2, y: top + station.atMm }));
   const bottom = top + lengthMm;
   const line = (y: number, text: string, dashed: boolean): readonly SheetMark[] => [
     { kind: 'line', x1: middle - 22, y1: y, x2: middle + 22, y2: y, widthMm: FINE_MM, dashed },
     words(middle + 24, y + 1, text, 3),
   ];
   const outline = [
-    ...endArc(middle, top, width(stations[0]), ends, 1),
+    ...endLine(middle, top, width(stations[0]), ends, 1),
     ...side(1),
-    ...[...endArc(middle, bottom, width(stations.at(-1)), ends, -1)].reverse(),
+    ...[...endLine(middle, bottom, width(stations.at(-1)), ends, -1)].reverse(),
     ...[...side(-1)].reverse(),
   ];
   return sheetOf(paper, `Cutting template: ${name}`, [

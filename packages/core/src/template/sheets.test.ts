@@ -98,8 +98,7 @@ describe('true scale', () => {
     const outline = BLANK.marks.find((mark) => mark.kind === 'polyline');
     const ys = outline?.kind === 'polyline' ? outline.points.map(({ y }) => y) : [];
     const span = Math.max(...ys) - Math.min(...ys);
-    const reach = 13.5 - Math.sqrt(13.5 ** 2 - 81) + 6 - Math.sqrt(36 - 16);
-    expect(span).toBeCloseTo(62 + reach, 1);
+    expect(span).toBeCloseTo(62, 6);
   });
 
   it('copes the sides to the coin', () => {
@@ -119,6 +118,21 @@ describe('true scale', () => {
     const expected = slit + Math.PI * (SIZE_SYSTEMS.us.toDiameterMm(8) + PAPER_THICKNESS_MM);
     expect(label?.kind === 'text' && label.x).toBeCloseTo(expected, 6);
   });
+
+  it.each(['us', 'uk', 'eu', 'swiss', 'jp'] as const)(
+    'has ring holes on the marks of %s, as many as fit',
+    (system) => {
+      const { marks } = ringHolesSheet('letter', system);
+      const circles = marks.flatMap((mark) => (mark.kind === 'circle' ? [2 * mark.radiusMm] : []));
+      expect(circles.length).toBeGreaterThan(15);
+      expect(circles.length).toBeLessThanOrEqual(30);
+      const { fromDiameterMm, step } = SIZE_SYSTEMS[system];
+      circles.forEach((mm) => {
+        const marksUp = fromDiameterMm(mm) / step;
+        expect(marksUp).toBeCloseTo(Math.round(marksUp), 6);
+      });
+    },
+  );
 
   it('outlines a bank card', () => {
     const card = fingerStripSheet('a4', 'us').marks.findLast((mark) => mark.kind === 'polyline');
