@@ -39,7 +39,8 @@ describe('finishing', () => {
     expect(loreOf('cut').caution).toMatch(/local law/);
   });
 
-  it('has no words for steps that no coin takes', () => {
-    expect(() => loreOf('solder')).toThrow(/no words/);
+  it('has words for steps of every kind of work, and none for what recipes word themselves', () => {
+    expect(loreOf('solder').caution).toContain('cadmium');
+    expect(() => loreOf('plate')).toThrow(/no words/);
   });
 });
