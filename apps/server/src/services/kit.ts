@@ -1,5 +1,4 @@
-import { kitOrReference, toolsOf, type Kit } from '@round-mint/core/route';
-import { DEFAULT_MANDREL } from '@round-mint/core/size';
+import { kitOrReference, mandrelOf, type Kit } from '@round-mint/core/route';
 import { asc, isNull } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { kit } from '../db/schema';
@@ -16,5 +15,5 @@ export async function readKit(db: Database): Promise<Kit> {
 }
 
 export function mandrelTaper(tools: Kit): number {
-  return toolsOf(tools, 'mandrel')[0]?.spec.mmPerUsSize ?? DEFAULT_MANDREL.mmPerUsSize;
+  return mandrelOf(tools).mmPerUsSize;
 }

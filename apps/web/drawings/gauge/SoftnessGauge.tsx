@@ -1,3 +1,4 @@
+import { capital } from '@round-mint/core/format';
 import { COIN_EDGES, type EdgeNames, type EdgeSpend } from '@round-mint/core/route';
 import { View } from 'react-native';
 import Svg, { Line, Rect } from 'react-native-svg';
@@ -26,7 +27,6 @@ export function SoftnessGauge({
   testID,
 }: SoftnessGaugeProps) {
   const palette = usePalette();
-  const capital = (words: string) => `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
   const bars = [
     { name: capital(edges.cut), ...gaugeReading(spent.cut, allowanceStrainLog) },
     { name: capital(edges.rim), ...gaugeReading(spent.rim, allowanceStrainLog) },

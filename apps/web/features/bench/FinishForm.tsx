@@ -1,4 +1,4 @@
-import { inchToMm, parseLengthMm } from '@round-mint/core/format';
+import { capital, inchToMm, parseLengthMm } from '@round-mint/core/format';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -10,7 +10,7 @@ import { Notice } from '@/ui/Notice';
 import { NumberPad } from '@/ui/NumberPad';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
-import { capital, type BenchRing } from './bench-model';
+import type { BenchRing } from './bench-model';
 import type { BenchLog } from './use-bench-log';
 
 const ACCEPTED = 'must be a length such as 9.1';

@@ -1,3 +1,4 @@
+import { capital } from '@round-mint/core/format';
 import type { RouteStep } from '@round-mint/core/route';
 import { parseSize, stepMark, type ReadingMark, type SizeSystemId } from '@round-mint/core/size';
 import { useState } from 'react';
@@ -14,7 +15,7 @@ import { NumberPad } from '@/ui/NumberPad';
 import { PadKey } from '@/ui/PadKey';
 import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
-import { capital, type BenchRing } from './bench-model';
+import type { BenchRing } from './bench-model';
 import { doubtWords, expectedAt } from './reading-model';
 import type { BenchLog } from './use-bench-log';
 

@@ -63,11 +63,6 @@ export function benchRing(ring: RingWithEvents): BenchRing {
   };
 }
 
-/** As a sentence begins. */
-export function capital(words: string): string {
-  return `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
-}
-
 /** What the ring is made of. */
 export function ringMetal(ring: RingWithEvents): MetalId {
   return ring.kind === 'coin' ? ring.coin.metal : ring.metal;

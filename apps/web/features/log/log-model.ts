@@ -1,7 +1,6 @@
 import type { LogEntry } from '@round-mint/contract/log';
-import { quarterFraction, sizesInWords } from '@round-mint/core/format';
+import { capital, quarterFraction, sizesInWords } from '@round-mint/core/format';
 import { BAND_EDGES, COIN_EDGES } from '@round-mint/core/route';
-import { capital } from '@/features/bench/bench-model';
 import { PLAN_KINDS } from '@/features/works/plan-kinds';
 
 /** "½ size too large", "on size", or a dash where nothing was read. */

@@ -1,4 +1,4 @@
-import { sizesInWords } from '@round-mint/core/format';
+import { capital, sizesInWords } from '@round-mint/core/format';
 import type { MapCell, OpeningTool, SizeMap } from '@round-mint/core/search';
 import { MM_PER_US_SIZE } from '@round-mint/core/size';
 
@@ -29,7 +29,7 @@ export function tintOf({ cells }: SizeMap): (cell: MapCell) => number {
 /** "A stretcher that reaches 25.0 mm would open US 13½ to US 15." */
 export function openingWords({ tool, sizesMm }: OpeningTool, write: (mm: number) => string): string {
   const [first, last] = [sizesMm[0] ?? 0, sizesMm.at(-1) ?? 0];
-  const name = tool.words.charAt(0).toUpperCase() + tool.words.slice(1);
+  const name = capital(tool.words);
   const span = last - first;
   const sizes =
     span < MM_PER_US_SIZE / 4

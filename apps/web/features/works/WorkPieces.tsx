@@ -60,7 +60,7 @@ export function WorkPieces({ kind, pieces, chosenId, onChoose }: WorkPiecesProps
 }
 
 /** The same as a sheet, on screens that have no room for it beside the plan. */
-export function WorkPiecePicker({ onChosen, ...pieces }: WorkPiecesProps & { onChosen?: () => void }) {
+export function WorkPiecePicker(pieces: WorkPiecesProps) {
   const [open, setOpen] = useState(false);
   const chosen = pieces.pieces.find(({ id }) => id === pieces.chosenId);
   return (
@@ -72,7 +72,6 @@ export function WorkPiecePicker({ onChosen, ...pieces }: WorkPiecesProps & { onC
           onChoose={(id) => {
             pieces.onChoose(id);
             setOpen(false);
-            onChosen?.();
           }}
         />
       </Sheet>

@@ -1,3 +1,4 @@
+export { capital } from './capital';
 export { clockDirection } from './clock';
 export { parseMixedNumber, quarterFraction, sizesInWords } from './fraction';
 export { formatLength, inchToMm, mmToInch, parseLengthMm } from './length';

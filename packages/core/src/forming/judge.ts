@@ -1,3 +1,4 @@
+import { capital } from '../format';
 import { metalById, THIN_STOCK_MM } from '../metal';
 import { writeSize } from '../size';
 import { checkFill, type Coin } from '../stock';
@@ -72,10 +73,6 @@ function judgePiece(coin: Coin, thicknessMm: number): readonly Reason[] {
     reasons.push({ code: 'metal-note', level: 'note', message: note });
   }
   return reasons;
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }
 
 export interface JudgeInput {

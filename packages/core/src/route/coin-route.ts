@@ -8,12 +8,11 @@ import {
   type FormingMethod,
   type Meridian,
 } from '../forming';
-import { DEFAULT_MANDREL, type MandrelTaper } from '../size';
 import { FRESH } from './budget';
 import { chartsFor, type DieChart } from './die-chart';
 import { finishSteps, type Finish } from './finish';
 import { goalOf } from './goal';
-import { toolsOf, type Kit } from './kit';
+import { mandrelOf, type Kit } from './kit';
 import { isFormed, LONGEST_WAY, moveOnWay, type Goal, type Move, type Stand } from './moves';
 import { compareCost, type RouteCost } from './route-cost';
 import { searchWay } from './route-search';
@@ -58,10 +57,6 @@ export interface CoinRoute {
 
 /** Edges decide what a way costs: few fibres tell. */
 const TRIAL_INTERVALS = 16;
-
-function mandrelOf(kit: Kit): MandrelTaper {
-  return toolsOf(kit, 'mandrel')[0]?.spec ?? DEFAULT_MANDREL;
-}
 
 /** Schools that a wish leaves open; a tapered wall is always left as it is. */
 function schoolsOf({ school = DEFAULT_SCHOOL, wall }: CoinRingInput): readonly FinishingSchool[] {

@@ -4,7 +4,7 @@ export { coinRoute, followWay } from './coin-route';
 export type { AnnealSchool, CoinRoute, RouteOptions } from './coin-route';
 export { FINISHES, finishSteps } from './finish';
 export type { Finish } from './finish';
-export { holesFor, punchDiameters, TOOL_KINDS, toolsOf } from './kit';
+export { holesFor, mandrelOf, punchDiameters, TOOL_KINDS, toolsOf } from './kit';
 export type { Kit, Tool, ToolKind, ToolSpec } from './kit';
 export { planCoinRing } from './plan';
 export type { CoinRingPlan, PlanOptions } from './plan';

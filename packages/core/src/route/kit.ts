@@ -1,4 +1,5 @@
 import { NARROWEST_LAND_MM } from '../forming';
+import { DEFAULT_MANDREL, type MandrelTaper } from '../size';
 
 /** Tools a maker owns, as far as coin rings need them. Lengths in mm. */
 export interface Punch {
@@ -132,4 +133,9 @@ export function punchDiameters(kit: Kit): readonly number[] {
 /** Owned holes that leave metal around them. */
 export function holesFor(kit: Kit, coinDiameterMm: number): readonly number[] {
   return punchDiameters(kit).filter((holeMm) => holeMm < coinDiameterMm - 2 * NARROWEST_LAND_MM);
+}
+
+/** The kit's mandrel; the usual one where none is entered. */
+export function mandrelOf(kit: Kit): MandrelTaper {
+  return toolsOf(kit, 'mandrel')[0]?.spec ?? DEFAULT_MANDREL;
 }

@@ -1,4 +1,4 @@
-import { sizesInWords } from '../format';
+import { capital, sizesInWords } from '../format';
 import { MM_PER_US_SIZE, type MandrelReading } from '../size';
 import { COIN_EDGES, type EdgeNames } from './edge-names';
 import type { RouteStep } from './step';
@@ -62,7 +62,7 @@ export function adviseReading(
     const offUs = (readMm - plannedMm) / MM_PER_US_SIZE;
     if (Math.abs(offUs) < READING_TOLERANCE_US) return [];
     const name = names[edge];
-    const finding = `${name.charAt(0).toUpperCase()}${name.slice(1)} ${sizesInWords(offUs)} too ${offUs < 0 ? 'small' : 'large'}.`;
+    const finding = `${capital(name)} ${sizesInWords(offUs)} too ${offUs < 0 ? 'small' : 'large'}.`;
     return [{ edge, offUs, finding, remedy: remedyFor(step.kind, offUs, name) }];
   });
 }

@@ -21,7 +21,7 @@ export { resizeVerdict } from './plan-resize';
 export type { WorkBench, WorkPlan, WorkPrediction, WorkWish } from './plan-shape';
 export { spinnerOf } from './plan-spinner';
 export { barOf } from './plan-strip';
-export { permitReasons, planWork, stockFits } from './plan-work';
+export { permitReasons, planWork } from './plan-work';
 export type { Permits } from './plan-work';
 export { replanBand } from './replan-band';
 export type { BandReplan } from './replan-band';

@@ -4,14 +4,13 @@ import {
   benchAllowance,
   DEFAULT_TRAITS,
   routeTotals,
-  toolsOf,
+  mandrelOf,
   type BenchTraits,
   type Finish,
   type Kit,
   type RouteStep,
   type RouteTotals,
 } from '../route';
-import { DEFAULT_MANDREL, type MandrelTaper } from '../size';
 import type { WorkFigure } from './figure';
 import type { Work, WorkKind, WorkPiece } from './kinds';
 
@@ -54,12 +53,8 @@ export interface WorkBench {
   readonly traits?: BenchTraits | undefined;
 }
 
-export function mandrelIn(kit: Kit): MandrelTaper {
-  return toolsOf(kit, 'mandrel')[0]?.spec ?? DEFAULT_MANDREL;
-}
-
 export function bandBench({ kit, traits = DEFAULT_TRAITS }: WorkBench, metal: MetalId) {
-  return { traits, mandrel: mandrelIn(kit), metal };
+  return { traits, mandrel: mandrelOf(kit), metal };
 }
 
 /** What a metal bears between anneals; one that is never softened, what it bears at all. */

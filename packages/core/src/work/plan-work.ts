@@ -1,6 +1,6 @@
 import type { Reason } from '../forming';
 import { DEEDS, type Answer, type Deed } from '../identify';
-import { STOCK_FOR, type Work, type WorkKind, type WorkPiece } from './kinds';
+import { STOCK_FOR, type WorkKind } from './kinds';
 import { planCoinBand } from './plan-coin-band';
 import { planHandle } from './plan-handle';
 import { planResize } from './plan-resize';
@@ -63,8 +63,4 @@ function planOf(wish: WorkWish, bench: WorkBench): WorkPlan {
 export function planWork(wish: WorkWish, bench: WorkBench, may?: Permits): WorkPlan {
   const plan = planOf(wish, bench);
   return gated(plan, permitReasons(wish.work.kind, may));
-}
-
-export function stockFits(work: Work, piece: WorkPiece): boolean {
-  return STOCK_FOR[work.kind] === piece.kind;
 }

@@ -1,0 +1,4 @@
+/** Words as a sentence begins. */
+export function capital(words: string): string {
+  return `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
+}
