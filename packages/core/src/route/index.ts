@@ -37,7 +37,7 @@ export { walkWay } from './walk-way';
 export type { Walk, WalkOptions } from './walk-way';
 export { doubtReading } from './reading-doubt';
 export type { ReadingDoubt } from './reading-doubt';
-export { nextJobs } from './next-jobs';
+export { nextJobs, setUpOf } from './next-jobs';
 export type { Job, NextStep } from './next-jobs';
 export { runningWaits, waitClock } from './waits';
 export type { RingWait, SharedWait, StepWait, WaitClock } from './waits';

@@ -30,7 +30,10 @@ const PRESS_STEPS: readonly StepKind[] = [
   'straighten',
 ];
 
-function sharing({ step }: NextStep): Pick<Job, 'setUp' | 'by'> {
+/** What a step occupies beside the hands, and what has to be set up for it. */
+export function setUpOf(
+  step: Pick<RouteStep, 'kind' | 'title' | 'tool' | 'waits'>,
+): Pick<Job, 'setUp' | 'by'> {
   const bath = step.waits?.find((wait) => wait.bath !== undefined)?.bath;
   if (step.kind === 'anneal') return { by: 'flame', setUp: 'the torch' };
   if (bath !== undefined) return { by: 'bath', setUp: bath };
@@ -48,7 +51,7 @@ const ORDER: readonly Job['by'][] = ['bath', 'flame', 'press', 'bench'];
 export function nextJobs(next: readonly NextStep[]): readonly Job[] {
   const jobs = new Map<string, Job>();
   for (const one of next) {
-    const { by, setUp } = sharing(one);
+    const { by, setUp } = setUpOf(one.step);
     const key = by === 'flame' ? by : `${by}|${one.step.kind}|${setUp}`;
     const job = jobs.get(key) ?? { by, setUp, kind: one.step.kind, rings: [], handsOnMin: 0 };
     jobs.set(key, {

@@ -1,0 +1,88 @@
+import { seededRandom, type Random } from '../uncertainty';
+import { isBetter, placeInOrder } from './place';
+import type { Score, Shop } from './shop';
+
+export interface Solution {
+  readonly order: readonly number[];
+  readonly score: Score;
+}
+
+/** Orders tried between two reports of progress. */
+const REPORT_EVERY = 40;
+/** A step is never moved further than this many turns at once. */
+const FARTHEST = 24;
+/** Minutes of worse schedule that are accepted at the start of the search, and at its end (annealing, Kirkpatrick 1983). */
+const HOT_MIN = 60;
+const COLD_MIN = 0.2;
+/** Of the moves, this share brings two steps of one set-up together. */
+const GATHERING = 0.5;
+
+/** One number to walk by: a missed pin counts most, lateness next, set-ups next, an early end last. */
+function cost({ pinMissMin, lateMin, setUpMin, endMin, flowMin }: Score, { nowMin, jobs }: Shop): number {
+  const meanFlow = flowMin / Math.max(1, jobs.length) - nowMin;
+  return 100 * pinMissMin + 20 * lateMin + 4 * setUpMin + (endMin - nowMin) / 4 + meanFlow / 20;
+}
+
+/** What each turn of an order of work needs set up. */
+function setUpsOf({ jobs }: Shop, order: readonly number[]): readonly string[] {
+  const next = jobs.map(() => 0);
+  return order.map((job) => {
+    const step = jobs[job]?.steps[next[job] ?? 0];
+    next[job] = (next[job] ?? 0) + 1;
+    return step && step.lane !== 'bench' ? `${step.lane}|${step.setUp}` : '';
+  });
+}
+
+function moved(order: readonly number[], from: number, to: number): readonly number[] {
+  const rest = [...order];
+  const [job] = rest.splice(from, 1);
+  if (job !== undefined) rest.splice(to, 0, job);
+  return rest;
+}
+
+/** Another order near this one: a step goes elsewhere, or beside one that needs the same set-up. */
+function neighbour(shop: Shop, order: readonly number[], random: Random): readonly number[] {
+  const at = Math.floor(random() * order.length);
+  if (random() < GATHERING) {
+    const setUps = setUpsOf(shop, order);
+    for (let to = at + 2; to < Math.min(order.length, at + FARTHEST); to++) {
+      if (setUps[to] === setUps[at] && setUps[at] !== '' && order[to] !== order[at]) {
+        // Either the later one comes forward, or the earlier one waits.
+        return random() < 0.5 ? moved(order, to, at + 1) : moved(order, at, to - 1);
+      }
+    }
+  }
+  const by = Math.ceil(random() * FARTHEST) * (random() < 0.5 ? -1 : 1);
+  return moved(order, at, Math.max(0, Math.min(order.length - 1, at + by)));
+}
+
+/**
+ * Looks for a better order of work by simulated annealing. The answer is never worse than the order it began with.
+ * @param limit what no accepted answer may exceed: lateness and end of the simple list
+ * @yields progress, 0 to 1
+ */
+export function* improve(
+  shop: Shop,
+  start: Solution,
+  limit: Pick<Score, 'lateMin' | 'endMin'>,
+  { tries, seed }: { readonly tries: number; readonly seed: number },
+): Generator<number, Solution> {
+  const random = seededRandom(seed);
+  const allowed = (score: Score) =>
+    score.pinMissMin < start.score.pinMissMin ||
+    (score.lateMin <= limit.lateMin && score.endMin <= limit.endMin);
+  let [here, best] = [start, start];
+  let hereCost = cost(here.score, shop);
+  for (let i = 0; i < tries && start.order.length > 1; i++) {
+    if (i % REPORT_EVERY === 0) yield i / tries;
+    const heat = HOT_MIN * (COLD_MIN / HOT_MIN) ** (i / tries);
+    const order = neighbour(shop, here.order, random);
+    const { score } = placeInOrder(shop, order);
+    const change = cost(score, shop) - hereCost;
+    if (change > 0 && random() >= Math.exp(-change / heat)) continue;
+    here = { order, score };
+    hereCost += change;
+    if (allowed(score) && isBetter(score, best.score)) best = here;
+  }
+  return best;
+}

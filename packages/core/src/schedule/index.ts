@@ -1,0 +1,12 @@
+export { closingMin, dayOf, firstFit, MINUTES_A_DAY, spansOfDay, workMinutes } from './calendar';
+export type { DaySpan, WorkCalendar } from './calendar';
+export { approvalStep } from './hold';
+export { scheduleSteps } from './job';
+export type { Lane, ScheduleJob, ScheduleStep } from './job';
+export { chanceBy, DEFAULT_STRAYS, promiseDate } from './promise';
+export type { PromiseAnswer, PromiseQuestion, Strays } from './promise';
+export { DEFAULT_RULES } from './rules';
+export type { ShopRules } from './rules';
+export { makeSchedule } from './schedule';
+export type { Schedule } from './schedule';
+export type { Block, Pin, Placed, Score, Shop } from './shop';

@@ -1,0 +1,38 @@
+import { emptyBench, layNext, type Laying } from './laying';
+import type { Placed, Score, Shop } from './shop';
+
+export function scoreOf({ shop, readyMin, pinMissMin, setUpMin }: Laying): Score {
+  let [lateMin, endMin, flowMin] = [0, shop.nowMin, 0];
+  shop.jobs.forEach(({ dueMin = Infinity, steps }, i) => {
+    if (steps.length === 0) return;
+    const done = readyMin[i] ?? 0;
+    lateMin += Math.max(0, done - dueMin);
+    endMin = Math.max(endMin, done);
+    flowMin += done;
+  });
+  return { pinMissMin, lateMin, setUpMin, endMin, flowMin };
+}
+
+/**
+ * Lays the steps in an order of work.
+ * @param order a job's place in {@link Shop.jobs} once for each of its steps: the n-th time means its n-th step
+ */
+export function placeInOrder(shop: Shop, order: readonly number[]): Placed {
+  const bench = emptyBench(shop);
+  for (const job of order) layNext(bench, job);
+  return { blocks: bench.blocks, score: scoreOf(bench) };
+}
+
+/** Whether one schedule is better than another: pins, then lateness, then set-ups, then the end. */
+export function isBetter(one: Score, other: Score): boolean {
+  const ranked = (score: Score) => [
+    score.pinMissMin,
+    score.lateMin,
+    score.setUpMin,
+    score.endMin,
+    score.flowMin,
+  ];
+  const [left, right] = [ranked(one), ranked(other)];
+  const at = left.findIndex((value, i) => value !== right[i]);
+  return at >= 0 && (left[at] ?? 0) < (right[at] ?? 0);
+}

@@ -1,0 +1,71 @@
+import { approvalStep, scheduleSteps } from './index';
+import { runToEnd } from '../uncertainty';
+import { MINUTES_A_DAY } from './calendar';
+import { chanceBy, DEFAULT_STRAYS, promiseDate } from './promise';
+import { makeSchedule } from './schedule';
+import { jobOf, MONDAY_MIN, RING, shopOf } from './test-shop';
+
+const NEW = jobOf('new', RING, { arrivedMin: 99 });
+
+function promised(rings: number, change: Partial<typeof DEFAULT_STRAYS> = {}) {
+  const shop = shopOf(Array.from({ length: rings }, (_, i) => jobOf(`ring ${i}`, RING)));
+  const { order } = runToEnd(makeSchedule(shop, { tries: 100 }));
+  return runToEnd(
+    promiseDate({ shop, order, job: NEW, strays: { ...DEFAULT_STRAYS, ...change }, draws: 120 }),
+  );
+}
+
+describe('promiseDate', () => {
+  it('is later the surer it is to be', () => {
+    const { evenMin, likelyMin, safeMin } = promised(3);
+    expect(evenMin).toBeLessThanOrEqual(likelyMin);
+    expect(likelyMin).toBeLessThanOrEqual(safeMin);
+    expect(evenMin).toBeGreaterThan(MONDAY_MIN);
+  });
+
+  it('is later the more was promised before', () => {
+    expect(promised(8).likelyMin).toBeGreaterThan(promised(1).likelyMin);
+  });
+
+  it('is later when rings are often spoilt or hours are lost', () => {
+    expect(promised(2, { spoilt: 0.9 }).evenMin).toBeGreaterThan(promised(2, { spoilt: 0 }).evenMin);
+    expect(promised(4, { atBench: 0.4 }).evenMin).toBeGreaterThan(promised(4, { atBench: 1 }).evenMin);
+  });
+
+  it('tells the chance of any date', () => {
+    const answer = promised(3);
+    expect(chanceBy(answer, MONDAY_MIN)).toBe(0);
+    expect(chanceBy(answer, answer.likelyMin)).toBeGreaterThanOrEqual(0.8);
+    expect(chanceBy(answer, MONDAY_MIN + 90 * MINUTES_A_DAY)).toBe(1);
+  });
+});
+
+describe('approvalStep', () => {
+  it('asks before the last stretch, whatever follows', () => {
+    expect(approvalStep(RING.map((kind) => ({ kind: kind as 'stretch' })))).toBe(4);
+  });
+
+  it('asks before the last blow where nothing is stretched', () => {
+    const kinds = ['saw', 'anneal', 'bend', 'close', 'polish'] as const;
+    expect(approvalStep(kinds.map((kind) => ({ kind })))).toBe(3);
+    expect(approvalStep([{ kind: 'polish' }])).toBeUndefined();
+  });
+});
+
+describe('scheduleSteps', () => {
+  it('takes what is left of a route, with the wait for an answer where it is due', () => {
+    const step = (kind: 'anneal' | 'fold' | 'pickle') => ({
+      kind,
+      title: kind,
+      handsOnMin: 5,
+      waitMin: 2,
+      tool: kind === 'fold' ? '17° die' : undefined,
+      waits: kind === 'pickle' ? [{ what: 'pickle', bath: 'pickle' }] : [],
+    });
+    const steps = scheduleSteps([step('anneal'), step('fold'), step('pickle')], 1, { step: 2, leadMin: 600 });
+    expect(steps).toMatchObject([
+      { index: 1, lane: 'press', setUp: '17° die', leadMin: 0 },
+      { index: 2, lane: 'bath', setUp: 'pickle', leadMin: 600 },
+    ]);
+  });
+});
