@@ -1,5 +1,6 @@
 export { learnFrom } from './learn';
 export type { CoursePoint, Learnt, LearntValue } from './learn';
 export type { LoggedRing } from './logged-ring';
+export { workedMinutes } from './minutes';
 export { ridgeFit } from './ridge';
 export type { RidgeFit, Sighting } from './ridge';

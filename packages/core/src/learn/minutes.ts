@@ -1,5 +1,5 @@
-import type { StepKind } from '../route';
-import type { RingLesson } from './logged-ring';
+import type { RingState, StepKind } from '../route';
+import type { LoggedRing, RingLesson } from './logged-ring';
 
 /** A gap this many times the default is a tea break or a night, not work. */
 const LONGEST_SHARE = 4;
@@ -8,9 +8,15 @@ const SHORTEST_MIN = 0.3;
 /** The default counts as so many steps that were timed. */
 const DEFAULT_COUNTS = 5;
 
-/** Hands-on minutes of every step that was timed, per kind. */
-export function timedMinutes({ ring, state }: RingLesson): ReadonlyMap<StepKind, readonly number[]> {
-  const found = new Map<StepKind, number[]>();
+/** Hands-on minutes of every step that was timed. */
+function timedSteps({
+  ring,
+  state,
+}: {
+  readonly ring: Pick<LoggedRing, 'events'>;
+  readonly state: Pick<RingState, 'steps'>;
+}): readonly TimedStep[] {
+  const found: TimedStep[] = [];
   let lastAt: number | undefined;
   for (const { at, body } of ring.events) {
     const now = Date.parse(at);
@@ -18,15 +24,40 @@ export function timedMinutes({ ring, state }: RingLesson): ReadonlyMap<StepKind,
       body.kind === 'step-done' || (body.kind === 'anneal-done' && body.step !== undefined)
         ? state.steps[body.step ?? -1]
         : undefined;
-    if (step && lastAt !== undefined) {
-      const minutes = (now - lastAt) / 60_000 - step.waitMin;
-      const fits = minutes >= SHORTEST_MIN && minutes <= LONGEST_SHARE * step.handsOnMin;
-      if (fits) found.set(step.kind, [...(found.get(step.kind) ?? []), minutes]);
+    if (step) {
+      const minutes = lastAt === undefined ? undefined : (now - lastAt) / 60_000 - step.waitMin;
+      const fits =
+        minutes !== undefined && minutes >= SHORTEST_MIN && minutes <= LONGEST_SHARE * step.handsOnMin;
+      found.push({ kind: step.kind, plannedMin: step.handsOnMin, timedMin: fits ? minutes : undefined });
     }
     // Readings and notes belong to the step they are taken in: only its end starts the next one's clock.
     if (step || body.kind === 'rerouted') lastAt = now;
   }
   return found;
+}
+
+interface TimedStep {
+  readonly kind: StepKind;
+  readonly plannedMin: number;
+  /** Undefined where the gap was no work, or there was none to measure. */
+  readonly timedMin: number | undefined;
+}
+
+/** Hands-on minutes of every step that was timed, per kind. */
+export function timedMinutes(lesson: RingLesson): ReadonlyMap<StepKind, readonly number[]> {
+  const found = new Map<StepKind, number[]>();
+  for (const { kind, timedMin } of timedSteps(lesson)) {
+    if (timedMin !== undefined) found.set(kind, [...(found.get(kind) ?? []), timedMin]);
+  }
+  return found;
+}
+
+/** Minutes of hands that a ring has taken so far: as timed, and as planned where a step was not. */
+export function workedMinutes(lesson: {
+  readonly ring: Pick<LoggedRing, 'events'>;
+  readonly state: Pick<RingState, 'steps'>;
+}): number {
+  return timedSteps(lesson).reduce((sum, { plannedMin, timedMin }) => sum + (timedMin ?? plannedMin), 0);
 }
 
 export interface MinutesFit {

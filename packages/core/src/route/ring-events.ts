@@ -58,7 +58,9 @@ export type RingEventBody =
   | { readonly kind: 'left-out'; readonly leftOut: boolean }
   | { readonly kind: 'note'; readonly text: string }
   | { readonly kind: 'undone'; readonly eventId: string }
-  | { readonly kind: 'finished' };
+  | { readonly kind: 'finished' }
+  /** It cannot be saved; what it was of goes into the scrap tin. */
+  | { readonly kind: 'spoilt'; readonly cause: string };
 
 /** What is logged when a step of the route is done: an anneal has an event of its own. */
 export function doneBody(

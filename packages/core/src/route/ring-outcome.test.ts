@@ -21,6 +21,7 @@ function stateWith(change: Partial<RingState>): RingState {
     troubles: [],
     finished: true,
     finishedAt: undefined,
+    spoilt: undefined,
     lastEventId: undefined,
     ...change,
   };

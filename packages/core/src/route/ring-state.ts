@@ -71,6 +71,8 @@ export interface RingState {
   readonly troubles: readonly { readonly at: string; readonly symptom: string; readonly step: number }[];
   readonly finished: boolean;
   readonly finishedAt: string | undefined;
+  /** Undefined unless it was given up. */
+  readonly spoilt: { readonly at: string; readonly cause: string; readonly step: number } | undefined;
   /** The event that an undo would take back. */
   readonly lastEventId: string | undefined;
 }
@@ -96,6 +98,7 @@ function startState({ steps, targetInsideDiameterMm, holeMm }: RingPlan): RingSt
     troubles: [],
     finished: false,
     finishedAt: undefined,
+    spoilt: undefined,
     lastEventId: undefined,
   };
 }
@@ -242,6 +245,8 @@ function apply(state: RingState, event: RingEvent, plan: RingPlan): RingState {
       return { ...state, notes: [...state.notes, { at: event.at, text: body.text }] };
     case 'finished':
       return { ...state, finished: true, finishedAt: event.at };
+    case 'spoilt':
+      return { ...state, spoilt: { at: event.at, cause: body.cause, step: state.step } };
     case 'undone':
       return state;
   }

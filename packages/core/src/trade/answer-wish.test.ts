@@ -1,0 +1,203 @@
+import { DEFAULT_TRAITS, REFERENCE_KIT } from '../route';
+import { SIZE_SYSTEMS } from '../size';
+import { runToEnd } from '../uncertainty';
+import { answerWish } from './answer-wish';
+import { approvalLetter, exchangeLetter, quoteLetter, refusalLetter } from './letters';
+import { partExchange } from './part-exchange';
+import { coinReach } from './reach';
+import type { CustomerWish, WishBench, WishCoin, WishPiece } from './wish';
+import { findYears } from './years';
+
+const us = (size: number) => SIZE_SYSTEMS.us.toDiameterMm(size);
+
+function coin(id: string, change: Partial<WishCoin> = {}): WishCoin {
+  return {
+    kind: 'coin',
+    id,
+    name: `Coin ${id}`,
+    diameterMm: 30.6,
+    rimThicknessMm: 2.15,
+    massG: 14.84,
+    metal: 'silver-900',
+    year: 1948,
+    outsideFace: 'either',
+    quantity: 3,
+    price: 15,
+    ...change,
+  };
+}
+
+const SPOON: WishPiece = {
+  kind: 'handle',
+  id: 'spoon',
+  name: 'Spoon',
+  metal: 'silver-925',
+  quantity: 1,
+  price: 9,
+  stations: [
+    { atMm: 0, thicknessMm: 1.6, widthMm: 12 },
+    { atMm: 120, thicknessMm: 2, widthMm: 7 },
+  ],
+  enamel: [],
+};
+const STRIP: WishPiece = {
+  kind: 'strip',
+  id: 'strip',
+  name: 'Strip',
+  metal: 'silver-925',
+  section: 'rect',
+  thicknessMm: 1.5,
+  widthMm: 6,
+  lengthMm: 300,
+  quantity: 1,
+};
+
+const WISH: CustomerWish = {
+  kind: 'coin',
+  targetInsideDiameterMm: us(10),
+  wall: { kind: 'straight' },
+  finish: 'polished',
+  widthMm: {},
+};
+
+function asked(wish: Partial<CustomerWish>, stock: readonly WishPiece[]) {
+  const bench: WishBench = { stock, kit: REFERENCE_KIT, traits: DEFAULT_TRAITS };
+  return runToEnd(answerWish({ ...WISH, ...wish }, bench, 'us'));
+}
+
+describe('answerWish', () => {
+  const drawer = [
+    coin('a'),
+    coin('b', { year: 1912 }),
+    coin('c', { metal: 'copper', year: 1950 }),
+    SPOON,
+    STRIP,
+  ];
+
+  it('offers what is as wished, one hole of each piece, at most three', () => {
+    const { options, alternatives, whyNot } = asked({}, [...drawer, coin('d')]);
+    expect(options).toHaveLength(3);
+    expect(new Set(options.map(({ stockId }) => stockId)).size).toBe(3);
+    expect(options.every(({ changes }) => changes.length === 0)).toBe(true);
+    expect([alternatives, whyNot]).toEqual([[], []]);
+  });
+
+  it('says what comes near when the width cannot be, and why it cannot', () => {
+    const { options, alternatives, whyNot } = asked({ widthMm: { min: 18, max: 20 } }, drawer);
+    expect(options).toEqual([]);
+    expect(alternatives[0]?.changes[0]).toMatch(/^\d+\.\d mm wide instead of 18–20 mm$/);
+    expect(whyNot[0]?.why).toMatch(/gives bands \d+\.\d to \d+\.\d mm wide/);
+  });
+
+  it('offers another year when the wished one is not there', () => {
+    const { options, alternatives } = asked({ year: 1871 }, drawer);
+    expect(options).toEqual([]);
+    expect(alternatives[0]?.changes).toEqual([expect.stringMatching(/^\d{4} instead of 1871$/)]);
+  });
+
+  it('gives up several things together where one is not enough', () => {
+    const { alternatives } = asked({ year: 1871, metal: 'gold-9ct' }, drawer);
+    expect(alternatives[0]?.changes).toHaveLength(2);
+  });
+
+  it('says which sizes a coin becomes that cannot become this one', () => {
+    const { whyNot, alternatives } = asked({ targetInsideDiameterMm: us(22) }, [coin('a'), STRIP]);
+    expect(whyNot[0]?.why).toMatch(/It becomes US \S+ to US \S+, not US 22/);
+    expect(alternatives[0]?.changes).toEqual(['made of strip instead of a coin']);
+  });
+
+  it('looks at the very piece that was sent in, and no other', () => {
+    const { options, alternatives } = asked({ stockId: 'b' }, drawer);
+    expect(options.map(({ stockId }) => stockId)).toEqual(['b']);
+    expect(alternatives.every(({ stockId }) => stockId !== 'a')).toBe(true);
+  });
+
+  it('leaves out what a test has ruled out, and what is used up', () => {
+    const no = { heat: 'no', bend: 'no', fold: 'no', solder: 'no', 'polish-hard': 'no' } as const;
+    const { options } = asked({}, [coin('tested', { may: no }), coin('gone', { quantity: 0 })]);
+    expect(options).toEqual([]);
+  });
+
+  it('makes handles and strip in the plain way, and says their width when it differs', () => {
+    const { options } = asked({ kind: 'strip' }, drawer);
+    expect(options[0]).toMatchObject({ stockId: 'strip', plan: { kind: 'strip' }, bandWidthMm: 6 });
+    const wide = asked({ kind: 'handle', widthMm: { min: 30 } }, drawer);
+    expect(wide.options).toEqual([]);
+    expect(wide.alternatives[0]?.changes[0]).toMatch(/mm wide$/);
+  });
+});
+
+describe('coinReach and findYears', () => {
+  it('knows nothing to make of steel', () => {
+    expect(coinReach(coin('a', { metal: 'steel' }), REFERENCE_KIT)).toBeUndefined();
+    const { min, max } = coinReach(coin('a'), REFERENCE_KIT)!;
+    expect(min).toBeLessThan(us(8));
+    expect(max).toBeGreaterThan(us(10));
+  });
+
+  it('finds years, issuers and faces, earliest first, with the sizes they become', () => {
+    const piece = (id: string, year: number | null, issuer: string, outsideFace: string) => ({
+      ...coin(id, { year, outsideFace }),
+      issuer,
+    });
+    const pieces = [
+      piece('late', 1960, 'Norland', 'obverse'),
+      piece('early', 1912, 'Norland', 'either'),
+      piece('other', 1930, 'Sutland', 'reverse'),
+      piece('none', null, 'Norland', 'either'),
+    ];
+    const ids = (question: Parameters<typeof findYears>[2]) =>
+      findYears(pieces, REFERENCE_KIT, question).map((one) => one.piece.id);
+    expect(ids({})).toEqual(['early', 'other', 'late', 'none']);
+    expect(ids({ from: 1900, to: 1940 })).toEqual(['early', 'other']);
+    expect(ids({ issuer: 'Norland', face: 'reverse' })).toEqual(['early', 'none']);
+    expect(findYears(pieces, REFERENCE_KIT, {})[0]?.reach?.max).toBeGreaterThan(18);
+  });
+});
+
+describe('letters', () => {
+  const words = {
+    person: 'Calla Venn',
+    workshop: 'The Bench',
+    money: (amount: number) => `${amount.toFixed(2)} cr`,
+  };
+
+  it('turn a wish down with its reasons and what can be offered', () => {
+    const answer = asked({ widthMm: { min: 18, max: 20 } }, [coin('a'), STRIP]);
+    const { subject, text } = refusalLetter(words, 'a ring of 1948', answer);
+    expect(subject).toContain('can and cannot');
+    expect(text).toMatch(/^Dear Calla Venn,/);
+    expect(text).toContain('- Coin a: At US 10');
+    expect(text).toContain('instead of 18–20 mm');
+  });
+
+  it('quote a price and a date, and leave the law to where the customer lives', () => {
+    const quote = { ...words, ring: 'a ring', price: 84, readyBy: 'Friday, 4 December 2026', validDays: 14 };
+    expect(quoteLetter(quote).text).toMatch(/84\.00 cr[\s\S]*4 December[\s\S]*14 days[\s\S]*where you live/);
+    expect(quoteLetter({ ...quote, readyBy: undefined }).text).toContain('as soon as I know');
+  });
+
+  it('ask before the step that cannot be undone', () => {
+    const { text } = approvalLetter({ ...words, ring: 'a ring', readings: ['rim edge US 9¾'] });
+    expect(text).toMatch(/- rim edge US 9¾[\s\S]*Until then it waits/);
+  });
+
+  it('tell the terms of a part exchange, or why there are none', () => {
+    const question = {
+      metal: 'silver-900',
+      pieces: 4,
+      valueEach: 12,
+      price: 80,
+      reachMm: { min: 15, max: 22 },
+      targetInsideDiameterMm: 19,
+    } as const;
+    const terms = { ...words, ...question, piece: 'half' };
+    expect(exchangeLetter(terms, partExchange(question)).text).toMatch(
+      /other 3 pay[\s\S]*44\.00 cr[\s\S]*With 8 pieces/,
+    );
+    const none = partExchange({ ...question, metal: 'copper' });
+    expect(exchangeLetter(terms, none).text).toContain('cannot take them');
+    const plenty = partExchange({ ...question, pieces: 10 });
+    expect(exchangeLetter(terms, plenty).text).toContain('You get back: 28.00 cr');
+  });
+});

@@ -1,0 +1,258 @@
+import { metalById } from '../metal';
+import { pieceFitsWish, searchStock, type RingWish, type SearchOption } from '../search';
+import { writeSize, type SizeSystemId } from '../size';
+import { answerByWork } from './make-work';
+import { coinReach, coinWidths } from './reach';
+import type {
+  CustomerWish,
+  WishAnswer,
+  WishBench,
+  WishCoin,
+  WishKind,
+  WishOption,
+  WishRefusal,
+} from './wish';
+
+/** As many are offered: a customer who has to choose among twenty chooses none. */
+const MOST_OFFERED = 3;
+/** Searched deeper than what is offered: one piece often fills several places. */
+const MOST_SEARCHED = 8;
+/** As many pieces are explained when none will do. */
+const MOST_EXPLAINED = 6;
+
+type CoinStockPiece = WishCoin;
+
+function ringWish(wish: CustomerWish, bench: WishBench): RingWish {
+  const { targetInsideDiameterMm, wall, widthMm, year, metal, face } = wish;
+  return {
+    targetInsideDiameterMm,
+    wall,
+    widthMm: {
+      ...(widthMm.min === undefined ? {} : { min: widthMm.min }),
+      ...(widthMm.max === undefined ? {} : { max: widthMm.max }),
+    },
+    year,
+    metal,
+    face,
+    school: 'best',
+    traits: bench.traits,
+  };
+}
+
+function coinsOf({ stock }: WishBench, { stockId }: CustomerWish): readonly CoinStockPiece[] {
+  return stock.filter(
+    (piece): piece is CoinStockPiece =>
+      piece.kind === 'coin' &&
+      piece.quantity > 0 &&
+      piece.may?.fold !== 'no' &&
+      (stockId === undefined || piece.id === stockId),
+  );
+}
+
+/** The best hole of each piece. */
+function onePerPiece(options: readonly SearchOption[]): readonly SearchOption[] {
+  return options.filter(({ stockId }, i) => options.findIndex((other) => other.stockId === stockId) === i);
+}
+
+function* searched(
+  wish: CustomerWish,
+  bench: WishBench,
+  changesOf: (option: SearchOption, piece: CoinStockPiece) => readonly string[],
+): Generator<number, readonly WishOption[]> {
+  const coins = coinsOf(bench, wish);
+  const found = yield* searchStock(coins, bench.kit, ringWish(wish, bench), { most: MOST_SEARCHED });
+  return onePerPiece(found)
+    .slice(0, MOST_OFFERED)
+    .flatMap((option): readonly WishOption[] => {
+      const piece = coins.find(({ id }) => id === option.stockId);
+      if (!piece) return [];
+      const { stockId, holeMm, school, bandWidthMm, annealCount, minutes, price, why } = option;
+      return [
+        {
+          stockId,
+          name: piece.name,
+          plan: { kind: 'coin', holeMm, wall: wish.wall, school },
+          bandWidthMm,
+          annealCount,
+          handsOnMin: minutes,
+          price,
+          why,
+          changes: changesOf(option, piece),
+        },
+      ];
+    });
+}
+
+interface Relaxed {
+  readonly wish: CustomerWish;
+  readonly changesOf: (option: SearchOption, piece: CoinStockPiece) => readonly string[];
+}
+
+const FACES = { obverse: 'obverse', reverse: 'reverse' } as const;
+
+function widthWords({ min, max }: CustomerWish['widthMm']): string {
+  if (min !== undefined && max !== undefined) return `${min}–${max} mm`;
+  return min === undefined ? `at most ${max} mm` : `at least ${min} mm`;
+}
+
+/** The wish with one thing given up at a time, then with all but the size. */
+function relaxations(wish: CustomerWish): readonly Relaxed[] {
+  const { widthMm, year, metal, face, wall } = wish;
+  const hasWidth = widthMm.min !== undefined || widthMm.max !== undefined;
+  const width = ({ bandWidthMm }: SearchOption) =>
+    `${bandWidthMm.toFixed(1)} mm wide instead of ${widthWords(widthMm)}`;
+  const yearOf = (_option: SearchOption, piece: CoinStockPiece) =>
+    `${piece.year ?? 'no year'} instead of ${year}`;
+  const metalOf = (_option: SearchOption, piece: CoinStockPiece) =>
+    `${metalById(piece.metal).name} instead of ${metalById(metal ?? piece.metal).name}`;
+  const single: Relaxed[] = [
+    ...(hasWidth ? [{ wish: { ...wish, widthMm: {} }, changesOf: (o: SearchOption) => [width(o)] }] : []),
+    ...(year === undefined
+      ? []
+      : [
+          {
+            wish: { ...wish, year: undefined },
+            changesOf: (o: SearchOption, p: CoinStockPiece) => [yearOf(o, p)],
+          },
+        ]),
+    ...(metal === undefined
+      ? []
+      : [
+          {
+            wish: { ...wish, metal: undefined },
+            changesOf: (o: SearchOption, p: CoinStockPiece) => [metalOf(o, p)],
+          },
+        ]),
+    ...(face === undefined
+      ? []
+      : [
+          {
+            wish: { ...wish, face: undefined },
+            changesOf: () => [`the other face outside, not the ${FACES[face]}`],
+          },
+        ]),
+    ...(wall.kind === 'straight'
+      ? []
+      : [
+          {
+            wish: { ...wish, wall: { kind: 'straight' } as const },
+            changesOf: () => [`a straight wall instead of a ${wall.kind} one`],
+          },
+        ]),
+  ];
+  if (single.length < 2) return single;
+  const anything: Relaxed = {
+    wish: { ...wish, widthMm: {}, year: undefined, metal: undefined, face: undefined },
+    changesOf: (option, piece) => [
+      ...(hasWidth ? [width(option)] : []),
+      ...(year === undefined || piece.year === year ? [] : [yearOf(option, piece)]),
+      ...(metal === undefined || piece.metal === metal ? [] : [metalOf(option, piece)]),
+    ],
+  };
+  return [...single, anything];
+}
+
+/** Why a coin that was meant does not do. */
+function coinRefusal(
+  piece: CoinStockPiece,
+  wish: CustomerWish,
+  { kit }: WishBench,
+  system: SizeSystemId,
+): WishRefusal {
+  const { id: stockId, name } = piece;
+  const because = (why: string) => ({ stockId, name, why });
+  const { refusal } = metalById(piece.metal);
+  if (refusal) return because(refusal);
+  const reach = coinReach(piece, kit, wish.wall);
+  const size = (mm: number) => writeSize(mm, system);
+  if (!reach) return because('No punch at hand leaves enough of it.');
+  const target = wish.targetInsideDiameterMm;
+  if (target < reach.min || target > reach.max) {
+    return because(`It becomes ${size(reach.min)} to ${size(reach.max)}, not ${size(target)}.`);
+  }
+  const widths = coinWidths(piece, kit, target, wish.wall);
+  if (!widths) return because(`No punch at hand brings it to ${size(target)} with this wall.`);
+  const [low, high] = [widths.min.toFixed(1), widths.max.toFixed(1)];
+  return because(
+    low === high
+      ? `At ${size(target)} it gives a band ${low} mm wide.`
+      : `At ${size(target)} it gives bands ${low} to ${high} mm wide.`,
+  );
+}
+
+const OTHER_KINDS: Readonly<Record<WishKind, readonly ('handle' | 'strip')[]>> = {
+  coin: ['strip', 'handle'],
+  handle: ['strip'],
+  strip: ['handle'],
+  band: [],
+};
+const KIND_WORDS = { handle: 'a handle', strip: 'strip', coin: 'a coin', band: 'the band' } as const;
+
+function* coinAnswer(
+  wish: CustomerWish,
+  bench: WishBench,
+  system: SizeSystemId,
+): Generator<number, WishAnswer> {
+  const options = yield* searched(wish, bench, () => []);
+  const alternatives: WishOption[] = [];
+  const known = () => [...options, ...alternatives].map(({ stockId }) => stockId);
+  if (options.length < MOST_OFFERED) {
+    for (const { wish: other, changesOf } of relaxations(wish)) {
+      if (alternatives.length >= MOST_OFFERED) break;
+      const found = yield* searched(other, bench, changesOf);
+      const fresh =
+        found.find(({ stockId }) => !known().includes(stockId)) ??
+        (options.length === 0 ? found[0] : undefined);
+      if (fresh && fresh.changes.length > 0) alternatives.push(fresh);
+    }
+  }
+  const intended = coinsOf(bench, wish).filter((piece) =>
+    pieceFitsWish(piece, { ...ringWish(wish, bench), widthMm: {} }),
+  );
+  const made = options.map(({ stockId }) => stockId);
+  const whyNot = intended
+    .filter(({ id }) => !made.includes(id))
+    .slice(0, MOST_EXPLAINED)
+    .map((piece) => coinRefusal(piece, wish, bench, system));
+  return { options, alternatives, whyNot: options.length > 0 ? [] : whyNot };
+}
+
+function workAnswer(kind: 'handle' | 'strip' | 'band', wish: CustomerWish, bench: WishBench): WishAnswer {
+  const { options, whyNot } = answerByWork(kind, wish, bench);
+  return {
+    options: options.filter(({ changes }) => changes.length === 0).slice(0, MOST_OFFERED),
+    alternatives: options.filter(({ changes }) => changes.length > 0).slice(0, MOST_OFFERED),
+    whyNot: whyNot.slice(0, MOST_EXPLAINED),
+  };
+}
+
+/** Where nothing of its kind comes near, another kind of stock may. */
+function otherKinds(wish: CustomerWish, bench: WishBench): readonly WishOption[] {
+  return OTHER_KINDS[wish.kind].flatMap((kind) =>
+    answerByWork(kind, { ...wish, kind, year: undefined, metal: undefined, stockId: undefined }, bench)
+      .options.slice(0, 1)
+      .map((option) => ({
+        ...option,
+        changes: [`made of ${KIND_WORDS[kind]} instead of ${KIND_WORDS[wish.kind]}`, ...option.changes],
+      })),
+  );
+}
+
+/**
+ * What a maker can say to a customer: what is possible from the drawer, what is not and why, and what comes near.
+ * @param system size system that refusals are written in
+ * @yields progress, 0 to 1 of each of its searches
+ */
+export function* answerWish(
+  wish: CustomerWish,
+  bench: WishBench,
+  system: SizeSystemId,
+): Generator<number, WishAnswer> {
+  yield 0;
+  const answer =
+    wish.kind === 'coin' ? yield* coinAnswer(wish, bench, system) : workAnswer(wish.kind, wish, bench);
+  const offered = answer.options.length + answer.alternatives.length;
+  if (offered >= 2) return answer;
+  const more = otherKinds(wish, bench).slice(0, MOST_OFFERED - offered);
+  return { ...answer, alternatives: [...answer.alternatives, ...more] };
+}

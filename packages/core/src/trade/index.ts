@@ -1,0 +1,45 @@
+export { answerWish } from './answer-wish';
+export { careWords, resizeRoom } from './care';
+export type { CareQuestion } from './care';
+export { amountsCost, CONSUMABLE_IDS, CONSUMABLES, shelfLeft, usedBy } from './consumables';
+export type { Amounts, ConsumableId, Shelf, ShelfLeft, UsedOn } from './consumables';
+export { approvalLetter, exchangeLetter, quoteLetter, refusalLetter } from './letters';
+export type { Letter, LetterWords } from './letters';
+export { missingFor, nextState } from './order-needs';
+export type { OrderFacts } from './order-needs';
+export { ORDER_STATES, orderProgress, STATE_NAMES } from './order-state';
+export type {
+  Approval,
+  OrderEvent,
+  OrderEventBody,
+  OrderPast,
+  OrderProgress,
+  OrderState,
+} from './order-state';
+export { partExchange } from './part-exchange';
+export type { ExchangeAnswer, ExchangeQuestion } from './part-exchange';
+export { priceRing } from './price';
+export type { Price, PriceInput, PriceLine } from './price';
+export { coinReach } from './reach';
+export type { Reach } from './reach';
+export { finenessOf, meltOut, ringScrap, SCRAP_KINDS, scrapWorth } from './scrap';
+export type { RingScrap, Scrap, ScrapKind } from './scrap';
+export { shopNumbers } from './shop-numbers';
+export type { MonthNumbers, PastRing, PastSale, ShopNumbers } from './shop-numbers';
+export { compareSizers } from './sizers';
+export type { Sizer, SizerSchools, SizerSums } from './sizers';
+export { simulatedSpot, SPOT_METALS, spotMetalOf, spotPrices, worthPerG } from './spot';
+export type { SpotDay, SpotMetal, SpotPrices } from './spot';
+export { WISH_KINDS } from './wish';
+export type {
+  CustomerWish,
+  WishAnswer,
+  WishBench,
+  WishCoin,
+  WishKind,
+  WishOption,
+  WishPiece,
+  WishPlan,
+} from './wish';
+export { findYears } from './years';
+export type { YearFound, YearQuestion } from './years';

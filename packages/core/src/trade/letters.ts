@@ -1,0 +1,120 @@
+import type { ExchangeAnswer } from './part-exchange';
+import type { WishAnswer, WishOption } from './wish';
+
+export interface Letter {
+  readonly subject: string;
+  readonly text: string;
+}
+
+/** How amounts, sizes and names are written in a letter. */
+export interface LetterWords {
+  readonly person: string;
+  readonly workshop: string;
+  readonly money: (amount: number) => string;
+}
+
+function letter(
+  subject: string,
+  { person, workshop }: LetterWords,
+  ...parts: readonly (string | false)[]
+): Letter {
+  const text = [`Dear ${person},`, ...parts.filter((part) => part !== false), `Kind regards,\n${workshop}`];
+  return { subject, text: `${text.join('\n\n')}\n` };
+}
+
+function listed(lines: readonly string[]): string {
+  return lines.map((line) => `- ${line}`).join('\n');
+}
+
+function optionLine({ name, bandWidthMm, changes }: WishOption): string {
+  const how = changes.length > 0 ? changes.join(', ') : `${bandWidthMm.toFixed(1)} mm wide`;
+  return `${name}: ${how}`;
+}
+
+/** Words for a wish that cannot be met, with what can be offered instead. */
+export function refusalLetter(words: LetterWords, wish: string, answer: WishAnswer): Letter {
+  const reasons = answer.whyNot.map(({ name, why }) => `${name}: ${why}`);
+  const offers = answer.alternatives.map(optionLine);
+  return letter(
+    'Your ring: what we can and cannot make',
+    words,
+    `thank you for asking for ${wish}. I have reckoned it through, and from what is in my drawer I cannot make it as you wish it.`,
+    reasons.length > 0
+      ? `This is why:\n${listed(reasons)}`
+      : 'No piece in the drawer is of the kind you wish for.',
+    offers.length > 0
+      ? `What I can make for you in your size:\n${listed(offers)}`
+      : 'If you have a piece of your own, tell me its diameter, thickness and weight, and I will reckon with it.',
+    'Tell me which of these you like, or what matters most to you, and I will look again.',
+  );
+}
+
+export interface QuoteWords extends LetterWords {
+  readonly ring: string;
+  readonly price: number;
+  /** "Friday, 4 December 2026", or undefined when no date was reckoned. */
+  readonly readyBy: string | undefined;
+  readonly validDays: number;
+}
+
+export function quoteLetter(words: QuoteWords): Letter {
+  const { ring, price, readyBy, validDays, money } = words;
+  return letter(
+    `Quote for your ring: ${money(price)}`,
+    words,
+    `here is the quote for ${ring}: ${money(price)}, with post.`,
+    readyBy ? `I expect it to be ready by ${readyBy}.` : 'I will tell you the date as soon as I know it.',
+    `The quote holds for ${validDays} days. The piece is altered for good: please check that you may have it altered where you live.`,
+  );
+}
+
+export interface ApprovalWords extends LetterWords {
+  readonly ring: string;
+  readonly readings: readonly string[];
+}
+
+/** Photo and readings before the step that cannot be undone (craft §11). */
+export function approvalLetter(words: ApprovalWords): Letter {
+  return letter(
+    `Please look at your ring before I go on: ${words.ring}`,
+    words,
+    `your ring has its shape. The next step cannot be undone, so I ask you first. The photo is attached.`,
+    words.readings.length > 0
+      ? `This is what I measure:\n${listed(words.readings)}`
+      : 'Nothing was read yet: look at the shape and the side that shows.',
+    'Is it as you want it? Answer “yes” and I finish it; otherwise tell me what to change. Until then it waits.',
+  );
+}
+
+export interface ExchangeWords extends LetterWords {
+  readonly piece: string;
+  readonly pieces: number;
+  readonly valueEach: number;
+  readonly price: number;
+}
+
+/** Terms of a part exchange, or why it cannot be done. */
+export function exchangeLetter(words: ExchangeWords, answer: ExchangeAnswer): Letter {
+  const { piece, pieces, valueEach, price, money } = words;
+  const { kept, credit, balance, eligible, reasons, enough } = answer;
+  if (!eligible) {
+    return letter(
+      `Part exchange: ${piece}`,
+      words,
+      `you offered ${pieces} pieces of ${piece} in part exchange. I cannot take them for this ring:\n${listed(reasons.map(({ message }) => message))}`,
+      'If you have others, tell me their metal, diameter and weight.',
+    );
+  }
+  return letter(
+    `Part exchange: ${pieces} pieces of ${piece}`,
+    words,
+    `you send ${pieces} pieces of ${piece}. One of them comes back to you as your ring; ${kept === 1 ? 'the other one pays' : `the other ${kept} pay`} for it at ${money(valueEach)} each.`,
+    listed([
+      `Your ring: ${money(price)}`,
+      `Taken in exchange: ${money(credit)}`,
+      balance > 0 ? `Left to pay: ${money(balance)}` : `You get back: ${money(-balance)}`,
+    ]),
+    balance > 0 && Number.isFinite(enough) && `With ${enough} pieces nothing would be left to pay.`,
+    'Please send them insured, and check that you may send and have them altered where you live.',
+  );
+}

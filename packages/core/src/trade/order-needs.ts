@@ -1,0 +1,66 @@
+import type { Approval, OrderState } from './order-state';
+
+/** What is known of an order when it is to move on. */
+export interface OrderFacts {
+  readonly state: OrderState;
+  /** A way to make it was chosen. */
+  readonly planned: boolean;
+  readonly quoted: boolean;
+  /** Its ring is at the bench, or was. */
+  readonly hasRing: boolean;
+  readonly ringFinished: boolean;
+  readonly approvalWanted: boolean;
+  readonly approval: Approval;
+}
+
+type Need = readonly [met: (facts: OrderFacts) => boolean, words: string];
+
+const PLANNED: Need = [({ planned }) => planned, 'choose a way to make it'];
+const QUOTED: Need = [({ quoted }) => quoted, 'make a quote'];
+const RING: Need = [({ hasRing }) => hasRing, 'take it to the bench'];
+const ASKED: Need = [({ approval }) => approval !== 'none', 'send photo and readings to the customer'];
+const APPROVED: Need = [
+  ({ approvalWanted, approval }) => !approvalWanted || approval === 'yes',
+  'the customer has to approve it first',
+];
+const FINISHED: Need = [({ ringFinished }) => ringFinished, 'finish the ring at the bench'];
+const OPEN: Need = [({ state }) => state !== 'closed', 'it is closed: undo that first'];
+
+const MADE = [RING, APPROVED, FINISHED] as const;
+
+const NEEDS: Readonly<Record<OrderState, readonly Need[]>> = {
+  asked: [],
+  quoted: [PLANNED, QUOTED],
+  agreed: [PLANNED, QUOTED],
+  'in-work': [RING],
+  'awaiting-approval': [RING, ASKED],
+  finishing: [RING, APPROVED],
+  ready: MADE,
+  sent: MADE,
+  closed: MADE,
+  cancelled: [OPEN],
+};
+
+/** What an order still needs before it may stand in a state, in the words of what to do; empty when nothing. */
+export function missingFor(facts: OrderFacts, to: OrderState): readonly string[] {
+  return NEEDS[to].filter(([met]) => !met(facts)).map(([, words]) => words);
+}
+
+const USUAL_WAY: readonly OrderState[] = [
+  'asked',
+  'quoted',
+  'agreed',
+  'in-work',
+  'awaiting-approval',
+  'finishing',
+  'ready',
+  'sent',
+  'closed',
+];
+
+/** The state that usually follows; undefined at the end. Who need not approve is not waited for. */
+export function nextState({ state, approvalWanted }: OrderFacts): OrderState | undefined {
+  const at = USUAL_WAY.indexOf(state);
+  const next = at < 0 ? undefined : USUAL_WAY[at + 1];
+  return next === 'awaiting-approval' && !approvalWanted ? 'finishing' : next;
+}

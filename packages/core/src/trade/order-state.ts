@@ -1,0 +1,105 @@
+/** Where an order stands, in the order of the work; cancelled can be reached from any of them. */
+export const ORDER_STATES = [
+  'asked',
+  'quoted',
+  'agreed',
+  'in-work',
+  'awaiting-approval',
+  'finishing',
+  'ready',
+  'sent',
+  'closed',
+  'cancelled',
+] as const;
+export type OrderState = (typeof ORDER_STATES)[number];
+
+export type OrderEventBody =
+  | { readonly kind: 'moved'; readonly to: OrderState; readonly why?: string | undefined }
+  /** Photo and readings went to the customer; the message lies in the outbox. */
+  | { readonly kind: 'approval-asked'; readonly messageId: string }
+  | {
+      readonly kind: 'approval-answered';
+      readonly yes: boolean;
+      readonly words: string;
+      readonly by: 'mail' | 'told';
+    }
+  | { readonly kind: 'note'; readonly text: string }
+  | { readonly kind: 'undone'; readonly eventId: string };
+
+/** What happened to an order. Made where it happened, with an id of its own, so that a repeat does no harm. */
+export interface OrderEvent {
+  readonly id: string;
+  readonly at: string;
+  readonly body: OrderEventBody;
+}
+
+export type Approval = 'none' | 'asked' | 'yes' | 'no';
+
+/** A line of an order's history, as it is told. */
+export interface OrderPast {
+  readonly eventId: string;
+  readonly at: string;
+  readonly state: OrderState;
+  readonly words: string;
+}
+
+export interface OrderProgress {
+  readonly state: OrderState;
+  readonly approval: Approval;
+  readonly approvalWords: string;
+  readonly history: readonly OrderPast[];
+  /** What an undo would take back. */
+  readonly lastEventId: string | undefined;
+}
+
+const FIRST: OrderProgress = {
+  state: 'asked',
+  approval: 'none',
+  approvalWords: '',
+  history: [],
+  lastEventId: undefined,
+};
+
+export const STATE_NAMES: Readonly<Record<OrderState, string>> = {
+  asked: 'asked',
+  quoted: 'quoted',
+  agreed: 'agreed',
+  'in-work': 'in work',
+  'awaiting-approval': 'awaiting approval',
+  finishing: 'finishing',
+  ready: 'ready',
+  sent: 'sent',
+  closed: 'closed',
+  cancelled: 'cancelled',
+};
+
+type Change = Pick<OrderProgress, 'state'> & Partial<OrderProgress> & { readonly words: string };
+
+function changeBy(before: OrderProgress, body: Exclude<OrderEventBody, { kind: 'undone' }>): Change {
+  switch (body.kind) {
+    case 'moved':
+      return { state: body.to, words: [`To ${STATE_NAMES[body.to]}`, body.why].filter(Boolean).join(': ') };
+    case 'approval-asked':
+      return { state: 'awaiting-approval', approval: 'asked', words: 'Photo and readings sent for approval' };
+    case 'approval-answered':
+      return {
+        state: body.yes ? 'finishing' : 'in-work',
+        approval: body.yes ? 'yes' : 'no',
+        approvalWords: body.words,
+        words: `Customer ${body.yes ? 'agrees' : 'wants a change'}${body.words ? `: ${body.words}` : ''}`,
+      };
+    case 'note':
+      return { state: before.state, words: body.text };
+  }
+}
+
+/** Where an order stands, from its events alone. What was taken back is left out. */
+export function orderProgress(events: readonly OrderEvent[]): OrderProgress {
+  const undone = new Set(events.flatMap(({ body }) => (body.kind === 'undone' ? [body.eventId] : [])));
+  return events.reduce((before, { id, at, body }) => {
+    if (body.kind === 'undone' || undone.has(id)) return before;
+    const { words, ...change } = changeBy(before, body);
+    const line = { eventId: id, at, state: change.state, words };
+    return { ...before, ...change, history: [...before.history, line], lastEventId: id };
+  }, FIRST);
+}

@@ -1,0 +1,101 @@
+import * as fc from 'fast-check';
+import { missingFor, nextState, type OrderFacts } from './order-needs';
+import { ORDER_STATES, orderProgress, type OrderEvent, type OrderEventBody } from './order-state';
+
+let count = 0;
+const event = (body: OrderEventBody): OrderEvent => ({
+  id: `event ${++count}`,
+  at: '2026-11-25T10:00:00.000Z',
+  body,
+});
+
+describe('orderProgress', () => {
+  it('begins as asked', () => {
+    expect(orderProgress([])).toMatchObject({
+      state: 'asked',
+      approval: 'none',
+      history: [],
+      lastEventId: undefined,
+    });
+  });
+
+  it('follows its events, and tells each in words', () => {
+    const progress = orderProgress([
+      event({ kind: 'moved', to: 'quoted', why: 'by mail' }),
+      event({ kind: 'moved', to: 'agreed' }),
+      event({ kind: 'moved', to: 'in-work' }),
+      event({ kind: 'approval-asked', messageId: 'm' }),
+      event({ kind: 'note', text: 'rang twice' }),
+    ]);
+    expect(progress).toMatchObject({ state: 'awaiting-approval', approval: 'asked' });
+    expect(progress.history.map(({ words }) => words)).toEqual([
+      'To quoted: by mail',
+      'To agreed',
+      'To in work',
+      'Photo and readings sent for approval',
+      'rang twice',
+    ]);
+  });
+
+  it('goes on finishing when the customer agrees, and back to work when not', () => {
+    const answer = (yes: boolean) =>
+      orderProgress([event({ kind: 'approval-answered', yes, words: 'as you say', by: 'told' })]);
+    expect(answer(true)).toMatchObject({ state: 'finishing', approval: 'yes', approvalWords: 'as you say' });
+    expect(answer(false)).toMatchObject({ state: 'in-work', approval: 'no' });
+  });
+
+  it('takes back what was undone, wherever the undoing stands', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.constantFrom(...ORDER_STATES), { minLength: 1, maxLength: 8 }),
+        fc.nat(),
+        (states, pick) => {
+          const moves = states.map((to) => event({ kind: 'moved', to }));
+          const at = pick % moves.length;
+          const undone = event({ kind: 'undone', eventId: moves[at]!.id });
+          const { lastEventId, ...without } = orderProgress(moves.filter((_, i) => i !== at));
+          expect(orderProgress([...moves, undone])).toMatchObject(without);
+          expect(orderProgress([...moves, undone]).lastEventId).toBe(lastEventId);
+        },
+      ),
+    );
+  });
+});
+
+const FACTS: OrderFacts = {
+  state: 'asked',
+  planned: false,
+  quoted: false,
+  hasRing: false,
+  ringFinished: false,
+  approvalWanted: true,
+  approval: 'none',
+};
+
+describe('missingFor', () => {
+  it.each([
+    ['quoted', {}, ['choose a way to make it', 'make a quote']],
+    ['quoted', { planned: true, quoted: true }, []],
+    ['in-work', {}, ['take it to the bench']],
+    ['awaiting-approval', { hasRing: true }, ['send photo and readings to the customer']],
+    ['finishing', { hasRing: true, approval: 'no' }, ['the customer has to approve it first']],
+    ['finishing', { hasRing: true, approvalWanted: false }, []],
+    ['ready', { hasRing: true, approval: 'yes' }, ['finish the ring at the bench']],
+    ['closed', { hasRing: true, approval: 'yes', ringFinished: true }, []],
+    ['cancelled', { state: 'in-work' }, []],
+    ['cancelled', { state: 'closed' }, ['it is closed: undo that first']],
+  ] as const)('%s with %p needs %p', (to, change, missing) => {
+    expect(missingFor({ ...FACTS, ...change }, to)).toEqual(missing);
+  });
+});
+
+describe('nextState', () => {
+  it('goes the usual way, past an approval that nobody wants', () => {
+    const next = (change: Partial<OrderFacts>) => nextState({ ...FACTS, ...change });
+    expect(next({})).toBe('quoted');
+    expect(next({ state: 'in-work' })).toBe('awaiting-approval');
+    expect(next({ state: 'in-work', approvalWanted: false })).toBe('finishing');
+    expect(next({ state: 'closed' })).toBeUndefined();
+    expect(next({ state: 'cancelled' })).toBeUndefined();
+  });
+});

@@ -1,0 +1,115 @@
+/** What goes into the price of a ring, in the workshop's money. */
+export interface PriceInput {
+  /** What the piece cost; nothing when the customer brings it. */
+  readonly stockCost: number;
+  /** What the piece is worth as metal: it is destroyed, so the price never goes below. */
+  readonly meltValue: number;
+  readonly consumablesCost: number;
+  /** Minutes of hands at the bench. */
+  readonly minutes: number;
+  readonly hourlyRate: number;
+  /** Metal value of slug and filings. */
+  readonly scrapValue: number;
+  /** Share of it that a refiner pays out. */
+  readonly refinerShare: number;
+  readonly post: number;
+  /** Of the price, and per sale. */
+  readonly feeShare: number;
+  readonly feeFixed: number;
+  /** Of the price: what is to be left over. */
+  readonly marginShare: number;
+  /** Taken off for a coupon. */
+  readonly coupon?: number | undefined;
+  /** Prices are rounded up to a multiple of this. */
+  readonly roundTo?: number | undefined;
+}
+
+export type PriceLineCode =
+  'stock' | 'consumables' | 'minutes' | 'scrap' | 'post' | 'fees' | 'margin' | 'coupon' | 'rounding';
+
+export interface PriceLine {
+  readonly code: PriceLineCode;
+  readonly label: string;
+  readonly amount: number;
+  /** How it came about. */
+  readonly why: string;
+}
+
+export interface Price {
+  readonly lines: readonly PriceLine[];
+  /** What making it costs, without fees and margin. */
+  readonly cost: number;
+  readonly price: number;
+  readonly floor: number;
+  /** Whether the metal's worth decided, not the margin. */
+  readonly atFloor: boolean;
+  readonly margin: number;
+}
+
+/** Fees and margin together cannot take the whole price. */
+const MOST_SHARE = 0.95;
+
+const percent = (share: number) => `${Math.round(share * 1000) / 10} %`;
+const money = (amount: number) => amount.toFixed(2);
+
+function roundedUp(amount: number, to: number): number {
+  return to > 0 ? Math.ceil(amount / to - 1e-9) * to : amount;
+}
+
+/**
+ * The price of a ring (craft §11): cost and post and fees, marked up so that the margin is left of what is paid; never
+ * below what the piece was worth as metal.
+ * @throws RangeError when fees and margin would take the whole price
+ */
+export function priceRing(input: PriceInput): Price {
+  const { stockCost, meltValue, consumablesCost, minutes, hourlyRate, scrapValue, refinerShare } = input;
+  const { post, feeShare, feeFixed, marginShare, coupon = 0, roundTo = 0 } = input;
+  if (feeShare + marginShare > MOST_SHARE) {
+    throw new RangeError(`fees and margin together must stay under ${percent(MOST_SHARE)} of the price`);
+  }
+  const labour = (minutes / 60) * hourlyRate;
+  const credit = scrapValue * refinerShare;
+  const cost = stockCost + consumablesCost + labour - credit;
+  const byMargin = (cost + post + feeFixed) / (1 - feeShare - marginShare);
+  const price = Math.max(0, Math.max(roundedUp(Math.max(byMargin, meltValue), roundTo) - coupon, meltValue));
+  const fees = price * feeShare + feeFixed;
+  const margin = price - cost - post - fees;
+  const atFloor = price <= meltValue + 1e-9;
+  const lines: PriceLine[] = [
+    { code: 'stock', label: 'The piece', amount: stockCost, why: 'What it cost.' },
+    {
+      code: 'consumables',
+      label: 'Used up',
+      amount: consumablesCost,
+      why: 'Tape, grease, gas, paper, acid and gold that its steps use, at the price of their packs.',
+    },
+    {
+      code: 'minutes',
+      label: `${Math.round(minutes)} min at the bench`,
+      amount: labour,
+      why: `${Math.round(minutes)} min × ${money(hourlyRate)} an hour.`,
+    },
+    {
+      code: 'scrap',
+      label: 'Slug and filings',
+      amount: -credit,
+      why: `Worth ${money(scrapValue)} as metal; a refiner pays ${percent(refinerShare)} of it.`,
+    },
+    { code: 'post', label: 'Post', amount: post, why: 'Parcel and packing.' },
+    {
+      code: 'fees',
+      label: 'Fees',
+      amount: fees,
+      why: `${percent(feeShare)} of the price and ${money(feeFixed)} a sale.`,
+    },
+    {
+      code: 'margin',
+      label: 'Left over',
+      amount: margin,
+      why: atFloor
+        ? 'The price is what the piece was worth as metal: less would give metal away.'
+        : `${percent(marginShare)} of the price, and what rounding and coupons change.`,
+    },
+  ];
+  return { lines, cost, price, floor: meltValue, atFloor, margin };
+}

@@ -1,0 +1,39 @@
+import { glanceAt, sizeRange, washerOf, type WallWish } from '../forming';
+import { metalById } from '../metal';
+import { holesFor, type Kit } from '../route';
+import type { Coin } from '../stock';
+
+/** Inside diameters that a coin can become with the punches at hand, mm. */
+export interface Reach {
+  readonly min: number;
+  readonly max: number;
+}
+
+const STRAIGHT: WallWish = { kind: 'straight' };
+
+/** @returns undefined for a metal that is not formed, or a coin that no punch fits */
+export function coinReach(coin: Coin, kit: Kit, wall: WallWish = STRAIGHT): Reach | undefined {
+  if (metalById(coin.metal).refusal) return undefined;
+  const ranges = holesFor(kit, coin.diameterMm).flatMap(
+    (holeMm) => sizeRange(washerOf(coin, holeMm), wall) ?? [],
+  );
+  if (ranges.length === 0) return undefined;
+  return {
+    min: Math.min(...ranges.map(({ min }) => min)),
+    max: Math.max(...ranges.map(({ max }) => max)),
+  };
+}
+
+/** Widths that a coin can give at a size, mm; undefined where no punch makes the size. */
+export function coinWidths(
+  coin: Coin,
+  kit: Kit,
+  targetInsideDiameterMm: number,
+  wall: WallWish = STRAIGHT,
+): Reach | undefined {
+  const widths = holesFor(kit, coin.diameterMm)
+    .map((holeMm) => glanceAt({ coin, targetInsideDiameterMm, wall, school: 'best' }, holeMm))
+    .filter(({ fits }) => fits)
+    .map(({ bandWidthMm }) => bandWidthMm);
+  return widths.length === 0 ? undefined : { min: Math.min(...widths), max: Math.max(...widths) };
+}

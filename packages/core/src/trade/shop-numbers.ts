@@ -1,0 +1,95 @@
+/** A ring that is over: finished, or spoilt. */
+export interface PastRing {
+  /** ISO time. */
+  readonly overAt: string;
+  readonly workedMin: number;
+  /** Symptom that spoilt it; undefined when it was finished. */
+  readonly spoiltBy?: string | undefined;
+  /** Actual less target, US sizes; undefined where nothing was read. */
+  readonly sizeErrorUs?: number | undefined;
+}
+
+/** An order that is through. */
+export interface PastSale {
+  readonly closedAt: string;
+  readonly price: number;
+  readonly margin: number;
+}
+
+export interface MonthNumbers {
+  /** "2026-11". */
+  readonly month: string;
+  readonly finished: number;
+  readonly spoilt: number;
+  /** Hands for each finished ring, spoilt ones borne by the others; undefined without any. */
+  readonly hoursEach: number | undefined;
+  readonly income: number;
+  readonly margin: number;
+  /** Root of the mean square of the size errors; undefined where nothing was read. */
+  readonly sizeErrorUs: number | undefined;
+}
+
+export interface ShopNumbers {
+  readonly months: readonly MonthNumbers[];
+  /** Share of the rings that were begun and given up. */
+  readonly spoiltShare: number;
+  readonly spoiltBy: readonly { readonly cause: string; readonly count: number }[];
+  readonly marginShare: number | undefined;
+}
+
+const monthOf = (iso: string) => iso.slice(0, 7);
+
+/** The last months, the present one last. */
+function lastMonths(now: string, count: number): readonly string[] {
+  const [year = 0, month = 1] = now.split('-').map(Number);
+  return Array.from({ length: count }, (_, i) => {
+    const at = year * 12 + (month - 1) - (count - 1 - i);
+    return `${Math.floor(at / 12)}-${String((at % 12) + 1).padStart(2, '0')}`;
+  });
+}
+
+function sum(values: readonly number[]): number {
+  return values.reduce((total, value) => total + value, 0);
+}
+
+function monthNumbers(month: string, rings: readonly PastRing[], sales: readonly PastSale[]): MonthNumbers {
+  const mine = rings.filter(({ overAt }) => monthOf(overAt) === month);
+  const sold = sales.filter(({ closedAt }) => monthOf(closedAt) === month);
+  const finished = mine.filter(({ spoiltBy }) => spoiltBy === undefined);
+  const errors = finished.flatMap(({ sizeErrorUs }) => (sizeErrorUs === undefined ? [] : [sizeErrorUs]));
+  return {
+    month,
+    finished: finished.length,
+    spoilt: mine.length - finished.length,
+    hoursEach:
+      finished.length === 0 ? undefined : sum(mine.map(({ workedMin }) => workedMin)) / 60 / finished.length,
+    income: sum(sold.map(({ price }) => price)),
+    margin: sum(sold.map(({ margin }) => margin)),
+    sizeErrorUs:
+      errors.length === 0 ? undefined : Math.sqrt(sum(errors.map((error) => error ** 2)) / errors.length),
+  };
+}
+
+/**
+ * What a shop wants to know of itself, month by month.
+ * @param now ISO time: the last month shown
+ */
+export function shopNumbers(
+  rings: readonly PastRing[],
+  sales: readonly PastSale[],
+  now: string,
+  months = 12,
+): ShopNumbers {
+  const causes = new Map<string, number>();
+  for (const { spoiltBy } of rings) {
+    if (spoiltBy !== undefined) causes.set(spoiltBy, (causes.get(spoiltBy) ?? 0) + 1);
+  }
+  const spoilt = sum([...causes.values()]);
+  const income = sum(sales.map(({ price }) => price));
+  return {
+    months: lastMonths(now, months).map((month) => monthNumbers(month, rings, sales)),
+    spoiltShare: rings.length === 0 ? 0 : spoilt / rings.length,
+    spoiltBy: [...causes].map(([cause, count]) => ({ cause, count })).sort((a, b) => b.count - a.count),
+    marginShare: income === 0 ? undefined : sum(sales.map(({ margin }) => margin)) / income,
+  };
+}

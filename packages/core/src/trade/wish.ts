@@ -1,0 +1,82 @@
+import type { FinishingSchool, WallWish } from '../forming';
+import type { MetalId } from '../metal';
+import type { BenchTraits, Finish, Kit } from '../route';
+import type { SearchPiece } from '../search';
+import type { BandPiece, HandlePiece, Permits, StripPiece, Work } from '../work';
+
+/** What a customer wishes a ring to be made of. */
+export const WISH_KINDS = ['coin', 'handle', 'strip', 'band'] as const;
+export type WishKind = (typeof WISH_KINDS)[number];
+
+/** A customer's wish; what is left out is open. */
+export interface CustomerWish {
+  readonly kind: WishKind;
+  readonly targetInsideDiameterMm: number;
+  readonly wall: WallWish;
+  readonly finish: Finish;
+  readonly widthMm: { readonly min?: number | undefined; readonly max?: number | undefined };
+  readonly year?: number | undefined;
+  readonly metal?: MetalId | undefined;
+  readonly face?: 'obverse' | 'reverse' | undefined;
+  /** This very piece: the customer's own, or one that was shown. */
+  readonly stockId?: string | undefined;
+}
+
+interface Named {
+  readonly id: string;
+  readonly name: string;
+  readonly year?: number | null | undefined;
+  readonly price?: number | null | undefined;
+  readonly quantity: number;
+  /** What a test found that it may bear. */
+  readonly may?: Permits | undefined;
+}
+
+export type WishCoin = Named & SearchPiece & { readonly kind: 'coin'; readonly quantity: number };
+export type WishPiece = WishCoin | (Named & (HandlePiece | StripPiece | BandPiece));
+
+export interface WishBench {
+  readonly stock: readonly WishPiece[];
+  readonly kit: Kit;
+  readonly traits: BenchTraits;
+}
+
+/** How a wish would be made: enough to plan by. */
+export type WishPlan =
+  | {
+      readonly kind: 'coin';
+      readonly holeMm: number;
+      readonly wall: WallWish;
+      readonly school: FinishingSchool;
+    }
+  | Work;
+
+/** A way to make a ring. */
+export interface WishOption {
+  readonly stockId: string;
+  readonly name: string;
+  readonly plan: WishPlan;
+  readonly bandWidthMm: number;
+  readonly annealCount: number;
+  readonly handsOnMin: number;
+  /** What the piece cost; undefined when nobody knows. */
+  readonly price: number | undefined;
+  readonly why: string;
+  /** In what it is not as wished; empty when it is. */
+  readonly changes: readonly string[];
+}
+
+export interface WishRefusal {
+  readonly stockId: string;
+  readonly name: string;
+  readonly why: string;
+}
+
+export interface WishAnswer {
+  /** As wished, best first. */
+  readonly options: readonly WishOption[];
+  /** Near the wish: what each changes is said. */
+  readonly alternatives: readonly WishOption[];
+  /** Pieces that were meant, and why they do not do. */
+  readonly whyNot: readonly WishRefusal[];
+}
