@@ -15,6 +15,7 @@ import { photosRouter, ringPhotosRouter } from './routes/photos';
 import { resourceRouter } from './routes/resource';
 import { ringsRouter } from './routes/rings';
 import { systemRouter } from './routes/system';
+import { tradeRouter } from './routes/trade';
 import { workshopRouter } from './routes/workshop';
 import { createResources } from './services/resources';
 
@@ -28,9 +29,11 @@ export interface AppOptions {
   readonly version: string;
   /** Folder of the exported app; left out, only the interface is served. */
   readonly webDir?: string | undefined;
+  /** Folder that mail files are laid down in; left out, they are only kept in the database. */
+  readonly outboxDir?: string | undefined;
 }
 
-function apiRouter({ database, version }: AppOptions): Router {
+function apiRouter({ database, version, outboxDir }: AppOptions): Router {
   const { db } = database;
   const resources = createResources(db);
   const api = Router();
@@ -48,6 +51,7 @@ function apiRouter({ database, version }: AppOptions): Router {
   api.use('/rings', ringsRouter(db));
   api.use('/photos', photosRouter(db));
   api.use('/devices', devicesRouter());
+  api.use(tradeRouter(db, outboxDir));
   api.use(workshopRouter(db));
   api.use(unknownCall);
   return api;

@@ -1,5 +1,5 @@
 import { existsSync } from 'node:fs';
-import { resolve } from 'node:path';
+import { join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import type { DatabaseLocation } from './db/database';
 
@@ -8,6 +8,8 @@ export interface Config {
   readonly port: number;
   readonly database: DatabaseLocation;
   readonly webDir: string | undefined;
+  /** Where mail files are laid down; a database elsewhere has no folder here. */
+  readonly outboxDir: string | undefined;
   /** Fill an empty workshop with the made-up one. */
   readonly demo: boolean;
 }
@@ -26,12 +28,12 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     throw new Error(`PORT must be a number from 0 to 65535, not “${env['PORT']}”.`);
   }
   const webDir = fileURLToPath(new URL('../../web/dist', import.meta.url));
+  const dataDir = resolve(env['DATA_DIR'] ?? 'data');
   return {
     host: env['HOST'] ?? DEFAULT_HOST,
     port,
-    database: env['DATABASE_URL']
-      ? { url: env['DATABASE_URL'] }
-      : { dataDir: resolve(env['DATA_DIR'] ?? 'data') },
+    database: env['DATABASE_URL'] ? { url: env['DATABASE_URL'] } : { dataDir },
+    outboxDir: env['DATABASE_URL'] ? undefined : join(dataDir, 'outbox'),
     webDir: existsSync(webDir) ? webDir : undefined,
     demo: env['ROUND_MINT_DEMO'] === '1',
   };

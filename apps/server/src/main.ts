@@ -42,7 +42,8 @@ async function start(): Promise<void> {
   const database = await openDatabase(config.database);
   try {
     if (config.demo && (await loadDemo(database.db))) console.log('Loaded the made-up workshop.');
-    const app = createApp({ database, version: packageJson.version, webDir: config.webDir });
+    const { webDir, outboxDir } = config;
+    const app = createApp({ database, version: packageJson.version, webDir, outboxDir });
     const server = await listen(app, config);
     closeOnSignal(server, database);
     console.log(`Round Mint is ready at ${readableUrl(server, config.host)}`);

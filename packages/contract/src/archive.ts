@@ -1,12 +1,19 @@
 import { z } from 'zod';
 import { idSchema, timeSchema } from './common';
+import { storedShelfSchema } from './consumables';
+import { savedDayPlanSchema } from './day-plan';
 import { dieChartSchema } from './die-charts';
 import { storedToolSchema } from './kit';
+import { archivedOrderSchema, orderEventSchema } from './orders';
+import { archivedMessageSchema } from './outbox';
+import { personSchema } from './people';
 import { archivedPhotoSchema } from './photos';
 import { planSchema } from './plans';
 import { recipeSchema } from './recipes';
 import { ringSchema, ringEventSchema } from './rings';
+import { scrapSchema } from './scrap';
 import { settingsSchema } from './settings';
+import { sizerSchema } from './sizers';
 import { stockItemSchema } from './stock';
 
 /** Everything a workshop keeps, as one file (docs/formats.md). */
@@ -25,6 +32,15 @@ export const archiveSchema = z.strictObject({
   rings: z.array(ringSchema),
   events: z.array(ringEventSchema.extend({ ringId: idSchema })),
   photos: z.array(archivedPhotoSchema).default([]),
+  /** What happens around the bench came later still. */
+  people: z.array(personSchema).default([]),
+  orders: z.array(archivedOrderSchema).default([]),
+  orderEvents: z.array(orderEventSchema.extend({ orderId: idSchema })).default([]),
+  sizers: z.array(sizerSchema).default([]),
+  scrap: z.array(scrapSchema).default([]),
+  consumables: z.array(storedShelfSchema).default([]),
+  messages: z.array(archivedMessageSchema).default([]),
+  dayPlan: savedDayPlanSchema.nullable().default(null),
 });
 export type Archive = z.infer<typeof archiveSchema>;
 
@@ -40,6 +56,13 @@ export const importResultSchema = z.object({
     photos: z.number().int(),
     rings: z.number().int(),
     events: z.number().int(),
+    people: z.number().int(),
+    orders: z.number().int(),
+    orderEvents: z.number().int(),
+    sizers: z.number().int(),
+    scrap: z.number().int(),
+    consumables: z.number().int(),
+    messages: z.number().int(),
   }),
 });
 export type ImportResult = z.infer<typeof importResultSchema>;

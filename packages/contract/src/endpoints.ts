@@ -1,4 +1,3 @@
-import type { z } from 'zod';
 import type { Endpoint } from './endpoint';
 import { archiveSchema, importResultSchema } from './archive';
 import {
@@ -41,31 +40,9 @@ import { settingsPatchSchema, settingsSchema } from './settings';
 import { sizeRequestSchema, sizeResponseSchema } from './size';
 import { stockInputSchema, stockItemSchema, stockListSchema } from './stock';
 import { healthSchema, metalListSchema } from './system';
+import { TRADE } from './endpoints-trade';
 import { csvTable, WORK_COMPUTES } from './endpoints-works';
-
-/** The five calls of a plain resource that can be taken back after deletion. */
-function resource(
-  path: string,
-  one: string,
-  schemas: { readonly input: z.ZodType; readonly item: z.ZodType; readonly list: z.ZodType },
-): readonly Endpoint[] {
-  const byId = `${path}/{id}`;
-  return [
-    { method: 'get', path, summary: `List every ${one}`, response: schemas.list, list: true },
-    {
-      method: 'post',
-      path,
-      summary: `Add a ${one}`,
-      request: schemas.input,
-      response: schemas.item,
-      creates: true,
-    },
-    { method: 'get', path: byId, summary: `One ${one}`, response: schemas.item },
-    { method: 'put', path: byId, summary: `Change a ${one}`, request: schemas.input, response: schemas.item },
-    { method: 'delete', path: byId, summary: `Put a ${one} away; restore brings it back` },
-    { method: 'post', path: `${byId}/restore`, summary: `Bring a ${one} back`, response: schemas.item },
-  ];
-}
+import { resource } from './resource';
 
 export const ENDPOINTS: readonly Endpoint[] = [
   { method: 'get', path: '/health', summary: 'Whether the server is well', response: healthSchema },
@@ -220,6 +197,7 @@ export const ENDPOINTS: readonly Endpoint[] = [
     summary: 'Its readings as they come, as server-sent events',
     media: 'text/event-stream',
   },
+  ...TRADE,
   { method: 'get', path: '/settings', summary: 'The maker’s settings', response: settingsSchema },
   {
     method: 'patch',

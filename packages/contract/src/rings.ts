@@ -17,7 +17,7 @@ import {
 } from './common';
 import { workSchema } from './works';
 
-export const RING_STATUSES = ['in-work', 'finished'] as const;
+export const RING_STATUSES = ['in-work', 'finished', 'spoilt'] as const;
 
 /** Rings may be listed by how far they are. */
 export const ringListQuerySchema = listQuerySchema.extend({
@@ -139,6 +139,10 @@ export const ringEventBodySchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('note'), text: shortText(500) }),
   z.strictObject({ kind: z.literal('undone'), eventId: idSchema }),
   z.strictObject({ kind: z.literal('finished') }),
+  z.strictObject({
+    kind: z.literal('spoilt'),
+    cause: z.enum(SYMPTOMS, { error: `must be one of: ${SYMPTOMS.join(', ')}` }),
+  }),
 ]);
 
 /** Events are sent one or many at a time; each keeps the id it was given at the bench. */

@@ -1,5 +1,22 @@
 import { z } from 'zod';
-import { shortText, sizeSystemSchema } from './common';
+import { quantity, shortText, sizeSystemSchema } from './common';
+import { weekSchema } from './day-plan';
+import { daySchema } from './people';
+
+const amount = quantity(0, 100_000, '');
+const perG = quantity(0.001, 100_000, 'a gram').optional();
+
+/** How this workshop reckons its prices. */
+export const tradeSettingsSchema = z.strictObject({
+  hourlyRate: amount,
+  marginShare: quantity(0, 0.9, 'of the price'),
+  feeShare: quantity(0, 0.5, 'of the price'),
+  feeFixed: amount,
+  post: amount,
+  refinerShare: quantity(0, 1, 'of the metal'),
+  roundTo: quantity(0, 100, ''),
+  quoteDays: z.number().int().min(1).max(365),
+});
 
 export const settingsSchema = z.strictObject({
   primarySystem: sizeSystemSchema,
@@ -13,10 +30,22 @@ export const settingsSchema = z.strictObject({
   useLearnt: z.boolean({ error: 'must be true or false' }),
   /** Keys of learnt values that are left at their defaults. */
   standardFor: z.array(shortText(60)).max(200, 'takes at most 200 keys'),
+  workshopName: shortText(60),
+  /** Written behind every amount. */
+  currency: shortText(6),
+  trade: tradeSettingsSchema,
+  /** Prices of pure metal that the maker typed; the feed tells the others. */
+  spotTyped: z.strictObject({ silver: perG, gold: perG, platinum: perG }),
+  hours: weekSchema,
+  daysOff: z.array(daySchema).max(200),
 });
 export const settingsPatchSchema = settingsSchema.partial();
 
 export type Settings = z.infer<typeof settingsSchema>;
+
+const MORNING = { fromMin: 9 * 60, toMin: 12.5 * 60 };
+const AFTERNOON = { fromMin: 13.5 * 60, toMin: 17.5 * 60 };
+const WEEKDAY = [MORNING, AFTERNOON];
 
 export const DEFAULT_SETTINGS: Settings = {
   primarySystem: 'us',
@@ -27,4 +56,19 @@ export const DEFAULT_SETTINGS: Settings = {
   annealSchool: 'after-punching',
   useLearnt: true,
   standardFor: [],
+  workshopName: 'The workshop',
+  currency: 'cr',
+  trade: {
+    hourlyRate: 36,
+    marginShare: 0.25,
+    feeShare: 0.04,
+    feeFixed: 0.4,
+    post: 7.5,
+    refinerShare: 0.92,
+    roundTo: 1,
+    quoteDays: 14,
+  },
+  spotTyped: {},
+  hours: [[], WEEKDAY, WEEKDAY, WEEKDAY, WEEKDAY, WEEKDAY, []],
+  daysOff: [],
 };

@@ -138,3 +138,103 @@ export const settings = pgTable('settings', {
   id: integer('id').primaryKey(),
   data: jsonb('data').notNull(),
 });
+
+export const people = pgTable('people', {
+  id: uuid('id').primaryKey(),
+  name: text('name').notNull(),
+  email: text('email').notNull(),
+  /** Everything else, as the contract names it. */
+  details: jsonb('details').notNull(),
+  ...life,
+});
+
+export const orders = pgTable(
+  'orders',
+  {
+    id: uuid('id').primaryKey(),
+    personId: uuid('person_id')
+      .notNull()
+      .references(() => people.id),
+    name: text('name').notNull(),
+    wantedBy: text('wanted_by'),
+    planId: uuid('plan_id').references(() => plans.id),
+    ringId: uuid('ring_id').references(() => rings.id),
+    details: jsonb('details').notNull(),
+    ...life,
+  },
+  (table) => [index('orders_by_ring').on(table.ringId)],
+);
+
+export const orderEvents = pgTable(
+  'order_events',
+  {
+    id: uuid('id').primaryKey(),
+    orderId: uuid('order_id')
+      .notNull()
+      .references(() => orders.id),
+    /** Order of arrival. */
+    seq: bigserial('seq', { mode: 'number' }).notNull(),
+    at: timestamp('at', { withTimezone: true, mode: 'string' }).notNull(),
+    body: jsonb('body').notNull(),
+  },
+  (table) => [index('order_events_by_order').on(table.orderId, table.seq)],
+);
+
+export const sizers = pgTable('sizers', {
+  id: uuid('id').primaryKey(),
+  personId: uuid('person_id')
+    .notNull()
+    .references(() => people.id),
+  sentOn: text('sent_on').notNull(),
+  details: jsonb('details').notNull(),
+  ...life,
+});
+
+export const scrap = pgTable(
+  'scrap',
+  {
+    id: uuid('id').primaryKey(),
+    at: timestamp('at', { withTimezone: true, mode: 'string' }).notNull(),
+    kind: text('kind').notNull(),
+    metal: text('metal').notNull(),
+    massG: doublePrecision('mass_g').notNull(),
+    fineness: doublePrecision('fineness'),
+    source: text('source').notNull(),
+    ringId: uuid('ring_id').references(() => rings.id),
+    meltedIntoId: uuid('melted_into_id'),
+    note: text('note').notNull(),
+    ...life,
+  },
+  (table) => [index('scrap_by_ring').on(table.ringId)],
+);
+
+export const consumables = pgTable('consumables', {
+  id: text('id').primaryKey(),
+  countedAmount: doublePrecision('counted_amount').notNull(),
+  countedAt: timestamp('counted_at', { withTimezone: true, mode: 'string' }).notNull(),
+  buyAtAmount: doublePrecision('buy_at_amount').notNull(),
+  packAmount: doublePrecision('pack_amount').notNull(),
+  packPrice: doublePrecision('pack_price').notNull(),
+});
+
+export const messages = pgTable('messages', {
+  id: uuid('id').primaryKey(),
+  at: timestamp('at', { withTimezone: true, mode: 'string' }).notNull(),
+  kind: text('kind').notNull(),
+  personId: uuid('person_id')
+    .notNull()
+    .references(() => people.id),
+  orderId: uuid('order_id').references(() => orders.id),
+  toName: text('to_name').notNull(),
+  toAddress: text('to_address').notNull(),
+  subject: text('subject').notNull(),
+  text: text('text').notNull(),
+  photoIds: jsonb('photo_ids').notNull(),
+  /** The mail file as it would be sent. */
+  eml: bytes('eml').notNull(),
+});
+
+export const dayPlan = pgTable('day_plan', {
+  id: integer('id').primaryKey(),
+  data: jsonb('data').notNull(),
+});

@@ -1,4 +1,17 @@
-const KINDS = { stock: '1', kit: '2', plan: '3', ring: '4', event: '5', 'die-chart': '6' } as const;
+const KINDS = {
+  stock: '1',
+  kit: '2',
+  plan: '3',
+  ring: '4',
+  event: '5',
+  'die-chart': '6',
+  person: '7',
+  order: '8',
+  'order-event': '9',
+  sizer: 'a',
+  message: 'b',
+  scrap: 'c',
+} as const;
 
 /** A fixed id for a made-up thing, so that loading the demo twice adds nothing twice. */
 export function demoId(kind: keyof typeof KINDS, index: number): string {

@@ -10,6 +10,7 @@ import { demoHistory, historyEvents } from './history';
 import { DEMO_KIT } from './kit';
 import { demoEvents, DEMO_RINGS } from './rings';
 import { DEMO_COINS } from './stock';
+import { loadTrade } from './trade';
 import { DEMO_WORK_STOCK } from './work-stock';
 
 export interface DemoOptions {
@@ -55,6 +56,7 @@ export async function loadDemo(db: Database, { history = true }: DemoOptions = {
       await tx.update(rings).set({ createdAt: entry.ring.startedAt }).where(eq(rings.id, entry.ringId));
       await logEvents(tx, entry.ringId, demoEvents(entry, bench));
     }
+    await loadTrade(tx, history);
     await changeSettings(tx, { useLearnt: true });
   });
   return true;

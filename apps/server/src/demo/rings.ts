@@ -18,6 +18,8 @@ interface DemoRing {
   readonly startedAt: string;
   /** Steps done; left out, all of them, and the ring is finished. */
   readonly stepsDone?: (steps: Ring['steps']) => number;
+  /** What ruined it there. */
+  readonly spoiltBy?: Extract<RingEventInput['body'], { kind: 'spoilt' }>['cause'];
   /** Size read at the end less planned, US sizes. */
   readonly sizeOffUs: number;
   /** Width and edges measured, against predicted: this bench leaves cut edges thicker and rims thinner. */
@@ -144,6 +146,36 @@ const COIN_RINGS: readonly DemoCoinRing[] = [
     cutRatio: 1,
     rimRatio: 1,
   },
+  {
+    name: 'Thin crown trial',
+    stock: 'Skerrow half crown',
+    holeMm: 11.11,
+    targetUs: 10,
+    wall: 'straight',
+    finish: 'satin',
+    startedAt: '2026-08-14T10:15:00.000Z',
+    stepsDone: (steps) => nth(steps, 'stretch', 1) + 1,
+    spoiltBy: 'crack-at-cut-edge',
+    sizeOffUs: 0.2,
+    widthRatio: 1,
+    cutRatio: 1,
+    rimRatio: 1,
+  },
+  {
+    name: 'Owl, first try',
+    stock: 'Osterholm 1 daler',
+    holeMm: 11.11,
+    targetUs: 8,
+    wall: 'straight',
+    finish: 'dark',
+    startedAt: '2026-10-09T13:40:00.000Z',
+    stepsDone: (steps) => nth(steps, 'fold', 1) + 1,
+    spoiltBy: 'flare',
+    sizeOffUs: 0,
+    widthRatio: 1,
+    cutRatio: 1,
+    rimRatio: 1,
+  },
 ];
 
 /** On the plan in everything but a hair. */
@@ -255,6 +287,7 @@ export function demoEvents({ ring, ringId }: DemoRingEntry, bench: Ring): readon
     }
     log(doneBody(step.kind, index));
   });
+  if (ring.spoiltBy) log({ kind: 'spoilt', cause: ring.spoiltBy });
   if (done === bench.steps.length) {
     const { bandWidthMm, thicknessCutEdgeMm, thicknessRimEdgeMm } = bench.prediction;
     log({

@@ -1,7 +1,10 @@
 import { coinRingRequestSchema, landRequestSchema, routeRequestSchema } from '@round-mint/contract/coin-ring';
+import { scheduleRequestSchema } from '@round-mint/contract/day-plan';
 import { dieChartRequestSchema } from '@round-mint/contract/die-charts';
+import { priceInputSchema } from '@round-mint/contract/price';
 import { platingRequestSchema } from '@round-mint/contract/recipes';
 import { searchRequestSchema } from '@round-mint/contract/search';
+import { exchangeRequestSchema } from '@round-mint/contract/shop';
 import { sizeRequestSchema } from '@round-mint/contract/size';
 import {
   coinBandRequestSchema,
@@ -26,6 +29,7 @@ import {
   computeRolling,
   computeStrip,
 } from '../services/compute-works';
+import { computeExchange, computePrice, computeSchedule } from '../services/compute-trade';
 import { computeDieChart } from '../services/die-charts';
 import { computeSearch } from '../services/search';
 
@@ -69,6 +73,15 @@ export function computeRouter(db: Database): Router {
   });
   router.post('/resize', async (request, response) => {
     response.json(await computeResize(db, bodyOf(resizeRequestSchema, request)));
+  });
+  router.post('/schedule', async (request, response) => {
+    response.json(await computeSchedule(bodyOf(scheduleRequestSchema, request)));
+  });
+  router.post('/price', (request, response) => {
+    response.json(computePrice(bodyOf(priceInputSchema, request)));
+  });
+  router.post('/part-exchange', async (request, response) => {
+    response.json(await computeExchange(db, bodyOf(exchangeRequestSchema, request)));
   });
   router.post('/density', (request, response) => {
     response.json(computeDensity(bodyOf(densityRequestSchema, request)));

@@ -66,6 +66,13 @@ describe('export and import', () => {
         photos: 0,
         rings: 0,
         events: 0,
+        people: 0,
+        orders: 0,
+        orderEvents: 0,
+        sizers: 0,
+        scrap: 0,
+        consumables: 0,
+        messages: 0,
       });
       // A file from before there were recipes, photos and learnt values.
       const { recipes: _recipes, photos: _photos, settings, ...older } = archive;

@@ -2,8 +2,9 @@ import type { Archive, ImportResult } from '@round-mint/contract/archive';
 import { asc, isNull } from 'drizzle-orm';
 import type { PgTable } from 'drizzle-orm/pg-core';
 import type { Database } from '../db/database';
-import { dieCharts, kit, photos, plans, recipes, ringEvents, rings, stock } from '../db/schema';
+import { dieCharts, kit, orders, photos, plans, recipes, ringEvents, rings, stock } from '../db/schema';
 import { HttpError } from '../http/errors';
+import { exportTrade, importTrade } from './archive-trade';
 import { checkedJpeg } from './jpeg';
 import { photoOf } from './photos';
 import {
@@ -32,10 +33,13 @@ export async function exportArchive(db: Database): Promise<Archive> {
     db.select().from(recipes).where(isNull(recipes.deletedAt)).orderBy(asc(recipes.createdAt)),
     db.select().from(photos).where(isNull(photos.deletedAt)).orderBy(asc(photos.at)),
   ]);
-  const neededPlans = new Set(ringRows.map(({ planId }) => planId));
+  const ordered = await db.select({ planId: orders.planId }).from(orders).where(isNull(orders.deletedAt));
+  const neededPlans = new Set([...ringRows, ...ordered].map(({ planId }) => planId));
   const keptPlans = planRows.filter(({ id, deletedAt }) => deletedAt === null || neededPlans.has(id));
   const neededStock = new Set(keptPlans.map(({ stockId }) => stockId));
+  const planIds = new Set(keptPlans.map(({ id }) => id));
   return {
+    ...(await exportTrade(db, kept, planIds)),
     format: 'round-mint-archive',
     version: 1,
     exportedAt: new Date().toISOString(),
@@ -118,6 +122,7 @@ export async function importArchive(db: Database, archive: Archive, dryRun: bool
           photos,
           archive.photos.map(({ jpegBase64, ...photo }) => ({ ...photo, jpeg: checkedJpeg(jpegBase64) })),
         ),
+        ...(await importTrade(tx, archive, insertNew)),
       };
       await changeSettings(tx, archive.settings);
       if (dryRun) throw new DryRun();

@@ -4,7 +4,7 @@ import type { RingWithEvents } from '@round-mint/contract/rings';
 import { ringOutcome } from '@round-mint/core/route';
 import Papa from 'papaparse';
 import type { Database } from '../db/database';
-import { finishedRings, listRings, stateOf } from './ring-store';
+import { finishedRings, listRings, metalOf, stateOf } from './ring-store';
 
 const LATEST_FIRST = '-finishedAt';
 
@@ -19,7 +19,7 @@ function entryOf(ring: RingWithEvents): LogEntry {
     name: ring.name,
     stockName: ring.stockName,
     kind: ring.kind,
-    metal: ring.kind === 'coin' ? ring.coin.metal : ring.metal,
+    metal: metalOf(ring),
     wall: ring.kind === 'coin' ? ring.wall : null,
     holeMm: ring.kind === 'coin' ? ring.holeMm : null,
     finishedAt: ring.finishedAt ?? ring.createdAt,

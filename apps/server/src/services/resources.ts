@@ -1,10 +1,14 @@
 import type { DieChartInput, StoredDieChart } from '@round-mint/contract/die-charts';
 import type { StoredTool, ToolInput } from '@round-mint/contract/kit';
+import type { OrderInput, StoredOrder } from '@round-mint/contract/orders';
+import type { Person, PersonInput } from '@round-mint/contract/people';
 import type { Plan, PlanInput } from '@round-mint/contract/plans';
 import type { RecipeInput, StoredRecipe } from '@round-mint/contract/recipes';
+import type { ScrapInput, StoredScrap } from '@round-mint/contract/scrap';
+import type { SizerInput, StoredSizer } from '@round-mint/contract/sizers';
 import type { StockInput, StockItem } from '@round-mint/contract/stock';
 import type { Database } from '../db/database';
-import { dieCharts, kit, plans, recipes, stock } from '../db/schema';
+import { dieCharts, kit, orders, people, plans, recipes, scrap, sizers, stock } from '../db/schema';
 import { createResource, isoTime, type Resource } from './resource';
 
 type Row = Record<string, unknown>;
@@ -80,7 +84,45 @@ export function storedRecipe(row: Row): StoredRecipe {
   return shown(row) as StoredRecipe;
 }
 
+/** A row that keeps what nobody searches by in one column. */
+function unfolded(row: Row): Row {
+  const { details, ...rest } = row;
+  return { ...shown(rest), ...(details as object) };
+}
+
+export function storedPerson(row: Row): Person {
+  return unfolded(row) as Person;
+}
+
+export function personRow({ id, name, email, ...details }: PersonInput): Row {
+  return { id, name, email, details };
+}
+
+export function storedOrder(row: Row): StoredOrder {
+  return unfolded(row) as StoredOrder;
+}
+
+export function orderRow({ id, personId, name, wantedBy, planId, ringId, ...details }: OrderInput): Row {
+  return { id, personId, name, wantedBy, planId, ringId, details };
+}
+
+export function storedSizer(row: Row): StoredSizer {
+  return unfolded(row) as StoredSizer;
+}
+
+export function sizerRow({ id, personId, sentOn, ...details }: SizerInput): Row {
+  return { id, personId, sentOn, details };
+}
+
+export function storedScrap(row: Row): StoredScrap {
+  return { ...shown(row), at: isoTime(row['at']) } as StoredScrap;
+}
+
 export interface Resources {
+  readonly people: Resource<PersonInput, Person>;
+  readonly orders: Resource<OrderInput, StoredOrder>;
+  readonly sizers: Resource<SizerInput, StoredSizer>;
+  readonly scrap: Resource<ScrapInput, StoredScrap>;
   readonly stock: Resource<StockInput, StockItem>;
   readonly kit: Resource<ToolInput, StoredTool>;
   readonly plans: Resource<PlanInput, Plan>;
@@ -90,6 +132,50 @@ export interface Resources {
 
 export function createResources(db: Database): Resources {
   return {
+    people: createResource<PersonInput, Person>(db, {
+      name: 'person',
+      table: people,
+      columns: {
+        search: [people.name, people.email],
+        sort: { name: people.name, createdAt: people.createdAt },
+        defaultSort: 'name',
+      },
+      toRow: personRow,
+      toItem: storedPerson,
+    }),
+    orders: createResource<OrderInput, StoredOrder>(db, {
+      name: 'order',
+      table: orders,
+      columns: {
+        search: [orders.name],
+        sort: { name: orders.name, wantedBy: orders.wantedBy, createdAt: orders.createdAt },
+        defaultSort: '-createdAt',
+      },
+      toRow: orderRow,
+      toItem: storedOrder,
+    }),
+    sizers: createResource<SizerInput, StoredSizer>(db, {
+      name: 'sizer',
+      table: sizers,
+      columns: {
+        search: [sizers.sentOn],
+        sort: { sentOn: sizers.sentOn, createdAt: sizers.createdAt },
+        defaultSort: '-sentOn',
+      },
+      toRow: sizerRow,
+      toItem: storedSizer,
+    }),
+    scrap: createResource<ScrapInput, StoredScrap>(db, {
+      name: 'thing in the scrap tin',
+      table: scrap,
+      columns: {
+        search: [scrap.kind, scrap.metal, scrap.note],
+        sort: { at: scrap.at, massG: scrap.massG, metal: scrap.metal, kind: scrap.kind },
+        defaultSort: '-at',
+      },
+      toRow: (input) => ({ ...input }),
+      toItem: storedScrap,
+    }),
     stock: createResource<StockInput, StockItem>(db, {
       name: 'piece of stock',
       table: stock,

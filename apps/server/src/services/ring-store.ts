@@ -1,6 +1,7 @@
 import type { ListQuery } from '@round-mint/contract/common';
 import type { CoinRing, Ring, RingEventInput, RingWithEvents } from '@round-mint/contract/rings';
 import type { CoinRingInput } from '@round-mint/core/forming';
+import type { MetalId } from '@round-mint/core/metal';
 import { ringState, type RingEvent, type RouteStep } from '@round-mint/core/route';
 import { and, asc, eq, inArray, isNull } from 'drizzle-orm';
 import type { Database } from '../db/database';
@@ -108,16 +109,30 @@ export async function getRing(db: Database, id: string): Promise<RingWithEvents>
   return ring;
 }
 
-/** Every finished ring, however many there are. */
-export async function finishedRings(db: Database, sort?: string): Promise<readonly RingWithEvents[]> {
+/** Every ring in a state, however many there are. */
+export async function ringsIn(
+  db: Database,
+  status: Ring['status'],
+  sort?: string,
+): Promise<readonly RingWithEvents[]> {
   const all: RingWithEvents[] = [];
   let cursor: string | undefined;
   do {
-    const next = await listRings(db, { limit: 200, sort, cursor }, 'finished');
+    const next = await listRings(db, { limit: 200, sort, cursor }, status);
     all.push(...next.items);
     cursor = next.nextCursor ?? undefined;
   } while (cursor);
   return all;
+}
+
+/** Every finished ring, however many there are. */
+export function finishedRings(db: Database, sort?: string): Promise<readonly RingWithEvents[]> {
+  return ringsIn(db, 'finished', sort);
+}
+
+/** What a ring is made of. */
+export function metalOf(ring: Ring): MetalId {
+  return ring.kind === 'coin' ? ring.coin.metal : ring.metal;
 }
 
 /** The plan's question that a coin ring was begun on. */

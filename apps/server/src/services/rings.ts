@@ -1,17 +1,12 @@
 import type { RingEventInput, RingInput, RingWithEvents } from '@round-mint/contract/rings';
-import { withSeen } from '@round-mint/core/route';
 import { and, eq, isNotNull, isNull, sql } from 'drizzle-orm';
 import { randomUUID } from 'node:crypto';
 import type { Database } from '../db/database';
-import { plans, ringEvents, rings, stock } from '../db/schema';
+import { ringEvents, rings, stock } from '../db/schema';
 import { HttpError, notFound } from '../http/errors';
-import { readDieCharts } from './die-charts';
-import { readKit } from './kit';
-import { readBenchLore } from './learnt';
-import { stockItem, storedPlan } from './resources';
-import { ringPromise } from './ring-promise';
+import { planPromiser } from './plan-promise';
 import { eventsFor, getRing, RING, ringOf, stateOf, type RingPromise } from './ring-store';
-import { readSettings } from './settings';
+import { keepScrap } from './scrap';
 
 /** Takes one piece out of stock, or says that none is left. */
 async function takePiece(tx: Database, stockId: string): Promise<void> {
@@ -50,22 +45,11 @@ async function changeLength(tx: Database, stockId: string, byMm: number): Promis
 /** Takes a plan to the bench: the route is fixed, and its piece leaves the stock. Repeating it changes nothing. */
 export async function startRing(db: Database, input: RingInput): Promise<RingWithEvents> {
   const id = input.id ?? randomUUID();
-  const { traits, seenCharts } = await readBenchLore(db);
+  const promised = await planPromiser(db);
   await db.transaction(async (tx) => {
     const [known] = await tx.select().from(rings).where(eq(rings.id, id));
     if (known) return;
-    const [planRow] = await tx.select().from(plans).where(eq(plans.id, input.planId));
-    if (!planRow) throw notFound('plan');
-    const plan = storedPlan(planRow);
-    const [stockRow] = await tx.select().from(stock).where(eq(stock.id, plan.stockId));
-    if (!stockRow) throw notFound('piece of stock');
-    const { annealSchool } = await readSettings(tx);
-    const promise = ringPromise(plan, stockItem(stockRow), {
-      kit: await readKit(tx),
-      traits,
-      annealSchool,
-      dieCharts: withSeen(await readDieCharts(tx), seenCharts),
-    });
+    const { plan, promise } = await promised(tx, input.planId);
     await takeStock(tx, plan.stockId, lengthUsed(promise));
     await tx
       .insert(rings)
@@ -93,12 +77,14 @@ export async function logEvents(
       .onConflictDoNothing();
     const all = (await eventsFor(tx, [ringId])).get(ringId) ?? [];
     const state = stateOf(ring, all);
-    const status = state.finished ? 'finished' : 'in-work';
-    const finishedAt = state.finishedAt ?? null;
+    const status = state.spoilt ? 'spoilt' : state.finished ? 'finished' : 'in-work';
+    // When it was over, one way or the other.
+    const finishedAt = state.spoilt?.at ?? state.finishedAt ?? null;
     await tx
       .update(rings)
       .set({ status, finishedAt, updatedAt: new Date().toISOString() })
       .where(eq(rings.id, ringId));
+    await keepScrap(tx, ring, all);
     return { ...ring, status, finishedAt, events: all };
   });
 }

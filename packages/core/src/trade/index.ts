@@ -18,11 +18,11 @@ export type {
 } from './order-state';
 export { partExchange } from './part-exchange';
 export type { ExchangeAnswer, ExchangeQuestion } from './part-exchange';
-export { priceRing } from './price';
+export { marginAt, priceRing } from './price';
 export type { Price, PriceInput, PriceLine } from './price';
 export { coinReach } from './reach';
 export type { Reach } from './reach';
-export { finenessOf, meltOut, ringScrap, SCRAP_KINDS, scrapWorth } from './scrap';
+export { FILINGS_SHARE, finenessOf, meltOut, ringScrap, SCRAP_KINDS, scrapWorth } from './scrap';
 export type { RingScrap, Scrap, ScrapKind } from './scrap';
 export { shopNumbers } from './shop-numbers';
 export type { MonthNumbers, PastRing, PastSale, ShopNumbers } from './shop-numbers';

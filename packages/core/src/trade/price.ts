@@ -56,6 +56,17 @@ function roundedUp(amount: number, to: number): number {
   return to > 0 ? Math.ceil(amount / to - 1e-9) * to : amount;
 }
 
+/** What making it costs: piece, what is used up and minutes, less what slug and filings bring. */
+function costOf(input: PriceInput): number {
+  const { stockCost, consumablesCost, minutes, hourlyRate, scrapValue, refinerShare } = input;
+  return stockCost + consumablesCost + (minutes / 60) * hourlyRate - scrapValue * refinerShare;
+}
+
+/** What is left over when a ring is sold at a price. */
+export function marginAt(input: PriceInput, price: number): number {
+  return price - costOf(input) - input.post - (price * input.feeShare + input.feeFixed);
+}
+
 /**
  * The price of a ring (craft §11): cost and post and fees, marked up so that the margin is left of what is paid; never
  * below what the piece was worth as metal.
@@ -69,11 +80,11 @@ export function priceRing(input: PriceInput): Price {
   }
   const labour = (minutes / 60) * hourlyRate;
   const credit = scrapValue * refinerShare;
-  const cost = stockCost + consumablesCost + labour - credit;
+  const cost = costOf(input);
   const byMargin = (cost + post + feeFixed) / (1 - feeShare - marginShare);
   const price = Math.max(0, Math.max(roundedUp(Math.max(byMargin, meltValue), roundTo) - coupon, meltValue));
   const fees = price * feeShare + feeFixed;
-  const margin = price - cost - post - fees;
+  const margin = marginAt(input, price);
   const atFloor = price <= meltValue + 1e-9;
   const lines: PriceLine[] = [
     { code: 'stock', label: 'The piece', amount: stockCost, why: 'What it cost.' },

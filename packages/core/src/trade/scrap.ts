@@ -79,7 +79,7 @@ export interface RingMasses {
 }
 
 /** Of a ring's metal, what sanding and trimming leave on the bench until a scale knows better (default). */
-const FILINGS_SHARE = 0.012;
+export const FILINGS_SHARE = 0.012;
 /** Steps whose cutting leaves a piece. */
 const CUTTING: readonly RouteStep['kind'][] = ['cut', 'saw'];
 

@@ -1,0 +1,42 @@
+import type { scheduleRequestSchema, scheduleResponseSchema } from '@round-mint/contract/day-plan';
+import type { exchangeRequestSchema, exchangeResponseSchema } from '@round-mint/contract/shop';
+import { DEFAULT_RULES, makeSchedule } from '@round-mint/core/schedule';
+import { coinReach, partExchange, priceRing, type PriceInput } from '@round-mint/core/trade';
+import type { z } from 'zod';
+import type { Database } from '../db/database';
+import { HttpError } from '../http/errors';
+import { inSlices } from './in-slices';
+import { readKit } from './kit';
+
+export async function computeSchedule(
+  request: z.output<typeof scheduleRequestSchema>,
+): Promise<z.output<typeof scheduleResponseSchema>> {
+  const { blocks, score, simple, tooLong } = await inSlices(
+    makeSchedule({ ...request, rules: DEFAULT_RULES }),
+  );
+  return { blocks: [...blocks], score, simple: { score: simple.score }, tooLong: [...tooLong] };
+}
+
+export function computePrice(input: PriceInput) {
+  try {
+    return priceRing(input);
+  } catch (error) {
+    if (!(error instanceof RangeError)) throw error;
+    const message = error.message;
+    throw new HttpError(400, 'invalid', message, [{ path: 'marginShare', message }]);
+  }
+}
+
+export async function computeExchange(
+  db: Database,
+  request: z.output<typeof exchangeRequestSchema>,
+): Promise<z.output<typeof exchangeResponseSchema>> {
+  const { diameterMm, rimThicknessMm, ...terms } = request;
+  const coin = { diameterMm, rimThicknessMm, metal: terms.metal };
+  const answer = partExchange({ ...terms, reachMm: coinReach(coin, await readKit(db)) });
+  return {
+    ...answer,
+    reasons: [...answer.reasons],
+    enough: Number.isFinite(answer.enough) ? answer.enough : null,
+  };
+}

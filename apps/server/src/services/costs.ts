@@ -1,0 +1,144 @@
+import type { Order, OrderCosts } from '@round-mint/contract/orders';
+import type { Settings } from '@round-mint/contract/settings';
+import type { RingEvent, RouteStep } from '@round-mint/core/route';
+import { workedMinutes } from '@round-mint/core/learn';
+import {
+  amountsCost,
+  FILINGS_SHARE,
+  usedBy,
+  worthPerG,
+  type Amounts,
+  type PriceInput,
+  type SpotPrices,
+} from '@round-mint/core/trade';
+import { and, eq, isNull } from 'drizzle-orm';
+import type { MetalId } from '@round-mint/core/metal';
+import type { Database } from '../db/database';
+import { scrap, sizers, stock } from '../db/schema';
+import { HttpError } from '../http/errors';
+import { bandOf, readShelves, stepsDone } from './consumables';
+import { planPromiser } from './plan-promise';
+import { storedSizer } from './resources';
+import { getRing, metalOf, stateOf } from './ring-store';
+import { readSettings } from './settings';
+import { spotToday } from './spot';
+import type { StoredShelf } from '@round-mint/contract/consumables';
+
+/** What prices are made with today. */
+interface Till {
+  readonly settings: Settings;
+  readonly spot: SpotPrices;
+  readonly shelves: readonly StoredShelf[];
+  readonly coupon: number;
+}
+
+interface Made {
+  readonly stockCost: number;
+  readonly metal: MetalId;
+  /** Of the piece, before it was cut. */
+  readonly pieceMassG: number;
+  readonly scrapMassG: number;
+  readonly amounts: Amounts;
+  readonly minutes: number;
+}
+
+/** Prices of one maker: read once for as many orders as there are. */
+export async function openTill(db: Database): Promise<Omit<Till, 'coupon'>> {
+  const [settings, spot, shelves] = await Promise.all([readSettings(db), spotToday(db), readShelves(db)]);
+  return { settings, spot, shelves };
+}
+
+function priceInput(made: Made, { settings, spot, shelves, coupon }: Till): PriceInput {
+  const { hourlyRate, refinerShare, post, feeShare, feeFixed, marginShare, roundTo } = settings.trade;
+  const perG = worthPerG(made.metal, spot);
+  return {
+    stockCost: made.stockCost,
+    meltValue: made.pieceMassG * perG,
+    consumablesCost: amountsCost(made.amounts, shelves),
+    minutes: made.minutes,
+    scrapValue: made.scrapMassG * perG,
+    ...{ hourlyRate, refinerShare, post, feeShare, feeFixed, marginShare, roundTo, coupon },
+  };
+}
+
+/** A customer's own piece costs the workshop nothing, nor does one that is given in exchange. */
+function pieceCost({ stockFrom, exchange }: Order, price: number | null): number {
+  return stockFrom === 'sent-in' || exchange ? 0 : (price ?? 0);
+}
+
+/** A gold lining is used up even where the route does not name it yet. */
+function withLining(steps: readonly RouteStep[], { wish }: Order): readonly RouteStep[] {
+  const lined = steps.some(({ kind }) => kind === 'plate') || wish.lining === 'none';
+  return lined ? steps : [...steps, { kind: 'plate', title: 'Line with gold' } as RouteStep];
+}
+
+async function plannedInput(db: Database, order: Order, till: Till): Promise<PriceInput | null> {
+  if (order.planId === null) return null;
+  const promised = await planPromiser(db);
+  try {
+    const { piece, promise } = await promised(db, order.planId);
+    const { slugMassG, ringMassG } = promise.prediction;
+    const steps = withLining(promise.steps as readonly RouteStep[], order);
+    return priceInput(
+      {
+        stockCost: pieceCost(order, piece.price),
+        metal: promise.kind === 'coin' ? promise.coin.metal : promise.metal,
+        pieceMassG: slugMassG + ringMassG,
+        scrapMassG: slugMassG + ringMassG * FILINGS_SHARE,
+        amounts: usedBy(steps, bandOf(promise)),
+        minutes: steps.reduce((sum, { handsOnMin = 0 }) => sum + handsOnMin, 0),
+      },
+      till,
+    );
+  } catch (error) {
+    // The piece may have gone since, or a test have ruled it out: then there is no price to tell.
+    if (error instanceof HttpError) return null;
+    throw error;
+  }
+}
+
+async function actualInput(db: Database, order: Order, till: Till): Promise<PriceInput | null> {
+  if (order.ringId === null) return null;
+  const ring = await getRing(db, order.ringId);
+  const [piece] = await db.select({ price: stock.price }).from(stock).where(eq(stock.id, ring.stockId));
+  const left = await db
+    .select({ massG: scrap.massG })
+    .from(scrap)
+    .where(and(eq(scrap.ringId, ring.id), isNull(scrap.deletedAt)));
+  const state = stateOf(ring, ring.events);
+  return priceInput(
+    {
+      stockCost: pieceCost(order, piece?.price ?? null),
+      metal: metalOf(ring),
+      pieceMassG: ring.prediction.slugMassG + ring.prediction.ringMassG,
+      scrapMassG: left.reduce((sum, { massG }) => sum + massG, 0),
+      amounts: usedBy(stepsDone(ring), bandOf(ring)),
+      minutes: workedMinutes({ ring: { events: ring.events as readonly RingEvent[] }, state }),
+    },
+    till,
+  );
+}
+
+async function couponOf(db: Database, { sizerId }: Order): Promise<number> {
+  if (sizerId === null) return 0;
+  const [row] = await db.select().from(sizers).where(eq(sizers.id, sizerId));
+  return row ? storedSizer(row).coupon : 0;
+}
+
+/** What an order costs by its plan, and by what its ring has taken so far. */
+export async function orderCosts(
+  db: Database,
+  order: Order,
+  open?: Omit<Till, 'coupon'>,
+): Promise<OrderCosts> {
+  const till: Till = { ...(open ?? (await openTill(db))), coupon: await couponOf(db, order) };
+  return {
+    planned: await plannedInput(db, order, till),
+    actual: await actualInput(db, order, till),
+  };
+}
+
+/** Of an order that is through, only what its ring took. */
+export async function actualCosts(db: Database, order: Order, open: Omit<Till, 'coupon'>) {
+  return actualInput(db, order, { ...open, coupon: await couponOf(db, order) });
+}

@@ -1,0 +1,97 @@
+import type { DayJob, DayPlan, SavedDayPlan } from '@round-mint/contract/day-plan';
+import type { Order } from '@round-mint/contract/orders';
+import type { RingWithEvents } from '@round-mint/contract/rings';
+import type { RouteStep } from '@round-mint/core/route';
+import { approvalStep, scheduleSteps } from '@round-mint/core/schedule';
+import { eq } from 'drizzle-orm';
+import type { Database } from '../db/database';
+import { dayPlan } from '../db/schema';
+import { HttpError } from '../http/errors';
+import { allOrders } from './orders';
+import { planPromiser } from './plan-promise';
+import { ringsIn, stateOf } from './ring-store';
+
+const ONLY_ROW = 1;
+/** A customer answers within a day, as a rule (default). */
+const ANSWER_MIN = 1440;
+
+/** Where the customer is asked, unless the word was given already. */
+function holdOf(order: Order | undefined, steps: readonly RouteStep[]) {
+  if (!order?.approvalWanted || order.approval === 'yes') return undefined;
+  const step = approvalStep(steps);
+  return step === undefined ? undefined : { step, leadMin: ANSWER_MIN };
+}
+
+function ringJob(ring: RingWithEvents, order: Order | undefined): DayJob {
+  const state = stateOf(ring, ring.events);
+  const hold = holdOf(order, state.steps);
+  return {
+    id: ring.id,
+    name: ring.name,
+    ringId: ring.id,
+    orderId: order?.id ?? null,
+    arrivedAt: order?.createdAt ?? ring.createdAt,
+    dueOn: order?.wantedBy ?? null,
+    held: hold !== undefined && hold.step === state.step,
+    steps: [...scheduleSteps(state.steps, state.step, hold)],
+  };
+}
+
+function orderJob(order: Order, steps: readonly RouteStep[]): DayJob {
+  return {
+    id: order.id,
+    name: order.name,
+    ringId: null,
+    orderId: order.id,
+    arrivedAt: order.createdAt,
+    dueOn: order.wantedBy,
+    held: false,
+    steps: [...scheduleSteps(steps, 0, holdOf(order, steps))],
+  };
+}
+
+/** Agreed orders whose ring is not begun, as their plans would be made today. */
+async function agreedJobs(db: Database, orders: readonly Order[]) {
+  const promised = await planPromiser(db);
+  const jobs: DayJob[] = [];
+  const problems: DayPlan['problems'] = [];
+  for (const order of orders) {
+    if (order.state !== 'agreed' || order.ringId !== null || order.planId === null) continue;
+    try {
+      const { promise } = await promised(db, order.planId);
+      jobs.push(orderJob(order, promise.steps as readonly RouteStep[]));
+    } catch (error) {
+      if (!(error instanceof HttpError)) throw error;
+      problems.push({ orderId: order.id, message: error.message });
+    }
+  }
+  return { jobs, problems };
+}
+
+async function savedPlan(db: Database): Promise<SavedDayPlan | null> {
+  const [row] = await db.select().from(dayPlan).where(eq(dayPlan.id, ONLY_ROW));
+  return (row?.data as SavedDayPlan | undefined) ?? null;
+}
+
+/** What is left to do on every ring in work and every order that is agreed, and the plan made last. */
+export async function readDayPlan(db: Database): Promise<DayPlan> {
+  const orders = await allOrders(db);
+  const inWork = await ringsIn(db, 'in-work', 'createdAt');
+  const ofRing = (ring: RingWithEvents) =>
+    orders.find(({ ringId, state }) => ringId === ring.id && state !== 'cancelled');
+  const rings = inWork.map((ring) => ringJob(ring, ofRing(ring)));
+  const { jobs, problems } = await agreedJobs(db, orders);
+  return {
+    plan: await savedPlan(db),
+    jobs: [...rings, ...jobs].filter(({ steps }) => steps.length > 0),
+    problems,
+  };
+}
+
+export async function saveDayPlan(db: Database, data: SavedDayPlan): Promise<DayPlan> {
+  await db
+    .insert(dayPlan)
+    .values({ id: ONLY_ROW, data })
+    .onConflictDoUpdate({ target: dayPlan.id, set: { data } });
+  return readDayPlan(db);
+}

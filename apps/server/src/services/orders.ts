@@ -1,0 +1,138 @@
+import type { ListQuery } from '@round-mint/contract/common';
+import type { Order, OrderEventInput, OrderInput, StoredOrder } from '@round-mint/contract/orders';
+import { missingFor, orderProgress, STATE_NAMES, type OrderFacts } from '@round-mint/core/trade';
+import { asc, inArray } from 'drizzle-orm';
+import type { Database } from '../db/database';
+import { orderEvents, rings } from '../db/schema';
+import { HttpError } from '../http/errors';
+import { isoTime } from './resource';
+import { createResources } from './resources';
+
+export function orderEventOf(row: typeof orderEvents.$inferSelect): OrderEventInput {
+  return { id: row.id, at: isoTime(row.at), body: row.body as OrderEventInput['body'] };
+}
+
+async function eventsByOrder(
+  db: Database,
+  orderIds: readonly string[],
+): Promise<ReadonlyMap<string, OrderEventInput[]>> {
+  const found = new Map<string, OrderEventInput[]>(orderIds.map((id) => [id, []]));
+  if (orderIds.length === 0) return found;
+  const rows = await db
+    .select()
+    .from(orderEvents)
+    .where(inArray(orderEvents.orderId, [...orderIds]))
+    .orderBy(asc(orderEvents.seq));
+  for (const row of rows) found.get(row.orderId)?.push(orderEventOf(row));
+  return found;
+}
+
+async function finishedOf(db: Database, ringIds: readonly string[]): Promise<ReadonlySet<string>> {
+  if (ringIds.length === 0) return new Set();
+  const rows = await db
+    .select({ id: rings.id, status: rings.status })
+    .from(rings)
+    .where(inArray(rings.id, [...ringIds]));
+  return new Set(rows.filter(({ status }) => status === 'finished').map(({ id }) => id));
+}
+
+/** Orders with their history and where that has brought them. */
+async function withProgress(db: Database, stored: readonly StoredOrder[]): Promise<Order[]> {
+  const events = await eventsByOrder(
+    db,
+    stored.map(({ id }) => id),
+  );
+  const finished = await finishedOf(
+    db,
+    stored.flatMap(({ ringId }) => ringId ?? []),
+  );
+  return stored.map((order) => {
+    const own = events.get(order.id) ?? [];
+    const { state, approval } = orderProgress(own);
+    const ringFinished = order.ringId !== null && finished.has(order.ringId);
+    return { ...order, state, approval, ringFinished, events: own };
+  });
+}
+
+async function one(db: Database, stored: StoredOrder): Promise<Order> {
+  const [order] = await withProgress(db, [stored]);
+  if (!order) throw new Error('an order was lost on its way');
+  return order;
+}
+
+function factsOf(order: Order): OrderFacts {
+  const { state, approval, approvalWanted, ringFinished, planId, ringId, quote } = order;
+  return {
+    state,
+    approval,
+    approvalWanted,
+    ringFinished,
+    planned: planId !== null,
+    quoted: quote !== null,
+    hasRing: ringId !== null,
+  };
+}
+
+/** An order moves on only with what the next state needs. @throws HttpError 409 that says what is missing */
+function checkMove(order: Order, { body }: OrderEventInput): void {
+  if (body.kind !== 'moved') return;
+  const missing = missingFor(factsOf(order), body.to);
+  if (missing.length > 0) {
+    const words = `Before it is ${STATE_NAMES[body.to]}: ${missing.join('; ')}.`;
+    throw new HttpError(409, 'not-yet', words);
+  }
+}
+
+/** Appends events to an order in one transaction; those already known are left out. */
+export async function logOrderEvents(
+  db: Database,
+  id: string,
+  events: readonly OrderEventInput[],
+): Promise<Order> {
+  return db.transaction(async (tx) => {
+    const { orders } = createResources(tx);
+    let order = await one(tx, await orders.get(id));
+    const known = new Set(order.events.map((event) => event.id));
+    for (const event of events.filter((each) => !known.has(each.id))) {
+      checkMove(order, event);
+      await tx
+        .insert(orderEvents)
+        .values({ ...event, orderId: id })
+        .onConflictDoNothing();
+      const own = [...order.events, event];
+      const { state, approval } = orderProgress(own);
+      order = { ...order, events: own, state, approval };
+    }
+    return order;
+  });
+}
+
+/** Orders as a resource: stored plainly, shown with their history. */
+export function createOrders(db: Database) {
+  const { orders } = createResources(db);
+  return {
+    name: orders.name,
+    async list(query: ListQuery) {
+      const { items, nextCursor } = await orders.list(query);
+      return { items: await withProgress(db, items), nextCursor };
+    },
+    get: async (id: string) => one(db, await orders.get(id)),
+    create: async (input: OrderInput) => one(db, await orders.create(input)),
+    replace: async (id: string, input: OrderInput) => one(db, await orders.replace(id, input)),
+    remove: orders.remove,
+    restore: async (id: string) => one(db, await orders.restore(id)),
+  };
+}
+
+/** Every order there is, put away or not left out. */
+export async function allOrders(db: Database): Promise<readonly Order[]> {
+  const orders = createOrders(db);
+  const all: Order[] = [];
+  let cursor: string | undefined;
+  do {
+    const page = await orders.list({ limit: 200, cursor });
+    all.push(...page.items);
+    cursor = page.nextCursor ?? undefined;
+  } while (cursor);
+  return all;
+}

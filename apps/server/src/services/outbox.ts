@@ -1,0 +1,122 @@
+import type { ListQuery } from '@round-mint/contract/common';
+import type { Message, MessageInput } from '@round-mint/contract/outbox';
+import { and, desc, eq, ilike, inArray, isNull, or } from 'drizzle-orm';
+import { mkdir, writeFile } from 'node:fs/promises';
+import { join } from 'node:path';
+import type { Database } from '../db/database';
+import { messages, orderEvents, photos } from '../db/schema';
+import { mailFile } from '../devices/mail-file';
+import { HttpError, notFound } from '../http/errors';
+import { logOrderEvents } from './orders';
+import { isoTime } from './resource';
+import { createResources } from './resources';
+import { readSettings } from './settings';
+
+type Row = Omit<typeof messages.$inferSelect, 'eml'>;
+
+const SHOWN = {
+  id: messages.id,
+  at: messages.at,
+  kind: messages.kind,
+  personId: messages.personId,
+  orderId: messages.orderId,
+  toName: messages.toName,
+  toAddress: messages.toAddress,
+  subject: messages.subject,
+  text: messages.text,
+  photoIds: messages.photoIds,
+};
+
+export function messageOf(row: Row): Message {
+  return {
+    ...row,
+    at: isoTime(row.at),
+    kind: row.kind as Message['kind'],
+    photoIds: row.photoIds as string[],
+  };
+}
+
+/** Letters, latest first. */
+export async function listMessages(db: Database, { q = '', limit }: ListQuery) {
+  const words = q.split(/\s+/).filter(Boolean);
+  const matches = words.map((word) =>
+    or(...[messages.subject, messages.toName, messages.text].map((field) => ilike(field, `%${word}%`))),
+  );
+  const rows = await db
+    .select(SHOWN)
+    .from(messages)
+    .where(and(...matches))
+    .orderBy(desc(messages.at), desc(messages.id))
+    .limit(limit);
+  return { items: rows.map(messageOf), nextCursor: null };
+}
+
+export async function getMessage(db: Database, id: string): Promise<Message> {
+  const [row] = await db.select(SHOWN).from(messages).where(eq(messages.id, id));
+  if (!row) throw notFound('letter');
+  return messageOf(row);
+}
+
+export async function messageFile(db: Database, id: string): Promise<Buffer> {
+  const [row] = await db.select({ eml: messages.eml }).from(messages).where(eq(messages.id, id));
+  if (!row) throw notFound('letter');
+  return Buffer.from(row.eml);
+}
+
+async function pictures(tx: Database, photoIds: readonly string[]) {
+  if (photoIds.length === 0) return [];
+  const rows = await tx
+    .select({ id: photos.id, jpeg: photos.jpeg })
+    .from(photos)
+    .where(and(inArray(photos.id, [...photoIds]), isNull(photos.deletedAt)));
+  if (rows.length !== photoIds.length) throw notFound('picture');
+  return rows.map(({ jpeg }, i) => ({ name: `ring-${i + 1}.jpg`, jpeg }));
+}
+
+/** What a letter does to its order: a quote is quoted, a question waits for its answer. */
+async function moveOrder(tx: Database, { id, kind, orderId }: MessageInput, at: string): Promise<void> {
+  if (orderId === null || (kind !== 'quote' && kind !== 'approval')) return;
+  const [known] = await tx.select().from(orderEvents).where(eq(orderEvents.id, id));
+  if (known) return;
+  const body =
+    kind === 'quote'
+      ? ({ kind: 'moved', to: 'quoted', why: 'the quote lies in the outbox' } as const)
+      : ({ kind: 'approval-asked', messageId: id } as const);
+  await logOrderEvents(tx, orderId, [{ id, at, body }]);
+}
+
+/**
+ * Puts a letter into the outbox: kept, written as a mail file, and its order moved on, or nothing at all.
+ * Sent twice, it is one.
+ * @param folder where mail files are laid down beside the database; undefined for none
+ */
+export async function postMessage(
+  db: Database,
+  input: MessageInput,
+  folder: string | undefined,
+): Promise<Message> {
+  const { id, kind, personId, orderId, subject, text, photoIds } = input;
+  const written = await db.transaction(async (tx) => {
+    const [known] = await tx.select({ id: messages.id }).from(messages).where(eq(messages.id, id));
+    if (known) return undefined;
+    const person = await createResources(tx).people.get(personId);
+    if (person.email === '') {
+      throw new HttpError(409, 'no-address', `${person.name} has no mail address: enter one under People.`);
+    }
+    const { workshopName } = await readSettings(tx);
+    const at = new Date().toISOString();
+    const to = { toName: person.name, toAddress: person.email };
+    const mail = { id, at, fromName: workshopName, ...to, subject, text };
+    const eml = await mailFile({ ...mail, pictures: await pictures(tx, photoIds) });
+    await tx
+      .insert(messages)
+      .values({ id, at, kind, personId, orderId, ...to, subject, text, photoIds, eml });
+    await moveOrder(tx, input, at);
+    return { at, eml };
+  });
+  if (written && folder) {
+    await mkdir(folder, { recursive: true });
+    await writeFile(join(folder, `${written.at.slice(0, 10)}-${kind}-${id}.eml`), written.eml);
+  }
+  return getMessage(db, id);
+}

@@ -1,0 +1,88 @@
+import type { MeltOutInput, StoredScrap } from '@round-mint/contract/scrap';
+import type { Ring, RingEventInput } from '@round-mint/contract/rings';
+import type { RingEvent, RouteStep } from '@round-mint/core/route';
+import { meltOut, ringScrap } from '@round-mint/core/trade';
+import { and, eq, inArray, isNull, notInArray, or } from 'drizzle-orm';
+import type { Database } from '../db/database';
+import { scrap } from '../db/schema';
+import { HttpError } from '../http/errors';
+import { storedScrap } from './resources';
+import { metalOf, stateOf } from './ring-store';
+
+/**
+ * Lays what a ring leaves into the tin, under the ids of the events that made it: a repeat adds nothing. What an undone
+ * event had laid there is taken out; what the maker weighed or threw away since stays so.
+ */
+export async function keepScrap(tx: Database, ring: Ring, events: readonly RingEventInput[]): Promise<void> {
+  const { steps } = stateOf(ring, events);
+  const { slugMassG, ringMassG } = ring.prediction;
+  const masses = {
+    steps: steps as readonly RouteStep[],
+    slugMassG,
+    ringMassG,
+    pieceMassG: ring.kind === 'coin' ? ring.coin.massG : undefined,
+  };
+  const left = ringScrap(masses, events as readonly RingEvent[]);
+  if (left.length > 0) {
+    const metal = metalOf(ring);
+    await tx
+      .insert(scrap)
+      .values(
+        left.map(({ eventId, at, kind, massG, source }) => ({
+          ...{ id: eventId, at, kind, metal, massG, source, ringId: ring.id, note: ring.name },
+        })),
+      )
+      .onConflictDoNothing();
+  }
+  const standing = left.map(({ eventId }) => eventId);
+  const taken = events.map(({ id }) => id).filter((id) => !standing.includes(id));
+  if (taken.length > 0)
+    await tx.delete(scrap).where(and(eq(scrap.ringId, ring.id), inArray(scrap.id, taken)));
+}
+
+/** Melts things of the tin into a button, which then lies in the tin instead. Repeating it changes nothing. */
+export async function meltScrap(db: Database, input: MeltOutInput): Promise<StoredScrap> {
+  const { id, at, scrapIds, buttonMassG, note } = input;
+  return db.transaction(async (tx) => {
+    const [known] = await tx.select().from(scrap).where(eq(scrap.id, id));
+    if (known) return storedScrap(known);
+    const buttons = tx.select({ id: scrap.id }).from(scrap).where(isNull(scrap.deletedAt));
+    const rows = await tx
+      .select()
+      .from(scrap)
+      .where(
+        and(
+          inArray(scrap.id, scrapIds),
+          isNull(scrap.deletedAt),
+          // A button that was put away gives back what went into it.
+          or(isNull(scrap.meltedIntoId), notInArray(scrap.meltedIntoId, buttons)),
+        ),
+      );
+    if (rows.length !== new Set(scrapIds).size) {
+      throw new HttpError(409, 'already-melted', 'Some of these are not in the tin any more: look again.');
+    }
+    const things = rows.map(storedScrap);
+    const { fineness } = meltedTogether(things, buttonMassG);
+    const [heaviest] = things.toSorted((a, b) => b.massG - a.massG);
+    const button = { kind: 'button', metal: heaviest?.metal ?? 'silver-925', massG: buttonMassG, fineness };
+    const [row] = await tx
+      .insert(scrap)
+      .values({ id, at, note, source: 'scale', ...button })
+      .returning();
+    if (!row) throw new Error('the button was not kept');
+    await tx.update(scrap).set({ meltedIntoId: id }).where(inArray(scrap.id, scrapIds));
+    return storedScrap(row);
+  });
+}
+
+function meltedTogether(things: readonly StoredScrap[], buttonMassG: number) {
+  try {
+    return meltOut(things, buttonMassG);
+  } catch (error) {
+    if (error instanceof RangeError) {
+      const message = error.message;
+      throw new HttpError(400, 'invalid', message, [{ path: 'scrapIds', message }]);
+    }
+    throw error;
+  }
+}

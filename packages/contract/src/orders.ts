@@ -1,0 +1,111 @@
+import { WISH_KINDS, ORDER_STATES } from '@round-mint/core/trade';
+import { CURL_RANGE_DEG } from '@round-mint/core/forming';
+import { z } from 'zod';
+import { finishSchema } from './coin-ring';
+import {
+  idSchema,
+  lengthMm,
+  listOf,
+  metalIdSchema,
+  quantity,
+  shortText,
+  timeSchema,
+  wallKindSchema,
+} from './common';
+import { daySchema, fingerFields, longText } from './people';
+import { priceInputSchema } from './price';
+
+/** What the customer wishes; null is open. */
+export const wishSchema = z.strictObject({
+  kind: z.enum(WISH_KINDS, { error: `must be one of: ${WISH_KINDS.join(', ')}` }),
+  year: z.number().int('must be a whole year').min(-800).max(2100).nullable(),
+  metal: metalIdSchema.nullable(),
+  face: z.enum(['obverse', 'reverse'], { error: 'must be obverse or reverse' }).nullable(),
+  widthMinMm: lengthMm(1, 40).nullable(),
+  widthMaxMm: lengthMm(1, 40).nullable(),
+  wall: wallKindSchema,
+  curlDeg: quantity(CURL_RANGE_DEG.min, CURL_RANGE_DEG.max, 'degrees').nullable(),
+  finish: finishSchema,
+  lining: z.enum(['none', 'gold'], { error: 'must be none or gold' }),
+  dedication: longText(200),
+});
+
+/** A price as it was told to the customer. */
+export const quoteSchema = z.strictObject({
+  at: timeSchema,
+  price: quantity(0, 1_000_000, ''),
+  input: priceInputSchema,
+  readyBy: daySchema.nullable(),
+});
+
+const orderFields = {
+  personId: idSchema,
+  name: shortText(80),
+  ...fingerFields,
+  wish: wishSchema,
+  wantedBy: daySchema.nullable(),
+  stockFrom: z.enum(['ours', 'sent-in'], { error: 'must be ours or sent-in' }),
+  /** The very piece, when it is the customer's own or was chosen. */
+  stockId: idSchema.nullable(),
+  /** Alike pieces that the customer gives in exchange, and what one is taken for. */
+  exchange: z
+    .strictObject({
+      pieces: z.number().int('must be a whole number').min(2, 'needs at least 2').max(1000),
+      valueEach: quantity(0, 1_000_000, ''),
+    })
+    .nullable(),
+  approvalWanted: z.boolean({ error: 'must be true or false' }),
+  sizerId: idSchema.nullable(),
+  planId: idSchema.nullable(),
+  ringId: idSchema.nullable(),
+  quote: quoteSchema.nullable(),
+  notes: longText(2000),
+};
+
+export const orderInputSchema = z.strictObject({ id: idSchema.optional(), ...orderFields });
+const storedOrder = { id: idSchema, ...orderFields, createdAt: timeSchema, updatedAt: timeSchema };
+export const archivedOrderSchema = z.strictObject(storedOrder);
+
+export const orderEventBodySchema = z.discriminatedUnion('kind', [
+  z.strictObject({
+    kind: z.literal('moved'),
+    to: z.enum(ORDER_STATES, { error: `must be one of: ${ORDER_STATES.join(', ')}` }),
+    why: longText(200).optional(),
+  }),
+  z.strictObject({ kind: z.literal('approval-asked'), messageId: idSchema }),
+  z.strictObject({
+    kind: z.literal('approval-answered'),
+    yes: z.boolean({ error: 'must be true or false' }),
+    words: longText(1000),
+    by: z.enum(['mail', 'told'], { error: 'must be mail or told' }),
+  }),
+  z.strictObject({ kind: z.literal('note'), text: shortText(500) }),
+  z.strictObject({ kind: z.literal('undone'), eventId: idSchema }),
+]);
+export const orderEventSchema = z.strictObject({ id: idSchema, at: timeSchema, body: orderEventBodySchema });
+export const orderEventsInputSchema = z.strictObject({
+  events: z.array(orderEventSchema).min(1, 'needs at least one event').max(50),
+});
+
+/** With its history, and where that has brought it. */
+export const orderSchema = z.object({
+  ...storedOrder,
+  state: z.enum(ORDER_STATES),
+  approval: z.enum(['none', 'asked', 'yes', 'no']),
+  ringFinished: z.boolean(),
+  events: z.array(orderEventSchema),
+});
+export const orderListSchema = listOf(orderSchema);
+
+/** What its plan and its ring come to, as a price takes it; null while there is none. */
+export const orderCostsSchema = z.object({
+  planned: priceInputSchema.nullable(),
+  actual: priceInputSchema.nullable(),
+});
+
+export type CustomerWishRow = z.infer<typeof wishSchema>;
+export type OrderInput = z.infer<typeof orderInputSchema>;
+export type Order = z.infer<typeof orderSchema>;
+export type StoredOrder = z.infer<typeof archivedOrderSchema>;
+export type OrderEventInput = z.infer<typeof orderEventSchema>;
+export type OrderCosts = z.infer<typeof orderCostsSchema>;

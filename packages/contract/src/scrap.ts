@@ -1,0 +1,41 @@
+import { SCRAP_KINDS } from '@round-mint/core/trade';
+import { z } from 'zod';
+import { idSchema, listOf, metalIdSchema, quantity, timeSchema } from './common';
+import { longText } from './people';
+
+/** A thing in the scrap tin. What a ring leaves lands there by itself, under the id of the event that made it. */
+const scrapFields = {
+  at: timeSchema,
+  kind: z.enum(SCRAP_KINDS, { error: `must be one of: ${SCRAP_KINDS.join(', ')}` }),
+  metal: metalIdSchema,
+  massG: quantity(0.001, 10_000, 'g'),
+  /** Of a melted button; null where the metal tells. */
+  fineness: quantity(0, 1, 'of the whole').nullable(),
+  source: z.enum(['plan', 'scale'], { error: 'must be plan or scale' }),
+  ringId: idSchema.nullable(),
+  /** The button that it was melted into. */
+  meltedIntoId: idSchema.nullable(),
+  note: longText(200),
+};
+
+export const scrapInputSchema = z.strictObject({ id: idSchema.optional(), ...scrapFields });
+export const scrapSchema = z.strictObject({
+  id: idSchema,
+  ...scrapFields,
+  createdAt: timeSchema,
+  updatedAt: timeSchema,
+});
+export const scrapListSchema = listOf(scrapSchema);
+
+/** Several things melted into one button. */
+export const meltOutSchema = z.strictObject({
+  id: idSchema,
+  at: timeSchema,
+  scrapIds: z.array(idSchema).min(1, 'choose at least one thing to melt').max(500),
+  buttonMassG: quantity(0.001, 10_000, 'g'),
+  note: longText(200),
+});
+
+export type ScrapInput = z.infer<typeof scrapInputSchema>;
+export type StoredScrap = z.infer<typeof scrapSchema>;
+export type MeltOutInput = z.infer<typeof meltOutSchema>;

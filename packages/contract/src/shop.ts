@@ -1,0 +1,42 @@
+import { metalIdSchema, quantity } from './common';
+import { z } from 'zod';
+
+/** What a shop wants to know of itself; null where nothing is known. */
+export const shopNumbersSchema = z.object({
+  months: z.array(
+    z.object({
+      month: z.string(),
+      finished: z.number().int(),
+      spoilt: z.number().int(),
+      hoursEach: z.number().nullable(),
+      income: z.number(),
+      margin: z.number(),
+      sizeErrorUs: z.number().nullable(),
+    }),
+  ),
+  spoiltShare: z.number(),
+  spoiltBy: z.array(z.object({ cause: z.string(), count: z.number().int() })),
+  marginShare: z.number().nullable(),
+  /** What an order leaves over on average; null before any was closed. */
+  marginPerOrder: z.number().nullable(),
+});
+
+export const exchangeRequestSchema = z.strictObject({
+  metal: metalIdSchema,
+  pieces: z.number().int('must be a whole number').min(1).max(1000),
+  valueEach: quantity(0, 1_000_000, ''),
+  price: quantity(0, 1_000_000, ''),
+  diameterMm: quantity(10, 80, 'mm'),
+  rimThicknessMm: quantity(0.3, 10, 'mm'),
+  targetInsideDiameterMm: quantity(10, 40, 'mm'),
+});
+export const exchangeResponseSchema = z.object({
+  eligible: z.boolean(),
+  reasons: z.array(z.object({ code: z.string(), message: z.string() })),
+  kept: z.number().int(),
+  credit: z.number(),
+  balance: z.number(),
+  enough: z.number().nullable(),
+});
+
+export type ShopNumbersAnswer = z.infer<typeof shopNumbersSchema>;
