@@ -15,6 +15,7 @@ const LET_THROUGH = [
   'react-redux',
   'd3-.*',
   'internmap',
+  'nanoid',
   '@round-mint/.*',
 ];
 

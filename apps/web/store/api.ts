@@ -20,7 +20,7 @@ interface ListAnswer<T> {
   readonly nextCursor: string | null;
 }
 
-function items<T>({ items: list }: ListAnswer<T>): T[] {
+export function itemsOf<T>({ items: list }: ListAnswer<T>): T[] {
   return list;
 }
 
@@ -28,11 +28,15 @@ function items<T>({ items: list }: ListAnswer<T>): T[] {
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: API_PATH }),
-  tagTypes: ['Stock', 'Kit', 'DieChart', 'Ring', 'Settings', 'Device', 'Learnt', 'Recipe', 'Photo'],
+  tagTypes: [
+    ...(['Stock', 'Kit', 'DieChart', 'Ring', 'Settings', 'Device', 'Learnt', 'Recipe', 'Photo'] as const),
+    // Of what happens around the bench: trade-api.ts.
+    ...(['Person', 'Order', 'Sizer', 'Scrap', 'Shelf', 'Spot', 'Message', 'DayPlan', 'Shop'] as const),
+  ],
   endpoints: (build) => ({
     listStock: build.query<StockItem[], void>({
       query: () => '/stock?limit=200',
-      transformResponse: items<StockItem>,
+      transformResponse: itemsOf<StockItem>,
       providesTags: ['Stock'],
     }),
     saveStock: build.mutation<StockItem, StockInput & { readonly isNew: boolean }>({
@@ -64,7 +68,7 @@ export const api = createApi({
     }),
     listKit: build.query<StoredTool[], void>({
       query: () => '/kit?limit=200',
-      transformResponse: items<StoredTool>,
+      transformResponse: itemsOf<StoredTool>,
       providesTags: ['Kit'],
     }),
     addTool: build.mutation<StoredTool, ToolInput>({
@@ -81,7 +85,7 @@ export const api = createApi({
     }),
     listDieCharts: build.query<StoredDieChart[], void>({
       query: () => '/die-charts?limit=200',
-      transformResponse: items<StoredDieChart>,
+      transformResponse: itemsOf<StoredDieChart>,
       providesTags: ['DieChart'],
     }),
     saveDieChart: build.mutation<StoredDieChart, DieChartInput & { readonly isNew: boolean }>({
@@ -106,7 +110,7 @@ export const api = createApi({
     /** Rings in work: the log holds the others. */
     listRings: build.query<RingWithEvents[], void>({
       query: () => '/rings?status=in-work&limit=200',
-      transformResponse: items<RingWithEvents>,
+      transformResponse: itemsOf<RingWithEvents>,
       providesTags: ['Ring'],
     }),
     getRing: build.query<RingWithEvents, string>({
@@ -115,11 +119,11 @@ export const api = createApi({
     }),
     startRing: build.mutation<RingWithEvents, RingInput>({
       query: (body) => ({ url: '/rings', method: 'POST', body }),
-      invalidatesTags: ['Ring', 'Stock'],
+      invalidatesTags: ['Ring', 'Stock', 'DayPlan'],
     }),
     removeRing: build.mutation<void, string>({
       query: (id) => ({ url: `/rings/${id}`, method: 'DELETE' }),
-      invalidatesTags: ['Ring', 'Stock', 'Learnt'],
+      invalidatesTags: ['Ring', 'Stock', 'Learnt', 'DayPlan'],
     }),
     restoreRing: build.mutation<RingWithEvents, string>({
       query: (id) => ({ url: `/rings/${id}/restore`, method: 'POST' }),
@@ -137,8 +141,10 @@ export const api = createApi({
                 rings.map((ring) => (ring.id === ringId ? data : ring)),
               ),
             );
-            const finished = data.status === 'finished';
-            dispatch(api.util.invalidateTags(finished ? ['Ring', 'Learnt'] : ['Ring']));
+            const over = data.status !== 'in-work';
+            // What a ring leaves and uses up follows from its events.
+            dispatch(api.util.invalidateTags(['Ring', 'Scrap', 'Shelf', 'DayPlan']));
+            if (over) dispatch(api.util.invalidateTags(['Learnt', 'Order', 'Shop']));
           } catch {
             // The component that sent it shows the failure.
           }
@@ -147,7 +153,7 @@ export const api = createApi({
     ),
     listRecipes: build.query<StoredRecipe[], void>({
       query: () => '/recipes?limit=200',
-      transformResponse: items<StoredRecipe>,
+      transformResponse: itemsOf<StoredRecipe>,
       providesTags: ['Recipe'],
     }),
     saveRecipe: build.mutation<StoredRecipe, RecipeInput & { readonly isNew: boolean }>({
@@ -168,7 +174,7 @@ export const api = createApi({
     }),
     listPhotos: build.query<Photo[], string>({
       query: (ringId) => `/rings/${ringId}/photos`,
-      transformResponse: items<Photo>,
+      transformResponse: itemsOf<Photo>,
       providesTags: ['Photo'],
     }),
     addPhoto: build.mutation<Photo, { readonly ringId: string; readonly photo: PhotoInput }>({
@@ -197,7 +203,7 @@ export const api = createApi({
     }),
     listLog: build.query<LogEntry[], void>({
       query: () => '/log?limit=200',
-      transformResponse: items<LogEntry>,
+      transformResponse: itemsOf<LogEntry>,
       providesTags: ['Ring'],
     }),
     getLearnt: build.query<LearntAnswer, void>({
@@ -217,6 +223,7 @@ export const api = createApi({
         );
         try {
           await queryFulfilled;
+          if ('spotTyped' in patch) dispatch(api.util.invalidateTags(['Spot']));
           if ('useLearnt' in patch || 'standardFor' in patch) dispatch(api.util.invalidateTags(['Learnt']));
         } catch {
           change.undo();

@@ -5,7 +5,20 @@ export interface DoneNotice {
   readonly text: string;
   /** What pressing Undo brings back. */
   readonly undo?:
-    | { readonly kind: 'stock' | 'tool' | 'ring' | 'die-chart' | 'recipe' | 'photo'; readonly id: string }
+    | {
+        readonly kind:
+          | 'stock'
+          | 'tool'
+          | 'ring'
+          | 'die-chart'
+          | 'recipe'
+          | 'photo'
+          | 'person'
+          | 'order'
+          | 'sizer'
+          | 'scrap';
+        readonly id: string;
+      }
     | undefined;
   readonly problem?: boolean | undefined;
 }

@@ -1,6 +1,7 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
 import { centringSlice } from '@/features/centring/centring-slice';
+import { intakeSlice } from '@/features/intake/intake-slice';
 import { practiceSlice } from '@/features/practice/practice-slice';
 import { planDraftSlice } from '@/features/plan/plan-draft-slice';
 import { searchSlice } from '@/features/search/search-slice';
@@ -18,6 +19,7 @@ export function createStore() {
       [practiceSlice.name]: practiceSlice.reducer,
       [planDraftSlice.name]: planDraftSlice.reducer,
       [worksSlice.name]: worksSlice.reducer,
+      [intakeSlice.name]: intakeSlice.reducer,
       [searchSlice.name]: searchSlice.reducer,
       [centringSlice.name]: centringSlice.reducer,
       [lightSlice.name]: lightSlice.reducer,

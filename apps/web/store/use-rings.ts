@@ -11,10 +11,9 @@ function withUnsent(ring: RingWithEvents, queue: readonly UnsentEvent[]): RingWi
   const more = queue.filter(({ ringId, event }) => ringId === ring.id && !known.has(event.id));
   if (more.length === 0) return ring;
   const events: RingEventInput[] = [...ring.events, ...more.map(({ event }) => event)];
-  const finished = standingEvents(events as readonly RingEvent[]).some(
-    ({ body }) => body.kind === 'finished',
-  );
-  return { ...ring, events, status: finished ? 'finished' : 'in-work' };
+  const kinds = standingEvents(events as readonly RingEvent[]).map(({ body }) => body.kind);
+  const status = kinds.includes('spoilt') ? 'spoilt' : kinds.includes('finished') ? 'finished' : 'in-work';
+  return { ...ring, events, status };
 }
 
 /** One ring, wherever it is, as the maker knows it. */

@@ -12,5 +12,6 @@ export function defaultWriters(): Writers {
     second: (mm) => writeSize(mm, 'uk'),
     sizeAndLength: (mm) => `${size(mm)} (${length(mm)})`,
     length,
+    money: (amount) => `${amount.toFixed(2)} cr`,
   };
 }

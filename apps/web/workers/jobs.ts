@@ -6,6 +6,15 @@ import {
   type SizeMapQuestion,
 } from '@round-mint/core/search';
 import { ringChances, type ChancesQuestion } from '@round-mint/core/uncertainty';
+import {
+  makeSchedule,
+  promiseDate,
+  type PromiseAnswer,
+  type PromiseQuestion,
+  type Shop,
+} from '@round-mint/core/schedule';
+import type { SizeSystemId } from '@round-mint/core/size';
+import { answerWish, type CustomerWish, type WishBench } from '@round-mint/core/trade';
 import { judge, type Game, type Score } from '@round-mint/core/practice';
 import { replan, type Finding, type Kit, type Replan, type RingInWork } from '@round-mint/core/route';
 
@@ -20,6 +29,30 @@ export interface ReplanQuestion {
   readonly finding: Finding;
 }
 
+export interface WishQuestion {
+  readonly wish: CustomerWish;
+  readonly bench: WishBench;
+  readonly system: SizeSystemId;
+}
+
+/** Shares of the work of a promise: the day plan it builds on, and the runs of the shop. */
+const PROMISE_STAGES = { plan: 0.5, runs: 0.5 } as const;
+/** A promise needs no perfect plan: what is not found here, real work strays from anyway. */
+const PROMISE_TRIES = 600;
+
+/** The day plan of what was promised before, and the new ring run behind it. */
+function* promised({ shop, job }: Pick<PromiseQuestion, 'shop' | 'job'>): Generator<number, PromiseAnswer> {
+  const planning = makeSchedule(shop, { tries: PROMISE_TRIES });
+  let plan = planning.next();
+  for (; !plan.done; plan = planning.next()) yield plan.value * PROMISE_STAGES.plan;
+  const { order, tooLong } = plan.value;
+  const jobs = shop.jobs.filter(({ id }) => !tooLong.includes(id));
+  const runs = promiseDate({ shop: { ...shop, jobs }, order, job });
+  let run = runs.next();
+  for (; !run.done; run = runs.next()) yield PROMISE_STAGES.plan + run.value * PROMISE_STAGES.runs;
+  return run.value;
+}
+
 /** One answer, without stops on the way. */
 function* inOneGo<T>(work: () => T): Generator<number, T> {
   yield 0;
@@ -31,6 +64,9 @@ export const JOBS = {
   chances: (question: ChancesQuestion) => ringChances(question),
   search: ({ stock, kit, wish }: SearchQuestion) => searchStock(stock, kit, wish),
   sizeMap: (question: SizeMapQuestion) => sizeMap(question),
+  wish: ({ wish, bench, system }: WishQuestion) => answerWish(wish, bench, system),
+  schedule: (shop: Shop) => makeSchedule(shop),
+  promise: (question: Pick<PromiseQuestion, 'shop' | 'job'>) => promised(question),
   practiceScore: ({ game }: { readonly game: Game }) => inOneGo<Score>(() => judge(game)),
   replan: ({ ring, finding }: ReplanQuestion) => inOneGo<Replan>(() => replan(ring, finding)),
 };

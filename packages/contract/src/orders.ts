@@ -12,6 +12,7 @@ import {
   timeSchema,
   wallKindSchema,
 } from './common';
+import { scheduleStepSchema } from './day-plan';
 import { daySchema, fingerFields, longText } from './people';
 import { priceInputSchema } from './price';
 
@@ -101,6 +102,8 @@ export const orderListSchema = listOf(orderSchema);
 export const orderCostsSchema = z.object({
   planned: priceInputSchema.nullable(),
   actual: priceInputSchema.nullable(),
+  /** The steps of its plan as the day plan takes them: what a date is promised by. */
+  steps: z.array(scheduleStepSchema),
 });
 
 export type CustomerWishRow = z.infer<typeof wishSchema>;

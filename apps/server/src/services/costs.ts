@@ -1,6 +1,7 @@
 import type { Order, OrderCosts } from '@round-mint/contract/orders';
 import type { Settings } from '@round-mint/contract/settings';
 import type { RingEvent, RouteStep } from '@round-mint/core/route';
+import { scheduleSteps } from '@round-mint/core/schedule';
 import { workedMinutes } from '@round-mint/core/learn';
 import {
   amountsCost,
@@ -17,6 +18,7 @@ import type { Database } from '../db/database';
 import { scrap, sizers, stock } from '../db/schema';
 import { HttpError } from '../http/errors';
 import { bandOf, readShelves, stepsDone } from './consumables';
+import { holdOf } from './hold';
 import { planPromiser } from './plan-promise';
 import { storedSizer } from './resources';
 import { getRing, metalOf, stateOf } from './ring-store';
@@ -41,6 +43,8 @@ interface Made {
   readonly amounts: Amounts;
   readonly minutes: number;
 }
+
+const NO_PLAN = { planned: null, steps: [] };
 
 /** Prices of one maker: read once for as many orders as there are. */
 export async function openTill(db: Database): Promise<Omit<Till, 'coupon'>> {
@@ -72,14 +76,20 @@ function withLining(steps: readonly RouteStep[], { wish }: Order): readonly Rout
   return lined ? steps : [...steps, { kind: 'plate', title: 'Line with gold' } as RouteStep];
 }
 
-async function plannedInput(db: Database, order: Order, till: Till): Promise<PriceInput | null> {
-  if (order.planId === null) return null;
+/** What its plan comes to; nothing where it has none that can be made. */
+async function plannedCosts(
+  db: Database,
+  order: Order,
+  till: Till,
+): Promise<Pick<OrderCosts, 'planned' | 'steps'>> {
+  if (order.planId === null) return NO_PLAN;
   const promised = await planPromiser(db);
   try {
     const { piece, promise } = await promised(db, order.planId);
     const { slugMassG, ringMassG } = promise.prediction;
-    const steps = withLining(promise.steps as readonly RouteStep[], order);
-    return priceInput(
+    const route = promise.steps as readonly RouteStep[];
+    const steps = withLining(route, order);
+    const planned = priceInput(
       {
         stockCost: pieceCost(order, piece.price),
         metal: promise.kind === 'coin' ? promise.coin.metal : promise.metal,
@@ -90,9 +100,10 @@ async function plannedInput(db: Database, order: Order, till: Till): Promise<Pri
       },
       till,
     );
+    return { planned, steps: [...scheduleSteps(route, 0, holdOf(order, route))] };
   } catch (error) {
     // The piece may have gone since, or a test have ruled it out: then there is no price to tell.
-    if (error instanceof HttpError) return null;
+    if (error instanceof HttpError) return NO_PLAN;
     throw error;
   }
 }
@@ -133,7 +144,7 @@ export async function orderCosts(
 ): Promise<OrderCosts> {
   const till: Till = { ...(open ?? (await openTill(db))), coupon: await couponOf(db, order) };
   return {
-    planned: await plannedInput(db, order, till),
+    ...(await plannedCosts(db, order, till)),
     actual: await actualInput(db, order, till),
   };
 }

@@ -2,26 +2,17 @@ import type { DayJob, DayPlan, SavedDayPlan } from '@round-mint/contract/day-pla
 import type { Order } from '@round-mint/contract/orders';
 import type { RingWithEvents } from '@round-mint/contract/rings';
 import type { RouteStep } from '@round-mint/core/route';
-import { approvalStep, scheduleSteps } from '@round-mint/core/schedule';
+import { scheduleSteps } from '@round-mint/core/schedule';
 import { eq } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { dayPlan } from '../db/schema';
 import { HttpError } from '../http/errors';
+import { holdOf } from './hold';
 import { allOrders } from './orders';
 import { planPromiser } from './plan-promise';
 import { ringsIn, stateOf } from './ring-store';
 
 const ONLY_ROW = 1;
-/** A customer answers within a day, as a rule (default). */
-const ANSWER_MIN = 1440;
-
-/** Where the customer is asked, unless the word was given already. */
-function holdOf(order: Order | undefined, steps: readonly RouteStep[]) {
-  if (!order?.approvalWanted || order.approval === 'yes') return undefined;
-  const step = approvalStep(steps);
-  return step === undefined ? undefined : { step, leadMin: ANSWER_MIN };
-}
-
 function ringJob(ring: RingWithEvents, order: Order | undefined): DayJob {
   const state = stateOf(ring, ring.events);
   const hold = holdOf(order, state.steps);

@@ -7,6 +7,7 @@ import { Empty, Fetched } from '@/ui/Waiting';
 import type { BenchRing } from './bench-model';
 import { BenchList } from './BenchList';
 import { BenchTabs } from './BenchTabs';
+import { PlanOfDayLine } from './PlanOfDayLine';
 import { TogetherList } from './TogetherList';
 import { useRingsInWork } from './use-rings-in-work';
 import { WideBench } from './WideBench';
@@ -31,7 +32,7 @@ function Bench({ rings }: { rings: readonly BenchRing[] }) {
         <>
           <PlaceHeader
             title="Bench"
-            note={rings.length === 0 ? 'Nothing in work' : `${rings.length} in work, last touched first`}
+            note={rings.length === 0 ? 'Nothing in work' : `${rings.length} in work`}
           />
           <BenchTabs here="Rings" />
         </>
@@ -43,6 +44,7 @@ function Bench({ rings }: { rings: readonly BenchRing[] }) {
           Plan one: choose a coin and a size, see what comes out, and take it here.
         </Empty>
       ) : null}
+      <PlanOfDayLine rings={rings} />
       <TogetherList rings={rings} />
       <BenchList rings={rings} onChoose={(id) => router.push({ pathname: '/bench/[id]', params: { id } })} />
     </Screen>

@@ -4,6 +4,7 @@ import { useRing } from '@/store/use-rings';
 import { Screen } from '@/ui/Screen';
 import { Empty, Fetched } from '@/ui/Waiting';
 import { RingWork } from './RingWork';
+import { SpoiltScreen } from './SpoiltScreen';
 import { useRingsInWork } from './use-rings-in-work';
 import { WideBench } from './WideBench';
 
@@ -19,6 +20,7 @@ export function RingScreen() {
         if (bench)
           return wide ? <WideBench rings={rings} chosen={bench} /> : <RingWork key={id} bench={bench} />;
         if (ring?.status === 'finished') return <Redirect href={{ pathname: '/log/[id]', params: { id } }} />;
+        if (ring?.status === 'spoilt') return <SpoiltScreen ring={ring} />;
         return (
           <Screen>
             <Empty title="This ring is not on the bench.">It may have been put away.</Empty>

@@ -2,6 +2,7 @@ import { doneBody, routeTotals } from '@round-mint/core/route';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { ScrollView, View, type ViewStyle } from 'react-native';
 import { RouteStrip } from '@/drawings/route/RouteStrip';
+import { useHolds } from '@/features/orders/use-holds';
 import { PhotoSheet } from '@/features/photos/PhotoSheet';
 import { ChooseFinishSheet } from '@/features/recipes/ChooseFinishSheet';
 import { Button } from '@/ui/Button';
@@ -56,8 +57,9 @@ export function RingWork({ bench }: { bench: BenchRing }) {
   // A new step begins at its verb, wherever the last one was left.
   useEffect(() => scroll.current?.scrollTo({ y: 0, animated: false }), [leaf.at]);
   const swipe = useSwipe(leaf.turn);
+  const held = useHolds()(bench) !== undefined;
   const done = () => {
-    if (!step) return;
+    if (!step || held) return;
     cautionRead(step.kind);
     log.log(doneBody(step.kind, state.step));
   };

@@ -1,12 +1,14 @@
 import { isFinishing } from '@round-mint/core/finishing';
 import type { RouteStep } from '@round-mint/core/route';
 import { View } from 'react-native';
+import { useHolds } from '@/features/orders/use-holds';
 import { StepWaits } from '@/features/waits/StepWaits';
 import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
 import { TextButton } from '@/ui/TextButton';
 import { useSettled } from '@/ui/use-settled';
 import { isSized, type BenchRing } from './bench-model';
+import { HoldNotice } from './HoldNotice';
 import { LeafRow } from './LeafRow';
 import type { SheetName } from './sheet-name';
 import type { BenchLog } from './use-bench-log';
@@ -27,6 +29,7 @@ interface StepActionsProps {
 export function StepActions({ bench, step, log, onDone, onOpen, onTurn }: StepActionsProps) {
   const { state } = bench;
   const settled = useSettled(state.step);
+  const hold = useHolds()(bench);
   const anneal = step.kind === 'anneal';
   return (
     <View className="gap-2">
@@ -38,6 +41,7 @@ export function StepActions({ bench, step, log, onDone, onOpen, onTurn }: StepAc
           end={<Button label="Send again" onPress={log.retry} />}
         />
       ) : null}
+      {hold ? <HoldNotice order={hold} /> : null}
       {step.waits ? <StepWaits bench={bench} waits={step.waits} /> : null}
       <LeafRow turn={onTurn}>
         {isSized(step) ? (
@@ -47,7 +51,7 @@ export function StepActions({ bench, step, log, onDone, onOpen, onTurn }: StepAc
           look={anneal ? 'heat' : 'main'}
           label={anneal ? 'Anneal done' : 'Step done'}
           className="flex-1"
-          disabled={!settled}
+          disabled={!settled || hold !== undefined}
           onPress={onDone}
           testID="step-done"
         />

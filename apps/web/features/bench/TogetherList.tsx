@@ -1,6 +1,7 @@
 import { doneBody, type Job } from '@round-mint/core/route';
 import { View } from 'react-native';
 import { StepIcon } from '@/drawings/route/StepIcon';
+import { useHolds } from '@/features/orders/use-holds';
 import { useWaitLog } from '@/features/waits/use-waits';
 import { useLogEvents } from '@/store/use-log-events';
 import { Button } from '@/ui/Button';
@@ -61,7 +62,10 @@ function JobCard({ job }: { job: Job }) {
 
 /** What several rings need at once: one flame, one bath, one set-up of the press. */
 export function TogetherList({ rings }: { rings: readonly BenchRing[] }) {
-  const together = jobsOf(rings).filter((job) => job.rings.length > 1);
+  const holdOf = useHolds();
+  // A ring that waits for its customer is not done along with the others.
+  const free = rings.filter((bench) => !holdOf(bench));
+  const together = jobsOf(free).filter((job) => job.rings.length > 1);
   if (together.length === 0) return null;
   return (
     <View className="gap-1 border-b-2 border-ink pb-2 pt-2" testID="together">

@@ -79,6 +79,10 @@ export function TroubleSheet({ bench, step, log, onClose, onRead }: TroubleSheet
     onClose();
     return because;
   };
+  const giveUp = () => {
+    note();
+    log.log({ kind: 'spoilt', cause: symptom });
+  };
   const fileBack = (route: NewRoute) => {
     const because = note();
     if (because) log.reroute(because, route, replanWords(route, write.size, write.length));
@@ -118,6 +122,8 @@ export function TroubleSheet({ bench, step, log, onClose, onRead }: TroubleSheet
         <CrackRepairForm bench={bench} onMeasured={setCrack} />
       ) : null}
       <RemedyParts symptom={symptom} />
+      <Button look="stop" label="It is spoilt: give it up" onPress={giveUp} />
+      <Type as="small">Its metal goes into the scrap tin; you can take it back.</Type>
       <TextButton label="it looks different" onPress={() => setSymptom(undefined)} />
     </Sheet>
   );

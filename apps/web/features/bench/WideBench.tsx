@@ -5,6 +5,7 @@ import { Type } from '@/ui/Type';
 import type { BenchRing } from './bench-model';
 import { BenchList } from './BenchList';
 import { BenchTabs } from './BenchTabs';
+import { PlanOfDayLine } from './PlanOfDayLine';
 import { TogetherList } from './TogetherList';
 import { RingWork } from './RingWork';
 
@@ -18,10 +19,11 @@ export function WideBench({ rings, chosen }: { rings: readonly BenchRing[]; chos
       <View style={{ width: LIST_WIDTH }} className="border-r border-line">
         <View className="px-4 pt-4">
           <Type as="title">Bench</Type>
-          <Type as="small">{`${rings.length} in work, last touched first`}</Type>
+          <Type as="small">{`${rings.length} in work`}</Type>
         </View>
         <BenchTabs here="Rings" />
         <ScrollView contentContainerClassName="px-4 pb-4">
+          <PlanOfDayLine rings={rings} />
           <TogetherList rings={rings} />
           <BenchList
             rings={rings}

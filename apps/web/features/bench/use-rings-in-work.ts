@@ -1,19 +1,21 @@
 import { useMemo } from 'react';
+import { useGetDayPlanQuery } from '@/store/trade-api';
 import { useRings } from '@/store/use-rings';
 import type { Fetch } from '@/ui/Waiting';
 import { benchRing, type BenchRing } from './bench-model';
+import { byPlan } from './plan-of-day';
 
-/** The rings in work, the one touched last first. */
+/** The rings in work: in the order of the day plan where there is one, else the one touched last first. */
 export function useRingsInWork(): Fetch<readonly BenchRing[]> {
   const { data, isError, refetch } = useRings();
-  const rings = useMemo(
-    () =>
-      data
-        ?.filter(({ status }) => status === 'in-work')
-        .sort((a, b) => lastTouched(b).localeCompare(lastTouched(a)))
-        .map(benchRing),
-    [data],
-  );
+  const plan = useGetDayPlanQuery().data?.plan;
+  const rings = useMemo(() => {
+    const inWork = data
+      ?.filter(({ status }) => status === 'in-work')
+      .sort((a, b) => lastTouched(b).localeCompare(lastTouched(a)))
+      .map(benchRing);
+    return inWork && byPlan(plan, inWork);
+  }, [data, plan]);
   return { data: rings, isError, refetch };
 }
 

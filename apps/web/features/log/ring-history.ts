@@ -12,9 +12,13 @@ export interface HistoryLine {
 
 type Trouble = Extract<RingEvent['body'], { kind: 'trouble' }>;
 
+/** What went wrong, as its remedy calls it. */
+function titleOf(symptom: string): string {
+  return isSymptom(symptom) ? remedyFor(symptom).title : symptom;
+}
+
 function troubleWords({ symptom, crackMm }: Trouble, write: Writers): string {
-  const title = isSymptom(symptom) ? remedyFor(symptom).title : symptom;
-  return `Trouble: ${title}${crackMm === undefined ? '' : `, ${write.length(crackMm)} long`}`;
+  return `Trouble: ${titleOf(symptom)}${crackMm === undefined ? '' : `, ${write.length(crackMm)} long`}`;
 }
 
 /** The route is told as it became: steps that are done are never replaced. */
@@ -44,6 +48,8 @@ function words({ body }: RingEvent, { state: { steps }, edges: names }: BenchRin
       return body.text;
     case 'finished':
       return 'Finished';
+    case 'spoilt':
+      return `Spoilt: ${titleOf(body.cause).toLowerCase()}`;
     case 'undone':
       return 'Taken back';
   }

@@ -1,8 +1,7 @@
 import { PAPERS, type Sheet, type SheetMark } from '@round-mint/core/template';
 import { PDFDocument, StandardFonts, type PDFFont, type PDFPage } from 'pdf-lib';
+import { POINTS_PER_MM, printable } from './pdf-text';
 
-/** PDF measures in points of 1/72 inch. */
-const POINTS_PER_MM = 72 / 25.4;
 const DASH_MM = [2, 1];
 
 function points(mm: number): number {
@@ -46,9 +45,7 @@ function draw(page: PDFPage, font: PDFFont, heightMm: number, mark: SheetMark): 
     }
     case 'text': {
       const size = points(mark.heightMm);
-      const text = [...mark.text]
-        .filter((letter) => font.getCharacterSet().includes(letter.codePointAt(0) ?? 0))
-        .join('');
+      const text = printable(font, mark.text);
       const back = mark.anchor === 'middle' ? font.widthOfTextAtSize(text, size) / 2 : 0;
       page.drawText(text, { x: points(mark.x) - back, y: y(mark.y), size, font });
     }

@@ -9,6 +9,7 @@ import { Choices, type Choice } from '@/ui/Choices';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
 import { Fetched } from '@/ui/Waiting';
+import { HoursSettings, RateSettings } from './TradeSettings';
 
 const SYSTEMS = SIZE_SYSTEM_IDS.map((id) => ({
   value: id,
@@ -46,9 +47,10 @@ export function SettingsScreen() {
 function SettingsForm({ settings }: { settings: Settings }) {
   const [save] = useChangeSettingsMutation();
   const dispatch = useAppDispatch();
-  const change = async (patch: Partial<Settings>) => {
+  const change = async (patch: Partial<Settings>, done?: string) => {
     try {
       await save(patch).unwrap();
+      if (done) dispatch(noticeShown({ text: done }));
     } catch (error) {
       dispatch(noticeShown({ text: problemText(error), problem: true }));
     }
@@ -108,6 +110,8 @@ function SettingsForm({ settings }: { settings: Settings }) {
         value={settings.annealSchool}
         onChange={(annealSchool) => void change({ annealSchool })}
       />
+      <RateSettings settings={settings} onSave={(patch) => void change(patch, 'Rates are kept.')} />
+      <HoursSettings settings={settings} onSave={(patch) => void change(patch, 'Hours are kept.')} />
     </Screen>
   );
 }

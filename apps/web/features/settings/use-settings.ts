@@ -18,11 +18,13 @@ export interface Writers {
   /** "US 10 (19.8 mm)": for sentences. */
   readonly sizeAndLength: (insideDiameterMm: number) => string;
   readonly length: (lengthMm: number, decimals?: number) => string;
+  /** "84.00 cr". */
+  readonly money: (amount: number) => string;
 }
 
 /** How this maker wants sizes and lengths written. */
 export function useWriters(): Writers {
-  const { primarySystem, secondSystem, lengthUnit } = useSettings();
+  const { primarySystem, secondSystem, lengthUnit, currency } = useSettings();
   return useMemo(() => {
     const size = (d: number) => writeSize(d, primarySystem);
     const length = (mm: number, decimals?: number) => formatLength(mm, lengthUnit, decimals);
@@ -32,6 +34,7 @@ export function useWriters(): Writers {
       second: (d) => writeSize(d, secondSystem),
       sizeAndLength: (d) => `${size(d)} (${length(d)})`,
       length,
+      money: (amount) => `${amount < 0 ? '−' : ''}${Math.abs(amount).toFixed(2)} ${currency}`,
     };
-  }, [primarySystem, secondSystem, lengthUnit]);
+  }, [primarySystem, secondSystem, lengthUnit, currency]);
 }

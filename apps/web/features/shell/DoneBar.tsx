@@ -8,6 +8,12 @@ import {
   useRestoreStockMutation,
   useRestoreToolMutation,
 } from '@/store/api';
+import {
+  useRestoreOrderMutation,
+  useRestorePersonMutation,
+  useRestoreScrapMutation,
+  useRestoreSizerMutation,
+} from '@/store/trade-api';
 import { noticeClosed, type DoneNotice } from '@/store/notices-slice';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { TextButton } from '@/ui/TextButton';
@@ -36,6 +42,10 @@ function Bar({ notice, onClose }: { notice: DoneNotice; onClose: () => void }) {
   const [restoreDieChart] = useRestoreDieChartMutation();
   const [restoreRecipe] = useRestoreRecipeMutation();
   const [restorePhoto] = useRestorePhotoMutation();
+  const [restorePerson] = useRestorePersonMutation();
+  const [restoreOrder] = useRestoreOrderMutation();
+  const [restoreSizer] = useRestoreSizerMutation();
+  const [restoreScrap] = useRestoreScrapMutation();
   const restore = {
     stock: restoreStock,
     tool: restoreTool,
@@ -43,6 +53,10 @@ function Bar({ notice, onClose }: { notice: DoneNotice; onClose: () => void }) {
     'die-chart': restoreDieChart,
     recipe: restoreRecipe,
     photo: restorePhoto,
+    person: restorePerson,
+    order: restoreOrder,
+    sizer: restoreSizer,
+    scrap: restoreScrap,
   };
   const { undo, problem, text } = notice;
   return (

@@ -7,15 +7,15 @@ export interface PlaceTab {
   readonly href: Href;
 }
 
-/** The halves of a place, as tabs that are links. */
+/** The parts of a place, as tabs that are links. */
 export function PlaceTabs({ tabs, here }: { tabs: readonly PlaceTab[]; here: string }) {
   return (
-    <View className="flex-row border-b border-line">
+    <View className="flex-row flex-wrap border-b border-line">
       {tabs.map(({ name, href }) => (
         <Link key={name} href={href} asChild>
           <Pressable
             aria-current={name === here ? 'page' : undefined}
-            className={`min-h-[44px] justify-center border-b-[3px] px-4 ${name === here ? 'border-ink' : 'border-transparent'}`}
+            className={`min-h-[44px] justify-center border-b-[3px] px-2.5 two:px-4 ${name === here ? 'border-ink' : 'border-transparent'}`}
           >
             <Type as="label" className={name === here ? 'font-strong' : 'text-soft'}>
               {name}

@@ -1,8 +1,8 @@
 import { placeOf, PLACES } from './places';
 
 describe('places', () => {
-  it('are the four of the house so far, each under its own root', () => {
-    expect(PLACES.map(({ name }) => name)).toEqual(['Bench', 'Plan', 'Stock', 'Log']);
+  it('are the five of the house, each under its own root', () => {
+    expect(PLACES.map(({ name }) => name)).toEqual(['Bench', 'Plan', 'Stock', 'Orders', 'Log']);
     for (const { root, href } of PLACES) expect(href).toBe(`/${root}`);
   });
 

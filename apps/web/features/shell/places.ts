@@ -26,6 +26,12 @@ export const PLACES: readonly Place[] = [
       'M4 17 C4 14.5 20 14.5 20 17 C20 19.5 4 19.5 4 17 M4 17 V12 C4 9.5 20 9.5 20 12 V17 M4 12 V7 C4 4.5 20 4.5 20 7 V12',
   },
   {
+    name: 'Orders',
+    href: '/orders',
+    root: 'orders',
+    strokes: 'M4 8 L14 4 L20 6 V18 L10 20 L4 18 Z M10 20 V10 M4 8 L10 10 L20 6 M13 14 L17 13',
+  },
+  {
     name: 'Log',
     href: '/log',
     root: 'log',

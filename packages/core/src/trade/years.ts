@@ -26,7 +26,7 @@ export function findYears<P extends YearCoin>(
 ): readonly YearFound<P>[] {
   const asksYear = Number.isFinite(from) || Number.isFinite(to);
   return pieces
-    .filter(({ year }) => (year == null ? !asksYear : year >= from && year <= to))
+    .filter(({ year }) => (year === null || year === undefined ? !asksYear : year >= from && year <= to))
     .filter((piece) => issuer === undefined || piece.issuer === issuer)
     .filter(({ outsideFace }) => face === undefined || outsideFace === face || outsideFace === 'either')
     .map((piece) => ({ piece, reach: piece.may?.fold === 'no' ? undefined : coinReach(piece, kit) }))

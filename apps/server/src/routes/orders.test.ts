@@ -1,0 +1,196 @@
+import { orderCostsSchema, orderListSchema, orderSchema, type Order } from '@round-mint/contract/orders';
+import { messageListSchema } from '@round-mint/contract/outbox';
+import { personListSchema } from '@round-mint/contract/people';
+import { randomUUID } from 'node:crypto';
+import { mkdtemp, readdir, readFile, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { demoId } from '../demo/demo-id';
+import { demoServer, eventOf, path } from '../test-server';
+
+let server: Awaited<ReturnType<typeof demoServer>>;
+let outboxDir: string;
+beforeAll(async () => {
+  outboxDir = await mkdtemp(join(tmpdir(), 'round-mint-outbox-'));
+  server = await demoServer(outboxDir);
+});
+afterAll(async () => {
+  await server.close();
+  await rm(outboxDir, { recursive: true, force: true });
+});
+
+const orders = async () =>
+  orderListSchema.parse((await server.api.get(path('/orders')).expect(200)).body).items;
+async function orderNamed(name: string): Promise<Order> {
+  const found = (await orders()).find((order) => order.name === name);
+  if (!found) throw new Error(`no order ${name}`);
+  return found;
+}
+const send = (id: string, ...events: object[]) =>
+  server.api.post(path(`/orders/${id}/events`)).send({ events });
+const inputOf = ({
+  state: _s,
+  approval: _a,
+  ringFinished: _r,
+  events: _e,
+  createdAt: _c,
+  updatedAt: _u,
+  ...input
+}: Order) => input;
+
+describe('people', () => {
+  it('are a plain resource with their fingers', async () => {
+    const { items } = personListSchema.parse(
+      (await server.api.get(path('/people?q=calla')).expect(200)).body,
+    );
+    expect(items).toMatchObject([{ name: 'Calla Venn', fingers: [{ sizeText: '8' }] }]);
+    const { body } = await server.api
+      .post(path('/people'))
+      .send({
+        ...items[0],
+        id: randomUUID(),
+        email: 'no address',
+        createdAt: undefined,
+        updatedAt: undefined,
+      })
+      .expect(400);
+    expect(body.error.fields[0]).toMatchObject({
+      path: 'email',
+      message: expect.stringContaining('mail address'),
+    });
+  });
+});
+
+describe('orders', () => {
+  it('stand where their history has brought them', async () => {
+    const states = new Set((await orders()).map(({ state }) => state));
+    expect([...states].sort()).toEqual(['agreed', 'asked', 'closed', 'in-work', 'quoted', 'ready', 'sent']);
+  });
+
+  it('do not move on without what the next state needs, and say what that is', async () => {
+    const { id } = await orderNamed('A ring of her birth year');
+    const { body } = await send(id, eventOf({ kind: 'moved', to: 'quoted' })).expect(409);
+    expect(body.error).toMatchObject({
+      code: 'not-yet',
+      message: 'Before it is quoted: choose a way to make it; make a quote.',
+    });
+    expect((await orderNamed('A ring of her birth year')).events).toEqual([]);
+  });
+
+  it('move, take a move back, and are not moved twice by a repeat', async () => {
+    const { id } = await orderNamed('Second little ring');
+    const agreed = eventOf({ kind: 'moved', to: 'agreed' });
+    await send(id, agreed).expect(200);
+    const again = orderSchema.parse((await send(id, agreed).expect(200)).body);
+    expect(again).toMatchObject({ state: 'agreed' });
+    expect(again.events).toHaveLength(2);
+    const back = await send(id, eventOf({ kind: 'undone', eventId: agreed.id })).expect(200);
+    expect(back.body.state).toBe('quoted');
+  });
+
+  it('cost what plan and ring come to; a customer’s own piece costs nothing', async () => {
+    const order = await orderNamed('Harbour pilot’s ring');
+    const costs = orderCostsSchema.parse(
+      (await server.api.get(path(`/orders/${order.id}/costs`)).expect(200)).body,
+    );
+    expect(costs.planned).toMatchObject({ stockCost: 15, coupon: 9 });
+    expect(costs.planned!.consumablesCost).toBeGreaterThan(1);
+    expect(costs.planned!.meltValue).toBeGreaterThan(8);
+    // Only half of its steps are done.
+    expect(costs.actual!.minutes).toBeLessThan(costs.planned!.minutes);
+    await server.api
+      .put(path(`/orders/${order.id}`))
+      .send({ ...inputOf(order), stockFrom: 'sent-in' })
+      .expect(200);
+    const own = (await server.api.get(path(`/orders/${order.id}/costs`)).expect(200)).body;
+    expect(own.planned.stockCost).toBe(0);
+  });
+
+  it('count a gold lining that the route does not name', async () => {
+    const order = await orderNamed('Wedding ring of the half');
+    const cost = async () =>
+      (await server.api.get(path(`/orders/${order.id}/costs`)).expect(200)).body.planned.consumablesCost;
+    const before = await cost();
+    const wish = { ...order.wish, lining: 'gold' };
+    await server.api
+      .put(path(`/orders/${order.id}`))
+      .send({ ...inputOf(order), wish })
+      .expect(200);
+    expect(await cost()).toBeGreaterThan(before + 1);
+  });
+});
+
+describe('the outbox', () => {
+  it('keeps a letter as a mail file, moves its order, and sends nothing twice', async () => {
+    const order = await orderNamed('Ferry crew, no. 3');
+    const letter = {
+      id: randomUUID(),
+      kind: 'approval',
+      personId: order.personId,
+      orderId: order.id,
+      subject: 'Please look at your ring: no. 3 – “night boat”',
+      text: 'Is it as you want it?\nRim edge US 9¾',
+      photoIds: [],
+    };
+    await server.api.post(path('/outbox')).send(letter).expect(201);
+    await server.api.post(path('/outbox')).send(letter).expect(201);
+    expect(await orderNamed('Ferry crew, no. 3')).toMatchObject({
+      state: 'awaiting-approval',
+      approval: 'asked',
+    });
+    const { items } = messageListSchema.parse(
+      (await server.api.get(path('/outbox?q=night')).expect(200)).body,
+    );
+    expect(items).toMatchObject([{ id: letter.id, toName: 'Mirel Oss' }]);
+    const files = await readdir(outboxDir);
+    expect(files).toHaveLength(1);
+    const file = await readFile(join(outboxDir, files[0]!), 'utf8');
+    expect(file).toMatch(/^To: Mirel Oss <mirel\.oss@ferry\.example>\r$/m);
+    const served = await server.api
+      .get(path(`/outbox/${letter.id}/message.eml`))
+      .buffer(true)
+      .parse((response, done) => {
+        let text = '';
+        response.on('data', (data: Buffer) => (text += data.toString()));
+        response.on('end', () => done(null, text));
+      });
+    expect(served.headers['content-type']).toContain('message/rfc822');
+    expect(served.body).toBe(file);
+  });
+
+  it('takes the answer, and lets the ring go on', async () => {
+    const { id } = await orderNamed('Ferry crew, no. 3');
+    await send(
+      id,
+      eventOf({ kind: 'approval-answered', yes: false, words: 'a little wider', by: 'mail' }),
+    ).expect(200);
+    expect((await orderNamed('Ferry crew, no. 3')).state).toBe('in-work');
+    await send(id, eventOf({ kind: 'approval-answered', yes: true, words: 'fine', by: 'told' })).expect(200);
+    expect(await orderNamed('Ferry crew, no. 3')).toMatchObject({ state: 'finishing', approval: 'yes' });
+  });
+
+  it('says who has no address, and keeps nothing of a letter that cannot go', async () => {
+    const person = (
+      await server.api
+        .post(path('/people'))
+        .send({ name: 'Nobody', email: '', phone: '', address: '', notes: '', fingers: [] })
+        .expect(201)
+    ).body;
+    const letter = {
+      id: randomUUID(),
+      kind: 'other',
+      personId: person.id,
+      orderId: null,
+      subject: 'Hello',
+      text: 'Hello',
+      photoIds: [],
+    };
+    const { body } = await server.api.post(path('/outbox')).send(letter).expect(409);
+    expect(body.error.message).toContain('no mail address');
+    await server.api.get(path(`/outbox/${letter.id}`)).expect(404);
+    await server.api
+      .post(path('/outbox'))
+      .send({ ...letter, personId: demoId('person', 0), photoIds: [randomUUID()] })
+      .expect(404);
+  });
+});

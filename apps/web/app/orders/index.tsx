@@ -1,0 +1,1 @@
+export { OrdersScreen as default } from '@/features/orders/OrdersScreen';

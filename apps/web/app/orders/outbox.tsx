@@ -1,0 +1,1 @@
+export { OutboxScreen as default } from '@/features/outbox/OutboxScreen';

@@ -1,0 +1,1 @@
+export { SizersScreen as default } from '@/features/sizers/SizersScreen';

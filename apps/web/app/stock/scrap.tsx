@@ -1,0 +1,1 @@
+export { ScrapScreen as default } from '@/features/scrap/ScrapScreen';

@@ -1,0 +1,1 @@
+export { ShelvesScreen as default } from '@/features/shelves/ShelvesScreen';

@@ -1,0 +1,1 @@
+export { YearsScreen as default } from '@/features/years/YearsScreen';

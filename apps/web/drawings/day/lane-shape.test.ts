@@ -1,0 +1,47 @@
+import { runsOf, toolLanes, type LaneBlock } from './lane-shape';
+
+function block(jobId: string, startMin: number, change: Partial<LaneBlock> = {}): LaneBlock {
+  return {
+    jobId,
+    step: 0,
+    kind: 'anneal',
+    lane: 'flame',
+    setUp: 'the torch',
+    startMin,
+    workMin: startMin,
+    handsEndMin: startMin + 5,
+    endMin: startMin + 7,
+    ...change,
+  };
+}
+
+describe('runsOf', () => {
+  it('gathers what is done in one go', () => {
+    const runs = runsOf([block('b', 9), block('a', 0, { workMin: 4, handsEndMin: 9 }), block('c', 14)]);
+    expect(runs).toHaveLength(1);
+    expect(runs[0]).toMatchObject({ fromMin: 0, workMin: 4, toMin: 19 });
+    expect(runs[0]?.blocks.map(({ jobId }) => jobId)).toEqual(['a', 'b', 'c']);
+  });
+
+  it('parts what is set up anew, what lies apart, and other rings at the vice', () => {
+    const bench = { lane: 'bench', setUp: 'stretcher' };
+    expect(runsOf([block('a', 0), block('b', 5, { workMin: 9 })])).toHaveLength(2);
+    expect(runsOf([block('a', 0), block('b', 40)])).toHaveLength(2);
+    expect(runsOf([block('a', 0, bench), block('b', 5, bench)])).toHaveLength(2);
+    expect(runsOf([block('a', 0, bench), block('a', 5, { ...bench, step: 1 })])).toHaveLength(1);
+  });
+});
+
+describe('toolLanes', () => {
+  it('shows each tool and bath once, a bath with all its rings', () => {
+    const bath = { lane: 'bath', setUp: 'pickle', batch: 1 };
+    const lanes = toolLanes([
+      block('a', 20, { ...bath, handsEndMin: 22, endMin: 34 }),
+      block('b', 22, { ...bath, handsEndMin: 24, endMin: 34 }),
+      block('a', 0),
+      block('a', 50, { lane: 'bench', setUp: 'wheel' }),
+    ]);
+    expect(lanes.map(({ name }) => name)).toEqual(['flame', 'pickle']);
+    expect(lanes[1]?.taken).toEqual([{ key: 'batch 1', fromMin: 20, toMin: 34, handsOffMin: 24, count: 2 }]);
+  });
+});

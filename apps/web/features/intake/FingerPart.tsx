@@ -1,0 +1,104 @@
+import { quarterFraction } from '@round-mint/core/format';
+import { View } from 'react-native';
+import { converted } from '@/features/fingers/finger-model';
+import { FINGER_CHOICES, HAND_CHOICES, MEASURED_CHOICES } from '@/features/people/finger-words';
+import { useSettings, useWriters } from '@/features/settings/use-settings';
+import { SizeInput } from '@/features/sizes/SizeInput';
+import { useAppDispatch } from '@/store/store';
+import { Button } from '@/ui/Button';
+import { Choices } from '@/ui/Choices';
+import { Field } from '@/ui/Field';
+import { Notice } from '@/ui/Notice';
+import { Type } from '@/ui/Type';
+import { intakeTyped, type IntakeTexts } from './intake-slice';
+import type { Intake } from './intake-model';
+
+/** Which finger, how large, and how that is known; the size in every system. */
+export function FingerPart({ texts, intake }: { texts: IntakeTexts; intake: Intake }) {
+  const dispatch = useAppDispatch();
+  const settings = useSettings();
+  const write = useWriters();
+  const { targetMm, problems, advice, allowance } = intake;
+  const type = (change: Partial<IntakeTexts>) => dispatch(intakeTyped(change));
+  const everywhere =
+    targetMm === undefined
+      ? ''
+      : converted(targetMm)
+          .map(({ mark }) => mark)
+          .join(' · ');
+  return (
+    <View className="gap-3">
+      <SizeInput
+        label="Size as given"
+        text={texts.size}
+        targetMm={targetMm}
+        problem={texts.size.trim() === '' ? undefined : problems.size}
+        system={settings.primarySystem}
+        note={targetMm === undefined ? 'As it was told: 7½, P½, EU 54, 17.3 mm' : everywhere}
+        write={write.size}
+        onChange={(size) => type({ size })}
+      />
+      <View className="flex-row gap-3">
+        <View style={{ flex: 2 }}>
+          <Choices
+            label="Hand"
+            choices={HAND_CHOICES}
+            value={texts.hand}
+            onChange={(hand) => type({ hand })}
+            minWidth={56}
+          />
+        </View>
+      </View>
+      <Choices
+        label="Finger"
+        choices={FINGER_CHOICES}
+        value={texts.finger}
+        onChange={(finger) => type({ finger })}
+        minWidth={58}
+      />
+      <Type as="label">Measured by</Type>
+      <Choices
+        label="Measured by"
+        choices={MEASURED_CHOICES}
+        value={texts.measuredBy}
+        onChange={(measuredBy) => type({ measuredBy })}
+        minWidth={104}
+      />
+      {texts.measuredBy === 'gauge' || texts.measuredBy === 'sizer' ? (
+        <Field
+          label="Width of the gauge"
+          unit={write.unit}
+          inputMode="decimal"
+          value={texts.gaugeWidth}
+          error={problems.gaugeWidth}
+          onChangeText={(gaugeWidth) => type({ gaugeWidth })}
+        />
+      ) : null}
+      {texts.measuredBy === 'knuckle' ? (
+        <Field
+          label="Knuckle, as a size"
+          value={texts.knuckle}
+          error={problems.knuckle}
+          onChangeText={(knuckle) => type({ knuckle })}
+        />
+      ) : null}
+      {advice.map((words) => (
+        <Notice key={words} level="note" title={words} />
+      ))}
+      {allowance ? (
+        <Notice
+          level="note"
+          title={`Add ${quarterFraction(allowance.usSizes)} US size? ${allowance.reason}`}
+          end={<Button label="Add it" onPress={() => type({ allowanceUs: allowance.usSizes })} />}
+        />
+      ) : null}
+      {texts.allowanceUs > 0 ? (
+        <Notice
+          level="note"
+          title={`With ${quarterFraction(texts.allowanceUs)} US size for the width.`}
+          end={<Button label="Take it off" onPress={() => type({ allowanceUs: 0 })} />}
+        />
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,69 @@
+import type { PersonInput } from '@round-mint/contract/people';
+import type { CustomerWish, WishOption } from '@round-mint/core/trade';
+import { useRef, useState } from 'react';
+import { useSettings } from '@/features/settings/use-settings';
+import { useAddPlanMutation } from '@/store/api';
+import { problemText } from '@/store/problem';
+import { useAppDispatch } from '@/store/store';
+import { useSaveOrderMutation, useSavePersonMutation } from '@/store/trade-api';
+import { intakeOf, orderFrom } from './intake-model';
+import { intakeCleared, type IntakeTexts } from './intake-slice';
+import { planOfOption } from './option-plan';
+
+function newPerson(texts: IntakeTexts, insideDiameterMm: number, id: string): PersonInput {
+  const { hand, finger, measuredBy } = texts;
+  const measured = { hand, finger, sizeText: texts.size.trim(), insideDiameterMm, measuredBy };
+  return {
+    id,
+    name: texts.personName.trim(),
+    email: texts.email.trim(),
+    phone: '',
+    address: '',
+    notes: '',
+    fingers: [{ ...measured, gaugeWidthMm: null, knuckleInsideDiameterMm: null }],
+  };
+}
+
+/** Keeps what was taken down: the person if new, the plan that was chosen, the order. Pressed again, nothing is made twice. */
+export function useKeepOrder(onKept: (orderId: string) => void) {
+  const dispatch = useAppDispatch();
+  const settings = useSettings();
+  const [savePerson] = useSavePersonMutation();
+  const [addPlan] = useAddPlanMutation();
+  const [saveOrder] = useSaveOrderMutation();
+  const [busy, setBusy] = useState(false);
+  const [problem, setProblem] = useState<string>();
+  const ids = useRef({ person: crypto.randomUUID(), plan: crypto.randomUUID(), order: crypto.randomUUID() });
+  const keep = async (texts: IntakeTexts, wish: CustomerWish | undefined, option: WishOption | undefined) => {
+    const { targetMm } = intakeOf(texts, settings);
+    const personId = texts.personId || ids.current.person;
+    const order = orderFrom(texts, settings, {
+      id: ids.current.order,
+      personId,
+      personName: texts.personName.trim(),
+    });
+    if (!order || targetMm === undefined) return;
+    setBusy(true);
+    setProblem(undefined);
+    try {
+      if (texts.personId === '') {
+        await savePerson({ ...newPerson(texts, targetMm, personId), isNew: true }).unwrap();
+      }
+      const planned = option && wish;
+      if (planned) {
+        await addPlan(planOfOption(option, wish, { id: ids.current.plan, name: order.name })).unwrap();
+      }
+      const planId = planned ? ids.current.plan : null;
+      const stockId = option?.stockId ?? order.stockId;
+      await saveOrder({ ...order, planId, stockId, isNew: true }).unwrap();
+      ids.current = { person: crypto.randomUUID(), plan: crypto.randomUUID(), order: crypto.randomUUID() };
+      dispatch(intakeCleared());
+      onKept(order.id ?? '');
+    } catch (error) {
+      setProblem(problemText(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+  return { keep, busy, problem };
+}

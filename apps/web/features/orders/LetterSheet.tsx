@@ -1,0 +1,80 @@
+import type { MessageInput } from '@round-mint/contract/outbox';
+import type { Letter } from '@round-mint/core/trade';
+import { useState, type ReactNode } from 'react';
+import { noticeShown } from '@/store/notices-slice';
+import { useAppDispatch } from '@/store/store';
+import { Button } from '@/ui/Button';
+import { Field } from '@/ui/Field';
+import { Notice } from '@/ui/Notice';
+import { Sheet } from '@/ui/Sheet';
+import { Type } from '@/ui/Type';
+import { usePostLetter } from './use-post-letter';
+
+interface LetterSheetProps {
+  title: string;
+  letter: Letter;
+  about: Omit<MessageInput, 'id' | 'subject' | 'text'>;
+  /** The main action: "Put the quote into the outbox". */
+  action: string;
+  onClose: () => void;
+  /** Done before the letter goes; false keeps it back. */
+  before?: () => Promise<boolean>;
+  /** Why it cannot go yet. */
+  missing?: string | undefined;
+  children?: ReactNode;
+}
+
+/** A letter as it would go out; every word can be changed, and it can be copied instead. */
+export function LetterSheet({
+  title,
+  letter,
+  about,
+  action,
+  onClose,
+  before,
+  missing,
+  children,
+}: LetterSheetProps) {
+  const dispatch = useAppDispatch();
+  const { send, busy, problem } = usePostLetter();
+  const [subject, setSubject] = useState(letter.subject);
+  const [text, setText] = useState(letter.text);
+  const go = async () => {
+    if (before && !(await before())) return;
+    if (await send({ ...about, subject, text })) onClose();
+  };
+  const copy = async () => {
+    await navigator.clipboard.writeText(text);
+    dispatch(noticeShown({ text: 'The letter was copied.' }));
+  };
+  return (
+    <Sheet
+      title={title}
+      open
+      onClose={onClose}
+      footer={
+        <Button
+          look="main"
+          label={action}
+          disabled={busy || missing !== undefined}
+          onPress={() => void go()}
+        />
+      }
+    >
+      {children}
+      {missing ? <Notice level="warn" title={missing} /> : null}
+      <Field label="Subject" value={subject} onChangeText={setSubject} />
+      <Field
+        label="Letter"
+        value={text}
+        onChangeText={setText}
+        multiline
+        style={{ minHeight: 260 }}
+        testID="letter-text"
+      />
+      {problem ? <Notice level="stop" title={problem} live /> : null}
+      <Button label="Copy the words" onPress={() => void copy()} />
+      <Type as="small">It is kept in the outbox as a mail file; nothing leaves this machine.</Type>
+    </Sheet>
+  );
+}

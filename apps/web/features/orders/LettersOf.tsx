@@ -1,0 +1,30 @@
+import { format } from 'date-fns';
+import { Link } from 'expo-router';
+import { Pressable, View } from 'react-native';
+import { useListMessagesQuery } from '@/store/trade-api';
+import { Type } from '@/ui/Type';
+
+/** Letters that went out about an order. */
+export function LettersOf({ orderId }: { orderId: string }) {
+  const letters = (useListMessagesQuery().data ?? []).filter((letter) => letter.orderId === orderId);
+  if (letters.length === 0) return null;
+  return (
+    <View className="gap-1">
+      <Type as="heading">Letters</Type>
+      <View role="list" aria-label="Letters about this order">
+        {letters.map(({ id, subject, at }) => (
+          <View key={id} role="listitem" className="border-b border-line">
+            <Link href={{ pathname: '/orders/outbox', params: { letter: id } }} asChild>
+              <Pressable className="min-h-[48px] justify-center active:opacity-70">
+                <Type as="label" className="underline">
+                  {subject}
+                </Type>
+                <Type as="small">{`In the outbox, ${format(new Date(at), 'd MMM, HH:mm')}`}</Type>
+              </Pressable>
+            </Link>
+          </View>
+        ))}
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,26 @@
+import { useLocalSearchParams } from 'expo-router';
+import { View } from 'react-native';
+import { Empty, Fetched } from '@/ui/Waiting';
+import { OrderDetail } from './OrderDetail';
+import { useOrderRows } from './use-orders';
+
+/** One order: what was asked, how far it is, what comes next. */
+export function OrderScreen() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  return (
+    <Fetched from={useOrderRows()} what="the order">
+      {(rows) => {
+        const row = rows.find(({ order }) => order.id === id);
+        return row ? (
+          <View className="w-full max-w-[860px] flex-1 self-center" testID="order-screen">
+            <OrderDetail row={row} />
+          </View>
+        ) : (
+          <View className="px-4">
+            <Empty title="There is no such order.">It may have been put away.</Empty>
+          </View>
+        );
+      }}
+    </Fetched>
+  );
+}

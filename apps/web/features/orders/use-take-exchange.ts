@@ -1,0 +1,42 @@
+import type { Order } from '@round-mint/contract/orders';
+import { useRef } from 'react';
+import { useListStockQuery, useSaveStockMutation } from '@/store/api';
+import { noticeShown } from '@/store/notices-slice';
+import { problemText } from '@/store/problem';
+import { useAppDispatch } from '@/store/store';
+
+/** Puts pieces that came in exchange into the drawer at what they were taken for; the ring takes one of its kind out. */
+export function useTakeExchange(order: Order, person: string) {
+  const dispatch = useAppDispatch();
+  const stock = useListStockQuery().data;
+  const [save, { isLoading }] = useSaveStockMutation();
+  // Pressed twice, they are put in once.
+  const id = useRef(crypto.randomUUID());
+  const take = async () => {
+    const piece = stock?.find((one) => one.id === order.stockId);
+    const { exchange } = order;
+    if (!piece || !exchange) return;
+    const { createdAt: _createdAt, updatedAt: _updatedAt, ...like } = piece;
+    const { pieces: quantity, valueEach: price } = exchange;
+    try {
+      await save({
+        ...like,
+        id: id.current,
+        name: `${piece.name.slice(0, 60)}, in exchange`,
+        origin: `Part exchange, ${person}`,
+        quantity,
+        price,
+        isNew: true,
+      }).unwrap();
+      dispatch(
+        noticeShown({
+          text: `${quantity} pieces lie in the drawer.`,
+          undo: { kind: 'stock', id: id.current },
+        }),
+      );
+    } catch (error) {
+      dispatch(noticeShown({ text: problemText(error), problem: true }));
+    }
+  };
+  return { take, busy: isLoading };
+}

@@ -1,0 +1,32 @@
+import { DEFAULT_SETTINGS } from '@round-mint/contract/settings';
+import { hoursText, parseHours, parseTrade, tradeTexts } from './trade-form';
+
+describe('rates', () => {
+  it('are typed in percent and money, and read back the same', () => {
+    const texts = tradeTexts(DEFAULT_SETTINGS.trade);
+    expect(texts).toMatchObject({ marginShare: '25', hourlyRate: '36', quoteDays: '14' });
+    expect(parseTrade(texts)).toEqual({ ok: true, value: DEFAULT_SETTINGS.trade });
+  });
+
+  it('say which one is wrong', () => {
+    const parsed = parseTrade({ ...tradeTexts(DEFAULT_SETTINGS.trade), marginShare: '120', post: 'dear' });
+    expect(parsed).toMatchObject({
+      ok: false,
+      problems: { marginShare: expect.stringContaining('percent'), post: expect.stringContaining('number') },
+    });
+  });
+});
+
+describe('working hours', () => {
+  it.each([
+    ['9-12:30, 13:30-17', '09:00–12:30, 13:30–17:00'],
+    ['8.15–16.45', '08:15–16:45'],
+    ['', ''],
+  ])('%p is %p', (typed, shown) => {
+    expect(hoursText(parseHours(typed) ?? [{ fromMin: 0, toMin: 1 }])).toBe(shown);
+  });
+
+  it.each(['9', '12-9', '9-12, 11-13', '9-25', '9:70-10', 'nine to five'])('refuses %p', (typed) => {
+    expect(parseHours(typed)).toBeUndefined();
+  });
+});

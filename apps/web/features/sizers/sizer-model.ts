@@ -1,0 +1,49 @@
+import type { Order } from '@round-mint/contract/orders';
+import type { StoredSizer } from '@round-mint/contract/sizers';
+import { compareSizers, type SizerSchools, type SizerSums } from '@round-mint/core/trade';
+
+/** What the maker's own sizers tell; an order that names one came of it. */
+export function schoolsOf(
+  sizers: readonly StoredSizer[],
+  orders: readonly Pick<Order, 'sizerId'>[],
+  marginPerOrder: number,
+): SizerSchools {
+  const ordered = new Set(orders.map(({ sizerId }) => sizerId));
+  return compareSizers(
+    sizers.map(({ id, cost, paid, coupon, couponUsed }) => ({
+      ...{ cost, paid, coupon, couponUsed },
+      ordered: ordered.has(id),
+    })),
+    marginPerOrder,
+  );
+}
+
+const percent = (share: number) => `${Math.round(share * 100)} %`;
+
+/** "3 of 6 (19 to 81 %)" */
+export function conversionWords({ sent, orders, low, high }: SizerSums): string {
+  return sent === 0 ? 'none sent' : `${orders} of ${sent} (${percent(low)} to ${percent(high)})`;
+}
+
+export function verdictWords(
+  { better, free, paid }: SizerSchools,
+  money: (amount: number) => string,
+): string {
+  const differ = money(Math.abs(free.netEach - paid.netEach));
+  switch (better) {
+    case 'free':
+      return `By your figures, giving them away brings ${differ} more for each.`;
+    case 'paid':
+      return `By your figures, selling them with a coupon brings ${differ} more for each.`;
+    case 'too-few':
+      return 'Too few of one of the schools to say which is better for you.';
+  }
+}
+
+/** "A free sizer pays when 13 % of them lead to an order; a paid one beats it from 41 %." */
+export function breakEvenWords({ breakEvenFree, breakEvenPaid }: SizerSchools): string {
+  const free = `A free sizer pays for itself when ${percent(breakEvenFree)} of them lead to an order`;
+  return breakEvenPaid === undefined
+    ? `${free}.`
+    : `${free}; paid ones do as well as the free ones from ${percent(breakEvenPaid)}.`;
+}
