@@ -18,5 +18,7 @@ const nodeProject = (folder) => ({
 module.exports = {
   // A cold cache has everything to compile first.
   testTimeout: 60_000,
+  // Jest alone would leave a core idle.
+  maxWorkers: '100%',
   projects: [nodeProject('packages/core'), nodeProject('packages/contract'), nodeProject('apps/server')],
 };

@@ -59,6 +59,6 @@ export const test = base.extend<Fixtures>({
 export { expect } from '@playwright/test';
 
 /** Goes to a place by its name in the bar. */
-export async function goTo(page: Page, place: 'Bench' | 'Plan' | 'Stock' | 'Log'): Promise<void> {
+export async function goTo(page: Page, place: 'Bench' | 'Plan' | 'Stock' | 'Orders' | 'Log'): Promise<void> {
   await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: place }).click();
 }

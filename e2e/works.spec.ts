@@ -1,5 +1,6 @@
-import type { Locator, Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
+import { stepCount, stepDone } from './bench-steps';
 import { expect, goTo, test } from './fixtures';
 
 async function planKind(page: Page, tab: string, piece: RegExp): Promise<void> {
@@ -16,15 +17,6 @@ async function takeToBench(page: Page, name: string): Promise<void> {
   await page.getByLabel('What is this ring called?').fill(name);
   await page.getByRole('button', { name: 'Begin this ring' }).click();
   await expect(page.getByTestId('ring-screen')).toContainText(name);
-}
-
-async function stepDone(page: Page, steps: Locator): Promise<void> {
-  const before = await steps.textContent();
-  await page.getByTestId('step-done').click();
-  await expect(async () => {
-    const finished = await page.getByTestId('finish-form').isVisible();
-    expect(finished || (await steps.textContent()) !== before).toBe(true);
-  }).toPass();
 }
 
 /** A reading both ways round: as planned, or so many marks larger. */
@@ -44,7 +36,7 @@ async function logReading(page: Page, marksLarger = 0): Promise<void> {
 /** Every step as planned, a reading at the end, and the width by calliper. */
 async function workToTheEnd(page: Page, widthMm: string): Promise<readonly string[]> {
   const verbs: string[] = [];
-  const steps = page.getByTestId('step-view').getByText(/step \d+ of \d+/);
+  const steps = stepCount(page);
   for (let guard = 0; guard < 60; guard++) {
     if (await page.getByTestId('finish-form').isVisible()) break;
     const verb = (await page.getByTestId('verb').textContent()) ?? '';
@@ -104,7 +96,7 @@ for (const { tab, piece, width, verbs } of KINDS) {
 test('a reading that is off puts a step in before the rest', async ({ app: page }) => {
   await planKind(page, 'Silverware', /wave pattern/);
   await takeToBench(page, 'Too large at first');
-  const steps = page.getByTestId('step-view').getByText(/step \d+ of \d+/);
+  const steps = stepCount(page);
   while ((await page.getByTestId('verb').textContent()) !== 'Close') await stepDone(page, steps);
   await logReading(page, 3);
   await expect(page.getByTestId('reroute')).toContainText('too large');

@@ -23,6 +23,8 @@ module.exports = {
   displayName: 'web',
   // A cold cache has everything to compile first.
   testTimeout: 60_000,
+  // Jest alone would leave a core idle.
+  maxWorkers: '100%',
   setupFilesAfterEnv: ['<rootDir>/testing/patience.ts'],
   preset: 'jest-expo',
   rootDir: __dirname,

@@ -4,7 +4,7 @@ import { SIZE_SYSTEMS } from '@round-mint/core/size';
 import { priceRing, quoteLetter, type ConsumableId, type OrderState } from '@round-mint/core/trade';
 import { and, eq, lt, like, isNull } from 'drizzle-orm';
 import type { Database } from '../db/database';
-import { rings, scrap } from '../db/schema';
+import { orders as orderTable, rings, scrap } from '../db/schema';
 import { countShelf } from '../services/consumables';
 import { orderCosts } from '../services/costs';
 import { createOrders, logOrderEvents } from '../services/orders';
@@ -145,7 +145,7 @@ function movedAt(order: DemoOrder, step: number, finishedAt: string | null): str
   const state = order.states[step];
   const over = state === 'ready' || state === 'sent' || state === 'closed';
   const from = over && finishedAt ? Date.parse(finishedAt) : Date.parse(order.askedAt);
-  return new Date(from + (over ? step - 3 : step + 1) * (DAY_MS / 3)).toISOString();
+  return new Date(from + (over ? step - 3 : step + 1) * DAY_MS).toISOString();
 }
 
 async function loadOrder(tx: Database, entry: DemoOrder, index: number): Promise<void> {
@@ -174,7 +174,9 @@ async function loadOrder(tx: Database, entry: DemoOrder, index: number): Promise
     quote: null,
     notes: '',
   };
-  const order = await orders.create(input);
+  await orders.create(input);
+  await tx.update(orderTable).set({ createdAt: entry.askedAt }).where(eq(orderTable.id, id));
+  const order = await orders.get(id);
   const { planned } = await orderCosts(tx, order);
   if (planned) {
     const quote = {

@@ -100,7 +100,8 @@ export function DayLanes({ blocks, spans, names, pins, onOpen, onPin }: DayLanes
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(TouchSensor, { activationConstraint: { delay: 250, tolerance: 8 } }),
   );
-  const from = Math.min(...spans.map(({ fromMin }) => fromMin), ...blocks.map(({ startMin }) => startMin));
+  // Hours that are over, or in which nothing is done yet, need not be scrolled past.
+  const from = Math.min(...blocks.map(({ startMin }) => startMin));
   const to = Math.max(...spans.map(({ toMin }) => toMin), ...blocks.map(({ endMin }) => endMin));
   if (!Number.isFinite(from) || !Number.isFinite(to)) return null;
   const start = Math.floor(from / TICK_MIN) * TICK_MIN;

@@ -135,7 +135,7 @@ function Day({ day }: { day: DayPlan }) {
           choices={days.slice(0, MOST_DAYS).map((value) => ({ value, label: dayLabel(value) }))}
           value={shown}
           onChange={setChosen}
-          minWidth={56}
+          minWidth={74}
         />
       ) : null}
       <DayLanes

@@ -28,6 +28,7 @@ export function FingerPart({ texts, intake }: { texts: IntakeTexts; intake: Inta
           .join(' · ');
   return (
     <View className="gap-3">
+      <Type as="heading">The finger</Type>
       <SizeInput
         label="Size as given"
         text={texts.size}
@@ -38,17 +39,13 @@ export function FingerPart({ texts, intake }: { texts: IntakeTexts; intake: Inta
         write={write.size}
         onChange={(size) => type({ size })}
       />
-      <View className="flex-row gap-3">
-        <View style={{ flex: 2 }}>
-          <Choices
-            label="Hand"
-            choices={HAND_CHOICES}
-            value={texts.hand}
-            onChange={(hand) => type({ hand })}
-            minWidth={56}
-          />
-        </View>
-      </View>
+      <Choices
+        label="Hand"
+        choices={HAND_CHOICES}
+        value={texts.hand}
+        onChange={(hand) => type({ hand })}
+        minWidth={56}
+      />
       <Choices
         label="Finger"
         choices={FINGER_CHOICES}

@@ -1,6 +1,7 @@
-import type { Person } from '@round-mint/contract/people';
+import type { Finger, Person } from '@round-mint/contract/people';
 import { useMemo } from 'react';
 import { View } from 'react-native';
+import { useWriters, type Writers } from '@/features/settings/use-settings';
 import { useAppDispatch } from '@/store/store';
 import { Choices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
@@ -17,9 +18,20 @@ interface PersonPartProps {
   people: readonly Person[];
 }
 
+/** A finger as it was measured before, as text again. */
+function fingerTexts(finger: Finger, write: Writers): Partial<IntakeTexts> {
+  const { hand, sizeText: size, measuredBy, gaugeWidthMm, knuckleInsideDiameterMm } = finger;
+  return {
+    ...{ hand, finger: finger.finger, size, measuredBy },
+    gaugeWidth: gaugeWidthMm === null ? '' : write.length(gaugeWidthMm),
+    knuckle: knuckleInsideDiameterMm === null ? '' : write.size(knuckleInsideDiameterMm),
+  };
+}
+
 /** Who asks: someone who is known, with the finger that was measured, or someone new. */
 export function PersonPart({ texts, problems, people }: PersonPartProps) {
   const dispatch = useAppDispatch();
+  const write = useWriters();
   const typed = texts.personName.trim().toLowerCase();
   const known = people.find(({ id }) => id === texts.personId);
   const near = useMemo(
@@ -35,9 +47,7 @@ export function PersonPart({ texts, problems, people }: PersonPartProps) {
       intakeTyped({
         personId: person.id,
         personName: person.name,
-        ...(finger
-          ? { hand: finger.hand, finger: finger.finger, size: finger.sizeText, measuredBy: finger.measuredBy }
-          : {}),
+        ...(finger ? fingerTexts(finger, write) : {}),
       }),
     );
   };

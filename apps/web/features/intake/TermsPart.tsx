@@ -24,6 +24,7 @@ export function TermsPart({ texts, problems }: { texts: IntakeTexts; problems: I
   ];
   return (
     <View className="gap-3">
+      <Type as="heading">Date and terms</Type>
       <Field
         label="Wanted by"
         placeholder="2026-12-24"

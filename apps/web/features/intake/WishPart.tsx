@@ -16,7 +16,7 @@ const KINDS = [
   { value: 'coin', label: 'a coin' },
   { value: 'handle', label: 'silverware' },
   { value: 'strip', label: 'plain metal' },
-  { value: 'band', label: 'their own band', note: 'another size' },
+  { value: 'band', label: 'their own band', describe: 'their own band, in another size' },
 ] as const;
 
 const FACES = [
@@ -62,12 +62,13 @@ export function WishPart({ texts, problems }: { texts: IntakeTexts; problems: In
   const coin = texts.kind === 'coin';
   return (
     <View className="gap-3">
+      <Type as="heading">The ring</Type>
       <Choices
         label="Made of"
         choices={KINDS}
         value={texts.kind}
         onChange={(kind) => type({ kind, metal: '', stockId: '' })}
-        minWidth={80}
+        minWidth={108}
       />
       <Choices
         label="Whose piece"

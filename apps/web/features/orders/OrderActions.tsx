@@ -74,8 +74,10 @@ export function OrderActions({ order, person }: { order: Order; person: string }
   const { ringId } = order;
   const withRing = ringId === null ? undefined : { ...order, ringId };
   const quotable = costs?.planned ?? undefined;
+  const card = withRing && MADE.includes(order.state);
+  if (!act && !card) return null;
   return (
-    <View className="gap-2">
+    <View className="gap-2 border-t border-line px-4 py-3">
       {problem ? <Notice level="stop" title={problem} live /> : null}
       {act ? (
         <Button
@@ -97,7 +99,7 @@ export function OrderActions({ order, person }: { order: Order; person: string }
             <Button label="Quote again" onPress={() => setOpen('quote')} />
           </View>
         ) : null}
-        {withRing && MADE.includes(order.state) ? (
+        {card ? (
           <View className="flex-1">
             <CloseOutButton order={withRing} person={person} />
           </View>

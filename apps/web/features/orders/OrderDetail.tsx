@@ -1,8 +1,10 @@
 import { orderProgress, STATE_NAMES, type OrderEvent } from '@round-mint/core/trade';
 import { format } from 'date-fns';
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { useWriters } from '@/features/settings/use-settings';
+import { useWidthClass } from '@/features/shell/use-width';
 import { usePutAway } from '@/features/shell/use-put-away';
 import { StationLine } from '@/drawings/orders/StationLine';
 import { useRemoveOrderMutation } from '@/store/trade-api';
@@ -49,6 +51,8 @@ function History({ row }: { row: OrderRow }) {
 export function OrderDetail({ row }: { row: OrderRow }) {
   const { order, person } = row;
   const write = useWriters();
+  const router = useRouter();
+  const wide = useWidthClass() === 'wide';
   const [moving, setMoving] = useState(false);
   const [remove] = useRemoveOrderMutation();
   const putAway = usePutAway('order', remove);
@@ -67,6 +71,7 @@ export function OrderDetail({ row }: { row: OrderRow }) {
           </View>
           <DueWords row={row} />
           <View className="flex-row items-center justify-between gap-3">
+            {wide ? null : <TextButton label="All orders" onPress={() => router.navigate('/orders')} />}
             <TextButton
               label="Move it …"
               describe={`Move ${order.name} to another state`}
@@ -89,9 +94,7 @@ export function OrderDetail({ row }: { row: OrderRow }) {
         <LettersOf orderId={order.id} />
         <History row={row} />
       </ScrollView>
-      <View className="border-t border-line px-4 py-3">
-        <OrderActions order={order} person={person} />
-      </View>
+      <OrderActions order={order} person={person} />
       {moving ? <MoveSheet order={order} onClose={() => setMoving(false)} /> : null}
     </View>
   );

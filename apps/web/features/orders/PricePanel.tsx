@@ -107,7 +107,7 @@ export function PricePanel({ order, person }: { order: Order; person: string }) 
           </View>
           <View role="columnheader" style={{ width: 96 }}>
             <Type as="small" className="text-right">
-              so far
+              {order.ringFinished ? 'actual' : 'so far'}
             </Type>
           </View>
         </View>

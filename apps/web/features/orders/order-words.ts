@@ -32,7 +32,10 @@ export function wishFacts(order: Order, write: Writers): readonly (readonly [nam
   const { year, metal, face, widthMinMm, widthMaxMm, wall, finish, lining, dedication } = wish;
   const width = [widthMinMm, widthMaxMm].flatMap((mm) => (mm === null ? [] : [write.length(mm)]));
   return [
-    ['Finger', `${fingerWords(order)}, by ${MEASURED_WORDS[order.measuredBy]}`],
+    [
+      'Finger',
+      `${fingerWords(order)}, ${order.measuredBy === 'told' ? '' : 'by '}${MEASURED_WORDS[order.measuredBy]}`,
+    ],
     [
       'Size',
       `${sizeText} → ${write.size(insideDiameterMm)} · ${write.second(insideDiameterMm)} · ${write.length(insideDiameterMm)}`,

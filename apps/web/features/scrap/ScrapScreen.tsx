@@ -1,6 +1,5 @@
 import type { MetalPrices } from '@round-mint/contract/metal-prices';
 import type { StoredScrap } from '@round-mint/contract/scrap';
-import { metalById } from '@round-mint/core/metal';
 import { scrapWorth } from '@round-mint/core/trade';
 import { format } from 'date-fns';
 import { useState } from 'react';
@@ -110,12 +109,12 @@ function Tin({ things, prices }: { things: readonly StoredScrap[]; prices: Metal
         <Empty title="The tin is empty.">Slugs and filings of your rings land here by themselves.</Empty>
       ) : null}
       {heaps.map((heap) => (
-        <View key={heap.metal} className="gap-1">
+        <View key={heap.name} className="gap-1">
           <View className="flex-row items-end justify-between border-b-2 border-ink pb-1">
-            <Type as="heading">{metalById(heap.metal).name}</Type>
+            <Type as="heading">{heap.name}</Type>
             <Type as="strong">{`${heap.massG.toFixed(2)} g · ${money(heap.worth)}`}</Type>
           </View>
-          <View role="list" aria-label={`Scrap of ${metalById(heap.metal).name}`}>
+          <View role="list" aria-label={`Scrap of ${heap.name}`}>
             {heap.things.map((thing) => (
               <View key={thing.id} role="listitem" className="border-b border-line">
                 <Pressable

@@ -1,6 +1,7 @@
 import type { MetalPrices } from '@round-mint/contract/metal-prices';
 import type { StoredScrap } from '@round-mint/contract/scrap';
-import { scrapWorth, type SpotPrices } from '@round-mint/core/trade';
+import { metalById } from '@round-mint/core/metal';
+import { scrapWorth, spotMetalOf, type SpotPrices } from '@round-mint/core/trade';
 
 /** What lies in the tin: a button that was put away gives back what went into it. */
 export function inTin(things: readonly StoredScrap[]): readonly StoredScrap[] {
@@ -13,21 +14,26 @@ export function spotOf({ items }: MetalPrices): SpotPrices {
   return { silver: of('silver'), gold: of('gold'), platinum: of('platinum') };
 }
 
-/** The tin sorted by what it is worth: by metal, the most worth first. */
+/** Things of one kind of metal; what was melted together lies apart, since its fineness is its own. */
 export interface ScrapHeap {
-  readonly metal: StoredScrap['metal'];
+  readonly name: string;
   readonly massG: number;
   readonly worth: number;
   readonly things: readonly StoredScrap[];
 }
 
+function heapName({ kind, metal }: StoredScrap): string {
+  return kind === 'button' ? `${spotMetalOf(metal) ?? 'base metal'}, melted` : metalById(metal).name;
+}
+
+/** The tin sorted by what it is worth, the most worth first. */
 export function heapsOf(things: readonly StoredScrap[], spot: SpotPrices): readonly ScrapHeap[] {
-  const metals = [...new Set(things.map(({ metal }) => metal))];
-  return metals
-    .map((metal) => {
-      const mine = things.filter((thing) => thing.metal === metal);
+  const names = [...new Set(things.map(heapName))];
+  return names
+    .map((name) => {
+      const mine = things.filter((thing) => heapName(thing) === name);
       return {
-        metal,
+        name,
         massG: mine.reduce((sum, { massG }) => sum + massG, 0),
         worth: mine.reduce((sum, thing) => sum + scrapWorth(thing, spot), 0),
         things: mine,

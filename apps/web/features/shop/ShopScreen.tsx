@@ -45,7 +45,7 @@ interface QuestionProps {
 
 function Question({ question, answer, bars, write }: QuestionProps) {
   return (
-    <View className="min-w-[320px] flex-1 gap-1 border-b border-line pb-3">
+    <View className="min-w-[320px] flex-1 two:min-w-[460px] gap-1 border-b border-line pb-3">
       <Type as="heading">{question}</Type>
       <Type as="small">{answer}</Type>
       <MonthBars bars={bars} write={write} describe={`${question} ${answer}`} />

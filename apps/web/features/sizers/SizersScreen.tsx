@@ -54,8 +54,8 @@ function Schools({ sizers }: { sizers: readonly StoredSizer[] }) {
           <View role="columnheader" className="flex-1">
             <Type as="small"> </Type>
           </View>
-          {['given away', 'paid, with a coupon'].map((name) => (
-            <View key={name} role="columnheader" className="flex-1">
+          {['given away', 'sold, with coupon'].map((name) => (
+            <View key={name} role="columnheader" className="flex-1 justify-end pl-3">
               <Type as="label" className="text-right">
                 {name}
               </Type>
@@ -68,7 +68,7 @@ function Schools({ sizers }: { sizers: readonly StoredSizer[] }) {
               <Type as="small">{name}</Type>
             </View>
             {[free, paid].map((value, i) => (
-              <View key={i} role="cell" className="flex-1">
+              <View key={i} role="cell" className="flex-1 pl-3">
                 <Type as="label" className="text-right">
                   {value}
                 </Type>

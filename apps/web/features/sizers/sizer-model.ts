@@ -40,10 +40,11 @@ export function verdictWords(
   }
 }
 
-/** "A free sizer pays when 13 % of them lead to an order; a paid one beats it from 41 %." */
+/** "A free sizer pays for itself when 13 % of them lead to an order; paid ones …" */
 export function breakEvenWords({ breakEvenFree, breakEvenPaid }: SizerSchools): string {
   const free = `A free sizer pays for itself when ${percent(breakEvenFree)} of them lead to an order`;
-  return breakEvenPaid === undefined
-    ? `${free}.`
-    : `${free}; paid ones do as well as the free ones from ${percent(breakEvenPaid)}.`;
+  if (breakEvenPaid === undefined) return `${free}.`;
+  return breakEvenPaid === 0
+    ? `${free}; paid ones do better than your free ones even when none leads to an order.`
+    : `${free}; paid ones do as well as your free ones from ${percent(breakEvenPaid)} on.`;
 }

@@ -1,6 +1,6 @@
 import type { CoinStock } from '@round-mint/contract/stock';
 import { kitOrReference, type Kit } from '@round-mint/core/route';
-import { findYears } from '@round-mint/core/trade';
+import { findYears, type Reach } from '@round-mint/core/trade';
 import { Link } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -28,6 +28,14 @@ function yearOf(text: string): number | undefined {
 
 const problemOf = (text: string) =>
   text.trim() === '' || yearOf(text) !== undefined ? undefined : 'a year such as 1948, or nothing';
+
+/** Smaller than any finger, mm: a lower end below it says nothing. */
+const NO_FINGER_MM = 13.5;
+
+function reachWords(reach: Reach | undefined, size: (mm: number) => string): string {
+  if (!reach) return 'no ring';
+  return reach.min < NO_FINGER_MM ? `up to ${size(reach.max)}` : `${size(reach.min)} to ${size(reach.max)}`;
+}
 
 /** Which pieces carry a year, an issuer, a face; and the sizes they can become. */
 export function YearsScreen() {
@@ -113,7 +121,7 @@ function Years({ coins, kit }: { coins: readonly CoinStock[]; kit: Kit }) {
                   <Type as="small">{`${piece.quantity} here · ${piece.outsideFace === 'either' ? 'either face' : `${piece.outsideFace} outside`}`}</Type>
                 </View>
                 <Type as="strong" className="text-right">
-                  {reach ? `${write.size(reach.min)} to ${write.size(reach.max)}` : 'no ring'}
+                  {reachWords(reach, write.size)}
                 </Type>
               </Pressable>
             </Link>

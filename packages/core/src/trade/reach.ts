@@ -11,9 +11,9 @@ export interface Reach {
 
 const STRAIGHT: WallWish = { kind: 'straight' };
 
-/** @returns undefined for a metal that is not formed, or a coin that no punch fits */
+/** @returns undefined for a metal or a form that is not folded, or a coin that no punch fits */
 export function coinReach(coin: Coin, kit: Kit, wall: WallWish = STRAIGHT): Reach | undefined {
-  if (metalById(coin.metal).refusal) return undefined;
+  if (metalById(coin.metal).refusal || (coin.form ?? 'round') !== 'round') return undefined;
   const ranges = holesFor(kit, coin.diameterMm).flatMap(
     (holeMm) => sizeRange(washerOf(coin, holeMm), wall) ?? [],
   );
