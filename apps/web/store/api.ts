@@ -143,8 +143,8 @@ export const api = createApi({
             );
             const over = data.status !== 'in-work';
             // What a ring leaves and uses up follows from its events.
-            dispatch(api.util.invalidateTags(['Ring', 'Scrap', 'Shelf', 'DayPlan']));
-            if (over) dispatch(api.util.invalidateTags(['Learnt', 'Order', 'Shop']));
+            dispatch(api.util.invalidateTags(['Ring', 'Scrap', 'Shelf', 'DayPlan', 'Order']));
+            if (over) dispatch(api.util.invalidateTags(['Learnt', 'Shop']));
           } catch {
             // The component that sent it shows the failure.
           }

@@ -42,6 +42,7 @@ export function orderOf(change: Partial<Order> = {}): Order {
     state: 'asked',
     approval: 'none',
     ringFinished: false,
+    holdReached: false,
     events: [],
     ...change,
   };

@@ -38,7 +38,7 @@ describe('the rest of the bench', () => {
   it('lists rings by how far they are', () => {
     expect(ringListQuerySchema.parse({ status: 'in-work' }).status).toBe('in-work');
     expect(messages(ringListQuerySchema.safeParse({ status: 'lost' }))).toEqual([
-      'must be one of: in-work, finished',
+      'must be one of: in-work, finished, spoilt',
     ]);
   });
 

@@ -18,16 +18,20 @@ export interface DemoOptions {
   readonly history?: boolean;
 }
 
+async function addPiece(tx: Database, stockId: string): Promise<void> {
+  await tx
+    .update(stock)
+    .set({ quantity: sql`${stock.quantity} + 1` })
+    .where(eq(stock.id, stockId));
+}
+
 /** The first year's rings; their pieces had been in the drawer besides those that are there now. */
 async function loadHistory(tx: Database): Promise<void> {
   const kit = await readKit(tx);
   const resources = createResources(tx);
   for (const entry of demoHistory(kit)) {
     await resources.plans.create(entry.plan);
-    await tx
-      .update(stock)
-      .set({ quantity: sql`${stock.quantity} + 1` })
-      .where(eq(stock.id, entry.stockId));
+    await addPiece(tx, entry.stockId);
     const { ringId, plan, startedAt } = entry;
     const ring = await startRing(tx, { id: ringId, planId: plan.id, name: plan.name });
     await tx.update(rings).set({ createdAt: startedAt }).where(eq(rings.id, ringId));
@@ -52,6 +56,8 @@ export async function loadDemo(db: Database, { history = true }: DemoOptions = {
     if (history) await loadHistory(tx);
     for (const entry of DEMO_RINGS) {
       await resources.plans.create(entry.plan);
+      // What was spoilt is long gone: the drawer shows what is there now.
+      if (entry.ring.spoiltBy) await addPiece(tx, entry.plan.stockId);
       const bench = await startRing(tx, { id: entry.ringId, planId: entry.plan.id, name: entry.ring.name });
       await tx.update(rings).set({ createdAt: entry.ring.startedAt }).where(eq(rings.id, entry.ringId));
       await logEvents(tx, entry.ringId, demoEvents(entry, bench));

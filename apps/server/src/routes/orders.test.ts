@@ -32,6 +32,7 @@ const inputOf = ({
   state: _s,
   approval: _a,
   ringFinished: _r,
+  holdReached: _h,
   events: _e,
   createdAt: _c,
   updatedAt: _u,

@@ -12,13 +12,16 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
+/** The made-up workshop has a name, and leaves everything else as it is. */
+const DEMO_SETTINGS = { ...DEFAULT_SETTINGS, workshopName: 'The Quay Workshop' };
+
 describe('settings', () => {
   it('start from defaults and change one by one', async () => {
     const before = await server.api.get('/api/v1/settings').expect(200);
-    expect(before.body).toEqual(DEFAULT_SETTINGS);
+    expect(before.body).toEqual(DEMO_SETTINGS);
     await server.api.patch('/api/v1/settings').send({ light: 'torch' }).expect(200);
     const after = await server.api.patch('/api/v1/settings').send({ primarySystem: 'eu' }).expect(200);
-    expect(after.body).toEqual({ ...DEFAULT_SETTINGS, light: 'torch', primarySystem: 'eu' });
+    expect(after.body).toEqual({ ...DEMO_SETTINGS, light: 'torch', primarySystem: 'eu' });
   });
 
   it('refuse what is not offered', async () => {

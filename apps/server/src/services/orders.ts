@@ -1,5 +1,6 @@
 import type { ListQuery } from '@round-mint/contract/common';
 import type { Order, OrderEventInput, OrderInput, StoredOrder } from '@round-mint/contract/orders';
+import { approvalStep } from '@round-mint/core/schedule';
 import { missingFor, orderProgress, STATE_NAMES, type OrderFacts } from '@round-mint/core/trade';
 import { asc, inArray } from 'drizzle-orm';
 import type { Database } from '../db/database';
@@ -7,6 +8,7 @@ import { orderEvents, rings } from '../db/schema';
 import { HttpError } from '../http/errors';
 import { isoTime } from './resource';
 import { createResources } from './resources';
+import { eventsFor, ringOf, stateOf } from './ring-store';
 
 export function orderEventOf(row: typeof orderEvents.$inferSelect): OrderEventInput {
   return { id: row.id, at: isoTime(row.at), body: row.body as OrderEventInput['body'] };
@@ -27,13 +29,32 @@ async function eventsByOrder(
   return found;
 }
 
-async function finishedOf(db: Database, ringIds: readonly string[]): Promise<ReadonlySet<string>> {
-  if (ringIds.length === 0) return new Set();
+interface RingStanding {
+  readonly finished: boolean;
+  readonly holdReached: boolean;
+}
+
+/** How far the rings of some orders are. Only those in work have to be followed event by event. */
+async function standingOf(
+  db: Database,
+  ringIds: readonly string[],
+): Promise<ReadonlyMap<string, RingStanding>> {
+  if (ringIds.length === 0) return new Map();
   const rows = await db
-    .select({ id: rings.id, status: rings.status })
+    .select()
     .from(rings)
     .where(inArray(rings.id, [...ringIds]));
-  return new Set(rows.filter(({ status }) => status === 'finished').map(({ id }) => id));
+  const inWork = rows.filter(({ status }) => status === 'in-work').map(({ id }) => id);
+  const events = await eventsFor(db, inWork);
+  return new Map(
+    rows.map((row) => {
+      if (row.status !== 'in-work') {
+        return [row.id, { finished: row.status === 'finished', holdReached: row.status === 'finished' }];
+      }
+      const { steps, step } = stateOf(ringOf(row), events.get(row.id) ?? []);
+      return [row.id, { finished: false, holdReached: step >= (approvalStep(steps) ?? steps.length) }];
+    }),
+  );
 }
 
 /** Orders with their history and where that has brought them. */
@@ -42,15 +63,15 @@ async function withProgress(db: Database, stored: readonly StoredOrder[]): Promi
     db,
     stored.map(({ id }) => id),
   );
-  const finished = await finishedOf(
+  const standing = await standingOf(
     db,
     stored.flatMap(({ ringId }) => ringId ?? []),
   );
   return stored.map((order) => {
     const own = events.get(order.id) ?? [];
     const { state, approval } = orderProgress(own);
-    const ringFinished = order.ringId !== null && finished.has(order.ringId);
-    return { ...order, state, approval, ringFinished, events: own };
+    const { finished = false, holdReached = false } = standing.get(order.ringId ?? '') ?? {};
+    return { ...order, state, approval, ringFinished: finished, holdReached, events: own };
   });
 }
 

@@ -1,13 +1,6 @@
 import { Link } from 'expo-router';
 import { Pressable, View } from 'react-native';
-import {
-  clockWords,
-  dayWords,
-  durationWords,
-  momentWords,
-  wallMinutes,
-  dayFromNow,
-} from '@/features/day/wall-clock';
+import { clockWords, durationWords, momentWords, wallMinutes } from '@/features/day/wall-clock';
 import { useNow } from '@/features/waits/use-now';
 import { useGetDayPlanQuery } from '@/store/trade-api';
 import { Type } from '@/ui/Type';
@@ -39,7 +32,7 @@ export function PlanOfDayLine({ rings }: { rings: readonly BenchRing[] }) {
           <Type as="small">
             {behind >= WORTH_SAYING_MIN
               ? `${durationWords(behind)} behind; plan from now again under Orders.`
-              : `On time for ${dayWords(dayFromNow())}.`}
+              : 'On time.'}
           </Type>
         </View>
       </Pressable>

@@ -17,9 +17,11 @@ import { Type } from '@/ui/Type';
 import { runWords } from './day-model';
 import { clockWords } from './wall-clock';
 
-const PX_PER_MIN = 3.2;
+const PX_PER_MIN = 3.8;
 const AXIS_PX = 46;
 const TOOL_PX = 34;
+/** Lower than this a block is pressed, not read. */
+const WORDS_FROM_PX = 17;
 /** Pins lie on full five minutes. */
 const PIN_GRID_MIN = 5;
 const TICK_MIN = 30;
@@ -81,8 +83,8 @@ function RunBlock({ run, top, words, pinned, onOpen }: RunProps) {
             </Svg>
           </View>
         ) : null}
-        {height >= 15 ? (
-          <Type as="small" numberOfLines={1} className="text-ink" style={{ lineHeight: 15, fontSize: 13 }}>
+        {height >= WORDS_FROM_PX ? (
+          <Type as="label" numberOfLines={1} style={{ lineHeight: 16, fontSize: 13 }}>
             {`${pinned ? '◆ ' : ''}${words}`}
           </Type>
         ) : null}

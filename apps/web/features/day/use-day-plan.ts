@@ -49,6 +49,8 @@ export function useDayPlanning(day: DayPlan): DayPlanning {
   );
   const follow = async () => {
     if (!answer) return;
+    // What comes back is the same plan: it need not be solved again.
+    setChanged(pins);
     try {
       const madeAt = new Date().toISOString();
       await save({ madeAt, pins: [...shop.pins], blocks: [...answer.blocks] }).unwrap();

@@ -1,3 +1,4 @@
+import type { WishAnswer } from '@round-mint/core/trade';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { ScrollView, View } from 'react-native';
@@ -42,6 +43,17 @@ function useIntake() {
   return { texts, chosen, intake, wish, answers, option, promise };
 }
 
+/** The answers in a line, while the form hides them. */
+function answerWords(answer: WishAnswer | undefined): string {
+  if (!answer) return 'Give a size: the drawer answers.';
+  const { options, alternatives } = answer;
+  if (options.length > 0)
+    return `✓ ${options.length} ${options.length === 1 ? 'way' : 'ways'} to make it: below.`;
+  return alternatives.length > 0
+    ? `✕ Not as wished; ${alternatives.length} near it: below.`
+    : '✕ Not from what is here: why is below.';
+}
+
 /** A wish taken down in one flow; while it is written, the drawer answers. */
 export function IntakeScreen() {
   const router = useRouter();
@@ -72,6 +84,7 @@ export function IntakeScreen() {
   const footer = (
     <View className="gap-2">
       {problem ? <Notice level="stop" title={problem} live /> : null}
+      {wide ? null : <Type as="label">{answerWords(answers.answer)}</Type>}
       <Button
         look="main"
         label={busy ? 'Keeping …' : option ? 'Keep the order, made so' : 'Keep the wish'}

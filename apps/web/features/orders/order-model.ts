@@ -53,12 +53,14 @@ export const DEED_WORDS: Readonly<Record<NextDeed, string>> = {
   nothing: 'Close-out card',
 };
 
-const BY_STATE: Readonly<Record<OrderState, (facts: OrderFacts) => NextDeed>> = {
+type Standing = OrderFacts & Pick<Order, 'holdReached'>;
+
+const BY_STATE: Readonly<Record<OrderState, (standing: Standing) => NextDeed>> = {
   asked: ({ planned }) => (planned ? 'quote' : 'choose'),
   quoted: () => 'agree',
   agreed: ({ hasRing }) => (hasRing ? 'work' : 'bench'),
-  'in-work': ({ ringFinished, approvalWanted, approval }) => {
-    if (approvalWanted && approval !== 'yes') return 'ask';
+  'in-work': ({ ringFinished, approvalWanted, approval, holdReached }) => {
+    if (approvalWanted && approval !== 'yes' && holdReached) return 'ask';
     return ringFinished ? 'ready' : 'work';
   },
   'awaiting-approval': () => 'answer',
@@ -70,7 +72,7 @@ const BY_STATE: Readonly<Record<OrderState, (facts: OrderFacts) => NextDeed>> = 
 };
 
 export function nextDeed(order: Order): NextDeed {
-  return BY_STATE[order.state](factsOf(order));
+  return BY_STATE[order.state]({ ...factsOf(order), holdReached: order.holdReached });
 }
 
 /** Where an order may be moved to, and what is missing elsewhere. */

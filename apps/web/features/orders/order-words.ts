@@ -69,6 +69,7 @@ export function inputOf(order: Order) {
     state: _state,
     approval: _approval,
     ringFinished: _ringFinished,
+    holdReached: _holdReached,
     events: _events,
     createdAt: _createdAt,
     updatedAt: _updatedAt,

@@ -11,6 +11,8 @@ export interface Solution {
 const REPORT_EVERY = 40;
 /** A step is never moved further than this many turns at once. */
 const FARTHEST = 24;
+/** Steps of one set-up are looked for this far on, turns. */
+const GATHERED_FROM = 60;
 /** Minutes of worse schedule that are accepted at the start of the search, and at its end (annealing, Kirkpatrick 1983). */
 const HOT_MIN = 60;
 const COLD_MIN = 0.2;
@@ -40,15 +42,53 @@ function moved(order: readonly number[], from: number, to: number): readonly num
   return rest;
 }
 
+/** The turns of one job between two places, both included. */
+function turnsOf(order: readonly number[], job: number, from: number, to: number): number {
+  return order.slice(from, to + 1).filter((other) => other === job).length;
+}
+
+/**
+ * The step at `to` comes right behind the one at `at`. Its ring's earlier steps that lay in between go before both:
+ * the n-th turn of a job is always its n-th step.
+ */
+function broughtForward(order: readonly number[], at: number, to: number): readonly number[] {
+  const [first, job] = [order[at] ?? 0, order[to] ?? 0];
+  const earlier = turnsOf(order, job, at + 1, to) - 1;
+  const between = order.slice(at + 1, to).filter((other) => other !== job);
+  return [
+    ...order.slice(0, at),
+    ...Array.from({ length: earlier }, () => job),
+    first,
+    job,
+    ...between,
+    ...order.slice(to + 1),
+  ];
+}
+
+/** The step at `at` waits for the one at `to`; what its ring had before that in between comes after both. */
+function putOff(order: readonly number[], at: number, to: number): readonly number[] {
+  const [job, last] = [order[at] ?? 0, order[to] ?? 0];
+  const later = turnsOf(order, job, at, to - 1) - 1;
+  const between = order.slice(at + 1, to).filter((other) => other !== job);
+  return [
+    ...order.slice(0, at),
+    ...between,
+    job,
+    last,
+    ...Array.from({ length: later }, () => job),
+    ...order.slice(to + 1),
+  ];
+}
+
 /** Another order near this one: a step goes elsewhere, or beside one that needs the same set-up. */
 function neighbour(shop: Shop, order: readonly number[], random: Random): readonly number[] {
   const at = Math.floor(random() * order.length);
   if (random() < GATHERING) {
     const setUps = setUpsOf(shop, order);
-    for (let to = at + 2; to < Math.min(order.length, at + FARTHEST); to++) {
+    for (let to = at + 2; to < Math.min(order.length, at + GATHERED_FROM); to++) {
       if (setUps[to] === setUps[at] && setUps[at] !== '' && order[to] !== order[at]) {
         // Either the later one comes forward, or the earlier one waits.
-        return random() < 0.5 ? moved(order, to, at + 1) : moved(order, at, to - 1);
+        return random() < 0.5 ? broughtForward(order, at, to) : putOff(order, at, to);
       }
     }
   }
