@@ -40,3 +40,11 @@ print('What a worker computes, and how many route simulations that is worth:', w
 
 const { benchFigures } = await load('bench-side.bench');
 print('What the bench asks, and how many route simulations that is worth:', benchFigures(), route);
+
+const { scheduleFigures, scheduleGains } = await load('schedule.bench');
+print('What laying out days takes, and how many route simulations that is worth:', scheduleFigures(), route);
+console.log('\nDay plan against first come, first done (1 is as much, less is better):\n');
+for (const [name, setUp, span, late] of scheduleGains()) {
+  const words = `set-up ${setUp.toFixed(2)}   until all is done ${span.toFixed(2)}   lateness ${late.toFixed(2)}`;
+  console.log(`${name.padEnd(20)} ${words}`);
+}

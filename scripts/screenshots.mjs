@@ -12,7 +12,6 @@ const WIDE = { width: 1280, height: 800 };
 const HALF = '/plan?stockId=00000001-0000-4000-8000-000000000010';
 const SPOON = '00000001-0000-4000-8000-0000000000c8';
 const FORK = '00000001-0000-4000-8000-0000000000c9';
-const STRIP = '00000001-0000-4000-8000-0000000000cb';
 const AT_FLAME = '/bench/00000004-0000-4000-8000-000000000005';
 const AT_FOLD = '/bench/00000004-0000-4000-8000-000000000007';
 
@@ -21,27 +20,23 @@ const VIEWS = [
   { name: 'bench', path: '/bench', size: PHONE },
   { name: 'bench-step', path: AT_FOLD, size: PHONE },
   { name: 'bench-step-torch', path: AT_FLAME, size: PHONE, light: 'torch' },
-  { name: 'bench-trouble', path: AT_FOLD, size: PHONE, act: trouble },
-  { name: 'recipes', path: '/bench/recipes', size: PHONE },
   { name: 'practice', path: '/bench/practice/first-band', size: PHONE, act: practise },
   { name: 'bench-wide', path: '/bench', size: WIDE },
   { name: 'plan', path: HALF, size: PHONE },
   { name: 'plan-wide', path: HALF, size: WIDE },
   { name: 'search-wide', path: '/plan/search', size: WIDE, act: search },
-  { name: 'centring', path: HALF.replace('/plan', '/plan/centre'), size: PHONE, act: measureLand },
   { name: 'silverware', path: `/plan/handle?stockId=${SPOON}`, size: PHONE },
-  { name: 'spinner', path: `/plan/spinner?stockId=${STRIP}`, size: PHONE },
   { name: 'what-is-it', path: `/stock/test?stockId=${FORK}`, size: PHONE, act: weigh },
   { name: 'fingers', path: '/plan/fingers', size: PHONE },
+  { name: 'orders-wide', path: '/orders', size: WIDE },
+  { name: 'wish-wide', path: '/orders/new', size: WIDE, act: takeDown },
+  { name: 'day-plan', path: '/orders/day', size: PHONE, act: layOut },
+  { name: 'scrap', path: '/stock/scrap', size: PHONE },
   { name: 'stock-wide', path: '/stock', size: WIDE },
   { name: 'log', path: '/log', size: PHONE },
   { name: 'learnt', path: '/log/learnt', size: PHONE },
   { name: 'log-ring', path: '/log/00000004-0000-4000-8000-000000000001', size: PHONE },
 ];
-
-async function trouble(page) {
-  await page.getByRole('button', { name: 'Something went wrong' }).click();
-}
 
 /** A washer that is folded most of the way. */
 async function practise(page) {
@@ -65,13 +60,20 @@ async function weigh(page) {
   await page.getByRole('list', { name: 'What may be done to it' }).scrollIntoViewIfNeeded();
 }
 
-/** A hole that is off by 0.4 mm: wide at 3 o'clock. */
-async function measureLand(page) {
-  for (let place = 0; place < 8; place++) {
-    const land = 8.55 + 0.4 * Math.sin((Math.PI * place) / 4);
-    await page.getByLabel(new RegExp(`^${place + 1} · `)).fill(land.toFixed(2));
-  }
-  await page.getByTestId('land-drawing').scrollIntoViewIfNeeded();
+/** A person who is known asks for a ring by a date. */
+async function takeDown(page) {
+  await page.getByTestId('intake-person').fill('Pell');
+  await page.getByRole('radio', { name: 'Pell Averin' }).click();
+  await page.getByRole('radio', { name: '4 weeks' }).click();
+  const possible = page.getByRole('radiogroup', { name: 'Possible from what is here' });
+  await possible.getByRole('radio').first().click({ timeout: 60_000 });
+  await page.getByTestId('promise').waitFor({ timeout: 60_000 });
+}
+
+/** The first whole day of the plan. */
+async function layOut(page) {
+  await page.getByTestId('gain').waitFor({ timeout: 60_000 });
+  await page.getByRole('radiogroup', { name: 'Day' }).getByRole('radio').nth(1).click();
 }
 
 function startServer(dataDir) {

@@ -1,5 +1,13 @@
-import type { Order } from '@round-mint/contract/orders';
+import type { ShelfAnswer } from '@round-mint/contract/consumables';
+import type { DayPlan } from '@round-mint/contract/day-plan';
+import type { MetalPrices } from '@round-mint/contract/metal-prices';
+import type { Order, OrderCosts } from '@round-mint/contract/orders';
+import type { Message } from '@round-mint/contract/outbox';
+import type { Person } from '@round-mint/contract/people';
+import type { StoredScrap } from '@round-mint/contract/scrap';
+import type { StoredSizer } from '@round-mint/contract/sizers';
 import { SIZE_SYSTEMS } from '@round-mint/core/size';
+import { listOf, pieceOf, punchOf, type Answers } from './fake-server';
 
 /** A made-up order, for tests of what is shown of it. */
 export function orderOf(change: Partial<Order> = {}): Order {
@@ -47,3 +55,144 @@ export function orderOf(change: Partial<Order> = {}): Order {
     ...change,
   };
 }
+
+const LIFE = { createdAt: '2026-11-20T10:00:00.000Z', updatedAt: '2026-11-20T10:00:00.000Z' };
+
+export function personOf(change: Partial<Person> = {}): Person {
+  return {
+    id: '00000007-0000-4000-8000-000000000001',
+    name: 'Calla Venn',
+    email: 'calla@venn.example',
+    phone: '',
+    address: '',
+    notes: '',
+    fingers: [
+      {
+        hand: 'right',
+        finger: 'ring',
+        sizeText: '10',
+        insideDiameterMm: SIZE_SYSTEMS.us.toDiameterMm(10),
+        measuredBy: 'gauge',
+        gaugeWidthMm: 6,
+        knuckleInsideDiameterMm: null,
+      },
+    ],
+    ...LIFE,
+    ...change,
+  };
+}
+
+export function sizerOf(n: number, change: Partial<StoredSizer> = {}): StoredSizer {
+  return {
+    id: `0000000a-0000-4000-8000-00000000000${n}`,
+    personId: personOf().id,
+    sentOn: '2026-11-02',
+    cost: 3,
+    paid: 0,
+    coupon: 0,
+    couponCode: '',
+    couponUsed: false,
+    guarantee: false,
+    notes: '',
+    ...LIFE,
+    ...change,
+  };
+}
+
+export function scrapOf(n: number, change: Partial<StoredScrap> = {}): StoredScrap {
+  return {
+    id: `0000000c-0000-4000-8000-00000000000${n}`,
+    at: '2026-11-20T10:00:00.000Z',
+    kind: 'slug',
+    metal: 'silver-900',
+    massG: 2.5,
+    fineness: null,
+    source: 'plan',
+    ringId: null,
+    meltedIntoId: null,
+    note: `Ring ${n}`,
+    ...LIFE,
+    ...change,
+  };
+}
+
+export const TEST_PRICES: MetalPrices = {
+  day: '2026-11-25',
+  items: (['silver', 'gold', 'platinum'] as const).map((metal, i) => ({
+    metal,
+    perG: [1, 70, 30][i] ?? 0,
+    source: 'feed' as const,
+    days: [
+      { day: '2026-11-24', perG: [0.9, 69, 31][i] ?? 0 },
+      { day: '2026-11-25', perG: [1, 70, 30][i] ?? 0 },
+    ],
+  })),
+};
+
+export function shelfOf(change: Partial<ShelfAnswer> = {}): ShelfAnswer {
+  return {
+    id: 'tape',
+    name: 'PTFE tape',
+    unit: 'm',
+    countedAmount: 24,
+    countedAt: '2026-11-01T08:00:00.000Z',
+    buyAtAmount: 10,
+    packAmount: 12,
+    packPrice: 3,
+    usedAmount: 4,
+    leftAmount: 20,
+    buy: false,
+    packs: 0,
+    ...change,
+  };
+}
+
+export function messageOf(change: Partial<Message> = {}): Message {
+  return {
+    id: '0000000b-0000-4000-8000-000000000001',
+    at: '2026-11-24T10:00:00.000Z',
+    kind: 'quote',
+    personId: personOf().id,
+    orderId: null,
+    toName: 'Calla Venn',
+    toAddress: 'calla@venn.example',
+    subject: 'Quote for your ring',
+    text: 'Dear Calla Venn,',
+    photoIds: [],
+    ...change,
+  };
+}
+
+/** What a ring comes to: round figures. */
+export const TEST_COSTS: OrderCosts = {
+  planned: {
+    stockCost: 20,
+    meltValue: 12,
+    consumablesCost: 3,
+    minutes: 90,
+    hourlyRate: 40,
+    scrapValue: 4,
+    refinerShare: 0.9,
+    post: 6,
+    feeShare: 0.05,
+    feeFixed: 0.5,
+    marginShare: 0.25,
+  },
+  actual: null,
+  steps: [],
+};
+
+const EMPTY_DAY: DayPlan = { plan: null, jobs: [], problems: [] };
+
+/** What every screen of the place asks for, with nothing in it. */
+export const QUIET_TRADE: Answers = {
+  'GET /people': listOf(personOf()),
+  'GET /orders': listOf(),
+  'GET /outbox': listOf(),
+  'GET /sizers': listOf(),
+  'GET /day-plan': EMPTY_DAY,
+  'GET /shop-numbers': {},
+  'GET /stock': listOf(pieceOf()),
+  'GET /kit': listOf(punchOf(14.3, 1), punchOf(15.9, 2)),
+  'GET /learnt': { used: false },
+};

@@ -13,6 +13,7 @@ import { Screen } from '@/ui/Screen';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
 import { AnswerList } from './AnswerList';
+import { ExchangeLine } from './ExchangeLine';
 import { FingerPart } from './FingerPart';
 import { intakeOf } from './intake-model';
 import { answerChosen, intakeCleared } from './intake-slice';
@@ -40,7 +41,7 @@ function useIntake() {
   const options = answers.answer ? [...answers.answer.options, ...answers.answer.alternatives] : [];
   const option = options.find((one) => optionKey(one) === chosen);
   const promise = usePromise(wish, option, texts.approvalWanted);
-  return { texts, chosen, intake, wish, answers, option, promise };
+  return { texts, chosen, intake, wish, answers, options, option, promise };
 }
 
 /** The answers in a line, while the form hides them. */
@@ -60,7 +61,7 @@ export function IntakeScreen() {
   const dispatch = useAppDispatch();
   const wide = useWidthClass() === 'wide';
   const people = useListPeopleQuery().data ?? [];
-  const { texts, chosen, intake, wish, answers, option, promise } = useIntake();
+  const { texts, chosen, intake, wish, answers, options, option, promise } = useIntake();
   const { keep, busy, problem } = useKeepOrder((id) =>
     router.replace({ pathname: '/orders/[id]', params: { id } }),
   );
@@ -76,6 +77,11 @@ export function IntakeScreen() {
   const answer = (
     <View className="gap-3">
       <AnswerList job={answers} chosen={chosen} onChoose={(one) => dispatch(answerChosen(optionKey(one)))} />
+      <ExchangeLine
+        texts={texts}
+        targetMm={intake.targetMm}
+        stockId={option?.stockId ?? options[0]?.stockId}
+      />
       {option ? (
         <PromiseLine job={promise} wantedBy={complete ? texts.wantedBy.trim() || null : null} />
       ) : null}

@@ -1,11 +1,18 @@
+import type { Order } from '@round-mint/contract/orders';
 import type { PersonInput } from '@round-mint/contract/people';
+import type { StoredSizer } from '@round-mint/contract/sizers';
 import type { CustomerWish, WishOption } from '@round-mint/core/trade';
 import { useRef, useState } from 'react';
 import { useSettings } from '@/features/settings/use-settings';
 import { useAddPlanMutation } from '@/store/api';
 import { problemText } from '@/store/problem';
 import { useAppDispatch } from '@/store/store';
-import { useSaveOrderMutation, useSavePersonMutation } from '@/store/trade-api';
+import {
+  useListOrdersQuery,
+  useListSizersQuery,
+  useSaveOrderMutation,
+  useSavePersonMutation,
+} from '@/store/trade-api';
 import { intakeOf, orderFrom } from './intake-model';
 import { intakeCleared, type IntakeTexts } from './intake-slice';
 import { planOfOption } from './option-plan';
@@ -24,6 +31,16 @@ function newPerson(texts: IntakeTexts, insideDiameterMm: number, id: string): Pe
   };
 }
 
+/** The sizer that a person was sent and that led to nothing yet: this order came of it, and its coupon counts. */
+function openSizer(
+  sizers: readonly Pick<StoredSizer, 'id' | 'personId'>[],
+  orders: readonly Pick<Order, 'sizerId'>[],
+  personId: string,
+): string | null {
+  const used = new Set(orders.map(({ sizerId }) => sizerId));
+  return sizers.find((sizer) => sizer.personId === personId && !used.has(sizer.id))?.id ?? null;
+}
+
 /** Keeps what was taken down: the person if new, the plan that was chosen, the order. Pressed again, nothing is made twice. */
 export function useKeepOrder(onKept: (orderId: string) => void) {
   const dispatch = useAppDispatch();
@@ -33,6 +50,8 @@ export function useKeepOrder(onKept: (orderId: string) => void) {
   const [saveOrder] = useSaveOrderMutation();
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string>();
+  const sizers = useListSizersQuery().data;
+  const orders = useListOrdersQuery().data;
   const ids = useRef({ person: crypto.randomUUID(), plan: crypto.randomUUID(), order: crypto.randomUUID() });
   const keep = async (texts: IntakeTexts, wish: CustomerWish | undefined, option: WishOption | undefined) => {
     const { targetMm } = intakeOf(texts, settings);
@@ -55,7 +74,8 @@ export function useKeepOrder(onKept: (orderId: string) => void) {
       }
       const planId = planned ? ids.current.plan : null;
       const stockId = option?.stockId ?? order.stockId;
-      await saveOrder({ ...order, planId, stockId, isNew: true }).unwrap();
+      const sizerId = openSizer(sizers ?? [], orders ?? [], personId);
+      await saveOrder({ ...order, planId, stockId, sizerId, isNew: true }).unwrap();
       ids.current = { person: crypto.randomUUID(), plan: crypto.randomUUID(), order: crypto.randomUUID() };
       dispatch(intakeCleared());
       onKept(order.id ?? '');

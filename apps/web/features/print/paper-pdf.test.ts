@@ -1,0 +1,61 @@
+import { PDFDocument, PDFRawStream, decodePDFRawStream } from 'pdf-lib';
+import { paperPdf, wrapped } from './paper-pdf';
+import type { Paper } from './paper';
+
+/** Every text that the pages write, as it is read back. */
+async function textOf(bytes: Uint8Array): Promise<string> {
+  const file = await PDFDocument.load(bytes);
+  const streams = file.context
+    .enumerateIndirectObjects()
+    .flatMap(([, object]) => (object instanceof PDFRawStream ? [object] : []));
+  const orders = streams
+    .map((stream) => String.fromCharCode(...decodePDFRawStream(stream).decode()))
+    .join('\n');
+  return [...orders.matchAll(/<([0-9A-F]+)> Tj/g)]
+    .map(([, hex = '']) =>
+      (hex.match(/../g) ?? []).map((pair) => String.fromCharCode(Number.parseInt(pair, 16))).join(''),
+    )
+    .join('\n');
+}
+
+const PAPER: Paper = {
+  title: 'Card',
+  blocks: [
+    { kind: 'title', text: 'Ring of the night boat' },
+    { kind: 'line', label: 'Size', value: 'US 9½ · UK S' },
+    { kind: 'line', label: 'Price', value: '84.00 cr', strong: true },
+    { kind: 'gap' },
+    { kind: 'text', text: 'Silver tarnishes. '.repeat(40) },
+  ],
+};
+
+describe('paperPdf', () => {
+  it('writes what it is given, with fractions', async () => {
+    const text = await textOf(await paperPdf(PAPER));
+    expect(text).toContain('Ring of the night boat');
+    expect(text).toContain('US 9½');
+    expect(text).toContain('84.00 cr');
+  });
+
+  it('goes on to another page when one is full', async () => {
+    const long = { ...PAPER, blocks: Array.from({ length: 120 }, () => PAPER.blocks[1]!) };
+    const file = await PDFDocument.load(await paperPdf(long));
+    expect(file.getPageCount()).toBeGreaterThan(1);
+    expect(file.getTitle()).toBe('Card');
+  });
+
+  it('leaves out letters that its font lacks rather than failing', async () => {
+    const odd = { title: 'Odd', blocks: [{ kind: 'text', text: 'Ring 硬 of Tårn' }] } as const;
+    expect(await textOf(await paperPdf(odd))).toContain('of Tårn');
+  });
+});
+
+describe('wrapped', () => {
+  const measure = (words: string) => words.length;
+
+  it('breaks between words, never in one', () => {
+    expect(wrapped('one two three four', 9, measure)).toEqual(['one two', 'three', 'four']);
+    expect(wrapped('extraordinarily', 4, measure)).toEqual(['extraordinarily']);
+    expect(wrapped('  ', 4, measure)).toEqual([]);
+  });
+});
