@@ -1,8 +1,9 @@
 import { scaleBand, scaleLinear } from 'd3-scale';
 import { useState } from 'react';
 import { View } from 'react-native';
-import Svg, { G, Line, Rect, Text } from 'react-native-svg';
+import Svg, { G, Rect, Text } from 'react-native-svg';
 import { usePalette } from '@/theme/light';
+import { TickLines, useChartText } from './TickLines';
 
 export interface MonthBar {
   /** Below the bar: "Nov". */
@@ -39,26 +40,19 @@ export function MonthBars({ bars, write, describe, height = 150 }: MonthBarsProp
     .domain([least, most || 1])
     .nice(TICKS)
     .range([height - MARGIN.bottom, MARGIN.top]);
-  const text = { fill: palette.soft, fontFamily: 'Barlow_500Medium', fontSize: '12' } as const;
+  const text = useChartText();
   const last = bars.findLastIndex(({ value }) => value !== undefined);
   return (
     <View onLayout={(event) => setWidth(event.nativeEvent.layout.width)} style={{ height }}>
       {width > 0 ? (
         <Svg width={width} height={height} role="img" aria-label={describe}>
-          {y.ticks(TICKS).map((tick) => (
-            <G key={tick}>
-              <Line
-                x1={MARGIN.left}
-                x2={width - MARGIN.right}
-                y1={y(tick)}
-                y2={y(tick)}
-                stroke={palette.line}
-              />
-              <Text {...text} x={MARGIN.left - 6} y={y(tick) + 4} textAnchor="end">
-                {write(tick)}
-              </Text>
-            </G>
-          ))}
+          <TickLines
+            ticks={y.ticks(TICKS)}
+            y={y}
+            left={MARGIN.left}
+            right={width - MARGIN.right}
+            write={write}
+          />
           {bars.map(({ label, value, lost = 0 }, i) => {
             const left = x(i) ?? 0;
             const top = y(Math.max(0, value ?? 0));

@@ -2,8 +2,9 @@ import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { useState } from 'react';
 import { View } from 'react-native';
-import Svg, { Circle, G, Line, Path, Text } from 'react-native-svg';
+import Svg, { Circle, Path, Text } from 'react-native-svg';
 import { usePalette } from '@/theme/light';
+import { TickLines, useChartText } from './TickLines';
 
 interface PriceLineProps {
   /** One a day, oldest first. */
@@ -32,27 +33,20 @@ export function PriceLine({ values, firstLabel, lastLabel, write, describe, heig
   const path = line<number>()
     .x((_value, i) => x(i))
     .y((value) => y(value));
-  const text = { fill: palette.soft, fontFamily: 'Barlow_500Medium', fontSize: '12' } as const;
+  const text = useChartText();
   const last = values.at(-1);
   if (last === undefined) return null;
   return (
     <View onLayout={(event) => setWidth(event.nativeEvent.layout.width)} style={{ height }}>
       {width > 0 ? (
         <Svg width={width} height={height} role="img" aria-label={describe}>
-          {y.ticks(TICKS).map((tick) => (
-            <G key={tick}>
-              <Line
-                x1={MARGIN.left}
-                x2={width - MARGIN.right}
-                y1={y(tick)}
-                y2={y(tick)}
-                stroke={palette.line}
-              />
-              <Text {...text} x={MARGIN.left - 6} y={y(tick) + 4} textAnchor="end">
-                {write(tick)}
-              </Text>
-            </G>
-          ))}
+          <TickLines
+            ticks={y.ticks(TICKS)}
+            y={y}
+            left={MARGIN.left}
+            right={width - MARGIN.right}
+            write={write}
+          />
           <Path d={path(values) ?? ''} fill="none" stroke={palette.ink} strokeWidth="2" />
           <Circle cx={x(values.length - 1)} cy={y(last)} r={4} fill={palette.ink} />
           <Text {...text} x={MARGIN.left} y={height - 6}>

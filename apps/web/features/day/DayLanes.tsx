@@ -1,6 +1,6 @@
 import {
   DndContext,
-  PointerSensor,
+  MouseSensor,
   TouchSensor,
   useDraggable,
   useSensor,
@@ -99,7 +99,7 @@ export function DayLanes({ blocks, spans, names, pins, onOpen, onPin }: DayLanes
   const runs = useMemo(() => runsOf(blocks), [blocks]);
   const tools = useMemo(() => toolLanes(blocks), [blocks]);
   const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
     useSensor(TouchSensor, { activationConstraint: { delay: 250, tolerance: 8 } }),
   );
   // Hours that are over, or in which nothing is done yet, need not be scrolled past.

@@ -2,6 +2,7 @@ import { dieChartInputSchema, type DieChartInput } from '@round-mint/contract/di
 import { parseLengthMm, type LengthUnit } from '@round-mint/core/format';
 import type { DieObservation } from '@round-mint/core/route';
 import { parseSize, type SizeSystemId } from '@round-mint/core/size';
+import { problemsOf } from '@/store/problem';
 
 /** A new chart as typed. */
 export interface ChartTexts {
@@ -26,8 +27,7 @@ export function parseChart(id: string, texts: ChartTexts, unit: LengthUnit): Par
     observations: [],
   });
   if (result.success) return { ok: true, chart: result.data };
-  const problems = result.error.issues.map(({ path, message }) => [String(path[0]), message]);
-  return { ok: false, problems: Object.fromEntries(problems) };
+  return { ok: false, problems: problemsOf(result.error) };
 }
 
 export type ParsedObservation =

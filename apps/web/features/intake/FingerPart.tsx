@@ -1,12 +1,11 @@
 import { quarterFraction } from '@round-mint/core/format';
 import { View } from 'react-native';
 import { converted } from '@/features/fingers/finger-model';
-import { FINGER_CHOICES, HAND_CHOICES, MEASURED_CHOICES } from '@/features/people/finger-words';
+import { FingerChoices } from '@/features/people/FingerChoices';
 import { useSettings, useWriters } from '@/features/settings/use-settings';
 import { SizeInput } from '@/features/sizes/SizeInput';
 import { useAppDispatch } from '@/store/store';
 import { Button } from '@/ui/Button';
-import { Choices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
 import { Type } from '@/ui/Type';
@@ -39,28 +38,7 @@ export function FingerPart({ texts, intake }: { texts: IntakeTexts; intake: Inta
         write={write.size}
         onChange={(size) => type({ size })}
       />
-      <Choices
-        label="Hand"
-        choices={HAND_CHOICES}
-        value={texts.hand}
-        onChange={(hand) => type({ hand })}
-        minWidth={56}
-      />
-      <Choices
-        label="Finger"
-        choices={FINGER_CHOICES}
-        value={texts.finger}
-        onChange={(finger) => type({ finger })}
-        minWidth={58}
-      />
-      <Type as="label">Measured by</Type>
-      <Choices
-        label="Measured by"
-        choices={MEASURED_CHOICES}
-        value={texts.measuredBy}
-        onChange={(measuredBy) => type({ measuredBy })}
-        minWidth={104}
-      />
+      <FingerChoices value={texts} onChange={type} />
       {texts.measuredBy === 'gauge' || texts.measuredBy === 'sizer' ? (
         <Field
           label="Width of the gauge"

@@ -20,6 +20,13 @@ export function PromiseLine({ job, wantedBy }: { job: Job<PromiseAnswer>; wanted
       <Progress what="Running the shop with this ring" share={progress} onStop={cancel} />
     );
   }
+  if (!Number.isFinite(answer.safeMin)) {
+    return (
+      <Notice level="stop" title="No date: your working hours leave no room for it." live testID="promise">
+        Its longest step, or one before it, fits into no stretch of work. Change the hours under Settings.
+      </Notice>
+    );
+  }
   const dueMin = wantedBy === null ? undefined : closingMin(calendarOf(settings), dayNumber(wantedBy));
   const chance = dueMin === undefined ? undefined : chanceBy(answer, dueMin);
   return (

@@ -1,6 +1,7 @@
 import { metalById } from '@round-mint/core/metal';
 import { useMemo } from 'react';
 import { View } from 'react-native';
+import { FACES } from '@/features/plan/faces';
 import { FINISHES } from '@/features/plan/finishes';
 import { WALLS } from '@/features/plan/walls';
 import { useWriters } from '@/features/settings/use-settings';
@@ -17,12 +18,6 @@ const KINDS = [
   { value: 'handle', label: 'silverware' },
   { value: 'strip', label: 'plain metal' },
   { value: 'band', label: 'their own band', describe: 'their own band, in another size' },
-] as const;
-
-const FACES = [
-  { value: '', label: 'either' },
-  { value: 'obverse', label: 'obverse' },
-  { value: 'reverse', label: 'reverse' },
 ] as const;
 
 const LININGS = [

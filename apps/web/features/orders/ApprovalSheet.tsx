@@ -45,8 +45,6 @@ export function ApprovalSheet({ order, person, onClose }: ApprovalSheetProps) {
   if (taking) return <PhotoSheet ringId={ringId} kind="stretch" onClose={() => setTaking(false)} />;
   return (
     <LetterSheet
-      // Readings that come later belong into the letter.
-      key={readings.join()}
       title="Ask before you go on"
       letter={approvalLetter({ ...words, ring: order.name, readings })}
       about={{

@@ -37,8 +37,9 @@ export function LetterSheet({
 }: LetterSheetProps) {
   const dispatch = useAppDispatch();
   const { send, busy, problem } = usePostLetter();
-  const [subject, setSubject] = useState(letter.subject);
-  const [text, setText] = useState(letter.text);
+  // Until a word is changed, the letter follows what it is made of: a price, a date, a reading.
+  const [changed, setChanged] = useState<Partial<Letter>>({});
+  const { subject, text } = { ...letter, ...changed };
   const go = async () => {
     if (before && !(await before())) return;
     if (await send({ ...about, subject, text })) onClose();
@@ -63,11 +64,15 @@ export function LetterSheet({
     >
       {children}
       {missing ? <Notice level="warn" title={missing} /> : null}
-      <Field label="Subject" value={subject} onChangeText={setSubject} />
+      <Field
+        label="Subject"
+        value={subject}
+        onChangeText={(words) => setChanged({ ...changed, subject: words })}
+      />
       <Field
         label="Letter"
         value={text}
-        onChangeText={setText}
+        onChangeText={(words) => setChanged({ ...changed, text: words })}
         multiline
         style={{ minHeight: 260 }}
         testID="letter-text"

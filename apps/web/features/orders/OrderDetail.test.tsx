@@ -68,6 +68,19 @@ describe('an order', () => {
     expect(letters()[0]?.text).toContain('Dear Calla Venn');
   });
 
+  it('lets the letter follow the price until a word of it is changed', async () => {
+    open(PLANNED);
+    await waitFor(() => expect(next()).toBeEnabled());
+    fireEvent.press(next());
+    const text = () => String(screen.getByTestId('letter-text').props.value);
+    fireEvent.changeText(await screen.findByTestId('quote-price'), '140');
+    expect(text()).toContain('140.00 cr');
+    fireEvent.changeText(screen.getByTestId('letter-text'), 'My own words');
+    fireEvent.changeText(screen.getByTestId('quote-price'), '150');
+    expect(text()).toBe('My own words');
+    expect(screen.getByLabelText('Subject').props.value).toContain('150.00 cr');
+  });
+
   it('warns of a price below the metal, and will not send one that is none', async () => {
     open(PLANNED);
     await waitFor(() => expect(next()).toBeEnabled());

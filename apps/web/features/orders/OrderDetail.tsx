@@ -1,4 +1,4 @@
-import { orderProgress, STATE_NAMES, type OrderEvent } from '@round-mint/core/trade';
+import { orderProgress, STATE_NAMES, type OrderEvent, USUAL_WAY } from '@round-mint/core/trade';
 import { format } from 'date-fns';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -14,7 +14,7 @@ import { Type } from '@/ui/Type';
 import { DueWords } from './DueWords';
 import { LettersOf } from './LettersOf';
 import { MoveSheet } from './MoveSheet';
-import { STATIONS, type OrderRow } from './order-model';
+import type { OrderRow } from './order-model';
 import { wishFacts } from './order-words';
 import { OrderActions } from './OrderActions';
 import { OrderAnswers } from './OrderAnswers';
@@ -67,7 +67,7 @@ export function OrderDetail({ row }: { row: OrderRow }) {
             <Type as="strong" testID="order-state">
               {STATE_NAMES[order.state]}
             </Type>
-            <StationLine count={STATIONS.length} at={STATIONS.indexOf(order.state)} width={230} />
+            <StationLine count={USUAL_WAY.length} at={USUAL_WAY.indexOf(order.state)} width={230} />
           </View>
           <DueWords row={row} />
           <View className="flex-row items-center justify-between gap-3">

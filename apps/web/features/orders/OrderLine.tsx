@@ -1,5 +1,5 @@
 import { useDraggable } from '@dnd-kit/core';
-import { STATE_NAMES } from '@round-mint/core/trade';
+import { STATE_NAMES, USUAL_WAY } from '@round-mint/core/trade';
 import { useState } from 'react';
 import { Pressable, View, type ViewStyle } from 'react-native';
 import Svg, { Circle } from 'react-native-svg';
@@ -8,7 +8,7 @@ import { useWriters } from '@/features/settings/use-settings';
 import { usePalette } from '@/theme/light';
 import { Type } from '@/ui/Type';
 import { DueWords } from './DueWords';
-import { STATIONS, type OrderRow } from './order-model';
+import type { OrderRow } from './order-model';
 
 const TOKEN = 34;
 
@@ -25,10 +25,10 @@ const GRAB = { cursor: 'grab', touchAction: 'none' } as unknown as ViewStyle;
 /** The ring that is dragged along the line; the menu does the same for keyboards. */
 function Token({ row, lineWidth }: { row: OrderRow; lineWidth: number }) {
   const palette = usePalette();
-  const at = STATIONS.indexOf(row.order.state);
+  const at = USUAL_WAY.indexOf(row.order.state);
   const { setNodeRef, listeners, transform } = useDraggable({ id: row.order.id });
   if (at < 0) return null;
-  const left = stationX(at, STATIONS.length, lineWidth) - TOKEN / 2;
+  const left = stationX(at, USUAL_WAY.length, lineWidth) - TOKEN / 2;
   return (
     <View
       ref={setNodeRef as unknown as React.Ref<View>}
@@ -83,8 +83,8 @@ export function OrderLine({ row, chosen, onChoose, lineWidth }: OrderLineProps) 
       </Pressable>
       <View style={{ width: lineWidth, height: TOKEN }}>
         <StationLine
-          count={STATIONS.length}
-          at={STATIONS.indexOf(order.state)}
+          count={USUAL_WAY.length}
+          at={USUAL_WAY.indexOf(order.state)}
           width={lineWidth}
           height={TOKEN}
           withoutToken

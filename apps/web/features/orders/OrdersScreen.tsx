@@ -1,4 +1,4 @@
-import { STATE_NAMES } from '@round-mint/core/trade';
+import { STATE_NAMES, USUAL_WAY } from '@round-mint/core/trade';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -12,7 +12,7 @@ import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
 import { Empty, Fetched } from '@/ui/Waiting';
 import { DueWords } from './DueWords';
-import { DEED_WORDS, isOver, nextDeed, STATIONS, type OrderRow } from './order-model';
+import { DEED_WORDS, isOver, nextDeed, type OrderRow } from './order-model';
 import { OrdersTabs } from './OrdersTabs';
 import { useOrderRows } from './use-orders';
 import { SHOWN, WideOrders } from './WideOrders';
@@ -47,7 +47,7 @@ function PhoneRow({ row, onOpen }: { row: OrderRow; onOpen: () => void }) {
             {order.name}
           </Type>
           <View className="items-end">
-            <StationLine count={STATIONS.length} at={STATIONS.indexOf(order.state)} width={LINE_WIDTH} />
+            <StationLine count={USUAL_WAY.length} at={USUAL_WAY.indexOf(order.state)} width={LINE_WIDTH} />
           </View>
         </View>
         <View className="flex-row items-center justify-between gap-2">

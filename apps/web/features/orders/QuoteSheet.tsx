@@ -44,8 +44,10 @@ export function QuoteSheet({ order, person, input, onClose }: QuoteSheetProps) {
   const [text, setText] = useState(() => order.quote?.price.toFixed(2) ?? usual?.price.toFixed(2) ?? '');
   const price = amountOf(text);
   const promise = usePromiseOfOrder(order);
-  const readyBy = promise.answer ? format(wallDate(promise.answer.likelyMin), 'yyyy-MM-dd') : null;
-  const readyWords = promise.answer && format(wallDate(promise.answer.likelyMin), 'EEEE, d MMMM yyyy');
+  const { likelyMin = Infinity } = promise.answer ?? {};
+  const ready = Number.isFinite(likelyMin) ? wallDate(likelyMin) : undefined;
+  const readyBy = ready ? format(ready, 'yyyy-MM-dd') : null;
+  const readyWords = ready && format(ready, 'EEEE, d MMMM yyyy');
   const ring = wishWords(order, write);
   const letter = useMemo(
     () => quoteLetter({ ...words, ring, price: price ?? 0, readyBy: readyWords, validDays: trade.quoteDays }),
@@ -65,8 +67,6 @@ export function QuoteSheet({ order, person, input, onClose }: QuoteSheetProps) {
   const floor = usual?.floor ?? 0;
   return (
     <LetterSheet
-      // Another price or date is another letter.
-      key={`${letter.subject} ${readyBy}`}
       title="The quote"
       letter={letter}
       about={{ kind: 'quote', personId: order.personId, orderId: order.id, photoIds: [] }}

@@ -1,5 +1,5 @@
 import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
-import { STATE_NAMES } from '@round-mint/core/trade';
+import { STATE_NAMES, USUAL_WAY } from '@round-mint/core/trade';
 import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { stationX } from '@/drawings/orders/StationLine';
@@ -9,7 +9,7 @@ import { Empty } from '@/ui/Waiting';
 import { Type } from '@/ui/Type';
 import { OrderDetail } from './OrderDetail';
 import { OrderLine } from './OrderLine';
-import { STATIONS, type OrderRow } from './order-model';
+import type { OrderRow } from './order-model';
 import { OrdersTabs } from './OrdersTabs';
 import { useMoveOrder } from './use-move-order';
 
@@ -28,8 +28,8 @@ interface WideOrdersProps {
 
 /** The station that lies nearest to where a ring was let go. */
 function stationAt(from: number, byPx: number): number {
-  const x = stationX(from, STATIONS.length, LINE_WIDTH) + byPx;
-  const away = STATIONS.map((_, i) => Math.abs(stationX(i, STATIONS.length, LINE_WIDTH) - x));
+  const x = stationX(from, USUAL_WAY.length, LINE_WIDTH) + byPx;
+  const away = USUAL_WAY.map((_, i) => Math.abs(stationX(i, USUAL_WAY.length, LINE_WIDTH) - x));
   return away.indexOf(Math.min(...away));
 }
 
@@ -42,8 +42,8 @@ export function WideOrders({ rows, shown, onShow, note, onAdd }: WideOrdersProps
   const drop = ({ active, delta }: DragEndEvent) => {
     const row = rows.find(({ order }) => order.id === active.id);
     if (!row) return;
-    const from = STATIONS.indexOf(row.order.state);
-    const to = STATIONS[stationAt(from, delta.x)];
+    const from = USUAL_WAY.indexOf(row.order.state);
+    const to = USUAL_WAY[stationAt(from, delta.x)];
     if (to && to !== row.order.state) void move(row.order, to);
   };
   return (
@@ -64,14 +64,14 @@ export function WideOrders({ rows, shown, onShow, note, onAdd }: WideOrdersProps
             </View>
             <View className="flex-1" />
             <View style={{ width: LINE_WIDTH, height: 34, marginRight: 12 }}>
-              {STATIONS.map((state, i) => (
+              {USUAL_WAY.map((state, i) => (
                 <Type
                   key={state}
                   as="small"
                   style={{
                     position: 'absolute',
                     width: 70,
-                    left: stationX(i, STATIONS.length, LINE_WIDTH) - 35,
+                    left: stationX(i, USUAL_WAY.length, LINE_WIDTH) - 35,
                     bottom: i % 2 === 0 ? 0 : 14,
                     fontSize: 12,
                     lineHeight: 14,

@@ -2,21 +2,8 @@ import type { DayPlan } from '@round-mint/contract/day-plan';
 import type { Order } from '@round-mint/contract/orders';
 import type { Person } from '@round-mint/contract/people';
 import { closingMin, type WorkCalendar } from '@round-mint/core/schedule';
-import { missingFor, nextState, type OrderFacts, type OrderState } from '@round-mint/core/trade';
+import { missingFor, nextState, USUAL_WAY, type OrderFacts, type OrderState } from '@round-mint/core/trade';
 import { dayNumber } from '@/features/day/wall-clock';
-
-/** Stations of the line that an order travels along. */
-export const STATIONS: readonly OrderState[] = [
-  'asked',
-  'quoted',
-  'agreed',
-  'in-work',
-  'awaiting-approval',
-  'finishing',
-  'ready',
-  'sent',
-  'closed',
-];
 
 /** Orders that nothing more is to be done with. */
 const OVER: readonly OrderState[] = ['closed', 'cancelled'];
@@ -80,7 +67,7 @@ export function movesOf(
   order: Order,
 ): readonly { readonly to: OrderState; readonly missing: readonly string[] }[] {
   const facts = factsOf(order);
-  return [...STATIONS, 'cancelled' as const]
+  return [...USUAL_WAY, 'cancelled' as const]
     .filter((to) => to !== order.state)
     .map((to) => ({ to, missing: missingFor(facts, to) }));
 }

@@ -6,12 +6,12 @@ import { usePutAway } from '@/features/shell/use-put-away';
 import { problemText } from '@/store/problem';
 import { useRemovePersonMutation, useSavePersonMutation } from '@/store/trade-api';
 import { AddSheet } from '@/features/shell/AddSheet';
-import { Choices } from '@/ui/Choices';
 import { FactLine } from '@/ui/FactLine';
 import { Field } from '@/ui/Field';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
-import { FINGER_CHOICES, fingerWords, HAND_CHOICES, MEASURED_CHOICES, MEASURED_WORDS } from './finger-words';
+import { FingerChoices } from './FingerChoices';
+import { fingerWords, MEASURED_WORDS } from './finger-words';
 import { parsePerson, personTexts, type PersonTexts } from './person-form';
 
 const WORDS = [
@@ -85,21 +85,7 @@ export function PersonSheet({ person, onClose }: { person: Person | undefined; o
         hint="Left empty, nothing is added."
         onChangeText={(size) => type({ size })}
       />
-      <Choices label="Hand" choices={HAND_CHOICES} value={texts.hand} onChange={(hand) => type({ hand })} />
-      <Choices
-        label="Finger"
-        choices={FINGER_CHOICES}
-        value={texts.finger}
-        onChange={(finger) => type({ finger })}
-        minWidth={58}
-      />
-      <Choices
-        label="Measured by"
-        choices={MEASURED_CHOICES}
-        value={texts.measuredBy}
-        onChange={(measuredBy) => type({ measuredBy })}
-        minWidth={104}
-      />
+      <FingerChoices value={texts} onChange={type} />
       {person ? (
         <TextButton
           label="Put away"

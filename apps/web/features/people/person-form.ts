@@ -1,5 +1,6 @@
 import { personInputSchema, type Finger, type Person, type PersonInput } from '@round-mint/contract/people';
 import { parseSize, type SizeSystemId } from '@round-mint/core/size';
+import { problemsOf } from '@/store/problem';
 
 /** A person as typed; the finger that is measured now beside those known before. */
 export interface PersonTexts {
@@ -51,6 +52,6 @@ export function parsePerson(
   if (result.success) return { ok: true, person: result.data };
   return {
     ok: false,
-    problems: Object.fromEntries(result.error.issues.map(({ path, message }) => [String(path[0]), message])),
+    problems: problemsOf(result.error),
   };
 }

@@ -4,7 +4,7 @@ import { TakeFrom } from '@/features/devices/TakeFrom';
 import { AddSheet } from '@/features/shell/AddSheet';
 import { usePutAway } from '@/features/shell/use-put-away';
 import { MetalPicker } from '@/features/stock/MetalPicker';
-import { problemText } from '@/store/problem';
+import { problemsOf, problemText } from '@/store/problem';
 import { useRemoveScrapMutation, useSaveScrapMutation } from '@/store/trade-api';
 import { Field } from '@/ui/Field';
 import { TextButton } from '@/ui/TextButton';
@@ -34,9 +34,7 @@ export function ScrapSheet({ thing, onClose }: { thing: StoredScrap | undefined;
     const weighed = { ...before, id, massG, metal, note, source: 'scale' };
     const parsed = scrapInputSchema.safeParse(weighed);
     if (!parsed.success) {
-      setProblems(
-        Object.fromEntries(parsed.error.issues.map(({ path, message }) => [String(path[0]), message])),
-      );
+      setProblems(problemsOf(parsed.error));
       return;
     }
     try {

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { metalById } from '@round-mint/core/metal';
 import { SizeInput } from '@/features/sizes/SizeInput';
 import { sizeTyped, wallChosen } from '@/features/plan/plan-draft-slice';
+import { FACES } from '@/features/plan/faces';
 import { draftTarget } from '@/features/plan/plan-model';
 import { WALLS } from '@/features/plan/walls';
 import { useSettings, useWriters } from '@/features/settings/use-settings';
@@ -13,12 +14,6 @@ import { Field } from '@/ui/Field';
 import { Type } from '@/ui/Type';
 import type { WishProblems } from './search-model';
 import { wishTyped } from './search-slice';
-
-const FACES = [
-  { value: '', label: 'either' },
-  { value: 'obverse', label: 'obverse' },
-  { value: 'reverse', label: 'reverse' },
-] as const;
 
 /** Metals that lie in the drawer, and "any". */
 function useMetalChoices() {

@@ -1,7 +1,7 @@
 import { shelfInputSchema, type ShelfAnswer } from '@round-mint/contract/consumables';
 import { useState } from 'react';
 import { AddSheet } from '@/features/shell/AddSheet';
-import { problemText } from '@/store/problem';
+import { problemsOf, problemText } from '@/store/problem';
 import { useCountShelfMutation } from '@/store/trade-api';
 import { Field } from '@/ui/Field';
 import { useSettings } from '@/features/settings/use-settings';
@@ -32,9 +32,7 @@ export function ShelfSheet({ shelf, onClose }: { shelf: ShelfAnswer; onClose: ()
     );
     const parsed = shelfInputSchema.safeParse({ ...numbers, countedAt: new Date().toISOString() });
     if (!parsed.success) {
-      setProblems(
-        Object.fromEntries(parsed.error.issues.map(({ path, message }) => [String(path[0]), message])),
-      );
+      setProblems(problemsOf(parsed.error));
       return;
     }
     try {

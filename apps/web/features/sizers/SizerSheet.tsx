@@ -6,7 +6,7 @@ import { dayFromNow } from '@/features/day/wall-clock';
 import { inputOf } from '@/features/orders/order-words';
 import { AddSheet } from '@/features/shell/AddSheet';
 import { usePutAway } from '@/features/shell/use-put-away';
-import { problemText } from '@/store/problem';
+import { problemsOf, problemText } from '@/store/problem';
 import {
   useListOrdersQuery,
   useRemoveSizerMutation,
@@ -70,9 +70,7 @@ export function SizerSheet({ sizer, people, onClose }: SizerSheetProps) {
       guarantee: texts.guarantee === 'yes',
     });
     if (!parsed.success) {
-      setProblems(
-        Object.fromEntries(parsed.error.issues.map(({ path, message }) => [String(path[0]), message])),
-      );
+      setProblems(problemsOf(parsed.error));
       return;
     }
     try {

@@ -1,6 +1,7 @@
 import { toolSpecSchema } from '@round-mint/contract/kit';
 import { parseLengthMm, type LengthUnit } from '@round-mint/core/format';
 import type { Tool, ToolKind, ToolSpec } from '@round-mint/core/route';
+import { problemsOf } from '@/store/problem';
 
 type Length = (mm: number, decimals?: number) => string;
 
@@ -116,6 +117,6 @@ export function parseTool(
   if (result.success) return { ok: true, spec: result.data };
   return {
     ok: false,
-    problems: Object.fromEntries(result.error.issues.map(({ path, message }) => [String(path[0]), message])),
+    problems: problemsOf(result.error),
   };
 }

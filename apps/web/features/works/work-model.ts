@@ -6,6 +6,7 @@ import type { BenchTraits, Kit } from '@round-mint/core/route';
 import { MM_PER_US_SIZE, parseSize, wideBandAllowance, type WideBandAllowance } from '@round-mint/core/size';
 import { planWork, STOCK_FOR, type Work, type WorkKind, type WorkPlan } from '@round-mint/core/work';
 import { permitsOf } from '@/features/stock/piece-words';
+import { problemsOf } from '@/store/problem';
 import { WORK_FIELDS, type WorkField, type WorkTexts } from './work-fields';
 import type { WorkDraft } from './works-slice';
 
@@ -74,7 +75,7 @@ function readWork(
   const parsed = workSchema.safeParse({ kind, ...values });
   if (parsed.success) return { work: parsed.data, problems: {} };
   return {
-    problems: Object.fromEntries(parsed.error.issues.map(({ path, message }) => [String(path[0]), message])),
+    problems: problemsOf(parsed.error),
   };
 }
 

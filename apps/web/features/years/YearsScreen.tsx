@@ -4,6 +4,7 @@ import { findYears, type Reach } from '@round-mint/core/trade';
 import { Link } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
+import { FACES } from '@/features/plan/faces';
 import { useWriters } from '@/features/settings/use-settings';
 import { PlaceHeader } from '@/features/shell/PlaceHeader';
 import { permitsOf } from '@/features/stock/piece-words';
@@ -15,12 +16,6 @@ import { Field } from '@/ui/Field';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
 import { both, Empty, Fetched } from '@/ui/Waiting';
-
-const FACES = [
-  { value: '', label: 'either' },
-  { value: 'obverse', label: 'obverse' },
-  { value: 'reverse', label: 'reverse' },
-] as const;
 
 function yearOf(text: string): number | undefined {
   return /^-?\d{1,4}$/.test(text.trim()) ? Number(text.trim()) : undefined;

@@ -32,6 +32,20 @@ describe('promiseDate', () => {
     expect(promised(4, { atBench: 0.4 }).evenMin).toBeGreaterThan(promised(4, { atBench: 1 }).evenMin);
   });
 
+  it('promises nothing where no working hours allow it', () => {
+    const shop = shopOf([], { calendar: { week: [] } });
+    const answer = runToEnd(promiseDate({ shop, order: [], job: NEW, draws: 5 }));
+    expect(answer.evenMin).toBe(Infinity);
+    expect(chanceBy(answer, MONDAY_MIN + 90 * MINUTES_A_DAY)).toBe(0);
+  });
+
+  it('finds room for a step that takes long today', () => {
+    const long = { ...NEW, steps: NEW.steps.map((step) => ({ ...step, handsMin: 150 })) };
+    const shop = shopOf([]);
+    const { safeMin } = runToEnd(promiseDate({ shop, order: [], job: long, draws: 60 }));
+    expect(Number.isFinite(safeMin)).toBe(true);
+  });
+
   it('tells the chance of any date', () => {
     const answer = promised(3);
     expect(chanceBy(answer, MONDAY_MIN)).toBe(0);

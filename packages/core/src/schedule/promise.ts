@@ -1,4 +1,5 @@
 import { normalDeviate, seededRandom, type Random } from '../uncertainty';
+import { longestSpanMin } from './calendar';
 import type { ScheduleJob } from './job';
 import { placeInOrder } from './place';
 import type { Shop } from './shop';
@@ -29,7 +30,7 @@ export interface PromiseQuestion {
 }
 
 export interface PromiseAnswer {
-  /** Moments by which it is ready in so many of a hundred runs; wall-clock minutes. */
+  /** Moments by which it is ready in so many of a hundred runs, wall-clock minutes; Infinity where no hours allow it. */
   readonly evenMin: number;
   readonly likelyMin: number;
   readonly safeMin: number;
@@ -42,13 +43,19 @@ const SEED = 29;
 const CHANCES = { even: 0.5, likely: 0.8, safe: 0.95 } as const;
 const REPORT_EVERY = 10;
 
-function drawn(job: ScheduleJob, strays: Strays, random: Random): ScheduleJob {
+function drawn(job: ScheduleJob, { calendar, rules }: Shop, strays: Strays, random: Random): ScheduleJob {
   const stray = (log: number) => Math.exp(log * normalDeviate(random));
-  const steps = job.steps.map((step) => ({
-    ...step,
-    handsMin: (step.handsMin * stray(strays.minutesLog)) / strays.atBench,
-    leadMin: step.leadMin * stray(strays.answerLog),
-  }));
+  const longest = longestSpanMin(calendar);
+  const steps = job.steps.map((step) => {
+    const { lane, handsMin, waitMin, leadMin } = step;
+    // However long it takes today, it is laid down before the doors are shut: it is no other kind of step.
+    const most = Math.max(handsMin, longest - rules.setUpMin[lane] - (lane === 'bath' ? waitMin : 0));
+    return {
+      ...step,
+      handsMin: Math.min(most, (handsMin * stray(strays.minutesLog)) / strays.atBench),
+      leadMin: leadMin * stray(strays.answerLog),
+    };
+  });
   return { ...job, steps };
 }
 
@@ -67,10 +74,11 @@ export function* promiseDate(question: PromiseQuestion): Generator<number, Promi
     // A ring that is spoilt is done twice: how far it had come when it broke is not known.
     const again = random() < strays.spoilt ? 2 : 1;
     const route = Array.from({ length: again }, () => job.steps).flat();
-    const jobs = [...shop.jobs, { ...job, steps: route }].map((one) => drawn(one, strays, random));
+    const jobs = [...shop.jobs, { ...job, steps: route }].map((one) => drawn(one, shop, strays, random));
     const { blocks } = placeInOrder({ ...shop, jobs, pins: [] }, [...order, ...route.map(() => last)]);
-    const ends = blocks.filter(({ jobId }) => jobId === job.id).map(({ endMin }) => endMin);
-    found.push(Math.max(shop.nowMin, ...ends));
+    const mine = blocks.filter(({ jobId }) => jobId === job.id);
+    // A step that no stretch of work takes is never done.
+    found.push(mine.length === route.length ? Math.max(shop.nowMin, mine.at(-1)?.endMin ?? 0) : Infinity);
   }
   const readyMin = found.sort((a, b) => a - b);
   const by = (share: number) => readyMin[Math.min(draws - 1, Math.ceil(share * draws) - 1)] ?? shop.nowMin;

@@ -1,4 +1,4 @@
-import type { Approval, OrderState } from './order-state';
+import { ORDER_STATES, type Approval, type OrderState } from './order-state';
 
 /** What is known of an order when it is to move on. */
 export interface OrderFacts {
@@ -46,17 +46,8 @@ export function missingFor(facts: OrderFacts, to: OrderState): readonly string[]
   return NEEDS[to].filter(([met]) => !met(facts)).map(([, words]) => words);
 }
 
-const USUAL_WAY: readonly OrderState[] = [
-  'asked',
-  'quoted',
-  'agreed',
-  'in-work',
-  'awaiting-approval',
-  'finishing',
-  'ready',
-  'sent',
-  'closed',
-];
+/** The stations that an order comes through; cancelled lies beside the way. */
+export const USUAL_WAY: readonly OrderState[] = ORDER_STATES.filter((state) => state !== 'cancelled');
 
 /** The state that usually follows; undefined at the end. Who need not approve is not waited for. */
 export function nextState({ state, approvalWanted }: OrderFacts): OrderState | undefined {

@@ -1,0 +1,66 @@
+import { DEFAULT_SETTINGS } from '@round-mint/contract/settings';
+import { fireEvent, render, screen } from '@testing-library/react-native';
+import { HoursSettings, RateSettings } from './TradeSettings';
+
+const type = (label: string | RegExp, text: string) =>
+  fireEvent.changeText(screen.getByLabelText(label), text);
+
+describe('RateSettings', () => {
+  it('keeps rates, name and a price that was typed', () => {
+    const onSave = jest.fn();
+    render(<RateSettings settings={DEFAULT_SETTINGS} onSave={onSave} />);
+    type('Name of the workshop', 'The Quay');
+    type(/An hour at the bench/, '42,5');
+    type(/To be left over/, '30');
+    type(/Pure silver/, '1.2');
+    fireEvent.press(screen.getByText('Keep these rates'));
+    expect(onSave).toHaveBeenCalledWith({
+      workshopName: 'The Quay',
+      currency: 'cr',
+      trade: { ...DEFAULT_SETTINGS.trade, hourlyRate: 42.5, marginShare: 0.3 },
+      spotTyped: { silver: 1.2 },
+    });
+  });
+
+  it('keeps nothing while something is wrong, and says what', () => {
+    const onSave = jest.fn();
+    render(<RateSettings settings={DEFAULT_SETTINGS} onSave={onSave} />);
+    type('Name of the workshop', ' ');
+    type(/Fees, of the price/, 'half');
+    type(/Pure gold/, '-3');
+    fireEvent.press(screen.getByText('Keep these rates'));
+    expect(onSave).not.toHaveBeenCalled();
+    expect(screen.getByText('✕ must not be empty')).toBeTruthy();
+    expect(screen.getByText('✕ must be a share in percent, such as 25')).toBeTruthy();
+    expect(screen.getByText('✕ must be a price, or nothing')).toBeTruthy();
+  });
+});
+
+describe('HoursSettings', () => {
+  it('reads hours as people write them, and days off', () => {
+    const onSave = jest.fn();
+    render(<HoursSettings settings={DEFAULT_SETTINGS} onSave={onSave} />);
+    type('Monday', '10-12, 14-18:30');
+    type('Friday', '');
+    type('Days off', '2026-12-24, 2026-12-25');
+    fireEvent.press(screen.getByText('Keep these hours'));
+    const [{ hours, daysOff }] = onSave.mock.calls[0] as [{ hours: unknown[]; daysOff: string[] }];
+    expect(hours[1]).toEqual([
+      { fromMin: 600, toMin: 720 },
+      { fromMin: 840, toMin: 1110 },
+    ]);
+    expect(hours[5]).toEqual([]);
+    expect(daysOff).toEqual(['2026-12-24', '2026-12-25']);
+  });
+
+  it('says which day it cannot read', () => {
+    const onSave = jest.fn();
+    render(<HoursSettings settings={DEFAULT_SETTINGS} onSave={onSave} />);
+    type('Tuesday', 'all day');
+    type('Days off', 'Christmas');
+    fireEvent.press(screen.getByText('Keep these hours'));
+    expect(onSave).not.toHaveBeenCalled();
+    expect(screen.getByText('✕ such as 9-12:30, 13:30-17, or nothing')).toBeTruthy();
+    expect(screen.getByText('✕ “Christmas” is no date such as 2026-12-24')).toBeTruthy();
+  });
+});
