@@ -14,7 +14,7 @@ describe('BenchScreen', () => {
     const done = ringOf([], { id: 'done', name: 'Done', status: 'finished' });
     fakeServer({ 'GET /rings': listOf(older, newer, done) });
     renderWithStore(<BenchScreen />);
-    expect(await screen.findByText('2 in work, last touched first')).toBeTruthy();
+    expect(await screen.findByText('2 in work')).toBeTruthy();
     const actions = screen.getAllByRole('link').map(nameOf);
     expect(actions).toEqual([
       'Newer: Deburr the hole',

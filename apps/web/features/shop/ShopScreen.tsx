@@ -6,11 +6,15 @@ import { MonthBars, type MonthBar } from '@/drawings/bars/MonthBars';
 import { LogTabs } from '@/features/log/LogTabs';
 import { useWriters } from '@/features/settings/use-settings';
 import { PlaceHeader } from '@/features/shell/PlaceHeader';
+import { noticeShown } from '@/store/notices-slice';
+import { useAppDispatch } from '@/store/store';
 import { useGetShopNumbersQuery } from '@/store/trade-api';
+import { Button } from '@/ui/Button';
 import { FactLine } from '@/ui/FactLine';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
 import { Fetched } from '@/ui/Waiting';
+import { numbersText } from './numbers-text';
 
 type Month = ShopNumbersAnswer['months'][number];
 
@@ -72,6 +76,11 @@ function trendWords(values: readonly (number | null)[], write: (value: number) =
 
 function Shop({ numbers }: { numbers: ShopNumbersAnswer }) {
   const { money } = useWriters();
+  const dispatch = useAppDispatch();
+  const copy = async () => {
+    await navigator.clipboard.writeText(numbersText(numbers));
+    dispatch(noticeShown({ text: 'The numbers were copied.' }));
+  };
   const { months, spoiltShare, spoiltBy, marginShare } = numbers;
   const count = (value: number) => String(Math.round(value * 10) / 10);
   const hours = (value: number) => `${value.toFixed(1)} h`;
@@ -143,6 +152,7 @@ function Shop({ numbers }: { numbers: ShopNumbersAnswer }) {
           ))}
         </View>
       </View>
+      <Button label="Copy the numbers" onPress={() => void copy()} />
       <Type as="small">{`Margins in ${money(0).split(' ')[1] ?? ''}, from closed orders: price less what the ring really took.`}</Type>
     </Screen>
   );

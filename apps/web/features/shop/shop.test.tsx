@@ -2,6 +2,7 @@ import type { ShopNumbersAnswer } from '@round-mint/contract/shop';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { fakeServer } from '@/testing/fake-server';
 import { renderWithStore } from '@/testing/render';
+import { numbersText } from './numbers-text';
 import { ShopScreen } from './ShopScreen';
 
 jest.mock('expo-router', () => jest.requireActual('@/testing/router').fakeRouter());
@@ -46,6 +47,13 @@ describe('ShopScreen', () => {
     await open();
     expect(screen.getByText(/Nothing is known yet/)).toBeTruthy();
     expect(screen.getByText('No order was closed yet.')).toBeTruthy();
+  });
+
+  it('is copied as a table, what is unknown left empty', () => {
+    const lines = numbersText(numbers()).split('\n');
+    expect(lines).toHaveLength(13);
+    expect(lines[0]?.split('\t')).toContain('hoursEach');
+    expect(lines[1]?.split('\t').slice(0, 4)).toEqual(['2026-01', '2', '0', '']);
   });
 
   it('draws a bar a month, read aloud in a sentence', async () => {

@@ -20,9 +20,9 @@ export function schoolsOf(
 
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 
-/** "3 of 6 (19 to 81 %)" */
+/** "3 of 6 (19–81 %)" */
 export function conversionWords({ sent, orders, low, high }: SizerSums): string {
-  return sent === 0 ? 'none sent' : `${orders} of ${sent} (${percent(low)} to ${percent(high)})`;
+  return sent === 0 ? 'none sent' : `${orders} of ${sent} (${Math.round(low * 100)}–${percent(high)})`;
 }
 
 export function verdictWords(

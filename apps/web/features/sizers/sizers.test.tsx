@@ -15,8 +15,8 @@ describe('two schools of sizers', () => {
   const schools = schoolsOf([...FREE, ...SOLD], [orderOf({ sizerId: sizerOf(6).id })], 30);
 
   it('count an order that came of a sizer to its school', () => {
-    expect(conversionWords(schools.free)).toBe('0 of 5 (0 % to 43 %)'.replace('0 % to', '0 % to'));
-    expect(conversionWords(schools.paid)).toMatch(/^1 of 4 \(\d+ % to \d+ %\)$/);
+    expect(conversionWords(schools.free)).toBe('0 of 5 (0–43 %)');
+    expect(conversionWords(schools.paid)).toMatch(/^1 of 4 \(\d+–\d+ %\)$/);
     expect(conversionWords(schoolsOf([], [], 30).free)).toBe('none sent');
   });
 
