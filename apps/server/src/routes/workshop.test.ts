@@ -2,6 +2,7 @@ import { archiveSchema } from '@round-mint/contract/archive';
 import { DEFAULT_SETTINGS } from '@round-mint/contract/settings';
 import { ENDPOINTS } from '@round-mint/contract/endpoints';
 import Papa from 'papaparse';
+import { demoId } from '../demo/demo-id';
 import { loadDemo } from '../demo/load';
 import { testServer, type TestServer } from '../test-server';
 
@@ -89,6 +90,23 @@ describe('export and import', () => {
     } finally {
       await empty.close();
     }
+  });
+
+  it('keeps an order whose ring was put away, without it', async () => {
+    const ringId = demoId('ring', 5);
+    const exported = async () =>
+      archiveSchema.parse((await server.api.get('/api/v1/export').expect(200)).body);
+    const before = await exported();
+    const order = before.orders.find((one) => one.ringId === ringId);
+    await server.api.delete(`/api/v1/rings/${ringId}`).expect(204);
+    const after = await exported();
+    expect(after.orders).toHaveLength(before.orders.length);
+    expect(after.orders.find(({ id }) => id === order?.id)).toMatchObject({
+      ringId: null,
+      name: order?.name,
+    });
+    await server.api.post(`/api/v1/rings/${ringId}/restore`).expect(200);
+    expect((await exported()).orders).toEqual(before.orders);
   });
 
   it('takes nothing in when the file refers to what it does not hold', async () => {

@@ -21,16 +21,18 @@ type TradePart =
 
 /**
  * People, orders and what belongs to them; what was put away stays out, but for people whom orders and letters name.
- * @param ringIds rings that go along: an order or a scrap of another ring would point at nothing
+ * @param ringIds rings that go along: what points at another one is left without it, scrap is left out
  */
 export async function exportTrade(
   db: Database,
   ringIds: ReadonlySet<string>,
   planIds: ReadonlySet<string>,
 ): Promise<Pick<Archive, TradePart>> {
-  const orderRows = (
-    await db.select().from(orders).where(isNull(orders.deletedAt)).orderBy(asc(orders.createdAt))
-  ).filter(({ ringId, planId }) => (!ringId || ringIds.has(ringId)) && (!planId || planIds.has(planId)));
+  const orderRows = await db
+    .select()
+    .from(orders)
+    .where(isNull(orders.deletedAt))
+    .orderBy(asc(orders.createdAt));
   const orderIds = orderRows.map(({ id }) => id);
   const [personRows, eventRows, sizerRows, scrapRows, shelfRows, messageRows, planRows] = await Promise.all([
     db.select().from(people).orderBy(asc(people.createdAt)),
@@ -51,7 +53,15 @@ export async function exportTrade(
   const named = new Set([...orderRows, ...sizerRows, ...letters].map(({ personId }) => personId));
   return {
     people: personRows.filter(({ id, deletedAt }) => deletedAt === null || named.has(id)).map(storedPerson),
-    orders: orderRows.map(storedOrder),
+    // An order outlives a ring that was put away.
+    orders: orderRows.map((row) => {
+      const { ringId, planId, ...order } = storedOrder(row);
+      return {
+        ...order,
+        ringId: ringId !== null && ringIds.has(ringId) ? ringId : null,
+        planId: planId !== null && planIds.has(planId) ? planId : null,
+      };
+    }),
     orderEvents: eventRows.map((row) => ({ orderId: row.orderId, ...orderEventOf(row) })),
     sizers: sizerRows.map(storedSizer),
     scrap: scrapRows.filter(({ ringId }) => !ringId || ringIds.has(ringId)).map(storedScrap),
