@@ -51,6 +51,7 @@ export function orderOf(change: Partial<Order> = {}): Order {
     approval: 'none',
     ringFinished: false,
     holdReached: false,
+    ringLost: false,
     events: [],
     ...change,
   };

@@ -94,6 +94,8 @@ export const orderSchema = z.object({
   state: z.enum(ORDER_STATES),
   approval: z.enum(['none', 'asked', 'yes', 'no']),
   ringFinished: z.boolean(),
+  /** Whether its ring was spoilt or put away: it has to be begun again. */
+  ringLost: z.boolean(),
   /** Whether its ring has come to the step before which the customer is asked. */
   holdReached: z.boolean(),
   events: z.array(orderEventSchema),

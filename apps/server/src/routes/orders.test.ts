@@ -33,6 +33,7 @@ const inputOf = ({
   approval: _a,
   ringFinished: _r,
   holdReached: _h,
+  ringLost: _l,
   events: _e,
   createdAt: _c,
   updatedAt: _u,
@@ -87,6 +88,30 @@ describe('orders', () => {
     expect(again.events).toHaveLength(2);
     const back = await send(id, eventOf({ kind: 'undone', eventId: agreed.id })).expect(200);
     expect(back.body.state).toBe('quoted');
+  });
+
+  it('know when their ring was spoilt or put away, and when it is back', async () => {
+    const { id, ringId } = await orderNamed('Rope fork ring');
+    const lost = async () => (await orderNamed('Rope fork ring')).ringLost;
+    expect(await lost()).toBe(false);
+    const spoilt = eventOf({ kind: 'spoilt', cause: 'crack-at-cut-edge' });
+    await server.api
+      .post(path(`/rings/${ringId}/events`))
+      .send({ events: [spoilt] })
+      .expect(200);
+    expect(await lost()).toBe(true);
+    const costs = (await server.api.get(path(`/orders/${id}/costs`)).expect(200)).body;
+    expect(costs.actual).toBeNull();
+    const back = eventOf({ kind: 'undone', eventId: spoilt.id });
+    await server.api
+      .post(path(`/rings/${ringId}/events`))
+      .send({ events: [back] })
+      .expect(200);
+    expect(await lost()).toBe(false);
+    await server.api.delete(path(`/rings/${ringId}`)).expect(204);
+    expect(await lost()).toBe(true);
+    await server.api.post(path(`/rings/${ringId}/restore`)).expect(200);
+    expect(await lost()).toBe(false);
   });
 
   it('cost what plan and ring come to; a customer’s own piece costs nothing', async () => {

@@ -109,7 +109,8 @@ async function plannedCosts(
 }
 
 async function actualInput(db: Database, order: Order, till: Till): Promise<PriceInput | null> {
-  if (order.ringId === null) return null;
+  // A ring that was put away took nothing that a price should tell.
+  if (order.ringId === null || order.ringLost) return null;
   const ring = await getRing(db, order.ringId);
   const [piece] = await db.select({ price: stock.price }).from(stock).where(eq(stock.id, ring.stockId));
   const left = await db

@@ -31,8 +31,11 @@ async function eventsByOrder(
 
 interface RingStanding {
   readonly finished: boolean;
+  readonly lost: boolean;
   readonly holdReached: boolean;
 }
+
+const NO_RING: RingStanding = { finished: false, lost: false, holdReached: false };
 
 /** How far the rings of some orders are. Only those in work have to be followed event by event. */
 async function standingOf(
@@ -48,11 +51,11 @@ async function standingOf(
   const events = await eventsFor(db, inWork);
   return new Map(
     rows.map((row) => {
-      if (row.status !== 'in-work') {
-        return [row.id, { finished: row.status === 'finished', holdReached: row.status === 'finished' }];
-      }
+      const lost = row.status === 'spoilt' || row.deletedAt !== null;
+      const finished = row.status === 'finished' && !lost;
+      if (row.status !== 'in-work') return [row.id, { finished, lost, holdReached: finished }];
       const { steps, step } = stateOf(ringOf(row), events.get(row.id) ?? []);
-      return [row.id, { finished: false, holdReached: step >= (approvalStep(steps) ?? steps.length) }];
+      return [row.id, { finished, lost, holdReached: step >= (approvalStep(steps) ?? steps.length) }];
     }),
   );
 }
@@ -70,8 +73,8 @@ async function withProgress(db: Database, stored: readonly StoredOrder[]): Promi
   return stored.map((order) => {
     const own = events.get(order.id) ?? [];
     const { state, approval } = orderProgress(own);
-    const { finished = false, holdReached = false } = standing.get(order.ringId ?? '') ?? {};
-    return { ...order, state, approval, ringFinished: finished, holdReached, events: own };
+    const { finished, lost, holdReached } = standing.get(order.ringId ?? '') ?? NO_RING;
+    return { ...order, state, approval, ringFinished: finished, ringLost: lost, holdReached, events: own };
   });
 }
 

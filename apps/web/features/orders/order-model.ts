@@ -58,7 +58,12 @@ const BY_STATE: Readonly<Record<OrderState, (standing: Standing) => NextDeed>> =
   cancelled: () => 'nothing',
 };
 
+/** States in which there has to be a ring. */
+const WITH_RING: readonly OrderState[] = ['in-work', 'awaiting-approval', 'finishing'];
+
 export function nextDeed(order: Order): NextDeed {
+  // What was spoilt is begun again, from the same plan.
+  if (order.ringLost && WITH_RING.includes(order.state)) return 'bench';
   return BY_STATE[order.state]({ ...factsOf(order), holdReached: order.holdReached });
 }
 

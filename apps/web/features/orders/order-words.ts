@@ -70,6 +70,7 @@ export function inputOf(order: Order) {
     approval: _approval,
     ringFinished: _ringFinished,
     holdReached: _holdReached,
+    ringLost: _ringLost,
     events: _events,
     createdAt: _createdAt,
     updatedAt: _updatedAt,
