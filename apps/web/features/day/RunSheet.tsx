@@ -17,7 +17,7 @@ interface RunSheetProps {
   pin: Pin | undefined;
   onPin: (pin: Pin) => void;
   onUnpin: (pin: Pin) => void;
-  onRing: ((jobId: string) => void) | undefined;
+  onRing: (() => void) | undefined;
   onClose: () => void;
 }
 
@@ -65,7 +65,7 @@ export function RunSheet({ run, names, pin, onPin, onUnpin, onRing, onClose }: R
       ) : (
         <Button label="Pin it here" onPress={() => pinAt(run.workMin)} />
       )}
-      {onRing ? <Button label="Go to this ring" onPress={() => onRing(first.jobId)} /> : null}
+      {onRing ? <Button label="Go to this ring" onPress={onRing} /> : null}
     </Sheet>
   );
 }

@@ -9,7 +9,7 @@ import { useSaveDayPlanMutation } from '@/store/trade-api';
 import { useJob, type Job } from '@/workers/use-job';
 import { planningNow, shopOf } from './shop-model';
 
-interface DayPlanning {
+export interface DayPlanning {
   readonly job: Job<Schedule>;
   readonly nowMin: number;
   readonly pins: readonly Pin[];
