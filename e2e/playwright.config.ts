@@ -21,6 +21,7 @@ export default defineConfig({
     permissions: ['clipboard-read', 'clipboard-write'],
     // A worker between page and server would answer for a server that a test has taken away.
     serviceWorkers: 'block',
-    trace: 'retain-on-failure',
+    // What was done and fetched is enough to find a fault by; filming every page costs a third of a small machine.
+    trace: { mode: 'retain-on-failure', screenshots: false, snapshots: false, sources: false },
   },
 });
