@@ -24,6 +24,12 @@ async function takeDown(page: Page, name: string, year = ''): Promise<void> {
 }
 
 const next = (page: Page) => page.getByTestId('order-next');
+/** The next thing to do with an order, once it is what is expected: what happened at the bench may still be on its way. */
+async function press(page: Page, deed: string): Promise<void> {
+  await expect(next(page)).toHaveText(deed);
+  await next(page).click();
+}
+
 const state = (page: Page) => page.getByTestId('order-state');
 
 test('a wish becomes a ring: quote, agreement, day plan, bench, approval, close-out', async ({
@@ -39,7 +45,7 @@ test('a wish becomes a ring: quote, agreement, day plan, bench, approval, close-
 
   // A quote, as PDF and as a letter; then the customer agrees.
   await expect(page.getByTestId('price-panel')).toContainText('Left over');
-  await next(page).click();
+  await press(page, 'Make the quote');
   const quote = page.getByRole('dialog', { name: 'The quote' });
   await expect(quote.getByTestId('promise')).toBeVisible();
   await expect(quote.getByTestId('letter-text')).toHaveValue(/Dear Nela Prow/);
@@ -47,7 +53,7 @@ test('a wish becomes a ring: quote, agreement, day plan, bench, approval, close-
   expect(pdf.subarray(0, 5).toString()).toBe('%PDF-');
   await quote.getByRole('button', { name: 'Put the quote into the outbox' }).click();
   await expect(state(page)).toHaveText('quoted');
-  await next(page).click();
+  await press(page, 'Customer agrees');
   await expect(state(page)).toHaveText('agreed');
   const address = page.url();
 
@@ -63,8 +69,7 @@ test('a wish becomes a ring: quote, agreement, day plan, bench, approval, close-
 
   // At the bench, until the customer has to be asked.
   await page.goto(address);
-  await expect(next(page)).toHaveText('Take it to the bench');
-  await next(page).click();
+  await press(page, 'Take it to the bench');
   await expect(page.getByTestId('ring-screen')).toContainText('Nela');
   for (let guard = 0; guard < 40 && !(await page.getByTestId('hold').isVisible()); guard++)
     await stepDone(page);
@@ -73,7 +78,7 @@ test('a wish becomes a ring: quote, agreement, day plan, bench, approval, close-
 
   // Photo and readings go out; the answer comes back.
   await page.getByRole('button', { name: 'Ask the customer for approval' }).click();
-  await next(page).click();
+  await press(page, 'Ask for approval');
   const ask = page.getByRole('dialog', { name: 'Ask before you go on' });
   await expect(ask.getByRole('button', { name: 'Ask the customer' })).toBeDisabled();
   await ask.getByRole('button', { name: 'Take a photo' }).click();
@@ -91,13 +96,13 @@ test('a wish becomes a ring: quote, agreement, day plan, bench, approval, close-
   await expect(letter).toContainText('To Nela Prow <nela@prow.example>');
   await expect(letter.getByRole('img', { name: 'The picture that goes along' })).toBeVisible();
   await letter.getByRole('button', { name: 'Log the answer' }).click();
-  await next(page).click();
+  await press(page, 'Log the answer');
   await page.getByLabel('In their words').fill('Lovely, go on');
   await page.getByRole('button', { name: 'Yes, go on' }).click();
   await expect(state(page)).toHaveText('finishing');
 
   // To the end at the bench, and out of the house.
-  await next(page).click();
+  await press(page, 'Go to the bench');
   await expect(page.getByTestId('hold')).toBeHidden();
   for (let guard = 0; guard < 40 && !(await page.getByTestId('finish-form').isVisible()); guard++) {
     await stepDone(page);
@@ -106,13 +111,13 @@ test('a wish becomes a ring: quote, agreement, day plan, bench, approval, close-
   await page.getByRole('button', { name: 'Finish this ring' }).click();
   await expect(page.getByTestId('log-ring-screen')).toBeVisible();
   await page.goto(address);
-  await next(page).click();
+  await press(page, 'It is ready');
   await expect(state(page)).toHaveText('ready');
   const card = await saved(page, () => page.getByRole('button', { name: 'Close-out card as PDF' }).click());
   expect(card.subarray(0, 5).toString()).toBe('%PDF-');
-  await next(page).click();
+  await press(page, 'It is sent');
   await expect(state(page)).toHaveText('sent');
-  await next(page).click();
+  await press(page, 'Paid and arrived: close it');
   await expect(state(page)).toHaveText('closed');
   await expect(page.getByRole('list', { name: 'History of the order' })).toContainText(
     'Customer agrees: Lovely, go on',
