@@ -1,4 +1,4 @@
-import { capital, inchToMm, parseLengthMm } from '@round-mint/core/format';
+import { capital, inchToMm, parseDecimal, parseLengthMm } from '@round-mint/core/format';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -40,12 +40,12 @@ export function FinishForm({ bench, log, onPhoto }: FinishFormProps) {
   const [tried, setTried] = useState(false);
   const { ring, state } = bench;
   const { bandWidthMm, thicknessCutEdgeMm, thicknessRimEdgeMm, ringMassG } = ring.prediction;
-  const massG = Number(texts.mass.replace(',', '.'));
+  const massG = parseDecimal(texts.mass);
   const read = {
     width: parseLengthMm(texts.width, lengthUnit),
     cut: parseLengthMm(texts.cut, lengthUnit),
     rim: parseLengthMm(texts.rim, lengthUnit),
-    mass: texts.mass.trim() !== '' && massG >= 0.1 && massG <= 500 ? massG : undefined,
+    mass: massG >= 0.1 && massG <= 500 ? massG : undefined,
   };
   const problemOf = (key: Measure, needed: boolean) =>
     tried && read[key] === undefined && (needed || texts[key].trim() !== '')

@@ -1,5 +1,5 @@
 import { dieChartInputSchema, type DieChartInput } from '@round-mint/contract/die-charts';
-import { parseLengthMm, type LengthUnit } from '@round-mint/core/format';
+import { parseDecimal, parseLengthMm, type LengthUnit } from '@round-mint/core/format';
 import type { DieObservation } from '@round-mint/core/route';
 import { parseSize, type SizeSystemId } from '@round-mint/core/size';
 import { problemsOf } from '@/store/problem';
@@ -42,8 +42,8 @@ export function parseObservation(
   sizeText: string,
   system: SizeSystemId,
 ): ParsedObservation {
-  const reveal = Number(revealText.trim().replace(',', '.'));
-  const revealOk = revealText.trim() !== '' && reveal >= 0 && reveal <= MOST_LINES;
+  const reveal = parseDecimal(revealText);
+  const revealOk = reveal >= 0 && reveal <= MOST_LINES;
   const size = parseSize(sizeText, system);
   if (revealOk && size.ok) {
     return { ok: true, observation: { reveal, insideDiameterMm: size.insideDiameterMm } };

@@ -1,5 +1,6 @@
 import { evidenceSchema } from '@round-mint/contract/pieces';
 import type { StockItem } from '@round-mint/contract/stock';
+import { parseDecimal } from '@round-mint/core/format';
 import { identify, measureDensity, type Deed, type Evidence, type Identity } from '@round-mint/core/identify';
 
 /** The test as it is filled in: text as typed, choices as chosen; '' is "not tested". */
@@ -39,7 +40,7 @@ export function testTexts(evidence: Evidence | null | undefined): TestTexts {
   };
 }
 
-const number = (text: string) => (text.trim() === '' ? undefined : Number(text.replace(',', '.')));
+const number = (text: string) => (text.trim() === '' ? undefined : parseDecimal(text));
 
 /** A coin's own measures tell its density too. */
 function discOf(piece: StockItem | undefined): Evidence['disc'] {

@@ -1,3 +1,4 @@
+import { parseDecimal } from '@round-mint/core/format';
 import { coinReach, partExchange } from '@round-mint/core/trade';
 import { useWriters } from '@/features/settings/use-settings';
 import { useDrawer } from '@/store/use-drawer';
@@ -16,7 +17,7 @@ export function ExchangeLine({ texts, targetMm, stockId }: ExchangeLineProps) {
   const bench = useDrawer();
   const { money } = useWriters();
   const pieces = Number(texts.exchangePieces);
-  const valueEach = Number(texts.exchangeValue.replace(',', '.')) || 0;
+  const valueEach = parseDecimal(texts.exchangeValue) || 0;
   const piece = bench?.stock.find(({ id }) => id === stockId);
   if (!bench || piece?.kind !== 'coin' || targetMm === undefined || !(pieces >= 2)) return null;
   const { eligible, reasons, credit, kept } = partExchange({

@@ -1,7 +1,8 @@
 import { orderInputSchema, type CustomerWishRow, type OrderInput } from '@round-mint/contract/orders';
 import { daySchema } from '@round-mint/contract/people';
 import type { Settings } from '@round-mint/contract/settings';
-import { parseLengthMm } from '@round-mint/core/format';
+import { parseDecimal, parseLengthMm } from '@round-mint/core/format';
+import { curlOf } from '@round-mint/core/forming';
 import { METAL_IDS } from '@round-mint/core/metal';
 import {
   knuckleAdvice,
@@ -14,7 +15,7 @@ import type { CustomerWish } from '@round-mint/core/trade';
 import type { IntakeTexts } from './intake-slice';
 
 /** Rounded bands are turned in by this, degrees, unless the maker plans another. */
-const USUAL_CURL_DEG = 25;
+const USUAL_CURL_DEG = curlOf({ kind: 'rounded' });
 /** A gauge this much narrower than the band reads too small, mm. */
 const NARROW_GAUGE_MM = 2;
 
@@ -45,7 +46,7 @@ function wholeNumber(text: string): number | undefined {
 }
 
 function amount(text: string): number | undefined {
-  const value = Number(text.replace(',', '.'));
+  const value = parseDecimal(text);
   return Number.isFinite(value) && value >= 0 ? value : undefined;
 }
 
@@ -125,8 +126,8 @@ function fingerAdvice(
   return advice;
 }
 
-function wallOf(wall: CustomerWishRow['wall']): CustomerWish['wall'] {
-  return wall === 'rounded' ? { kind: wall, curlDeg: USUAL_CURL_DEG } : { kind: wall };
+function wallOf({ wall, curlDeg }: Pick<CustomerWishRow, 'wall' | 'curlDeg'>): CustomerWish['wall'] {
+  return wall === 'rounded' ? { kind: wall, curlDeg: curlDeg ?? USUAL_CURL_DEG } : { kind: wall };
 }
 
 const metalOf = (id: string) => METAL_IDS.find((metal) => metal === id);
@@ -163,7 +164,7 @@ export function intakeOf(texts: IntakeTexts, settings: Settings): Intake {
       : {
           kind: texts.kind,
           targetInsideDiameterMm: targetMm,
-          wall: wallOf(texts.wall),
+          wall: wallOf({ wall: texts.wall, curlDeg: null }),
           finish: texts.finish,
           widthMm: { min: widthMin ?? undefined, max: widthMax ?? undefined },
           year: year ?? undefined,
@@ -248,10 +249,7 @@ export function wishOfOrder({
   return {
     kind: wish.kind,
     targetInsideDiameterMm: insideDiameterMm,
-    wall:
-      wish.wall === 'rounded'
-        ? { kind: 'rounded', curlDeg: wish.curlDeg ?? USUAL_CURL_DEG }
-        : { kind: wish.wall },
+    wall: wallOf(wish),
     finish: wish.finish,
     widthMm: { min: wish.widthMinMm ?? undefined, max: wish.widthMaxMm ?? undefined },
     year: wish.year ?? undefined,

@@ -1,4 +1,5 @@
 import type { Order } from '@round-mint/contract/orders';
+import { parseDecimal } from '@round-mint/core/format';
 import { quoteLetter, type PriceInput } from '@round-mint/core/trade';
 import { format } from 'date-fns';
 import { useMemo, useState } from 'react';
@@ -28,8 +29,8 @@ interface QuoteSheetProps {
 }
 
 function amountOf(text: string): number | undefined {
-  const amount = Number(text.trim().replace(',', '.'));
-  return text.trim() !== '' && Number.isFinite(amount) && amount > 0 ? amount : undefined;
+  const amount = parseDecimal(text);
+  return Number.isFinite(amount) && amount > 0 ? amount : undefined;
 }
 
 /** The quote: the price may be changed, the letter too; a PDF goes along or is handed over. */

@@ -1,4 +1,5 @@
 import { STEP_TEMPLATES, type Recipe, type RecipeStep, type StepTemplate } from '@round-mint/core/finishing';
+import { parseDecimal } from '@round-mint/core/format';
 
 /** A recipe while it is changed. */
 export interface RecipeDraft extends Recipe {
@@ -44,8 +45,8 @@ export function movedStep(draft: RecipeDraft, index: number, by: 1 | -1): Recipe
 
 /** Minutes of a step as the maker typed them; undefined when that is no time. */
 export function minutesOf(text: string): number | undefined {
-  const minutes = Number(text.trim().replace(',', '.'));
-  return text.trim() !== '' && minutes >= 0 && minutes <= 600 ? minutes : undefined;
+  const minutes = parseDecimal(text);
+  return minutes >= 0 && minutes <= 600 ? minutes : undefined;
 }
 
 /** "8 steps, 42 min of hands, 25 of waiting". */

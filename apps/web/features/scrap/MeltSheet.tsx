@@ -1,4 +1,5 @@
 import type { StoredScrap } from '@round-mint/contract/scrap';
+import { parseDecimal } from '@round-mint/core/format';
 import { metalById } from '@round-mint/core/metal';
 import { meltOut, spotMetalOf, type MeltOut } from '@round-mint/core/trade';
 import { useRef, useState } from 'react';
@@ -35,8 +36,8 @@ export function MeltSheet({ tin, onClose }: { tin: readonly StoredScrap[]; onClo
   const id = useRef(crypto.randomUUID());
   // A button is not melted again with its own kind: it is pure already.
   const things = tin.filter((thing) => preciousOf(thing) === metal && thing.kind !== 'button');
-  const massG = Number(button.trim().replace(',', '.'));
-  const weighed = button.trim() !== '' && massG > 0 ? massG : undefined;
+  const massG = parseDecimal(button);
+  const weighed = massG > 0 ? massG : undefined;
   const answer = melted(things, weighed);
   const wrong = 'problem' in answer ? answer.problem : undefined;
   const submit = async () => {

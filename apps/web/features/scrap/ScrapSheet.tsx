@@ -1,4 +1,5 @@
 import { scrapInputSchema, type StoredScrap } from '@round-mint/contract/scrap';
+import { parseDecimal } from '@round-mint/core/format';
 import { useState } from 'react';
 import { TakeFrom } from '@/features/devices/TakeFrom';
 import { AddSheet } from '@/features/shell/AddSheet';
@@ -30,7 +31,7 @@ export function ScrapSheet({ thing, onClose }: { thing: StoredScrap | undefined;
       updatedAt: '',
       ...{ at: new Date().toISOString(), kind: 'other', fineness: null, ringId: null, meltedIntoId: null },
     };
-    const massG = Number(mass.trim().replace(',', '.'));
+    const massG = parseDecimal(mass);
     const weighed = { ...before, id, massG, metal, note, source: 'scale' };
     const parsed = scrapInputSchema.safeParse(weighed);
     if (!parsed.success) {

@@ -1,5 +1,5 @@
 import type { Settings } from '@round-mint/contract/settings';
-import { parseLengthMm, type LengthUnit } from '@round-mint/core/format';
+import { parseDecimal, parseLengthMm, type LengthUnit } from '@round-mint/core/format';
 import { METAL_IDS, type MetalId } from '@round-mint/core/metal';
 import type { RingWish, SearchOption } from '@round-mint/core/search';
 import type { PlanDraft } from '@/features/plan/plan-draft-slice';
@@ -15,7 +15,7 @@ function optionalLength(text: string, unit: LengthUnit): number | undefined | 'w
 
 function optionalNumber(text: string): number | undefined | 'wrong' {
   if (text.trim() === '') return undefined;
-  const value = Number(text.trim().replace(',', '.'));
+  const value = parseDecimal(text);
   return Number.isFinite(value) && value >= 0 ? value : 'wrong';
 }
 

@@ -1,5 +1,6 @@
 import type { Settings } from '@round-mint/contract/settings';
 import { daySchema } from '@round-mint/contract/people';
+import { parseDecimal } from '@round-mint/core/format';
 import { SPOT_METALS } from '@round-mint/core/trade';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -27,11 +28,12 @@ export function RateSettings({ settings, onSave }: PartProps) {
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const save = () => {
     const parsed = parseTrade(texts);
-    const prices = SPOT_METALS.map((metal) => [metal, typed[metal]?.trim().replace(',', '.') ?? ''] as const);
+    const prices = SPOT_METALS.flatMap((metal) => {
+      const text = typed[metal]?.trim();
+      return text ? [[metal, parseDecimal(text)] as const] : [];
+    });
     const wrong = Object.fromEntries(
-      prices
-        .filter(([, text]) => text !== '' && !(Number(text) > 0))
-        .map(([metal]) => [metal, 'must be a price, or nothing']),
+      prices.filter(([, price]) => !(price > 0)).map(([metal]) => [metal, 'must be a price, or nothing']),
     );
     const nameless: Record<string, string> =
       words.workshopName.trim() === '' ? { workshopName: 'must not be empty' } : {};
@@ -45,9 +47,7 @@ export function RateSettings({ settings, onSave }: PartProps) {
     };
     setProblems(all);
     if (!parsed.ok || Object.keys(all).length > 0) return;
-    const spotTyped = Object.fromEntries(
-      prices.flatMap(([metal, text]) => (text === '' ? [] : [[metal, Number(text)]])),
-    );
+    const spotTyped = Object.fromEntries(prices);
     onSave({ ...words, trade: parsed.value, spotTyped });
   };
   const unit = { money: settings.currency, percent: '%', days: 'days' } as const;

@@ -1,4 +1,5 @@
 import { tradeSettingsSchema, type Settings } from '@round-mint/contract/settings';
+import { parseDecimal } from '@round-mint/core/format';
 
 /** A rate as it is typed: shares in percent. */
 interface TradeField {
@@ -34,12 +35,10 @@ type Parsed<T> =
   | { readonly ok: true; readonly value: T }
   | { readonly ok: false; readonly problems: Readonly<Record<string, string>> };
 
-const numberOf = (text: string) => (text.trim() === '' ? NaN : Number(text.trim().replace(',', '.')));
-
 /** Texts to rates, checked by the contract. */
 export function parseTrade(texts: TradeTexts): Parsed<Settings['trade']> {
   const values = Object.fromEntries(
-    TRADE_FIELDS.map(({ key, unit }) => [key, numberOf(texts[key]) / (unit === 'percent' ? 100 : 1)]),
+    TRADE_FIELDS.map(({ key, unit }) => [key, parseDecimal(texts[key]) / (unit === 'percent' ? 100 : 1)]),
   );
   const result = tradeSettingsSchema.safeParse(values);
   if (result.success) return { ok: true, value: result.data };

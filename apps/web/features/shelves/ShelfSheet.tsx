@@ -1,4 +1,5 @@
 import { shelfInputSchema, type ShelfAnswer } from '@round-mint/contract/consumables';
+import { parseDecimal } from '@round-mint/core/format';
 import { useState } from 'react';
 import { AddSheet } from '@/features/shell/AddSheet';
 import { problemsOf, problemText } from '@/store/problem';
@@ -24,12 +25,7 @@ export function ShelfSheet({ shelf, onClose }: { shelf: ShelfAnswer; onClose: ()
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const [count, { isLoading }] = useCountShelfMutation();
   const submit = async () => {
-    const numbers = Object.fromEntries(
-      Object.entries(texts).map(([key, text]) => [
-        key,
-        text.trim() === '' ? NaN : Number(text.replace(',', '.')),
-      ]),
-    );
+    const numbers = Object.fromEntries(Object.entries(texts).map(([key, text]) => [key, parseDecimal(text)]));
     const parsed = shelfInputSchema.safeParse({ ...numbers, countedAt: new Date().toISOString() });
     if (!parsed.success) {
       setProblems(problemsOf(parsed.error));

@@ -1,5 +1,6 @@
 import type { Person } from '@round-mint/contract/people';
 import { sizerInputSchema, type StoredSizer } from '@round-mint/contract/sizers';
+import { parseDecimal } from '@round-mint/core/format';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { dayFromNow } from '@/features/day/wall-clock';
@@ -39,8 +40,6 @@ function startTexts(sizer: StoredSizer | undefined) {
   };
 }
 
-const amount = (text: string) => (text.trim() === '' ? NaN : Number(text.trim().replace(',', '.')));
-
 interface SizerSheetProps {
   sizer: StoredSizer | undefined;
   people: readonly Person[];
@@ -63,9 +62,9 @@ export function SizerSheet({ sizer, people, onClose }: SizerSheetProps) {
     const parsed = sizerInputSchema.safeParse({
       ...texts,
       id,
-      cost: amount(texts.cost),
-      paid: amount(texts.paid),
-      coupon: amount(texts.coupon),
+      cost: parseDecimal(texts.cost),
+      paid: parseDecimal(texts.paid),
+      coupon: parseDecimal(texts.coupon),
       couponUsed: texts.couponUsed === 'yes',
       guarantee: texts.guarantee === 'yes',
     });

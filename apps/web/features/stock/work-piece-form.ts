@@ -1,5 +1,5 @@
 import { stockInputSchema, type StockInput, type StockItem } from '@round-mint/contract/stock';
-import { parseLengthMm, type LengthUnit } from '@round-mint/core/format';
+import { parseDecimal, parseLengthMm, type LengthUnit } from '@round-mint/core/format';
 import { parseSize, writeSize, type SizeSystemId } from '@round-mint/core/size';
 
 export type WorkPieceKind = Exclude<StockItem['kind'], 'coin'>;
@@ -126,7 +126,7 @@ export function parseWorkPiece(
 ): ParsedPiece {
   const text = (key: string) => (values[key] ?? '').trim();
   const length = (typed: string) => (typed.trim() === '' ? undefined : parseLengthMm(typed, unit));
-  const number = (key: string) => (text(key) === '' ? undefined : Number(text(key).replace(',', '.')));
+  const number = (key: string) => (text(key) === '' ? undefined : parseDecimal(text(key)));
   const read = ({ key, what }: PieceField): unknown => {
     if (what === 'truth') return text(key) === 'yes';
     if (what === 'length') return length(text(key));

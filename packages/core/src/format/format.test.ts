@@ -2,6 +2,7 @@ import * as fc from 'fast-check';
 import {
   clockDirection,
   formatLength,
+  parseDecimal,
   parseLengthMm,
   parseMixedNumber,
   quarterFraction,
@@ -19,6 +20,20 @@ describe('quarterFraction', () => {
     [9.9, '10'],
   ])('writes %p as %p', (value, text) => {
     expect(quarterFraction(value)).toBe(text);
+  });
+});
+
+describe('parseDecimal', () => {
+  it.each([
+    [' 2,62 ', 2.62],
+    ['.5', 0.5],
+    ['-3', -3],
+    ['', NaN],
+    ['  ', NaN],
+    ['heavy', NaN],
+    ['1,2,3', NaN],
+  ])('reads %p as %p', (text, value) => {
+    expect(parseDecimal(text)).toBe(value);
   });
 });
 

@@ -1,5 +1,6 @@
 export { capital } from './capital';
 export { clockDirection } from './clock';
+export { parseDecimal } from './decimal';
 export { parseMixedNumber, quarterFraction, sizesInWords } from './fraction';
 export { formatLength, inchToMm, mmToInch, parseLengthMm } from './length';
 export type { LengthUnit } from './length';
