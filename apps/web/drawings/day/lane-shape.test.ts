@@ -1,6 +1,7 @@
-import { runsOf, toolLanes, type LaneBlock } from './lane-shape';
+import type { Block } from '@round-mint/core/schedule';
+import { runsOf, toolLanes } from './lane-shape';
 
-function block(jobId: string, startMin: number, change: Partial<LaneBlock> = {}): LaneBlock {
+function block(jobId: string, startMin: number, change: Partial<Block> = {}): Block {
   return {
     jobId,
     step: 0,
@@ -24,7 +25,7 @@ describe('runsOf', () => {
   });
 
   it('parts what is set up anew, what lies apart, and other rings at the vice', () => {
-    const bench = { lane: 'bench', setUp: 'stretcher' };
+    const bench = { lane: 'bench', setUp: 'stretcher' } as const;
     expect(runsOf([block('a', 0), block('b', 5, { workMin: 9 })])).toHaveLength(2);
     expect(runsOf([block('a', 0), block('b', 40)])).toHaveLength(2);
     expect(runsOf([block('a', 0, bench), block('b', 5, bench)])).toHaveLength(2);
@@ -34,7 +35,7 @@ describe('runsOf', () => {
 
 describe('toolLanes', () => {
   it('shows each tool and bath once, a bath with all its rings', () => {
-    const bath = { lane: 'bath', setUp: 'pickle', batch: 1 };
+    const bath = { lane: 'bath', setUp: 'pickle', batch: 1 } as const;
     const lanes = toolLanes([
       block('a', 20, { ...bath, handsEndMin: 22, endMin: 34 }),
       block('b', 22, { ...bath, handsEndMin: 24, endMin: 34 }),

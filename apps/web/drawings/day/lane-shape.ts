@@ -1,21 +1,9 @@
-/** A step in its place, as far as the drawing asks. */
-export interface LaneBlock {
-  readonly jobId: string;
-  readonly step: number;
-  readonly kind: string;
-  readonly lane: string;
-  readonly setUp: string;
-  readonly startMin: number;
-  readonly workMin: number;
-  readonly handsEndMin: number;
-  readonly endMin: number;
-  readonly batch?: number | undefined;
-}
+import type { Block } from '@round-mint/core/schedule';
 
 /** Steps that the hands do in one go: one flame, one set-up, or one ring. */
-export interface Run<B extends LaneBlock = LaneBlock> {
+export interface Run {
   readonly key: string;
-  readonly blocks: readonly B[];
+  readonly blocks: readonly Block[];
   readonly fromMin: number;
   readonly workMin: number;
   readonly toMin: number;
@@ -24,7 +12,7 @@ export interface Run<B extends LaneBlock = LaneBlock> {
 /** Steps further apart than this are not one go, minutes. */
 const TOGETHER_MIN = 6;
 
-function goesOn(before: LaneBlock, block: LaneBlock): boolean {
+function goesOn(before: Block, block: Block): boolean {
   if (block.startMin - before.handsEndMin > TOGETHER_MIN) return false;
   if (block.workMin > block.startMin) return false;
   return block.lane === 'bench'
@@ -33,8 +21,8 @@ function goesOn(before: LaneBlock, block: LaneBlock): boolean {
 }
 
 /** Blocks in order of time, gathered into runs. */
-export function runsOf<B extends LaneBlock>(blocks: readonly B[]): readonly Run<B>[] {
-  const runs: B[][] = [];
+export function runsOf(blocks: readonly Block[]): readonly Run[] {
+  const runs: Block[][] = [];
   for (const block of blocks.toSorted((a, b) => a.startMin - b.startMin)) {
     const last = runs.at(-1);
     const before = last?.at(-1);
@@ -74,7 +62,7 @@ export interface ToolLane {
 }
 
 /** What flame, press and each bath do: rings of one bath are one piece. */
-export function toolLanes(blocks: readonly LaneBlock[]): readonly ToolLane[] {
+export function toolLanes(blocks: readonly Block[]): readonly ToolLane[] {
   const lanes = new Map<string, { lane: string; taken: Map<string, Taken> }>();
   for (const block of blocks) {
     const { lane, setUp, batch, startMin, handsEndMin, endMin } = block;

@@ -32,7 +32,7 @@ interface DayLanesProps {
   spans: readonly { readonly fromMin: number; readonly toMin: number }[];
   names: ReadonlyMap<string, string>;
   pins: readonly Pin[];
-  onOpen: (run: Run<Block>) => void;
+  onOpen: (run: Run) => void;
   onPin: (pin: Pin) => void;
 }
 
@@ -42,7 +42,7 @@ function colourOf(lane: string, palette: ReturnType<typeof usePalette>): string 
 }
 
 interface RunProps {
-  run: Run<Block>;
+  run: Run;
   top: number;
   words: string;
   pinned: boolean;
@@ -120,7 +120,7 @@ export function DayLanes({ blocks, spans, names, pins, onOpen, onPin }: DayLanes
     const wanted = Math.round((run.workMin + delta.y / PX_PER_MIN) / PIN_GRID_MIN) * PIN_GRID_MIN;
     onPin({ jobId: first.jobId, step: first.step, startMin: wanted });
   };
-  const isPinned = (run: Run<Block>) =>
+  const isPinned = (run: Run) =>
     run.blocks.some((block) => pins.some((pin) => pin.jobId === block.jobId && pin.step === block.step));
   const text = { fill: palette.soft, fontFamily: 'Barlow_500Medium', fontSize: '12' } as const;
   return (

@@ -1,5 +1,5 @@
 import type { DayPlan } from '@round-mint/contract/day-plan';
-import { dayOf, MINUTES_A_DAY, spansOfDay, type Block, type Schedule } from '@round-mint/core/schedule';
+import { dayOf, MINUTES_A_DAY, spansOfDay, type Schedule } from '@round-mint/core/schedule';
 import { format } from 'date-fns';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
@@ -52,7 +52,7 @@ interface PartProps {
 }
 
 /** One day of the plan, to scale; another by its name. */
-function ShownDay({ planning, names, onOpen }: PartProps & { onOpen: (run: Run<Block>) => void }) {
+function ShownDay({ planning, names, onOpen }: PartProps & { onOpen: (run: Run) => void }) {
   const settings = useSettings();
   const { job, pins, pin } = planning;
   const { days, shown, blocks, setChosen } = useShownDay(job.answer);
@@ -84,7 +84,7 @@ function ShownDay({ planning, names, onOpen }: PartProps & { onOpen: (run: Run<B
 }
 
 interface OpenRunProps extends PartProps {
-  run: Run<Block>;
+  run: Run;
   jobs: DayPlan['jobs'];
   onClose: () => void;
 }
@@ -112,7 +112,7 @@ function Day({ day }: { day: DayPlan }) {
   const wide = useWidthClass() === 'wide';
   const names = useNames(day);
   const planning = useDayPlanning(day);
-  const [open, setOpen] = useState<Run<Block>>();
+  const [open, setOpen] = useState<Run>();
   const { job, nowMin, followed } = planning;
   const head = <DayHead plan={day.plan} />;
   const state = <DayState job={job} nowMin={nowMin} names={names} problems={day.problems} />;

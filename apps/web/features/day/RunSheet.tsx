@@ -1,4 +1,4 @@
-import type { Block, Pin } from '@round-mint/core/schedule';
+import type { Pin } from '@round-mint/core/schedule';
 import { View } from 'react-native';
 import { verbOf } from '@/features/bench/bench-model';
 import type { Run } from '@/drawings/day/lane-shape';
@@ -12,7 +12,7 @@ import { clockWords, durationWords, momentWords } from './wall-clock';
 const MOVES_MIN = [-60, -15, 15, 60] as const;
 
 interface RunSheetProps {
-  run: Run<Block>;
+  run: Run;
   names: ReadonlyMap<string, string>;
   pin: Pin | undefined;
   onPin: (pin: Pin) => void;

@@ -1,4 +1,3 @@
-import type { Block } from '@round-mint/core/schedule';
 import type { Run } from '@/drawings/day/lane-shape';
 import { createEvents, type DateArray, type EventAttributes } from 'ics';
 import { runWords } from './day-model';
@@ -13,7 +12,7 @@ function dateArray(wallMin: number): DateArray {
  * The day plan as a calendar file (RFC 5545), one event for each go of the hands. Import this file when it is asked for.
  * @throws when an event cannot be written
  */
-export function dayIcs(runs: readonly Run<Block>[], names: ReadonlyMap<string, string>): string {
+export function dayIcs(runs: readonly Run[], names: ReadonlyMap<string, string>): string {
   const events = runs.map((run): EventAttributes => {
     const words = runWords(run, names);
     return {

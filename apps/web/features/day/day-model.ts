@@ -1,13 +1,13 @@
 import type { DayJob } from '@round-mint/contract/day-plan';
 import type { Settings } from '@round-mint/contract/settings';
-import { closingMin, dayOf, workMinutes, type Block, type Schedule } from '@round-mint/core/schedule';
+import { closingMin, dayOf, workMinutes, type Schedule } from '@round-mint/core/schedule';
 import type { Run } from '@/drawings/day/lane-shape';
 import { verbOf } from '@/features/bench/bench-model';
 import { calendarOf } from './shop-model';
 import { dayNumber, durationWords, momentWords } from './wall-clock';
 
 /** "Anneal · Ferry crew, no. 3", "Anneal 3 rings", "3 rings into the pickle" */
-export function runWords({ blocks }: Run<Block>, names: ReadonlyMap<string, string>): string {
+export function runWords({ blocks }: Run, names: ReadonlyMap<string, string>): string {
   const [first] = blocks;
   if (!first) return '';
   const rings = [...new Set(blocks.map(({ jobId }) => names.get(jobId) ?? '–'))];

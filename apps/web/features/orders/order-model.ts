@@ -2,7 +2,15 @@ import type { DayPlan } from '@round-mint/contract/day-plan';
 import type { Order } from '@round-mint/contract/orders';
 import type { Person } from '@round-mint/contract/people';
 import { closingMin, type WorkCalendar } from '@round-mint/core/schedule';
-import { missingFor, nextState, USUAL_WAY, type OrderFacts, type OrderState } from '@round-mint/core/trade';
+import {
+  awaitsApproval,
+  missingFor,
+  nextState,
+  orderFacts,
+  USUAL_WAY,
+  type OrderFacts,
+  type OrderState,
+} from '@round-mint/core/trade';
 import { dayNumber } from '@/features/day/wall-clock';
 
 /** Orders that nothing more is to be done with. */
@@ -10,16 +18,6 @@ const OVER: readonly OrderState[] = ['closed', 'cancelled'];
 
 export function isOver({ state }: Pick<Order, 'state'>): boolean {
   return OVER.includes(state);
-}
-
-export function factsOf(order: Order): OrderFacts {
-  const { state, approval, approvalWanted, ringFinished, planId, ringId, quote } = order;
-  return {
-    ...{ state, approval, approvalWanted, ringFinished },
-    planned: planId !== null,
-    quoted: quote !== null,
-    hasRing: ringId !== null,
-  };
 }
 
 /** What is to be done with an order next, in a few words. */
@@ -46,9 +44,9 @@ const BY_STATE: Readonly<Record<OrderState, (standing: Standing) => NextDeed>> =
   asked: ({ planned }) => (planned ? 'quote' : 'choose'),
   quoted: () => 'agree',
   agreed: ({ hasRing }) => (hasRing ? 'work' : 'bench'),
-  'in-work': ({ ringFinished, approvalWanted, approval, holdReached }) => {
-    if (approvalWanted && approval !== 'yes' && holdReached) return 'ask';
-    return ringFinished ? 'ready' : 'work';
+  'in-work': (standing) => {
+    if (awaitsApproval(standing) && standing.holdReached) return 'ask';
+    return standing.ringFinished ? 'ready' : 'work';
   },
   'awaiting-approval': () => 'answer',
   finishing: ({ ringFinished }) => (ringFinished ? 'ready' : 'work'),
@@ -64,21 +62,21 @@ const WITH_RING: readonly OrderState[] = ['in-work', 'awaiting-approval', 'finis
 export function nextDeed(order: Order): NextDeed {
   // What was spoilt is begun again, from the same plan.
   if (order.ringLost && WITH_RING.includes(order.state)) return 'bench';
-  return BY_STATE[order.state]({ ...factsOf(order), holdReached: order.holdReached });
+  return BY_STATE[order.state]({ ...orderFacts(order), holdReached: order.holdReached });
 }
 
 /** Where an order may be moved to, and what is missing elsewhere. */
 export function movesOf(
   order: Order,
 ): readonly { readonly to: OrderState; readonly missing: readonly string[] }[] {
-  const facts = factsOf(order);
+  const facts = orderFacts(order);
   return [...USUAL_WAY, 'cancelled' as const]
     .filter((to) => to !== order.state)
     .map((to) => ({ to, missing: missingFor(facts, to) }));
 }
 
 export function usualNext(order: Order): OrderState | undefined {
-  return nextState(factsOf(order));
+  return nextState(orderFacts(order));
 }
 
 /** An order as a row: with who waits for it, and when it will be ready by the day plan. */

@@ -9,20 +9,14 @@ const SHORTEST_MIN = 0.3;
 const DEFAULT_COUNTS = 5;
 
 /** Hands-on minutes of every step that was timed. */
-function timedSteps({
-  ring,
-  state,
-}: {
-  readonly ring: Pick<LoggedRing, 'events'>;
-  readonly state: Pick<RingState, 'steps'>;
-}): readonly TimedStep[] {
+function timedSteps(steps: RingState['steps'], events: LoggedRing['events']): readonly TimedStep[] {
   const found: TimedStep[] = [];
   let lastAt: number | undefined;
-  for (const { at, body } of ring.events) {
+  for (const { at, body } of events) {
     const now = Date.parse(at);
     const step =
       body.kind === 'step-done' || (body.kind === 'anneal-done' && body.step !== undefined)
-        ? state.steps[body.step ?? -1]
+        ? steps[body.step ?? -1]
         : undefined;
     if (step) {
       const minutes = lastAt === undefined ? undefined : (now - lastAt) / 60_000 - step.waitMin;
@@ -44,20 +38,20 @@ interface TimedStep {
 }
 
 /** Hands-on minutes of every step that was timed, per kind. */
-export function timedMinutes(lesson: RingLesson): ReadonlyMap<StepKind, readonly number[]> {
+export function timedMinutes({ ring, state }: RingLesson): ReadonlyMap<StepKind, readonly number[]> {
   const found = new Map<StepKind, number[]>();
-  for (const { kind, timedMin } of timedSteps(lesson)) {
+  for (const { kind, timedMin } of timedSteps(state.steps, ring.events)) {
     if (timedMin !== undefined) found.set(kind, [...(found.get(kind) ?? []), timedMin]);
   }
   return found;
 }
 
 /** Minutes of hands that a ring has taken so far: as timed, and as planned where a step was not. */
-export function workedMinutes(lesson: {
-  readonly ring: Pick<LoggedRing, 'events'>;
-  readonly state: Pick<RingState, 'steps'>;
-}): number {
-  return timedSteps(lesson).reduce((sum, { plannedMin, timedMin }) => sum + (timedMin ?? plannedMin), 0);
+export function workedMinutes(steps: RingState['steps'], events: LoggedRing['events']): number {
+  return timedSteps(steps, events).reduce(
+    (sum, { plannedMin, timedMin }) => sum + (timedMin ?? plannedMin),
+    0,
+  );
 }
 
 export interface MinutesFit {

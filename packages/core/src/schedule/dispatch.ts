@@ -1,13 +1,9 @@
 import { earliestMin, emptyBench, layNext, setUpMinutes, upcoming, type Laying } from './laying';
+import { ranksBefore } from './rank';
 import type { Shop } from './shop';
 
 /** Of the jobs that are left, the one to turn to; lower goes first. */
 export type Urgency = (bench: Laying, job: number) => readonly number[];
-
-function comesFirst(a: readonly number[], b: readonly number[]): boolean {
-  const at = a.findIndex((value, i) => value !== b[i]);
-  return at >= 0 && (a[at] ?? 0) < (b[at] ?? 0);
-}
 
 /**
  * An order of work that a rule leads to: at every turn the hands take what is most urgent.
@@ -25,7 +21,7 @@ export function dispatch(shop: Shop, urgency: Urgency): readonly number[] {
         continue;
       }
       const rank = urgency(bench, job);
-      if (best < 0 || comesFirst(rank, bestRank)) [best, bestRank] = [job, rank];
+      if (best < 0 || ranksBefore(rank, bestRank)) [best, bestRank] = [job, rank];
     }
     if (best < 0) break;
     if (layNext(bench, best)) order.push(best);

@@ -1,4 +1,5 @@
 import type { RouteStep, StepKind } from '../route';
+import type { Hold } from './job';
 
 /** Blows that cannot be taken back, the gravest first (craft §11: the shape is approved before the last stretch). */
 const FINAL_BLOWS: readonly (readonly StepKind[])[] = [
@@ -18,4 +19,13 @@ export function approvalStep(steps: readonly Pick<RouteStep, 'kind'>[]): number 
     if (at >= 0) return at;
   }
   return undefined;
+}
+
+/** A customer answers within a day, as a rule (default). */
+const ANSWER_MIN = 1440;
+
+/** The wait for a customer's word, as a schedule takes it; undefined where nothing is final. */
+export function approvalHold(steps: readonly Pick<RouteStep, 'kind'>[]): Hold | undefined {
+  const step = approvalStep(steps);
+  return step === undefined ? undefined : { step, leadMin: ANSWER_MIN };
 }

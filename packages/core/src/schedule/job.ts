@@ -32,17 +32,22 @@ export interface ScheduleJob {
   readonly steps: readonly ScheduleStep[];
 }
 
+/** A step before which the customer is asked, and how long an answer takes. */
+export interface Hold {
+  readonly step: number;
+  readonly leadMin: number;
+}
+
 type PlannedStep = Pick<RouteStep, 'kind' | 'title' | 'tool' | 'handsOnMin' | 'waitMin' | 'waits'>;
 
 /**
  * What is left of a route.
  * @param from first step to do
- * @param hold step before which the customer is asked, and how long an answer takes
  */
 export function scheduleSteps(
   steps: readonly PlannedStep[],
   from: number,
-  hold?: { readonly step: number; readonly leadMin: number },
+  hold?: Hold,
 ): readonly ScheduleStep[] {
   return steps.slice(from).map((step, i) => {
     const index = from + i;

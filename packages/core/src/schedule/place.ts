@@ -1,4 +1,5 @@
 import { emptyBench, layNext, type Laying } from './laying';
+import { ranksBefore } from './rank';
 import type { Placed, Score, Shop } from './shop';
 
 export function scoreOf({ shop, readyMin, pinMissMin, setUpMin }: Laying): Score {
@@ -32,7 +33,5 @@ export function isBetter(one: Score, other: Score): boolean {
     score.endMin,
     score.flowMin,
   ];
-  const [left, right] = [ranked(one), ranked(other)];
-  const at = left.findIndex((value, i) => value !== right[i]);
-  return at >= 0 && (left[at] ?? 0) < (right[at] ?? 0);
+  return ranksBefore(ranked(one), ranked(other));
 }

@@ -13,16 +13,38 @@ export interface OrderFacts {
   readonly approval: Approval;
 }
 
+/** What an order's own fields tell of it. */
+export function orderFacts(
+  order: Pick<OrderFacts, 'state' | 'ringFinished' | 'approvalWanted' | 'approval'> & {
+    readonly planId: string | null;
+    readonly ringId: string | null;
+    readonly quote: object | null;
+  },
+): OrderFacts {
+  const { state, ringFinished, approvalWanted, approval, planId, ringId, quote } = order;
+  return {
+    ...{ state, ringFinished, approvalWanted, approval },
+    planned: planId !== null,
+    quoted: quote !== null,
+    hasRing: ringId !== null,
+  };
+}
+
+/** Whether the customer wants to see the ring and has not said yes so far. */
+export function awaitsApproval({
+  approvalWanted,
+  approval,
+}: Pick<OrderFacts, 'approvalWanted' | 'approval'>): boolean {
+  return approvalWanted && approval !== 'yes';
+}
+
 type Need = readonly [met: (facts: OrderFacts) => boolean, words: string];
 
 const PLANNED: Need = [({ planned }) => planned, 'choose a way to make it'];
 const QUOTED: Need = [({ quoted }) => quoted, 'make a quote'];
 const RING: Need = [({ hasRing }) => hasRing, 'take it to the bench'];
 const ASKED: Need = [({ approval }) => approval !== 'none', 'send photo and readings to the customer'];
-const APPROVED: Need = [
-  ({ approvalWanted, approval }) => !approvalWanted || approval === 'yes',
-  'the customer has to approve it first',
-];
+const APPROVED: Need = [(facts) => !awaitsApproval(facts), 'the customer has to approve it first'];
 const FINISHED: Need = [({ ringFinished }) => ringFinished, 'finish the ring at the bench'];
 const OPEN: Need = [({ state }) => state !== 'closed', 'it is closed: undo that first'];
 
