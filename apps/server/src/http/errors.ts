@@ -37,6 +37,17 @@ export function invalid(error: ZodError): HttpError {
   return new HttpError(400, 'invalid', summary, fields);
 }
 
+/** Runs a computation of the core; what it finds out of range is the request's fault, in its own words. */
+export function inRange<T>(path: string, compute: () => T): T {
+  try {
+    return compute();
+  } catch (error) {
+    if (!(error instanceof RangeError)) throw error;
+    const { message } = error;
+    throw new HttpError(400, 'invalid', message, [{ path, message }]);
+  }
+}
+
 interface BodyParserError extends Error {
   readonly type?: string;
 }

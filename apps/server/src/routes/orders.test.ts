@@ -184,6 +184,25 @@ describe('the outbox', () => {
     expect(served.body).toBe(file);
   });
 
+  it('lists letters as every list: latest first, page by page, signs taken literally', async () => {
+    const { personId } = await orderNamed('Ferry crew, no. 3');
+    const letter = { id: randomUUID(), kind: 'other', personId, orderId: null, photoIds: [] };
+    await server.api
+      .post(path('/outbox'))
+      .send({ ...letter, subject: 'Half price', text: 'Your coupon: 50 % off' })
+      .expect(201);
+    const listed = async (query: string) =>
+      messageListSchema.parse((await server.api.get(path(`/outbox?${query}`)).expect(200)).body);
+    const first = await listed('limit=1');
+    expect(first.items).toMatchObject([{ id: letter.id }]);
+    const second = await listed(`limit=1&cursor=${first.nextCursor}`);
+    expect(second.items).toMatchObject([{ subject: 'Please look at your ring: no. 3 – “night boat”' }]);
+    expect((await listed('')).nextCursor).toBeNull();
+    expect((await listed('sort=at')).items.map(({ id }) => id).at(-1)).toBe(letter.id);
+    expect((await listed('q=%25')).items.map(({ id }) => id)).toEqual([letter.id]);
+    await server.api.get(path('/outbox?sort=text')).expect(400);
+  });
+
   it('takes the answer, and lets the ring go on', async () => {
     const { id } = await orderNamed('Ferry crew, no. 3');
     await send(

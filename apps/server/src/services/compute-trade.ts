@@ -4,7 +4,7 @@ import { DEFAULT_RULES, makeSchedule } from '@round-mint/core/schedule';
 import { coinReach, partExchange, priceRing, type PriceInput } from '@round-mint/core/trade';
 import type { z } from 'zod';
 import type { Database } from '../db/database';
-import { HttpError } from '../http/errors';
+import { inRange } from '../http/errors';
 import { inSlices } from './in-slices';
 import { readKit } from './kit';
 
@@ -18,13 +18,7 @@ export async function computeSchedule(
 }
 
 export function computePrice(input: PriceInput) {
-  try {
-    return priceRing(input);
-  } catch (error) {
-    if (!(error instanceof RangeError)) throw error;
-    const message = error.message;
-    throw new HttpError(400, 'invalid', message, [{ path: 'marginShare', message }]);
-  }
+  return inRange('marginShare', () => priceRing(input));
 }
 
 export async function computeExchange(

@@ -92,7 +92,7 @@ async function plannedCosts(
     const planned = priceInput(
       {
         stockCost: pieceCost(order, piece.price),
-        metal: promise.kind === 'coin' ? promise.coin.metal : promise.metal,
+        metal: metalOf(promise),
         pieceMassG: slugMassG + ringMassG,
         scrapMassG: slugMassG + ringMassG * FILINGS_SHARE,
         amounts: usedBy(steps, bandOf(promise)),
@@ -125,7 +125,7 @@ async function actualInput(db: Database, order: Order, till: Till): Promise<Pric
       pieceMassG: ring.prediction.slugMassG + ring.prediction.ringMassG,
       scrapMassG: left.reduce((sum, { massG }) => sum + massG, 0),
       amounts: usedBy(stepsDone(ring), bandOf(ring)),
-      minutes: workedMinutes({ ring: { events: ring.events as readonly RingEvent[] }, state }),
+      minutes: workedMinutes(state.steps, ring.events as readonly RingEvent[]),
     },
     till,
   );

@@ -3,13 +3,17 @@ import { and, asc, desc, ilike, isNull, or, type SQL } from 'drizzle-orm';
 import type { PgColumn } from 'drizzle-orm/pg-core';
 import { HttpError } from '../http/errors';
 
+/** As many as a list gives at once. */
+const MOST_A_PAGE = 200;
+
 /** What a list can be searched and sorted by. */
 export interface ListColumns {
   readonly search: readonly PgColumn[];
   readonly sort: Readonly<Record<string, PgColumn>>;
   readonly defaultSort: string;
   readonly id: PgColumn;
-  readonly deletedAt: PgColumn;
+  /** Left out where nothing is ever put away. */
+  readonly deletedAt?: PgColumn | undefined;
 }
 
 export interface ListClauses {
@@ -49,11 +53,26 @@ export function listClauses(query: ListQuery, columns: ListColumns): ListClauses
     or(...columns.search.map((field) => ilike(field, literalPattern(word)))),
   );
   return {
-    where: and(isNull(columns.deletedAt), ...matches),
+    where: and(columns.deletedAt && isNull(columns.deletedAt), ...matches),
     orderBy: [turned ? desc(column) : asc(column), asc(columns.id)],
     limit: query.limit,
     offset: readCursor(query.cursor),
   };
+}
+
+/** A whole list, however many pages it has. */
+export async function everyPage<T>(
+  fetchPage: (query: ListQuery) => Promise<{ items: readonly T[]; nextCursor: string | null }>,
+  sort?: string,
+): Promise<readonly T[]> {
+  const all: T[] = [];
+  let cursor: string | undefined;
+  do {
+    const { items, nextCursor } = await fetchPage({ limit: MOST_A_PAGE, sort, cursor });
+    all.push(...items);
+    cursor = nextCursor ?? undefined;
+  } while (cursor);
+  return all;
 }
 
 /** One more row than asked for tells whether there is a next page. */

@@ -1,11 +1,12 @@
 import type { ListQuery } from '@round-mint/contract/common';
 import type { Order, OrderEventInput, OrderInput, StoredOrder } from '@round-mint/contract/orders';
 import { approvalStep } from '@round-mint/core/schedule';
-import { missingFor, orderProgress, STATE_NAMES, type OrderFacts } from '@round-mint/core/trade';
+import { missingFor, orderFacts, orderProgress, STATE_NAMES } from '@round-mint/core/trade';
 import { asc, inArray } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { orderEvents, rings } from '../db/schema';
 import { HttpError } from '../http/errors';
+import { everyPage } from './list';
 import { isoTime } from './resource';
 import { createResources } from './resources';
 import { eventsFor, ringOf, stateOf } from './ring-store';
@@ -84,23 +85,10 @@ async function one(db: Database, stored: StoredOrder): Promise<Order> {
   return order;
 }
 
-function factsOf(order: Order): OrderFacts {
-  const { state, approval, approvalWanted, ringFinished, planId, ringId, quote } = order;
-  return {
-    state,
-    approval,
-    approvalWanted,
-    ringFinished,
-    planned: planId !== null,
-    quoted: quote !== null,
-    hasRing: ringId !== null,
-  };
-}
-
 /** An order moves on only with what the next state needs. @throws HttpError 409 that says what is missing */
 function checkMove(order: Order, { body }: OrderEventInput): void {
   if (body.kind !== 'moved') return;
-  const missing = missingFor(factsOf(order), body.to);
+  const missing = missingFor(orderFacts(order), body.to);
   if (missing.length > 0) {
     const words = `Before it is ${STATE_NAMES[body.to]}: ${missing.join('; ')}.`;
     throw new HttpError(409, 'not-yet', words);
@@ -149,14 +137,7 @@ export function createOrders(db: Database) {
 }
 
 /** Every order there is, put away or not left out. */
-export async function allOrders(db: Database): Promise<readonly Order[]> {
+export function allOrders(db: Database): Promise<readonly Order[]> {
   const orders = createOrders(db);
-  const all: Order[] = [];
-  let cursor: string | undefined;
-  do {
-    const page = await orders.list({ limit: 200, cursor });
-    all.push(...page.items);
-    cursor = page.nextCursor ?? undefined;
-  } while (cursor);
-  return all;
+  return everyPage((query) => orders.list(query));
 }

@@ -1,12 +1,13 @@
 import type { ListQuery } from '@round-mint/contract/common';
 import type { Message, MessageInput } from '@round-mint/contract/outbox';
-import { and, desc, eq, ilike, inArray, isNull, or } from 'drizzle-orm';
+import { and, eq, inArray, isNull } from 'drizzle-orm';
 import { mkdir, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { Database } from '../db/database';
 import { messages, orderEvents, photos } from '../db/schema';
 import { mailFile } from '../devices/mail-file';
 import { HttpError, notFound } from '../http/errors';
+import { listClauses, page, type ListColumns } from './list';
 import { logOrderEvents } from './orders';
 import { isoTime } from './resource';
 import { createResources } from './resources';
@@ -27,6 +28,13 @@ const SHOWN = {
   photoIds: messages.photoIds,
 };
 
+const COLUMNS: ListColumns = {
+  id: messages.id,
+  search: [messages.subject, messages.toName, messages.text],
+  sort: { at: messages.at, subject: messages.subject, toName: messages.toName },
+  defaultSort: '-at',
+};
+
 export function messageOf(row: Row): Message {
   return {
     ...row,
@@ -37,18 +45,16 @@ export function messageOf(row: Row): Message {
 }
 
 /** Letters, latest first. */
-export async function listMessages(db: Database, { q = '', limit }: ListQuery) {
-  const words = q.split(/\s+/).filter(Boolean);
-  const matches = words.map((word) =>
-    or(...[messages.subject, messages.toName, messages.text].map((field) => ilike(field, `%${word}%`))),
-  );
+export async function listMessages(db: Database, query: ListQuery) {
+  const clauses = listClauses(query, COLUMNS);
   const rows = await db
     .select(SHOWN)
     .from(messages)
-    .where(and(...matches))
-    .orderBy(desc(messages.at), desc(messages.id))
-    .limit(limit);
-  return { items: rows.map(messageOf), nextCursor: null };
+    .where(clauses.where)
+    .orderBy(...clauses.orderBy)
+    .limit(clauses.limit + 1)
+    .offset(clauses.offset);
+  return page(rows.map(messageOf), clauses);
 }
 
 export async function getMessage(db: Database, id: string): Promise<Message> {

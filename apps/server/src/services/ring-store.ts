@@ -7,7 +7,7 @@ import { and, asc, eq, inArray, isNull } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { ringEvents, rings } from '../db/schema';
 import { notFound } from '../http/errors';
-import { listClauses, page } from './list';
+import { everyPage, listClauses, page } from './list';
 import { isoTime } from './resource';
 
 type RingRow = typeof rings.$inferSelect;
@@ -110,19 +110,12 @@ export async function getRing(db: Database, id: string): Promise<RingWithEvents>
 }
 
 /** Every ring in a state, however many there are. */
-export async function ringsIn(
+export function ringsIn(
   db: Database,
   status: Ring['status'],
   sort?: string,
 ): Promise<readonly RingWithEvents[]> {
-  const all: RingWithEvents[] = [];
-  let cursor: string | undefined;
-  do {
-    const next = await listRings(db, { limit: 200, sort, cursor }, status);
-    all.push(...next.items);
-    cursor = next.nextCursor ?? undefined;
-  } while (cursor);
-  return all;
+  return everyPage((query) => listRings(db, query, status), sort);
 }
 
 /** Every finished ring, however many there are. */
@@ -130,8 +123,8 @@ export function finishedRings(db: Database, sort?: string): Promise<readonly Rin
   return ringsIn(db, 'finished', sort);
 }
 
-/** What a ring is made of. */
-export function metalOf(ring: Ring): MetalId {
+/** What a ring is made of, or will be. */
+export function metalOf(ring: RingPromise): MetalId {
   return ring.kind === 'coin' ? ring.coin.metal : ring.metal;
 }
 

@@ -5,7 +5,7 @@ import { meltOut, ringScrap } from '@round-mint/core/trade';
 import { and, eq, inArray, isNull, notInArray, or } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { scrap } from '../db/schema';
-import { HttpError } from '../http/errors';
+import { HttpError, inRange } from '../http/errors';
 import { storedScrap } from './resources';
 import { metalOf, stateOf } from './ring-store';
 
@@ -34,8 +34,9 @@ export async function keepScrap(tx: Database, ring: Ring, events: readonly RingE
       )
       .onConflictDoNothing();
   }
+  const undone = events.flatMap(({ body }) => (body.kind === 'undone' ? [body.eventId] : []));
   const standing = left.map(({ eventId }) => eventId);
-  const taken = events.map(({ id }) => id).filter((id) => !standing.includes(id));
+  const taken = undone.filter((id) => !standing.includes(id));
   if (taken.length > 0)
     await tx.delete(scrap).where(and(eq(scrap.ringId, ring.id), inArray(scrap.id, taken)));
 }
@@ -62,7 +63,7 @@ export async function meltScrap(db: Database, input: MeltOutInput): Promise<Stor
       throw new HttpError(409, 'already-melted', 'Some of these are not in the tin any more: look again.');
     }
     const things = rows.map(storedScrap);
-    const { fineness } = meltedTogether(things, buttonMassG);
+    const { fineness } = inRange('scrapIds', () => meltOut(things, buttonMassG));
     const [heaviest] = things.toSorted((a, b) => b.massG - a.massG);
     const button = { kind: 'button', metal: heaviest?.metal ?? 'silver-925', massG: buttonMassG, fineness };
     const [row] = await tx
@@ -73,16 +74,4 @@ export async function meltScrap(db: Database, input: MeltOutInput): Promise<Stor
     await tx.update(scrap).set({ meltedIntoId: id }).where(inArray(scrap.id, scrapIds));
     return storedScrap(row);
   });
-}
-
-function meltedTogether(things: readonly StoredScrap[], buttonMassG: number) {
-  try {
-    return meltOut(things, buttonMassG);
-  } catch (error) {
-    if (error instanceof RangeError) {
-      const message = error.message;
-      throw new HttpError(400, 'invalid', message, [{ path: 'scrapIds', message }]);
-    }
-    throw error;
-  }
 }

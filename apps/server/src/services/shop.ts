@@ -14,7 +14,7 @@ function pastRing(ring: RingWithEvents): PastRing {
   const targetMm = state.targetInsideDiameterMm ?? ring.prediction.targetInsideDiameterMm;
   return {
     overAt: ring.finishedAt ?? ring.createdAt,
-    workedMin: workedMinutes({ ring: { events: ring.events as readonly RingEvent[] }, state }),
+    workedMin: workedMinutes(state.steps, ring.events as readonly RingEvent[]),
     ...(state.spoilt ? { spoiltBy: state.spoilt.cause } : {}),
     sizeErrorUs: ringOutcome(state, targetMm).sizeErrorUs,
   };

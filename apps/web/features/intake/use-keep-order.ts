@@ -1,4 +1,4 @@
-import type { Order } from '@round-mint/contract/orders';
+import type { Order, OrderInput } from '@round-mint/contract/orders';
 import type { PersonInput } from '@round-mint/contract/people';
 import type { StoredSizer } from '@round-mint/contract/sizers';
 import type { CustomerWish, WishOption } from '@round-mint/core/trade';
@@ -13,21 +13,24 @@ import {
   useSaveOrderMutation,
   useSavePersonMutation,
 } from '@/store/trade-api';
-import { intakeOf, orderFrom } from './intake-model';
+import { orderFrom } from './intake-model';
 import { intakeCleared, type IntakeTexts } from './intake-slice';
 import { planOfOption } from './option-plan';
 
-function newPerson(texts: IntakeTexts, insideDiameterMm: number, id: string): PersonInput {
-  const { hand, finger, measuredBy } = texts;
-  const measured = { hand, finger, sizeText: texts.size.trim(), insideDiameterMm, measuredBy };
+/** Who asks for the first time, with the finger as it was taken down for the order. */
+function newPerson(texts: IntakeTexts, order: OrderInput): PersonInput {
+  const { hand, finger, sizeText, insideDiameterMm, measuredBy, gaugeWidthMm, knuckleInsideDiameterMm } =
+    order;
   return {
-    id,
+    id: order.personId,
     name: texts.personName.trim(),
     email: texts.email.trim(),
     phone: '',
     address: '',
     notes: '',
-    fingers: [{ ...measured, gaugeWidthMm: null, knuckleInsideDiameterMm: null }],
+    fingers: [
+      { hand, finger, sizeText, insideDiameterMm, measuredBy, gaugeWidthMm, knuckleInsideDiameterMm },
+    ],
   };
 }
 
@@ -54,19 +57,18 @@ export function useKeepOrder(onKept: (orderId: string) => void) {
   const orders = useListOrdersQuery().data;
   const ids = useRef({ person: crypto.randomUUID(), plan: crypto.randomUUID(), order: crypto.randomUUID() });
   const keep = async (texts: IntakeTexts, wish: CustomerWish | undefined, option: WishOption | undefined) => {
-    const { targetMm } = intakeOf(texts, settings);
     const personId = texts.personId || ids.current.person;
     const order = orderFrom(texts, settings, {
       id: ids.current.order,
       personId,
       personName: texts.personName.trim(),
     });
-    if (!order || targetMm === undefined) return;
+    if (!order) return;
     setBusy(true);
     setProblem(undefined);
     try {
       if (texts.personId === '') {
-        await savePerson({ ...newPerson(texts, targetMm, personId), isNew: true }).unwrap();
+        await savePerson({ ...newPerson(texts, order), isNew: true }).unwrap();
       }
       const planned = option && wish;
       if (planned) {

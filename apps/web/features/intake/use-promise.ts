@@ -1,7 +1,7 @@
 import type { Order } from '@round-mint/contract/orders';
 import type { CustomerWish, WishOption } from '@round-mint/core/trade';
 import {
-  approvalStep,
+  approvalHold,
   scheduleSteps,
   type PromiseAnswer,
   type ScheduleStep,
@@ -13,9 +13,6 @@ import { useGetDayPlanQuery, useGetOrderCostsQuery } from '@/store/trade-api';
 import { useDrawer } from '@/store/use-drawer';
 import { useJob, type Job } from '@/workers/use-job';
 import { stepsOfOption } from './option-plan';
-
-/** A customer answers within a day, as a rule (default). */
-const ANSWER_MIN = 1440;
 
 /** When a ring would be ready behind all that was promised before. @param steps memoised @param orderId its own place in the plan is not counted twice */
 function usePromiseOf(steps: readonly ScheduleStep[] | undefined, orderId?: string): Job<PromiseAnswer> {
@@ -42,9 +39,7 @@ export function usePromise(
   const steps = useMemo(() => {
     if (!wish || !option || !bench) return undefined;
     const route = stepsOfOption(option, wish, bench, annealSchool);
-    const asked = approvalWanted ? approvalStep(route) : undefined;
-    const hold = asked === undefined ? undefined : { step: asked, leadMin: ANSWER_MIN };
-    return scheduleSteps(route, 0, hold);
+    return scheduleSteps(route, 0, approvalWanted ? approvalHold(route) : undefined);
   }, [wish, option, bench, annealSchool, approvalWanted]);
   return usePromiseOf(steps);
 }
