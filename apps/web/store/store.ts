@@ -1,11 +1,11 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
-import { centringSlice } from '@/features/centring/centring-slice';
-import { intakeSlice } from '@/features/intake/intake-slice';
-import { practiceSlice } from '@/features/practice/practice-slice';
-import { planDraftSlice } from '@/features/plan/plan-draft-slice';
-import { searchSlice } from '@/features/search/search-slice';
-import { worksSlice } from '@/features/works/works-slice';
+import { centringSlice } from '@/features/plan/centring/centring-slice';
+import { intakeSlice } from '@/features/orders/wish/intake-slice';
+import { practiceSlice } from '@/features/bench/practice/practice-slice';
+import { planDraftSlice } from '@/features/plan/draft/plan-draft-slice';
+import { searchSlice } from '@/features/plan/search/search-slice';
+import { worksSlice } from '@/features/plan/other-work/works-slice';
 import { api } from './api';
 import { lightSlice } from './light-slice';
 import { noticesSlice } from './notices-slice';

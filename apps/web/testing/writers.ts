@@ -1,6 +1,6 @@
 import { formatLength } from '@round-mint/core/format';
 import { writeSize } from '@round-mint/core/size';
-import type { Writers } from '@/features/settings/use-settings';
+import type { Writers } from '@/features/shared/settings/use-settings';
 
 /** Sizes and lengths as the default settings write them. */
 export function defaultWriters(): Writers {

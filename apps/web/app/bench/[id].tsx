@@ -1,1 +1,1 @@
-export { RingScreen as default } from '@/features/bench/RingScreen';
+export { RingScreen as default } from '@/features/bench/ring/RingScreen';

@@ -1,1 +1,1 @@
-export { DevicesScreen as default } from '@/features/devices/DevicesScreen';
+export { DevicesScreen as default } from '@/features/bench/devices/DevicesScreen';

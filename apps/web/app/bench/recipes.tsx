@@ -1,1 +1,1 @@
-export { RecipesScreen as default } from '@/features/recipes/RecipesScreen';
+export { RecipesScreen as default } from '@/features/bench/recipes/RecipesScreen';

@@ -1,1 +1,1 @@
-export { LogRingScreen as default } from '@/features/log/LogRingScreen';
+export { LogRingScreen as default } from '@/features/log/rings/LogRingScreen';

@@ -1,1 +1,1 @@
-export { DieChartsScreen as default } from '@/features/die-charts/DieChartsScreen';
+export { DieChartsScreen as default } from '@/features/log/die-charts/DieChartsScreen';

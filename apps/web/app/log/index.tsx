@@ -1,1 +1,1 @@
-export { LogScreen as default } from '@/features/log/LogScreen';
+export { LogScreen as default } from '@/features/log/rings/LogScreen';

@@ -1,1 +1,1 @@
-export { LearntScreen as default } from '@/features/learnt/LearntScreen';
+export { LearntScreen as default } from '@/features/log/learnt/LearntScreen';

@@ -1,1 +1,1 @@
-export { ShopScreen as default } from '@/features/shop/ShopScreen';
+export { ShopScreen as default } from '@/features/log/shop/ShopScreen';

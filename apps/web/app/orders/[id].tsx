@@ -1,1 +1,1 @@
-export { OrderScreen as default } from '@/features/orders/OrderScreen';
+export { OrderScreen as default } from '@/features/orders/order/OrderScreen';

@@ -1,1 +1,1 @@
-export { DayScreen as default } from '@/features/day/DayScreen';
+export { DayScreen as default } from '@/features/orders/day/DayScreen';

@@ -1,1 +1,1 @@
-export { OrdersScreen as default } from '@/features/orders/OrdersScreen';
+export { OrdersScreen as default } from '@/features/orders/order/OrdersScreen';

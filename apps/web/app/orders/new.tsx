@@ -1,1 +1,1 @@
-export { IntakeScreen as default } from '@/features/intake/IntakeScreen';
+export { IntakeScreen as default } from '@/features/orders/intake/IntakeScreen';

@@ -1,1 +1,1 @@
-export { OutboxScreen as default } from '@/features/outbox/OutboxScreen';
+export { OutboxScreen as default } from '@/features/orders/outbox/OutboxScreen';

@@ -1,1 +1,1 @@
-export { PeopleScreen as default } from '@/features/people/PeopleScreen';
+export { PeopleScreen as default } from '@/features/orders/people/PeopleScreen';

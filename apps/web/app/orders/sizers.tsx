@@ -1,1 +1,1 @@
-export { SizersScreen as default } from '@/features/sizers/SizersScreen';
+export { SizersScreen as default } from '@/features/orders/sizers/SizersScreen';

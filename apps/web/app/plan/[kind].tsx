@@ -1,1 +1,1 @@
-export { WorkPlanScreen as default } from '@/features/works/WorkPlanScreen';
+export { WorkPlanScreen as default } from '@/features/plan/other-work/WorkPlanScreen';

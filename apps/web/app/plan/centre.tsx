@@ -1,1 +1,1 @@
-export { CentreScreen as default } from '@/features/centring/CentreScreen';
+export { CentreScreen as default } from '@/features/plan/centring/CentreScreen';

@@ -1,1 +1,1 @@
-export { FingersScreen as default } from '@/features/fingers/FingersScreen';
+export { FingersScreen as default } from '@/features/plan/fingers/FingersScreen';

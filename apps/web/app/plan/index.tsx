@@ -1,1 +1,1 @@
-export { PlanScreen as default } from '@/features/plan/PlanScreen';
+export { PlanScreen as default } from '@/features/plan/coin/PlanScreen';

@@ -1,1 +1,1 @@
-export { MapScreen as default } from '@/features/size-map/MapScreen';
+export { MapScreen as default } from '@/features/plan/size-map/MapScreen';

@@ -1,1 +1,1 @@
-export { SearchScreen as default } from '@/features/search/SearchScreen';
+export { SearchScreen as default } from '@/features/plan/search/SearchScreen';

@@ -1,1 +1,1 @@
-export { StockScreen as default } from '@/features/stock/StockScreen';
+export { StockScreen as default } from '@/features/stock/pieces/StockScreen';

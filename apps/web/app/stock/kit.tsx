@@ -1,1 +1,1 @@
-export { KitScreen as default } from '@/features/stock/KitScreen';
+export { KitScreen as default } from '@/features/stock/kit/KitScreen';

@@ -1,1 +1,1 @@
-export { NewPieceScreen as default } from '@/features/stock/PieceFormScreen';
+export { NewPieceScreen as default } from '@/features/stock/pieces/PieceFormScreen';

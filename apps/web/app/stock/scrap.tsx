@@ -1,1 +1,1 @@
-export { ScrapScreen as default } from '@/features/scrap/ScrapScreen';
+export { ScrapScreen as default } from '@/features/stock/scrap/ScrapScreen';

@@ -1,1 +1,1 @@
-export { ShelvesScreen as default } from '@/features/shelves/ShelvesScreen';
+export { ShelvesScreen as default } from '@/features/stock/consumables/ShelvesScreen';

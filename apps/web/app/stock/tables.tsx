@@ -1,1 +1,1 @@
-export { CsvScreen as default } from '@/features/csv/CsvScreen';
+export { CsvScreen as default } from '@/features/stock/csv/CsvScreen';

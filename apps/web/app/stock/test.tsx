@@ -1,1 +1,1 @@
-export { IdentifyScreen as default } from '@/features/identify/IdentifyScreen';
+export { IdentifyScreen as default } from '@/features/stock/identify/IdentifyScreen';

@@ -1,1 +1,1 @@
-export { YearsScreen as default } from '@/features/years/YearsScreen';
+export { YearsScreen as default } from '@/features/stock/years/YearsScreen';

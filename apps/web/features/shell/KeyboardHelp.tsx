@@ -3,8 +3,8 @@ import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
-import { isTyping } from './keys';
-import { PLACES } from './places';
+import { isTyping } from '@/features/shared/screen/keys';
+import { PLACES } from '@/features/shared/tabs/places';
 
 const GENERAL = [
   ['Tab', 'to the next thing'],

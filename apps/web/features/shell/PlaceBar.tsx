@@ -4,7 +4,7 @@ import { Pressable, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { usePalette } from '@/theme/light';
 import { Type } from '@/ui/Type';
-import { placeOf, PLACES, type Place } from './places';
+import { placeOf, PLACES, type Place } from '@/features/shared/tabs/places';
 
 function PlaceLink({ place, here, rail }: { place: Place; here: boolean; rail: boolean }) {
   const palette = usePalette();

@@ -2,17 +2,17 @@ import { useFonts } from 'expo-font';
 import { Slot } from 'expo-router';
 import { useEffect } from 'react';
 import { View } from 'react-native';
-import { useSettings } from '@/features/settings/use-settings';
+import { useSettings } from '@/features/shared/settings/use-settings';
 import { useAppSelector } from '@/store/store';
 import { FONTS, loadSlabNumerals } from '@/theme/fonts';
-import { WaitBar } from '@/features/waits/WaitBar';
+import { WaitBar } from '@/features/shared/ring/WaitBar';
 import { LightContext } from '@/theme/light';
 import { DoneBar } from './DoneBar';
 import { KeyboardHelp } from './KeyboardHelp';
 import { PlaceBar } from './PlaceBar';
 import { UnsentBar } from './UnsentBar';
 import { useOffline } from './use-offline';
-import { useWidthClass } from './use-width';
+import { useWidthClass } from '@/features/shared/screen/use-width';
 
 /** What stands round every screen: the light, the fonts, the places. */
 export function Shell() {

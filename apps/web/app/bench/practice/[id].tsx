@@ -1,1 +1,1 @@
-export { ExerciseScreen as default } from '@/features/practice/ExerciseScreen';
+export { ExerciseScreen as default } from '@/features/bench/practice/ExerciseScreen';

@@ -1,1 +1,1 @@
-export { PracticeScreen as default } from '@/features/practice/PracticeScreen';
+export { PracticeScreen as default } from '@/features/bench/practice/PracticeScreen';

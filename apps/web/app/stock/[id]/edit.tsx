@@ -1,1 +1,1 @@
-export { EditPieceScreen as default } from '@/features/stock/PieceFormScreen';
+export { EditPieceScreen as default } from '@/features/stock/pieces/PieceFormScreen';

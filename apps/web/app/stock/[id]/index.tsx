@@ -1,1 +1,1 @@
-export { PieceScreen as default } from '@/features/stock/PieceScreen';
+export { PieceScreen as default } from '@/features/stock/pieces/PieceScreen';

@@ -1,0 +1,57 @@
+import { Pressable, View } from 'react-native';
+import { SoftnessGauge } from '@/drawings/gauge/SoftnessGauge';
+import { RouteStrip } from '@/drawings/route/RouteStrip';
+import { StepIcon } from '@/drawings/route/StepIcon';
+import { useWriters } from '@/features/shared/settings/use-settings';
+import { Type } from '@/ui/Type';
+import { isSized, type BenchRing } from '@/features/shared/ring/bench-model';
+
+interface BenchListProps {
+  rings: readonly BenchRing[];
+  chosenId?: string | undefined;
+  onChoose: (id: string) => void;
+}
+
+/** Rings in work, each with the next thing to do with the hands. */
+export function BenchList({ rings, chosenId, onChoose }: BenchListProps) {
+  const write = useWriters();
+  return (
+    <View role="list" aria-label="Rings in work">
+      {rings.map(({ ring, state, step, targetMm, edges }) => {
+        const chosen = ring.id === chosenId;
+        const action = step
+          ? `${step.title}${isSized(step) ? `, to ${write.size(step.after.cutInsideDiameterMm)}` : ''}`
+          : 'Measure it and finish';
+        return (
+          <View
+            key={ring.id}
+            role="listitem"
+            className={`gap-2 border-b border-line py-3 ${chosen ? 'bg-fold px-3' : 'px-1'}`}
+          >
+            <Pressable
+              role="link"
+              aria-label={`${ring.name}: ${action}`}
+              aria-current={chosen ? 'true' : undefined}
+              onPress={() => onChoose(ring.id)}
+              className="flex-row items-center gap-3 active:opacity-70"
+            >
+              <StepIcon kind={step?.kind ?? 'read'} size={40} />
+              <View className="flex-1">
+                <Type as="heading">{action}</Type>
+                <Type as="small">{`${ring.name} · step ${Math.min(state.step + 1, state.steps.length)} of ${state.steps.length}`}</Type>
+                <Type as="small">{`${ring.stockName} → ${write.size(targetMm)}`}</Type>
+              </View>
+            </Pressable>
+            <RouteStrip steps={state.steps} current={state.step} />
+            <SoftnessGauge
+              compact
+              spent={state.spent}
+              allowanceStrainLog={ring.allowanceStrainLog}
+              edges={edges}
+            />
+          </View>
+        );
+      })}
+    </View>
+  );
+}

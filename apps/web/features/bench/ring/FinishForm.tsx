@@ -1,0 +1,134 @@
+import { capital, inchToMm, parseDecimal, parseLengthMm } from '@round-mint/core/format';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { TakeFrom } from '@/features/shared/inputs/TakeFrom';
+import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
+import { Button } from '@/ui/Button';
+import { Field } from '@/ui/Field';
+import { Notice } from '@/ui/Notice';
+import { NumberPad } from '@/ui/NumberPad';
+import { TextButton } from '@/ui/TextButton';
+import { Type } from '@/ui/Type';
+import type { BenchRing } from '@/features/shared/ring/bench-model';
+import type { BenchLog } from '@/features/shared/ring/use-bench-log';
+
+const ACCEPTED = 'must be a length such as 9.1';
+const ACCEPTED_MASS = 'must be a mass such as 10.25';
+
+type Measure = 'width' | 'cut' | 'rim' | 'mass';
+const ORDER: readonly Measure[] = ['width', 'cut', 'rim', 'mass'];
+
+interface FinishFormProps {
+  bench: BenchRing;
+  log: BenchLog;
+  onPhoto: () => void;
+}
+
+/** All steps are done: calliper and scale, so that the log can compare, and the ring is finished. By thumb alone. */
+export function FinishForm({ bench, log, onPhoto }: FinishFormProps) {
+  const router = useRouter();
+  const { lengthUnit } = useSettings();
+  const write = useWriters();
+  const [texts, setTexts] = useState<Readonly<Record<Measure, string>>>({
+    width: '',
+    cut: '',
+    rim: '',
+    mass: '',
+  });
+  const [active, setActive] = useState<Measure>('width');
+  const [tried, setTried] = useState(false);
+  const { ring, state } = bench;
+  const { bandWidthMm, thicknessCutEdgeMm, thicknessRimEdgeMm, ringMassG } = ring.prediction;
+  const massG = parseDecimal(texts.mass);
+  const read = {
+    width: parseLengthMm(texts.width, lengthUnit),
+    cut: parseLengthMm(texts.cut, lengthUnit),
+    rim: parseLengthMm(texts.rim, lengthUnit),
+    mass: massG >= 0.1 && massG <= 500 ? massG : undefined,
+  };
+  const problemOf = (key: Measure, needed: boolean) =>
+    tried && read[key] === undefined && (needed || texts[key].trim() !== '')
+      ? key === 'mass'
+        ? ACCEPTED_MASS
+        : ACCEPTED
+      : undefined;
+  const measures = [
+    { key: 'width', label: 'Width', unit: lengthUnit, hint: `plan ${write.length(bandWidthMm)}` },
+    {
+      key: 'cut',
+      label: capital(bench.edges.cut),
+      unit: lengthUnit,
+      hint: `plan ${write.length(thicknessCutEdgeMm, 2)}`,
+    },
+    {
+      key: 'rim',
+      label: capital(bench.edges.rim),
+      unit: lengthUnit,
+      hint: `plan ${write.length(thicknessRimEdgeMm, 2)}`,
+    },
+    { key: 'mass', label: 'Mass', unit: 'g', hint: `plan ${ringMassG.toFixed(1)} g` },
+  ] as const;
+  const put = (key: Measure, text: string) => setTexts((before) => ({ ...before, [key]: text }));
+  const take = (value: number) => {
+    // A calliper's display is in millimetres whatever the maker writes.
+    put(active, active === 'mass' || lengthUnit === 'mm' ? String(value) : (value / inchToMm(1)).toFixed(3));
+    setActive(ORDER[ORDER.indexOf(active) + 1] ?? active);
+  };
+  const finish = () => {
+    setTried(true);
+    const wrong = ORDER.some(
+      (key) => read[key] === undefined && (key === 'width' || texts[key].trim() !== ''),
+    );
+    if (wrong || read.width === undefined) return;
+    const measured = {
+      kind: 'measured' as const,
+      bandWidthMm: read.width,
+      ...(read.cut === undefined ? {} : { thicknessCutEdgeMm: read.cut }),
+      ...(read.rim === undefined ? {} : { thicknessRimEdgeMm: read.rim }),
+      ...(read.mass === undefined ? {} : { massG: read.mass }),
+    };
+    log.log(measured, { kind: 'finished' });
+    router.replace({ pathname: '/log/[id]', params: { id: ring.id } });
+  };
+  return (
+    <View className="gap-3" testID="finish-form">
+      <Type as="small">{ring.name}</Type>
+      <Type as="verb">Measure it</Type>
+      <Type>Every step is done. Width and edges with the calliper: the next prediction leans on them.</Type>
+      {state.readings.length === 0 ? (
+        <Notice level="warn" title="No reading was logged.">
+          Undo the last step and log one, or the log cannot compare sizes.
+        </Notice>
+      ) : null}
+      <View className="flex-row flex-wrap gap-3">
+        {measures.map(({ key, label, unit, hint }) => (
+          <View
+            key={key}
+            className={`min-w-[140px] flex-1 ${active === key ? 'border-l-4 border-ink pl-2' : 'pl-3'}`}
+          >
+            <Field
+              label={label}
+              unit={unit}
+              value={texts[key]}
+              onChangeText={(text) => put(key, text)}
+              onFocus={() => setActive(key)}
+              // The pad below types: no keyboard comes up over it.
+              inputMode="none"
+              error={problemOf(key, key === 'width')}
+              hint={hint}
+            />
+          </View>
+        ))}
+      </View>
+      <TakeFrom
+        key={active === 'mass' ? 'scale' : 'calliper'}
+        device={active === 'mass' ? 'scale' : 'calliper'}
+        onTake={take}
+      />
+      <NumberPad text={texts[active]} onChange={(text) => put(active, text)} />
+      <Button look="main" label="Finish this ring" onPress={finish} />
+      <TextButton label="Take its photo" onPress={onPhoto} />
+    </View>
+  );
+}

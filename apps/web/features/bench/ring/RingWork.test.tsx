@@ -1,0 +1,218 @@
+import type { RingEventInput } from '@round-mint/contract/rings';
+import { fireEvent, screen, waitFor } from '@testing-library/react-native';
+import { RING_ID, eventOf, ringOf, stepIndex, workedTo } from '@/testing/demo-ring';
+import { fakeServer, listOf, refusal } from '@/testing/fake-server';
+import { renderWithStore, settle } from '@/testing/render';
+import { router } from '@/testing/router';
+import { benchRing } from '@/features/shared/ring/bench-model';
+import { RingWork } from './RingWork';
+
+jest.mock('expo-router', () => jest.requireActual('@/testing/router').fakeRouter());
+
+const EVENTS = `POST /rings/${RING_ID}/events`;
+
+async function renderRing(events: RingEventInput[], answers = {}) {
+  const ring = ringOf(events);
+  const calls = fakeServer({ [EVENTS]: () => ring, ...answers });
+  const { store } = renderWithStore(<RingWork bench={benchRing(ring)} />);
+  await settle();
+  return {
+    /** The bodies of all events that were sent. */
+    sent: () =>
+      calls
+        .filter(({ path }) => path.endsWith('/events'))
+        .flatMap(({ body }) => (body as { events: RingEventInput[] }).events.map((event) => event.body)),
+    calls,
+    store,
+  };
+}
+
+describe('RingWork', () => {
+  beforeEach(() => jest.clearAllMocks());
+
+  it('shows one verb, where to stop, the caution, and what comes next', async () => {
+    await renderRing([]);
+    expect(screen.getByTestId('verb')).toHaveTextContent('Punch');
+    expect(screen.getByTestId('stop-mark')).toHaveTextContent('hole 12.7 mm');
+    expect(screen.getByTestId('caution')).toHaveTextContent(/razors/);
+    expect(screen.getByText('Next: deburr the hole')).toBeTruthy();
+    expect(screen.queryByText('Log reading')).toBeNull();
+  });
+
+  it('logs a step done, once', async () => {
+    const { sent } = await renderRing([]);
+    fireEvent.press(screen.getByTestId('step-done'));
+    await waitFor(() => expect(sent()).toEqual([{ kind: 'step-done', step: 0 }]));
+  });
+
+  it('dims the light by itself at the flame, lets it be turned up, and logs the anneal with its step', async () => {
+    const anneal = stepIndex('anneal');
+    const { sent, store } = await renderRing(workedTo(anneal));
+    expect(screen.getByTestId('stop-mark')).toHaveTextContent(/Soften at 600–650 °C/);
+    expect(store.getState().light.dimmed).toBe(true);
+    fireEvent.press(screen.getByText('Light up'));
+    expect(store.getState().light.dimmed).toBe(false);
+    fireEvent.press(screen.getByText('Anneal done'));
+    await waitFor(() => expect(sent()).toEqual([{ kind: 'anneal-done', step: anneal }]));
+  });
+
+  it('answers a crack with what is left when it is filed out, and notes it', async () => {
+    const { sent } = await renderRing(workedTo(stepIndex('stretch')), { 'GET /kit': listOf() });
+    fireEvent.press(screen.getByRole('button', { name: 'Something went wrong' }));
+    fireEvent.press(screen.getByText('A crack at the cut edge'));
+    const [length] = screen.getAllByDisplayValue('');
+    fireEvent.changeText(length!, 'long');
+    expect(screen.getByText(/✕ a length in mm/)).toBeTruthy();
+    fireEvent.changeText(length!, '0.6');
+    expect(await screen.findByText(/File the cut edge back by 0\.9 mm: the ring can be saved/)).toBeTruthy();
+    expect(screen.getByText(/mm wide, before 9\.\d mm/)).toBeTruthy();
+    fireEvent.press(screen.getByRole('button', { name: 'File it back and plan on' }));
+    await waitFor(() => expect(sent()).toHaveLength(2));
+    expect(sent()[0]).toEqual({ kind: 'trouble', symptom: 'crack-at-cut-edge', crackMm: 0.6 });
+    expect(sent()[1]).toMatchObject({
+      kind: 'rerouted',
+      fromStep: stepIndex('stretch'),
+      steps: expect.arrayContaining([expect.objectContaining({ kind: 'file' })]),
+      why: expect.stringMatching(/Band .* wide instead of/),
+    });
+  });
+
+  it('shows remedies of other steps too, and says when nothing can be saved', async () => {
+    await renderRing(workedTo(stepIndex('stretch')), { 'GET /kit': listOf() });
+    fireEvent.press(screen.getByRole('button', { name: 'Something went wrong' }));
+    expect(screen.queryByText('Silver is pink after the pickle')).toBeNull();
+    fireEvent.press(screen.getByText('something else'));
+    expect(screen.getByText('Silver is pink after the pickle')).toBeTruthy();
+    fireEvent.press(screen.getByText('A crack at the cut edge'));
+    fireEvent.changeText(screen.getAllByDisplayValue('')[0]!, '6');
+    expect(await screen.findByText('It runs too far: no ring is left of this wall.')).toBeTruthy();
+    fireEvent.press(screen.getByText('it looks different'));
+    expect(screen.getByText('What does it look like?')).toBeTruthy();
+  });
+
+  it('asks what tells one cause from another, and goes on to a reading that plans the way on', async () => {
+    const { sent } = await renderRing(workedTo(stepIndex('reduce')), { 'GET /kit': listOf() });
+    fireEvent.press(screen.getByRole('button', { name: 'Something went wrong' }));
+    fireEvent.press(screen.getByText('The two edges read differently'));
+    fireEvent.press(screen.getByLabelText('the rim edge'));
+    expect(screen.getAllByText(/Rim edge down into the die/).length).toBeGreaterThan(0);
+    fireEvent.press(screen.getByText('Log a reading: plan on from it'));
+    expect(screen.getByLabelText('Which way round')).toBeTruthy();
+    await waitFor(() => expect(sent()).toEqual([{ kind: 'trouble', symptom: 'edges-differ' }]));
+  });
+
+  it('takes back what was logged last', async () => {
+    const events = workedTo(2);
+    const { sent } = await renderRing(events);
+    fireEvent.press(screen.getByLabelText('Take back what was logged last'));
+    await waitFor(() => expect(sent()).toEqual([{ kind: 'undone', eventId: events[1]?.id }]));
+  });
+
+  it('logs a reading both ways round, begun from what the plan expects', async () => {
+    const reduce = stepIndex('read');
+    const { sent } = await renderRing(workedTo(reduce));
+    fireEvent.press(screen.getByRole('button', { name: 'Log reading' }));
+    fireEvent.press(screen.getByLabelText('Rim edge down: one mark larger'));
+    expect(screen.getByLabelText(/^Rim edge down: US 9¼/)).toBeTruthy();
+    fireEvent.press(screen.getByLabelText(/^Cut edge down: US 9/));
+    fireEvent.press(screen.getByLabelText('millimetres, from a calliper'));
+    ['1', '8', 'decimal point', '8', '8', 'delete the last'].forEach((key) =>
+      fireEvent.press(screen.getByLabelText(key)),
+    );
+    fireEvent.press(screen.getByLabelText('at the middle'));
+    fireEvent.press(screen.getAllByRole('button', { name: 'Log reading' }).at(-1)!);
+    await waitFor(() => expect(sent()).toHaveLength(1));
+    expect(sent()[0]).toMatchObject({ kind: 'reading', cutDownMm: 18.8, mark: 'centre' });
+    expect(sent()[0]).toHaveProperty('rimDownMm', expect.closeTo((0.458 + 0.032 * 9.25) * 25.4, 3));
+  });
+
+  it('takes a size by one tap of the pad, and asks once about one that cannot be', async () => {
+    const reduce = stepIndex('reduce');
+    const { sent } = await renderRing(workedTo(reduce));
+    fireEvent.press(screen.getByRole('button', { name: 'Log reading' }));
+    const [tap] = screen.getAllByLabelText(/^Rim edge down US /);
+    fireEvent.press(tap!);
+    expect(screen.getAllByLabelText(/^Cut edge down US /)).toHaveLength(9);
+    for (let i = 0; i < 14; i++) fireEvent.press(screen.getByLabelText('Cut edge down: one mark smaller'));
+    fireEvent.press(screen.getAllByRole('button', { name: 'Log reading' }).at(-1)!);
+    expect(screen.getByTestId('doubt')).toHaveTextContent(/outside of where this step begins and ends/);
+    expect(sent()).toEqual([]);
+    fireEvent.press(screen.getByRole('button', { name: 'Log it all the same' }));
+    await waitFor(() => expect(sent()[0]).toMatchObject({ kind: 'reading', mark: 'leading' }));
+  });
+
+  it('says what a reading off the plan means and what to do', async () => {
+    const stretch = stepIndex('stretch');
+    const short = eventOf(90, { kind: 'reading', rimDownMm: 17.2, cutDownMm: 16.9, mark: 'leading' });
+    await renderRing([...workedTo(stretch), short]);
+    expect(screen.getByTestId('reading-verdict')).toHaveTextContent(/Cut edge .* too small\.Another pull/);
+  });
+
+  it('plans the rest again from a reading that is off, and says what is different', async () => {
+    const stretch = stepIndex('stretch');
+    const events = [
+      ...workedTo(stretch),
+      eventOf(90, { kind: 'reading', rimDownMm: 17.2, cutDownMm: 16.9, mark: 'leading' }),
+    ];
+    const { sent } = await renderRing(events, { 'GET /kit': listOf(), 'GET /die-charts': listOf() });
+    await waitFor(() => expect(sent()).toHaveLength(1));
+    expect(sent()[0]).toMatchObject({ kind: 'rerouted', because: events.at(-1)?.id, fromStep: stretch });
+    expect(sent()[0]).toHaveProperty('why', expect.stringMatching(/Next: |Anneal now/));
+  });
+
+  it('offers the nearest size when the one wanted has come out of reach', async () => {
+    const small = eventOf(90, { kind: 'hole-measured', diameterMm: 4.6 });
+    const { sent } = await renderRing([...workedTo(1), small], {
+      'GET /kit': listOf(),
+      'GET /die-charts': listOf(),
+    });
+    expect(await screen.findByTestId('out-of-reach')).toHaveTextContent(/out of reach/);
+    fireEvent.press(screen.getByRole('button', { name: /^Make it US/ }));
+    await waitFor(() => expect(sent()[0]).toMatchObject({ kind: 'rerouted' }));
+    expect((sent()[0] as { targetInsideDiameterMm: number }).targetInsideDiameterMm).not.toBeCloseTo(18.9, 1);
+  });
+
+  it('keeps a failed event and sends the very same again', async () => {
+    const ids: string[] = [];
+    await renderRing([], {
+      [EVENTS]: ({ body }: { body: { events: RingEventInput[] } }) => {
+        ids.push(body.events[0]!.id);
+        return ids.length === 1 ? refusal(500, 'The lamp went out.') : ringOf();
+      },
+    });
+    fireEvent.press(screen.getByTestId('step-done'));
+    expect(await screen.findByText('The lamp went out.')).toBeTruthy();
+    fireEvent.press(screen.getByRole('button', { name: 'Send again' }));
+    await waitFor(() => expect(ids).toHaveLength(2));
+    expect(ids[0]).toBe(ids[1]);
+    await waitFor(() => expect(screen.queryByText('The lamp went out.')).toBeNull());
+  });
+
+  it('puts the ring away with a way back', async () => {
+    const { calls } = await renderRing([], { [`DELETE /rings/${RING_ID}`]: null });
+    fireEvent.press(screen.getByLabelText('Put away For Ilse'));
+    await waitFor(() => expect(router.replace).toHaveBeenCalledWith('/bench'));
+    expect(calls.some(({ method }) => method === 'DELETE')).toBe(true);
+  });
+
+  it('asks for the calliper when all is done, and finishes with what was measured', async () => {
+    const all = ringOf().steps.length;
+    const { sent } = await renderRing(workedTo(all));
+    expect(screen.getByText('No reading was logged.')).toBeTruthy();
+    fireEvent.press(screen.getByRole('button', { name: 'Finish this ring' }));
+    expect(screen.getByText('✕ must be a length such as 9.1')).toBeTruthy();
+    const [width, cut] = screen.getAllByDisplayValue('');
+    fireEvent.changeText(width!, '9,05');
+    fireEvent.changeText(cut!, 'thin');
+    fireEvent.press(screen.getByRole('button', { name: 'Finish this ring' }));
+    expect(screen.getAllByText('✕ must be a length such as 9.1')).toHaveLength(1);
+    expect(sent()).toEqual([]);
+    fireEvent.changeText(cut!, '1.4');
+    fireEvent.press(screen.getByRole('button', { name: 'Finish this ring' }));
+    await waitFor(() => expect(router.replace).toHaveBeenCalled());
+    expect(sent()).toEqual([
+      { kind: 'measured', bandWidthMm: 9.05, thicknessCutEdgeMm: 1.4 },
+      { kind: 'finished' },
+    ]);
+  });
+});

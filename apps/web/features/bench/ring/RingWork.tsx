@@ -1,0 +1,141 @@
+import { doneBody, routeTotals } from '@round-mint/core/route';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { ScrollView, View, type ViewStyle } from 'react-native';
+import { RouteStrip } from '@/drawings/route/RouteStrip';
+import { useHolds } from '@/features/shared/ring/use-holds';
+import { PhotoSheet } from '@/features/shared/ring/PhotoSheet';
+import { ChooseFinishSheet } from './ChooseFinishSheet';
+import { Button } from '@/ui/Button';
+import { Type } from '@/ui/Type';
+import { isSized, type BenchRing } from '@/features/shared/ring/bench-model';
+import { FinishForm } from './FinishForm';
+import { HoleSheet } from './HoleSheet';
+import { LeafRow } from './LeafRow';
+import { OutOfReachNotice } from './OutOfReachNotice';
+import { ReadingSheet } from './ReadingSheet';
+import { RingMenu } from './RingMenu';
+import type { SheetName } from './sheet-name';
+import { StepActions } from './StepActions';
+import { StepView } from './StepView';
+import { TroubleSheet } from './TroubleSheet';
+import { useBenchKeys } from './use-bench-keys';
+import { useBenchLog } from '@/features/shared/ring/use-bench-log';
+import { cautionRead } from './use-caution-seen';
+import { useReplan } from './use-replan';
+import { useSwipe } from './use-swipe';
+import { useWakeLock } from './use-wake-lock';
+
+/** A web style that React Native's types do not know. */
+const SIDEWAYS_OURS = { touchAction: 'pan-y' } as unknown as ViewStyle;
+
+/** Leafing through the steps without doing them; a step that is done brings the maker back to the one at hand. */
+function useLeaf({ state }: BenchRing) {
+  const [leaf, setLeaf] = useState({ at: state.step, from: state.step });
+  const at = leaf.from === state.step ? leaf.at : state.step;
+  const last = state.steps.length - 1;
+  const here = Math.min(at, last);
+  const turn = useCallback(
+    (direction: 1 | -1) => setLeaf({ at: Math.max(0, Math.min(last, here + direction)), from: state.step }),
+    [here, last, state.step],
+  );
+  return {
+    at: here,
+    turn,
+    home: () => setLeaf({ at: state.step, from: state.step }),
+  };
+}
+
+/** A ring at the bench: one step, and the thumb's actions below. */
+export function RingWork({ bench }: { bench: BenchRing }) {
+  const { ring, state, step } = bench;
+  const log = useBenchLog(ring.id);
+  const [sheet, setSheet] = useState<SheetName>();
+  const leaf = useLeaf(bench);
+  const { working, outOfReach } = useReplan(bench, log);
+  useWakeLock();
+  const scroll = useRef<ScrollView>(null);
+  // A new step begins at its verb, wherever the last one was left.
+  useEffect(() => scroll.current?.scrollTo({ y: 0, animated: false }), [leaf.at]);
+  const swipe = useSwipe(leaf.turn);
+  const held = useHolds()(bench) !== undefined;
+  const done = () => {
+    if (!step || held) return;
+    cautionRead(step.kind);
+    log.log(doneBody(step.kind, state.step));
+  };
+  const away = step !== undefined && leaf.at !== state.step;
+  useBenchKeys(
+    {
+      next: () => leaf.turn(1),
+      back: () => leaf.turn(-1),
+      done: () => (away ? leaf.home() : done()),
+      read: () => step && isSized(step) && setSheet('reading'),
+      trouble: () => step && setSheet('trouble'),
+      undo: () => state.lastEventId && log.log({ kind: 'undone', eventId: state.lastEventId }),
+    },
+    sheet !== undefined,
+  );
+  const shown = away ? state.steps[leaf.at] : step;
+  const close = () => setSheet(undefined);
+  return (
+    <View className="flex-1 bg-paper" testID="ring-screen">
+      <View className="px-4 pt-1">
+        <RingMenu bench={bench} log={log} />
+      </View>
+      <ScrollView ref={scroll} className="flex-1">
+        {/* Sideways is ours, up and down the browser's. */}
+        <View className="gap-4 px-4 pb-6" style={SIDEWAYS_OURS} {...swipe} testID="leaf">
+          {outOfReach ? <OutOfReachNotice answer={outOfReach} targetMm={bench.targetMm} log={log} /> : null}
+          {working ? <Type as="small">Planning on from what you found …</Type> : null}
+          {shown ? (
+            <StepView key={away ? leaf.at : 'at-hand'} bench={bench} step={shown} at={leaf.at} />
+          ) : (
+            <FinishForm bench={bench} log={log} onPhoto={() => setSheet('photo')} />
+          )}
+          <RouteStrip steps={state.steps} totals={routeTotals(state.steps)} current={state.step} />
+        </View>
+      </ScrollView>
+      {step ? (
+        <View className="border-t border-line px-4 pb-2 pt-2">
+          {away ? (
+            <LeafRow turn={leaf.turn}>
+              <Button
+                look="main"
+                label={`To the step at hand: ${state.step + 1}`}
+                className="flex-1"
+                onPress={leaf.home}
+                testID="to-step-at-hand"
+              />
+            </LeafRow>
+          ) : (
+            <StepActions
+              bench={bench}
+              step={step}
+              log={log}
+              onDone={done}
+              onOpen={setSheet}
+              onTurn={leaf.turn}
+            />
+          )}
+        </View>
+      ) : null}
+      {step && sheet === 'trouble' ? (
+        <TroubleSheet
+          bench={bench}
+          step={step}
+          log={log}
+          onClose={close}
+          onRead={() => setSheet('reading')}
+        />
+      ) : null}
+      {step && sheet === 'reading' ? (
+        <ReadingSheet key={state.step} bench={bench} step={step} log={log} onClose={close} />
+      ) : null}
+      {sheet === 'photo' ? <PhotoSheet ringId={ring.id} kind={step?.kind} onClose={close} /> : null}
+      {sheet === 'finish' ? <ChooseFinishSheet bench={bench} log={log} onClose={close} /> : null}
+      {sheet === 'hole' && bench.coinRing ? (
+        <HoleSheet ring={bench.coinRing} log={log} onClose={close} />
+      ) : null}
+    </View>
+  );
+}

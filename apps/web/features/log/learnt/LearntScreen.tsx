@@ -1,0 +1,155 @@
+import type { LearntAnswer, LearntValueAnswer } from '@round-mint/contract/learnt';
+import { Link } from 'expo-router';
+import { Pressable, View } from 'react-native';
+import { LogTabs } from '@/features/shared/tabs/LogTabs';
+import { useSettings } from '@/features/shared/settings/use-settings';
+import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
+import { useChangeSettingsMutation, useGetLearntQuery } from '@/store/api';
+import { Choices } from '@/ui/Choices';
+import { Screen } from '@/ui/Screen';
+import { TextButton } from '@/ui/TextButton';
+import { Type } from '@/ui/Type';
+import { Empty, Fetched } from '@/ui/Waiting';
+import { CourseChart } from './CourseChart';
+import { errorText, nameOf, restsOn, valueText } from './learnt-words';
+
+const FEWEST_RINGS = 3;
+
+/** Values of one kind stand together, in this order. */
+const ORDER: readonly LearntValueAnswer['what'][] = [
+  'share',
+  'trim',
+  'curl',
+  'springback',
+  'allowance',
+  'minutes',
+];
+
+function Outliers({ ids, names }: { ids: readonly string[]; names: ReadonlyMap<string, string> }) {
+  return (
+    <View className="flex-row flex-wrap items-center gap-x-3">
+      <Type as="small">Far from all others:</Type>
+      {ids.map((id) => (
+        <Link key={id} href={{ pathname: '/log/[id]', params: { id } }} asChild>
+          <Pressable role="link" className="min-h-[44px] justify-center active:opacity-70">
+            <Type as="small" className="text-ink underline">
+              {names.get(id) ?? 'a ring'}
+            </Type>
+          </Pressable>
+        </Link>
+      ))}
+    </View>
+  );
+}
+
+function ValueRow({ value, names }: { value: LearntValueAnswer; names: ReadonlyMap<string, string> }) {
+  const { standardFor } = useSettings();
+  const [save] = useChangeSettingsMutation();
+  const { title, about } = nameOf(value);
+  const { key, standard, sigma, outliers, keptStandard, rings } = value;
+  const few = rings < FEWEST_RINGS;
+  const used = !keptStandard && !few;
+  const turn = () =>
+    void save({
+      standardFor: keptStandard ? standardFor.filter((one) => one !== key) : [...standardFor, key],
+    });
+  const error = errorText(value);
+  return (
+    <View role="listitem" className="border-b border-line py-2">
+      <View className="flex-row items-start gap-3">
+        <View className="flex-1">
+          <Type as="strong">{title}</Type>
+          <Type as="small">{`${about} · ${restsOn(value)}`}</Type>
+        </View>
+        <View className="items-end">
+          <Type as="heading">{valueText(value, used ? value.value : standard)}</Type>
+          <Type as="small">
+            {used
+              ? `default ${valueText(value, standard)}${sigma === undefined || value.what !== 'share' ? '' : `, ± ${sigma.toFixed(3)}`}`
+              : few
+                ? `default; too few rings, they say ${valueText(value, value.value)}`
+                : `default; learnt ${valueText(value, value.value)}`}
+          </Type>
+        </View>
+      </View>
+      <View className="flex-row items-center justify-between gap-3">
+        <Type as="small">{error === undefined ? '' : `predictions off by ${error}`}</Type>
+        {few ? null : (
+          <TextButton
+            label={keptStandard ? 'Use what was learnt' : 'Back to the default'}
+            describe={`${title}: ${keptStandard ? 'use what was learnt' : 'back to the default'}`}
+            onPress={turn}
+          />
+        )}
+      </View>
+      {outliers.length > 0 ? <Outliers ids={outliers} names={names} /> : null}
+    </View>
+  );
+}
+
+function LearntView({ learnt }: { learnt: LearntAnswer }) {
+  const [save] = useChangeSettingsMutation();
+  const { course, values, rings, used } = learnt;
+  const names = new Map(course.map(({ ringId, name }) => [ringId, name]));
+  if (values.length === 0) {
+    return (
+      <Empty title="Nothing learnt yet.">
+        Every finished ring with readings and calliper figures teaches. From three on, plans go by it.
+      </Empty>
+    );
+  }
+  const sorted = [...values].sort((a, b) => ORDER.indexOf(a.what) - ORDER.indexOf(b.what));
+  return (
+    <View className="gap-4">
+      <Choices
+        label="Plans go by"
+        choices={[
+          { value: 'on', label: 'what your log taught' },
+          { value: 'off', label: 'the defaults' },
+        ]}
+        value={used ? 'on' : 'off'}
+        onChange={(value) => void save({ useLearnt: value === 'on' })}
+        minWidth={140}
+      />
+      <View className="gap-1">
+        <Type as="heading">Size, US: where curls and trims landed off</Type>
+        <CourseChart course={course} what="size" />
+      </View>
+      <View className="gap-1">
+        <Type as="heading">Width and edges off, percent</Type>
+        <CourseChart course={course} what="wall" />
+        <Type as="small">
+          Each ring as the rings before it foretold it, mean of the last eight. No ring vouches for itself.
+        </Type>
+      </View>
+      <View role="list" aria-label={`Learnt from ${rings} rings`}>
+        {sorted.map((value) => (
+          <ValueRow key={value.key} value={value} names={names} />
+        ))}
+      </View>
+    </View>
+  );
+}
+
+/** What the log has taught about this bench, how sure it is, and the way back to the defaults. */
+export function LearntScreen() {
+  const learnt = useGetLearntQuery();
+  const rings = learnt.data?.rings;
+  return (
+    <Screen
+      maxWidth={860}
+      testID="learnt-screen"
+      header={
+        <PlaceHeader
+          title="Log"
+          note={rings === undefined ? undefined : `What ${rings} finished rings teach`}
+        />
+      }
+    >
+      <LogTabs here="Learnt" />
+      <Fetched from={learnt} what="what was learnt">
+        {(data) => <LearntView learnt={data} />}
+      </Fetched>
+    </Screen>
+  );
+}

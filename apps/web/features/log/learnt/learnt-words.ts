@@ -1,0 +1,69 @@
+import type { LearntValueAnswer } from '@round-mint/contract/learnt';
+import type { StepKind } from '@round-mint/core/route';
+import { MM_PER_US_SIZE } from '@round-mint/core/size';
+import { STEP_WORDS } from '@/features/shared/words/step-words';
+
+/** What a value is called, and what it is about. */
+interface ValueName {
+  readonly title: string;
+  readonly about: string;
+}
+
+function stepWord(kind: string | undefined): string {
+  return STEP_WORDS[kind as StepKind] ?? kind ?? '';
+}
+
+export function nameOf({ what, of }: LearntValueAnswer): ValueName {
+  switch (what) {
+    case 'share':
+      return { title: 'Width’s share of the stretch', about: 'from finished widths and edges' };
+    case 'trim':
+      return { title: 'Gain of a trimmed lip', about: 'from readings before and after' };
+    case 'curl':
+      return { title: `What the ${of} die really turns`, about: 'from the size lost in a curl' };
+    case 'springback':
+      return { title: `Springback after a ${stepWord(of)}`, about: 'against what was foretold' };
+    case 'allowance':
+      return { title: `What ${of?.toLowerCase()} bears`, about: 'from cracks against strain' };
+    case 'minutes':
+      return { title: `Minutes of a ${stepWord(of)}`, about: 'from the times of your steps' };
+  }
+}
+
+/** A value in its own notation. */
+export function valueText({ what, of }: LearntValueAnswer, value: number): string {
+  switch (what) {
+    case 'share':
+      return `${value < 0 ? '−' : value > 0 ? '+' : ''}${Math.abs(value).toFixed(3)}`;
+    case 'trim':
+      return `${(value / MM_PER_US_SIZE).toFixed(2)} US`;
+    case 'curl':
+      return `${(value * Number.parseFloat(of ?? '0')).toFixed(1)}°`;
+    case 'springback':
+    case 'allowance':
+      return `× ${value.toFixed(2)}`;
+    case 'minutes':
+      return `${value.toFixed(1)} min`;
+  }
+}
+
+/** "0.24 → 0.11 US": what predictions were off by default, and as the other rings would have foretold. */
+export function errorText({ what, errorBefore, errorAfter }: LearntValueAnswer): string | undefined {
+  if (errorBefore === undefined || errorAfter === undefined) return undefined;
+  const pair = (factor: number, decimals: number, unit: string) =>
+    `${(errorBefore * factor).toFixed(decimals)} → ${(errorAfter * factor).toFixed(decimals)}${unit}`;
+  switch (what) {
+    case 'share':
+      return pair(100, 1, ' %');
+    case 'minutes':
+      return pair(1, 1, ' min');
+    default:
+      return pair(1 / MM_PER_US_SIZE, 2, ' US');
+  }
+}
+
+/** "rests on 23 rings". */
+export function restsOn({ what, rings, sightings }: LearntValueAnswer): string {
+  if (what === 'minutes') return `${sightings} timed`;
+  return `${rings} ${rings === 1 ? 'ring' : 'rings'}`;
+}

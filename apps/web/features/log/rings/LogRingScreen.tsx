@@ -1,0 +1,183 @@
+import type { LogEntry } from '@round-mint/contract/log';
+import type { RingWithEvents } from '@round-mint/contract/rings';
+import { routeTotals } from '@round-mint/core/route';
+import { format } from 'date-fns';
+import { useLocalSearchParams } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { RouteStrip } from '@/drawings/route/RouteStrip';
+import { Ladder } from '@/drawings/ladder/Ladder';
+import { Section } from '@/drawings/section/Section';
+import { benchRing } from '@/features/shared/ring/bench-model';
+import { PhotoStrip } from '@/features/shared/ring/PhotoStrip';
+import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
+import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
+import { useListLogQuery } from '@/store/api';
+import { useRing } from '@/store/use-rings';
+import { Screen } from '@/ui/Screen';
+import { Type } from '@/ui/Type';
+import { Empty, Fetched } from '@/ui/Waiting';
+import { ComparisonChart } from './ComparisonChart';
+import { LeaveOut } from './LeaveOut';
+import { comparisons, sizeErrorWords } from './log-model';
+import { ringHistory } from './ring-history';
+
+const HEIGHT = 270;
+const LADDER_WIDTH = 140;
+
+/** The finished wall, and the ladder with every size it was read at. */
+function FinishedDrawing({ ring, entry }: { ring: RingWithEvents; entry: LogEntry }) {
+  const [width, setWidth] = useState(0);
+  const { primarySystem, secondSystem } = useSettings();
+  const write = useWriters();
+  const { state, edges } = benchRing(ring);
+  const { readings, steps } = state;
+  const last = steps.at(-1);
+  const actual = entry.actualInsideDiameterMm;
+  return (
+    <View
+      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+      style={{ height: HEIGHT }}
+      className="flex-row"
+    >
+      {width > 0 && last ? (
+        <Section
+          outline={last.outline}
+          width={width - LADDER_WIDTH}
+          height={HEIGHT}
+          length={write.length}
+          edges={edges}
+        />
+      ) : null}
+      {width > 0 ? (
+        <Ladder
+          width={LADDER_WIDTH}
+          height={HEIGHT}
+          targetMm={entry.predictedInsideDiameterMm}
+          primary={primarySystem}
+          second={secondSystem}
+          pointers={actual === null ? [] : [{ label: 'ring', diameterMm: actual }]}
+          history={readings.map(({ cutInsideDiameterMm }) => cutInsideDiameterMm)}
+        />
+      ) : null}
+    </View>
+  );
+}
+
+const CELL = 'flex-1 text-right';
+
+function ComparisonTable({ entry }: { entry: LogEntry }) {
+  const write = useWriters();
+  return (
+    <View role="table" aria-label="Predicted against actual">
+      <View role="row" className="flex-row border-b-2 border-ink py-2">
+        {['', 'planned', 'came out', 'off'].map((head) => (
+          <Type key={head} as="label" role="columnheader" className={head ? CELL : 'flex-[1.4]'}>
+            {head}
+          </Type>
+        ))}
+      </View>
+      {comparisons(entry).map(({ name, predictedMm, actualMm }) => (
+        <View key={name} role="row" className="flex-row border-b border-line py-2">
+          <Type role="rowheader" className="flex-[1.4]">
+            {name}
+          </Type>
+          <Type role="cell" className={CELL}>
+            {write.length(predictedMm, 2)}
+          </Type>
+          <Type role="cell" as="strong" className={CELL}>
+            {actualMm === null ? '–' : write.length(actualMm, 2)}
+          </Type>
+          <Type role="cell" className={CELL}>
+            {actualMm === null
+              ? '–'
+              : `${((actualMm / predictedMm - 1) * 100).toFixed(1).replace('-', '−')} %`}
+          </Type>
+        </View>
+      ))}
+      <View role="row" className="flex-row border-b border-line py-2">
+        <Type role="rowheader" className="flex-[1.4]">
+          Anneals
+        </Type>
+        <Type role="cell" className={CELL}>
+          {String(entry.predictedAnneals)}
+        </Type>
+        <Type role="cell" as="strong" className={CELL}>
+          {String(entry.actualAnneals)}
+        </Type>
+        <Type role="cell" className={CELL}>
+          {String(entry.actualAnneals - entry.predictedAnneals).replace('-', '−')}
+        </Type>
+      </View>
+    </View>
+  );
+}
+
+/** One finished ring: predicted against actual, and its history. */
+export function LogRingScreen() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  const ring = useRing(id);
+  return (
+    <Fetched from={useListLogQuery()} what="the ring">
+      {(log) => {
+        const entry = log.find(({ ringId }) => ringId === id);
+        if (entry) {
+          return (
+            <Fetched from={ring} what="the ring">
+              {(found) => <FinishedRing entry={entry} ring={found} />}
+            </Fetched>
+          );
+        }
+        return (
+          <Screen>
+            {ring.data?.status === 'finished' ? (
+              <Empty title="Finished, and on its way into the log.">
+                It is kept here until the server has it; that may take until the server is back.
+              </Empty>
+            ) : (
+              <Empty title="This ring is not in the log.">
+                It may have been put away, or not be finished.
+              </Empty>
+            )}
+          </Screen>
+        );
+      }}
+    </Fetched>
+  );
+}
+
+function FinishedRing({ entry, ring }: { entry: LogEntry; ring: RingWithEvents }) {
+  const write = useWriters();
+  const { steps } = benchRing(ring).state;
+  return (
+    <Screen
+      maxWidth={760}
+      testID="log-ring-screen"
+      header={
+        <PlaceHeader
+          title={entry.name}
+          note={`${entry.stockName} · finished ${format(new Date(entry.finishedAt), 'd MMMM yyyy')}`}
+        />
+      }
+    >
+      <Type as="figure">{`${write.size(entry.predictedInsideDiameterMm)}: ${sizeErrorWords(entry.sizeErrorUs)}`}</Type>
+      <FinishedDrawing ring={ring} entry={entry} />
+      <ComparisonChart entry={entry} />
+      <ComparisonTable entry={entry} />
+      <LeaveOut ring={ring} entry={entry} />
+      <RouteStrip steps={steps} totals={routeTotals(steps)} />
+      <PhotoStrip ringId={ring.id} />
+      <Type as="heading">What happened</Type>
+      <View role="list" aria-label="History">
+        {ringHistory(ring, write).map(({ id: eventId, at, text }) => (
+          <View key={eventId} role="listitem" className="flex-row gap-3 border-b border-line py-1.5">
+            <Type as="small" className="w-[104px]">
+              {format(new Date(at), 'd MMM, HH:mm')}
+            </Type>
+            <Type className="flex-1">{text}</Type>
+          </View>
+        ))}
+      </View>
+    </Screen>
+  );
+}

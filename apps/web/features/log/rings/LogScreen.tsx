@@ -1,0 +1,93 @@
+import type { LogEntry } from '@round-mint/contract/log';
+import { format } from 'date-fns';
+import { Link } from 'expo-router';
+import { Pressable, View } from 'react-native';
+import { useWriters } from '@/features/shared/settings/use-settings';
+import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
+import { API_PATH, useListLogQuery } from '@/store/api';
+import { Button } from '@/ui/Button';
+import { Screen } from '@/ui/Screen';
+import { Type } from '@/ui/Type';
+import { Empty, Fetched } from '@/ui/Waiting';
+import { ErrorStrip } from './ErrorStrip';
+import { LogTabs } from '@/features/shared/tabs/LogTabs';
+import { logKindWords, logSummary, sizeErrorWords } from './log-model';
+
+function LogRow({ entry }: { entry: LogEntry }) {
+  const write = useWriters();
+  const { actualWidthMm, predictedWidthMm } = entry;
+  return (
+    <View role="listitem">
+      <Link href={{ pathname: '/log/[id]', params: { id: entry.ringId } }} asChild>
+        <Pressable className="active:opacity-70 min-h-[64px] w-full flex-row items-center gap-3 border-b border-line py-2">
+          <View className="flex-1">
+            <Type as="heading">{entry.name}</Type>
+            <Type as="small">{`${logKindWords(entry)}${entry.stockName} · ${format(new Date(entry.finishedAt), 'd MMM yyyy')}`}</Type>
+          </View>
+          <View className="items-end">
+            <Type as="strong">{`${write.size(entry.predictedInsideDiameterMm)}: ${sizeErrorWords(entry.sizeErrorUs)}`}</Type>
+            <Type as="small">
+              {actualWidthMm === null
+                ? `planned ${write.length(predictedWidthMm)} wide`
+                : `${write.length(actualWidthMm)} wide, planned ${write.length(predictedWidthMm)}`}
+            </Type>
+          </View>
+        </Pressable>
+      </Link>
+    </View>
+  );
+}
+
+function summaryLine(entries: readonly LogEntry[]): string {
+  const { rings, meanErrorUs, meanWidthPercent } = logSummary(entries);
+  const size = meanErrorUs === undefined ? '' : ` Off by ${meanErrorUs.toFixed(2)} US size on average`;
+  const width = meanWidthPercent === undefined ? '' : `, ${meanWidthPercent.toFixed(1)}\u00a0% in width`;
+  return `${rings} finished ${rings === 1 ? 'ring' : 'rings'}.${size}${width}${size || width ? '.' : ''}`;
+}
+
+/** The browser saves what the server sends as a file. */
+function download(path: string): void {
+  window.location.assign(`${API_PATH}${path}`);
+}
+
+/** Predicted against actual. */
+export function LogScreen() {
+  return (
+    <Fetched from={useListLogQuery()} what="the log">
+      {(entries) => <Log entries={entries} />}
+    </Fetched>
+  );
+}
+
+function Log({ entries }: { entries: readonly LogEntry[] }) {
+  return (
+    <Screen
+      maxWidth={860}
+      testID="log-screen"
+      header={<PlaceHeader title="Log" note={entries.length > 0 ? summaryLine(entries) : undefined} />}
+      footer={
+        <View className="flex-row gap-2">
+          <Button className="flex-1" label="Log as CSV" onPress={() => download('/log.csv')} />
+          <Button className="flex-1" label="Everything as JSON" onPress={() => download('/export')} />
+        </View>
+      }
+    >
+      <LogTabs here="Rings" />
+      {entries.length === 0 ? (
+        <Empty title="No ring finished yet.">
+          A finished ring shows here what was predicted and what came out.
+        </Empty>
+      ) : (
+        <>
+          <Type as="heading">Size, predicted against actual</Type>
+          <ErrorStrip entries={entries} />
+          <View role="list" aria-label="Finished rings">
+            {entries.map((entry) => (
+              <LogRow key={entry.ringId} entry={entry} />
+            ))}
+          </View>
+        </>
+      )}
+    </Screen>
+  );
+}

@@ -1,0 +1,64 @@
+import type { LogEntry } from '@round-mint/contract/log';
+import { capital, quarterFraction, sizesInWords } from '@round-mint/core/format';
+import { BAND_EDGES, COIN_EDGES } from '@round-mint/core/route';
+import { PLAN_KINDS } from '@/features/shared/words/plan-kinds';
+
+/** "½ size too large", "on size", or a dash where nothing was read. */
+export function sizeErrorWords(sizeErrorUs: number | null): string {
+  if (sizeErrorUs === null) return 'not read';
+  if (quarterFraction(sizeErrorUs) === '0') return 'on size';
+  return `${sizesInWords(sizeErrorUs)} too ${sizeErrorUs > 0 ? 'large' : 'small'}`;
+}
+
+export interface LogSummary {
+  readonly rings: number;
+  /** Mean distance from the target over rings that were read, US sizes. */
+  readonly meanErrorUs: number | undefined;
+  /** Mean distance of the width from its prediction, percent. */
+  readonly meanWidthPercent: number | undefined;
+}
+
+function mean(values: readonly number[]): number | undefined {
+  return values.length === 0 ? undefined : values.reduce((sum, value) => sum + value, 0) / values.length;
+}
+
+/** How good the predictions have been. */
+export function logSummary(entries: readonly LogEntry[]): LogSummary {
+  return {
+    rings: entries.length,
+    meanErrorUs: mean(
+      entries.flatMap(({ sizeErrorUs }) => (sizeErrorUs === null ? [] : [Math.abs(sizeErrorUs)])),
+    ),
+    meanWidthPercent: mean(
+      entries.flatMap(({ actualWidthMm, predictedWidthMm }) =>
+        actualWidthMm === null ? [] : [Math.abs(actualWidthMm / predictedWidthMm - 1) * 100],
+      ),
+    ),
+  };
+}
+
+export interface Comparison {
+  readonly name: string;
+  readonly predictedMm: number;
+  readonly actualMm: number | null;
+}
+
+/** The figures of a ring that can be compared. */
+export function comparisons(entry: LogEntry): readonly Comparison[] {
+  const names = entry.kind === 'coin' ? COIN_EDGES : BAND_EDGES;
+  return [
+    {
+      name: 'Inside diameter',
+      predictedMm: entry.predictedInsideDiameterMm,
+      actualMm: entry.actualInsideDiameterMm,
+    },
+    { name: 'Width', predictedMm: entry.predictedWidthMm, actualMm: entry.actualWidthMm },
+    { name: capital(names.cut), predictedMm: entry.predictedCutEdgeMm, actualMm: entry.actualCutEdgeMm },
+    { name: capital(names.rim), predictedMm: entry.predictedRimEdgeMm, actualMm: entry.actualRimEdgeMm },
+  ];
+}
+
+/** Before a ring's stock: what kind of work it was; coin rings go without saying. */
+export function logKindWords({ kind }: Pick<LogEntry, 'kind'>): string {
+  return kind === 'coin' ? '' : `${PLAN_KINDS[kind].tab} · `;
+}

@@ -1,0 +1,159 @@
+import type { ShopNumbersAnswer } from '@round-mint/contract/shop';
+import { isSymptom, remedyFor } from '@round-mint/core/remedy';
+import { format } from 'date-fns';
+import { View } from 'react-native';
+import { MonthBars, type MonthBar } from '@/drawings/bars/MonthBars';
+import { LogTabs } from '@/features/shared/tabs/LogTabs';
+import { useWriters } from '@/features/shared/settings/use-settings';
+import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
+import { noticeShown } from '@/store/notices-slice';
+import { useAppDispatch } from '@/store/store';
+import { useGetShopNumbersQuery } from '@/store/trade-api';
+import { Button } from '@/ui/Button';
+import { FactLine } from '@/ui/FactLine';
+import { Screen } from '@/ui/Screen';
+import { Type } from '@/ui/Type';
+import { Fetched } from '@/ui/Waiting';
+import { numbersText } from './numbers-text';
+
+type Month = ShopNumbersAnswer['months'][number];
+
+/** What the shop wants to know of itself: a small chart for each question. */
+export function ShopScreen() {
+  return (
+    <Fetched from={useGetShopNumbersQuery()} what="the numbers of the shop">
+      {(numbers) => <Shop numbers={numbers} />}
+    </Fetched>
+  );
+}
+
+function barsOf(
+  months: readonly Month[],
+  value: (month: Month) => number | null,
+  lost?: (month: Month) => number,
+): readonly MonthBar[] {
+  return months.map((month) => ({
+    // A letter a month: twelve stand beside each other on a phone.
+    label: format(new Date(`${month.month}-15`), 'MMMMM'),
+    value: value(month) ?? undefined,
+    lost: lost?.(month),
+  }));
+}
+
+interface QuestionProps {
+  question: string;
+  answer: string;
+  bars: readonly MonthBar[];
+  write: (value: number) => string;
+}
+
+function Question({ question, answer, bars, write }: QuestionProps) {
+  return (
+    <View className="min-w-[320px] flex-1 two:min-w-[460px] gap-1 border-b border-line pb-3">
+      <Type as="heading">{question}</Type>
+      <Type as="small">{answer}</Type>
+      <MonthBars bars={bars} write={write} describe={`${question} ${answer}`} />
+    </View>
+  );
+}
+
+/** The mean of what is known of the last three months against the three before. */
+function trend(values: readonly (number | null)[]): { readonly now?: number; readonly before?: number } {
+  const mean = (part: readonly (number | null)[]) => {
+    const known = part.filter((value) => value !== null);
+    return known.length === 0 ? undefined : known.reduce((sum, value) => sum + value, 0) / known.length;
+  };
+  const [now, before] = [mean(values.slice(-3)), mean(values.slice(-6, -3))];
+  return { ...(now === undefined ? {} : { now }), ...(before === undefined ? {} : { before }) };
+}
+
+function trendWords(values: readonly (number | null)[], write: (value: number) => string): string {
+  const { now, before } = trend(values);
+  if (now === undefined) return 'Nothing is known yet.';
+  if (before === undefined) return `${write(now)} on average over the last three months.`;
+  return `${write(now)} on average over the last three months, ${write(before)} over the three before.`;
+}
+
+function Shop({ numbers }: { numbers: ShopNumbersAnswer }) {
+  const { money } = useWriters();
+  const dispatch = useAppDispatch();
+  const copy = async () => {
+    await navigator.clipboard.writeText(numbersText(numbers));
+    dispatch(noticeShown({ text: 'The numbers were copied.' }));
+  };
+  const { months, spoiltShare, spoiltBy, marginShare } = numbers;
+  const count = (value: number) => String(Math.round(value * 10) / 10);
+  const hours = (value: number) => `${value.toFixed(1)} h`;
+  const us = (value: number) => value.toFixed(2);
+  return (
+    <Screen
+      maxWidth={1100}
+      testID="shop-screen"
+      header={
+        <>
+          <PlaceHeader title="Log" note="Twelve months of the shop" />
+          <LogTabs here="Shop" />
+        </>
+      }
+    >
+      <View className="flex-row flex-wrap gap-x-6 gap-y-3">
+        <Question
+          question="Do we make more rings?"
+          answer={`${trendWords(
+            months.map(({ finished }) => finished),
+            count,
+          )} Dashed on top: spoilt.`}
+          bars={barsOf(
+            months,
+            ({ finished }) => finished,
+            ({ spoilt }) => spoilt,
+          )}
+          write={count}
+        />
+        <Question
+          question="How long does a ring keep the hands?"
+          answer={`${trendWords(
+            months.map(({ hoursEach }) => hoursEach),
+            hours,
+          )} Finished rings bear the hours of spoilt ones.`}
+          bars={barsOf(months, ({ hoursEach }) => hoursEach)}
+          write={count}
+        />
+        <Question
+          question="Does it land on size?"
+          answer={`US sizes off, either way. ${trendWords(
+            months.map(({ sizeErrorUs }) => sizeErrorUs),
+            us,
+          )}`}
+          bars={barsOf(months, ({ sizeErrorUs }) => sizeErrorUs)}
+          write={us}
+        />
+        <Question
+          question="What is left over?"
+          answer={
+            marginShare === null
+              ? 'No order was closed yet.'
+              : `${Math.round(marginShare * 100)} % of what customers paid, after metal, hours, fees and post.`
+          }
+          bars={barsOf(months, ({ margin, income }) => (income === 0 ? null : margin))}
+          write={(value) => String(Math.round(value))}
+        />
+      </View>
+      <View className="gap-1">
+        <Type as="heading">What spoils rings?</Type>
+        <Type as="small">{`${Math.round(spoiltShare * 1000) / 10} % of the rings that were begun.`}</Type>
+        <View role="list" aria-label="What spoils rings">
+          {spoiltBy.map(({ cause, count: times }) => (
+            <FactLine
+              key={cause}
+              name={isSymptom(cause) ? remedyFor(cause).title : cause}
+              value={times === 1 ? 'once' : `${times} times`}
+            />
+          ))}
+        </View>
+      </View>
+      <Button label="Copy the numbers" onPress={() => void copy()} />
+      <Type as="small">{`Margins in ${money(0).split(' ')[1] ?? ''}, from closed orders: price less what the ring really took.`}</Type>
+    </Screen>
+  );
+}

@@ -1,0 +1,71 @@
+import type { Pin } from '@round-mint/core/schedule';
+import { View } from 'react-native';
+import { verbOf } from '@/features/shared/ring/bench-model';
+import type { Run } from '@/drawings/day/lane-shape';
+import { Button } from '@/ui/Button';
+import { FactLine } from '@/ui/FactLine';
+import { Sheet } from '@/ui/Sheet';
+import { Type } from '@/ui/Type';
+import { runWords } from './day-model';
+import { clockWords, durationWords, momentWords } from '@/features/shared/words/wall-clock';
+
+const MOVES_MIN = [-60, -15, 15, 60] as const;
+
+interface RunSheetProps {
+  run: Run;
+  names: ReadonlyMap<string, string>;
+  pin: Pin | undefined;
+  onPin: (pin: Pin) => void;
+  onUnpin: (pin: Pin) => void;
+  onRing: (() => void) | undefined;
+  onClose: () => void;
+}
+
+/** One go of the hands: its steps, and another time for it. */
+export function RunSheet({ run, names, pin, onPin, onUnpin, onRing, onClose }: RunSheetProps) {
+  const [first] = run.blocks;
+  if (!first) return null;
+  const pinAt = (startMin: number) => {
+    onPin({ jobId: first.jobId, step: first.step, startMin });
+    onClose();
+  };
+  return (
+    <Sheet title={runWords(run, names)} open onClose={onClose}>
+      <Type>{`${momentWords(run.fromMin)} to ${clockWords(run.toMin)}${run.workMin > run.fromMin ? `, with ${durationWords(run.workMin - run.fromMin)} to set up` : ''}.`}</Type>
+      <View role="list" aria-label="Steps">
+        {run.blocks.map((block) => (
+          <FactLine
+            key={`${block.jobId} ${block.step}`}
+            name={`${clockWords(block.workMin)} ${names.get(block.jobId) ?? ''}`}
+            value={`${verbOf(block)}${block.endMin > block.handsEndMin ? `, ready ${clockWords(block.endMin)}` : ''}`}
+          />
+        ))}
+      </View>
+      {first.lane === 'bench' ? null : <Type as="small">{`With: ${first.setUp}`}</Type>}
+      <Type as="heading">Another time</Type>
+      <View className="flex-row gap-2">
+        {MOVES_MIN.map((by) => (
+          <View key={by} className="flex-1">
+            <Button
+              label={`${by > 0 ? '+' : '−'}${Math.abs(by)} min`}
+              describe={`${Math.abs(by)} minutes ${by > 0 ? 'later' : 'earlier'}`}
+              onPress={() => pinAt(run.workMin + by)}
+            />
+          </View>
+        ))}
+      </View>
+      {pin ? (
+        <Button
+          label="Let it go where it fits best"
+          onPress={() => {
+            onUnpin(pin);
+            onClose();
+          }}
+        />
+      ) : (
+        <Button label="Pin it here" onPress={() => pinAt(run.workMin)} />
+      )}
+      {onRing ? <Button label="Go to this ring" onPress={onRing} /> : null}
+    </Sheet>
+  );
+}

@@ -1,0 +1,74 @@
+import type { DayJob } from '@round-mint/contract/day-plan';
+import type { Settings } from '@round-mint/contract/settings';
+import { closingMin, dayOf, workMinutes, type Schedule } from '@round-mint/core/schedule';
+import type { Run } from '@/drawings/day/lane-shape';
+import { verbOf } from '@/features/shared/ring/bench-model';
+import { calendarOf } from '@/features/orders/promise/shop-model';
+import { dayNumber, durationWords, momentWords } from '@/features/shared/words/wall-clock';
+
+/** "Anneal · Ferry crew, no. 3", "Anneal 3 rings", "3 rings into the pickle" */
+export function runWords({ blocks }: Run, names: ReadonlyMap<string, string>): string {
+  const [first] = blocks;
+  if (!first) return '';
+  const rings = [...new Set(blocks.map(({ jobId }) => names.get(jobId) ?? '–'))];
+  const verbs = [...new Set(blocks.map(verbOf))];
+  if (rings.length === 1) return `${verbs.join(', ')} · ${rings[0]}`;
+  return first.lane === 'bath'
+    ? `${rings.length} into ${first.setUp}: ${rings.join(', ')}`
+    : `${verbs.join(', ')} ${rings.length} rings: ${rings.join(', ')}`;
+}
+
+/** Days on which anything is done, as days since 1 January 1970. */
+export function daysOf({ blocks }: Schedule): readonly number[] {
+  return [...new Set(blocks.map(({ startMin }) => dayOf(startMin)))].sort((a, b) => a - b);
+}
+
+/** When each ring will be ready, beside its date. */
+export interface JobEnd {
+  readonly job: DayJob;
+  readonly endMin: number;
+  readonly dueMin: number | undefined;
+  readonly lateMin: number;
+}
+
+export function jobEnds(
+  { blocks }: Pick<Schedule, 'blocks'>,
+  jobs: readonly DayJob[],
+  settings: Pick<Settings, 'hours' | 'daysOff'>,
+): readonly JobEnd[] {
+  const calendar = calendarOf(settings);
+  return jobs
+    .flatMap((job) => {
+      const ends = blocks.filter(({ jobId }) => jobId === job.id).map(({ endMin }) => endMin);
+      if (ends.length === 0) return [];
+      const endMin = Math.max(...ends);
+      const dueMin = job.dueOn === null ? undefined : closingMin(calendar, dayNumber(job.dueOn));
+      return [{ job, endMin, dueMin, lateMin: Math.max(0, endMin - (dueMin ?? Infinity)) }];
+    })
+    .sort((a, b) => a.endMin - b.endMin);
+}
+
+/** What the plan comes to, against the simple list. */
+export function gainWords(
+  { score, simple }: Schedule,
+  settings: Pick<Settings, 'hours' | 'daysOff'>,
+  nowMin: number,
+): { readonly done: string; readonly against: string } {
+  const calendar = calendarOf(settings);
+  const minutes = (endMin: number) => workMinutes(calendar, nowMin, endMin);
+  const won = minutes(simple.score.endMin) - minutes(score.endMin);
+  const setUps = simple.score.setUpMin - score.setUpMin;
+  const late = simple.score.lateMin - score.lateMin;
+  const wins = [
+    late > 0 ? `${durationWords(late)} less lateness` : undefined,
+    won > 0 ? `done ${durationWords(won)} of work sooner` : undefined,
+    setUps > 0 ? `${durationWords(setUps)} less of setting up` : undefined,
+  ].filter(Boolean);
+  return {
+    done: `All done ${momentWords(score.endMin)}`,
+    against:
+      wins.length === 0
+        ? 'As good as first come, first done: there is nothing to win today.'
+        : `Against first come, first done: ${wins.join(', ')}.`,
+  };
+}

@@ -1,0 +1,73 @@
+import type { DayPlan } from '@round-mint/contract/day-plan';
+import type { Pin, Schedule } from '@round-mint/core/schedule';
+import { useCallback, useMemo, useState } from 'react';
+import { useSettings } from '@/features/shared/settings/use-settings';
+import { noticeShown } from '@/store/notices-slice';
+import { problemText } from '@/store/problem';
+import { useAppDispatch } from '@/store/store';
+import { useSaveDayPlanMutation } from '@/store/trade-api';
+import { useJob, type Job } from '@/workers/use-job';
+import { planningNow, shopOf } from '@/features/orders/promise/shop-model';
+
+export interface DayPlanning {
+  readonly job: Job<Schedule>;
+  readonly nowMin: number;
+  readonly pins: readonly Pin[];
+  readonly pin: (pin: Pin) => void;
+  readonly unpin: (pin: Pick<Pin, 'jobId' | 'step'>) => void;
+  /** Plans anew from this moment on. */
+  readonly again: () => void;
+  /** Whether the bench follows the plan that is shown. */
+  readonly followed: boolean;
+  readonly follow: () => Promise<void>;
+}
+
+const samePlace = (a: Pick<Pin, 'jobId' | 'step'>, b: Pick<Pin, 'jobId' | 'step'>) =>
+  a.jobId === b.jobId && a.step === b.step;
+
+/** The day plan from now on, solved in a worker; what the maker pins is solved around. */
+export function useDayPlanning(day: DayPlan): DayPlanning {
+  const dispatch = useAppDispatch();
+  const settings = useSettings();
+  const [save] = useSaveDayPlanMutation();
+  const [nowMin, setNowMin] = useState(() => planningNow());
+  const [changed, setChanged] = useState<readonly Pin[]>();
+  const [followed, setFollowed] = useState<Schedule>();
+  const { jobs, plan } = day;
+  const saved = plan?.pins;
+  const pins = useMemo(() => changed ?? saved ?? [], [changed, saved]);
+  const shop = useMemo(() => shopOf(jobs, settings, pins, nowMin), [jobs, settings, pins, nowMin]);
+  const job = useJob('schedule', shop, 0);
+  const { answer } = job;
+  const pin = useCallback(
+    (one: Pin) => setChanged([...pins.filter((other) => !samePlace(one, other)), one]),
+    [pins],
+  );
+  const unpin = useCallback(
+    (one: Pick<Pin, 'jobId' | 'step'>) => setChanged(pins.filter((other) => !samePlace(one, other))),
+    [pins],
+  );
+  const follow = async () => {
+    if (!answer) return;
+    // What comes back is the same plan: it need not be solved again.
+    setChanged(pins);
+    try {
+      const madeAt = new Date().toISOString();
+      await save({ madeAt, pins: [...shop.pins], blocks: [...answer.blocks] }).unwrap();
+      setFollowed(answer);
+      dispatch(noticeShown({ text: 'The bench follows this plan.' }));
+    } catch (error) {
+      dispatch(noticeShown({ text: problemText(error), problem: true }));
+    }
+  };
+  return {
+    job,
+    nowMin,
+    pins,
+    pin,
+    unpin,
+    again: () => setNowMin(planningNow()),
+    followed: followed !== undefined && followed === answer,
+    follow,
+  };
+}

@@ -1,0 +1,134 @@
+import type { WishAnswer } from '@round-mint/core/trade';
+import { useRouter } from 'expo-router';
+import { useMemo } from 'react';
+import { ScrollView, View } from 'react-native';
+import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
+import { useWidthClass } from '@/features/shared/screen/use-width';
+import { useSettings } from '@/features/shared/settings/use-settings';
+import { useAppDispatch, useAppSelector } from '@/store/store';
+import { useListPeopleQuery } from '@/store/trade-api';
+import { Button } from '@/ui/Button';
+import { Notice } from '@/ui/Notice';
+import { Screen } from '@/ui/Screen';
+import { TextButton } from '@/ui/TextButton';
+import { Type } from '@/ui/Type';
+import { AnswerList } from '@/features/orders/wish/AnswerList';
+import { ExchangeLine } from './ExchangeLine';
+import { FingerPart } from './FingerPart';
+import { intakeOf } from '@/features/orders/wish/intake-model';
+import { answerChosen, intakeCleared } from '@/features/orders/wish/intake-slice';
+import { optionKey } from '@/features/orders/wish/option-plan';
+import { PersonPart } from './PersonPart';
+import { PromiseLine } from '@/features/orders/promise/PromiseLine';
+import { TermsPart } from './TermsPart';
+import { useKeepOrder } from './use-keep-order';
+import { usePromise } from '@/features/orders/promise/use-promise';
+import { useWishAnswer } from '@/features/orders/wish/use-wish-answer';
+import { WishPart } from './WishPart';
+
+const ANSWER_WIDTH = 430;
+
+/** The intake with its live answers. */
+function useIntake() {
+  const { texts, chosen } = useAppSelector((state) => state.intake);
+  const settings = useSettings();
+  const intake = useMemo(() => intakeOf(texts, settings), [texts, settings]);
+  // Only what the search depends on makes another question of it.
+  const key = JSON.stringify(intake.wish);
+  // eslint-disable-next-line react-hooks/exhaustive-deps
+  const wish = useMemo(() => intake.wish, [key]);
+  const answers = useWishAnswer(wish);
+  const options = answers.answer ? [...answers.answer.options, ...answers.answer.alternatives] : [];
+  const option = options.find((one) => optionKey(one) === chosen);
+  const promise = usePromise(wish, option, texts.approvalWanted);
+  return { texts, chosen, intake, wish, answers, options, option, promise };
+}
+
+/** The answers in a line, while the form hides them. */
+function answerWords(answer: WishAnswer | undefined): string {
+  if (!answer) return 'Give a size: the drawer answers.';
+  const { options, alternatives } = answer;
+  if (options.length > 0)
+    return `✓ ${options.length} ${options.length === 1 ? 'way' : 'ways'} to make it: below.`;
+  return alternatives.length > 0
+    ? `✕ Not as wished; ${alternatives.length} near it: below.`
+    : '✕ Not from what is here: why is below.';
+}
+
+/** A wish taken down in one flow; while it is written, the drawer answers. */
+export function IntakeScreen() {
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const wide = useWidthClass() === 'wide';
+  const people = useListPeopleQuery().data ?? [];
+  const { texts, chosen, intake, wish, answers, options, option, promise } = useIntake();
+  const { keep, busy, problem } = useKeepOrder((id) =>
+    router.replace({ pathname: '/orders/[id]', params: { id } }),
+  );
+  const complete = Object.keys(intake.problems).length === 0 && intake.targetMm !== undefined;
+  const form = (
+    <View className="gap-4">
+      <PersonPart texts={texts} problems={texts.size ? intake.problems : {}} people={people} />
+      <FingerPart texts={texts} intake={intake} />
+      <WishPart texts={texts} problems={intake.problems} />
+      <TermsPart texts={texts} problems={intake.problems} />
+    </View>
+  );
+  const answer = (
+    <View className="gap-3">
+      <AnswerList job={answers} chosen={chosen} onChoose={(one) => dispatch(answerChosen(optionKey(one)))} />
+      <ExchangeLine
+        texts={texts}
+        targetMm={intake.targetMm}
+        stockId={option?.stockId ?? options[0]?.stockId}
+      />
+      {option ? (
+        <PromiseLine job={promise} wantedBy={complete ? texts.wantedBy.trim() || null : null} />
+      ) : null}
+    </View>
+  );
+  const footer = (
+    <View className="gap-2">
+      {problem ? <Notice level="stop" title={problem} live /> : null}
+      {wide ? null : <Type as="label">{answerWords(answers.answer)}</Type>}
+      <Button
+        look="main"
+        label={busy ? 'Keeping …' : option ? 'Keep the order, made so' : 'Keep the wish'}
+        disabled={!complete || busy}
+        onPress={() => void keep(texts, wish, option)}
+        testID="keep-order"
+      />
+    </View>
+  );
+  const clear = <TextButton label="Begin anew" onPress={() => dispatch(intakeCleared())} />;
+  const head = (
+    <PlaceHeader
+      title="A new wish"
+      note="Person, finger, ring, date; the drawer answers as you write"
+      end={clear}
+    />
+  );
+  if (!wide) {
+    return (
+      <Screen testID="intake-screen" header={head} footer={footer}>
+        {form}
+        <View className="border-t-2 border-ink pt-3">{answer}</View>
+      </Screen>
+    );
+  }
+  return (
+    <View className="flex-1 flex-row" testID="intake-screen">
+      <ScrollView className="min-w-0 flex-1" contentContainerClassName="gap-4 px-6 py-4">
+        {head}
+        {form}
+      </ScrollView>
+      <View style={{ width: ANSWER_WIDTH }} className="border-l border-line">
+        <ScrollView contentContainerClassName="gap-3 px-4 py-4">
+          <Type as="title">What can be made</Type>
+          {answer}
+        </ScrollView>
+        <View className="border-t border-line px-4 py-3">{footer}</View>
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,37 @@
+import type { Order } from '@round-mint/contract/orders';
+import { PaperButton } from '@/features/shared/print/PaperButton';
+import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
+import { API_PATH, useListPhotosQuery } from '@/store/api';
+import { useRing } from '@/store/use-rings';
+import { closeOutFacts, storyOf } from './close-out';
+import { closeOutPaper } from './papers';
+
+const WORDS = { before: 'before', during: 'on the way', after: 'finished' } as const;
+
+async function picture(id: string): Promise<Uint8Array> {
+  const answer = await fetch(`${API_PATH}/photos/${id}`);
+  if (!answer.ok) throw new Error('the picture is not there');
+  return new Uint8Array(await answer.arrayBuffer());
+}
+
+interface CloseOutButtonProps {
+  order: Order & { readonly ringId: string };
+  person: string;
+}
+
+/** The card that goes with the ring, as PDF. */
+export function CloseOutButton({ order, person }: CloseOutButtonProps) {
+  const ring = useRing(order.ringId).data;
+  const photos = useListPhotosQuery(order.ringId).data ?? [];
+  const write = useWriters();
+  const { workshopName } = useSettings();
+  if (!ring) return null;
+  const paper = async () =>
+    closeOutPaper({
+      ...closeOutFacts(order, ring, person, workshopName, write),
+      photos: await Promise.all(
+        storyOf(photos).map(async ({ id, part }) => ({ jpeg: await picture(id), caption: WORDS[part] })),
+      ),
+    });
+  return <PaperButton label="Close-out card as PDF" fileName={`card-${order.name}`} paper={paper} />;
+}

@@ -1,0 +1,141 @@
+import type { Order } from '@round-mint/contract/orders';
+import { marginAt, priceRing, type Price, type PriceInput } from '@round-mint/core/trade';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { useWriters } from '@/features/shared/settings/use-settings';
+import { useGetOrderCostsQuery } from '@/store/trade-api';
+import { Notice } from '@/ui/Notice';
+import { Sheet } from '@/ui/Sheet';
+import { TextButton } from '@/ui/TextButton';
+import { Type } from '@/ui/Type';
+import { ExchangeSheet } from './ExchangeSheet';
+
+/** A price, or the words of why there is none. */
+export function priceOf(input: PriceInput): { readonly price: Price } | { readonly problem: string } {
+  try {
+    return { price: priceRing(input) };
+  } catch (error) {
+    return { problem: error instanceof RangeError ? error.message : String(error) };
+  }
+}
+
+interface LineProps {
+  label: string;
+  planned: string;
+  actual?: string | undefined;
+  strong?: boolean;
+  onAsk?: (() => void) | undefined;
+}
+
+function Line({ label, planned, actual, strong = false, onAsk }: LineProps) {
+  return (
+    <View
+      role="row"
+      className={`flex-row items-center border-b py-1.5 ${strong ? 'border-ink' : 'border-line'}`}
+    >
+      <View role="rowheader" className="min-w-0 flex-1">
+        {onAsk ? (
+          <Pressable
+            role="button"
+            aria-label={`${label}: why?`}
+            onPress={onAsk}
+            className="min-h-[32px] justify-center active:opacity-70"
+          >
+            <Type as="small" className="underline">
+              {label}
+            </Type>
+          </Pressable>
+        ) : (
+          <Type as={strong ? 'strong' : 'small'}>{label}</Type>
+        )}
+      </View>
+      <View role="cell" style={{ width: 96 }}>
+        <Type as={strong ? 'strong' : 'label'} className="text-right">
+          {planned}
+        </Type>
+      </View>
+      <View role="cell" style={{ width: 96 }}>
+        <Type as={strong ? 'strong' : 'label'} className="text-right">
+          {actual ?? '–'}
+        </Type>
+      </View>
+    </View>
+  );
+}
+
+/** Sums of what a ring really took, at the price it was sold for. */
+function actualSums(actual: PriceInput, price: number) {
+  const own = priceRing({ ...actual, coupon: 0 });
+  const of = (code: string) => own.lines.find((line) => line.code === code)?.amount ?? 0;
+  return { of, margin: marginAt(actual, price) };
+}
+
+/** The price with all its parts: as planned, and as the ring has come to. */
+export function PricePanel({ order, person }: { order: Order; person: string }) {
+  const { money } = useWriters();
+  const costs = useGetOrderCostsQuery(order.id).data;
+  const [asked, setAsked] = useState<string>();
+  const [exchanging, setExchanging] = useState(false);
+  const input = order.quote?.input ?? costs?.planned;
+  if (!costs) return <Type as="small">Reckoning the price …</Type>;
+  if (!input)
+    return <Notice level="stop" title="It cannot be made as planned any more: choose another way." />;
+  const reckoned = priceOf(input);
+  if ('problem' in reckoned) return <Notice level="stop" title={`No price: ${reckoned.problem}`} />;
+  const { price } = reckoned;
+  const told = order.quote?.price ?? price.price;
+  const actual = costs.actual ? actualSums(costs.actual, told) : undefined;
+  const why = price.lines.find(({ code }) => code === asked);
+  return (
+    <View className="gap-1" testID="price-panel">
+      <View className="flex-row items-end justify-between">
+        <Type as="heading">{order.quote ? 'Price, as quoted' : 'Price, as it would be'}</Type>
+        <Type as="figure">{money(told)}</Type>
+      </View>
+      {price.atFloor ? (
+        <Notice level="note" title="At the floor: the piece is worth this as metal, and it is destroyed." />
+      ) : null}
+      <View role="table" aria-label="Price, planned and actual">
+        <View role="row" className="flex-row border-b-2 border-ink pb-1">
+          <View role="columnheader" className="flex-1">
+            <Type as="small">What it comes of</Type>
+          </View>
+          <View role="columnheader" style={{ width: 96 }}>
+            <Type as="small" className="text-right">
+              planned
+            </Type>
+          </View>
+          <View role="columnheader" style={{ width: 96 }}>
+            <Type as="small" className="text-right">
+              {order.ringFinished ? 'actual' : 'so far'}
+            </Type>
+          </View>
+        </View>
+        {price.lines.map(({ code, label, amount }) => (
+          <Line
+            key={code}
+            label={label}
+            planned={money(code === 'margin' ? marginAt(input, told) : amount)}
+            actual={actual && money(code === 'margin' ? actual.margin : actual.of(code))}
+            onAsk={() => setAsked(code)}
+          />
+        ))}
+      </View>
+      {order.exchange ? (
+        <TextButton label="Part exchange: what is left to pay" onPress={() => setExchanging(true)} />
+      ) : null}
+      {why ? (
+        <Sheet title={why.label} open onClose={() => setAsked(undefined)}>
+          <Type as="figure">{money(why.amount)}</Type>
+          <Type>{why.why}</Type>
+          <Type as="small">
+            From: rates under Settings, packs under Stock, metal prices of the day; craft §11.
+          </Type>
+        </Sheet>
+      ) : null}
+      {exchanging ? (
+        <ExchangeSheet order={order} person={person} price={told} onClose={() => setExchanging(false)} />
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,104 @@
+import type { Order } from '@round-mint/contract/orders';
+import { parseDecimal } from '@round-mint/core/format';
+import { quoteLetter, type PriceInput } from '@round-mint/core/trade';
+import { format } from 'date-fns';
+import { useMemo, useState } from 'react';
+import { wallDate } from '@/features/shared/words/wall-clock';
+import { usePromiseOfOrder } from '@/features/orders/promise/use-promise';
+import { PromiseLine } from '@/features/orders/promise/PromiseLine';
+import { PaperButton } from '@/features/shared/print/PaperButton';
+import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
+import { problemText } from '@/store/problem';
+import { noticeShown } from '@/store/notices-slice';
+import { useAppDispatch } from '@/store/store';
+import { useSaveOrderMutation } from '@/store/trade-api';
+import { Field } from '@/ui/Field';
+import { Notice } from '@/ui/Notice';
+import { Type } from '@/ui/Type';
+import { LetterSheet } from './LetterSheet';
+import { inputOf, wishFacts, wishWords } from '@/features/shared/words/order-words';
+import { priceOf } from './PricePanel';
+import { quotePaper } from './papers';
+import { useLetterWords } from './use-letter-words';
+
+interface QuoteSheetProps {
+  order: Order;
+  person: string;
+  input: PriceInput;
+  onClose: () => void;
+}
+
+function amountOf(text: string): number | undefined {
+  const amount = parseDecimal(text);
+  return Number.isFinite(amount) && amount > 0 ? amount : undefined;
+}
+
+/** The quote: the price may be changed, the letter too; a PDF goes along or is handed over. */
+export function QuoteSheet({ order, person, input, onClose }: QuoteSheetProps) {
+  const dispatch = useAppDispatch();
+  const write = useWriters();
+  const { trade, workshopName } = useSettings();
+  const words = useLetterWords(person);
+  const [save] = useSaveOrderMutation();
+  const reckoned = priceOf(input);
+  const usual = 'price' in reckoned ? reckoned.price : undefined;
+  const [text, setText] = useState(() => order.quote?.price.toFixed(2) ?? usual?.price.toFixed(2) ?? '');
+  const price = amountOf(text);
+  const promise = usePromiseOfOrder(order);
+  const { likelyMin = Infinity } = promise.answer ?? {};
+  const ready = Number.isFinite(likelyMin) ? wallDate(likelyMin) : undefined;
+  const readyBy = ready ? format(ready, 'yyyy-MM-dd') : null;
+  const readyWords = ready && format(ready, 'EEEE, d MMMM yyyy');
+  const ring = wishWords(order, write);
+  const letter = useMemo(
+    () => quoteLetter({ ...words, ring, price: price ?? 0, readyBy: readyWords, validDays: trade.quoteDays }),
+    [words, ring, price, readyWords, trade.quoteDays],
+  );
+  const keep = async () => {
+    if (price === undefined) return false;
+    try {
+      const quote = { at: new Date().toISOString(), price, input, readyBy };
+      await save({ ...inputOf(order), quote, isNew: false }).unwrap();
+      return true;
+    } catch (error) {
+      dispatch(noticeShown({ text: problemText(error), problem: true }));
+      return false;
+    }
+  };
+  const floor = usual?.floor ?? 0;
+  return (
+    <LetterSheet
+      title="The quote"
+      letter={letter}
+      about={{ kind: 'quote', personId: order.personId, orderId: order.id, photoIds: [] }}
+      action="Put the quote into the outbox"
+      before={keep}
+      missing={price === undefined ? 'The price must be an amount such as 84.' : undefined}
+      onClose={onClose}
+    >
+      <Field label="Price" inputMode="decimal" value={text} onChangeText={setText} testID="quote-price" />
+      {usual ? (
+        <Type as="small">{`By your rates ${write.money(usual.price)}; making it costs ${write.money(usual.cost)}.`}</Type>
+      ) : null}
+      {price !== undefined && price < floor ? (
+        <Notice level="warn" title={`Below what the piece is worth as metal: ${write.money(floor)}.`} />
+      ) : null}
+      <PromiseLine job={promise} wantedBy={order.wantedBy} />
+      <PaperButton
+        label="Save the quote as PDF"
+        fileName={`quote-${order.name}`}
+        paper={() =>
+          quotePaper({
+            workshop: workshopName,
+            person,
+            name: order.name,
+            facts: wishFacts(order, write),
+            price: write.money(price ?? 0),
+            readyBy: readyWords,
+            validDays: trade.quoteDays,
+          })
+        }
+      />
+    </LetterSheet>
+  );
+}

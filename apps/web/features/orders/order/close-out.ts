@@ -1,0 +1,91 @@
+import type { Order } from '@round-mint/contract/orders';
+import type { Photo } from '@round-mint/contract/photos';
+import type { RingWithEvents } from '@round-mint/contract/rings';
+import { metalById } from '@round-mint/core/metal';
+import { ringOutcome } from '@round-mint/core/route';
+import { quarterFraction } from '@round-mint/core/format';
+import { careWords, resizeRoom, type CareQuestion } from '@round-mint/core/trade';
+import { format } from 'date-fns';
+import { benchRing, ringMetal } from '@/features/shared/ring/bench-model';
+import { pairOf } from '@/features/shared/ring/photo-model';
+import { fingerWords } from '@/features/shared/words/finger-words';
+import type { Writers } from '@/features/shared/settings/use-settings';
+import type { CloseOutFacts } from './papers';
+
+const DATE = 'd MMMM yyyy';
+
+function careOf(order: Order, ring: RingWithEvents): CareQuestion {
+  const { state } = benchRing(ring);
+  const { prediction } = ring;
+  const measured = state.measured;
+  const thicknessMm = Math.min(
+    measured?.thicknessCutEdgeMm ?? prediction.thicknessCutEdgeMm,
+    measured?.thicknessRimEdgeMm ?? prediction.thicknessRimEdgeMm,
+  );
+  const kinds = state.steps.map(({ kind }) => kind);
+  const open = ring.kind === 'coin-band' || (ring.kind === 'handle' && !kinds.includes('solder'));
+  return {
+    metal: ringMetal(ring),
+    finish: ring.finish ?? 'polished',
+    lined: kinds.includes('plate') || order.wish.lining === 'gold',
+    thicknessMm,
+    insideDiameterMm: prediction.targetInsideDiameterMm,
+    patterned: ring.kind === 'coin' || ring.kind === 'handle',
+    seam: open ? 'open' : kinds.includes('solder') ? 'soldered' : 'none',
+  };
+}
+
+function resizeWords(question: CareQuestion): string {
+  if (question.seam === 'open') {
+    return 'It is open: a maker bends it a little wider or narrower. Do not do it often, metal tires.';
+  }
+  const { upUs, downUs } = resizeRoom(question);
+  const up =
+    upUs === 0
+      ? 'It cannot be made larger: its wall is too thin.'
+      : `Larger by ${quarterFraction(upUs)} US at most.`;
+  const down = `Smaller by ${quarterFraction(downUs)} US at most${question.patterned ? ', the pattern suffers with every size' : ''}.`;
+  const seam = question.seam === 'soldered' ? ' It has a soldered seam: tell whoever works on it.' : '';
+  return `${up} ${down}${seam} A sizing beyond that is another ring.`;
+}
+
+/** What the card says of a ring, without its pictures. */
+export function closeOutFacts(
+  order: Order,
+  ring: RingWithEvents,
+  person: string,
+  workshop: string,
+  write: Writers,
+): Omit<CloseOutFacts, 'photos'> {
+  const { state, targetMm } = benchRing(ring);
+  const { insideDiameterMm = targetMm, bandWidthMm = ring.prediction.bandWidthMm } = ringOutcome(
+    state,
+    targetMm,
+  );
+  const care = careOf(order, ring);
+  return {
+    workshop,
+    person,
+    name: order.name,
+    dedication: order.wish.dedication,
+    facts: [
+      ['Made from', ring.stockName],
+      ['Metal', metalById(care.metal).name],
+      [
+        'Size',
+        `${write.size(insideDiameterMm)} · ${write.second(insideDiameterMm)} · ${write.length(insideDiameterMm)} inside`,
+      ],
+      ['For', fingerWords(order)],
+      ['Width', write.length(bandWidthMm)],
+      ['Begun', format(new Date(ring.createdAt), DATE)],
+      ...(ring.finishedAt ? [['Finished', format(new Date(ring.finishedAt), DATE)] as const] : []),
+    ],
+    care: careWords(care),
+    resize: resizeWords(care),
+  };
+}
+
+/** The pictures that tell its story: before and after, or the last ones. */
+export function storyOf(photos: readonly Photo[]): readonly Photo[] {
+  return pairOf(photos) ?? photos.slice(-2);
+}

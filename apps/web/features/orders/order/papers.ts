@@ -1,0 +1,77 @@
+import type { Paper } from '@/features/shared/print/paper';
+
+type Facts = readonly (readonly [name: string, value: string])[];
+
+export interface QuotePaperFacts {
+  readonly workshop: string;
+  readonly person: string;
+  readonly name: string;
+  readonly facts: Facts;
+  readonly price: string;
+  readonly readyBy: string | undefined;
+  readonly validDays: number;
+}
+
+const LAW =
+  'Altering coins is lawful in some countries and restricted or forbidden in others; hallmarking rules may apply to what is sold as silver or gold. Check your local law. An altered coin must never be passed as money.';
+
+/** The quote as it is handed over. */
+export function quotePaper({
+  workshop,
+  person,
+  name,
+  facts,
+  price,
+  readyBy,
+  validDays,
+}: QuotePaperFacts): Paper {
+  return {
+    title: `Quote: ${name}`,
+    blocks: [
+      { kind: 'small', text: workshop },
+      { kind: 'title', text: `Quote for ${person}` },
+      { kind: 'heading', text: name },
+      ...facts.map(([label, value]) => ({ kind: 'line', label, value }) as const),
+      { kind: 'gap' },
+      { kind: 'line', label: 'Price, with post', value: price, strong: true },
+      { kind: 'line', label: 'Ready by', value: readyBy ?? 'to be told' },
+      { kind: 'line', label: 'Holds for', value: `${validDays} days` },
+      { kind: 'gap' },
+      { kind: 'small', text: LAW },
+    ],
+  };
+}
+
+export interface CloseOutFacts {
+  readonly workshop: string;
+  readonly person: string;
+  readonly name: string;
+  readonly dedication: string;
+  readonly facts: Facts;
+  readonly care: readonly string[];
+  readonly resize: string;
+  readonly photos: readonly { readonly jpeg: Uint8Array; readonly caption: string }[];
+}
+
+/** The card that goes with the ring. */
+export function closeOutPaper(card: CloseOutFacts): Paper {
+  const { workshop, person, name, dedication, facts, care, resize, photos } = card;
+  return {
+    title: `Card: ${name}`,
+    blocks: [
+      { kind: 'small', text: workshop },
+      { kind: 'title', text: name },
+      { kind: 'text', text: `Made for ${person}.` },
+      ...(dedication ? ([{ kind: 'heading', text: `“${dedication}”` }] as const) : []),
+      ...(photos.length > 0 ? ([{ kind: 'pictures', pictures: photos }] as const) : []),
+      { kind: 'heading', text: 'Your ring' },
+      ...facts.map(([label, value]) => ({ kind: 'line', label, value }) as const),
+      { kind: 'heading', text: 'Care' },
+      ...care.map((text) => ({ kind: 'text', text }) as const),
+      { kind: 'heading', text: 'Another size' },
+      { kind: 'text', text: resize },
+      { kind: 'gap' },
+      { kind: 'small', text: LAW },
+    ],
+  };
+}

@@ -1,0 +1,155 @@
+import type { Message } from '@round-mint/contract/outbox';
+import { format } from 'date-fns';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { Image, Linking, Pressable, ScrollView, View } from 'react-native';
+import { OrdersTabs } from '@/features/shared/tabs/OrdersTabs';
+import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
+import { useWidthClass } from '@/features/shared/screen/use-width';
+import { API_PATH } from '@/store/api';
+import { useListMessagesQuery } from '@/store/trade-api';
+import { Button } from '@/ui/Button';
+import { Screen } from '@/ui/Screen';
+import { Sheet } from '@/ui/Sheet';
+import { Type } from '@/ui/Type';
+import { Empty, Fetched } from '@/ui/Waiting';
+
+const KIND_WORDS: Readonly<Record<Message['kind'], string>> = {
+  quote: 'quote',
+  refusal: 'turned down',
+  approval: 'approval asked',
+  exchange: 'part exchange',
+  'close-out': 'close-out',
+  other: 'letter',
+};
+
+/** Letters to customers. Nothing leaves the machine: each lies here as a mail file. */
+export function OutboxScreen() {
+  return (
+    <Fetched from={useListMessagesQuery()} what="the outbox">
+      {(letters) => <Outbox letters={letters} />}
+    </Fetched>
+  );
+}
+
+function LetterView({ letter }: { letter: Message }) {
+  const router = useRouter();
+  const { orderId } = letter;
+  return (
+    <View className="gap-3" testID="letter">
+      <View className="gap-0.5 border-b border-line pb-2">
+        <Type as="small">{`To ${letter.toName} <${letter.toAddress}>`}</Type>
+        <Type as="small">{format(new Date(letter.at), 'EEEE, d MMMM yyyy, HH:mm')}</Type>
+      </View>
+      <Type>{letter.text}</Type>
+      {letter.photoIds.map((id) => (
+        <Image
+          key={id}
+          source={{ uri: `${API_PATH}/photos/${id}` }}
+          accessibilityLabel="The picture that goes along"
+          style={{ width: '100%', maxWidth: 360, aspectRatio: 4 / 3 }}
+          resizeMode="contain"
+        />
+      ))}
+      <View className="flex-row gap-2">
+        <View className="flex-1">
+          <Button
+            label="Mail file"
+            describe="Save this letter as a mail file"
+            onPress={() => void Linking.openURL(`${API_PATH}/outbox/${letter.id}/message.eml`)}
+          />
+        </View>
+        {orderId ? (
+          <View className="flex-1">
+            <Button
+              label={letter.kind === 'approval' ? 'Log the answer' : 'Its order'}
+              onPress={() => router.push({ pathname: '/orders/[id]', params: { id: orderId } })}
+            />
+          </View>
+        ) : null}
+      </View>
+    </View>
+  );
+}
+
+interface LetterListProps {
+  letters: readonly Message[];
+  chosenId: string | undefined;
+  onOpen: (id: string) => void;
+}
+
+function LetterList({ letters, chosenId, onOpen }: LetterListProps) {
+  return (
+    <View role="list" aria-label="Letters">
+      {letters.map(({ id, subject, toName, at, kind }) => (
+        <View key={id} role="listitem" className={`border-b border-line ${chosenId === id ? 'bg-fold' : ''}`}>
+          <Pressable
+            role="button"
+            aria-label={`${subject}, to ${toName}`}
+            onPress={() => onOpen(id)}
+            className="min-h-[56px] justify-center px-1 py-2 active:opacity-70"
+          >
+            <View className="flex-row justify-between gap-3">
+              <Type as="label" className="flex-1">
+                {toName}
+              </Type>
+              <Type as="small">{`${KIND_WORDS[kind]} · ${format(new Date(at), 'd MMM, HH:mm')}`}</Type>
+            </View>
+            <Type as="small">{subject}</Type>
+          </Pressable>
+        </View>
+      ))}
+    </View>
+  );
+}
+
+function Outbox({ letters }: { letters: readonly Message[] }) {
+  const { letter: asked } = useLocalSearchParams<{ letter?: string }>();
+  const [openId, setOpenId] = useState(asked);
+  const wide = useWidthClass() === 'wide';
+  const open = letters.find(({ id }) => id === openId) ?? (wide ? letters[0] : undefined);
+  const head = (
+    <>
+      <PlaceHeader title="Outbox" note="Letters as mail files; nothing leaves this machine" />
+      <OrdersTabs here="Outbox" />
+    </>
+  );
+  const list = (
+    <>
+      {letters.length === 0 ? (
+        <Empty title="No letter yet.">Quotes, questions and refusals are written from their order.</Empty>
+      ) : null}
+      <LetterList letters={letters} chosenId={wide ? open?.id : undefined} onOpen={setOpenId} />
+    </>
+  );
+  if (wide) {
+    return (
+      <View className="flex-1 flex-row" testID="outbox-screen">
+        <View className="min-w-0 flex-1">
+          <View className="px-5 pt-4">{head}</View>
+          <ScrollView contentContainerClassName="px-5 pb-6">{list}</ScrollView>
+        </View>
+        <View style={{ width: 520 }} className="border-l border-line">
+          <ScrollView contentContainerClassName="gap-2 px-5 py-4">
+            {open ? (
+              <>
+                <Type as="title">{open.subject}</Type>
+                <LetterView letter={open} />
+              </>
+            ) : null}
+          </ScrollView>
+        </View>
+      </View>
+    );
+  }
+  return (
+    <Screen testID="outbox-screen" header={head}>
+      {list}
+      {open ? (
+        <Sheet title={open.subject} open onClose={() => setOpenId(undefined)}>
+          <LetterView letter={open} />
+        </Sheet>
+      ) : null}
+    </Screen>
+  );
+}

@@ -1,0 +1,101 @@
+import type { Person } from '@round-mint/contract/people';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
+import { usePutAway } from '@/features/shared/screen/use-put-away';
+import { problemText } from '@/store/problem';
+import { useRemovePersonMutation, useSavePersonMutation } from '@/store/trade-api';
+import { AddSheet } from '@/features/shared/screen/AddSheet';
+import { FactLine } from '@/ui/FactLine';
+import { Field } from '@/ui/Field';
+import { TextButton } from '@/ui/TextButton';
+import { Type } from '@/ui/Type';
+import { FingerChoices } from '@/features/shared/inputs/FingerChoices';
+import { fingerWords, MEASURED_WORDS } from '@/features/shared/words/finger-words';
+import { parsePerson, personTexts, type PersonTexts } from './person-form';
+
+const WORDS = [
+  { key: 'name', label: 'Name' },
+  { key: 'email', label: 'Mail address' },
+  { key: 'phone', label: 'Telephone' },
+  { key: 'address', label: 'Address' },
+  { key: 'notes', label: 'Notes' },
+] as const;
+
+/** A person, new or known, and a finger measured today. */
+export function PersonSheet({ person, onClose }: { person: Person | undefined; onClose: () => void }) {
+  const { primarySystem } = useSettings();
+  const write = useWriters();
+  const [id] = useState(() => person?.id ?? crypto.randomUUID());
+  const [texts, setTexts] = useState(() => personTexts(person));
+  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+  const [save, { isLoading }] = useSavePersonMutation();
+  const [remove] = useRemovePersonMutation();
+  const putAway = usePutAway('person', remove);
+  const type = (change: Partial<PersonTexts>) => setTexts((before) => ({ ...before, ...change }));
+  const submit = async () => {
+    const parsed = parsePerson(id, texts, person?.fingers ?? [], primarySystem);
+    if (!parsed.ok) {
+      setProblems(parsed.problems);
+      return;
+    }
+    try {
+      await save({ ...parsed.person, isNew: person === undefined }).unwrap();
+      onClose();
+    } catch (error) {
+      setProblems({ server: problemText(error) });
+    }
+  };
+  return (
+    <AddSheet
+      title={person?.name ?? 'A new person'}
+      action={person ? 'Keep the changes' : 'Add the person'}
+      open
+      saving={isLoading}
+      problem={problems['server']}
+      onAdd={() => void submit()}
+      onClose={onClose}
+    >
+      {WORDS.map(({ key, label }) => (
+        <Field
+          key={key}
+          label={label}
+          value={texts[key]}
+          error={problems[key]}
+          multiline={key === 'notes' || key === 'address'}
+          onChangeText={(text) => type({ [key]: text })}
+        />
+      ))}
+      {person && person.fingers.length > 0 ? (
+        <View role="list" aria-label="Fingers that are known">
+          {person.fingers.map((finger) => (
+            <FactLine
+              key={fingerWords(finger)}
+              name={`${fingerWords(finger)}, by ${MEASURED_WORDS[finger.measuredBy]}`}
+              value={`${finger.sizeText} → ${write.size(finger.insideDiameterMm)}`}
+            />
+          ))}
+        </View>
+      ) : null}
+      <Type as="heading">A finger measured now</Type>
+      <Field
+        label="Size"
+        value={texts.size}
+        error={problems['size']}
+        hint="Left empty, nothing is added."
+        onChangeText={(size) => type({ size })}
+      />
+      <FingerChoices value={texts} onChange={type} />
+      {person ? (
+        <TextButton
+          label="Put away"
+          describe={`Put away ${person.name}`}
+          onPress={() => {
+            void putAway(person);
+            onClose();
+          }}
+        />
+      ) : null}
+    </AddSheet>
+  );
+}

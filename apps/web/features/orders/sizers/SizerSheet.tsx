@@ -1,0 +1,184 @@
+import type { Person } from '@round-mint/contract/people';
+import { sizerInputSchema, type StoredSizer } from '@round-mint/contract/sizers';
+import { parseDecimal } from '@round-mint/core/format';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { dayFromNow } from '@/features/shared/words/wall-clock';
+import { inputOf } from '@/features/shared/words/order-words';
+import { AddSheet } from '@/features/shared/screen/AddSheet';
+import { usePutAway } from '@/features/shared/screen/use-put-away';
+import { problemsOf, problemText } from '@/store/problem';
+import {
+  useListOrdersQuery,
+  useRemoveSizerMutation,
+  useSaveOrderMutation,
+  useSaveSizerMutation,
+} from '@/store/trade-api';
+import { Choices } from '@/ui/Choices';
+import { Field } from '@/ui/Field';
+import { TextButton } from '@/ui/TextButton';
+import { Type } from '@/ui/Type';
+
+const TRUTHS = [
+  { value: 'no', label: 'no' },
+  { value: 'yes', label: 'yes' },
+] as const;
+
+const truth = (yes: boolean) => (yes ? 'yes' : 'no');
+
+function startTexts(sizer: StoredSizer | undefined) {
+  return {
+    personId: sizer?.personId ?? '',
+    sentOn: sizer?.sentOn ?? dayFromNow(),
+    cost: String(sizer?.cost ?? 3.4),
+    paid: String(sizer?.paid ?? 0),
+    coupon: String(sizer?.coupon ?? 0),
+    couponCode: sizer?.couponCode ?? '',
+    couponUsed: truth(sizer?.couponUsed ?? false),
+    guarantee: truth(sizer?.guarantee ?? false),
+    notes: sizer?.notes ?? '',
+  };
+}
+
+interface SizerSheetProps {
+  sizer: StoredSizer | undefined;
+  people: readonly Person[];
+  onClose: () => void;
+}
+
+/** A sizer that goes out, or what became of it. */
+export function SizerSheet({ sizer, people, onClose }: SizerSheetProps) {
+  const [texts, setTexts] = useState(() => startTexts(sizer));
+  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+  const [id] = useState(() => sizer?.id ?? crypto.randomUUID());
+  const orders = (useListOrdersQuery().data ?? []).filter(({ personId }) => personId === texts.personId);
+  const [save, { isLoading }] = useSaveSizerMutation();
+  const [saveOrder] = useSaveOrderMutation();
+  const [remove] = useRemoveSizerMutation();
+  const putAway = usePutAway('sizer', remove);
+  const type = (change: Partial<typeof texts>) => setTexts((before) => ({ ...before, ...change }));
+  const led = orders.find(({ sizerId }) => sizerId === id);
+  const submit = async () => {
+    const parsed = sizerInputSchema.safeParse({
+      ...texts,
+      id,
+      cost: parseDecimal(texts.cost),
+      paid: parseDecimal(texts.paid),
+      coupon: parseDecimal(texts.coupon),
+      couponUsed: texts.couponUsed === 'yes',
+      guarantee: texts.guarantee === 'yes',
+    });
+    if (!parsed.success) {
+      setProblems(problemsOf(parsed.error));
+      return;
+    }
+    try {
+      await save({ ...parsed.data, isNew: sizer === undefined }).unwrap();
+      onClose();
+    } catch (error) {
+      setProblems({ server: problemText(error) });
+    }
+  };
+  /** The order that it led to: only one can be. */
+  const lead = async (orderId: string) => {
+    try {
+      for (const order of orders) {
+        const sizerId = order.id === orderId ? id : order.sizerId === id ? null : order.sizerId;
+        if (sizerId !== order.sizerId) await saveOrder({ ...inputOf(order), sizerId, isNew: false }).unwrap();
+      }
+    } catch (error) {
+      setProblems({ server: problemText(error) });
+    }
+  };
+  const money = (key: 'cost' | 'paid' | 'coupon', label: string) => (
+    <Field
+      className="flex-1"
+      label={label}
+      inputMode="decimal"
+      value={texts[key]}
+      error={problems[key]}
+      onChangeText={(text) => type({ [key]: text })}
+    />
+  );
+  return (
+    <AddSheet
+      title={sizer ? 'What became of this sizer' : 'A sizer goes out'}
+      action={sizer ? 'Keep the changes' : 'It is sent'}
+      open
+      saving={isLoading}
+      problem={problems['server']}
+      onAdd={() => void submit()}
+      onClose={onClose}
+    >
+      <Type as="label">To</Type>
+      <Choices
+        label="To"
+        choices={people.map(({ id: value, name }) => ({ value, label: name }))}
+        value={texts.personId}
+        onChange={(personId) => type({ personId })}
+        minWidth={130}
+      />
+      {problems['personId'] ? (
+        <Type as="small" role="alert" className="text-stop">
+          ✕ choose who it goes to; add a person first
+        </Type>
+      ) : null}
+      <Field
+        label="Sent on"
+        value={texts.sentOn}
+        error={problems['sentOn']}
+        onChangeText={(sentOn) => type({ sentOn })}
+      />
+      <View className="flex-row gap-3">
+        {money('cost', 'Cost, with post')}
+        {money('paid', 'Paid for it')}
+        {money('coupon', 'Coupon')}
+      </View>
+      <Field
+        label="Code of the coupon"
+        value={texts.couponCode}
+        error={problems['couponCode']}
+        onChangeText={(couponCode) => type({ couponCode })}
+      />
+      <Type as="label">Coupon used</Type>
+      <Choices
+        label="Coupon used"
+        choices={TRUTHS}
+        value={texts.couponUsed}
+        onChange={(couponUsed) => type({ couponUsed })}
+      />
+      <Type as="label">Free resize guaranteed, when it was used</Type>
+      <Choices
+        label="Free resize guaranteed"
+        choices={TRUTHS}
+        value={texts.guarantee}
+        onChange={(guarantee) => type({ guarantee })}
+      />
+      {sizer && orders.length > 0 ? (
+        <>
+          <Type as="label">Led to</Type>
+          <Choices
+            label="Led to"
+            choices={[
+              { value: '', label: 'no order' },
+              ...orders.map(({ id: value, name }) => ({ value, label: name })),
+            ]}
+            value={led?.id ?? ''}
+            onChange={(orderId) => void lead(orderId)}
+            minWidth={130}
+          />
+        </>
+      ) : null}
+      {sizer ? (
+        <TextButton
+          label="Put away"
+          describe="Put away this sizer"
+          onPress={() => {
+            void putAway({ id: sizer.id, name: 'The sizer' });
+            onClose();
+          }}
+        />
+      ) : null}
+    </AddSheet>
+  );
+}

@@ -1,0 +1,150 @@
+import type { StoredSizer } from '@round-mint/contract/sizers';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { dayWords } from '@/features/shared/words/wall-clock';
+import { OrdersTabs } from '@/features/shared/tabs/OrdersTabs';
+import { useWriters } from '@/features/shared/settings/use-settings';
+import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
+import {
+  useGetShopNumbersQuery,
+  useListOrdersQuery,
+  useListPeopleQuery,
+  useListSizersQuery,
+} from '@/store/trade-api';
+import { Button } from '@/ui/Button';
+import { Notice } from '@/ui/Notice';
+import { Screen } from '@/ui/Screen';
+import { Type } from '@/ui/Type';
+import { Empty, Fetched } from '@/ui/Waiting';
+import { breakEvenWords, conversionWords, schoolsOf, verdictWords } from './sizer-model';
+import { SizerSheet } from './SizerSheet';
+
+/** Reckoned with until orders were closed: what a ring leaves over at the usual rates. */
+const GUESSED_MARGIN = 25;
+
+/** Plastic sizers that went out by post, and which school of sending them pays. */
+export function SizersScreen() {
+  return (
+    <Fetched from={useListSizersQuery()} what="the sizers">
+      {(sizers) => <Sizers sizers={sizers} />}
+    </Fetched>
+  );
+}
+
+function Schools({ sizers }: { sizers: readonly StoredSizer[] }) {
+  const { money } = useWriters();
+  const orders = useListOrdersQuery().data ?? [];
+  const known = useGetShopNumbersQuery().data?.marginPerOrder ?? null;
+  const margin = known ?? GUESSED_MARGIN;
+  const schools = schoolsOf(sizers, orders, margin);
+  const rows = [
+    ['Led to an order', conversionWords(schools.free), conversionWords(schools.paid)],
+    ['Cost', money(schools.free.cost), money(schools.paid.cost)],
+    ['Paid for them', money(schools.free.income), money(schools.paid.income)],
+    ['Coupons used', money(schools.free.couponsUsed), money(schools.paid.couponsUsed)],
+    ['Brings, each', money(schools.free.netEach), money(schools.paid.netEach)],
+  ] as const;
+  return (
+    <View className="gap-2" testID="sizer-schools">
+      <Notice level={schools.better === 'too-few' ? 'note' : 'good'} title={verdictWords(schools, money)}>
+        {breakEvenWords(schools)}
+      </Notice>
+      <View role="table" aria-label="Two schools beside each other">
+        <View role="row" className="flex-row border-b-2 border-ink pb-1">
+          <View role="columnheader" className="flex-1">
+            <Type as="small"> </Type>
+          </View>
+          {['given away', 'sold, with coupon'].map((name) => (
+            <View key={name} role="columnheader" className="flex-1 justify-end pl-3">
+              <Type as="label" className="text-right">
+                {name}
+              </Type>
+            </View>
+          ))}
+        </View>
+        {rows.map(([name, free, paid]) => (
+          <View key={name} role="row" className="flex-row border-b border-line py-1.5">
+            <View role="rowheader" className="flex-1">
+              <Type as="small">{name}</Type>
+            </View>
+            {[free, paid].map((value, i) => (
+              <View key={i} role="cell" className="flex-1 pl-3">
+                <Type as="label" className="text-right">
+                  {value}
+                </Type>
+              </View>
+            ))}
+          </View>
+        ))}
+      </View>
+      <Type as="small">
+        {known === null
+          ? `Reckoned with ${money(margin)} left over an order, until some are closed.`
+          : `An order leaves ${money(margin)} over on average, from those that are closed. Ranges hold for 95 in 100.`}
+      </Type>
+    </View>
+  );
+}
+
+function Sizers({ sizers }: { sizers: readonly StoredSizer[] }) {
+  const { money } = useWriters();
+  const people = useListPeopleQuery().data ?? [];
+  const orders = useListOrdersQuery().data ?? [];
+  const [open, setOpen] = useState<StoredSizer | 'new'>();
+  const nameOf = (id: string) => people.find((person) => person.id === id)?.name ?? '–';
+  return (
+    <Screen
+      maxWidth={860}
+      testID="sizers-screen"
+      header={
+        <>
+          <PlaceHeader title="Sizers by post" note={`${sizers.length} sent`} />
+          <OrdersTabs here="Sizers" />
+        </>
+      }
+      footer={<Button look="main" label="A sizer goes out" onPress={() => setOpen('new')} />}
+    >
+      <Schools sizers={sizers} />
+      {sizers.length === 0 ? (
+        <Empty title="None has gone out.">Lend or sell plastic sizers; who knows their size orders.</Empty>
+      ) : null}
+      <View role="list" aria-label="Sizers sent">
+        {sizers.map((sizer) => {
+          const order = orders.find(({ sizerId }) => sizerId === sizer.id);
+          const words = [
+            dayWords(sizer.sentOn),
+            sizer.paid > 0 ? `paid ${money(sizer.paid)}` : 'given away',
+            sizer.coupon > 0
+              ? `coupon ${sizer.couponCode} ${money(sizer.coupon)}${sizer.couponUsed ? ', used' : ''}`
+              : '',
+            sizer.guarantee ? 'free resize' : '',
+          ];
+          return (
+            <View key={sizer.id} role="listitem" className="border-b border-line">
+              <Pressable
+                role="button"
+                aria-label={`Change the sizer of ${nameOf(sizer.personId)}`}
+                onPress={() => setOpen(sizer)}
+                className="min-h-[52px] justify-center py-1.5 active:opacity-70"
+              >
+                <View className="flex-row justify-between gap-3">
+                  <Type as="label">{nameOf(sizer.personId)}</Type>
+                  <Type as="small">{order ? `→ ${order.name}` : 'no order yet'}</Type>
+                </View>
+                <Type as="small">{words.filter(Boolean).join(' · ')}</Type>
+              </Pressable>
+            </View>
+          );
+        })}
+      </View>
+      {open ? (
+        <SizerSheet
+          key={open === 'new' ? open : open.id}
+          sizer={open === 'new' ? undefined : open}
+          people={people}
+          onClose={() => setOpen(undefined)}
+        />
+      ) : null}
+    </Screen>
+  );
+}

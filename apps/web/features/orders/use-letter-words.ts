@@ -1,9 +1,0 @@
-import type { LetterWords } from '@round-mint/core/trade';
-import { useSettings, useWriters } from '@/features/settings/use-settings';
-
-/** How letters of this workshop are written. */
-export function useLetterWords(person: string): LetterWords {
-  const { workshopName } = useSettings();
-  const { money } = useWriters();
-  return { person, workshop: workshopName, money };
-}

@@ -1,0 +1,100 @@
+import type { WishAnswer, WishOption } from '@round-mint/core/trade';
+import { Pressable, View } from 'react-native';
+import { durationWords } from '@/features/shared/words/wall-clock';
+import { useWriters } from '@/features/shared/settings/use-settings';
+import { Notice } from '@/ui/Notice';
+import { Progress } from '@/ui/Progress';
+import { Type } from '@/ui/Type';
+import type { Job } from '@/workers/use-job';
+import { optionKey } from './option-plan';
+
+interface OptionProps {
+  option: WishOption;
+  chosen: boolean;
+  onChoose: () => void;
+}
+
+function Option({ option, chosen, onChoose }: OptionProps) {
+  const write = useWriters();
+  const { name, plan, bandWidthMm, handsOnMin, changes, price, annealCount } = option;
+  const how = [
+    plan.kind === 'coin' ? `hole ${write.length(plan.holeMm)}` : undefined,
+    `${write.length(bandWidthMm)} wide`,
+    `${annealCount} anneals`,
+    `${durationWords(handsOnMin)} of hands`,
+    price === undefined ? undefined : `piece ${write.money(price)}`,
+  ]
+    .filter(Boolean)
+    .join(' · ');
+  return (
+    <Pressable
+      role="radio"
+      aria-checked={chosen}
+      aria-label={`${name}: ${[...changes, how].join(', ')}`}
+      onPress={onChoose}
+      className={`min-h-[56px] gap-0.5 border-b px-3 py-2 active:opacity-70 ${chosen ? 'border-b-2 border-ink bg-fold' : 'border-line'}`}
+    >
+      <Type as="heading">{`${chosen ? '● ' : '○ '}${name}`}</Type>
+      {changes.length > 0 ? <Type as="label">{`≠ ${changes.join(', ')}`}</Type> : null}
+      <Type as="small">{how}</Type>
+    </Pressable>
+  );
+}
+
+interface AnswerListProps {
+  job: Job<WishAnswer>;
+  chosen: string | null;
+  onChoose: (option: WishOption) => void;
+}
+
+/** What is possible from the drawer, what comes near, and why the rest is not. */
+export function AnswerList({ job, chosen, onChoose }: AnswerListProps) {
+  const { answer, progress, problem, cancel } = job;
+  const group = (label: string, options: readonly WishOption[]) =>
+    options.length === 0 ? null : (
+      <View className="gap-1">
+        <Type as="heading">{label}</Type>
+        <View role="radiogroup" aria-label={label}>
+          {options.map((option) => (
+            <Option
+              key={optionKey(option)}
+              option={option}
+              chosen={chosen === optionKey(option)}
+              onChoose={() => onChoose(option)}
+            />
+          ))}
+        </View>
+      </View>
+    );
+  return (
+    <View className="gap-3" testID="answers">
+      {progress !== undefined ? (
+        <Progress what="Looking through the drawer" share={progress} onStop={cancel} />
+      ) : null}
+      {problem ? <Notice level="stop" title="The drawer could not be searched." live /> : null}
+      {answer && answer.options.length === 0 ? (
+        <Notice level="stop" title="Not as wished, from what is here." live testID="not-possible">
+          {answer.alternatives.length > 0 ? 'This comes near:' : 'And nothing comes near.'}
+        </Notice>
+      ) : null}
+      {answer ? group('Possible from what is here', answer.options) : null}
+      {answer ? group('To offer instead', answer.alternatives) : null}
+      {answer && answer.whyNot.length > 0 ? (
+        <View className="gap-1">
+          <Type as="heading">Why not</Type>
+          <View role="list" aria-label="Why not">
+            {answer.whyNot.map(({ stockId, name, why }) => (
+              <View key={stockId} role="listitem" className="border-b border-line py-1.5">
+                <Type as="label">{name}</Type>
+                <Type as="small">{why}</Type>
+              </View>
+            ))}
+          </View>
+        </View>
+      ) : null}
+      {!answer && progress === undefined && !problem ? (
+        <Type as="small">Give a size: what the drawer makes of the wish shows here while you write.</Type>
+      ) : null}
+    </View>
+  );
+}

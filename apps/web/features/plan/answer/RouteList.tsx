@@ -1,0 +1,82 @@
+import { COIN_EDGES, type EdgeNames, type RouteStep, type TapeUse } from '@round-mint/core/route';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { StepIcon } from '@/drawings/route/StepIcon';
+import { useWriters, type Writers } from '@/features/shared/settings/use-settings';
+import { tapeWords } from '@/features/shared/words/tape-words';
+import { Button } from '@/ui/Button';
+import { Sheet } from '@/ui/Sheet';
+import { Type } from '@/ui/Type';
+
+/** Tape of all passes together. */
+function allTape(steps: readonly RouteStep[]): TapeUse | undefined {
+  const uses = steps.flatMap(({ tape }) => tape ?? []);
+  if (uses.length === 0) return undefined;
+  const sum = (of: (use: TapeUse) => number) => uses.reduce((total, use) => total + of(use), 0);
+  return { turns: sum(({ turns }) => turns), lengthMm: sum(({ lengthMm }) => lengthMm) };
+}
+
+/** What the mandrel says after a step, and how much the ring gives back. */
+function readingWords(
+  { reading, springbackMm }: RouteStep,
+  write: Writers,
+  names: EdgeNames,
+): string | undefined {
+  if (!reading) return undefined;
+  const { rimDownMm, cutDownMm } = reading;
+  const back = springbackMm === undefined ? '' : `; springs back ${write.length(springbackMm, 2)}`;
+  return `reads ${write.size(rimDownMm)} ${names.rim} down, ${write.size(cutDownMm)} ${names.cut} down${back}`;
+}
+
+function StepRow({ step, number, names }: { step: RouteStep; number: number; names: EdgeNames }) {
+  const write = useWriters();
+  const lines = [
+    step.tool,
+    readingWords(step, write, names),
+    step.tape && tapeWords(step.tape, write.length),
+  ];
+  return (
+    <View role="listitem" className="flex-row gap-3 border-b border-line py-2">
+      <StepIcon kind={step.kind} size={28} />
+      <View className="min-w-0 flex-1">
+        <Type as="strong">{`${number}. ${step.title}`}</Type>
+        {lines.filter(Boolean).map((line) => (
+          <Type key={line} as="small">
+            {line}
+          </Type>
+        ))}
+        {(step.risks ?? []).map(({ message }) => (
+          <Type key={message} as="small" className="text-heat">{`Take care: ${message}`}</Type>
+        ))}
+      </View>
+      <Type as="small">{`${step.handsOnMin + step.waitMin} min`}</Type>
+    </View>
+  );
+}
+
+/** Every step with its tool, its readings and what to take care of. */
+export function RouteList({
+  steps,
+  names = COIN_EDGES,
+}: {
+  steps: readonly RouteStep[];
+  /** What the ring's edges are called. */
+  names?: EdgeNames;
+}) {
+  const [open, setOpen] = useState(false);
+  const { length } = useWriters();
+  const tape = allTape(steps);
+  return (
+    <View className="gap-2">
+      <Button label={`All ${steps.length} steps, tools and readings`} onPress={() => setOpen(true)} />
+      <Sheet title="The route" open={open} onClose={() => setOpen(false)}>
+        {tape ? <Type as="small">{`PTFE tape for this ring: ${tapeWords(tape, length)}.`}</Type> : null}
+        <View role="list" aria-label="Steps of the route">
+          {steps.map((step, i) => (
+            <StepRow key={`${step.title}-${i}`} step={step} number={i + 1} names={names} />
+          ))}
+        </View>
+      </Sheet>
+    </View>
+  );
+}

@@ -1,0 +1,39 @@
+import { sizesInWords } from '@round-mint/core/format';
+import type { Quantity, WorkFigure } from '@round-mint/core/work';
+import type { Explanation } from './explain';
+import type { Writers } from '@/features/shared/settings/use-settings';
+
+/** A quantity the maker's way. */
+export function quantityWords(quantity: Quantity, write: Writers): string {
+  switch (quantity.kind) {
+    case 'length':
+      return write.length(quantity.mm, quantity.decimals).replace('-', '−');
+    case 'size':
+      return write.sizeAndLength(quantity.mm);
+    case 'mass':
+      return `${quantity.g.toFixed(2)} g`;
+    case 'share':
+      return `${(quantity.share * 100).toFixed(1).replace('-', '−')} %`;
+    case 'angle':
+      return `${quantity.deg.toFixed(0)}°`;
+    case 'sizes':
+      return sizesInWords(quantity.us);
+    case 'count':
+      return `${quantity.count}`;
+    case 'words':
+      return quantity.words;
+  }
+}
+
+export function explainFigure(
+  { label, value, words, inputs, source }: WorkFigure,
+  write: Writers,
+): Explanation {
+  return {
+    title: label,
+    value: quantityWords(value, write),
+    words,
+    inputs: inputs.map(([name, input]) => [name, quantityWords(input, write)] as const),
+    source,
+  };
+}

@@ -1,0 +1,124 @@
+import type { CoinStock } from '@round-mint/contract/stock';
+import { narrowMost, SPOIL_CAUSES, UNSURE_INPUTS, type RingChances } from '@round-mint/core/uncertainty';
+import { useState } from 'react';
+import { View, type LayoutChangeEvent } from 'react-native';
+import { SizeSpread } from '@/drawings/chance/SizeSpread';
+import { useWriters } from '@/features/shared/settings/use-settings';
+import { FactLine } from '@/ui/FactLine';
+import { Progress } from '@/ui/Progress';
+import { Sheet } from '@/ui/Sheet';
+import { TextButton } from '@/ui/TextButton';
+import { Type } from '@/ui/Type';
+import type { Job } from '@/workers/use-job';
+import { between, CAUSE_WORDS, INPUT_WORDS, spoilWords } from '@/features/shared/words/chances-words';
+
+interface ChancesPanelProps {
+  job: Job<RingChances>;
+  piece: CoinStock;
+  targetMm: number;
+}
+
+function Advice({ chances, piece }: { chances: RingChances; piece: CoinStock }) {
+  const write = useWriters();
+  const advice = narrowMost(chances, piece);
+  if (!advice) return null;
+  return (
+    <View className="border-l-2 border-ink pl-3">
+      <Type as="strong">{advice.words}</Type>
+      <Type as="small">
+        {`Known exactly, the width would lie within ${write.length(advice.thenMm, 2)} instead of ${write.length(advice.nowMm, 2)}.`}
+      </Type>
+    </View>
+  );
+}
+
+/** Where the intervals come from: each input's part, and each cause's. */
+function ChancesSheet({
+  chances,
+  open,
+  onClose,
+}: {
+  chances: RingChances;
+  open: boolean;
+  onClose: () => void;
+}) {
+  const percent = (share: number) => `${Math.round(share * 100)} %`;
+  return (
+    <Sheet title="How sure, and why" open={open} onClose={onClose}>
+      <Type>
+        {`${chances.rings} rings were drawn. Each differs from the plan by as much as calliper, scale, hole, mandrel and hands may be off, follows the same route to the same stopping marks, and is measured at the end.`}
+      </Type>
+      <Type as="heading">What spreads the width</Type>
+      <View role="list" aria-label="What spreads the width">
+        {[...UNSURE_INPUTS]
+          .sort((a, b) => chances.widthFrom[b] - chances.widthFrom[a])
+          .map((input) => (
+            <FactLine key={input} name={INPUT_WORDS[input]} value={percent(chances.widthFrom[input])} />
+          ))}
+      </View>
+      <Type as="heading">What spoils rings</Type>
+      <View role="list" aria-label="What spoils rings">
+        {SPOIL_CAUSES.map((cause) => (
+          <FactLine
+            key={cause}
+            name={CAUSE_WORDS[cause]}
+            value={`${(chances.spoiltBy[cause] * 100).toFixed(1)} in 100`}
+          />
+        ))}
+      </View>
+      <Type as="small">
+        From: defaults of the handbook for calliper, scale, mandrel and hands; where metals crack and wrinkle
+        is a first guess until your log knows better.
+      </Type>
+    </Sheet>
+  );
+}
+
+/** Intervals instead of bare numbers: how wide, what size before the last true-up, how many spoil, what to measure better. */
+export function ChancesPanel({ job, piece, targetMm }: ChancesPanelProps) {
+  const write = useWriters();
+  const [width, setWidth] = useState(0);
+  const [asked, setAsked] = useState(false);
+  const { answer: chances, fresh, progress, problem, cancel, retry } = job;
+  return (
+    <View
+      className="gap-2"
+      testID="chances"
+      onLayout={(event: LayoutChangeEvent) => setWidth(event.nativeEvent.layout.width)}
+    >
+      <View className="flex-row items-center justify-between">
+        <Type as="heading">How sure</Type>
+        {chances ? <TextButton label="why" describe="Why this sure?" onPress={() => setAsked(true)} /> : null}
+      </View>
+      {progress === undefined ? null : <Progress what="Drawing rings" share={progress} onStop={cancel} />}
+      {progress === undefined && !fresh ? (
+        <TextButton
+          label={problem ? 'The worker stopped. Draw the rings again' : 'Draw the rings'}
+          onPress={retry}
+        />
+      ) : null}
+      {chances ? (
+        <View className={`gap-2 ${fresh ? '' : 'opacity-50'}`}>
+          <View role="list" aria-label="Ninety rings in a hundred">
+            <FactLine name="Width" value={between(chances.widthMm, (mm) => write.length(mm))} />
+            <FactLine name="Size before true-up" value={between(chances.sizeMm, write.size)} />
+            <FactLine name="Cut edge" value={between(chances.cutEdgeMm, (mm) => write.length(mm, 2))} />
+            <FactLine name="Uneven, hole as punched" value={`up to ${write.length(chances.unevenMm.high)}`} />
+          </View>
+          {width > 0 ? (
+            <SizeSpread
+              bins={chances.sizeBins}
+              interval={chances.sizeMm}
+              targetMm={targetMm}
+              width={width}
+              write={write.size}
+            />
+          ) : null}
+          <Type testID="spoil-chance">{spoilWords(chances)}.</Type>
+          <Advice chances={chances} piece={piece} />
+          <ChancesSheet chances={chances} open={asked} onClose={() => setAsked(false)} />
+        </View>
+      ) : null}
+    </View>
+  );
+}

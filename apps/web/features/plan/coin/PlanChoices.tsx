@@ -1,0 +1,138 @@
+import type { CoinPlanInput } from '@round-mint/contract/plans';
+import { useDeferredValue, type ReactNode } from 'react';
+import { View } from 'react-native';
+import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
+import { useAppDispatch, useAppSelector } from '@/store/store';
+import { Choices } from '@/ui/Choices';
+import { Type } from '@/ui/Type';
+import {
+  allowanceTaken,
+  curlChosen,
+  finishChosen,
+  holeChosen,
+  schoolChosen,
+  sizeTyped,
+  wallChosen,
+} from '@/features/plan/draft/plan-draft-slice';
+import { AllowanceOffer, allowanceWords } from '@/features/plan/answer/AllowanceOffer';
+import { FINISHES } from '@/features/shared/words/finishes';
+import type { PlanModel } from '@/features/plan/draft/plan-model';
+import { useHoleOptions, type HoleOption } from './use-hole-options';
+import { WALLS } from '@/features/shared/words/walls';
+import { SizeInput } from '@/features/shared/inputs/SizeInput';
+
+const CURLS = [10, 17, 25].map((value) => ({ value, label: `${value}°` }));
+const SCHOOLS: readonly { value: CoinPlanInput['school']; label: string; note: string }[] = [
+  { value: 'over-stretch', label: 'stretch past', note: 'then reduce' },
+  { value: 'straighten', label: 'cone and lid', note: 'straighten upward' },
+  { value: 'leave', label: 'only true it', note: 'straight to size' },
+  { value: 'best', label: 'whichever', note: 'serves best' },
+];
+
+function Row({ label, children }: { label: string; children: ReactNode }) {
+  return (
+    <View className="gap-1.5">
+      <Type as="label">{label}</Type>
+      {children}
+    </View>
+  );
+}
+
+/** The size asked for, in any notation, with the allowance that a wide band may want. */
+export function SizeChoice({ model }: { model: PlanModel }) {
+  const draft = useAppSelector((state) => state.planDraft);
+  const dispatch = useAppDispatch();
+  const { primarySystem } = useSettings();
+  const write = useWriters();
+  const { targetMm, sizeProblem, allowance } = model;
+  const note =
+    targetMm === undefined
+      ? ''
+      : `${write.size(targetMm)} · ${write.second(targetMm)} · ⌀ ${write.length(targetMm)}${allowanceWords(draft.allowanceUs)}`;
+  return (
+    <Row label="Target size">
+      <SizeInput
+        label="Target size"
+        text={draft.sizeText}
+        targetMm={targetMm}
+        problem={sizeProblem}
+        system={primarySystem}
+        note={note}
+        write={write.size}
+        onChange={(text) => dispatch(sizeTyped(text))}
+      />
+      <AllowanceOffer allowance={allowance} onTake={(usSizes) => dispatch(allowanceTaken(usSizes))} />
+    </Row>
+  );
+}
+
+function holeNote({ bandWidthMm, known }: HoleOption, length: (mm: number) => string): string {
+  if (!known) return '…';
+  return bandWidthMm === undefined ? 'not this size' : `${length(bandWidthMm)} wide`;
+}
+
+/** Hole, wall, finish: each choice answered at once. */
+export function MakingChoices({ model }: { model: PlanModel }) {
+  const draft = useAppSelector((state) => state.planDraft);
+  const dispatch = useAppDispatch();
+  const write = useWriters();
+  const { holeMm } = model;
+  // Widths of all holes may lag a frame behind the plan; the choice itself never does.
+  const lagging = useDeferredValue(model);
+  const holes = useHoleOptions(lagging);
+  return (
+    <View className="gap-4">
+      <Row label="Hole">
+        <Choices
+          label="Hole"
+          testID="holes"
+          value={holeMm}
+          onChange={(value) => dispatch(holeChosen(value))}
+          minWidth={92}
+          choices={holes.map((hole) => ({
+            value: hole.holeMm,
+            label: write.length(hole.holeMm),
+            note: holeNote(hole, write.length),
+          }))}
+        />
+      </Row>
+      <Row label="Wall">
+        <Choices
+          label="Wall"
+          choices={WALLS}
+          value={draft.wall}
+          onChange={(value) => dispatch(wallChosen(value))}
+        />
+        {draft.wall === 'rounded' ? (
+          <Choices
+            label="Curl of both edges"
+            choices={CURLS}
+            value={draft.curlDeg}
+            onChange={(value) => dispatch(curlChosen(value))}
+            minWidth={64}
+          />
+        ) : null}
+      </Row>
+      {draft.wall === 'tapered' ? null : (
+        <Row label="To size by">
+          <Choices
+            label="To size by"
+            choices={SCHOOLS}
+            value={draft.school}
+            onChange={(value) => dispatch(schoolChosen(value))}
+            minWidth={120}
+          />
+        </Row>
+      )}
+      <Row label="Finish">
+        <Choices
+          label="Finish"
+          choices={FINISHES}
+          value={draft.finish}
+          onChange={(value) => dispatch(finishChosen(value))}
+          minWidth={72}
+        />
+      </Row>
+    </View>
+  );
+}

@@ -1,0 +1,90 @@
+import type { CoinRingPlan } from '@round-mint/core/route';
+import { memo, useState } from 'react';
+import { View } from 'react-native';
+import { RouteStrip } from '@/drawings/route/RouteStrip';
+import { LearntLine } from '@/features/plan/answer/LearntLine';
+import { useWriters } from '@/features/shared/settings/use-settings';
+import { explainPlan, type FigureKey } from '@/features/plan/answer/explain';
+import { ExplanationSheet } from '@/features/plan/answer/ExplanationSheet';
+import { Figures } from '@/features/plan/answer/Figures';
+import type { PlanModel } from '@/features/plan/draft/plan-model';
+import { RouteFilm } from './RouteFilm';
+import { RouteList } from '@/features/plan/answer/RouteList';
+
+/** Names short enough for a narrow column; the sheet that opens has the full one. */
+const SHORT: Readonly<Record<FigureKey, string>> = {
+  width: 'Width',
+  height: 'Height',
+  cutEdge: 'Cut edge',
+  rimEdge: 'Rim edge',
+  outside: 'Outside ⌀',
+  strainCut: 'Cut edge stretch',
+  strainRim: 'Rim edge crowding',
+  range: 'Can make',
+  natural: 'Natural size',
+  thickness: 'Works as thick as',
+  curl: 'Lost to the curl',
+  slug: 'Slug',
+  anneals: 'Anneals',
+};
+
+const FIGURES: readonly FigureKey[] = [
+  'width',
+  'height',
+  'cutEdge',
+  'rimEdge',
+  'strainCut',
+  'strainRim',
+  'outside',
+  'range',
+  'thickness',
+  'natural',
+  'slug',
+  'anneals',
+];
+
+/** The figures with their explanations; a rounded wall also tells what the curl costs. */
+function PlanFigures({ model, plan }: { model: PlanModel; plan: CoinRingPlan }) {
+  const [asked, setAsked] = useState<FigureKey>();
+  const write = useWriters();
+  const explanations = explainPlan(model, plan, write);
+  const keys = FIGURES.flatMap((key) =>
+    key === 'height' && model.wall.kind === 'rounded' ? [key, 'curl' as const] : [key],
+  );
+  return (
+    <>
+      <Figures
+        figures={keys
+          .filter((key) => plan.feasible || key !== 'anneals')
+          .map((key) => ({ key, label: SHORT[key], value: explanations[key].value }))}
+        onAsk={setAsked}
+      />
+      <ExplanationSheet explanation={asked && explanations[asked]} onClose={() => setAsked(undefined)} />
+    </>
+  );
+}
+
+/** Every number and every step of the plan; drawing and verdict go before it. */
+export const PlanDetail = memo(function PlanDetail({ model }: { model: PlanModel }) {
+  const { plan } = model;
+  if (!plan) return null;
+  return (
+    <View className="gap-3">
+      <LearntLine />
+      <PlanFigures model={model} plan={plan} />
+      {plan.route ? (
+        <>
+          <RouteStrip steps={plan.route.steps} totals={plan.route.totals} />
+          <RouteList steps={plan.route.steps} />
+        </>
+      ) : null}
+    </View>
+  );
+});
+
+/** The route's film, when there is a route. */
+export const PlanFilm = memo(function PlanFilm({ model }: { model: PlanModel }) {
+  const { piece, plan } = model;
+  if (!piece || !plan?.route) return null;
+  return <RouteFilm steps={plan.route.steps} pieceName={piece.name} />;
+});

@@ -1,0 +1,28 @@
+import { useMemo } from 'react';
+import { holeWidth, type PlanModel } from '@/features/plan/draft/plan-model';
+import { useInSlices } from '@/features/plan/draft/use-in-slices';
+
+export interface HoleOption {
+  readonly holeMm: number;
+  /** Undefined when this hole cannot make the ring. */
+  readonly bandWidthMm: number | undefined;
+  /** Whether it was reckoned yet. */
+  readonly known: boolean;
+}
+
+/** Every owned hole with the band width it would give: ten times the work of the plan itself, so it comes a moment later. */
+export function useHoleOptions(model: PlanModel): readonly HoleOption[] {
+  const { piece, targetMm, wall, school, kit, traits, ownedHoles, holeMm, plan } = model;
+  const workOut = useMemo(() => {
+    if (!piece || targetMm === undefined) return undefined;
+    const question = { coin: piece, targetInsideDiameterMm: targetMm, wall, school };
+    return (hole: number) => holeWidth(question, hole, kit, traits);
+  }, [piece, targetMm, wall, school, kit, traits]);
+  const widths = useInSlices(ownedHoles, workOut);
+  return ownedHoles.map((hole) => {
+    // The chosen hole shows the plan's own figure: what is drawn and what is offered agree to the last digit.
+    if (hole === holeMm && plan?.feasible)
+      return { holeMm: hole, bandWidthMm: plan.bandWidthMm, known: true };
+    return { holeMm: hole, bandWidthMm: widths.get(hole), known: widths.has(hole) };
+  });
+}

@@ -1,0 +1,80 @@
+import type { StockItem } from '@round-mint/contract/stock';
+import { metalById } from '@round-mint/core/metal';
+import type { WorkKind } from '@round-mint/core/work';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { useWriters } from '@/features/shared/settings/use-settings';
+import { measureWords, refusalOf } from '@/features/shared/words/piece-words';
+import { Button } from '@/ui/Button';
+import { Sheet } from '@/ui/Sheet';
+import { Type } from '@/ui/Type';
+import { Empty } from '@/ui/Waiting';
+import { PLAN_KINDS } from '@/features/shared/words/plan-kinds';
+
+interface WorkPiecesProps {
+  kind: WorkKind;
+  pieces: readonly StockItem[];
+  chosenId: string | undefined;
+  onChoose: (id: string) => void;
+}
+
+/** The pieces that a kind of work begins with. */
+export function WorkPieces({ kind, pieces, chosenId, onChoose }: WorkPiecesProps) {
+  const write = useWriters();
+  const router = useRouter();
+  if (pieces.length === 0) {
+    return (
+      <View>
+        <Empty title="Nothing in the drawer to begin with.">{PLAN_KINDS[kind].none}</Empty>
+        <Button label="Add a piece" onPress={() => router.push('/stock/new')} />
+      </View>
+    );
+  }
+  return (
+    <View role="radiogroup" aria-label="Pieces of stock">
+      {pieces.map((piece) => {
+        const refusal = refusalOf(piece);
+        return (
+          <Pressable
+            key={piece.id}
+            role="radio"
+            aria-checked={piece.id === chosenId}
+            onPress={() => onChoose(piece.id)}
+            className={`min-h-[60px] flex-row items-center gap-3 border-b border-line px-3 py-2 active:opacity-70 ${
+              piece.id === chosenId ? 'bg-fold' : ''
+            }`}
+          >
+            <View className="flex-1">
+              <Type as="heading">{piece.name}</Type>
+              <Type as="small">{`${metalById(piece.metal).name} · ${measureWords(piece, write.length)}`}</Type>
+            </View>
+            <Type as="small" className={refusal ? 'text-stop' : ''}>
+              {refusal ? '✕ refused' : `${piece.quantity} ×`}
+            </Type>
+          </Pressable>
+        );
+      })}
+    </View>
+  );
+}
+
+/** The same as a sheet, on screens that have no room for it beside the plan. */
+export function WorkPiecePicker(pieces: WorkPiecesProps) {
+  const [open, setOpen] = useState(false);
+  const chosen = pieces.pieces.find(({ id }) => id === pieces.chosenId);
+  return (
+    <View>
+      <Button label={chosen ? 'Choose another piece' : 'Choose a piece'} onPress={() => setOpen(true)} />
+      <Sheet title="From the drawer" open={open} onClose={() => setOpen(false)}>
+        <WorkPieces
+          {...pieces}
+          onChoose={(id) => {
+            pieces.onChoose(id);
+            setOpen(false);
+          }}
+        />
+      </Sheet>
+    </View>
+  );
+}

@@ -1,0 +1,122 @@
+import { workSchema } from '@round-mint/contract/works';
+import type { Settings } from '@round-mint/contract/settings';
+import type { StockItem } from '@round-mint/contract/stock';
+import { parseLengthMm, parseMixedNumber, type LengthUnit } from '@round-mint/core/format';
+import type { BenchTraits, Kit } from '@round-mint/core/route';
+import { MM_PER_US_SIZE, parseSize, wideBandAllowance, type WideBandAllowance } from '@round-mint/core/size';
+import { planWork, STOCK_FOR, type Work, type WorkKind, type WorkPlan } from '@round-mint/core/work';
+import { permitsOf } from '@/features/shared/words/piece-words';
+import { problemsOf } from '@/store/problem';
+import { WORK_FIELDS, type WorkField, type WorkTexts } from './work-fields';
+import type { WorkDraft } from './works-slice';
+
+/** Everything the planner of a kind shows, from what was chosen. */
+export interface WorkModel {
+  readonly kind: WorkKind;
+  readonly draft: WorkDraft;
+  /** Pieces of the kind it begins with. */
+  readonly pieces: readonly StockItem[];
+  readonly piece: StockItem | undefined;
+  /** Undefined when the size was not understood. */
+  readonly targetMm: number | undefined;
+  readonly sizeProblem: string | undefined;
+  /** What is wrong with a field, by its key. */
+  readonly problems: Readonly<Record<string, string>>;
+  readonly work: Work | undefined;
+  readonly plan: WorkPlan | undefined;
+  /** A proposal that was not yet taken. */
+  readonly allowance: WideBandAllowance | undefined;
+}
+
+type Read = { readonly value: unknown } | { readonly problem: string };
+
+function readField(field: WorkField, text: string, unit: LengthUnit, settings: Settings): Read {
+  const trimmed = text.trim();
+  if (trimmed === '' && 'optional' in field && field.optional) return { value: undefined };
+  switch (field.what) {
+    case 'length': {
+      const mm = parseLengthMm(trimmed, unit);
+      return mm === undefined ? { problem: 'must be a length such as 8 or 0.3 in' } : { value: mm };
+    }
+    case 'number': {
+      const value = parseMixedNumber(trimmed);
+      return value === undefined ? { problem: 'must be a number such as 2 or 1½' } : { value };
+    }
+    case 'size': {
+      const size = parseSize(trimmed, settings.primarySystem);
+      return size.ok ? { value: size.insideDiameterMm } : { problem: size.message };
+    }
+    case 'truth':
+      return { value: trimmed === 'yes' };
+    default:
+      return { value: trimmed };
+  }
+}
+
+/** Texts as the choices of a kind, checked by the contract; problems by field. */
+function readWork(
+  kind: WorkKind,
+  texts: WorkTexts,
+  settings: Settings,
+): { readonly work?: Work; readonly problems: Readonly<Record<string, string>> } {
+  const shown = WORK_FIELDS[kind].filter(({ when }) => when?.(texts) ?? true);
+  const read = shown.map(
+    (field) => [field.key, readField(field, texts[field.key] ?? '', settings.lengthUnit, settings)] as const,
+  );
+  const problems = Object.fromEntries(
+    read.flatMap(([key, one]) => ('problem' in one ? [[key, one.problem] as const] : [])),
+  );
+  if (Object.keys(problems).length > 0) return { problems };
+  const values = Object.fromEntries(
+    read.flatMap(([key, one]) =>
+      'value' in one && one.value !== undefined ? [[key, one.value] as const] : [],
+    ),
+  );
+  const parsed = workSchema.safeParse({ kind, ...values });
+  if (parsed.success) return { work: parsed.data, problems: {} };
+  return {
+    problems: problemsOf(parsed.error),
+  };
+}
+
+/** Bands that close round a finger; an open ring gives, and a resized one has its wearer’s size. */
+const CLOSED: readonly WorkKind[] = ['handle', 'strip', 'spinner'];
+
+function allowanceFor(
+  kind: WorkKind,
+  { feasible, prediction }: WorkPlan,
+  { allowanceUs }: WorkDraft,
+  settings: Settings,
+): WideBandAllowance | undefined {
+  if (!settings.wideBandAllowance || !feasible || allowanceUs > 0 || !CLOSED.includes(kind)) return undefined;
+  const proposed = wideBandAllowance(prediction.axialHeightMm, false);
+  return proposed.usSizes > 0 ? proposed : undefined;
+}
+
+export function workModel(
+  kind: WorkKind,
+  draft: WorkDraft,
+  stock: readonly StockItem[],
+  kit: Kit,
+  settings: Settings,
+  traits: BenchTraits,
+): WorkModel {
+  const pieces = stock.filter((one) => one.kind === STOCK_FOR[kind]);
+  const piece = pieces.find(({ id }) => id === draft.stockId);
+  const size = parseSize(draft.sizeText, settings.primarySystem);
+  const { work, problems } = readWork(kind, draft.texts, settings);
+  const nothing = { kind, draft, pieces, piece, problems, work, allowance: undefined };
+  if (!size.ok) return { ...nothing, targetMm: undefined, sizeProblem: size.message, plan: undefined };
+  const targetMm = size.insideDiameterMm + draft.allowanceUs * MM_PER_US_SIZE;
+  const known = { ...nothing, targetMm, sizeProblem: undefined };
+  if (!piece || !work) return { ...known, plan: undefined };
+  const wish = { work, piece, targetInsideDiameterMm: targetMm, finish: draft.finish };
+  try {
+    const plan = planWork(wish, { kit, traits }, permitsOf(piece));
+    return { ...known, plan, allowance: allowanceFor(kind, plan, draft, settings) };
+  } catch (error) {
+    // Measures that cannot be: the one that is chosen here is the strip's.
+    if (!(error instanceof RangeError)) throw error;
+    return { ...known, problems: { ...problems, stripWidthMm: error.message }, plan: undefined };
+  }
+}

@@ -1,0 +1,58 @@
+import type { SearchOption } from '@round-mint/core/search';
+import { Pressable, View } from 'react-native';
+import { between } from '@/features/shared/words/chances-words';
+import { useWriters } from '@/features/shared/settings/use-settings';
+import { Type } from '@/ui/Type';
+
+interface OptionRowProps {
+  option: SearchOption;
+  name: string;
+  compared: boolean;
+  /** Whether one more can be set beside the others. */
+  canCompare: boolean;
+  onCompare: () => void;
+  onPlan: () => void;
+}
+
+/** One answer: the piece and its hole, what comes out, why; it can be set beside others, or planned. */
+export function OptionRow({ option, name, compared, canCompare, onCompare, onPlan }: OptionRowProps) {
+  const write = useWriters();
+  const { holeMm, bandWidthMm, widthMm, why, onFront, score } = option;
+  const off = !compared && !canCompare;
+  return (
+    <View role="listitem" className="flex-row items-stretch border-b border-line">
+      <Pressable
+        role="checkbox"
+        aria-checked={compared}
+        aria-label={`Set ${name}, hole ${write.length(holeMm)}, beside others`}
+        aria-disabled={off}
+        disabled={off}
+        onPress={onCompare}
+        className={`min-h-[56px] w-12 items-center justify-center ${off ? 'opacity-30' : ''}`}
+      >
+        <View
+          className={`h-6 w-6 items-center justify-center border-2 ${compared ? 'border-ink bg-ink' : 'border-soft'}`}
+        >
+          {compared ? <Type className="text-onink">✓</Type> : null}
+        </View>
+      </Pressable>
+      <Pressable
+        role="button"
+        aria-label={`Plan ${name}, hole ${write.length(holeMm)}: ${why}`}
+        onPress={onPlan}
+        className="min-w-0 flex-1 flex-row items-center gap-3 py-2 active:opacity-70"
+      >
+        <View className="min-w-0 flex-1">
+          <Type as="heading">{name}</Type>
+          <Type as="small">{`Hole ${write.length(holeMm)} · ${why}`}</Type>
+          {onFront ? <Type as="label">◆ nothing else beats it in everything</Type> : null}
+        </View>
+        <View className="items-end">
+          <Type as="strong">{write.length(bandWidthMm)}</Type>
+          <Type as="small">{between(widthMm, (mm) => write.length(mm))}</Type>
+          <Type as="small">{`${Math.round(score)} of 100`}</Type>
+        </View>
+      </Pressable>
+    </View>
+  );
+}

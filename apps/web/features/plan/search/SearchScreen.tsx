@@ -1,0 +1,181 @@
+import type { SearchOption } from '@round-mint/core/search';
+import { kitOrReference } from '@round-mint/core/route';
+import { useRouter } from 'expo-router';
+import { useCallback, useMemo, useState } from 'react';
+import { ScrollView, View } from 'react-native';
+import { optionTaken } from '@/features/plan/draft/plan-draft-slice';
+import { draftTarget, wallWish } from '@/features/plan/draft/plan-model';
+import { useSettings } from '@/features/shared/settings/use-settings';
+import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
+import { useWidthClass } from '@/features/shared/screen/use-width';
+import { useListKitQuery } from '@/store/api';
+import { useCoins } from '@/store/use-coins';
+import { useAppDispatch, useAppSelector } from '@/store/store';
+import { Button } from '@/ui/Button';
+import { Choices } from '@/ui/Choices';
+import { Progress } from '@/ui/Progress';
+import { Screen } from '@/ui/Screen';
+import { TextButton } from '@/ui/TextButton';
+import { Type } from '@/ui/Type';
+import { both, Empty, Fetched } from '@/ui/Waiting';
+import { CompareSheet } from './CompareSheet';
+import { OptionRow } from './OptionRow';
+import { optionKey, sorted, SORTS, type SortBy } from './search-model';
+import { comparedToggled, MOST_COMPARED, searchAsked } from './search-slice';
+import { useSearch } from './use-search';
+import { WishForm } from './WishForm';
+
+/** What should I use? Every piece, punch and school, ranked for a finger and a wish. */
+export function SearchScreen() {
+  return (
+    <Fetched from={both(useCoins(), useListKitQuery())} what="stock and tools">
+      {() => <Search />}
+    </Fetched>
+  );
+}
+
+/** Names of pieces by id. */
+function useNames(): (stockId: string) => string {
+  const stock = useCoins().data;
+  return useMemo(() => {
+    const names = new Map((stock ?? []).map(({ id, name }) => [id, name]));
+    return (id) => names.get(id) ?? 'a piece that was put away';
+  }, [stock]);
+}
+
+function Answers({
+  search,
+  onPlan,
+}: {
+  search: ReturnType<typeof useSearch>;
+  onPlan: (option: SearchOption) => void;
+}) {
+  const dispatch = useAppDispatch();
+  const nameOf = useNames();
+  const settings = useSettings();
+  const kit = useListKitQuery().data;
+  const draft = useAppSelector((state) => state.planDraft);
+  const { compared } = useAppSelector((state) => state.search);
+  const [by, setBy] = useState<SortBy>('score');
+  const [frontOnly, setFrontOnly] = useState(false);
+  const [comparing, setComparing] = useState(false);
+  const tools = useMemo(() => kitOrReference(kit ?? []), [kit]);
+  const { answer: options, progress, problem, fresh, cancel, retry } = search.job;
+  if (progress !== undefined)
+    return <Progress what="Searching the drawer" share={progress} onStop={cancel} />;
+  if (problem) return <Button label="The search stopped. Search again" onPress={retry} />;
+  if (!search.asked || !options || !fresh) {
+    return search.asked && !fresh ? (
+      <Button label="Stopped. Search again" onPress={retry} />
+    ) : (
+      <Empty title="Not asked yet.">
+        Say what the ring should be, then search: every piece in the drawer with every punch.
+      </Empty>
+    );
+  }
+  if (options.length === 0) {
+    return (
+      <Empty title="Nothing in the drawer makes this ring.">
+        Widen the band, leave year, metal or price open, or try a size nearer the pieces’ natural sizes: “What
+        can it become?” shows them for each piece.
+      </Empty>
+    );
+  }
+  const shown = sorted(options, by, frontOnly);
+  const chosen = options.filter((option) => compared.includes(optionKey(option)));
+  return (
+    <View className="gap-3">
+      <Type as="heading" role="status">{`${options.length} ways to make it`}</Type>
+      <Choices label="Sort by" choices={SORTS} value={by} onChange={setBy} minWidth={78} />
+      <View className="flex-row items-center justify-between gap-3">
+        <TextButton
+          label={frontOnly ? 'show all' : 'only the ◆ unbeaten'}
+          onPress={() => setFrontOnly(!frontOnly)}
+        />
+        <Button
+          label={`Side by side (${chosen.length})`}
+          disabled={chosen.length < 2}
+          onPress={() => setComparing(true)}
+        />
+      </View>
+      <View role="list" aria-label="Ways to make it">
+        {shown.map((option) => (
+          <OptionRow
+            key={optionKey(option)}
+            option={option}
+            name={nameOf(option.stockId)}
+            compared={compared.includes(optionKey(option))}
+            canCompare={compared.length < MOST_COMPARED}
+            onCompare={() => dispatch(comparedToggled(optionKey(option)))}
+            onPlan={() => onPlan(option)}
+          />
+        ))}
+      </View>
+      <CompareSheet
+        options={chosen}
+        nameOf={nameOf}
+        targetMm={draftTarget(draft, settings).targetMm ?? 0}
+        wall={wallWish(draft)}
+        kit={tools}
+        open={comparing}
+        onClose={() => setComparing(false)}
+        onPlan={(option) => {
+          setComparing(false);
+          onPlan(option);
+        }}
+      />
+    </View>
+  );
+}
+
+function Search() {
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const wide = useWidthClass() === 'wide';
+  const search = useSearch();
+  const impossible = Object.keys(search.problems).length > 0;
+  const plan = useCallback(
+    ({ stockId, holeMm, school }: SearchOption) => {
+      dispatch(optionTaken({ stockId, holeMm, school }));
+      router.navigate('/plan');
+    },
+    [dispatch, router],
+  );
+  const header = (
+    <PlaceHeader
+      title="What should I use?"
+      note="Every piece, punch and way of finishing, ranked"
+      end={<TextButton label="back" describe="Back to the plan" onPress={() => router.navigate('/plan')} />}
+    />
+  );
+  const ask = (
+    <Button
+      look="main"
+      label={search.asked && !search.changed ? 'Search again' : 'Search the drawer'}
+      disabled={impossible}
+      onPress={() => (search.asked && !search.changed ? search.job.retry() : dispatch(searchAsked()))}
+    />
+  );
+  if (wide) {
+    return (
+      <View className="flex-1 flex-row" testID="search-screen">
+        <View style={{ width: 400 }} className="border-r border-line">
+          <View className="px-4 pt-4">{header}</View>
+          <ScrollView contentContainerClassName="px-4 py-3">
+            <WishForm problems={search.problems} />
+          </ScrollView>
+          <View className="border-t border-line px-4 py-3">{ask}</View>
+        </View>
+        <ScrollView className="min-w-0 flex-1" contentContainerClassName="px-6 py-4">
+          <Answers search={search} onPlan={plan} />
+        </ScrollView>
+      </View>
+    );
+  }
+  return (
+    <Screen testID="search-screen" header={header} footer={ask}>
+      <WishForm problems={search.problems} />
+      <Answers search={search} onPlan={plan} />
+    </Screen>
+  );
+}

@@ -1,0 +1,60 @@
+import type { Photo } from '@round-mint/contract/photos';
+import { format } from 'date-fns';
+import { Image, View } from 'react-native';
+import { usePutAway } from '@/features/shared/screen/use-put-away';
+import { API_PATH, useListPhotosQuery, useRemovePhotoMutation } from '@/store/api';
+import { TextButton } from '@/ui/TextButton';
+import { Type } from '@/ui/Type';
+import { pairOf } from './photo-model';
+
+const WORDS = { before: 'before', during: 'on the way', after: 'after' } as const;
+
+function Picture({ photo, widthPx }: { photo: Photo; widthPx: number | `${number}%` }) {
+  const [remove] = useRemovePhotoMutation();
+  const putAway = usePutAway('photo', remove);
+  const taken = format(new Date(photo.at), 'd MMM, HH:mm');
+  return (
+    <View role="listitem" style={{ width: widthPx }}>
+      <Image
+        source={{ uri: `${API_PATH}/photos/${photo.id}` }}
+        accessibilityLabel={`The ring ${WORDS[photo.part]}, ${taken}`}
+        style={{ width: '100%', aspectRatio: photo.widthPx / photo.heightPx }}
+        resizeMode="cover"
+      />
+      <View className="flex-row items-center justify-between">
+        <Type as="small">{`${WORDS[photo.part]} · ${taken}`}</Type>
+        <TextButton
+          label="Put away"
+          describe={`Put away the photo ${WORDS[photo.part]}, ${taken}`}
+          onPress={() => void putAway({ id: photo.id, name: 'The photo' })}
+        />
+      </View>
+    </View>
+  );
+}
+
+/** A ring's pictures along its history; before and after stand side by side first. */
+export function PhotoStrip({ ringId }: { ringId: string }) {
+  const photos = useListPhotosQuery(ringId).data ?? [];
+  if (photos.length === 0) return null;
+  const pair = pairOf(photos);
+  const rest = photos.filter((photo) => !pair?.includes(photo));
+  return (
+    <View className="gap-2" testID="photos">
+      {pair ? (
+        <View role="list" aria-label="Before and after" className="flex-row justify-between">
+          {pair.map((photo) => (
+            <Picture key={photo.id} photo={photo} widthPx="49%" />
+          ))}
+        </View>
+      ) : null}
+      {rest.length > 0 ? (
+        <View role="list" aria-label="Photos" className="flex-row flex-wrap justify-between">
+          {rest.map((photo) => (
+            <Picture key={photo.id} photo={photo} widthPx="49%" />
+          ))}
+        </View>
+      ) : null}
+    </View>
+  );
+}

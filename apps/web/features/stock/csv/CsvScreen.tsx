@@ -1,0 +1,119 @@
+import type { CsvImportResult } from '@round-mint/contract/csv';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
+import { StockTabs } from '@/features/shared/tabs/StockTabs';
+import { API_PATH, useImportCsvMutation } from '@/store/api';
+import { problemText } from '@/store/problem';
+import { Button } from '@/ui/Button';
+import { Choices } from '@/ui/Choices';
+import { Notice } from '@/ui/Notice';
+import { pickFile } from '@/ui/pick-file';
+import { Screen } from '@/ui/Screen';
+import { Type } from '@/ui/Type';
+import { previewWords, rowWords } from './csv-words';
+
+type TableName = 'stock' | 'kit';
+
+const TABLES = [
+  { value: 'stock', label: 'pieces', note: 'coins and all the rest' },
+  { value: 'kit', label: 'kit', note: 'the tools' },
+] as const;
+
+/** What each row would do; rows that change nothing are only counted. */
+function Preview({ result }: { result: CsvImportResult }) {
+  const shown = result.rows.filter(({ action }) => action !== 'same');
+  return (
+    <View className="gap-1">
+      <View role="status">
+        <Type as="heading" testID="csv-summary">
+          {previewWords(result)}
+        </Type>
+      </View>
+      <View role="list" aria-label="Rows of the file">
+        {shown.map((row) => (
+          <View key={row.row} role="listitem" className="border-b border-line py-2">
+            <Type as="strong" className={row.action === 'refused' ? 'text-stop' : ''}>
+              {`${row.action === 'refused' ? '✕ ' : ''}Row ${row.row}: ${row.name || 'no name'}`}
+            </Type>
+            <Type as="small">{rowWords(row)}</Type>
+          </View>
+        ))}
+      </View>
+    </View>
+  );
+}
+
+/** Stock and kit as tables: out as CSV, and in with a look before anything changes. */
+export function CsvScreen() {
+  const [table, setTable] = useState<TableName>('stock');
+  const [file, setFile] = useState<{ readonly name: string; readonly csv: string }>();
+  const [result, setResult] = useState<CsvImportResult>();
+  const [problem, setProblem] = useState<string>();
+  const [importCsv, { isLoading }] = useImportCsvMutation();
+  const send = async (csv: string, dryRun: boolean) => {
+    setProblem(undefined);
+    try {
+      setResult(await importCsv({ table, csv, dryRun }).unwrap());
+    } catch (error) {
+      setResult(undefined);
+      setProblem(problemText(error));
+    }
+  };
+  const look = async () => {
+    const chosen = await pickFile({ accept: '.csv,text/csv' });
+    if (!chosen) return;
+    const csv = await chosen.text();
+    setFile({ name: chosen.name, csv });
+    await send(csv, true);
+  };
+  const clear = () => {
+    setFile(undefined);
+    setResult(undefined);
+    setProblem(undefined);
+  };
+  const whole = result?.dryRun === true && result.rows.every(({ action }) => action !== 'refused');
+  const something = result?.rows.some(({ action }) => action === 'add' || action === 'change') ?? false;
+  return (
+    <Screen
+      maxWidth={760}
+      testID="csv-screen"
+      header={
+        <>
+          <PlaceHeader title="Stock" note="Pieces and tools as tables" />
+          <StockTabs here="Tables" />
+        </>
+      }
+      footer={
+        <Button
+          look="main"
+          label={isLoading ? 'Reading …' : 'Take it in'}
+          disabled={!file || !whole || !something || isLoading}
+          onPress={() => file && void send(file.csv, false)}
+        />
+      }
+    >
+      <Choices
+        label="Which table"
+        choices={TABLES}
+        value={table}
+        onChange={(next) => {
+          setTable(next);
+          clear();
+        }}
+      />
+      <Button label="Save it as CSV" onPress={() => window.open(`${API_PATH}/${table}.csv`, '_self')} />
+      <Button
+        label={file ? `Another file than ${file.name}` : 'Look into a CSV file'}
+        onPress={() => void look()}
+      />
+      <Type as="small">
+        The first row names the columns, as in the file that is saved here. A row with an id, or with a name
+        that is there once, changes that piece; columns that the file leaves out stay as they are. Nothing is
+        taken in while a row is refused.
+      </Type>
+      {problem ? <Notice level="stop" title={problem} live /> : null}
+      {result ? <Preview result={result} /> : null}
+    </Screen>
+  );
+}

@@ -1,0 +1,252 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import { EDGE_KINDS, OUTSIDE_FACES, type StockInput, type StockItem } from '@round-mint/contract/stock';
+import type { LengthUnit } from '@round-mint/core/format';
+import { COIN_FORMS } from '@round-mint/core/stock';
+import { useRouter } from 'expo-router';
+import { useMemo, useState, type ReactNode } from 'react';
+import { Controller, useForm, useWatch, type Control, type FieldPath } from 'react-hook-form';
+import { View } from 'react-native';
+import { useSettings } from '@/features/shared/settings/use-settings';
+import { useSaveStockMutation } from '@/store/api';
+import { problemText } from '@/store/problem';
+import { Button } from '@/ui/Button';
+import { Choices } from '@/ui/Choices';
+import { Field } from '@/ui/Field';
+import { Notice } from '@/ui/Notice';
+import { Screen } from '@/ui/Screen';
+import { Type } from '@/ui/Type';
+import { MetalPicker } from '@/features/shared/inputs/MetalPicker';
+import { OnePiece } from './PieceScreen';
+import { newPieceTexts, workPieceTexts } from './work-piece-form';
+import { WorkPieceForm } from './WorkPieceForm';
+import { liveFill, NEW_PIECE, pieceFormSchema, pieceTexts, type PieceTexts } from './piece-form';
+
+type FormControl = Control<PieceTexts, unknown, StockInput>;
+
+interface TextProps {
+  control: FormControl;
+  name: FieldPath<PieceTexts>;
+  label: string;
+  unit?: string;
+  hint?: string;
+  numeric?: boolean;
+  multiline?: boolean;
+}
+
+function FormText({ control, name, numeric = false, ...field }: TextProps) {
+  return (
+    <Controller
+      control={control}
+      name={name}
+      render={({ field: { value, onChange, onBlur }, fieldState: { error } }) => (
+        <Field
+          {...field}
+          className="flex-1"
+          value={value}
+          onChangeText={onChange}
+          onBlur={onBlur}
+          error={error?.message}
+          inputMode={numeric ? 'decimal' : 'text'}
+          testID={`field-${name}`}
+        />
+      )}
+    />
+  );
+}
+
+interface FormChoicesProps {
+  control: FormControl;
+  name: FieldPath<PieceTexts>;
+  label: string;
+  values: readonly string[];
+}
+
+function FormChoices({ control, name, label, values }: FormChoicesProps) {
+  return (
+    <Controller
+      control={control}
+      name={name}
+      render={({ field: { value, onChange } }) => (
+        <View className="gap-1">
+          <Type as="label">{label}</Type>
+          <Choices
+            label={label}
+            minWidth={76}
+            choices={values.map((choice) => ({ value: choice, label: choice }))}
+            value={value}
+            onChange={onChange}
+          />
+        </View>
+      )}
+    />
+  );
+}
+
+/** Mass, size and metal checked against each other while they are typed. */
+function FillLine({ control, unit }: { control: FormControl; unit: LengthUnit }) {
+  const fill = liveFill(useWatch({ control }) as PieceTexts, unit);
+  if (!fill) return null;
+  return (
+    <Notice
+      testID="fill-check"
+      level={fill.ok ? 'good' : 'warn'}
+      title={fill.ok ? 'The figures agree.' : 'Measure again?'}
+      live
+    >
+      {fill.message}
+    </Notice>
+  );
+}
+
+interface PieceFormProps {
+  title: string;
+  /** Above the form: which kind of piece it is. */
+  head?: ReactNode;
+  /** What a test of it found; an edit keeps it. */
+  evidence?: StockItem['evidence'];
+  start: PieceTexts;
+  /** Left out for a new piece. */
+  id?: string;
+}
+
+function PieceForm({ title, start, id, head, evidence }: PieceFormProps) {
+  const { lengthUnit } = useSettings();
+  const router = useRouter();
+  const [save, { isLoading }] = useSaveStockMutation();
+  const [problem, setProblem] = useState<string>();
+  // Made once, so that sending the form twice adds one piece.
+  const [newId] = useState(() => crypto.randomUUID());
+  const resolver = useMemo(() => zodResolver(pieceFormSchema(lengthUnit)), [lengthUnit]);
+  const { control, handleSubmit } = useForm<PieceTexts, unknown, StockInput>({
+    defaultValues: start,
+    resolver,
+  });
+  const submit = handleSubmit(async (piece) => {
+    setProblem(undefined);
+    try {
+      const saved = await save({
+        ...piece,
+        ...(evidence ? { evidence } : {}),
+        id: id ?? newId,
+        isNew: id === undefined,
+      }).unwrap();
+      router.replace({ pathname: '/stock/[id]', params: { id: saved.id } });
+    } catch (error) {
+      setProblem(problemText(error));
+    }
+  });
+  return (
+    <Screen
+      maxWidth={640}
+      testID="piece-form"
+      header={<Type as="title">{title}</Type>}
+      footer={
+        <View className="gap-2">
+          {problem ? <Notice level="stop" title={problem} live /> : null}
+          <Button
+            look="main"
+            label={isLoading ? 'Saving …' : 'Save the piece'}
+            disabled={isLoading}
+            onPress={() => void submit()}
+          />
+        </View>
+      }
+    >
+      {head}
+      <FormText
+        control={control}
+        name="name"
+        label="Name"
+        hint="As you would call it: issuer, value, year."
+      />
+      <View className="flex-row gap-3">
+        <FormText control={control} name="issuer" label="Issued by" />
+        <FormText control={control} name="year" label="Year" numeric />
+      </View>
+      <Controller
+        control={control}
+        name="metal"
+        render={({ field: { value, onChange } }) => <MetalPicker value={value} onChange={onChange} />}
+      />
+      <View className="flex-row gap-3">
+        <FormText control={control} name="diameterMm" label="Diameter" unit={lengthUnit} numeric />
+        <FormText control={control} name="rimThicknessMm" label="Rim thickness" unit={lengthUnit} numeric />
+      </View>
+      <View className="flex-row gap-3">
+        <FormText control={control} name="massG" label="Mass" unit="g" numeric hint="Best to 0.01 g." />
+        <FormText control={control} name="quantity" label="Pieces" numeric />
+      </View>
+      <FillLine control={control} unit={lengthUnit} />
+      <FormChoices control={control} name="form" label="Form" values={COIN_FORMS} />
+      <FormChoices control={control} name="edge" label="Edge" values={EDGE_KINDS} />
+      <FormChoices
+        control={control}
+        name="outsideFace"
+        label="Face that goes outside"
+        values={OUTSIDE_FACES}
+      />
+      <View className="flex-row gap-3">
+        <FormText control={control} name="grade" label="Grade" />
+        <FormText control={control} name="price" label="Paid" numeric />
+      </View>
+      <FormText control={control} name="origin" label="Where it came from" />
+      <FormText control={control} name="notes" label="Notes" multiline />
+      <FormText
+        control={control}
+        name="legalNote"
+        label="Legal note"
+        multiline
+        hint="Altering coins is restricted in some countries: note what you found out."
+      />
+    </Screen>
+  );
+}
+
+const KINDS = [
+  { value: 'coin', label: 'coin, medal' },
+  { value: 'handle', label: 'silverware' },
+  { value: 'strip', label: 'strip, wire' },
+  { value: 'band', label: 'finished band' },
+] as const;
+
+/** A new piece: of which kind, then its measures. */
+export function NewPieceScreen() {
+  const [kind, setKind] = useState<StockItem['kind']>('coin');
+  const head = (
+    <View className="gap-1">
+      <Type as="label">Kind of piece</Type>
+      <Choices label="Kind of piece" choices={KINDS} value={kind} onChange={setKind} minWidth={120} />
+    </View>
+  );
+  if (kind === 'coin') return <PieceForm title="A new piece" start={NEW_PIECE} head={head} />;
+  return <WorkPieceForm key={kind} kind={kind} title="A new piece" start={newPieceTexts()} head={head} />;
+}
+
+function EditPiece({ piece }: { piece: StockItem }) {
+  const { lengthUnit, primarySystem } = useSettings();
+  const title = `Edit ${piece.name}`;
+  if (piece.kind === 'coin') {
+    return (
+      <PieceForm
+        key={piece.id}
+        title={title}
+        start={pieceTexts(piece, lengthUnit)}
+        id={piece.id}
+        evidence={piece.evidence}
+      />
+    );
+  }
+  return (
+    <WorkPieceForm
+      key={piece.id}
+      kind={piece.kind}
+      title={title}
+      start={workPieceTexts(piece, primarySystem)}
+      piece={piece}
+    />
+  );
+}
+
+export function EditPieceScreen() {
+  return <OnePiece>{(piece) => <EditPiece piece={piece} />}</OnePiece>;
+}

@@ -1,0 +1,50 @@
+import type { StockItem } from '@round-mint/contract/stock';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import type { ReactElement } from 'react';
+import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
+import { useListStockQuery } from '@/store/api';
+import { Screen } from '@/ui/Screen';
+import { Empty, Fetched } from '@/ui/Waiting';
+import { PieceDetail } from './PieceDetail';
+import { PlanFromIt } from './PlanFromIt';
+
+interface OnePieceProps {
+  children: (piece: StockItem) => ReactElement;
+}
+
+/** The piece that the path names, once it is fetched. */
+export function OnePiece({ children }: OnePieceProps) {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  return (
+    <Fetched from={useListStockQuery()} what="the piece">
+      {(pieces) => {
+        const piece = pieces.find((candidate) => candidate.id === id);
+        if (piece) return children(piece);
+        return (
+          <Screen>
+            <Empty title="This piece is not here.">It may have been put away.</Empty>
+          </Screen>
+        );
+      }}
+    </Fetched>
+  );
+}
+
+/** One piece of stock. */
+export function PieceScreen() {
+  const router = useRouter();
+  return (
+    <OnePiece>
+      {(piece) => (
+        <Screen
+          maxWidth={640}
+          testID="piece-screen"
+          header={<PlaceHeader title={piece.name} />}
+          footer={<PlanFromIt piece={piece} />}
+        >
+          <PieceDetail piece={piece} onRemoved={() => router.replace('/stock')} />
+        </Screen>
+      )}
+    </OnePiece>
+  );
+}

@@ -1,0 +1,78 @@
+import { flexRender, type RowData } from '@tanstack/react-table';
+import { Pressable, View } from 'react-native';
+import { Type } from '@/ui/Type';
+import { refusalOf } from '@/features/shared/words/piece-words';
+import type { StockTable } from './use-stock-table';
+
+declare module '@tanstack/react-table' {
+  // eslint-disable-next-line @typescript-eslint/no-unused-vars -- the package's own parameters have to be repeated
+  interface ColumnMeta<TData extends RowData, TValue> {
+    /** Figures stand flush right. */
+    numeric?: boolean;
+  }
+}
+
+const SHARES: Readonly<Record<string, number>> = { name: 2.6, metal: 1.6 };
+
+interface StockGridProps {
+  table: StockTable;
+  chosenId: string | undefined;
+  onChoose: (id: string) => void;
+}
+
+/** The drawer as a table with sortable heads. */
+export function StockGrid({ table, chosenId, onChoose }: StockGridProps) {
+  return (
+    <View role="table" aria-label="Pieces of stock">
+      <View role="row" className="flex-row border-b-2 border-ink">
+        {table.getFlatHeaders().map(({ id, column }) => {
+          const direction = column.getIsSorted();
+          return (
+            <View
+              key={id}
+              role="columnheader"
+              aria-sort={direction === 'asc' ? 'ascending' : direction === 'desc' ? 'descending' : 'none'}
+              style={{ flex: SHARES[id] ?? 1 }}
+              className="px-2"
+            >
+              <Pressable
+                role="button"
+                onPress={() => column.toggleSorting()}
+                className="min-h-[44px] justify-center active:opacity-70"
+              >
+                <Type as="label" className={column.columnDef.meta?.numeric ? 'text-right' : ''}>
+                  {`${String(column.columnDef.header)}${direction ? (direction === 'asc' ? ' ↑' : ' ↓') : ''}`}
+                </Type>
+              </Pressable>
+            </View>
+          );
+        })}
+      </View>
+      {table.getRowModel().rows.map((row) => {
+        const chosen = row.original.id === chosenId;
+        const refused = refusalOf(row.original) !== undefined;
+        return (
+          <Pressable
+            key={row.id}
+            role="row"
+            aria-selected={chosen}
+            onPress={() => onChoose(row.original.id)}
+            className={`min-h-[46px] flex-row items-center border-b border-line active:opacity-70 ${chosen ? 'bg-fold' : ''}`}
+          >
+            {row.getVisibleCells().map((cell) => (
+              <View key={cell.id} role="cell" style={{ flex: SHARES[cell.column.id] ?? 1 }} className="px-2">
+                <Type
+                  as={cell.column.id === 'name' ? 'strong' : 'body'}
+                  className={`${cell.column.columnDef.meta?.numeric ? 'text-right' : ''} ${refused ? 'text-soft' : ''}`}
+                >
+                  {flexRender(cell.column.columnDef.cell, cell.getContext())}
+                  {cell.column.id === 'metal' && refused ? ' ✕' : ''}
+                </Type>
+              </View>
+            ))}
+          </Pressable>
+        );
+      })}
+    </View>
+  );
+}

@@ -1,0 +1,110 @@
+import type { StockItem } from '@round-mint/contract/stock';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { ScrollView, View } from 'react-native';
+import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
+import { useWidthClass } from '@/features/shared/screen/use-width';
+import { useListStockQuery } from '@/store/api';
+import { noticeShown } from '@/store/notices-slice';
+import { useAppDispatch } from '@/store/store';
+import { Button } from '@/ui/Button';
+import { Field } from '@/ui/Field';
+import { Screen } from '@/ui/Screen';
+import { Type } from '@/ui/Type';
+import { Empty, Fetched } from '@/ui/Waiting';
+import { PieceDetail } from './PieceDetail';
+import { PlanFromIt } from './PlanFromIt';
+import { StockGrid } from './StockGrid';
+import { StockRows } from './StockRows';
+import { StockTabs } from '@/features/shared/tabs/StockTabs';
+import { tableText, useStockTable } from './use-stock-table';
+
+/** What can be made from what is here. */
+export function StockScreen() {
+  return (
+    <Fetched from={useListStockQuery()} what="the stock">
+      {(pieces) => <Drawer pieces={pieces} />}
+    </Fetched>
+  );
+}
+
+function Drawer({ pieces }: { pieces: StockItem[] }) {
+  const wide = useWidthClass() === 'wide';
+  const router = useRouter();
+  const { table, search, setSearch } = useStockTable(pieces);
+  const rows = table.getRowModel().rows;
+  const empty =
+    pieces.length === 0 ? (
+      <Empty title="The drawer is empty.">Add a coin, a medal or a round; weigh and measure it once.</Empty>
+    ) : rows.length === 0 ? (
+      <Empty title="Nothing matches.">Search for part of a name, an issuer, a metal or a year.</Empty>
+    ) : null;
+  const addPiece = () => router.push('/stock/new');
+  const searchBox = (
+    <Field label="Search name, metal, year" value={search} onChangeText={setSearch} testID="stock-search" />
+  );
+  if (wide)
+    return <WideStock table={table} pieces={pieces} searchBox={searchBox} empty={empty} onAdd={addPiece} />;
+  return (
+    <Screen
+      testID="stock-screen"
+      header={<PlaceHeader title="Stock" note={`${pieces.length} kinds of piece in the drawer`} />}
+      footer={<Button look="main" label="Add a piece" onPress={addPiece} />}
+    >
+      <StockTabs here="Pieces" />
+      {searchBox}
+      {empty ?? <StockRows table={table} />}
+    </Screen>
+  );
+}
+
+interface WideStockProps {
+  table: Parameters<typeof StockGrid>[0]['table'];
+  pieces: StockItem[];
+  searchBox: React.ReactNode;
+  empty: React.ReactNode;
+  onAdd: () => void;
+}
+
+const SIDE_WIDTH = 400;
+
+function WideStock({ table, pieces, searchBox, empty, onAdd }: WideStockProps) {
+  const [chosenId, setChosenId] = useState<string>();
+  const dispatch = useAppDispatch();
+  const chosen = pieces.find(({ id }) => id === chosenId) ?? table.getRowModel().rows[0]?.original;
+  const copy = async () => {
+    await navigator.clipboard.writeText(tableText(table));
+    dispatch(noticeShown({ text: 'The table was copied.' }));
+  };
+  return (
+    <View className="flex-1 flex-row" testID="stock-screen">
+      <View className="min-w-0 flex-1">
+        <View className="gap-2 px-5 pb-2 pt-4">
+          <View className="flex-row items-center gap-3">
+            <Type as="title" className="flex-1">
+              Stock
+            </Type>
+            <Button label="Copy table" onPress={() => void copy()} />
+            <Button label="Add a piece" onPress={onAdd} />
+          </View>
+          <StockTabs here="Pieces" />
+          {searchBox}
+        </View>
+        <ScrollView contentContainerClassName="px-5 pb-6">
+          {empty ?? <StockGrid table={table} chosenId={chosen?.id} onChoose={setChosenId} />}
+        </ScrollView>
+      </View>
+      {chosen ? (
+        <View style={{ width: SIDE_WIDTH }} className="border-l border-line">
+          <ScrollView contentContainerClassName="gap-2 px-5 py-4">
+            <Type as="title">{chosen.name}</Type>
+            <PieceDetail piece={chosen} onRemoved={() => setChosenId(undefined)} />
+          </ScrollView>
+          <View className="border-t border-line px-5 py-3">
+            <PlanFromIt piece={chosen} />
+          </View>
+        </View>
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,84 @@
+import { scrapInputSchema, type StoredScrap } from '@round-mint/contract/scrap';
+import { parseDecimal } from '@round-mint/core/format';
+import { useState } from 'react';
+import { TakeFrom } from '@/features/shared/inputs/TakeFrom';
+import { AddSheet } from '@/features/shared/screen/AddSheet';
+import { usePutAway } from '@/features/shared/screen/use-put-away';
+import { MetalPicker } from '@/features/shared/inputs/MetalPicker';
+import { problemsOf, problemText } from '@/store/problem';
+import { useRemoveScrapMutation, useSaveScrapMutation } from '@/store/trade-api';
+import { Field } from '@/ui/Field';
+import { TextButton } from '@/ui/TextButton';
+import { Type } from '@/ui/Type';
+
+/** Something in the tin: what the plan guessed is corrected by the scale. */
+export function ScrapSheet({ thing, onClose }: { thing: StoredScrap | undefined; onClose: () => void }) {
+  const [mass, setMass] = useState(thing?.massG.toFixed(2) ?? '');
+  const [metal, setMetal] = useState<string>(thing?.metal ?? 'silver-925');
+  const [note, setNote] = useState(thing?.note ?? '');
+  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+  const [id] = useState(() => thing?.id ?? crypto.randomUUID());
+  const [save, { isLoading }] = useSaveScrapMutation();
+  const [remove] = useRemoveScrapMutation();
+  const putAway = usePutAway('scrap', remove);
+  const submit = async () => {
+    const {
+      createdAt: _createdAt,
+      updatedAt: _updatedAt,
+      ...before
+    } = thing ?? {
+      createdAt: '',
+      updatedAt: '',
+      ...{ at: new Date().toISOString(), kind: 'other', fineness: null, ringId: null, meltedIntoId: null },
+    };
+    const massG = parseDecimal(mass);
+    const weighed = { ...before, id, massG, metal, note, source: 'scale' };
+    const parsed = scrapInputSchema.safeParse(weighed);
+    if (!parsed.success) {
+      setProblems(problemsOf(parsed.error));
+      return;
+    }
+    try {
+      await save({ ...parsed.data, isNew: thing === undefined }).unwrap();
+      onClose();
+    } catch (error) {
+      setProblems({ server: problemText(error) });
+    }
+  };
+  return (
+    <AddSheet
+      title={thing ? 'On the scale' : 'Into the tin'}
+      action={thing ? 'Keep what it weighs' : 'Put it in'}
+      open
+      saving={isLoading}
+      problem={problems['server']}
+      onAdd={() => void submit()}
+      onClose={onClose}
+    >
+      {thing?.source === 'plan' ? (
+        <Type as="small">The plan reckoned this mass; the scale knows better.</Type>
+      ) : null}
+      <Field
+        label="Mass"
+        unit="g"
+        inputMode="decimal"
+        value={mass}
+        error={problems['massG']}
+        onChangeText={setMass}
+        testID="scrap-mass"
+      />
+      <TakeFrom device="scale" onTake={(value) => setMass(String(value))} />
+      {thing ? null : <MetalPicker value={metal} onChange={setMetal} />}
+      <Field label="What it is" value={note} error={problems['note']} onChangeText={setNote} />
+      {thing ? (
+        <TextButton
+          label={thing.kind === 'button' ? 'Sold, or gone: take it out' : 'Take it out'}
+          onPress={() => {
+            void putAway({ id: thing.id, name: thing.note || 'It' });
+            onClose();
+          }}
+        />
+      ) : null}
+    </AddSheet>
+  );
+}
