@@ -50,6 +50,20 @@ module.exports = {
       to: { path: '^apps/web/(features|store|app)/' },
     },
     {
+      name: 'place-imports-only-itself-and-shared',
+      comment: 'A folder of features/ is a place of the app; what two places need stands in shared/.',
+      severity: 'error',
+      from: { path: '^apps/web/features/([^/]+)/' },
+      to: { path: '^apps/web/features/', pathNot: '^apps/web/features/($1|shared)/' },
+    },
+    {
+      name: 'features-know-no-route',
+      comment: 'Routes compose features, never the other way round.',
+      severity: 'error',
+      from: { path: '^apps/web/features/' },
+      to: { path: '^apps/web/app/' },
+    },
+    {
       name: 'no-circular',
       severity: 'error',
       from: {},

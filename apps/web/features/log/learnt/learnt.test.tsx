@@ -1,48 +1,13 @@
-import type { LearntAnswer, LearntValueAnswer } from '@round-mint/contract/learnt';
-import { DEFAULT_TRAITS } from '@round-mint/core/route';
 import { fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { DEFAULT_SETTINGS } from '@round-mint/contract/settings';
 import { fakeServer } from '@/testing/fake-server';
+import { FIRST_RING as RING, learntOf, valueOf } from '@/testing/learnt';
 import { renderWithStore } from '@/testing/render';
 import { runningMean } from './course-model';
-import { LearntLine } from '@/features/plan/answer/LearntLine';
 import { LearntScreen } from './LearntScreen';
 import { errorText, nameOf, restsOn, valueText } from './learnt-words';
 
 jest.mock('expo-router', () => jest.requireActual('@/testing/router').fakeRouter());
-
-const RING = '00000004-0000-4000-8000-000000000001';
-
-function valueOf(change: Partial<LearntValueAnswer> = {}): LearntValueAnswer {
-  return {
-    key: 'curl-17',
-    what: 'curl',
-    of: '17°',
-    value: 0.9,
-    standard: 1,
-    sigma: 0.02,
-    rings: 23,
-    sightings: 23,
-    errorBefore: 0.2032,
-    errorAfter: 0.0813,
-    outliers: [],
-    keptStandard: false,
-    ...change,
-  };
-}
-
-function learntOf(...values: LearntValueAnswer[]): LearntAnswer {
-  const traits = { ...DEFAULT_TRAITS } as unknown as LearntAnswer['traits'];
-  const finishedAt = '2026-03-01T10:00:00.000Z';
-  return {
-    used: true,
-    rings: 23,
-    traits,
-    values,
-    dieCharts: [],
-    course: [{ ringId: RING, name: 'Edda’s band', finishedAt }],
-  };
-}
 
 describe('the words of a learnt value', () => {
   it('tells it in its own notation, with its error in sizes', () => {
@@ -89,17 +54,5 @@ describe('LearntScreen', () => {
     fakeServer({ 'GET /learnt': learntOf() });
     renderWithStore(<LearntScreen />);
     expect(await screen.findByText('Nothing learnt yet.')).toBeTruthy();
-  });
-});
-
-describe('LearntLine', () => {
-  it('stands at a plan that goes by the log, and at no other', async () => {
-    fakeServer({ 'GET /learnt': learntOf(valueOf()) });
-    const { unmount } = renderWithStore(<LearntLine />);
-    expect(await screen.findByText('Reckoned with what 23 finished rings taught')).toBeTruthy();
-    unmount();
-    fakeServer({ 'GET /learnt': { ...learntOf(valueOf()), used: false } });
-    renderWithStore(<LearntLine />);
-    await waitFor(() => expect(screen.queryByTestId('learnt-line')).toBeNull());
   });
 });

@@ -1,0 +1,38 @@
+import type { LearntAnswer, LearntValueAnswer } from '@round-mint/contract/learnt';
+import { DEFAULT_TRAITS } from '@round-mint/core/route';
+
+/** The one ring that has taught something. */
+export const FIRST_RING = '00000004-0000-4000-8000-000000000001';
+
+/** A learnt angle of the 17° curl die. */
+export function valueOf(change: Partial<LearntValueAnswer> = {}): LearntValueAnswer {
+  return {
+    key: 'curl-17',
+    what: 'curl',
+    of: '17°',
+    value: 0.9,
+    standard: 1,
+    sigma: 0.02,
+    rings: 23,
+    sightings: 23,
+    errorBefore: 0.2032,
+    errorAfter: 0.0813,
+    outliers: [],
+    keptStandard: false,
+    ...change,
+  };
+}
+
+/** The server's word on what the log has taught. */
+export function learntOf(...values: LearntValueAnswer[]): LearntAnswer {
+  const traits = { ...DEFAULT_TRAITS } as unknown as LearntAnswer['traits'];
+  const finishedAt = '2026-03-01T10:00:00.000Z';
+  return {
+    used: true,
+    rings: 23,
+    traits,
+    values,
+    dieCharts: [],
+    course: [{ ringId: FIRST_RING, name: 'Edda’s band', finishedAt }],
+  };
+}
