@@ -1,4 +1,5 @@
-import { coinRoute, REFERENCE_KIT } from '@round-mint/core/route';
+import { REFERENCE_KIT } from '@round-mint/core/kit';
+import { coinRoute } from '@round-mint/core/route';
 import { render, screen } from '@testing-library/react-native';
 import { judgeLand } from '@round-mint/core/forming';
 import { SizeSpread } from './chance/SizeSpread';

@@ -1,4 +1,4 @@
-import { DEFAULT_TRAITS, type BenchTraits } from '@round-mint/core/route';
+import { type BenchTraits, DEFAULT_TRAITS } from '@round-mint/core/steps';
 import { useGetLearntQuery } from './api';
 
 /** How this bench behaves, as the log has taught; the trade's defaults until it has. */

@@ -1,4 +1,4 @@
-import { withSeen, type DieChart } from '@round-mint/core/route';
+import { type DieChart, withSeen } from '@round-mint/core/kit';
 import { useMemo } from 'react';
 import { useGetLearntQuery, useListDieChartsQuery } from './api';
 

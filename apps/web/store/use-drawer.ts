@@ -1,6 +1,6 @@
 import type { StockItem } from '@round-mint/contract/stock';
 import { identify } from '@round-mint/core/identify';
-import { kitOrReference } from '@round-mint/core/route';
+import { kitOrReference } from '@round-mint/core/kit';
 import type { WishBench, WishPiece } from '@round-mint/core/trade';
 import { useMemo } from 'react';
 import { useListKitQuery, useListStockQuery } from './api';

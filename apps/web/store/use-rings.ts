@@ -1,5 +1,5 @@
 import type { RingEventInput, RingWithEvents } from '@round-mint/contract/rings';
-import { standingEvents, type RingEvent } from '@round-mint/core/route';
+import { type RingEvent, standingEvents } from '@round-mint/core/ring';
 import { useMemo } from 'react';
 import type { Fetch } from '@/ui/Waiting';
 import { useGetRingQuery, useListRingsQuery } from './api';

@@ -1,5 +1,6 @@
 import type { CoinRingWithEvents, RingEventInput } from '@round-mint/contract/rings';
-import { coinRoute, REFERENCE_KIT } from '@round-mint/core/route';
+import { REFERENCE_KIT } from '@round-mint/core/kit';
+import { coinRoute } from '@round-mint/core/route';
 
 const ROUTE = coinRoute(
   {

@@ -1,5 +1,5 @@
 import type { LearntAnswer, LearntValueAnswer } from '@round-mint/contract/learnt';
-import { DEFAULT_TRAITS } from '@round-mint/core/route';
+import { DEFAULT_TRAITS } from '@round-mint/core/steps';
 
 /** The one ring that has taught something. */
 export const FIRST_RING = '00000004-0000-4000-8000-000000000001';

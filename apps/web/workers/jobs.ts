@@ -16,7 +16,8 @@ import {
 import type { SizeSystemId } from '@round-mint/core/size';
 import { answerWish, type CustomerWish, type WishBench } from '@round-mint/core/trade';
 import { judge, type Game, type Score } from '@round-mint/core/practice';
-import { replan, type Finding, type Kit, type Replan, type RingInWork } from '@round-mint/core/route';
+import type { Kit } from '@round-mint/core/kit';
+import { type Finding, replan, type Replan, type RingInWork } from '@round-mint/core/replan';
 
 export interface SearchQuestion {
   readonly stock: readonly SearchPiece[];

@@ -1,5 +1,5 @@
 import { act, renderHook, waitFor } from '@testing-library/react-native';
-import { REFERENCE_KIT } from '@round-mint/core/route';
+import { REFERENCE_KIT } from '@round-mint/core/kit';
 import { runToEnd, ringChances, type ChancesQuestion } from '@round-mint/core/uncertainty';
 import { useJob } from './use-job';
 

@@ -1,5 +1,5 @@
 import { CURL_RANGE_DEG, FEWEST_LAND_READINGS, FINISHING_SCHOOLS } from '@round-mint/core/forming';
-import { FINISHES, RISK_CODES, STAGES, STEP_KINDS } from '@round-mint/core/route';
+import { FINISHES, RISK_CODES, STAGES, STEP_KINDS } from '@round-mint/core/steps';
 import { z } from 'zod';
 import { coinSchema, lengthMm, quantity, wallKindSchema } from './common';
 import { toolSchema } from './kit';

@@ -1,6 +1,6 @@
 import type { CoinPlanInput, PlanInput } from '@round-mint/contract/plans';
 import type { Ring, RingEventInput } from '@round-mint/contract/rings';
-import { doneBody } from '@round-mint/core/route';
+import { doneBody } from '@round-mint/core/ring';
 import type { Work } from '@round-mint/core/work';
 import { MM_PER_US_SIZE, predictReading, SIZE_SYSTEMS } from '@round-mint/core/size';
 import { demoId } from './demo-id';

@@ -8,7 +8,7 @@ import {
   spinnerResponseSchema,
   stripResponseSchema,
 } from '@round-mint/contract/works-compute';
-import { doneBody } from '@round-mint/core/route';
+import { doneBody } from '@round-mint/core/ring';
 import { randomUUID } from 'node:crypto';
 import { testServer, type TestServer } from '../test-server';
 

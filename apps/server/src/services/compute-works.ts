@@ -16,7 +16,7 @@ import { judgeHandle, profileOf } from '@round-mint/core/handle';
 import { measureDensity, metalsOfDensity } from '@round-mint/core/identify';
 import { judgeResize } from '@round-mint/core/resize';
 import { rollingSchedule } from '@round-mint/core/rolling';
-import { punchDiameters, toolsOf } from '@round-mint/core/route';
+import { punchDiameters, toolsOf } from '@round-mint/core/kit';
 import { coinBand, scrapNeed, stripBlank } from '@round-mint/core/strip';
 import { planWork } from '@round-mint/core/work';
 import type { z } from 'zod';

@@ -8,7 +8,8 @@ import type {
 } from '@round-mint/contract/coin-ring';
 import type { sizeRequestSchema, sizeResponseSchema } from '@round-mint/contract/size';
 import { FREE_SHARE, heightVariationMm, judgeLand, type CoinRingInput } from '@round-mint/core/forming';
-import { planCoinRing, punchDiameters, type CoinRingPlan } from '@round-mint/core/route';
+import { punchDiameters } from '@round-mint/core/kit';
+import { type CoinRingPlan, planCoinRing } from '@round-mint/core/route';
 import { allMarks, parseSize } from '@round-mint/core/size';
 import type { z } from 'zod';
 import type { Database } from '../db/database';

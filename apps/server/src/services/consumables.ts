@@ -1,6 +1,7 @@
 import type { ShelfAnswer, ShelfInput, StoredShelf } from '@round-mint/contract/consumables';
 import type { RingWithEvents } from '@round-mint/contract/rings';
-import { standingEvents, type RingEvent, type RouteStep } from '@round-mint/core/route';
+import { type RingEvent, standingEvents } from '@round-mint/core/ring';
+import type { RouteStep } from '@round-mint/core/steps';
 import {
   CONSUMABLE_IDS,
   CONSUMABLES,

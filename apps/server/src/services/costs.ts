@@ -1,6 +1,7 @@
 import type { Order, OrderCosts } from '@round-mint/contract/orders';
 import type { Settings } from '@round-mint/contract/settings';
-import type { RingEvent, RouteStep } from '@round-mint/core/route';
+import type { RingEvent } from '@round-mint/core/ring';
+import type { RouteStep } from '@round-mint/core/steps';
 import { scheduleSteps } from '@round-mint/core/schedule';
 import { workedMinutes } from '@round-mint/core/learn';
 import {

@@ -1,7 +1,7 @@
 import type { DayJob, DayPlan, SavedDayPlan } from '@round-mint/contract/day-plan';
 import type { Order } from '@round-mint/contract/orders';
 import type { RingWithEvents } from '@round-mint/contract/rings';
-import type { RouteStep } from '@round-mint/core/route';
+import type { RouteStep } from '@round-mint/core/steps';
 import { scheduleSteps } from '@round-mint/core/schedule';
 import { eq } from 'drizzle-orm';
 import type { Database } from '../db/database';

@@ -1,5 +1,5 @@
 import type { dieChartRequestSchema, dieChartResponseSchema } from '@round-mint/contract/die-charts';
-import { dieCurve, revealFor, type DieChart } from '@round-mint/core/route';
+import { type DieChart, dieCurve, revealFor } from '@round-mint/core/kit';
 import { isNull } from 'drizzle-orm';
 import type { z } from 'zod';
 import type { Database } from '../db/database';

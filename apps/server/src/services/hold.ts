@@ -1,5 +1,5 @@
 import type { Order } from '@round-mint/contract/orders';
-import type { RouteStep } from '@round-mint/core/route';
+import type { RouteStep } from '@round-mint/core/steps';
 import { approvalHold } from '@round-mint/core/schedule';
 import { awaitsApproval } from '@round-mint/core/trade';
 

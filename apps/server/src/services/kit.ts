@@ -1,4 +1,4 @@
-import { kitOrReference, mandrelOf, type Kit } from '@round-mint/core/route';
+import { type Kit, kitOrReference, mandrelOf } from '@round-mint/core/kit';
 import { asc, isNull } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { kit } from '../db/schema';

@@ -1,7 +1,8 @@
 import { learntSchema, type LearntAnswer } from '@round-mint/contract/learnt';
 import { ringWithEventsSchema, type RingEventInput } from '@round-mint/contract/rings';
 import { simulateRing, STEADY_BENCH } from '@round-mint/core/practice';
-import { DEFAULT_TRAITS, REFERENCE_KIT, type RouteStep } from '@round-mint/core/route';
+import { REFERENCE_KIT } from '@round-mint/core/kit';
+import { DEFAULT_TRAITS, type RouteStep } from '@round-mint/core/steps';
 import { seededRandom } from '@round-mint/core/uncertainty';
 import { randomUUID } from 'node:crypto';
 import { testServer, type TestServer } from '../test-server';

@@ -1,13 +1,9 @@
 import type { LearntAnswer } from '@round-mint/contract/learnt';
 import type { RingWithEvents } from '@round-mint/contract/rings';
 import { learnFrom, type Learnt, type LoggedRing } from '@round-mint/core/learn';
-import {
-  DEFAULT_TRAITS,
-  type BenchTraits,
-  type DieChart,
-  type RingEvent,
-  type RouteStep,
-} from '@round-mint/core/route';
+import type { DieChart } from '@round-mint/core/kit';
+import type { RingEvent } from '@round-mint/core/ring';
+import { type BenchTraits, DEFAULT_TRAITS, type RouteStep } from '@round-mint/core/steps';
 import { and, count, eq, isNull, max } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { kit, ringEvents, rings } from '../db/schema';

@@ -1,7 +1,7 @@
 import type { ListQuery } from '@round-mint/contract/common';
 import type { LogEntry } from '@round-mint/contract/log';
 import type { RingWithEvents } from '@round-mint/contract/rings';
-import { ringOutcome } from '@round-mint/core/route';
+import { ringOutcome } from '@round-mint/core/ring';
 import Papa from 'papaparse';
 import type { Database } from '../db/database';
 import { finishedRings, listRings, metalOf, stateOf } from './ring-store';

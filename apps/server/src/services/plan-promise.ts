@@ -1,4 +1,4 @@
-import { withSeen } from '@round-mint/core/route';
+import { withSeen } from '@round-mint/core/kit';
 import { eq } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { plans, stock } from '../db/schema';

@@ -1,13 +1,9 @@
 import type { Plan } from '@round-mint/contract/plans';
 import type { StockItem } from '@round-mint/contract/stock';
 import { identify } from '@round-mint/core/identify';
-import {
-  planCoinRing,
-  type AnnealSchool,
-  type BenchTraits,
-  type DieChart,
-  type Kit,
-} from '@round-mint/core/route';
+import type { DieChart, Kit } from '@round-mint/core/kit';
+import { type AnnealSchool, planCoinRing } from '@round-mint/core/route';
+import type { BenchTraits } from '@round-mint/core/steps';
 import { permitReasons, planWork } from '@round-mint/core/work';
 import { HttpError } from '../http/errors';
 import { mandrelTaper } from './kit';

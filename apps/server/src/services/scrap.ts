@@ -1,6 +1,7 @@
 import type { MeltOutInput, StoredScrap } from '@round-mint/contract/scrap';
 import type { Ring, RingEventInput } from '@round-mint/contract/rings';
-import type { RingEvent, RouteStep } from '@round-mint/core/route';
+import type { RingEvent } from '@round-mint/core/ring';
+import type { RouteStep } from '@round-mint/core/steps';
 import { meltOut, ringScrap } from '@round-mint/core/trade';
 import { and, eq, inArray, isNull, notInArray, or } from 'drizzle-orm';
 import type { Database } from '../db/database';

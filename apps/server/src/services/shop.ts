@@ -1,7 +1,6 @@
 import type { RingWithEvents } from '@round-mint/contract/rings';
 import type { ShopNumbersAnswer } from '@round-mint/contract/shop';
-import type { RingEvent } from '@round-mint/core/route';
-import { ringOutcome } from '@round-mint/core/route';
+import { type RingEvent, ringOutcome } from '@round-mint/core/ring';
 import { workedMinutes } from '@round-mint/core/learn';
 import { marginAt, shopNumbers, type PastRing, type PastSale } from '@round-mint/core/trade';
 import type { Database } from '../db/database';

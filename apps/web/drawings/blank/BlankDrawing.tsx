@@ -1,4 +1,4 @@
-import type { StepBlank } from '@round-mint/core/route';
+import type { StepBlank } from '@round-mint/core/steps';
 import Svg, { G, Line, Path, Text } from 'react-native-svg';
 import { usePalette } from '@/theme/light';
 import { sideShape, topShape, type Shape } from './blank-geometry';

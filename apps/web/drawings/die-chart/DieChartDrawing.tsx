@@ -1,5 +1,4 @@
-import type { DieObservation } from '@round-mint/core/route';
-import { dieCurve } from '@round-mint/core/route';
+import { dieCurve, type DieObservation } from '@round-mint/core/kit';
 import Svg, { Circle, G, Line, Path, Text } from 'react-native-svg';
 import { usePalette } from '@/theme/light';
 import { chartScale, curvePath } from './chart-shape';

@@ -1,4 +1,4 @@
-import type { DieObservation } from '@round-mint/core/route';
+import type { DieObservation } from '@round-mint/core/kit';
 import { MM_PER_US_SIZE, SIZE_SYSTEMS } from '@round-mint/core/size';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';

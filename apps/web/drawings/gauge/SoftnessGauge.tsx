@@ -1,5 +1,5 @@
 import { capital } from '@round-mint/core/format';
-import { COIN_EDGES, type EdgeNames, type EdgeSpend } from '@round-mint/core/route';
+import { COIN_EDGES, type EdgeNames, type EdgeSpend } from '@round-mint/core/steps';
 import { View } from 'react-native';
 import Svg, { Line, Rect } from 'react-native-svg';
 import { usePalette } from '@/theme/light';

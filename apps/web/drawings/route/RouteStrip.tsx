@@ -1,4 +1,4 @@
-import type { RouteStep, RouteTotals } from '@round-mint/core/route';
+import type { RouteStep, RouteTotals } from '@round-mint/core/steps';
 import { useEffect, useRef } from 'react';
 import { ScrollView, View } from 'react-native';
 import { Type } from '@/ui/Type';

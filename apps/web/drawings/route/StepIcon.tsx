@@ -1,4 +1,4 @@
-import type { StepKind } from '@round-mint/core/route';
+import type { StepKind } from '@round-mint/core/steps';
 import Svg, { Path } from 'react-native-svg';
 import { usePalette } from '@/theme/light';
 import { silhouetteOf } from './step-silhouette';

@@ -1,4 +1,4 @@
-import type { StepKind } from '@round-mint/core/route';
+import type { StepKind } from '@round-mint/core/steps';
 
 /** What a step is about, physically: the only meaning of colour. */
 export type StepForce = 'heat' | 'force' | 'hand';

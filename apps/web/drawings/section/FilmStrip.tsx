@@ -1,4 +1,4 @@
-import type { RouteStep } from '@round-mint/core/route';
+import type { RouteStep } from '@round-mint/core/steps';
 import { Pressable, ScrollView, View } from 'react-native';
 import Svg, { Line, Path } from 'react-native-svg';
 import { StepIcon } from '@/drawings/route/StepIcon';

@@ -1,4 +1,4 @@
-import type { WallOutline } from '@round-mint/core/route';
+import type { WallOutline } from '@round-mint/core/steps';
 import Svg, { G, Line, Text } from 'react-native-svg';
 import { usePalette } from '@/theme/light';
 import { letterStretch, type LetterStretch } from './film';

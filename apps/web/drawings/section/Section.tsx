@@ -1,4 +1,4 @@
-import { COIN_EDGES, type EdgeNames, type WallOutline } from '@round-mint/core/route';
+import { COIN_EDGES, type EdgeNames, type WallOutline } from '@round-mint/core/steps';
 import Svg, { G, Line, Path, Rect, Text } from 'react-native-svg';
 import { usePalette } from '@/theme/light';
 import { DimensionLine } from './DimensionLine';

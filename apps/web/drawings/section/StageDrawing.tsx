@@ -1,4 +1,4 @@
-import type { RouteStep } from '@round-mint/core/route';
+import type { RouteStep } from '@round-mint/core/steps';
 import Svg, { Line, Path, Text } from 'react-native-svg';
 import { usePalette } from '@/theme/light';
 import { outlinePath, partPath, sectionLines, type SectionScale } from './section-geometry';

@@ -1,4 +1,4 @@
-import type { WallOutline } from '@round-mint/core/route';
+import type { WallOutline } from '@round-mint/core/steps';
 import { useId } from 'react';
 import { Defs, G, Line, LinearGradient, Path, Pattern, Stop } from 'react-native-svg';
 import { usePalette } from '@/theme/light';

@@ -1,4 +1,6 @@
-import { coinRoute, outlineBetween, REFERENCE_KIT } from '@round-mint/core/route';
+import { REFERENCE_KIT } from '@round-mint/core/kit';
+import { outlineBetween } from '@round-mint/core/replan';
+import { coinRoute } from '@round-mint/core/route';
 import { framesOf, letterStretch, momentAt } from './film';
 
 const { steps } = coinRoute(

@@ -1,4 +1,5 @@
-import { movesWall, outlineBetween, type RouteStep, type WallOutline } from '@round-mint/core/route';
+import { outlineBetween } from '@round-mint/core/replan';
+import { movesWall, type RouteStep, type WallOutline } from '@round-mint/core/steps';
 
 /** Only the blows that change the wall are worth a frame, and the flat washer they start from. */
 export function framesOf(steps: readonly RouteStep[]): readonly RouteStep[] {

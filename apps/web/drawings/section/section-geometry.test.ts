@@ -1,4 +1,5 @@
-import { coinRoute, REFERENCE_KIT } from '@round-mint/core/route';
+import { REFERENCE_KIT } from '@round-mint/core/kit';
+import { coinRoute } from '@round-mint/core/route';
 import { outlinePath, sectionLines, strainStops } from './section-geometry';
 
 const { steps } = coinRoute(

@@ -1,4 +1,4 @@
-import type { WallOutline } from '@round-mint/core/route';
+import type { WallOutline } from '@round-mint/core/steps';
 
 /** A point of the drawing, mm: distance from the ring's axis, and height above the cut edge. */
 export interface SectionPoint {

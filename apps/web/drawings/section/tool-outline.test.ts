@@ -1,4 +1,6 @@
-import { coinRoute, REFERENCE_KIT, type RouteStep, type ToolContact } from '@round-mint/core/route';
+import { REFERENCE_KIT, type ToolContact } from '@round-mint/core/kit';
+import { coinRoute } from '@round-mint/core/route';
+import type { RouteStep } from '@round-mint/core/steps';
 import { sectionLines, type SectionPoint } from './section-geometry';
 import { toolParts } from './tool-outline';
 

@@ -1,4 +1,5 @@
-import type { ToolContact, WallOutline } from '@round-mint/core/route';
+import type { ToolContact } from '@round-mint/core/kit';
+import type { WallOutline } from '@round-mint/core/steps';
 import { sectionLines, type SectionLines, type SectionPoint } from './section-geometry';
 
 /** A part of a tool in section, closed, mm. */

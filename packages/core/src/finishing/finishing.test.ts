@@ -1,4 +1,5 @@
-import { planCoinRing, REFERENCE_KIT } from '../route';
+import { REFERENCE_KIT } from '../kit';
+import { planCoinRing } from '../route';
 import {
   finishFrom,
   FIRST_RECIPES,

@@ -1,4 +1,6 @@
-import type { NewRoute, RingState, RouteStep } from '../route';
+import type { NewRoute } from '../replan';
+import type { RingState } from '../ring';
+import type { RouteStep } from '../steps';
 import { templateOf, stepBySchool, type RecipeStep } from './templates';
 
 /** A finish that a maker uses again and again. */

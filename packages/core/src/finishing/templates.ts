@@ -1,4 +1,4 @@
-import type { StepKind, StepWait } from '../route';
+import type { StepKind, StepWait } from '../steps';
 
 /** One school's time for a step, where makers differ. */
 export interface SchoolTime {

@@ -1,4 +1,4 @@
-import { strainedUse } from '../route';
+import { strainedUse } from '../ring';
 import { CRACK_AT } from '../uncertainty';
 import type { RingLesson } from './logged-ring';
 

@@ -1,4 +1,4 @@
-import type { DieChart, DieObservation } from '../route';
+import type { DieChart, DieObservation } from '../kit';
 import type { CoinLesson } from './logged-ring';
 
 const LONG_DIE = 'Long die';

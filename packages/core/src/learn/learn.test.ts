@@ -1,5 +1,7 @@
 import type { CoinRingInput } from '../forming';
-import { DEFAULT_TRAITS, planCoinRing, REFERENCE_KIT, withSeen, type BenchTraits } from '../route';
+import { REFERENCE_KIT, withSeen } from '../kit';
+import { planCoinRing } from '../route';
+import { type BenchTraits, DEFAULT_TRAITS } from '../steps';
 import { STEADY_BENCH, simulateRing } from '../practice';
 import { DEFAULT_MANDREL, SIZE_SYSTEMS } from '../size';
 import { seededRandom } from '../uncertainty';

@@ -1,15 +1,9 @@
 import { TRIM_GAIN_MM } from '../forming';
 import { metalById, type MetalId } from '../metal';
 import { MM_PER_US_SIZE } from '../size';
-import {
-  DEFAULT_TRAITS,
-  defaultMinutes,
-  ringAllowance,
-  type BenchTraits,
-  type DieChart,
-  type Kit,
-  type StepKind,
-} from '../route';
+import type { DieChart, Kit } from '../kit';
+import { ringAllowance } from '../route';
+import { type BenchTraits, DEFAULT_TRAITS, defaultMinutes, type StepKind } from '../steps';
 import { allowanceFit, mostStrained, type Strained } from './allowance';
 import { dieSightings } from './die-sightings';
 import { isCoinLesson, lessonOf, type CoinLesson, type LoggedRing, type RingLesson } from './logged-ring';

@@ -1,5 +1,6 @@
 import type { CoinRingInput, FinishingSchool } from '../forming';
-import { movesWall, ringState, type RingEvent, type RingState, type RouteStep } from '../route';
+import { type RingEvent, ringState, type RingState } from '../ring';
+import { movesWall, type RouteStep } from '../steps';
 import type { MandrelTaper } from '../size';
 
 /** How a coin ring was planned. */

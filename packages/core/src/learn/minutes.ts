@@ -1,4 +1,5 @@
-import type { RingState, StepKind } from '../route';
+import type { RingState } from '../ring';
+import type { StepKind } from '../steps';
 import type { LoggedRing, RingLesson } from './logged-ring';
 
 /** A gap this many times the default is a tea break or a night, not work. */

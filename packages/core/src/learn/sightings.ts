@@ -1,5 +1,7 @@
 import { arcWidthMm, cutEdge, degToRad, rimEdge, TRIM_GAIN_MM, type Meridian } from '../forming';
-import { walkWay, type BenchTraits, type Kit, type StepKind } from '../route';
+import type { Kit } from '../kit';
+import { walkWay } from '../route';
+import type { BenchTraits, StepKind } from '../steps';
 import { readSteps, type CoinLesson, type RingLesson } from './logged-ring';
 import type { Sighting } from './ridge';
 

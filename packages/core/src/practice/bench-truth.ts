@@ -1,4 +1,4 @@
-import { DEFAULT_TRAITS, type BenchTraits } from '../route';
+import { type BenchTraits, DEFAULT_TRAITS } from '../steps';
 
 /** How a made-up bench really behaves, and how unsteady hand, metal and reading are: what a learner or the log has to find out. */
 export interface BenchTruth {

@@ -1,5 +1,5 @@
 import type { FinishingSchool, WallWish } from '../forming';
-import { DEFAULT_TRAITS, type BenchTraits } from '../route';
+import { type BenchTraits, DEFAULT_TRAITS } from '../steps';
 import { SIZE_SYSTEMS } from '../size';
 import type { Coin } from '../stock';
 

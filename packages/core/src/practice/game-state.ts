@@ -1,5 +1,5 @@
 import type { Meridian } from '../forming';
-import type { EdgeSpend } from '../route';
+import type { EdgeSpend } from '../steps';
 import type { Exercise, PracticePiece } from './exercises';
 
 /** What a learner can do. Sizes are where the hand means to stop, mm inside. */

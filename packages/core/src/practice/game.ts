@@ -7,22 +7,9 @@ import {
   methodForRimStrain,
   rimEdge,
 } from '../forming';
-import {
-  FRESH,
-  fullest,
-  goalOf,
-  loreOf,
-  REFERENCE_KIT,
-  ringAllowance,
-  runPass,
-  spentBetween,
-  turnedDeg,
-  wrinkleIndex,
-  type Goal,
-  type Kit,
-  type Stand,
-  type StepKind,
-} from '../route';
+import { type Kit, REFERENCE_KIT } from '../kit';
+import { type Goal, goalOf, ringAllowance, type RouteState, runPass, spentBetween } from '../route';
+import { FRESH, fullest, loreOf, type StepKind, turnedDeg, wrinkleIndex } from '../steps';
 import { workingThickness } from '../stock';
 import type { Exercise } from './exercises';
 import type { Feel, Game, Moment, PracticeAction, PracticePieceState } from './game-state';
@@ -80,7 +67,7 @@ export function goalFor(
 const STRAIGHT_MM = 0.2;
 
 /** Where a piece stands, as a route search asks it. */
-export function standOf(exercise: Exercise, state: PracticePieceState): Stand {
+export function standOf(exercise: Exercise, state: PracticePieceState): RouteState {
   const { wall, spent, folded, turnedDeg: turned, straightMm } = state;
   const cut = cutEdge(wall);
   const rim = rimEdge(wall);

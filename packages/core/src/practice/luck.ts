@@ -1,5 +1,5 @@
 import { CRACK_AT, normalDeviate, seededRandom, WRINKLE_AT } from '../uncertainty';
-import { WRINKLE_INDEX } from '../route';
+import { WRINKLE_INDEX } from '../steps';
 import type { Game } from './game-state';
 
 /** Washers on the practice bench are a little more alike than those of all makers. */

@@ -1,5 +1,8 @@
 import type { CoinRingInput } from '../forming';
-import { DEFAULT_TRAITS, planCoinRing, REFERENCE_KIT, ringState, type RingEvent } from '../route';
+import { REFERENCE_KIT } from '../kit';
+import { type RingEvent, ringState } from '../ring';
+import { planCoinRing } from '../route';
+import { DEFAULT_TRAITS } from '../steps';
 import { DEFAULT_MANDREL } from '../size';
 import { seededRandom } from '../uncertainty';
 import { simulateRing, STEADY_BENCH, type BenchTruth } from './index';

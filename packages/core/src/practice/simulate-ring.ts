@@ -6,17 +6,10 @@ import {
   type CoinRingInput,
   type FinishingSchool,
 } from '../forming';
-import {
-  doneBody,
-  movesWall,
-  ringAllowance,
-  strainedUse,
-  turnedDeg,
-  walkWay,
-  type Kit,
-  type RingEventBody,
-  type RouteStep,
-} from '../route';
+import type { Kit } from '../kit';
+import { doneBody, type RingEventBody, strainedUse } from '../ring';
+import { ringAllowance, walkWay } from '../route';
+import { movesWall, type RouteStep, turnedDeg } from '../steps';
 import { CRACK_AT, normalDeviate, type Random } from '../uncertainty';
 import type { BenchTruth } from './bench-truth';
 

@@ -3,15 +3,14 @@ import {
   curlPhase,
   foldOnPhase,
   foldPhase,
-  fullest,
+  type Phase,
   pusherPhase,
   reducePhase,
   rimInPhase,
   ringAllowance,
   stretchPhase,
-  turnedDeg,
-  type Phase,
 } from '../route';
+import { fullest, turnedDeg } from '../steps';
 import type { Game, PracticeAction, PracticePieceState } from './game-state';
 import { luckOf } from './luck';
 

@@ -1,4 +1,4 @@
-import type { StepKind } from '../route';
+import type { StepKind } from '../steps';
 import { SYMPTOMS, type Symptom } from './remedy';
 
 const AT_STEP: Partial<Readonly<Record<StepKind, readonly Symptom[]>>> = {

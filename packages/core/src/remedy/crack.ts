@@ -1,4 +1,4 @@
-import type { WallOutline } from '../route';
+import type { WallOutline } from '../steps';
 
 /** Metal filed away past the visible end of a crack, mm: its tip runs further than the eye sees (default). */
 const PAST_THE_END_MM = 0.3;

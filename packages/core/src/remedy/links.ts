@@ -1,5 +1,5 @@
 import type { ReasonCode } from '../forming';
-import type { RiskCode } from '../route';
+import type { RiskCode } from '../steps';
 import type { SpoilCause } from '../uncertainty';
 import type { Symptom } from './remedy';
 

@@ -8,20 +8,33 @@ import {
   type FormingMethod,
   type Meridian,
 } from '../forming';
-import { FRESH } from './budget';
-import { chartsFor, type DieChart } from './die-chart';
-import { finishSteps, type Finish } from './finish';
+import {
+  chartsFor,
+  chooseMandrel,
+  choosePunch,
+  type DieChart,
+  type Kit,
+  mandrelOf,
+  type MissingTool,
+} from '../kit';
+import {
+  type BenchTraits,
+  type Finish,
+  finishSteps,
+  FRESH,
+  type RouteStep,
+  routeTotals,
+  type RouteTotals,
+  type SpoilRisk,
+  spoilRisks,
+  type TapeUse,
+} from '../steps';
 import { goalOf } from './goal';
-import { mandrelOf, type Kit } from './kit';
-import { isFormed, LONGEST_WAY, moveOnWay, type Goal, type Move, type Stand } from './moves';
+import { isFormed, LONGEST_WAY, moveOnWay, type Goal, type Move, type RouteState } from './moves';
 import { compareCost, type RouteCost } from './route-cost';
-import { searchWay } from './route-search';
-import { spoilRisks, type SpoilRisk } from './spoil-risk';
-import { routeTotals, type RouteStep, type RouteTotals, type TapeUse } from './step';
+import { searchWay } from './find-route';
 import { tapeFor } from './tape';
-import { chooseMandrel, choosePunch, type MissingTool } from './tool-choice';
-import type { BenchTraits } from './traits';
-import { addAnneal, addMove, addStep, startWork, type Work } from './work';
+import { addAnneal, addMove, addStep, startWork, type Work } from './route-builder';
 
 /** Two schools (craft §3): anneal after punching only, or before it as well. */
 export type AnnealSchool = 'after-punching' | 'before-and-after';
@@ -108,7 +121,7 @@ function addLevelling(work: Work, move: Move): void {
 function tapeOf(
   move: Move,
   to: Meridian,
-  stand: Stand,
+  stand: RouteState,
   goal: Goal,
   charts: readonly DieChart[],
 ): TapeUse | undefined {
@@ -118,7 +131,13 @@ function tapeOf(
 }
 
 /** Goes one move on, fibre by fibre, with what belongs before and after it. */
-function addNextMove(work: Work, stand: Stand, move: Move, goal: Goal, charts: readonly DieChart[]): void {
+function addNextMove(
+  work: Work,
+  stand: RouteState,
+  move: Move,
+  goal: Goal,
+  charts: readonly DieChart[],
+): void {
   if (move.words.before === 'trim') addTrim(work);
   if (move.words.before === 'true-up') {
     addTrueUp(
@@ -162,7 +181,7 @@ export function goWay(
 ): readonly string[] {
   const gone: string[] = [];
   for (;;) {
-    const stand: Stand = { ...work.stand, wall: work.wall, spent: work.spent };
+    const stand: RouteState = { ...work.stand, wall: work.wall, spent: work.spent };
     if (isFormed(stand, goal)) return gone;
     const move = gone.length < LONGEST_WAY ? moveOnWay(stand, goal, way) : undefined;
     if (!move) throw new RangeError(`the way ends ${stand.stage}`);
@@ -241,7 +260,7 @@ interface SchoolWay {
 
 function wayFor(input: CoinRingInput, options: RouteOptions, school: FinishingSchool): readonly SchoolWay[] {
   const work = startWork(input, mandrelOf(options.kit), options);
-  const start: Stand = { stage: 'flat', wall: coarseMeridian(work.wall), spent: FRESH };
+  const start: RouteState = { stage: 'flat', wall: coarseMeridian(work.wall), spent: FRESH };
   const way = searchWay(start, goalOf(input, school, options));
   return way ? [{ school, way }] : [];
 }

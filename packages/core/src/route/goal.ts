@@ -9,9 +9,9 @@ import {
 } from '../forming';
 import { metalById, strainAllowance, type MetalId } from '../metal';
 import { workingThickness, type Coin } from '../stock';
-import type { Kit } from './kit';
+import type { Kit } from '../kit';
+import { type BenchTraits, DEFAULT_TRAITS } from '../steps';
 import type { Goal } from './moves';
-import { DEFAULT_TRAITS, type BenchTraits } from './traits';
 
 /** The method that the finished wall's rim strain calls for, by the closed form: as the verdict judges it. */
 function methodFor({ coin, holeMm, targetInsideDiameterMm, wall }: CoinRingInput): FormingMethod {

@@ -1,6 +1,6 @@
 import * as fc from 'fast-check';
 import { cutEdge, flatMeridian, rimEdge, volumeMm3 } from '../forming';
-import { FRESH, fullest, spend, type EdgeSpend } from './budget';
+import { type EdgeSpend, FRESH, fullest, spend } from '../steps';
 import { runPass, splitPhase, type Phase } from './passes';
 import { foldPhase } from './phases/fold';
 import { stretchPhase } from './phases/wall';

@@ -1,6 +1,5 @@
 import { coarseMeridian, cutEdge, mapMeridian, rimEdge, type Meridian, type WallShape } from '../forming';
-import { budgetWeight, fullest, type EdgeSpend } from './budget';
-import type { StepKind } from './step-kind';
+import { budgetWeight, type EdgeSpend, fullest, type StepKind } from '../steps';
 
 /** A move of the wall that can be done in one pass or in several: `shapesAt(1)` is its end. */
 export interface Phase {

@@ -1,17 +1,9 @@
 import * as fc from 'fast-check';
 import { DEFAULT_TAPER_DEG } from '../forming/wall-shape';
 import { volumeMm3, washerOf, flatMeridian, type CoinRingInput, type SchoolWish } from '../forming';
-import {
-  budgetWeight,
-  FRESH,
-  fullest,
-  holesFor,
-  planCoinRing,
-  punchDiameters,
-  REFERENCE_KIT,
-  spend,
-  type RouteStep,
-} from './index';
+import { holesFor, punchDiameters, REFERENCE_KIT } from '../kit';
+import { budgetWeight, FRESH, fullest, spend, type RouteStep } from '../steps';
+import { planCoinRing } from './index';
 import { routeFor } from './test-route';
 import reference from './forming-reference.fixture.json';
 

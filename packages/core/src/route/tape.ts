@@ -1,6 +1,6 @@
 import { rimEdge, type Meridian } from '../forming';
-import { revealFor, type DieChart } from './die-chart';
-import type { TapeUse } from './step';
+import { type DieChart, revealFor } from '../kit';
+import type { TapeUse } from '../steps';
 
 /** Turns of tape (craft §5, defaults): a modest reduction, and a long one. */
 const MODEST_TURNS = 15;

@@ -1,6 +1,6 @@
 import type { CoinRingInput } from '../forming';
 import { coinRoute, type CoinRoute, type RouteOptions } from './coin-route';
-import { REFERENCE_KIT } from './reference-kit';
+import { REFERENCE_KIT } from '../kit';
 
 /** The route of a ring that can be made, with a kit that lacks nothing. For tests only. */
 export function routeFor(input: CoinRingInput, options: Partial<RouteOptions> = {}): CoinRoute {

@@ -1,8 +1,8 @@
 import { arcWidthMm, curlDropMm, cutEdge, type CoinRingInput } from '../forming';
 import { goalOf, ringAllowance } from './goal';
-import { REFERENCE_KIT } from './reference-kit';
+import { REFERENCE_KIT } from '../kit';
+import { type BenchTraits, DEFAULT_TRAITS, formedWish, turnedDeg } from '../steps';
 import { routeFor } from './test-route';
-import { DEFAULT_TRAITS, formedWish, turnedDeg, type BenchTraits } from './traits';
 
 const ROUNDED: CoinRingInput = {
   coin: { diameterMm: 30.6, rimThicknessMm: 2.15, massG: 14.84, metal: 'silver-900' },

@@ -1,4 +1,4 @@
-import type { RouteStep, StepKind } from '../route';
+import type { RouteStep, StepKind } from '../steps';
 import type { Hold } from './job';
 
 /** Blows that cannot be taken back, the gravest first (craft §11: the shape is approved before the last stretch). */

@@ -1,4 +1,5 @@
-import { setUpOf, type Job, type RouteStep, type StepKind } from '../route';
+import { type Job, setUpOf } from '../ring';
+import type { RouteStep, StepKind } from '../steps';
 
 /** What a step occupies beside the hands. */
 export type Lane = Job['by'];

@@ -1,4 +1,4 @@
-import type { StepKind } from '../route';
+import type { StepKind } from '../steps';
 import type { WorkCalendar } from './calendar';
 import type { Lane, ScheduleJob, ScheduleStep } from './job';
 import { DEFAULT_RULES } from './rules';

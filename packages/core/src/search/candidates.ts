@@ -7,7 +7,8 @@ import {
   type WasherGlance,
 } from '../forming';
 import { metalById, strainAllowance } from '../metal';
-import { coinRoute, holesFor, type Kit, type MissingTool, type RouteCost } from '../route';
+import { holesFor, type Kit, type MissingTool } from '../kit';
+import { coinRoute, type RouteCost } from '../route';
 import { workingThickness } from '../stock';
 import {
   idealWidthMm,

@@ -1,5 +1,5 @@
 import { spreadFor, ringChances, runToEnd, type Interval } from '../uncertainty';
-import type { Kit } from '../route';
+import type { Kit } from '../kit';
 import { candidatesOf, prospects, type Candidate } from './candidates';
 import { paretoFront } from './pareto';
 import { idealWidthMm, type RingWish, type SearchPiece } from './wish';

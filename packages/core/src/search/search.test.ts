@@ -1,5 +1,5 @@
 import * as fc from 'fast-check';
-import { REFERENCE_KIT, type Kit } from '../route';
+import { type Kit, REFERENCE_KIT } from '../kit';
 import { runToEnd } from '../uncertainty';
 import {
   idealWidthMm,

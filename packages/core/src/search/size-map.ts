@@ -1,5 +1,7 @@
 import { arcWidthMm, glanceAt, type FormingMethod, type SchoolWish, type WallWish } from '../forming';
-import { coinRoute, holesFor, type BenchTraits, type Kit, type MissingTool } from '../route';
+import { holesFor, type Kit, type MissingTool } from '../kit';
+import { coinRoute } from '../route';
+import type { BenchTraits } from '../steps';
 import { MM_PER_US_SIZE, SIZE_SYSTEMS } from '../size';
 import type { Coin } from '../stock';
 

@@ -1,7 +1,7 @@
 import type { SchoolWish, WallWish } from '../forming';
 
 import type { MetalId } from '../metal';
-import type { BenchTraits } from '../route';
+import type { BenchTraits } from '../steps';
 import type { Coin } from '../stock';
 
 /** A piece of the drawer as far as a search is concerned. */

@@ -1,4 +1,5 @@
-import { DEFAULT_TRAITS, REFERENCE_KIT } from '../route';
+import { REFERENCE_KIT } from '../kit';
+import { DEFAULT_TRAITS } from '../steps';
 import { SIZE_SYSTEMS } from '../size';
 import { runToEnd } from '../uncertainty';
 import { answerWish } from './answer-wish';

@@ -1,5 +1,5 @@
 import { metalById, type MetalId } from '../metal';
-import type { Finish } from '../route';
+import type { Finish } from '../steps';
 import { MM_PER_US_SIZE } from '../size';
 import { spotMetalOf } from './spot';
 

@@ -1,5 +1,5 @@
 import { goldLining } from '../finishing';
-import type { RouteStep } from '../route';
+import type { RouteStep } from '../steps';
 
 /** What is used up at the bench. */
 export const CONSUMABLE_IDS = [

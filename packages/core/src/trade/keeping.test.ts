@@ -1,5 +1,6 @@
 import * as fc from 'fast-check';
-import type { RingEvent, RingEventBody, RouteStep } from '../route';
+import type { RingEvent, RingEventBody } from '../ring';
+import type { RouteStep } from '../steps';
 import { careWords, resizeRoom, type CareQuestion } from './care';
 import { amountsCost, shelfLeft, usedBy, type Shelf } from './consumables';
 import { meltOut, ringScrap, scrapWorth } from './scrap';

@@ -1,6 +1,6 @@
 import { glanceAt, sizeRange, washerOf, type WallWish } from '../forming';
 import { metalById } from '../metal';
-import { holesFor, type Kit } from '../route';
+import { holesFor, type Kit } from '../kit';
 import type { Coin } from '../stock';
 
 /** Inside diameters that a coin can become with the punches at hand, mm. */

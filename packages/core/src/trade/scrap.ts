@@ -1,6 +1,6 @@
 import { metalById, type MetalId } from '../metal';
-import type { RingEvent, RouteStep } from '../route';
-import { standingEvents } from '../route';
+import { type RingEvent, standingEvents } from '../ring';
+import type { RouteStep } from '../steps';
 import { spotMetalOf, type SpotMetal, type SpotPrices } from './spot';
 
 export const SCRAP_KINDS = ['slug', 'offcut', 'filings', 'spoilt', 'other', 'button'] as const;

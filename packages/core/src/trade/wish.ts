@@ -1,6 +1,7 @@
 import type { FinishingSchool, WallWish } from '../forming';
 import type { MetalId } from '../metal';
-import type { BenchTraits, Finish, Kit } from '../route';
+import type { Kit } from '../kit';
+import type { BenchTraits, Finish } from '../steps';
 import type { SearchPiece } from '../search';
 import type { BandPiece, HandlePiece, Permits, StripPiece, Work } from '../work';
 

@@ -1,4 +1,4 @@
-import type { Kit } from '../route';
+import type { Kit } from '../kit';
 import { coinReach, type Reach } from './reach';
 import type { WishCoin } from './wish';
 

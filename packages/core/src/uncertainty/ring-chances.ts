@@ -9,7 +9,9 @@ import {
   type FinishingSchool,
   type Meridian,
 } from '../forming';
-import { ringAllowance, walkWay, type BenchTraits, type Kit, type Walk } from '../route';
+import type { Kit } from '../kit';
+import { ringAllowance, type Walk, walkWay } from '../route';
+import type { BenchTraits } from '../steps';
 import { drawInputs, drawnCoin, UNSURE_INPUTS, type Draw, type UnsureInput } from './draw';
 import { binsOf, intervalOf, sharedVariance, type Bin, type Interval } from './quantiles';
 import { seededRandom } from './random';

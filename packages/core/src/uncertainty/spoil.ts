@@ -1,6 +1,6 @@
 import { THINNEST_CUT_EDGE_MM } from '../forming';
 import { MM_PER_US_SIZE } from '../size';
-import { WRINKLE_INDEX } from '../route';
+import { WRINKLE_INDEX } from '../steps';
 import { normalDeviate, type Random } from './random';
 
 /** Ways to spoil a ring (craft §§3, 10). */

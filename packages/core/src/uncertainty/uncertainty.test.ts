@@ -1,6 +1,7 @@
 import * as fc from 'fast-check';
 import type { CoinRingInput } from '../forming';
-import { REFERENCE_KIT, type CoinRoute } from '../route';
+import { REFERENCE_KIT } from '../kit';
+import type { CoinRoute } from '../route';
 import { routeFor } from '../route/test-route';
 import { workingThickness } from '../stock';
 import { binsOf, sharedVariance } from './quantiles';

@@ -1,14 +1,14 @@
 import { metalById, type MetalId } from '../metal';
 import {
+  type BenchTraits,
   DEFAULT_TRAITS,
+  type Finish,
   finishSteps,
   loreOf,
-  type BenchTraits,
-  type Finish,
   type RouteStep,
   type StepBlank,
   type StepKind,
-} from '../route';
+} from '../steps';
 import { predictReading, type MandrelTaper } from '../size';
 
 /** A band on its way: what it is at a moment. Before it is closed, the size is the one it is bent to. */

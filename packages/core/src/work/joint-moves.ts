@@ -1,5 +1,5 @@
 import type { MetalId } from '../metal';
-import type { StepBlank } from '../route';
+import type { StepBlank } from '../steps';
 import { annealMove, type Band, type BandMove } from './band-steps';
 
 /** An even blank, flat or bent. */

@@ -1,6 +1,7 @@
 import type { Reasoned } from '../forming';
 import { metalById } from '../metal';
-import { punchDiameters, type StepBlank } from '../route';
+import { punchDiameters } from '../kit';
+import type { StepBlank } from '../steps';
 import { knuckleAdvice } from '../size';
 import { densityGMm3, workingThickness } from '../stock';
 import { coinBand, type CoinBand } from '../strip';

@@ -11,7 +11,8 @@ import {
   type Stretch,
 } from '../handle';
 import { metalById } from '../metal';
-import { toolsOf, type StepBlank } from '../route';
+import { toolsOf } from '../kit';
+import type { StepBlank } from '../steps';
 import { annealMove, bandSteps, endMoves, type BandMove } from './band-steps';
 import { count, length, share, size, words, type WorkFigure } from './figure';
 import type { HandlePiece, HandleWork } from './kinds';

@@ -1,7 +1,7 @@
 import type { Reasoned } from '../forming';
 import { sizesInWords } from '../format';
 import { metalById } from '../metal';
-import { toolsOf } from '../route';
+import { toolsOf } from '../kit';
 import { judgeResize, plateHole, type ResizePass, type ResizeVerdict } from '../resize';
 import { MM_PER_US_SIZE } from '../size';
 import { middleLengthMm } from '../strip';

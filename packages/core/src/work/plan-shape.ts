@@ -1,16 +1,15 @@
 import { gravestFirst, type Reasoned } from '../forming';
 import { stiffnessOf, type MetalId } from '../metal';
+import { type Kit, mandrelOf } from '../kit';
+import { benchAllowance } from '../route';
 import {
-  benchAllowance,
-  DEFAULT_TRAITS,
-  routeTotals,
-  mandrelOf,
   type BenchTraits,
+  DEFAULT_TRAITS,
   type Finish,
-  type Kit,
   type RouteStep,
+  routeTotals,
   type RouteTotals,
-} from '../route';
+} from '../steps';
 import type { WorkFigure } from './figure';
 import type { Work, WorkKind, WorkPiece } from './kinds';
 

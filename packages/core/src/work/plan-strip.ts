@@ -1,6 +1,6 @@
 import type { Reasoned } from '../forming';
 import { metalById } from '../metal';
-import { toolsOf } from '../route';
+import { toolsOf } from '../kit';
 import { barThicknessMm, rollingSchedule, type Bar, type RollingPass } from '../rolling';
 import { scrapNeed, stripBlank, type StripLength } from '../strip';
 import { annealMove, bandSteps, endMoves, type BandMove } from './band-steps';

@@ -1,7 +1,6 @@
 import { sizesInWords } from '../format';
-import type { RouteStep } from '../route';
+import { DEFAULT_TRAITS, loreOf, type RouteStep } from '../steps';
 import { MM_PER_US_SIZE, predictReading, type MandrelReading, type MandrelTaper } from '../size';
-import { DEFAULT_TRAITS, loreOf } from '../route';
 
 /** Within this of the mark nothing is added (craft §3, true up), US sizes. */
 const TOLERANCE_US = 0.25;

@@ -1,4 +1,6 @@
-import { REFERENCE_KIT, ringState, doneBody, type RouteStep } from '../route';
+import { REFERENCE_KIT } from '../kit';
+import { doneBody, ringState } from '../ring';
+import type { RouteStep } from '../steps';
 import { DEFAULT_MANDREL, MM_PER_US_SIZE } from '../size';
 import { planWork, replanBand, STOCK_FOR, type Work, type WorkPiece, type WorkPlan } from './index';
 

@@ -1,4 +1,4 @@
-import type { RouteStep } from '@round-mint/core/route';
+import type { RouteStep } from '@round-mint/core/steps';
 import { useState } from 'react';
 import { Notice } from '@/ui/Notice';
 import { TextButton } from '@/ui/TextButton';

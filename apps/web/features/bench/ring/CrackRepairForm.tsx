@@ -1,5 +1,5 @@
 import { parseLengthMm } from '@round-mint/core/format';
-import type { NewRoute } from '@round-mint/core/route';
+import type { NewRoute } from '@round-mint/core/replan';
 import { useEffect, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useWriters } from '@/features/shared/settings/use-settings';

@@ -1,5 +1,5 @@
 import { capital } from '@round-mint/core/format';
-import type { RouteStep } from '@round-mint/core/route';
+import type { RouteStep } from '@round-mint/core/steps';
 import { parseSize, stepMark, type ReadingMark, type SizeSystemId } from '@round-mint/core/size';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';

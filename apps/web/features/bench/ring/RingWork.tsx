@@ -1,4 +1,5 @@
-import { doneBody, routeTotals } from '@round-mint/core/route';
+import { doneBody } from '@round-mint/core/ring';
+import { routeTotals } from '@round-mint/core/steps';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { ScrollView, View, type ViewStyle } from 'react-native';
 import { RouteStrip } from '@/drawings/route/RouteStrip';

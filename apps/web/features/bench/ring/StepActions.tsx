@@ -1,5 +1,5 @@
 import { isFinishing } from '@round-mint/core/finishing';
-import type { RouteStep } from '@round-mint/core/route';
+import type { RouteStep } from '@round-mint/core/steps';
 import { View } from 'react-native';
 import { useHolds } from '@/features/shared/ring/use-holds';
 import { StepWaits } from '@/features/shared/ring/StepWaits';

@@ -1,4 +1,4 @@
-import type { RouteStep } from '@round-mint/core/route';
+import type { RouteStep } from '@round-mint/core/steps';
 import { useState } from 'react';
 import { View, type LayoutChangeEvent } from 'react-native';
 import { SoftnessGauge } from '@/drawings/gauge/SoftnessGauge';

@@ -1,4 +1,4 @@
-import { doneBody, type Job } from '@round-mint/core/route';
+import { doneBody, type Job } from '@round-mint/core/ring';
 import { View } from 'react-native';
 import { StepIcon } from '@/drawings/route/StepIcon';
 import { useHolds } from '@/features/shared/ring/use-holds';

@@ -1,5 +1,6 @@
 import { helpsToRead, remedyFor, symptomsAt, type Symptom } from '@round-mint/core/remedy';
-import type { NewRoute, RouteStep } from '@round-mint/core/route';
+import type { NewRoute } from '@round-mint/core/replan';
+import type { RouteStep } from '@round-mint/core/steps';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { SymptomDrawing } from '@/drawings/trouble/SymptomDrawing';

@@ -1,4 +1,5 @@
-import type { NewRoute, RouteStep } from '@round-mint/core/route';
+import type { NewRoute } from '@round-mint/core/replan';
+import type { RouteStep } from '@round-mint/core/steps';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { ringOf } from '@/testing/demo-ring';
 import { fakeServer } from '@/testing/fake-server';

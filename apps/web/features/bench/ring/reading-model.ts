@@ -1,4 +1,5 @@
-import { doubtReading, type ReadingDoubt, type RouteStep } from '@round-mint/core/route';
+import { doubtReading, type ReadingDoubt } from '@round-mint/core/ring';
+import type { RouteStep } from '@round-mint/core/steps';
 import { sizesInWords } from '@round-mint/core/format';
 import {
   edgesFromReading,

@@ -1,5 +1,6 @@
 import { STEP_WORDS } from '@/features/shared/words/step-words';
-import type { NewRoute, OutOfReach, StepKind } from '@round-mint/core/route';
+import type { NewRoute, OutOfReach } from '@round-mint/core/replan';
+import type { StepKind } from '@round-mint/core/steps';
 
 const WHY: Readonly<Record<OutOfReach, string>> = {
   'rim-would-grow': 'the rim would have to grow past the coin.',

@@ -1,4 +1,4 @@
-import type { StepKind } from '@round-mint/core/route';
+import type { StepKind } from '@round-mint/core/steps';
 import { useState } from 'react';
 import { keep, readKept } from '@/store/kept';
 

@@ -1,4 +1,6 @@
-import { kitOrReference, standingEvents, type Replan, type RingEvent } from '@round-mint/core/route';
+import { kitOrReference } from '@round-mint/core/kit';
+import type { Replan } from '@round-mint/core/replan';
+import { type RingEvent, standingEvents } from '@round-mint/core/ring';
 import { replanBand, type BandReplan } from '@round-mint/core/work';
 import { useEffect, useMemo, useRef } from 'react';
 import { useWriters } from '@/features/shared/settings/use-settings';

@@ -1,6 +1,6 @@
 import type { StoredDieChart } from '@round-mint/contract/die-charts';
 import { metalById } from '@round-mint/core/metal';
-import { revealFor } from '@round-mint/core/route';
+import { revealFor } from '@round-mint/core/kit';
 import { parseSize } from '@round-mint/core/size';
 import { useState } from 'react';
 import { View, type LayoutChangeEvent } from 'react-native';

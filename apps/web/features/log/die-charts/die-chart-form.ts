@@ -1,6 +1,6 @@
 import { dieChartInputSchema, type DieChartInput } from '@round-mint/contract/die-charts';
 import { parseDecimal, parseLengthMm, type LengthUnit } from '@round-mint/core/format';
-import type { DieObservation } from '@round-mint/core/route';
+import type { DieObservation } from '@round-mint/core/kit';
 import { parseSize, type SizeSystemId } from '@round-mint/core/size';
 import { problemsOf } from '@/store/problem';
 

@@ -1,5 +1,5 @@
 import type { LearntValueAnswer } from '@round-mint/contract/learnt';
-import type { StepKind } from '@round-mint/core/route';
+import type { StepKind } from '@round-mint/core/steps';
 import { MM_PER_US_SIZE } from '@round-mint/core/size';
 import { STEP_WORDS } from '@/features/shared/words/step-words';
 

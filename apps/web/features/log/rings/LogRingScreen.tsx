@@ -1,6 +1,6 @@
 import type { LogEntry } from '@round-mint/contract/log';
 import type { RingWithEvents } from '@round-mint/contract/rings';
-import { routeTotals } from '@round-mint/core/route';
+import { routeTotals } from '@round-mint/core/steps';
 import { format } from 'date-fns';
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';

@@ -1,6 +1,6 @@
 import type { LogEntry } from '@round-mint/contract/log';
 import { capital, quarterFraction, sizesInWords } from '@round-mint/core/format';
-import { BAND_EDGES, COIN_EDGES } from '@round-mint/core/route';
+import { BAND_EDGES, COIN_EDGES } from '@round-mint/core/steps';
 import { PLAN_KINDS } from '@/features/shared/words/plan-kinds';
 
 /** "½ size too large", "on size", or a dash where nothing was read. */

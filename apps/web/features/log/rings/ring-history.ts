@@ -1,6 +1,6 @@
 import type { RingWithEvents } from '@round-mint/contract/rings';
 import { isSymptom, remedyFor } from '@round-mint/core/remedy';
-import { standingEvents, type RingEvent } from '@round-mint/core/route';
+import { type RingEvent, standingEvents } from '@round-mint/core/ring';
 import { benchRing, type BenchRing } from '@/features/shared/ring/bench-model';
 import type { Writers } from '@/features/shared/settings/use-settings';
 

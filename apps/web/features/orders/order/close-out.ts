@@ -2,7 +2,7 @@ import type { Order } from '@round-mint/contract/orders';
 import type { Photo } from '@round-mint/contract/photos';
 import type { RingWithEvents } from '@round-mint/contract/rings';
 import { metalById } from '@round-mint/core/metal';
-import { ringOutcome } from '@round-mint/core/route';
+import { ringOutcome } from '@round-mint/core/ring';
 import { quarterFraction } from '@round-mint/core/format';
 import { careWords, resizeRoom, type CareQuestion } from '@round-mint/core/trade';
 import { format } from 'date-fns';

@@ -1,6 +1,7 @@
 import { planInputSchema } from '@round-mint/contract/plans';
 import { DEFAULT_SETTINGS } from '@round-mint/contract/settings';
-import { DEFAULT_TRAITS, REFERENCE_KIT } from '@round-mint/core/route';
+import { REFERENCE_KIT } from '@round-mint/core/kit';
+import { DEFAULT_TRAITS } from '@round-mint/core/steps';
 import { MM_PER_US_SIZE, SIZE_SYSTEMS } from '@round-mint/core/size';
 import { answerWish, type WishPiece } from '@round-mint/core/trade';
 import { runToEnd } from '@round-mint/core/uncertainty';

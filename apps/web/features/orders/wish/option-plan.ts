@@ -1,5 +1,6 @@
 import type { PlanInput } from '@round-mint/contract/plans';
-import { planCoinRing, type AnnealSchool, type RouteStep } from '@round-mint/core/route';
+import { type AnnealSchool, planCoinRing } from '@round-mint/core/route';
+import type { RouteStep } from '@round-mint/core/steps';
 import type { CustomerWish, WishBench, WishOption } from '@round-mint/core/trade';
 import { planWork } from '@round-mint/core/work';
 

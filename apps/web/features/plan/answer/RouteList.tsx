@@ -1,4 +1,4 @@
-import { COIN_EDGES, type EdgeNames, type RouteStep, type TapeUse } from '@round-mint/core/route';
+import { COIN_EDGES, type EdgeNames, type RouteStep, type TapeUse } from '@round-mint/core/steps';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { StepIcon } from '@/drawings/route/StepIcon';

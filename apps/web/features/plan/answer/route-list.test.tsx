@@ -1,4 +1,5 @@
-import { coinRoute, REFERENCE_KIT, type Kit } from '@round-mint/core/route';
+import { type Kit, REFERENCE_KIT } from '@round-mint/core/kit';
+import { coinRoute } from '@round-mint/core/route';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { tapeWords } from '@/features/shared/words/tape-words';
 import { fakeServer } from '@/testing/fake-server';

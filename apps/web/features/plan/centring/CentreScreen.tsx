@@ -1,6 +1,7 @@
 import { FREE_SHARE, type LandVerdict } from '@round-mint/core/forming';
 import { centringSheet } from '@round-mint/core/template';
-import { planCoinRing, punchDiameters } from '@round-mint/core/route';
+import { punchDiameters } from '@round-mint/core/kit';
+import { planCoinRing } from '@round-mint/core/route';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View, type LayoutChangeEvent } from 'react-native';

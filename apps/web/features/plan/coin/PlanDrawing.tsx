@@ -1,5 +1,5 @@
 import { metalById } from '@round-mint/core/metal';
-import { outlineOf, type CoinRingPlan } from '@round-mint/core/route';
+import { type CoinRingPlan, outlineOf } from '@round-mint/core/route';
 import { useState } from 'react';
 import { View, type LayoutChangeEvent } from 'react-native';
 import { Ladder, type LadderPointer } from '@/drawings/ladder/Ladder';

@@ -1,5 +1,5 @@
 import type { CoinStock } from '@round-mint/contract/stock';
-import { kitOrReference } from '@round-mint/core/route';
+import { kitOrReference } from '@round-mint/core/kit';
 import { workingThickness } from '@round-mint/core/stock';
 import { useMemo } from 'react';
 import { useSettings } from '@/features/shared/settings/use-settings';

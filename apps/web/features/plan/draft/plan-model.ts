@@ -10,18 +10,9 @@ import {
   type SizeWriter,
   type WallWish,
 } from '@round-mint/core/forming';
-import {
-  coinRoute,
-  holesFor,
-  kitOrReference,
-  planCoinRing,
-  DEFAULT_TRAITS,
-  type BenchTraits,
-  type CoinRingPlan,
-  toolsOf,
-  type DieChart,
-  type Kit,
-} from '@round-mint/core/route';
+import { type DieChart, holesFor, type Kit, kitOrReference, toolsOf } from '@round-mint/core/kit';
+import { type CoinRingPlan, coinRoute, planCoinRing } from '@round-mint/core/route';
+import { type BenchTraits, DEFAULT_TRAITS } from '@round-mint/core/steps';
 import { spreadFor, type ChancesQuestion } from '@round-mint/core/uncertainty';
 import { MM_PER_US_SIZE, parseSize, wideBandAllowance, type WideBandAllowance } from '@round-mint/core/size';
 import { permitReasons } from '@round-mint/core/work';

@@ -1,4 +1,5 @@
-import { BAND_EDGES, type Kit, type RouteStep, type StepBlank } from '@round-mint/core/route';
+import type { Kit } from '@round-mint/core/kit';
+import { BAND_EDGES, type RouteStep, type StepBlank } from '@round-mint/core/steps';
 import { handleVerdict, spinnerOf } from '@round-mint/core/work';
 import { useState } from 'react';
 import { View } from 'react-native';

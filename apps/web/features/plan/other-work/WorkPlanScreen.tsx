@@ -1,4 +1,5 @@
-import { BAND_EDGES, type Kit } from '@round-mint/core/route';
+import type { Kit } from '@round-mint/core/kit';
+import { BAND_EDGES } from '@round-mint/core/steps';
 import { metalById } from '@round-mint/core/metal';
 import { WORK_KINDS, type WorkKind } from '@round-mint/core/work';
 import { Redirect, useLocalSearchParams } from 'expo-router';

@@ -1,4 +1,4 @@
-import type { Kit } from '@round-mint/core/route';
+import type { Kit } from '@round-mint/core/kit';
 import { SEAM_MM } from '@round-mint/core/strip';
 import { blankSheet, coinBandSheet, lengthChartSheet } from '@round-mint/core/template';
 import { coinBandOf, handleVerdict } from '@round-mint/core/work';

@@ -1,4 +1,4 @@
-import { kitOrReference, type Kit } from '@round-mint/core/route';
+import { type Kit, kitOrReference } from '@round-mint/core/kit';
 import type { WorkKind } from '@round-mint/core/work';
 import { useMemo } from 'react';
 import { useSettings } from '@/features/shared/settings/use-settings';

@@ -1,5 +1,5 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { Finish } from '@round-mint/core/route';
+import type { Finish } from '@round-mint/core/steps';
 import { WORK_KINDS, type WorkKind } from '@round-mint/core/work';
 import { startTexts, type WorkTexts } from './work-fields';
 

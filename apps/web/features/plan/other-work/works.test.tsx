@@ -1,6 +1,7 @@
 import type { StockItem } from '@round-mint/contract/stock';
 import { DEFAULT_SETTINGS } from '@round-mint/contract/settings';
-import { DEFAULT_TRAITS, REFERENCE_KIT } from '@round-mint/core/route';
+import { REFERENCE_KIT } from '@round-mint/core/kit';
+import { DEFAULT_TRAITS } from '@round-mint/core/steps';
 import { WORK_KINDS, type WorkKind } from '@round-mint/core/work';
 import { act, fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { fakeServer, listOf, pieceOf } from '@/testing/fake-server';

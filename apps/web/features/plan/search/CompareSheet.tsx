@@ -1,4 +1,5 @@
-import { planCoinRing, outlineOf, type Kit } from '@round-mint/core/route';
+import type { Kit } from '@round-mint/core/kit';
+import { outlineOf, planCoinRing } from '@round-mint/core/route';
 import type { SearchOption } from '@round-mint/core/search';
 import { useMemo, useState } from 'react';
 import { ScrollView, View, type LayoutChangeEvent } from 'react-native';

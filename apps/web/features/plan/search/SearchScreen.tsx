@@ -1,5 +1,5 @@
 import type { SearchOption } from '@round-mint/core/search';
-import { kitOrReference } from '@round-mint/core/route';
+import { kitOrReference } from '@round-mint/core/kit';
 import { useRouter } from 'expo-router';
 import { useCallback, useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';

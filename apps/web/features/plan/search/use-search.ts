@@ -1,5 +1,5 @@
 import type { SearchOption } from '@round-mint/core/search';
-import { kitOrReference } from '@round-mint/core/route';
+import { kitOrReference } from '@round-mint/core/kit';
 import { useMemo } from 'react';
 import { useSettings } from '@/features/shared/settings/use-settings';
 import { permitsOf } from '@/features/shared/words/piece-words';

@@ -1,5 +1,5 @@
 import type { PhotoPart } from '@round-mint/contract/photos';
-import type { StepKind } from '@round-mint/core/route';
+import type { StepKind } from '@round-mint/core/steps';
 import { useState } from 'react';
 import { useAddPhotoMutation } from '@/store/api';
 import { problemText } from '@/store/problem';

@@ -1,4 +1,4 @@
-import type { StepWait } from '@round-mint/core/route';
+import type { StepWait } from '@round-mint/core/steps';
 import { View } from 'react-native';
 import { Button } from '@/ui/Button';
 import type { BenchRing } from './bench-model';

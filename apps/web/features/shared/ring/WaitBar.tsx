@@ -1,4 +1,4 @@
-import { waitClock, type SharedWait } from '@round-mint/core/route';
+import { type SharedWait, waitClock } from '@round-mint/core/steps';
 import { useRouter } from 'expo-router';
 import Alarm from 'lucide-react-native/icons/alarm-clock';
 import Clock from 'lucide-react-native/icons/timer';

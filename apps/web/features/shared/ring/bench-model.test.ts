@@ -1,5 +1,6 @@
 import type { RingWithEvents } from '@round-mint/contract/rings';
-import { coinRoute, REFERENCE_KIT } from '@round-mint/core/route';
+import { REFERENCE_KIT } from '@round-mint/core/kit';
+import { coinRoute } from '@round-mint/core/route';
 import { writeSize } from '@round-mint/core/size';
 import { ringOf } from '@/testing/demo-ring';
 import { benchRing, stopMark, verbOf } from './bench-model';

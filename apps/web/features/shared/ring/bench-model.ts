@@ -2,19 +2,21 @@ import type { CoinRingWithEvents, RingWithEvents } from '@round-mint/contract/ri
 import type { MetalId } from '@round-mint/core/metal';
 import {
   adviseReading,
-  nextJobs,
-  ringState,
-  BAND_EDGES,
-  COIN_EDGES,
   type EdgeAdvice,
-  type EdgeNames,
   type Job,
+  nextJobs,
   type Reroute,
   type RingEvent,
+  ringState,
   type RingState,
+} from '@round-mint/core/ring';
+import {
+  BAND_EDGES,
+  COIN_EDGES,
+  type EdgeNames,
   type RouteStep,
   type StepKind,
-} from '@round-mint/core/route';
+} from '@round-mint/core/steps';
 
 /** A ring at the bench, ready to show. */
 export interface BenchRing {

@@ -1,4 +1,4 @@
-import type { SharedWait } from '@round-mint/core/route';
+import type { SharedWait } from '@round-mint/core/steps';
 import { renderHook } from '@testing-library/react-native';
 import * as bell from './ring-bell';
 import { useBell } from './use-bell';

@@ -1,4 +1,4 @@
-import { waitClock, type SharedWait, type WaitClock } from '@round-mint/core/route';
+import { type SharedWait, waitClock, type WaitClock } from '@round-mint/core/steps';
 import { useEffect, useRef } from 'react';
 import { ringBell } from './ring-bell';
 

@@ -1,5 +1,5 @@
 import type { RingEventInput } from '@round-mint/contract/rings';
-import type { NewRoute } from '@round-mint/core/route';
+import type { NewRoute } from '@round-mint/core/replan';
 import { useMemo } from 'react';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { sendAgain } from '@/store/unsent-slice';

@@ -1,4 +1,4 @@
-import { runningWaits, type SharedWait, type StepWait } from '@round-mint/core/route';
+import { runningWaits, type SharedWait, type StepWait } from '@round-mint/core/steps';
 import { useMemo } from 'react';
 import { benchRing } from './bench-model';
 import { useLogEvents } from '@/store/use-log-events';

@@ -1,4 +1,4 @@
-import type { Finish } from '@round-mint/core/route';
+import type { Finish } from '@round-mint/core/steps';
 
 /** Surfaces as the planner offers them. */
 export const FINISHES: readonly { readonly value: Finish; readonly label: string }[] = [

@@ -1,4 +1,4 @@
-import type { StepKind } from '@round-mint/core/route';
+import type { StepKind } from '@round-mint/core/steps';
 
 /** A kind of step as one of several is called. */
 export const STEP_WORDS: Partial<Readonly<Record<StepKind, string>>> = {

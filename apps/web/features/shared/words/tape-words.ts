@@ -1,4 +1,4 @@
-import type { TapeUse } from '@round-mint/core/route';
+import type { TapeUse } from '@round-mint/core/steps';
 
 /** "25 turns of tape, 2.1 m, stop with 3 lines showing" */
 export function tapeWords({ turns, lengthMm, reveal }: TapeUse, length: (mm: number) => string): string {

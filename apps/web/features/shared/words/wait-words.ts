@@ -1,4 +1,4 @@
-import type { StepWait, WaitClock } from '@round-mint/core/route';
+import type { StepWait, WaitClock } from '@round-mint/core/steps';
 
 /** "3:20", past an hour "1:03:20". */
 export function clockText(seconds: number): string {

@@ -1,5 +1,5 @@
 import type { StoredTool } from '@round-mint/contract/kit';
-import type { ToolKind } from '@round-mint/core/route';
+import type { ToolKind } from '@round-mint/core/kit';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
 import { AddSheet } from '@/features/shared/screen/AddSheet';

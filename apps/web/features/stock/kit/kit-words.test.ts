@@ -1,4 +1,4 @@
-import { TOOL_KINDS } from '@round-mint/core/route';
+import { TOOL_KINDS } from '@round-mint/core/kit';
 import { KIT_GROUPS, parseTool, toolFields, toolLine } from './kit-words';
 
 const length = (mm: number) => `${mm} mm`;

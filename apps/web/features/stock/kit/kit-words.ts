@@ -1,6 +1,6 @@
 import { toolSpecSchema } from '@round-mint/contract/kit';
 import { parseLengthMm, type LengthUnit } from '@round-mint/core/format';
-import type { Tool, ToolKind, ToolSpec } from '@round-mint/core/route';
+import type { Tool, ToolKind, ToolSpec } from '@round-mint/core/kit';
 import { problemsOf } from '@/store/problem';
 
 type Length = (mm: number, decimals?: number) => string;

@@ -1,5 +1,5 @@
 import type { CoinStock } from '@round-mint/contract/stock';
-import { kitOrReference, type Kit } from '@round-mint/core/route';
+import { type Kit, kitOrReference } from '@round-mint/core/kit';
 import { findYears, type Reach } from '@round-mint/core/trade';
 import { Link } from 'expo-router';
 import { useMemo, useState } from 'react';

@@ -1,15 +1,15 @@
 import { BLOW_SHARE, closedTo, curlOf, cutEdge, finishedShape, openedTo, rimEdge } from '../../forming';
 import type { Phase } from '../passes';
 import { mix } from '../phases/mix';
-import { formedWish } from '../traits';
-import { counted, type Goal, type Move, type Stand } from './stand';
+import { formedWish } from '../../steps';
+import { counted, type Goal, type Move, type RouteState } from './move';
 import { reduceWords, stretchWords } from './tool-words';
 
 /** Edges within this of the size wanted are left for the true-up, mm: half of a quarter size. */
 const OFF_MM = 0.1;
 
 /** What both edges should measure where the piece stands, mm; undefined while it is still on the way to a size. */
-function wantedMm(stand: Stand, goal: Goal): number | undefined {
+function wantedMm(stand: RouteState, goal: Goal): number | undefined {
   switch (stand.stage) {
     case 'to-size':
       return curlOf(goal.wish) === 0 ? goal.targetMm : stand.beforeCurlMm;
@@ -21,7 +21,7 @@ function wantedMm(stand: Stand, goal: Goal): number | undefined {
   }
 }
 
-function edgesOff(stand: Stand, goal: Goal): readonly number[] {
+function edgesOff(stand: RouteState, goal: Goal): readonly number[] {
   const wanted = wantedMm(stand, goal);
   if (goal.correcting !== true || wanted === undefined) return [];
   const cut = cutEdge(stand.wall).insideDiameterMm - wanted;
@@ -30,12 +30,12 @@ function edgesOff(stand: Stand, goal: Goal): readonly number[] {
 }
 
 /** Whether a piece that ought to have its size has another one. */
-export function isOffSize(stand: Stand, goal: Goal): boolean {
+export function isOffSize(stand: RouteState, goal: Goal): boolean {
   return edgesOff(stand, goal).some((off) => Math.abs(off) > OFF_MM);
 }
 
 /** The wall that belongs to the stage at a size. */
-function shapeAt(stand: Stand, goal: Goal, insideMm: number) {
+function shapeAt(stand: RouteState, goal: Goal, insideMm: number) {
   if (goal.wish.kind === 'tapered') return finishedShape(goal.wish, insideMm);
   const turned =
     stand.stage === 'curled' ? formedWish(goal.traits, goal.wish) : ({ kind: 'straight' } as const);
@@ -45,7 +45,7 @@ function shapeAt(stand: Stand, goal: Goal, insideMm: number) {
 /** Both edges from one size to another, in the shape that the wall has; the tool touches only what stands in its way. */
 function sizingPhase(
   kind: 'stretch' | 'reduce',
-  stand: Stand,
+  stand: RouteState,
   goal: Goal,
   size: { readonly fromMm: number; readonly toMm: number },
 ): Phase {
@@ -60,7 +60,7 @@ function sizingPhase(
 }
 
 /** Bringing a piece that was read off its size back to it: what is too small is opened first, then what is too large closed. */
-export function correctingMoves(stand: Stand, goal: Goal): readonly Move[] {
+export function correctingMoves(stand: RouteState, goal: Goal): readonly Move[] {
   const wanted = wantedMm(stand, goal);
   if (wanted === undefined) return [];
   const offs = edgesOff(stand, goal);

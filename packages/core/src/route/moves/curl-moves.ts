@@ -1,14 +1,13 @@
 import { curlOf, rimEdge, cutEdge } from '../../forming';
-import { toolsOf } from '../kit';
+import { chooseReducingHole, toolsOf } from '../../kit';
+import { turnedDeg } from '../../steps';
 import { curlPhase } from '../phases/curl';
-import { chooseReducingHole } from '../tool-choice';
-import { turnedDeg } from '../traits';
-import { counted, type Goal, type Move, type Stand } from './stand';
+import { counted, type Goal, type Move, type RouteState } from './move';
 
 /** First curl of a wall that is to be turned in further (craft §3: 17° on both edges, then 25°). */
 const FIRST_CURL_DEG = 17;
 
-function dieCurl(stand: Stand, goal: Goal, toDeg: number, done: boolean): Move {
+function dieCurl(stand: RouteState, goal: Goal, toDeg: number, done: boolean): Move {
   const from = stand.curlDeg ?? 0;
   const beforeCurlMm = stand.beforeCurlMm ?? cutEdge(stand.wall).insideDiameterMm;
   return {
@@ -36,7 +35,7 @@ function dieCurl(stand: Stand, goal: Goal, toDeg: number, done: boolean): Move {
 }
 
 /** A dapping block rounds in one go, when it has a hollow that the ring fits into. */
-function blockCurl(stand: Stand, goal: Goal, wholeDeg: number): readonly Move[] {
+function blockCurl(stand: RouteState, goal: Goal, wholeDeg: number): readonly Move[] {
   const outsideMm = rimEdge(stand.wall).outsideDiameterMm;
   const ball = toolsOf(goal.kit, 'dapping-ball').find(({ spec }) => spec.diameterMm > outsideMm);
   if (!ball) return [];
@@ -60,7 +59,7 @@ function blockCurl(stand: Stand, goal: Goal, wholeDeg: number): readonly Move[] 
 }
 
 /** Turning the edges in: 17° first when more is wanted, then the whole angle in a die or a dapping block. */
-export function curlMoves(stand: Stand, goal: Goal): readonly Move[] {
+export function curlMoves(stand: RouteState, goal: Goal): readonly Move[] {
   const wholeDeg = curlOf(goal.wish);
   const turned = stand.curlDeg ?? 0;
   if (turned === 0 && wholeDeg > FIRST_CURL_DEG) return [dieCurl(stand, goal, FIRST_CURL_DEG, false)];

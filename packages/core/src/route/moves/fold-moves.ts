@@ -1,11 +1,11 @@
 import { DEFAULT_FOLD_ANGLE_DEG } from '../../forming';
 import { ballPhase, foldedRimOutsideMm, foldOnPhase, foldPhase } from '../phases/fold';
-import { chooseBall, foldDies, lacksFoldDie, type FoldDieChoice } from '../tool-choice';
-import type { Goal, Move, Stand } from './stand';
+import { chooseBall, type FoldDieChoice, foldDies, lacksFoldDie } from '../../kit';
+import type { Goal, Move, RouteState } from './move';
 
 const STROKE = 'Outside face down, greased. Press, look, turn.';
 
-function diesFor(stand: Stand, goal: Goal): readonly FoldDieChoice[] {
+function diesFor(stand: RouteState, goal: Goal): readonly FoldDieChoice[] {
   const dies = foldDies(goal.kit, goal.coinDiameterMm, (angleDeg) =>
     foldedRimOutsideMm(stand.wall, angleDeg),
   );
@@ -18,7 +18,7 @@ function diesFor(stand: Stand, goal: Goal): readonly FoldDieChoice[] {
   ];
 }
 
-function dieMove(stand: Stand, { angleDeg, choice }: FoldDieChoice): Move {
+function dieMove(stand: RouteState, { angleDeg, choice }: FoldDieChoice): Move {
   const flat = stand.stage === 'flat';
   return {
     key: `fold-${angleDeg}`,
@@ -33,7 +33,7 @@ function dieMove(stand: Stand, { angleDeg, choice }: FoldDieChoice): Move {
   };
 }
 
-function ballMove(stand: Stand, goal: Goal): readonly Move[] {
+function ballMove(stand: RouteState, goal: Goal): readonly Move[] {
   const ball = chooseBall(goal.kit, goal.coinDiameterMm);
   const phase = ball && ballPhase(stand.wall, ball.diameterMm);
   if (!ball || !phase) return [];
@@ -58,7 +58,7 @@ function ballMove(stand: Stand, goal: Goal): readonly Move[] {
 }
 
 /** The first fold: ball in dapping block, or straight into a die; then the die; a wide funnel may go into a narrower die. */
-export function foldMoves(stand: Stand, goal: Goal): readonly Move[] {
+export function foldMoves(stand: RouteState, goal: Goal): readonly Move[] {
   const dies = diesFor(stand, goal);
   switch (stand.stage) {
     case 'flat':

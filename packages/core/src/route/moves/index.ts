@@ -2,25 +2,25 @@ import { curlOf } from '../../forming';
 import { correctingMoves, isOffSize } from './correcting-moves';
 import { curlMoves } from './curl-moves';
 import { foldMoves } from './fold-moves';
-import type { Goal, Move, Stand } from './stand';
+import type { Goal, Move, RouteState } from './move';
 import { steppedMoves } from './stepped-moves';
 import { wallMoves } from './wall-moves';
 
 /** Whether nothing is left to form. */
-export function isFormed(stand: Stand, goal: Goal): boolean {
+export function isFormed(stand: RouteState, goal: Goal): boolean {
   const shaped = stand.stage === 'curled' || (stand.stage === 'to-size' && curlOf(goal.wish) === 0);
   return shaped && !isOffSize(stand, goal);
 }
 
 /** Everything that can be done next with a piece as it stands, with this maker's tools. */
-export function nextMoves(stand: Stand, goal: Goal): readonly Move[] {
+export function nextMoves(stand: RouteState, goal: Goal): readonly Move[] {
   const open = isOffSize(stand, goal) ? correctingMoves(stand, goal) : plannedMoves(stand, goal);
   const { shareShift } = goal.traits;
   if (shareShift === 0) return open;
   return open.map((move) => ({ ...move, phase: { ...move.phase, share: move.phase.share + shareShift } }));
 }
 
-function plannedMoves(stand: Stand, goal: Goal): readonly Move[] {
+function plannedMoves(stand: RouteState, goal: Goal): readonly Move[] {
   switch (stand.stage) {
     case 'flat':
     case 'cupped':
@@ -47,7 +47,7 @@ function plannedMoves(stand: Stand, goal: Goal): readonly Move[] {
  * move that this piece does not need is left out, and one that it needs besides is put in, as a maker would.
  * @returns undefined when nothing can be done
  */
-export function moveOnWay(stand: Stand, goal: Goal, way: readonly string[]): Move | undefined {
+export function moveOnWay(stand: RouteState, goal: Goal, way: readonly string[]): Move | undefined {
   const open = nextMoves(stand, goal);
   return open.find(({ key }) => way.includes(key)) ?? open[0];
 }
@@ -55,5 +55,5 @@ export function moveOnWay(stand: Stand, goal: Goal, way: readonly string[]): Mov
 /** More moves than this no coin takes. */
 export const LONGEST_WAY = 24;
 
-export { counted, STAGES } from './stand';
-export type { Goal, Move, Stand } from './stand';
+export type { Goal, Move, RouteState } from './move';
+export { counted } from './move';

@@ -1,11 +1,10 @@
 import { flatMeridian, type WallWish } from '../../forming';
-import { FRESH } from '../budget';
-import { REFERENCE_KIT } from '../reference-kit';
+import { REFERENCE_KIT } from '../../kit';
+import { DEFAULT_TRAITS, FRESH } from '../../steps';
 import { runPass } from '../passes';
-import { DEFAULT_TRAITS } from '../traits';
-import { isFormed, moveOnWay, nextMoves, type Goal, type Stand } from './index';
+import { isFormed, moveOnWay, nextMoves, type Goal, type RouteState } from './index';
 
-const FLAT: Stand = { stage: 'flat', wall: flatMeridian(6.35, 15.3, 2.1, 16), spent: FRESH };
+const FLAT: RouteState = { stage: 'flat', wall: flatMeridian(6.35, 15.3, 2.1, 16), spent: FRESH };
 const goal = (change: Partial<Goal> = {}): Goal => ({
   wish: { kind: 'straight' },
   targetMm: 19.8,
@@ -18,11 +17,11 @@ const goal = (change: Partial<Goal> = {}): Goal => ({
   traits: DEFAULT_TRAITS,
   ...change,
 });
-const keys = (stand: Stand, to: Goal) => nextMoves(stand, to).map(({ key }) => key);
+const keys = (stand: RouteState, to: Goal) => nextMoves(stand, to).map(({ key }) => key);
 
 /** The piece after the moves named, each in one go. */
-function after(to: Goal, ...names: readonly string[]): Stand {
-  return names.reduce<Stand>((stand, name) => {
+function after(to: Goal, ...names: readonly string[]): RouteState {
+  return names.reduce<RouteState>((stand, name) => {
     const move = nextMoves(stand, to).find(({ key }) => key === name);
     if (!move) throw new Error(`${name} is not open from ${stand.stage}: ${keys(stand, to).join(', ')}`);
     const wall = runPass(move.phase, stand.wall, stand.wall, { from: 0, to: 1 });

@@ -1,13 +1,10 @@
 import { rimEdge, type Meridian } from '../../forming';
-import { budgetWeight } from '../budget';
-import { toolsOf, type Tool } from '../kit';
+import { lacksPusher, pusherInDie, type Tool, toolsOf } from '../../kit';
+import { budgetWeight, formedWish, type SpoilRisk } from '../../steps';
 import { pusherPhase } from '../phases/stepped';
 import { straightAtCutMm, straightAtRimMm } from '../phases/straight-at';
 import { beforeCurlDiameterMm, stretchPhase } from '../phases/wall';
-import type { SpoilRisk } from '../spoil-risk';
-import { lacksPusher, pusherInDie } from '../tool-choice';
-import { formedWish } from '../traits';
-import { counted, type Goal, type Move, type Stand } from './stand';
+import { counted, type Goal, type Move, type RouteState } from './move';
 import { stretchWords } from './tool-words';
 
 /** A cut edge this little too small is opened by the pusher itself, mm. */
@@ -35,7 +32,7 @@ function withinOnePush(wall: Meridian, toMm: number, allowanceStrainLog: number)
 }
 
 function pushMove(
-  stand: Stand,
+  stand: RouteState,
   pusher: OwnedPusher | undefined,
   toMm: number,
   last: boolean,
@@ -63,7 +60,7 @@ function gapRisk(pusher: OwnedPusher): SpoilRisk {
 }
 
 /** Pushers that come next: every one within one push, or the largest when none is. */
-function nextPushes(stand: Stand, goal: Goal, toMm: number): readonly Move[] {
+function nextPushes(stand: RouteState, goal: Goal, toMm: number): readonly Move[] {
   const rimMm = straightAtRimMm(stand.wall);
   const pushers = ownedPushers(goal);
   const lastPusher = pushers.find(({ diameterMm }) => diameterMm <= toMm + PUSHER_OPENS_MM);
@@ -82,7 +79,7 @@ function nextPushes(stand: Stand, goal: Goal, toMm: number): readonly Move[] {
 }
 
 /** Craft §5: a funnel too tight for dies alone, pushed down one long die under tape, pusher by pusher. */
-export function steppedMoves(stand: Stand, goal: Goal): readonly Move[] {
+export function steppedMoves(stand: RouteState, goal: Goal): readonly Move[] {
   const toMm =
     stand.beforeCurlMm ?? beforeCurlDiameterMm(stand.wall, formedWish(goal.traits, goal.wish), goal.targetMm);
   if (stand.stage === 'funnel' && straightAtCutMm(stand.wall) < toMm - PUSHER_OPENS_MM) {

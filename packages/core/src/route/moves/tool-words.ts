@@ -1,6 +1,6 @@
 import { cutEdge, DEFAULT_FOLD_ANGLE_DEG, rimEdge } from '../../forming';
-import { chooseReducingHole, chooseStretcher } from '../tool-choice';
-import { counted, type Goal, type MoveWords } from './stand';
+import { chooseReducingHole, chooseStretcher } from '../../kit';
+import { counted, type Goal, type MoveWords } from './move';
 
 /** Plate whose holes reduce a straight or leaning wall. */
 export const PLATE_DEG = DEFAULT_FOLD_ANGLE_DEG;

@@ -13,9 +13,9 @@ import {
   taperedCutMm,
 } from '../phases/wall';
 import { steppedTaperPhase } from '../phases/stepped';
-import { chooseCone, lacksPusher, pusherInDie, stretcherTaperDeg } from '../tool-choice';
-import { formedWish } from '../traits';
-import { counted, type Goal, type Move, type MoveWords, type Stand } from './stand';
+import { chooseCone, lacksPusher, pusherInDie, stretcherTaperDeg } from '../../kit';
+import { formedWish } from '../../steps';
+import { counted, type Goal, type Move, type MoveWords, type RouteState } from './move';
 import { PLATE_DEG, reduceWords, stretchWords } from './tool-words';
 
 /** A move smaller than this is no pass of its own, mm. */
@@ -29,17 +29,17 @@ function rimInWords(goal: Goal, leavesLip: boolean): MoveWords {
   });
 }
 
-function stretchTo(stand: Stand, goal: Goal, insideMm: number): Phase {
+function stretchTo(stand: RouteState, goal: Goal, insideMm: number): Phase {
   const taperDeg = stretcherTaperDeg(goal.kit, cutEdge(stand.wall).insideDiameterMm, insideMm);
   return stretchPhase(stand.wall, insideMm, taperDeg);
 }
 
 function stretchMove(
-  stand: Stand,
+  stand: RouteState,
   goal: Goal,
   key: string,
   insideMm: number,
-  to: Stand['stage'],
+  to: RouteState['stage'],
   settles: Move['settles'],
 ): Move {
   return {
@@ -56,7 +56,7 @@ function stretchMove(
 }
 
 function rimInMove(
-  stand: Stand,
+  stand: RouteState,
   goal: Goal,
   key: string,
   insideMm: number,
@@ -78,7 +78,7 @@ function rimInMove(
  * The meeting is where the fold left the rim whenever that lies 1½ to 3 sizes over: a rim that was brought in before
  * would have its lip folded and trimmed twice.
  */
-function overStretchMoves(stand: Stand, goal: Goal, beforeCurlMm: number): readonly Move[] {
+function overStretchMoves(stand: RouteState, goal: Goal, beforeCurlMm: number): readonly Move[] {
   if (stand.stage === 'half-way') {
     return [stretchMove(stand, goal, 'stretch', stand.meetMm ?? beforeCurlMm, 'straight', undefined)];
   }
@@ -90,7 +90,7 @@ function overStretchMoves(stand: Stand, goal: Goal, beforeCurlMm: number): reado
 }
 
 /** Third school: both edges straight to the size, in either order. */
-function leaveMoves(stand: Stand, goal: Goal, beforeCurlMm: number): readonly Move[] {
+function leaveMoves(stand: RouteState, goal: Goal, beforeCurlMm: number): readonly Move[] {
   const settles = { beforeCurlMm, meetMm: beforeCurlMm };
   const rimOut = straightAtRimMm(stand.wall) > beforeCurlMm + NEGLIGIBLE_MM;
   const cutIn = straightAtCutMm(stand.wall) < beforeCurlMm - NEGLIGIBLE_MM;
@@ -100,7 +100,7 @@ function leaveMoves(stand: Stand, goal: Goal, beforeCurlMm: number): readonly Mo
 }
 
 /** Second school: rim at the size, cut edge below it, then upright on cones and lids. */
-function straightenMoves(stand: Stand, goal: Goal, beforeCurlMm: number): readonly Move[] {
+function straightenMoves(stand: RouteState, goal: Goal, beforeCurlMm: number): readonly Move[] {
   const settles = { beforeCurlMm, meetMm: beforeCurlMm };
   if (stand.stage === 'funnel' && straightAtRimMm(stand.wall) > beforeCurlMm + NEGLIGIBLE_MM) {
     return [rimInMove(stand, goal, 'rim-in', beforeCurlMm, true, settles)];
@@ -143,7 +143,7 @@ function coneFor(goal: Goal, before: Meridian, after: Meridian) {
 }
 
 /** A wall that stays tapered: the cut edge opened to size, the rim brought in as far as the lean asks. */
-function taperMoves(stand: Stand, goal: Goal): readonly Move[] {
+function taperMoves(stand: RouteState, goal: Goal): readonly Move[] {
   const { targetMm, method, wish } = goal;
   if (stand.stage === 'funnel') {
     return [
@@ -183,7 +183,7 @@ function lacksOrOwnPusher(goal: Goal, insideMm: number) {
 }
 
 /** From funnel to a straight wall at its size, by the goal's school. */
-export function wallMoves(stand: Stand, goal: Goal): readonly Move[] {
+export function wallMoves(stand: RouteState, goal: Goal): readonly Move[] {
   if (goal.wish.kind === 'tapered') return taperMoves(stand, goal);
   const beforeCurlMm =
     stand.beforeCurlMm ?? beforeCurlDiameterMm(stand.wall, formedWish(goal.traits, goal.wish), goal.targetMm);

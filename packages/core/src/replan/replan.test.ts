@@ -1,13 +1,12 @@
 import { arcWidthMm, type CoinRingInput } from '../forming';
 import { DEFAULT_MANDREL, MM_PER_US_SIZE, predictReading } from '../size';
 import { workingThickness } from '../stock';
-import { REFERENCE_KIT } from './reference-kit';
+import { REFERENCE_KIT } from '../kit';
+import { type RingEvent, type RingEventBody, ringState, type RingState } from '../ring';
+import type { RouteStep } from '../steps';
 import { replan, type NewRoute, type RingInWork } from './replan';
 import { filedBack, wallOfOutline } from './resume';
-import { ringState, type RingState } from './ring-state';
-import type { RingEvent, RingEventBody } from './ring-events';
-import type { RouteStep } from './step';
-import { routeFor } from './test-route';
+import { routeFor } from '../route/test-route';
 
 const QUARTER_MM = MM_PER_US_SIZE / 4;
 const INPUT: CoinRingInput = {

@@ -1,39 +1,12 @@
 import type { FinishingSchool, FormingMethod, Meridian, WallWish } from '../../forming';
-import type { EdgeSpend } from '../budget';
-import type { Kit } from '../kit';
+import type { Kit, ToolChoice } from '../../kit';
+import type { BenchTraits, EdgeSpend, FormingProgress, SpoilRisk, Stage } from '../../steps';
 import type { Phase } from '../passes';
-import type { SpoilRisk } from '../spoil-risk';
-import type { BenchTraits } from '../traits';
-import type { ToolChoice } from '../tool-choice';
-
-/** How far a piece has come, whatever its measures. */
-export const STAGES = [
-  'flat',
-  'cupped',
-  'funnel',
-  /** Opened or closed at one edge on the way to a straight wall. */
-  'half-way',
-  'stepping',
-  'tapered',
-  /** Straight, still over its size. */
-  'straight',
-  /** Straight at the size from which it is curled, or finished when it is not. */
-  'to-size',
-  'curled',
-] as const;
-export type Stage = (typeof STAGES)[number];
 
 /** A piece on the bench: enough to tell what can be done with it next. */
-export interface Stand {
-  readonly stage: Stage;
+export interface RouteState extends FormingProgress {
   readonly wall: Meridian;
   readonly spent: EdgeSpend;
-  readonly foldDeg?: number;
-  /** Straight size from which the curl lands on target, mm; known from the funnel on. */
-  readonly beforeCurlMm?: number;
-  /** Straight size past the target where a school brings both edges together, mm. */
-  readonly meetMm?: number;
-  readonly curlDeg?: number;
 }
 
 /** What the ring is to become, and what there is to do it with. */
@@ -69,7 +42,7 @@ export interface Move {
   readonly words: MoveWords;
   readonly to: Stage;
   /** What is settled by it. */
-  readonly settles?: Partial<Pick<Stand, 'foldDeg' | 'beforeCurlMm' | 'meetMm' | 'curlDeg'>>;
+  readonly settles?: Partial<Omit<FormingProgress, 'stage'>>;
   readonly heldByHollow?: boolean;
   /** Risks known without simulating it. */
   readonly risks?: readonly SpoilRisk[];

@@ -1,15 +1,9 @@
 import * as fc from 'fast-check';
 import type { CoinRingInput } from '../forming';
 import { MM_PER_US_SIZE } from '../size';
-import {
-  adviseReading,
-  fullest,
-  ringState,
-  type RingEvent,
-  type RingEventBody,
-  type RouteStep,
-} from './index';
-import { routeFor } from './test-route';
+import { fullest, type RouteStep } from '../steps';
+import { adviseReading, type RingEvent, type RingEventBody, ringState } from './';
+import { routeFor } from '../route/test-route';
 
 const INPUT: CoinRingInput = {
   coin: { diameterMm: 30, rimThicknessMm: 2, massG: 12.5, metal: 'silver-900' },

@@ -8,7 +8,7 @@ import {
   type WallShape,
 } from '../forming';
 import type { EdgeDiameters } from '../size';
-import type { RouteStep, StepStand, WallOutline } from './step';
+import type { PieceState, RouteStep, WallOutline } from '../steps';
 
 /** Numbers side by side, mixed by a share. */
 function mixed(from: readonly number[], to: readonly number[], share: number): readonly number[] {
@@ -74,7 +74,7 @@ export function fittedTo(wall: Meridian, edges: EdgeDiameters): Meridian {
 /** A piece as it was found at the bench. */
 export interface Found {
   readonly wall: Meridian;
-  readonly stand: StepStand;
+  readonly stand: PieceState;
   /** Whether the step at hand has got where it was to go, or past it; a true-up is not done before both edges are right. */
   readonly arrived: boolean;
 }
@@ -97,7 +97,7 @@ function progressOf({ before, after }: RouteStep, read: EdgeDiameters): number {
 }
 
 /** The last stand that a route tells before a step. */
-function standBefore(steps: readonly RouteStep[], index: number): StepStand {
+function standBefore(steps: readonly RouteStep[], index: number): PieceState {
   const known = steps.slice(0, index).findLast(({ stand }) => stand !== undefined)?.stand;
   return known ?? { stage: 'flat', lipMm: 0 };
 }
@@ -108,7 +108,7 @@ function curlAt(from: number, to: number, share: number): number {
 }
 
 /** A straight band that came out smaller than it was to be has its size already, if not the right one; a larger one is reduced from where it is. */
-function asMeasured(stand: StepStand, wall: Meridian): StepStand {
+function asMeasured(stand: PieceState, wall: Meridian): PieceState {
   const { stage, beforeCurlMm } = stand;
   const widestMm = Math.max(cutEdge(wall).insideDiameterMm, rimEdge(wall).insideDiameterMm);
   if (beforeCurlMm === undefined || (stage !== 'straight' && stage !== 'stepping')) return stand;

@@ -11,7 +11,8 @@ import {
   type Meridian,
 } from '../forming';
 import { MM_PER_US_SIZE } from '../size';
-import { coinRoute, followWay, REFERENCE_KIT, walkWay, type Kit } from './index';
+import { REFERENCE_KIT, type Kit } from '../kit';
+import { coinRoute, followWay, walkWay } from './index';
 import { runPass } from './passes';
 import { reducePhase, stretchPhase } from './phases/wall';
 import { compareCost, NO_COST } from './route-cost';

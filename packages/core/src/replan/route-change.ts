@@ -1,6 +1,5 @@
 import { MM_PER_US_SIZE, type EdgeDiameters } from '../size';
-import type { RouteStep } from './step';
-import type { StepKind } from './step-kind';
+import type { RouteStep, StepKind } from '../steps';
 
 /** What is different from the route before. */
 export interface RouteChange {

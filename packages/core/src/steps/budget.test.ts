@@ -1,7 +1,7 @@
 import { FRESH, fullest, spend } from './budget';
 import { FINISHES, finishSteps } from './finish';
 import { STEP_KINDS } from './step-kind';
-import { loreOf } from './step-lore';
+import { loreOf } from './step-defaults';
 
 describe('the anneal budget', () => {
   it('fills each edge by its own strain, whichever way it goes', () => {

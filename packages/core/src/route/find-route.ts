@@ -1,13 +1,12 @@
 import { rimEdge } from '../forming';
-import { isFormed, LONGEST_WAY, nextMoves, type Goal, type Move, type Stand } from './moves';
+import { isFormed, LONGEST_WAY, nextMoves, type Goal, type Move, type RouteState } from './moves';
 import { runPass, spentBetween, weighPasses } from './passes';
 import { addCost, compareCost, NO_COST, type RouteCost } from './route-cost';
-import { spoilRisks } from './spoil-risk';
-import { loreOf } from './step-lore';
+import { loreOf, spoilRisks } from '../steps';
 
 /** A way that has been gone: where it led, by which moves, at what cost. */
 interface Way {
-  readonly stand: Stand;
+  readonly stand: RouteState;
   readonly keys: readonly string[];
   readonly cost: RouteCost;
 }
@@ -54,7 +53,7 @@ function tryMove(way: Way, move: Move, goal: Goal): Way | undefined {
 }
 
 /** Ways that stand alike: same stage, same choices still open. */
-function standKey({ stage, foldDeg, meetMm, curlDeg, wall }: Stand): string {
+function standKey({ stage, foldDeg, meetMm, curlDeg, wall }: RouteState): string {
   const rim = rimEdge(wall).meanRadiusMm.toFixed(2);
   return [stage, foldDeg ?? '', meetMm?.toFixed(2) ?? '', curlDeg ?? '', rim].join('|');
 }
@@ -78,7 +77,7 @@ function cheapest(open: Way[]): Way | undefined {
 }
 
 /** Where the cheapest way leads that ends formed. */
-function bestWay(start: Stand, goal: Goal): Way | undefined {
+function bestWay(start: RouteState, goal: Goal): Way | undefined {
   const open: Way[] = [{ stand: start, keys: [], cost: NO_COST }];
   const closed = new Map<string, Way[]>();
   for (;;) {
@@ -102,11 +101,11 @@ function bestWay(start: Stand, goal: Goal): Way | undefined {
  * @param start on a coarse wall: only edges and the width matter here
  * @returns the keys of its moves; undefined when the rim would have to grow whatever is done
  */
-export function searchWay(start: Stand, goal: Goal): readonly string[] | undefined {
+export function searchWay(start: RouteState, goal: Goal): readonly string[] | undefined {
   return bestWay(start, goal)?.keys;
 }
 
 /** What the best way from here would still cost; undefined when there is none. */
-export function costToGo(start: Stand, goal: Goal): RouteCost | undefined {
+export function costToGo(start: RouteState, goal: Goal): RouteCost | undefined {
   return bestWay(start, goal)?.cost;
 }

@@ -12,20 +12,24 @@ import {
 } from '../forming';
 import { MM_PER_US_SIZE, type MandrelTaper } from '../size';
 import { workingThickness, type Coin } from '../stock';
-import { FRESH, type EdgeSpend } from './budget';
-import { addFinalTrueUp, goWay } from './coin-route';
-import { chartsFor, type DieChart } from './die-chart';
-import { goalOf } from './goal';
-import type { Kit } from './kit';
-import type { Goal } from './moves';
-import { adviseReading } from './reading-advice';
+import { chartsFor, type DieChart, type Kit } from '../kit';
+import { adviseReading, type RingState } from '../ring';
+import {
+  addAnneal,
+  addFinalTrueUp,
+  addStep,
+  edgesOf,
+  type Goal,
+  goalOf,
+  goWay,
+  outlineOf,
+  searchWay,
+  startWork,
+  type Work,
+} from '../route';
+import { type BenchTraits, DEFAULT_TRAITS, type EdgeSpend, FRESH, type RouteStep } from '../steps';
 import { filedBack, flatFound, foundAt, wallOfOutline, type Found } from './resume';
-import type { RingState } from './ring-state';
 import { alike, changeOf, type RouteChange } from './route-change';
-import { searchWay } from './route-search';
-import type { RouteStep } from './step';
-import { DEFAULT_TRAITS, type BenchTraits } from './traits';
-import { addAnneal, addStep, edgesOf, outlineOf, startWork, type Work } from './work';
 
 /** A ring in work, as far as planning on needs it. */
 export interface RingInWork {

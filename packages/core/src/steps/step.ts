@@ -1,8 +1,8 @@
 import type { EdgeDiameters, MandrelReading } from '../size';
 import type { SpoilRisk } from './spoil-risk';
 import type { StepKind } from './step-kind';
-import type { Stand } from './moves/stand';
-import type { ToolContact } from './tool-contact';
+import type { PieceState } from './piece-state';
+import type { ToolContact } from '../kit';
 import type { StepWait } from './waits';
 
 /** The wall at a handful of places, enough to draw it; from cut edge to rim edge, mm. */
@@ -13,12 +13,6 @@ export interface WallOutline {
   readonly leanDeg: readonly number[];
   /** Hoop strain since the flat coin, for the tint. */
   readonly strainLog: readonly number[];
-}
-
-/** How far a piece has come after a step, so that the bench can plan on from there. */
-export interface StepStand extends Pick<Stand, 'stage' | 'foldDeg' | 'beforeCurlMm' | 'meetMm' | 'curlDeg'> {
-  /** Lip at the rim edge that is not yet trimmed, mm of diameter. */
-  readonly lipMm: number;
 }
 
 export interface RouteStep {
@@ -53,7 +47,7 @@ export interface RouteStep {
   /** Only under tape. */
   readonly tape?: TapeUse | undefined;
   /** Rings begun before it was told have none. */
-  readonly stand?: StepStand | undefined;
+  readonly stand?: PieceState | undefined;
   /** What may be timed in it. */
   readonly waits?: readonly StepWait[] | undefined;
   /** The piece while it is no closed band yet: only of handles, strips and what is made of them. */

@@ -1,6 +1,5 @@
 import { MM_PER_US_SIZE, type EdgeDiameters, type MandrelReading } from '../size';
-import type { RouteStep } from './step';
-import type { StepKind } from './step-kind';
+import type { RouteStep, StepKind } from '../steps';
 
 /** A reading that can hardly be, and by how much. */
 export interface ReadingDoubt {

@@ -6,10 +6,8 @@ import {
   type MandrelReading,
   type MandrelTaper,
 } from '../size';
-import { FRESH, spend, type EdgeSpend } from './budget';
+import { type EdgeSpend, FRESH, movesWall, type RingWait, type RouteStep, spend } from '../steps';
 import { standingEvents, type RingEvent, type RingEventBody } from './ring-events';
-import { movesWall, type RouteStep } from './step';
-import type { RingWait } from './waits';
 
 /** What a ring was planned as: enough to follow it at the bench. */
 export interface RingPlan {

@@ -1,5 +1,4 @@
-import { FRESH, fullest, spend } from './budget';
-import type { RouteStep } from './step';
+import { FRESH, fullest, type RouteStep, spend } from '../steps';
 
 /** How full the gauge is after each step of a route, as a share of an allowance; empty again after each anneal. */
 export function strainedUse(steps: readonly RouteStep[], allowanceStrainLog: number): readonly number[] {

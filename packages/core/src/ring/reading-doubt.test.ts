@@ -1,6 +1,6 @@
 import { MM_PER_US_SIZE } from '../size';
 import { doubtReading } from './reading-doubt';
-import { routeFor } from './test-route';
+import { routeFor } from '../route/test-route';
 
 const COIN_MM = 30;
 const { steps } = routeFor({

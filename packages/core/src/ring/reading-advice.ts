@@ -1,8 +1,6 @@
 import { capital, sizesInWords } from '../format';
 import { MM_PER_US_SIZE, type MandrelReading } from '../size';
-import { COIN_EDGES, type EdgeNames } from './edge-names';
-import type { RouteStep } from './step';
-import type { StepKind } from './step-kind';
+import { COIN_EDGES, type EdgeNames, type RouteStep, type StepKind } from '../steps';
 
 /** Readings within this of the plan are on it, US sizes (craft §3, true up). */
 const READING_TOLERANCE_US = 0.25;

@@ -1,5 +1,5 @@
 import type { ReadingMark } from '../size';
-import type { RouteStep } from './step';
+import type { RouteStep } from '../steps';
 
 /** What happened at the bench, in the maker's order. Each has an id made where it happened, so that a repeat is harmless. */
 export interface RingEvent {

@@ -1,5 +1,5 @@
-import { nextJobs, type NextStep } from './next-jobs';
-import { routeFor } from './test-route';
+import { nextJobs, type NextStep } from '../ring';
+import { routeFor } from '../route/test-route';
 import { runningWaits, waitClock } from './waits';
 
 const START = '2026-03-01T10:00:00.000Z';

@@ -12,24 +12,32 @@ import {
 } from '../forming';
 import { metalById } from '../metal';
 import { predictReading, type EdgeDiameters, type MandrelTaper } from '../size';
-import { FRESH, fullest, spend, type EdgeSpend } from './budget';
+import type { MissingTool, ToolChoice, ToolContact } from '../kit';
+import {
+  type BenchTraits,
+  DEFAULT_TRAITS,
+  type EdgeSpend,
+  type FormingProgress,
+  FRESH,
+  fullest,
+  loreOf,
+  type RouteStep,
+  spend,
+  type SpoilRisk,
+  type StepKind,
+  type TapeUse,
+  type WallOutline,
+} from '../steps';
 import { benchAllowance } from './goal';
 import type { Move } from './moves';
 import { runPass, splitPhase } from './passes';
-import type { SpoilRisk } from './spoil-risk';
-import type { RouteStep, StepStand, TapeUse, WallOutline } from './step';
-import type { StepKind } from './step-kind';
-import { loreOf } from './step-lore';
-import type { MissingTool, ToolChoice } from './tool-choice';
-import type { ToolContact } from './tool-contact';
-import { DEFAULT_TRAITS, type BenchTraits } from './traits';
 
 /** Where the route stands while it is generated. */
 export interface Work {
   wall: Meridian;
   spent: EdgeSpend;
   /** How far the piece has come. */
-  stand: Omit<StepStand, 'lipMm'>;
+  stand: FormingProgress;
   /** Lip that a die has turned in at the rim edge and that is not yet trimmed, mm of diameter. */
   lipMm: number;
   readonly steps: RouteStep[];

@@ -1,11 +1,9 @@
 import { flatMeridian, washerOf, type CoinRingInput, type FinishingSchool, type Meridian } from '../forming';
-import { FRESH, type EdgeSpend } from './budget';
+import type { Kit } from '../kit';
+import { type BenchTraits, type EdgeSpend, FRESH, wrinkleIndex } from '../steps';
 import { goalOf } from './goal';
-import type { Kit } from './kit';
-import { isFormed, LONGEST_WAY, moveOnWay, type Move, type Stand } from './moves';
+import { isFormed, LONGEST_WAY, moveOnWay, type Move, type RouteState } from './moves';
 import { runPass, spentBetween, weighPasses } from './passes';
-import { wrinkleIndex } from './spoil-risk';
-import type { BenchTraits } from './traits';
 
 export interface WalkOptions {
   readonly kit: Kit;
@@ -46,7 +44,7 @@ export function walkWay(input: CoinRingInput, options: WalkOptions): Walk {
   const goal = goalOf(input, school, { kit, traits });
   const washer = washerOf(input.coin, input.holeMm);
   const flat = flatMeridian(washer.holeMm / 2, washer.diameterMm / 2, washer.thicknessMm, intervals);
-  let stand: Stand = {
+  let stand: RouteState = {
     stage: 'flat',
     wall: flat,
     spent: FRESH,

@@ -1,5 +1,4 @@
-import type { RouteStep } from './step';
-import type { StepKind } from './step-kind';
+import type { RouteStep, StepKind } from '../steps';
 
 /** A ring's next step, as far as batching asks. */
 export interface NextStep {

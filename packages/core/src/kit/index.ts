@@ -1,0 +1,20 @@
+export { chartsFor, dieCurve, revealFor, withSeen } from './die-chart';
+export type { DieChart, DieObservation } from './die-chart';
+export { TOOL_KINDS, holesFor, mandrelOf, punchDiameters, toolsOf } from './kit';
+export type { Kit, Tool, ToolKind, ToolSpec } from './kit';
+export { REFERENCE_KIT, kitOrReference } from './reference-kit';
+export {
+  chooseBall,
+  chooseCone,
+  chooseMandrel,
+  choosePunch,
+  chooseReducingHole,
+  chooseStretcher,
+  foldDies,
+  lacksFoldDie,
+  lacksPusher,
+  pusherInDie,
+  stretcherTaperDeg,
+} from './tool-choice';
+export type { FoldDieChoice, MissingTool, ToolChoice } from './tool-choice';
+export type { ToolContact } from './tool-contact';

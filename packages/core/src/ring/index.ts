@@ -1,0 +1,12 @@
+export { nextJobs, setUpOf } from './batches';
+export type { Job, NextStep } from './batches';
+export { adviseReading } from './reading-advice';
+export type { EdgeAdvice } from './reading-advice';
+export { doubtReading } from './reading-doubt';
+export type { ReadingDoubt } from './reading-doubt';
+export { doneBody, standingEvents } from './ring-events';
+export type { RingEvent, RingEventBody } from './ring-events';
+export { ringOutcome } from './ring-outcome';
+export { ringState } from './ring-state';
+export type { Reroute, RingState } from './ring-state';
+export { strainedUse } from './strained-use';

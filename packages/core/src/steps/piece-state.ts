@@ -1,0 +1,33 @@
+/** How far a piece has come, whatever its measures. */
+export const STAGES = [
+  'flat',
+  'cupped',
+  'funnel',
+  /** Opened or closed at one edge on the way to a straight wall. */
+  'half-way',
+  'stepping',
+  'tapered',
+  /** Straight, still over its size. */
+  'straight',
+  /** Straight at the size from which it is curled, or finished when it is not. */
+  'to-size',
+  'curled',
+] as const;
+export type Stage = (typeof STAGES)[number];
+
+/** How far forming has brought a piece. */
+export interface FormingProgress {
+  readonly stage: Stage;
+  readonly foldDeg?: number;
+  /** Straight size from which the curl lands on target, mm; known from the funnel on. */
+  readonly beforeCurlMm?: number;
+  /** Straight size past the target where a school brings both edges together, mm. */
+  readonly meetMm?: number;
+  readonly curlDeg?: number;
+}
+
+/** How far a piece has come after a step, so that the bench can plan on from there. */
+export interface PieceState extends FormingProgress {
+  /** Lip at the rim edge that is not yet trimmed, mm of diameter. */
+  readonly lipMm: number;
+}
