@@ -164,8 +164,8 @@ test('the drawer is searched, sorted and tidied, with a way back', async ({ app:
   await page.getByTestId('field-quantity').fill('7');
   await page.getByRole('button', { name: 'Save the piece' }).click();
   await expect(page.getByTestId('piece-screen')).toContainText('Pieces7');
-  await page.getByRole('button', { name: 'Put away' }).click();
-  await expect(page.getByRole('status')).toContainText('Skerrow florin, 1951 was put away.');
+  await page.getByRole('button', { name: 'Archive' }).click();
+  await expect(page.getByRole('status')).toContainText('Skerrow florin, 1951 was archived.');
   await expect(pieces.filter({ hasText: 'florin' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(pieces.filter({ hasText: 'florin' })).toHaveCount(1);
@@ -173,7 +173,7 @@ test('the drawer is searched, sorted and tidied, with a way back', async ({ app:
 
 test('the kit decides which holes there are', async ({ app: page }) => {
   await page.goto(new URL('/stock/kit', page.url()).href);
-  await page.getByRole('button', { name: 'Put away 1/2 in punch' }).click();
+  await page.getByRole('button', { name: 'Archive 1/2 in punch' }).click();
   await page.getByRole('button', { name: 'Add a tool' }).click();
   await page.getByRole('textbox', { name: 'Name' }).fill('odd punch');
   await page.getByRole('textbox', { name: 'Diameter' }).fill('wide');

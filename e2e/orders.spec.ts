@@ -25,8 +25,8 @@ async function takeDown(page: Page, name: string, year = ''): Promise<void> {
 
 const next = (page: Page) => page.getByTestId('order-next');
 /** The next thing to do with an order, once it is what is expected: what happened at the bench may still be on its way. */
-async function press(page: Page, deed: string): Promise<void> {
-  await expect(next(page)).toHaveText(deed);
+async function press(page: Page, action: string): Promise<void> {
+  await expect(next(page)).toHaveText(action);
   await next(page).click();
 }
 

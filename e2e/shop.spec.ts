@@ -31,7 +31,7 @@ test('a person is measured, sent a sizer, and the schools are compared', async (
   await page.getByRole('dialog').getByRole('button', { name: 'It is sent' }).click();
   await expect(page.getByTestId('sizer-schools')).toContainText('1 of 7');
   await page.getByRole('button', { name: 'Change the sizer of Nela Prow' }).click();
-  await page.getByRole('button', { name: 'Put away this sizer' }).click();
+  await page.getByRole('button', { name: 'Archive this sizer' }).click();
   await expect(page.getByTestId('sizer-schools')).toContainText('1 of 6');
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByTestId('sizer-schools')).toContainText('1 of 7');

@@ -25,7 +25,7 @@ module.exports = {
   testTimeout: 60_000,
   // Jest alone would leave a core idle.
   maxWorkers: '100%',
-  setupFilesAfterEnv: ['<rootDir>/testing/patience.ts'],
+  setupFilesAfterEnv: ['<rootDir>/testing/wait-for-store.ts'],
   preset: 'jest-expo',
   rootDir: __dirname,
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],

@@ -1,5 +1,5 @@
 import { estimateCoinRing, shortcutWidthMm } from '../../packages/core/src/forming';
-import { coinRoute, followWay, planCoinRing, REFERENCE_KIT } from '../../packages/core/src/route';
+import { coinRoute, buildRoute, planCoinRing, REFERENCE_KIT } from '../../packages/core/src/route';
 import { searchStock, sizeMap, type SearchPiece } from '../../packages/core/src/search';
 import { ringChances, RINGS_DRAWN, runToEnd } from '../../packages/core/src/uncertainty';
 
@@ -44,7 +44,7 @@ const WAY = coinRoute(inputAt(0), { kit: REFERENCE_KIT });
 
 /** Only the simulation, blow by blow with 65 fibres; the way is not searched for. */
 function simulated(i: number): unknown {
-  return followWay(inputAt(i), { kit: REFERENCE_KIT }, 'over-stretch', WAY?.way ?? []);
+  return buildRoute(inputAt(i), { kit: REFERENCE_KIT }, 'over-stretch', WAY?.way ?? []);
 }
 
 /** Metals and diameters like a drawer's: no two pieces quite alike. */

@@ -8,7 +8,7 @@ const LOOKS = {
   heat: { box: 'bg-heat border-heat', text: 'font-slab text-paper text-lg' },
   /** Anything beside the main action. */
   plain: { box: 'bg-paper border-soft', text: 'font-medium text-ink' },
-  /** What puts something away. */
+  /** What archives something. */
   stop: { box: 'bg-paper border-stop', text: 'font-medium text-stop' },
 } as const;
 

@@ -12,7 +12,7 @@ const question = (rings: number): ChancesQuestion => ({
   },
   kit: REFERENCE_KIT,
   school: 'leave',
-  way: ['fold-17', 'rim-in', 'stretch'],
+  moves: ['fold-17', 'rim-in', 'stretch'],
   rings,
 });
 

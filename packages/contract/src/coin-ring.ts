@@ -103,7 +103,7 @@ const contactSchema = z.discriminatedUnion('kind', [
 const riskSchema = z.object({ code: z.enum(RISK_CODES), message: z.string() });
 
 /** How far the piece has come after a step: what the bench plans on from. */
-const standSchema = z.object({
+const pieceStateSchema = z.object({
   stage: z.enum(STAGES),
   foldDeg: z.number().optional(),
   beforeCurlMm: z.number().optional(),
@@ -147,7 +147,7 @@ export const routeStepSchema = z.object({
   contact: contactSchema.optional(),
   risks: z.array(riskSchema).optional(),
   tape: z.object({ turns: z.number(), lengthMm: z.number(), reveal: z.number().optional() }).optional(),
-  stand: standSchema.optional(),
+  pieceState: pieceStateSchema.optional(),
   waits: z.array(stepWaitSchema).optional(),
   /** The piece while it is no closed band yet. */
   blank: z

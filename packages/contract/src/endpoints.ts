@@ -126,7 +126,7 @@ export const ENDPOINTS: readonly Endpoint[] = [
     creates: true,
   },
   { method: 'get', path: '/rings/{id}', summary: 'One ring with its events', response: ringWithEventsSchema },
-  { method: 'delete', path: '/rings/{id}', summary: 'Put a ring away; restore brings it back' },
+  { method: 'delete', path: '/rings/{id}', summary: 'Archive a ring; restore brings it back' },
   {
     method: 'post',
     path: '/rings/{id}/restore',
@@ -156,7 +156,7 @@ export const ENDPOINTS: readonly Endpoint[] = [
     creates: true,
   },
   { method: 'get', path: '/photos/{id}', summary: 'A picture', media: 'image/jpeg' },
-  { method: 'delete', path: '/photos/{id}', summary: 'Put a picture away; restore brings it back' },
+  { method: 'delete', path: '/photos/{id}', summary: 'Archive a picture; restore brings it back' },
   { method: 'post', path: '/photos/{id}/restore', summary: 'Bring a picture back', response: photoSchema },
   {
     method: 'get',

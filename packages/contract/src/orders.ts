@@ -94,7 +94,7 @@ export const orderSchema = z.object({
   state: z.enum(ORDER_STATES),
   approval: z.enum(['none', 'asked', 'yes', 'no']),
   ringFinished: z.boolean(),
-  /** Whether its ring was spoilt or put away: it has to be begun again. */
+  /** Whether its ring was spoilt or archived: it has to be begun again. */
   ringLost: z.boolean(),
   /** Whether its ring has come to the step before which the customer is asked. */
   holdReached: z.boolean(),

@@ -20,7 +20,7 @@ export function resource(
     },
     { method: 'get', path: byId, summary: `One ${one}`, response: schemas.item },
     { method: 'put', path: byId, summary: `Change a ${one}`, request: schemas.input, response: schemas.item },
-    { method: 'delete', path: byId, summary: `Put a ${one} away; restore brings it back` },
+    { method: 'delete', path: byId, summary: `Archive a ${one}; restore brings it back` },
     { method: 'post', path: `${byId}/restore`, summary: `Bring a ${one} back`, response: schemas.item },
   ];
 }

@@ -70,7 +70,7 @@ const coinRingFields = {
   /** Rings begun before it was kept have none. */
   school: z.enum(FINISHING_SCHOOLS).optional(),
   /** Names of the moves that the route was made of: what the log learns by. */
-  way: z.array(z.string()).optional(),
+  moves: z.array(z.string()).optional(),
 };
 
 const workRingFields = {

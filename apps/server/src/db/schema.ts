@@ -11,11 +11,11 @@ import {
   uuid,
 } from 'drizzle-orm/pg-core';
 
-/** Every stored thing has these; putting it away only sets `deletedAt`, so that it can be brought back. */
-const life = {
+/** Every stored thing has these; archiving it only sets `archivedAt`, so that it can be brought back. */
+const lifecycle = {
   createdAt: timestamp('created_at', { withTimezone: true, mode: 'string' }).notNull().defaultNow(),
   updatedAt: timestamp('updated_at', { withTimezone: true, mode: 'string' }).notNull().defaultNow(),
-  deletedAt: timestamp('deleted_at', { withTimezone: true, mode: 'string' }),
+  archivedAt: timestamp('archived_at', { withTimezone: true, mode: 'string' }),
 };
 
 export const stock = pgTable('stock', {
@@ -41,14 +41,14 @@ export const stock = pgTable('stock', {
   /** Measures of a handle, a strip or a band, as the contract names them. */
   shape: jsonb('shape'),
   evidence: jsonb('evidence'),
-  ...life,
+  ...lifecycle,
 });
 
 export const kit = pgTable('kit', {
   id: uuid('id').primaryKey(),
   name: text('name').notNull(),
   spec: jsonb('spec').notNull(),
-  ...life,
+  ...lifecycle,
 });
 
 export const plans = pgTable('plans', {
@@ -62,7 +62,7 @@ export const plans = pgTable('plans', {
   kind: text('kind').notNull().default('coin'),
   /** What this kind of work leaves to choose, as the contract names it. */
   choices: jsonb('choices').notNull(),
-  ...life,
+  ...lifecycle,
 });
 
 export const dieCharts = pgTable('die_charts', {
@@ -72,7 +72,7 @@ export const dieCharts = pgTable('die_charts', {
   die: text('die').notNull(),
   pusherMm: doublePrecision('pusher_mm').notNull(),
   observations: jsonb('observations').notNull(),
-  ...life,
+  ...lifecycle,
 });
 
 export const rings = pgTable('rings', {
@@ -85,10 +85,10 @@ export const rings = pgTable('rings', {
     .references(() => stock.id),
   name: text('name').notNull(),
   status: text('status').notNull(),
-  /** What the plan promised on the day it was taken to the bench: a ring in work does not change under the maker. */
-  promise: jsonb('promise').notNull(),
+  /** The plan as it was on the day it was taken to the bench: a ring in work does not change under the maker. */
+  frozenPlan: jsonb('frozen_plan').notNull(),
   finishedAt: timestamp('finished_at', { withTimezone: true, mode: 'string' }),
-  ...life,
+  ...lifecycle,
 });
 
 export const ringEvents = pgTable(
@@ -114,7 +114,7 @@ export const recipes = pgTable('recipes', {
   name: text('name').notNull(),
   note: text('note').notNull(),
   steps: jsonb('steps').notNull(),
-  ...life,
+  ...lifecycle,
 });
 
 export const photos = pgTable(
@@ -129,7 +129,7 @@ export const photos = pgTable(
     widthPx: integer('width_px').notNull(),
     heightPx: integer('height_px').notNull(),
     jpeg: bytes('jpeg').notNull(),
-    ...life,
+    ...lifecycle,
   },
   (table) => [index('photos_by_ring').on(table.ringId, table.at)],
 );
@@ -145,7 +145,7 @@ export const people = pgTable('people', {
   email: text('email').notNull(),
   /** Everything else, as the contract names it. */
   details: jsonb('details').notNull(),
-  ...life,
+  ...lifecycle,
 });
 
 export const orders = pgTable(
@@ -160,7 +160,7 @@ export const orders = pgTable(
     planId: uuid('plan_id').references(() => plans.id),
     ringId: uuid('ring_id').references(() => rings.id),
     details: jsonb('details').notNull(),
-    ...life,
+    ...lifecycle,
   },
   (table) => [index('orders_by_ring').on(table.ringId)],
 );
@@ -187,7 +187,7 @@ export const sizers = pgTable('sizers', {
     .references(() => people.id),
   sentOn: text('sent_on').notNull(),
   details: jsonb('details').notNull(),
-  ...life,
+  ...lifecycle,
 });
 
 export const scrap = pgTable(
@@ -203,7 +203,7 @@ export const scrap = pgTable(
     ringId: uuid('ring_id').references(() => rings.id),
     meltedIntoId: uuid('melted_into_id'),
     note: text('note').notNull(),
-    ...life,
+    ...lifecycle,
   },
   (table) => [index('scrap_by_ring').on(table.ringId)],
 );

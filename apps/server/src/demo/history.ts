@@ -114,9 +114,9 @@ export function historyEvents(
   kit: Kit,
 ): readonly RingEventInput[] {
   const ringNumber = Number.parseInt(ringId.slice(-12), 16);
-  const { steps, school = 'over-stretch', way = [] } = ring;
+  const { steps, school = 'over-stretch', moves = [] } = ring;
   const made = simulateRing(
-    { input: ringInput(ring), school, way, steps: steps as readonly RouteStep[], kit },
+    { input: ringInput(ring), school, moves, steps: steps as readonly RouteStep[], kit },
     DEMO_BENCH,
     seededRandom(SEED + ringNumber),
   );

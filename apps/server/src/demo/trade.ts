@@ -205,7 +205,7 @@ async function loadMelt(tx: Database): Promise<void> {
         eq(scrap.kind, 'slug'),
         lt(scrap.at, '2026-07-01'),
         like(scrap.metal, 'silver-%'),
-        isNull(scrap.deletedAt),
+        isNull(scrap.archivedAt),
       ),
     );
   if (old.length === 0) return;

@@ -17,7 +17,7 @@ const CHART: DieChartInput = {
 };
 
 describe('die charts', () => {
-  it('are added, learn more, are put away and brought back', async () => {
+  it('are added, learn more, are archived and brought back', async () => {
     const { body: chart } = await server.api.post('/api/v1/die-charts').send(CHART).expect(201);
     const observations = [...CHART.observations, { reveal: 5, insideDiameterMm: 19.4 }];
     const { body: more } = await server.api

@@ -90,7 +90,7 @@ describe('orders', () => {
     expect(back.body.state).toBe('quoted');
   });
 
-  it('know when their ring was spoilt or put away, and when it is back', async () => {
+  it('know when their ring was spoilt or archived, and when it is back', async () => {
     const { id, ringId } = await orderNamed('Rope fork ring');
     const lost = async () => (await orderNamed('Rope fork ring')).ringLost;
     expect(await lost()).toBe(false);

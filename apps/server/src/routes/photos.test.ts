@@ -32,7 +32,7 @@ afterAll(() => server.close());
 describe('photos of a ring', () => {
   const path = `/api/v1/rings/${RING}/photos`;
 
-  it('are kept once, shown as they came, put away and brought back', async () => {
+  it('are kept once, shown as they came, archived and brought back', async () => {
     const one = photo();
     await server.api.post(path).send(one).expect(201);
     await server.api.post(path).send(one).expect(201);

@@ -37,7 +37,7 @@ async function add(change: Partial<CoinStockInput> = {}) {
 }
 
 describe('a plain resource', () => {
-  it('adds, reads, changes, puts away and brings back', async () => {
+  it('adds, reads, changes, archives and brings back', async () => {
     const piece = await add();
     const path = `/api/v1/stock/${piece.id}`;
     expect((await server.api.get(path).expect(200)).body).toEqual(piece);

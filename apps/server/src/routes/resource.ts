@@ -3,7 +3,7 @@ import type { z } from 'zod';
 import { bodyOf, idOf, listQueryOf } from '../http/validate';
 import type { Resource } from '../services/resource';
 
-/** List, add, read, change, put away, bring back: the calls of a plain resource. */
+/** List, add, read, change, archive, bring back: the calls of a plain resource. */
 export function resourceRouter<Input, Item>(
   resource: Resource<Input, Item>,
   inputSchema: z.ZodType<Input>,

@@ -100,7 +100,7 @@ describe('a ring at the bench', () => {
     expect(body.items).toEqual([]);
   });
 
-  it('gives the piece back when it is put away before it was begun', async () => {
+  it('gives the piece back when it is archived before it was begun', async () => {
     const ring = await start(await addPlan('Velmar 50 lir'));
     const left = await piecesOf('Velmar 50 lir');
     await server.api.delete(`/api/v1/rings/${ring.id}`).expect(204);

@@ -92,7 +92,7 @@ describe('export and import', () => {
     }
   });
 
-  it('keeps an order whose ring was put away, without it', async () => {
+  it('keeps an order whose ring was archived, without it', async () => {
     const ringId = demoId('ring', 5);
     const exported = async () =>
       archiveSchema.parse((await server.api.get('/api/v1/export').expect(200)).body);

@@ -20,7 +20,7 @@ type TradePart =
   'people' | 'orders' | 'orderEvents' | 'sizers' | 'scrap' | 'consumables' | 'messages' | 'dayPlan';
 
 /**
- * People, orders and what belongs to them; what was put away stays out, but for people whom orders and letters name.
+ * People, orders and what belongs to them; what was archived stays out, but for people whom orders and letters name.
  * @param ringIds rings that go along: what points at another one is left without it, scrap is left out
  */
 export async function exportTrade(
@@ -31,7 +31,7 @@ export async function exportTrade(
   const orderRows = await db
     .select()
     .from(orders)
-    .where(isNull(orders.deletedAt))
+    .where(isNull(orders.archivedAt))
     .orderBy(asc(orders.createdAt));
   const orderIds = orderRows.map(({ id }) => id);
   const [personRows, eventRows, sizerRows, scrapRows, shelfRows, messageRows, planRows] = await Promise.all([
@@ -43,8 +43,8 @@ export async function exportTrade(
           .from(orderEvents)
           .where(inArray(orderEvents.orderId, orderIds))
           .orderBy(asc(orderEvents.seq)),
-    db.select().from(sizers).where(isNull(sizers.deletedAt)).orderBy(asc(sizers.createdAt)),
-    db.select().from(scrap).where(isNull(scrap.deletedAt)).orderBy(asc(scrap.createdAt)),
+    db.select().from(sizers).where(isNull(sizers.archivedAt)).orderBy(asc(sizers.createdAt)),
+    db.select().from(scrap).where(isNull(scrap.archivedAt)).orderBy(asc(scrap.createdAt)),
     db.select().from(consumables).orderBy(asc(consumables.id)),
     db.select().from(messages).orderBy(asc(messages.at)),
     db.select().from(dayPlan),
@@ -52,8 +52,8 @@ export async function exportTrade(
   const letters = messageRows.filter(({ orderId }) => !orderId || orderIds.includes(orderId));
   const named = new Set([...orderRows, ...sizerRows, ...letters].map(({ personId }) => personId));
   return {
-    people: personRows.filter(({ id, deletedAt }) => deletedAt === null || named.has(id)).map(storedPerson),
-    // An order outlives a ring that was put away.
+    people: personRows.filter(({ id, archivedAt }) => archivedAt === null || named.has(id)).map(storedPerson),
+    // An order outlives a ring that was archived.
     orders: orderRows.map((row) => {
       const { ringId, planId, ...order } = storedOrder(row);
       return {

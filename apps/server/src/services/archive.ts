@@ -19,23 +19,27 @@ import {
 import { eventOf, ringOf } from './ring-store';
 import { changeSettings, readSettings } from './settings';
 
-/** Everything the workshop keeps; what was put away stays out. */
+/** Everything the workshop keeps; what was archived stays out. */
 export async function exportArchive(db: Database): Promise<Archive> {
-  const ringRows = await db.select().from(rings).where(isNull(rings.deletedAt)).orderBy(asc(rings.createdAt));
+  const ringRows = await db
+    .select()
+    .from(rings)
+    .where(isNull(rings.archivedAt))
+    .orderBy(asc(rings.createdAt));
   const kept = new Set(ringRows.map(({ id }) => id));
   const eventRows = await db.select().from(ringEvents).orderBy(asc(ringEvents.seq));
-  // Plans and stock that rings came from go along even when they were put away since: rings refer to them.
+  // Plans and stock that rings came from go along even when they were archived since: rings refer to them.
   const [stockRows, planRows, kitRows, chartRows, recipeRows, photoRows] = await Promise.all([
     db.select().from(stock).orderBy(asc(stock.createdAt)),
     db.select().from(plans).orderBy(asc(plans.createdAt)),
-    db.select().from(kit).where(isNull(kit.deletedAt)).orderBy(asc(kit.createdAt)),
-    db.select().from(dieCharts).where(isNull(dieCharts.deletedAt)).orderBy(asc(dieCharts.createdAt)),
-    db.select().from(recipes).where(isNull(recipes.deletedAt)).orderBy(asc(recipes.createdAt)),
-    db.select().from(photos).where(isNull(photos.deletedAt)).orderBy(asc(photos.at)),
+    db.select().from(kit).where(isNull(kit.archivedAt)).orderBy(asc(kit.createdAt)),
+    db.select().from(dieCharts).where(isNull(dieCharts.archivedAt)).orderBy(asc(dieCharts.createdAt)),
+    db.select().from(recipes).where(isNull(recipes.archivedAt)).orderBy(asc(recipes.createdAt)),
+    db.select().from(photos).where(isNull(photos.archivedAt)).orderBy(asc(photos.at)),
   ]);
-  const ordered = await db.select({ planId: orders.planId }).from(orders).where(isNull(orders.deletedAt));
+  const ordered = await db.select({ planId: orders.planId }).from(orders).where(isNull(orders.archivedAt));
   const neededPlans = new Set([...ringRows, ...ordered].map(({ planId }) => planId));
-  const keptPlans = planRows.filter(({ id, deletedAt }) => deletedAt === null || neededPlans.has(id));
+  const keptPlans = planRows.filter(({ id, archivedAt }) => archivedAt === null || neededPlans.has(id));
   const neededStock = new Set(keptPlans.map(({ stockId }) => stockId));
   const planIds = new Set(keptPlans.map(({ id }) => id));
   return {
@@ -44,7 +48,9 @@ export async function exportArchive(db: Database): Promise<Archive> {
     version: 1,
     exportedAt: new Date().toISOString(),
     settings: await readSettings(db),
-    stock: stockRows.filter(({ id, deletedAt }) => deletedAt === null || neededStock.has(id)).map(stockItem),
+    stock: stockRows
+      .filter(({ id, archivedAt }) => archivedAt === null || neededStock.has(id))
+      .map(stockItem),
     kit: kitRows.map(storedTool),
     plans: keptPlans.map(storedPlan),
     dieCharts: chartRows.map(storedDieChart),
@@ -105,16 +111,18 @@ export async function importArchive(db: Database, archive: Archive, dryRun: bool
         rings: await insertNew(
           tx,
           rings,
-          archive.rings.map(({ id, planId, stockId, name, status, createdAt, finishedAt, ...promise }) => ({
-            id,
-            planId,
-            stockId,
-            name,
-            status,
-            createdAt,
-            finishedAt,
-            promise,
-          })),
+          archive.rings.map(
+            ({ id, planId, stockId, name, status, createdAt, finishedAt, ...frozenPlan }) => ({
+              id,
+              planId,
+              stockId,
+              name,
+              status,
+              createdAt,
+              finishedAt,
+              frozenPlan,
+            }),
+          ),
         ),
         events: await insertNew(tx, ringEvents, archive.events),
         photos: await insertNew(

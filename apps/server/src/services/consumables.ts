@@ -58,7 +58,7 @@ async function ringsTouchedSince(db: Database, since: string): Promise<readonly 
   const rows = await db
     .select()
     .from(rings)
-    .where(and(inArray(rings.id, touched), isNull(rings.deletedAt)));
+    .where(and(inArray(rings.id, touched), isNull(rings.archivedAt)));
   const events = await eventsFor(
     db,
     rows.map(({ id }) => id),

@@ -20,7 +20,7 @@ import { scrap, sizers, stock } from '../db/schema';
 import { HttpError } from '../http/errors';
 import { bandOf, readShelves, stepsDone } from './consumables';
 import { holdOf } from './hold';
-import { planPromiser } from './plan-promise';
+import { freezePlan, readBench } from './freeze-plan';
 import { storedSizer } from './resources';
 import { getRing, metalOf, stateOf } from './ring-store';
 import { readSettings } from './settings';
@@ -28,7 +28,7 @@ import { spotToday } from './spot';
 import type { StoredShelf } from '@round-mint/contract/consumables';
 
 /** What prices are made with today. */
-interface Till {
+interface PriceContext {
   readonly settings: Settings;
   readonly spot: SpotPrices;
   readonly shelves: readonly StoredShelf[];
@@ -48,12 +48,12 @@ interface Made {
 const NO_PLAN = { planned: null, steps: [] };
 
 /** Prices of one maker: read once for as many orders as there are. */
-export async function openTill(db: Database): Promise<Omit<Till, 'coupon'>> {
+export async function loadPriceContext(db: Database): Promise<Omit<PriceContext, 'coupon'>> {
   const [settings, spot, shelves] = await Promise.all([readSettings(db), spotToday(db), readShelves(db)]);
   return { settings, spot, shelves };
 }
 
-function priceInput(made: Made, { settings, spot, shelves, coupon }: Till): PriceInput {
+function priceInput(made: Made, { settings, spot, shelves, coupon }: PriceContext): PriceInput {
   const { hourlyRate, refinerShare, post, feeShare, feeFixed, marginShare, roundTo } = settings.trade;
   const perG = worthPerG(made.metal, spot);
   return {
@@ -81,25 +81,25 @@ function withLining(steps: readonly RouteStep[], { wish }: Order): readonly Rout
 async function plannedCosts(
   db: Database,
   order: Order,
-  till: Till,
+  context: PriceContext,
 ): Promise<Pick<OrderCosts, 'planned' | 'steps'>> {
   if (order.planId === null) return NO_PLAN;
-  const promised = await planPromiser(db);
+  const bench = await readBench(db);
   try {
-    const { piece, promise } = await promised(db, order.planId);
-    const { slugMassG, ringMassG } = promise.prediction;
-    const route = promise.steps as readonly RouteStep[];
+    const { piece, frozen } = await freezePlan(db, order.planId, bench);
+    const { slugMassG, ringMassG } = frozen.prediction;
+    const route = frozen.steps as readonly RouteStep[];
     const steps = withLining(route, order);
     const planned = priceInput(
       {
         stockCost: pieceCost(order, piece.price),
-        metal: metalOf(promise),
+        metal: metalOf(frozen),
         pieceMassG: slugMassG + ringMassG,
         scrapMassG: slugMassG + ringMassG * FILINGS_SHARE,
-        amounts: usedBy(steps, bandOf(promise)),
+        amounts: usedBy(steps, bandOf(frozen)),
         minutes: steps.reduce((sum, { handsOnMin = 0 }) => sum + handsOnMin, 0),
       },
-      till,
+      context,
     );
     return { planned, steps: [...scheduleSteps(route, 0, holdOf(order, route))] };
   } catch (error) {
@@ -109,15 +109,15 @@ async function plannedCosts(
   }
 }
 
-async function actualInput(db: Database, order: Order, till: Till): Promise<PriceInput | null> {
-  // A ring that was put away took nothing that a price should tell.
+async function actualInput(db: Database, order: Order, context: PriceContext): Promise<PriceInput | null> {
+  // A ring that was archived took nothing that a price should tell.
   if (order.ringId === null || order.ringLost) return null;
   const ring = await getRing(db, order.ringId);
   const [piece] = await db.select({ price: stock.price }).from(stock).where(eq(stock.id, ring.stockId));
   const left = await db
     .select({ massG: scrap.massG })
     .from(scrap)
-    .where(and(eq(scrap.ringId, ring.id), isNull(scrap.deletedAt)));
+    .where(and(eq(scrap.ringId, ring.id), isNull(scrap.archivedAt)));
   const state = stateOf(ring, ring.events);
   return priceInput(
     {
@@ -128,7 +128,7 @@ async function actualInput(db: Database, order: Order, till: Till): Promise<Pric
       amounts: usedBy(stepsDone(ring), bandOf(ring)),
       minutes: workedMinutes(state.steps, ring.events as readonly RingEvent[]),
     },
-    till,
+    context,
   );
 }
 
@@ -142,16 +142,19 @@ async function couponOf(db: Database, { sizerId }: Order): Promise<number> {
 export async function orderCosts(
   db: Database,
   order: Order,
-  open?: Omit<Till, 'coupon'>,
+  shared?: Omit<PriceContext, 'coupon'>,
 ): Promise<OrderCosts> {
-  const till: Till = { ...(open ?? (await openTill(db))), coupon: await couponOf(db, order) };
+  const context: PriceContext = {
+    ...(shared ?? (await loadPriceContext(db))),
+    coupon: await couponOf(db, order),
+  };
   return {
-    ...(await plannedCosts(db, order, till)),
-    actual: await actualInput(db, order, till),
+    ...(await plannedCosts(db, order, context)),
+    actual: await actualInput(db, order, context),
   };
 }
 
 /** Of an order that is through, only what its ring took. */
-export async function actualCosts(db: Database, order: Order, open: Omit<Till, 'coupon'>) {
-  return actualInput(db, order, { ...open, coupon: await couponOf(db, order) });
+export async function actualCosts(db: Database, order: Order, shared: Omit<PriceContext, 'coupon'>) {
+  return actualInput(db, order, { ...shared, coupon: await couponOf(db, order) });
 }

@@ -9,7 +9,7 @@ import { dayPlan } from '../db/schema';
 import { HttpError } from '../http/errors';
 import { holdOf } from './hold';
 import { allOrders } from './orders';
-import { planPromiser } from './plan-promise';
+import { freezePlan, readBench } from './freeze-plan';
 import { ringsIn, stateOf } from './ring-store';
 
 const ONLY_ROW = 1;
@@ -43,14 +43,14 @@ function orderJob(order: Order, steps: readonly RouteStep[]): DayJob {
 
 /** Agreed orders whose ring is not begun, as their plans would be made today. */
 async function agreedJobs(db: Database, orders: readonly Order[]) {
-  const promised = await planPromiser(db);
+  const bench = await readBench(db);
   const jobs: DayJob[] = [];
   const problems: DayPlan['problems'] = [];
   for (const order of orders) {
     if (order.state !== 'agreed' || order.ringId !== null || order.planId === null) continue;
     try {
-      const { promise } = await promised(db, order.planId);
-      jobs.push(orderJob(order, promise.steps as readonly RouteStep[]));
+      const { frozen } = await freezePlan(db, order.planId, bench);
+      jobs.push(orderJob(order, frozen.steps as readonly RouteStep[]));
     } catch (error) {
       if (!(error instanceof HttpError)) throw error;
       problems.push({ orderId: order.id, message: error.message });

@@ -8,7 +8,7 @@ import { storedDieChart } from './resources';
 
 /** The maker's die charts, for routes under tape. */
 export async function readDieCharts(db: Database): Promise<readonly DieChart[]> {
-  const rows = await db.select().from(dieCharts).where(isNull(dieCharts.deletedAt));
+  const rows = await db.select().from(dieCharts).where(isNull(dieCharts.archivedAt));
   return rows.map(storedDieChart);
 }
 

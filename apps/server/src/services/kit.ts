@@ -9,7 +9,7 @@ export async function readKit(db: Database): Promise<Kit> {
   const rows = await db
     .select()
     .from(kit)
-    .where(isNull(kit.deletedAt))
+    .where(isNull(kit.archivedAt))
     .orderBy(asc(kit.createdAt), asc(kit.id));
   return kitOrReference(rows.map((row) => storedTool(row)));
 }

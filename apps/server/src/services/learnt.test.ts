@@ -63,7 +63,7 @@ async function finish(seed: number): Promise<string> {
     {
       input: ringInput(ring),
       school: ring.school ?? 'over-stretch',
-      way: ring.way ?? [],
+      moves: ring.moves ?? [],
       steps: ring.steps as readonly RouteStep[],
       kit: REFERENCE_KIT,
     },
@@ -133,7 +133,7 @@ describe('what a workshop’s log teaches', () => {
     expect((await learnt()).traits.shareShift).toBe(known?.value);
   });
 
-  it('leaves a ring out, or forgets one that was put away', async () => {
+  it('leaves a ring out, or forgets one that was archived', async () => {
     const id = await finish(4);
     expect((await learnt()).rings).toBe(4);
     const out = {

@@ -21,11 +21,11 @@ async function fingerprintOf(db: Database, standardFor: readonly string[]): Prom
     .select({ last: max(ringEvents.seq), count: count() })
     .from(ringEvents)
     .innerJoin(rings, eq(ringEvents.ringId, rings.id))
-    .where(and(eq(rings.status, 'finished'), isNull(rings.deletedAt)));
+    .where(and(eq(rings.status, 'finished'), isNull(rings.archivedAt)));
   const [tools] = await db
     .select({ last: max(kit.updatedAt), count: count() })
     .from(kit)
-    .where(isNull(kit.deletedAt));
+    .where(isNull(kit.archivedAt));
   return JSON.stringify([logged, tools, standardFor]);
 }
 
@@ -37,7 +37,7 @@ function loggedRing(ring: RingWithEvents): LoggedRing {
     targetInsideDiameterMm: ring.prediction.targetInsideDiameterMm,
     ...(ring.kind === 'coin'
       ? {
-          coin: { input: ringInput(ring), school: ring.school ?? 'over-stretch', way: ring.way ?? [] },
+          coin: { input: ringInput(ring), school: ring.school ?? 'over-stretch', moves: ring.moves ?? [] },
         }
       : {}),
     steps: ring.steps as readonly RouteStep[],
@@ -64,13 +64,13 @@ export async function readLearnt(db: Database): Promise<LearntAnswer> {
 }
 
 /** What the log adds to a plan: how this bench behaves, and what its pushers were seen to give. */
-interface BenchLore {
+interface LearntTraits {
   readonly traits: BenchTraits;
   readonly seenCharts: readonly DieChart[];
 }
 
 /** How plans are to reckon with this bench: as its log has taught, where the maker wants that. */
-export async function readBenchLore(db: Database): Promise<BenchLore> {
+export async function readLearntTraits(db: Database): Promise<LearntTraits> {
   const { useLearnt } = await readSettings(db);
   if (!useLearnt) return { traits: DEFAULT_TRAITS, seenCharts: [] };
   const { traits, dieCharts } = await readLearnt(db);

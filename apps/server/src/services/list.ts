@@ -12,8 +12,8 @@ export interface ListColumns {
   readonly sort: Readonly<Record<string, PgColumn>>;
   readonly defaultSort: string;
   readonly id: PgColumn;
-  /** Left out where nothing is ever put away. */
-  readonly deletedAt?: PgColumn | undefined;
+  /** Left out where nothing is ever archived. */
+  readonly archivedAt?: PgColumn | undefined;
 }
 
 export interface ListClauses {
@@ -53,7 +53,7 @@ export function listClauses(query: ListQuery, columns: ListColumns): ListClauses
     or(...columns.search.map((field) => ilike(field, literalPattern(word)))),
   );
   return {
-    where: and(columns.deletedAt && isNull(columns.deletedAt), ...matches),
+    where: and(columns.archivedAt && isNull(columns.archivedAt), ...matches),
     orderBy: [turned ? desc(column) : asc(column), asc(columns.id)],
     limit: query.limit,
     offset: readCursor(query.cursor),

@@ -52,7 +52,7 @@ async function standingOf(
   const events = await eventsFor(db, inWork);
   return new Map(
     rows.map((row) => {
-      const lost = row.status === 'spoilt' || row.deletedAt !== null;
+      const lost = row.status === 'spoilt' || row.archivedAt !== null;
       const finished = row.status === 'finished' && !lost;
       if (row.status !== 'in-work') return [row.id, { finished, lost, holdReached: finished }];
       const { steps, step } = stateOf(ringOf(row), events.get(row.id) ?? []);
@@ -136,7 +136,7 @@ export function createOrders(db: Database) {
   };
 }
 
-/** Every order there is, put away or not left out. */
+/** Every order there is, archived ones left out. */
 export function allOrders(db: Database): Promise<readonly Order[]> {
   const orders = createOrders(db);
   return everyPage((query) => orders.list(query));

@@ -74,7 +74,7 @@ async function pictures(tx: Database, photoIds: readonly string[]) {
   const rows = await tx
     .select({ id: photos.id, jpeg: photos.jpeg })
     .from(photos)
-    .where(and(inArray(photos.id, [...photoIds]), isNull(photos.deletedAt)));
+    .where(and(inArray(photos.id, [...photoIds]), isNull(photos.archivedAt)));
   if (rows.length !== photoIds.length) throw notFound('picture');
   return rows.map(({ jpeg }, i) => ({ name: `ring-${i + 1}.jpg`, jpeg }));
 }

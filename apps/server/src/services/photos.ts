@@ -34,7 +34,7 @@ export async function listPhotos(db: Database, ringId: string): Promise<Photo[]>
   const rows = await db
     .select(SHOWN)
     .from(photos)
-    .where(and(eq(photos.ringId, ringId), isNull(photos.deletedAt)))
+    .where(and(eq(photos.ringId, ringId), isNull(photos.archivedAt)))
     .orderBy(asc(photos.at), asc(photos.id));
   return rows.map(photoOf);
 }
@@ -57,7 +57,7 @@ export async function photoFile(db: Database, id: string): Promise<Buffer> {
   const [row] = await db
     .select({ jpeg: photos.jpeg })
     .from(photos)
-    .where(and(eq(photos.id, id), isNull(photos.deletedAt)));
+    .where(and(eq(photos.id, id), isNull(photos.archivedAt)));
   if (!row) throw notFound('photo');
   return Buffer.from(row.jpeg);
 }
@@ -65,8 +65,8 @@ export async function photoFile(db: Database, id: string): Promise<Buffer> {
 async function shelve(db: Database, id: string, away: boolean): Promise<Photo> {
   const [row] = await db
     .update(photos)
-    .set({ deletedAt: away ? new Date().toISOString() : null })
-    .where(and(eq(photos.id, id), away ? isNull(photos.deletedAt) : isNotNull(photos.deletedAt)))
+    .set({ archivedAt: away ? new Date().toISOString() : null })
+    .where(and(eq(photos.id, id), away ? isNull(photos.archivedAt) : isNotNull(photos.archivedAt)))
     .returning(SHOWN);
   if (!row) throw notFound('photo');
   return photoOf(row);

@@ -6,14 +6,14 @@ import type { Database } from '../db/database';
 import { notFound } from '../http/errors';
 import { listClauses, page, type ListColumns } from './list';
 
-type ResourceTable = PgTable & { readonly id: PgColumn; readonly deletedAt: PgColumn };
+type ResourceTable = PgTable & { readonly id: PgColumn; readonly archivedAt: PgColumn };
 
 /** How one kind of stored thing is kept. */
 export interface ResourceSpec<Input extends { id?: string | undefined }, Item> {
   /** What to call one in a message: "piece of stock". */
   readonly name: string;
   readonly table: ResourceTable;
-  readonly columns: Omit<ListColumns, 'id' | 'deletedAt'>;
+  readonly columns: Omit<ListColumns, 'id' | 'archivedAt'>;
   readonly toRow: (input: Input) => Readonly<Record<string, unknown>>;
   readonly toItem: (row: Record<string, unknown>) => Item;
 }
@@ -39,8 +39,8 @@ export function createResource<Input extends { id?: string | undefined }, Item>(
   spec: ResourceSpec<Input, Item>,
 ): Resource<Input, Item> {
   const { table, name, toItem, toRow } = spec;
-  const columns = { ...spec.columns, id: table.id, deletedAt: table.deletedAt };
-  const living = (id: string) => and(eq(table.id, id), isNull(table.deletedAt));
+  const columns = { ...spec.columns, id: table.id, archivedAt: table.archivedAt };
+  const living = (id: string) => and(eq(table.id, id), isNull(table.archivedAt));
 
   const only = (rows: unknown[]): Item => {
     if (rows.length === 0) throw notFound(name);
@@ -93,11 +93,11 @@ export function createResource<Input extends { id?: string | undefined }, Item>(
       return only((await change(living(id), toRow(input))) as unknown[]);
     },
     async remove(id) {
-      only((await change(living(id), { deletedAt: new Date().toISOString() })) as unknown[]);
+      only((await change(living(id), { archivedAt: new Date().toISOString() })) as unknown[]);
     },
     async restore(id) {
       return only(
-        (await change(and(eq(table.id, id), isNotNull(table.deletedAt)), { deletedAt: null })) as unknown[],
+        (await change(and(eq(table.id, id), isNotNull(table.archivedAt)), { archivedAt: null })) as unknown[],
       );
     },
   };

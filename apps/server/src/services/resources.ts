@@ -15,7 +15,7 @@ type Row = Record<string, unknown>;
 
 /** A row as the contract shows it: no bookkeeping column, ISO times, nulls left out where a field is optional. */
 function shown(row: Row, optional: readonly string[] = []): Row {
-  const { deletedAt: _deletedAt, createdAt, updatedAt, ...rest } = row;
+  const { archivedAt: _deletedAt, createdAt, updatedAt, ...rest } = row;
   const kept = Object.entries(rest).filter(([key, value]) => value !== null || !optional.includes(key));
   return { ...Object.fromEntries(kept), createdAt: isoTime(createdAt), updatedAt: isoTime(updatedAt) };
 }

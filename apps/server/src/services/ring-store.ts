@@ -16,14 +16,14 @@ type RingRow = typeof rings.$inferSelect;
 type RowFields = 'id' | 'planId' | 'stockId' | 'name' | 'status' | 'createdAt' | 'finishedAt';
 type Fixed<R> = R extends Ring ? Omit<R, RowFields> : never;
 /** The part of a ring that is fixed when it is taken to the bench. */
-export type RingPromise = Fixed<Ring>;
+export type FrozenPlan = Fixed<Ring>;
 
 export const RING = 'ring';
 
 export function ringOf(row: RingRow): Ring {
   return {
     // Rings begun before there were other kinds name none.
-    ...({ kind: 'coin', ...(row.promise as object) } as RingPromise),
+    ...({ kind: 'coin', ...(row.frozenPlan as object) } as FrozenPlan),
     id: row.id,
     planId: row.planId,
     stockId: row.stockId,
@@ -80,7 +80,7 @@ async function withEvents(db: Database, rows: readonly RingRow[]): Promise<RingW
 export async function listRings(db: Database, query: ListQuery, status?: Ring['status']) {
   const clauses = listClauses(query, {
     id: rings.id,
-    deletedAt: rings.deletedAt,
+    archivedAt: rings.archivedAt,
     search: [rings.name, rings.status],
     sort: {
       name: rings.name,
@@ -104,7 +104,7 @@ export async function getRing(db: Database, id: string): Promise<RingWithEvents>
   const rows = await db
     .select()
     .from(rings)
-    .where(and(eq(rings.id, id), isNull(rings.deletedAt)));
+    .where(and(eq(rings.id, id), isNull(rings.archivedAt)));
   const [ring] = await withEvents(db, rows);
   if (!ring) throw notFound(RING);
   return ring;
@@ -125,7 +125,7 @@ export function finishedRings(db: Database, sort?: string): Promise<readonly Rin
 }
 
 /** What a ring is made of, or will be. */
-export function metalOf(ring: RingPromise): MetalId {
+export function metalOf(ring: FrozenPlan): MetalId {
   return ring.kind === 'coin' ? ring.coin.metal : ring.metal;
 }
 

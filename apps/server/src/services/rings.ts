@@ -4,8 +4,8 @@ import { randomUUID } from 'node:crypto';
 import type { Database } from '../db/database';
 import { ringEvents, rings, stock } from '../db/schema';
 import { HttpError, notFound } from '../http/errors';
-import { planPromiser } from './plan-promise';
-import { eventsFor, getRing, RING, ringOf, stateOf, type RingPromise } from './ring-store';
+import { freezePlan, readBench } from './freeze-plan';
+import { eventsFor, getRing, RING, ringOf, stateOf, type FrozenPlan } from './ring-store';
 import { keepScrap } from './scrap';
 
 /** Takes one piece out of stock, or says that none is left. */
@@ -45,21 +45,26 @@ async function changeLength(tx: Database, stockId: string, byMm: number): Promis
 /** Takes a plan to the bench: the route is fixed, and its piece leaves the stock. Repeating it changes nothing. */
 export async function startRing(db: Database, input: RingInput): Promise<RingWithEvents> {
   const id = input.id ?? randomUUID();
-  const promised = await planPromiser(db);
+  const bench = await readBench(db);
   await db.transaction(async (tx) => {
     const [known] = await tx.select().from(rings).where(eq(rings.id, id));
     if (known) return;
-    const { plan, promise } = await promised(tx, input.planId);
-    await takeStock(tx, plan.stockId, lengthUsed(promise));
-    await tx
-      .insert(rings)
-      .values({ id, planId: plan.id, stockId: plan.stockId, name: input.name, status: 'in-work', promise });
+    const { plan, frozen } = await freezePlan(tx, input.planId, bench);
+    await takeStock(tx, plan.stockId, lengthUsed(frozen));
+    await tx.insert(rings).values({
+      id,
+      planId: plan.id,
+      stockId: plan.stockId,
+      name: input.name,
+      status: 'in-work',
+      frozenPlan: frozen,
+    });
   });
   return getRing(db, id);
 }
 
-function lengthUsed(promise: RingPromise): number {
-  return promise.kind === 'coin' ? 0 : (promise.usesLengthMm ?? 0);
+function lengthUsed(plan: FrozenPlan): number {
+  return plan.kind === 'coin' ? 0 : (plan.usesLengthMm ?? 0);
 }
 
 /** Appends events; those already known are left out. The ring's status follows from all of them. */
@@ -89,19 +94,19 @@ export async function logEvents(
   });
 }
 
-/** Puts a ring away, or brings it back; a ring that was not begun gives its piece back to the stock, and takes it again. */
-async function shelve(db: Database, id: string, away: boolean): Promise<void> {
+/** Archives a ring, or brings it back; a ring that was not begun gives its piece back to the stock, and takes it again. */
+async function setArchived(db: Database, id: string, archived: boolean): Promise<void> {
   await db.transaction(async (tx) => {
     const [row] = await tx
       .update(rings)
-      .set({ deletedAt: away ? new Date().toISOString() : null })
-      .where(and(eq(rings.id, id), away ? isNull(rings.deletedAt) : isNotNull(rings.deletedAt)))
+      .set({ archivedAt: archived ? new Date().toISOString() : null })
+      .where(and(eq(rings.id, id), archived ? isNull(rings.archivedAt) : isNotNull(rings.archivedAt)))
       .returning();
     if (!row) throw notFound(RING);
     const begun = ((await eventsFor(tx, [id])).get(id) ?? []).length > 0;
     if (begun) return;
     const usesLengthMm = lengthUsed(ringOf(row));
-    if (!away) return takeStock(tx, row.stockId, usesLengthMm);
+    if (!archived) return takeStock(tx, row.stockId, usesLengthMm);
     if (usesLengthMm > 0) {
       await changeLength(tx, row.stockId, usesLengthMm);
       return;
@@ -114,10 +119,10 @@ async function shelve(db: Database, id: string, away: boolean): Promise<void> {
 }
 
 export async function removeRing(db: Database, id: string): Promise<void> {
-  await shelve(db, id, true);
+  await setArchived(db, id, true);
 }
 
 export async function restoreRing(db: Database, id: string): Promise<RingWithEvents> {
-  await shelve(db, id, false);
+  await setArchived(db, id, false);
   return getRing(db, id);
 }

@@ -48,15 +48,15 @@ export async function meltScrap(db: Database, input: MeltOutInput): Promise<Stor
   return db.transaction(async (tx) => {
     const [known] = await tx.select().from(scrap).where(eq(scrap.id, id));
     if (known) return storedScrap(known);
-    const buttons = tx.select({ id: scrap.id }).from(scrap).where(isNull(scrap.deletedAt));
+    const buttons = tx.select({ id: scrap.id }).from(scrap).where(isNull(scrap.archivedAt));
     const rows = await tx
       .select()
       .from(scrap)
       .where(
         and(
           inArray(scrap.id, scrapIds),
-          isNull(scrap.deletedAt),
-          // A button that was put away gives back what went into it.
+          isNull(scrap.archivedAt),
+          // A button that was archived gives back what went into it.
           or(isNull(scrap.meltedIntoId), notInArray(scrap.meltedIntoId, buttons)),
         ),
       );

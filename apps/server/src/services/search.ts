@@ -18,7 +18,7 @@ type SearchResponse = z.output<typeof searchResponseSchema>;
 export async function computeSearch(db: Database, request: SearchRequest): Promise<SearchResponse> {
   const { stockIds, wall, curlDeg, widthMm, learnt, ...wish } = request;
   const traits = await traitsFor(db, learnt);
-  const rows = await db.select().from(stock).where(isNull(stock.deletedAt));
+  const rows = await db.select().from(stock).where(isNull(stock.archivedAt));
   const coins = rows.map(stockItem).filter((piece) => piece.kind === 'coin');
   // What a test has ruled out is not offered.
   const pieces = coins.filter(

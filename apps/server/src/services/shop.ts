@@ -4,7 +4,7 @@ import { type RingEvent, ringOutcome } from '@round-mint/core/ring';
 import { workedMinutes } from '@round-mint/core/learn';
 import { marginAt, shopNumbers, type PastRing, type PastSale } from '@round-mint/core/trade';
 import type { Database } from '../db/database';
-import { actualCosts, openTill } from './costs';
+import { actualCosts, loadPriceContext } from './costs';
 import { allOrders } from './orders';
 import { finishedRings, ringsIn, stateOf } from './ring-store';
 
@@ -21,12 +21,12 @@ function pastRing(ring: RingWithEvents): PastRing {
 
 /** Orders that are paid and gone, with what each left over. */
 async function pastSales(db: Database): Promise<readonly PastSale[]> {
-  const till = await openTill(db);
+  const priceContext = await loadPriceContext(db);
   const sales: PastSale[] = [];
   for (const order of await allOrders(db)) {
     const { quote, state, events } = order;
     if (state !== 'closed' || !quote) continue;
-    const input = (await actualCosts(db, order, till)) ?? quote.input;
+    const input = (await actualCosts(db, order, priceContext)) ?? quote.input;
     const closedAt = events.at(-1)?.at ?? order.updatedAt;
     sales.push({ closedAt, price: quote.price, margin: marginAt(input, quote.price) });
   }

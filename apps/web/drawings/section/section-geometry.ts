@@ -1,3 +1,4 @@
+import { degToRad } from '@round-mint/core/numeric';
 import type { WallOutline } from '@round-mint/core/steps';
 
 /** A point of the drawing, mm: distance from the ring's axis, and height above the cut edge. */
@@ -16,10 +17,6 @@ function at(values: readonly number[], index: number): number {
   return values[index] ?? 0;
 }
 
-function radians(deg: number): number {
-  return (deg * Math.PI) / 180;
-}
-
 /** The two faces of the wall in section, from cut edge to rim edge. */
 export function sectionLines(outline: WallOutline): SectionLines {
   const { arcMm, meanRadiusMm, thicknessMm, leanDeg } = outline;
@@ -29,9 +26,9 @@ export function sectionLines(outline: WallOutline): SectionLines {
   arcMm.forEach((arc, i) => {
     if (i > 0) {
       const lean = (at(leanDeg, i - 1) + at(leanDeg, i)) / 2;
-      height += (arc - at(arcMm, i - 1)) * Math.cos(radians(lean));
+      height += (arc - at(arcMm, i - 1)) * Math.cos(degToRad(lean));
     }
-    const lean = radians(at(leanDeg, i));
+    const lean = degToRad(at(leanDeg, i));
     const half = at(thicknessMm, i) / 2;
     const radius = at(meanRadiusMm, i);
     inside.push({ x: radius - half * Math.cos(lean), y: height + half * Math.sin(lean) });

@@ -1,3 +1,4 @@
+import { degToRad } from '@round-mint/core/numeric';
 import type { ToolContact } from '@round-mint/core/kit';
 import type { WallOutline } from '@round-mint/core/steps';
 import { sectionLines, type SectionLines, type SectionPoint } from './section-geometry';
@@ -14,7 +15,7 @@ const THROAT_SHARE = 0.55;
 const CURL_SHARE = 0.42;
 
 function slope(angleDeg: number): number {
-  return Math.tan((angleDeg * Math.PI) / 180);
+  return Math.tan(degToRad(angleDeg));
 }
 
 interface Box {

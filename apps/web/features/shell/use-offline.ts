@@ -13,7 +13,7 @@ function fetchedHere(): string[] {
 
 /** Lets the service worker keep the app and what was last fetched, so that a reload works while the server is away. */
 async function keepForLater(): Promise<void> {
-  await navigator.serviceWorker.register('/keep.js');
+  await navigator.serviceWorker.register('/service-worker.js');
   const { active } = await navigator.serviceWorker.ready;
   // The first visit was over before the worker could see it.
   active?.postMessage({ keep: [window.location.origin + '/', ...fetchedHere()] });

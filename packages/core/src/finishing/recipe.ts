@@ -112,7 +112,7 @@ export function withRecipe(
       annealFirst: false,
       outline: standing.outline,
       risks: [],
-      ...(standing.stand ? { stand: standing.stand } : {}),
+      ...(standing.pieceState ? { pieceState: standing.pieceState } : {}),
     };
   });
   const closing = last.kind === 'read' ? [last] : [];

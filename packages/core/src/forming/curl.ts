@@ -1,4 +1,4 @@
-import { degToRad } from './wall-shape';
+import { degToRad } from '../numeric';
 
 /**
  * Size lost at the edges when both are turned in by α over the wall's arc W, while the belly stays:

@@ -50,7 +50,6 @@ export {
   closedTo,
   DEFAULT_FOLD_ANGLE_DEG,
   DEFAULT_TAPER_DEG,
-  degToRad,
   funnelWall,
   openedTo,
   roundedWall,

@@ -1,3 +1,4 @@
+import { degToRad, radToDeg } from '../numeric';
 import { clockDirection } from '../format';
 
 /** Difference between wide and narrow land that a band forgives, mm (craft §3). */
@@ -33,10 +34,6 @@ export interface LandVerdict {
   readonly message: string;
 }
 
-function toRadians(angleDeg: number): number {
-  return (angleDeg * Math.PI) / 180;
-}
-
 /** Below this share of its largest possible value a determinant means that the readings tell no direction. */
 const SPREAD_NEEDED = 1e-4;
 
@@ -68,7 +65,7 @@ function solve3(
 /** Least squares for land(θ) = w̄ + A cos θ + B sin θ. */
 function fitLand(readings: readonly LandReading[]): readonly number[] | undefined {
   const rows = readings.map(({ angleDeg, mm }) => ({
-    x: [1, Math.cos(toRadians(angleDeg)), Math.sin(toRadians(angleDeg))] as const,
+    x: [1, Math.cos(degToRad(angleDeg)), Math.sin(degToRad(angleDeg))] as const,
     mm,
   }));
   const normal = [0, 1, 2].map(
@@ -115,7 +112,7 @@ export function judgeLand(
   if (!fit) throw new RangeError('land readings must be spread around the coin');
   const [, cosPart = 0, sinPart = 0] = fit;
   const eccentricityMm = Math.hypot(cosPart, sinPart);
-  const wideAngleDeg = ((Math.atan2(sinPart, cosPart) * 180) / Math.PI + 360) % 360;
+  const wideAngleDeg = (radToDeg(Math.atan2(sinPart, cosPart)) + 360) % 360;
   const wideClock = clockDirection(wideAngleDeg);
   const differenceMm = 2 * eccentricityMm;
   const remeasure = misreadPairs(readings, diameterMm - holeMm);

@@ -1,4 +1,5 @@
-import { degToRad, type WallShape } from './wall-shape';
+import { degToRad } from '../numeric';
+import type { WallShape } from './wall-shape';
 
 /**
  * The wall as a line of fibres from the cut edge (first) to the rim edge (last), evenly spaced in the flat coin.

@@ -1,3 +1,4 @@
+import { lastWhere } from '../numeric';
 import { finishedMeridian, largestMomentMm, type Washer } from './finished';
 import { OVER_STRETCH_MM, STEPPED_RIM_STRAIN_LIMIT, THINNEST_CUT_EDGE_MM } from './limits';
 import { cutEdge, rimEdge } from './meridian';
@@ -15,18 +16,8 @@ export interface SizeRange {
 
 /** Edges need few fibres; the arc width only enters through the curl. */
 const INTERVALS = 8;
-const STEPS = 14;
-
-/** The point in [low, high] where `holds` ends; holds(low) is true. */
-function lastWhere(holds: (x: number) => boolean, low: number, high: number): number {
-  let [inside, outside] = [low, high];
-  for (let i = 0; i < STEPS; i++) {
-    const middle = (inside + outside) / 2;
-    if (holds(middle)) inside = middle;
-    else outside = middle;
-  }
-  return inside;
-}
+/** A size is told to a thousandth of the range: far finer than it is known, and quick. */
+const HALVINGS = 14;
 
 /**
  * Inside diameters, mm, that a washer can become with a wall (craft §3): above, the rim's largest moment stays within
@@ -50,12 +41,12 @@ export function sizeRange(
   const lowest = Math.max(2, washer.holeMm - 4 * washer.thicknessMm);
   const highest = washer.diameterMm;
   if (!rimFits(lowest) || !cutThick(lowest)) return undefined;
-  const byRim = lastWhere(rimFits, lowest, highest);
-  const byCut = cutThick(byRim) ? byRim : lastWhere(cutThick, lowest, byRim);
+  const byRim = lastWhere(rimFits, lowest, highest, HALVINGS);
+  const byCut = cutThick(byRim) ? byRim : lastWhere(cutThick, lowest, byRim, HALVINGS);
   const max = Math.min(byRim, byCut);
   if (!rimBears(max) || !holeOpens(max)) return undefined;
-  const minByRim = rimBears(lowest) ? lowest : lastWhere(rimBears, max, lowest);
-  const minByHole = holeOpens(lowest) ? lowest : lastWhere(holeOpens, max, lowest);
+  const minByRim = rimBears(lowest) ? lowest : lastWhere(rimBears, max, lowest, HALVINGS);
+  const minByHole = holeOpens(lowest) ? lowest : lastWhere(holeOpens, max, lowest, HALVINGS);
   const min = Math.max(minByRim, minByHole);
   return {
     min,

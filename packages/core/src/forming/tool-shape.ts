@@ -1,4 +1,5 @@
-import { degToRad, straightWall, type WallPlace, type WallShape } from './wall-shape';
+import { degToRad, radToDeg } from '../numeric';
+import { straightWall, type WallPlace, type WallShape } from './wall-shape';
 
 /** Which edge of the wall goes into a die first. */
 export type LeadingEdge = 'rim' | 'cut';
@@ -15,7 +16,7 @@ export function ballWall(middleRadiusMm: number, curvaturePerMm: number): WallSh
       curvaturePerMm === 0
         ? middleRadiusMm + arcMm - widthMm / 2
         : Math.sin(slopeAt(arcMm, widthMm)) / curvaturePerMm,
-    leanDeg: (arcMm, widthMm) => 90 - (slopeAt(arcMm, widthMm) * 180) / Math.PI,
+    leanDeg: (arcMm, widthMm) => 90 - radToDeg(slopeAt(arcMm, widthMm)),
   };
 }
 

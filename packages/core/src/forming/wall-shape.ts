@@ -1,3 +1,4 @@
+import { degToRad, radToDeg } from '../numeric';
 /** Half angle of a folded funnel, degrees from the ring's axis: the default die (craft §3). */
 export const DEFAULT_FOLD_ANGLE_DEG = 17;
 
@@ -19,10 +20,6 @@ export interface WallShape {
 export interface WallPlace {
   readonly meanRadiusMm: readonly number[];
   readonly leanDeg: readonly number[];
-}
-
-export function degToRad(angleDeg: number): number {
-  return (angleDeg * Math.PI) / 180;
 }
 
 /** A wall that is straight inside, at an even inside diameter. */
@@ -64,7 +61,7 @@ export function roundedWall(edgeInsideDiameterMm: number, curlDeg: number): Wall
       const insideMm = edgeInsideDiameterMm / 2 + arcRadiusMm * (cosTurn - Math.cos(curl));
       return insideMm + (thicknessMm / 2) * cosTurn;
     },
-    leanDeg: (arcMm, widthMm) => (-turnAt(arcMm, widthMm) * 180) / Math.PI,
+    leanDeg: (arcMm, widthMm) => radToDeg(-turnAt(arcMm, widthMm)),
   };
 }
 

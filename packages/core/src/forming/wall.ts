@@ -1,12 +1,6 @@
+import { degToRad } from '../numeric';
 import { curlDropMm, roundedHeightMm } from './curl';
-import {
-  DEFAULT_TAPER_DEG,
-  degToRad,
-  roundedWall,
-  straightWall,
-  taperedWall,
-  type WallShape,
-} from './wall-shape';
+import { DEFAULT_TAPER_DEG, roundedWall, straightWall, taperedWall, type WallShape } from './wall-shape';
 
 export const WALL_KINDS = ['straight', 'rounded', 'tapered'] as const;
 export type WallKind = (typeof WALL_KINDS)[number];

@@ -1,3 +1,4 @@
+import { radToDeg } from '../numeric';
 import type { Profile } from './profile';
 import { thicknessAt } from './profile';
 import { turnLengthMm } from './turn-length';
@@ -43,7 +44,7 @@ export function handleBlank(profile: Profile, startMm: number, shape: HandleShap
   return {
     lengthMm,
     roughLengthMm: lengthMm * ROUGH_FACTOR,
-    overlapDeg: ((over / outerRadius) * 180) / Math.PI,
+    overlapDeg: radToDeg(over / outerRadius),
   };
 }
 

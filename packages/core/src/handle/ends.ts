@@ -1,3 +1,4 @@
+import { degToRad } from '../numeric';
 export const END_SHAPES = ['square', 'round', 'mitred', 'pattern'] as const;
 export type EndShape = (typeof END_SHAPES)[number];
 
@@ -17,7 +18,7 @@ export interface EndMark {
  * handle; a mitre reaches w tan φ.
  */
 export function endMark(shape: EndShape, widthMm: number, mitreDeg = MITRE_DEG): EndMark {
-  if (shape === 'mitred') return { reachMm: widthMm * Math.tan((mitreDeg * Math.PI) / 180) };
+  if (shape === 'mitred') return { reachMm: widthMm * Math.tan(degToRad(mitreDeg)) };
   if (shape !== 'round') return { reachMm: 0 };
   const dividerMm = widthMm * SOFT_ROUND;
   return { dividerMm, reachMm: dividerMm - Math.sqrt(dividerMm ** 2 - widthMm ** 2 / 4) };

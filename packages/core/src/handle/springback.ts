@@ -1,3 +1,4 @@
+import { bisect } from '../numeric';
 import { stiffnessOf, type MetalId } from '../metal';
 
 /** How hard the metal is: annealed or as it came. */
@@ -31,7 +32,7 @@ export function releasedDiameterMm(
   return formerMm + (plain - formerMm) * factor;
 }
 
-/** Former whose release lands on a diameter, mm: the released diameter rises with the former, so halving finds it. */
+/** Former whose release lands on a diameter, mm: the released diameter rises with the former, so bisection finds it. */
 export function formerFor(
   insideDiameterMm: number,
   thicknessMm: number,
@@ -39,13 +40,8 @@ export function formerFor(
   temper: Temper,
   factor = 1,
 ): number {
-  let [low, high] = [0, insideDiameterMm];
-  for (let i = 0; i < 60; i++) {
-    const middle = (low + high) / 2;
-    if (releasedDiameterMm(middle, thicknessMm, metal, temper, factor) < insideDiameterMm) low = middle;
-    else high = middle;
-  }
-  return (low + high) / 2;
+  const released = (formerMm: number) => releasedDiameterMm(formerMm, thicknessMm, metal, temper, factor);
+  return bisect(released, insideDiameterMm, 0, insideDiameterMm);
 }
 
 export interface FormerChoice {

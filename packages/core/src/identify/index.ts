@@ -3,5 +3,5 @@ export type { DensityMeasured, MetalFit, Weighing } from './density';
 export { MAGNET_ANSWERS, STONE_ANSWERS } from './evidence';
 export type { Evidence, MagnetAnswer, StoneAnswer } from './evidence';
 export { metalOfMark } from './marks';
-export { ANSWERS, CERTAINTIES, DEEDS, identify } from './verdict';
-export type { Answer, Certainty, Deed, Identity, Suspect } from './verdict';
+export { ANSWERS, CERTAINTIES, OPERATIONS, identify } from './verdict';
+export type { Answer, Certainty, Operation, Identity, Suspect } from './verdict';

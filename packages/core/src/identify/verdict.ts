@@ -1,9 +1,9 @@
 import { METALS, type Metal, type MetalId } from '../metal';
 import { likelihoods, type Evidence } from './evidence';
 
-export const DEEDS = ['heat', 'bend', 'fold', 'solder', 'polish-hard'] as const;
+export const OPERATIONS = ['heat', 'bend', 'fold', 'solder', 'polish-hard'] as const;
 /** What one may want to do to a piece. */
-export type Deed = (typeof DEEDS)[number];
+export type Operation = (typeof OPERATIONS)[number];
 export const ANSWERS = ['yes', 'no', 'unsure'] as const;
 export type Answer = (typeof ANSWERS)[number];
 export const CERTAINTIES = ['sure', 'likely', 'unsure'] as const;
@@ -21,19 +21,19 @@ export interface Identity {
   readonly suspects: readonly Suspect[];
   readonly metal: MetalId;
   readonly certainty: Certainty;
-  readonly may: Readonly<Record<Deed, Answer>>;
+  readonly may: Readonly<Record<Operation, Answer>>;
   /** The test that would tell most next; undefined when it is settled. */
   readonly nextTest: 'magnet' | 'mark' | 'density' | 'stone' | undefined;
 }
 
 const SURE = 0.95;
 const LIKELY = 0.75;
-/** A deed is open only when metals that bear it make up this much; ruled out when they make up no more than the rest. */
+/** A operation is open only when metals that bear it make up this much; ruled out when they make up no more than the rest. */
 const OPEN = 0.95;
 const SHUT = 0.3;
 const WORTH_SHOWING = 0.01;
 
-const bears: Readonly<Record<Deed, (metal: Metal) => boolean>> = {
+const bears: Readonly<Record<Operation, (metal: Metal) => boolean>> = {
   heat: ({ heat }) => heat !== 'never' && heat !== 'unplated-only',
   bend: ({ id }) => !['steel', 'stainless', 'titanium', 'zinc-core'].includes(id),
   fold: ({ refusal, heat }) => refusal === undefined && heat !== 'unplated-only',
@@ -42,11 +42,11 @@ const bears: Readonly<Record<Deed, (metal: Metal) => boolean>> = {
 };
 
 function answerFor(
-  deed: Deed,
+  operation: Operation,
   posterior: readonly { readonly metal: Metal; readonly probability: number }[],
 ): Answer {
   const share = posterior.reduce(
-    (sum, { metal, probability }) => sum + (bears[deed](metal) ? probability : 0),
+    (sum, { metal, probability }) => sum + (bears[operation](metal) ? probability : 0),
     0,
   );
   if (share >= OPEN) return 'yes';
@@ -63,7 +63,7 @@ function nextTest(evidence: Evidence, certainty: Certainty): Identity['nextTest'
 
 /**
  * What a piece is, from whatever was tested (craft §2): every metal is weighed by how likely the answers are for it, all
- * alike before the first test. A deed is open only when nearly all that it may be bears it.
+ * alike before the first test. A operation is open only when nearly all that it may be bears it.
  */
 export function identify(evidence: Evidence): Identity {
   const tests = likelihoods(evidence);
@@ -77,10 +77,9 @@ export function identify(evidence: Evidence): Identity {
   const first = posterior[0];
   if (!first) throw new Error('no metals to choose from');
   const certainty = first.probability >= SURE ? 'sure' : first.probability >= LIKELY ? 'likely' : 'unsure';
-  const may = Object.fromEntries(DEEDS.map((deed) => [deed, answerFor(deed, posterior)])) as Record<
-    Deed,
-    Answer
-  >;
+  const may = Object.fromEntries(
+    OPERATIONS.map((operation) => [operation, answerFor(operation, posterior)]),
+  ) as Record<Operation, Answer>;
   // A magnet that sticks settles it, whatever else was found (craft §2).
   const stuck = evidence.magnet === 'sticks';
   return {

@@ -1,4 +1,5 @@
 import type { MetalId } from '../metal';
+import { bisect } from '../numeric';
 import type { Coin } from '../stock';
 
 /** What one push was seen to give: lines of the pusher still standing above the die, and the ring's size after it. */
@@ -137,8 +138,6 @@ export function dieCurve(observations: readonly DieObservation[]): readonly DieO
   });
 }
 
-const HALVINGS = 40;
-
 /**
  * At which reveal to stop for a size after the pass. Between observations along the monotone curve; outside them on
  * the straight line of the nearest two, and said so; never under 0.
@@ -175,11 +174,7 @@ export function revealFor(
     );
   });
   const [a, b] = [points[at] ?? first, points[at + 1] ?? last];
-  let [low, high] = [0, 1];
-  for (let i = 0; i < HALVINGS; i++) {
-    const middle = (low + high) / 2;
-    if (between(a, b, slopes[at] ?? 0, slopes[at + 1] ?? 0, middle) < insideDiameterMm) low = middle;
-    else high = middle;
-  }
-  return { reveal: a.reveal + (b.reveal - a.reveal) * high, extrapolated: false };
+  const [slopeA, slopeB] = [slopes[at] ?? 0, slopes[at + 1] ?? 0];
+  const share = bisect((part) => between(a, b, slopeA, slopeB, part), insideDiameterMm, 0, 1);
+  return { reveal: a.reveal + (b.reveal - a.reveal) * share, extrapolated: false };
 }

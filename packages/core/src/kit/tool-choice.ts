@@ -1,4 +1,4 @@
-import { degToRad } from '../forming';
+import { degToRad } from '../numeric';
 import { toolsOf, type Kit, type Tool, type ToolKind } from './kit';
 import type { ToolContact } from './tool-contact';
 

@@ -38,9 +38,9 @@ function* madeRings(count: number, seed: number, traits: BenchTraits = TRUTH): G
     };
     const { feasible, route } = planCoinRing(input, { kit: REFERENCE_KIT });
     if (!feasible || !route) continue;
-    const { steps, way, school } = route;
+    const { steps, moves, school } = route;
     const events = simulateRing(
-      { input, school, way, steps, kit: REFERENCE_KIT },
+      { input, school, moves, steps, kit: REFERENCE_KIT },
       { ...STEADY_BENCH, traits },
       random,
     );
@@ -51,7 +51,7 @@ function* madeRings(count: number, seed: number, traits: BenchTraits = TRUTH): G
       name: `Ring ${made}`,
       finishedAt: at(events.at(-1)?.minute ?? 0),
       targetInsideDiameterMm: input.targetInsideDiameterMm,
-      coin: { input, school, way },
+      coin: { input, school, moves },
       steps,
       mandrel: DEFAULT_MANDREL,
       events: events.map(({ minute, body }, i) => ({ id: `ring-${made}-${i}`, at: at(minute), body })),
@@ -154,7 +154,7 @@ describe('what pushers were seen to give', () => {
     name: 'Stepped',
     finishedAt: '2026-03-02T10:00:00Z',
     targetInsideDiameterMm: input.targetInsideDiameterMm,
-    coin: { input, school: route?.school ?? 'over-stretch', way: route?.way ?? [] },
+    coin: { input, school: route?.school ?? 'over-stretch', moves: route?.moves ?? [] },
     steps,
     mandrel: DEFAULT_MANDREL,
     events,

@@ -165,21 +165,21 @@ function traitsOf(values: readonly LearntValue[]): BenchTraits {
 }
 
 /** What is foretold of a ring by one value, and what the rings before it say about that value. */
-interface Strand {
+interface LearningSeries {
   readonly sightings: readonly Sighting[];
   readonly pullSigma: number;
   readonly to: 'wall' | 'size';
 }
 
 /** Rings in the order they were finished, each foretold by those before it. */
-function courseOf(lessons: readonly RingLesson[], strands: readonly Strand[]): readonly CoursePoint[] {
+function courseOf(lessons: readonly RingLesson[], series: readonly LearningSeries[]): readonly CoursePoint[] {
   return lessons.map(({ ring }, place) => {
     const earlier = new Set(lessons.slice(0, place).map((lesson) => lesson.ring.id));
     const off = { wall: { before: [], after: [] }, size: { before: [], after: [] } } as Record<
-      Strand['to'],
+      LearningSeries['to'],
       { before: number[]; after: number[] }
     >;
-    for (const { sightings, pullSigma, to } of strands) {
+    for (const { sightings, pullSigma, to } of series) {
       const known = sightings.filter(({ ringId }) => earlier.has(ringId));
       const enough = new Set(known.map(({ ringId }) => ringId)).size >= FEWEST_RINGS;
       const change = enough ? ridgeChange(known, pullSigma) : 0;
@@ -252,7 +252,7 @@ export function* learnFrom(
     ...allowanceValues(coins, kept),
     ...minuteValues(lessons, kept),
   ];
-  const strands: readonly Strand[] = [
+  const series: readonly LearningSeries[] = [
     { sightings: [...shares.values()].flat(), pullSigma: PULL.share, to: 'wall' },
     { sightings: trims, pullSigma: PULL.trimMm, to: 'size' },
     ...[...curls.values()].map((sightings) => ({ sightings, pullSigma: PULL.curl, to: 'size' }) as const),
@@ -261,7 +261,7 @@ export function* learnFrom(
     rings: lessons.length,
     traits: traitsOf(values),
     values,
-    course: courseOf(lessons, strands),
+    course: courseOf(lessons, series),
     dieCharts: dieSightings(coins),
   };
 }

@@ -8,7 +8,7 @@ export interface CoinCourse {
   readonly input: CoinRingInput;
   readonly school: FinishingSchool;
   /** Moves of its route by name; rings begun before they were kept have none, and teach no share. */
-  readonly way: readonly string[];
+  readonly moves: readonly string[];
 }
 
 /** A finished ring as the log has it. */

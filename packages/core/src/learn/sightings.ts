@@ -1,6 +1,7 @@
-import { arcWidthMm, cutEdge, degToRad, rimEdge, TRIM_GAIN_MM, type Meridian } from '../forming';
+import { bisect, degToRad } from '../numeric';
+import { arcWidthMm, curlDropMm, cutEdge, rimEdge, TRIM_GAIN_MM, type Meridian } from '../forming';
 import type { Kit } from '../kit';
-import { walkWay } from '../route';
+import { simulateMoves } from '../route';
 import type { BenchTraits, StepKind } from '../steps';
 import { readSteps, type CoinLesson, type RingLesson } from './logged-ring';
 import type { Sighting } from './ridge';
@@ -15,7 +16,7 @@ const PROBE = 0.03;
 
 /** A ring's wall as the simulation ends it with another share. */
 function walked({ ring, state }: CoinLesson, kit: Kit, traits: BenchTraits, shareShift: number): Meridian {
-  const { input: planned, school, way } = ring.coin;
+  const { input: planned, school, moves } = ring.coin;
   const { coin, wall, targetInsideDiameterMm } = planned;
   const input = {
     coin,
@@ -23,7 +24,7 @@ function walked({ ring, state }: CoinLesson, kit: Kit, traits: BenchTraits, shar
     holeMm: state.holeMm ?? planned.holeMm,
     targetInsideDiameterMm: state.targetInsideDiameterMm ?? targetInsideDiameterMm,
   };
-  return walkWay(input, { kit, school, way, shareShift, traits }).finished;
+  return simulateMoves(input, { kit, school, moves, shareShift, traits }).finished;
 }
 
 /**
@@ -32,7 +33,7 @@ function walked({ ring, state }: CoinLesson, kit: Kit, traits: BenchTraits, shar
  */
 export function shareSightings(lesson: CoinLesson, kit: Kit, traits: BenchTraits): readonly Sighting[] {
   const { measured } = lesson.state;
-  if (!measured || lesson.ring.coin.way.length === 0) return [];
+  if (!measured || lesson.ring.coin.moves.length === 0) return [];
   const at = (shift: number) => walked(lesson, kit, traits, shift);
   const [low, middle, high] = [at(-PROBE), at(0), at(PROBE)];
   const figures = [
@@ -78,18 +79,12 @@ export function trimSightings(lesson: RingLesson): readonly Sighting[] {
   );
 }
 
-const MOST_TURNED_RAD = 1.2;
+/** No die turns an edge further. */
+const MOST_TURNED_DEG = 70;
 
-/** The angle behind a drop: Δd = W(1 − cos α)/α solved for α by halving, degrees. */
+/** The angle behind a drop: Δd = W(1 − cos α)/α solved for α, degrees. */
 export function angleOfDropDeg(dropMm: number, arcWidth: number): number {
-  let [low, high] = [0, MOST_TURNED_RAD];
-  for (let i = 0; i < 40; i++) {
-    const middle = (low + high) / 2;
-    const drop = (arcWidth * (1 - Math.cos(middle))) / Math.max(middle, 1e-9);
-    if (drop < dropMm) low = middle;
-    else high = middle;
-  }
-  return (((low + high) / 2) * 180) / Math.PI;
+  return bisect((curlDeg) => curlDropMm(arcWidth, curlDeg), dropMm, 0, MOST_TURNED_DEG);
 }
 
 /** What each curl die really turns, against its nominal angle; keyed by that angle. */

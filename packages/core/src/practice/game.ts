@@ -9,7 +9,7 @@ import {
 } from '../forming';
 import { type Kit, REFERENCE_KIT } from '../kit';
 import { type Goal, goalOf, ringAllowance, type RouteState, runPass, spentBetween } from '../route';
-import { FRESH, fullest, loreOf, type StepKind, turnedDeg, wrinkleIndex } from '../steps';
+import { FRESH, fullest, stepDefaults, type StepKind, turnedDeg, wrinkleIndex } from '../steps';
 import { workingThickness } from '../stock';
 import type { Exercise } from './exercises';
 import type { Feel, Game, Moment, PracticeAction, PracticePieceState } from './game-state';
@@ -67,7 +67,7 @@ export function goalFor(
 const STRAIGHT_MM = 0.2;
 
 /** Where a piece stands, as a route search asks it. */
-export function standOf(exercise: Exercise, state: PracticePieceState): RouteState {
+export function routeStateOf(exercise: Exercise, state: PracticePieceState): RouteState {
   const { wall, spent, folded, turnedDeg: turned, straightMm } = state;
   const cut = cutEdge(wall);
   const rim = rimEdge(wall);
@@ -93,7 +93,7 @@ export function standOf(exercise: Exercise, state: PracticePieceState): RouteSta
 }
 
 function minutesFor(kind: StepKind): number {
-  const { handsOnMin, waitMin } = loreOf(kind);
+  const { handsOnMin, waitMin } = stepDefaults(kind);
   return handsOnMin + waitMin;
 }
 

@@ -1,7 +1,7 @@
 import { arcWidthMm, coarseMeridian } from '../forming';
 import { costToGo } from '../route';
 import { MM_PER_US_SIZE } from '../size';
-import { act, edgesOf, goalFor, standOf, startGame } from './game';
+import { act, edgesOf, goalFor, routeStateOf, startGame } from './game';
 import type { Game, Moment, PracticeAction, PracticePieceState } from './game-state';
 import type { Exercise } from './exercises';
 
@@ -41,8 +41,8 @@ function widthOff(exercise: Exercise, widthMm: number): number {
 
 /** What a perfect hand would still need; undefined when nothing leads to the ring any more. */
 function toGo(exercise: Exercise, state: PracticePieceState) {
-  const stand = standOf(exercise, state);
-  return costToGo({ ...stand, wall: coarseMeridian(stand.wall) }, goalFor(exercise, state));
+  const piece = routeStateOf(exercise, state);
+  return costToGo({ ...piece, wall: coarseMeridian(piece.wall) }, goalFor(exercise, state));
 }
 
 interface BestRoute {

@@ -17,7 +17,7 @@ const { route, bandWidthMm } = planCoinRing(INPUT, { kit: REFERENCE_KIT });
 const RING = {
   input: INPUT,
   school: route!.school,
-  way: route!.way,
+  moves: route!.moves,
   steps: route!.steps,
   kit: REFERENCE_KIT,
 };

@@ -8,7 +8,7 @@ import {
 } from '../forming';
 import type { Kit } from '../kit';
 import { doneBody, type RingEventBody, strainedUse } from '../ring';
-import { ringAllowance, walkWay } from '../route';
+import { ringAllowance, simulateMoves } from '../route';
 import { movesWall, type RouteStep, turnedDeg } from '../steps';
 import { CRACK_AT, normalDeviate, type Random } from '../uncertainty';
 import type { BenchTruth } from './bench-truth';
@@ -17,7 +17,7 @@ import type { BenchTruth } from './bench-truth';
 export interface RingToMake {
   readonly input: CoinRingInput;
   readonly school: FinishingSchool;
-  readonly way: readonly string[];
+  readonly moves: readonly string[];
   readonly steps: readonly RouteStep[];
   readonly kit: Kit;
 }
@@ -42,10 +42,10 @@ const rounded = (value: number, step: number) => Math.round(value / step) * step
  * so that the size follows the route, while width, edges, lips, curls, springback, minutes and cracks follow the truth.
  */
 export function simulateRing(ring: RingToMake, truth: BenchTruth, random: Random): readonly TimedEvent[] {
-  const { input, school, way, steps, kit } = ring;
+  const { input, school, moves, steps, kit } = ring;
   const { traits } = truth;
   const draw = (sigma: number) => sigma * normalDeviate(random);
-  const finished = walkWay(input, { kit, school, way, traits }).finished;
+  const finished = simulateMoves(input, { kit, school, moves, traits }).finished;
   const widthMm = arcWidthMm(finished);
   const crackAt =
     CRACK_AT.median * (traits.allowanceFactor[input.coin.metal] ?? 1) * Math.exp(draw(truth.crackLog));

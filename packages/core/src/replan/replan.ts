@@ -21,11 +21,11 @@ import {
   edgesOf,
   type Goal,
   goalOf,
-  goWay,
+  applyMoves,
   outlineOf,
-  searchWay,
-  startWork,
-  type Work,
+  findRoute,
+  startRoute,
+  type RouteBuilder,
 } from '../route';
 import { type BenchTraits, DEFAULT_TRAITS, type EdgeSpend, FRESH, type RouteStep } from '../steps';
 import { filedBack, flatFound, foundAt, wallOfOutline, type Found } from './resume';
@@ -66,7 +66,7 @@ export interface NewRoute {
 }
 
 /** Why the size has come out of reach. */
-export type OutOfReach = 'rim-would-grow' | 'rim-too-small' | 'edge-too-thin' | 'no-way';
+export type OutOfReach = 'rim-would-grow' | 'rim-too-small' | 'edge-too-thin' | 'no-route';
 
 export type Replan =
   | { readonly kind: 'on-plan' }
@@ -82,16 +82,16 @@ function tailFrom(steps: readonly RouteStep[], index: number): number {
 }
 
 /** A finishing step goes on as it was, on the wall that there is now. */
-function keepStep(work: Work, step: RouteStep): void {
-  const edges = edgesOf(work.wall, work.lipMm);
-  const reading = step.reading ? work.steps.findLast((done) => done.reading)?.reading : undefined;
-  work.steps.push({
+function keepStep(builder: RouteBuilder, step: RouteStep): void {
+  const edges = edgesOf(builder.wall, builder.lipMm);
+  const reading = step.reading ? builder.steps.findLast((done) => done.reading)?.reading : undefined;
+  builder.steps.push({
     ...step,
     before: edges,
     after: edges,
-    outline: work.steps.at(-1)?.outline ?? outlineOf(work.wall),
-    annealFirst: work.steps.at(-1)?.kind === 'anneal',
-    stand: { ...work.stand, lipMm: work.lipMm },
+    outline: builder.steps.at(-1)?.outline ?? outlineOf(builder.wall),
+    annealFirst: builder.steps.at(-1)?.kind === 'anneal',
+    pieceState: { ...builder.progress, lipMm: builder.lipMm },
     ...(reading ? { reading } : {}),
   });
 }
@@ -105,11 +105,13 @@ function goalFor(ring: RingInWork, targetInsideDiameterMm: number, holeMm: numbe
   };
 }
 
-function workAt(ring: RingInWork, found: Found, spent: EdgeSpend, holeMm: number): Work {
+function workAt(ring: RingInWork, found: Found, spent: EdgeSpend, holeMm: number): RouteBuilder {
   const { coin, mandrel, traits = DEFAULT_TRAITS } = ring;
-  const { lipMm, ...stand } = found.stand;
-  const work = startWork({ coin, holeMm, targetInsideDiameterMm: 0, wall: ring.wall }, mandrel, { traits });
-  return { ...work, wall: found.wall, spent, stand, lipMm };
+  const { lipMm, ...progress } = found.pieceState;
+  const builder = startRoute({ coin, holeMm, targetInsideDiameterMm: 0, wall: ring.wall }, mandrel, {
+    traits,
+  });
+  return { ...builder, wall: found.wall, spent, progress, lipMm };
 }
 
 /** What limits a finished wall, and what it came to; undefined when it may be made. */
@@ -128,7 +130,7 @@ interface Attempt {
   /** Steps of the old route that come first, whatever follows. */
   readonly lead: readonly RouteStep[];
   /** What is done to the piece before it goes on. */
-  readonly first?: ((work: Work) => void) | undefined;
+  readonly first?: ((builder: RouteBuilder) => void) | undefined;
   readonly holeMm: number;
   readonly bandWidthBeforeMm: number;
 }
@@ -141,34 +143,38 @@ function tryTarget(ring: RingInWork, attempt: Attempt, targetMm: number): Tried 
   const { found, spent, fromStep, lead, first, holeMm } = attempt;
   const { steps } = ring.state;
   const goal = goalFor(ring, targetMm, holeMm);
-  const work = workAt(ring, found, spent, holeMm);
-  lead.forEach((step) => keepStep(work, step));
-  if (lead.some(({ kind }) => kind === 'anneal')) work.spent = FRESH;
-  first?.(work);
-  const start = { ...work.stand, wall: coarseMeridian(work.wall), spent: work.spent };
-  const way = searchWay(start, goal);
-  if (!way) {
-    const grows = rimEdge(work.wall).insideDiameterMm < targetMm;
-    return { ok: false, why: grows ? 'rim-would-grow' : 'no-way' };
+  const builder = workAt(ring, found, spent, holeMm);
+  lead.forEach((step) => keepStep(builder, step));
+  if (lead.some(({ kind }) => kind === 'anneal')) builder.spent = FRESH;
+  first?.(builder);
+  const start = { ...builder.progress, wall: coarseMeridian(builder.wall), spent: builder.spent };
+  const moves = findRoute(start, goal);
+  if (!moves) {
+    const grows = rimEdge(builder.wall).insideDiameterMm < targetMm;
+    return { ok: false, why: grows ? 'rim-would-grow' : 'no-route' };
   }
-  const formedFrom = work.steps.length;
-  goWay(work, goal, way, chartsFor(ring.dieCharts ?? [], ring.coin));
+  const formedFrom = builder.steps.length;
+  applyMoves(builder, goal, moves, chartsFor(ring.dieCharts ?? [], ring.coin));
   const tail = tailFrom(steps, ring.state.step);
   const inTail = tail === ring.state.step;
-  if (!inTail || work.steps.length > formedFrom) addFinalTrueUp(work, ring.kit);
+  if (!inTail || builder.steps.length > formedFrom) addFinalTrueUp(builder, ring.kit);
   const planned = steps.at(-1) && wallOfOutline((steps.at(-1) as RouteStep).outline, goal.workingThicknessMm);
-  const beyond = beyondLimits(work.wall, planned);
+  const beyond = beyondLimits(builder.wall, planned);
   if (beyond) return { ok: false, why: beyond };
-  steps.slice(tail).forEach((step) => keepStep(work, step));
-  const finished = { width: arcWidthMm(work.wall), cut: cutEdge(work.wall), rim: rimEdge(work.wall) };
+  steps.slice(tail).forEach((step) => keepStep(builder, step));
+  const finished = {
+    width: arcWidthMm(builder.wall),
+    cut: cutEdge(builder.wall),
+    rim: rimEdge(builder.wall),
+  };
   return {
     ok: true,
     route: {
       fromStep,
-      steps: work.steps,
+      steps: builder.steps,
       targetInsideDiameterMm: targetMm,
       holeMm,
-      change: changeOf(steps.slice(fromStep), work.steps, attempt.bandWidthBeforeMm, finished.width),
+      change: changeOf(steps.slice(fromStep), builder.steps, attempt.bandWidthBeforeMm, finished.width),
       bandWidthMm: finished.width,
       thicknessCutEdgeMm: finished.cut.thicknessMm,
       thicknessRimEdgeMm: finished.rim.thicknessMm,
@@ -215,15 +221,19 @@ function attemptFor(ring: RingInWork, finding: Finding): Attempt | undefined {
     }
     case 'filed-back': {
       const standing = steps[Math.max(0, step - 1)];
-      if (!standing?.stand) return undefined;
+      if (!standing?.pieceState) return undefined;
       const outline = filedBack(standing.outline, finding.fileMm);
-      const found = { wall: wallOfOutline(outline, thicknessMm), stand: standing.stand, arrived: true };
-      const first = (work: Work) => {
-        addStep(work, 'file', {
+      const found = {
+        wall: wallOfOutline(outline, thicknessMm),
+        pieceState: standing.pieceState,
+        arrived: true,
+      };
+      const first = (builder: RouteBuilder) => {
+        addStep(builder, 'file', {
           title: 'File the cut edge back past the crack',
           instruction: `${finding.fileMm.toFixed(1)} mm all round, then smooth it as after punching.`,
         });
-        addAnneal(work);
+        addAnneal(builder);
       };
       return { found, spent, fromStep: step, lead: [], first, holeMm: finding.newHoleMm, bandWidthBeforeMm };
     }

@@ -1,3 +1,4 @@
+import { radToDeg } from '../numeric';
 import {
   BLOW_SHARE,
   cutEdge,
@@ -63,8 +64,7 @@ export function fittedTo(wall: Meridian, edges: EdgeDiameters): Meridian {
       radiusMm: (arcMm, widthMm, _thickness, fibre) =>
         (stood.meanRadiusMm[fibre] ?? 0) + cut + ((rim - cut) * arcMm) / widthMm,
       leanDeg: (_arc, widthMm, _thickness, fibre) =>
-        (stood.leanDeg[fibre] ?? 0) +
-        (Math.asin(Math.max(-1, Math.min(1, (rim - cut) / widthMm))) * 180) / Math.PI,
+        (stood.leanDeg[fibre] ?? 0) + radToDeg(Math.asin(Math.max(-1, Math.min(1, (rim - cut) / widthMm)))),
     };
     fitted = mapMeridian(stood, shape, { share: cut + rim > 0 ? BLOW_SHARE.open : BLOW_SHARE.close });
   }
@@ -74,7 +74,7 @@ export function fittedTo(wall: Meridian, edges: EdgeDiameters): Meridian {
 /** A piece as it was found at the bench. */
 export interface Found {
   readonly wall: Meridian;
-  readonly stand: PieceState;
+  readonly pieceState: PieceState;
   /** Whether the step at hand has got where it was to go, or past it; a true-up is not done before both edges are right. */
   readonly arrived: boolean;
 }
@@ -84,21 +84,21 @@ const NEAR_END = 0.9;
 
 /** How far a reading is along from a step's start to its end; past the end is more than 1. */
 function progressOf({ before, after }: RouteStep, read: EdgeDiameters): number {
-  const way = {
+  const course = {
     rim: after.rimInsideDiameterMm - before.rimInsideDiameterMm,
     cut: after.cutInsideDiameterMm - before.cutInsideDiameterMm,
   };
-  const length = way.rim ** 2 + way.cut ** 2;
+  const length = course.rim ** 2 + course.cut ** 2;
   if (length < 1e-6) return 1;
   const gone =
-    way.rim * (read.rimInsideDiameterMm - before.rimInsideDiameterMm) +
-    way.cut * (read.cutInsideDiameterMm - before.cutInsideDiameterMm);
+    course.rim * (read.rimInsideDiameterMm - before.rimInsideDiameterMm) +
+    course.cut * (read.cutInsideDiameterMm - before.cutInsideDiameterMm);
   return gone / length;
 }
 
-/** The last stand that a route tells before a step. */
+/** The last piece state that a route tells before a step. */
 function standBefore(steps: readonly RouteStep[], index: number): PieceState {
-  const known = steps.slice(0, index).findLast(({ stand }) => stand !== undefined)?.stand;
+  const known = steps.slice(0, index).findLast(({ pieceState }) => pieceState !== undefined)?.pieceState;
   return known ?? { stage: 'flat', lipMm: 0 };
 }
 
@@ -108,12 +108,12 @@ function curlAt(from: number, to: number, share: number): number {
 }
 
 /** A straight band that came out smaller than it was to be has its size already, if not the right one; a larger one is reduced from where it is. */
-function asMeasured(stand: PieceState, wall: Meridian): PieceState {
-  const { stage, beforeCurlMm } = stand;
+function asMeasured(pieceState: PieceState, wall: Meridian): PieceState {
+  const { stage, beforeCurlMm } = pieceState;
   const widestMm = Math.max(cutEdge(wall).insideDiameterMm, rimEdge(wall).insideDiameterMm);
-  if (beforeCurlMm === undefined || (stage !== 'straight' && stage !== 'stepping')) return stand;
-  if (widestMm < beforeCurlMm) return { ...stand, stage: 'to-size' };
-  return stage === 'straight' ? { ...stand, meetMm: widestMm } : stand;
+  if (beforeCurlMm === undefined || (stage !== 'straight' && stage !== 'stepping')) return pieceState;
+  if (widestMm < beforeCurlMm) return { ...pieceState, stage: 'to-size' };
+  return stage === 'straight' ? { ...pieceState, meetMm: widestMm } : pieceState;
 }
 
 /**
@@ -127,16 +127,16 @@ export function foundAt(
   workingThicknessMm: number,
 ): Found | undefined {
   const step = steps[index];
-  if (!step?.stand) return undefined;
+  if (!step?.pieceState) return undefined;
   const before = steps[index - 1]?.outline ?? step.outline;
   const progress = progressOf(step, read);
   const share = Math.min(1, Math.max(0, progress));
   const start = standBefore(steps, index);
   const arrived = progress >= NEAR_END;
-  const { stage: _stage, curlDeg: _curlDeg, foldDeg: _foldDeg, lipMm: _lipMm, ...settled } = step.stand;
-  const stand = arrived ? step.stand : { ...start, ...settled };
+  const { stage: _stage, curlDeg: _curlDeg, foldDeg: _foldDeg, lipMm: _lipMm, ...settled } = step.pieceState;
+  const pieceState = arrived ? step.pieceState : { ...start, ...settled };
   // What is read has the lip still on.
-  const { lipMm } = stand;
+  const { lipMm } = pieceState;
   const outline = outlineBetween(before, step.outline, share);
   const wall = fittedTo(wallOfOutline(outline, workingThicknessMm), {
     rimInsideDiameterMm: read.rimInsideDiameterMm + lipMm,
@@ -144,11 +144,11 @@ export function foundAt(
   });
   const turned =
     !arrived && step.kind === 'curl'
-      ? { curlDeg: curlAt(start.curlDeg ?? 0, step.stand.curlDeg ?? 0, share) }
+      ? { curlDeg: curlAt(start.curlDeg ?? 0, step.pieceState.curlDeg ?? 0, share) }
       : {};
   return {
     wall,
-    stand: asMeasured({ ...stand, ...turned }, wall),
+    pieceState: asMeasured({ ...pieceState, ...turned }, wall),
     arrived: arrived && step.kind !== 'true-up',
   };
 }
@@ -158,7 +158,7 @@ export function flatFound(coinDiameterMm: number, holeMm: number, workingThickne
   const intervals = 16;
   return {
     wall: flatMeridian(holeMm / 2, coinDiameterMm / 2, workingThicknessMm, intervals),
-    stand: { stage: 'flat', lipMm: 0 },
+    pieceState: { stage: 'flat', lipMm: 0 },
     arrived: true,
   };
 }

@@ -30,11 +30,11 @@ import {
   type TapeUse,
 } from '../steps';
 import { goalOf } from './goal';
-import { isFormed, LONGEST_WAY, moveOnWay, type Goal, type Move, type RouteState } from './moves';
+import { isFormed, MOST_MOVES, dueMove, type Goal, type Move, type RouteState } from './moves';
 import { compareCost, type RouteCost } from './route-cost';
-import { searchWay } from './find-route';
+import { findRoute } from './find-route';
 import { tapeFor } from './tape';
-import { addAnneal, addMove, addStep, startWork, type Work } from './route-builder';
+import { addAnneal, addMove, addStep, startRoute, type RouteBuilder } from './route-builder';
 
 /** Two schools (craft §3): anneal after punching only, or before it as well. */
 export type AnnealSchool = 'after-punching' | 'before-and-after';
@@ -59,8 +59,8 @@ export interface CoinRoute {
   readonly finished: Meridian;
   readonly method: FormingMethod;
   readonly school: FinishingSchool;
-  /** Moves of the wall by name, as chosen: they can be followed again with {@link followWay}. */
-  readonly way: readonly string[];
+  /** Moves of the wall by name, as chosen: they can be followed again with {@link buildRoute}. */
+  readonly moves: readonly string[];
   readonly cost: RouteCost;
   /** Tools that the route needs and the kit lacks. */
   readonly missingTools: readonly MissingTool[];
@@ -68,7 +68,7 @@ export interface CoinRoute {
   readonly allowanceStrainLog: number;
 }
 
-/** Edges decide what a way costs: few fibres tell. */
+/** Edges decide what a route costs: few fibres tell. */
 const TRIAL_INTERVALS = 16;
 
 /** Schools that a wish leaves open; a tapered wall is always left as it is. */
@@ -78,40 +78,44 @@ function schoolsOf({ school = DEFAULT_SCHOOL, wall }: CoinRingInput): readonly F
 }
 
 /** From the coin to the first fold: punched, deburred, annealed. */
-function addPunching(work: Work, { holeMm }: CoinRingInput, { kit, annealSchool }: RouteOptions): void {
-  if (annealSchool === 'before-and-after') addAnneal(work);
-  addStep(work, 'cut', {
+function addPunching(
+  builder: RouteBuilder,
+  { holeMm }: CoinRingInput,
+  { kit, annealSchool }: RouteOptions,
+): void {
+  if (annealSchool === 'before-and-after') addAnneal(builder);
+  addStep(builder, 'cut', {
     title: `Punch the ${holeMm.toFixed(1)} mm hole`,
     instruction: 'Scribe crossing centre lines and line up, or let a self-centring punch find the middle.',
     tool: choosePunch(kit, holeMm),
   });
-  addStep(work, 'deburr', {
+  addStep(builder, 'deburr', {
     title: 'Deburr the hole',
     instruction: 'Both faces, smooth all round. Keep the filings with the slug.',
   });
-  addAnneal(work);
+  addAnneal(builder);
 }
 
-function addTrim(work: Work): void {
-  if (work.lipMm === 0) return;
+function addTrim(builder: RouteBuilder): void {
+  if (builder.lipMm === 0) return;
   const words = {
     title: 'Trim the lip inside the rim edge',
     instruction: 'File or rotary tool, a little at a time.',
   };
-  addStep(work, 'trim', words, work.wall, 0);
+  addStep(builder, 'trim', words, builder.wall, 0);
 }
 
-function addTrueUp(work: Work, kit: Kit, title: string, instruction: string): void {
-  addStep(work, 'true-up', { title, instruction, tool: chooseMandrel(kit) });
+function addTrueUp(builder: RouteBuilder, kit: Kit, title: string, instruction: string): void {
+  addStep(builder, 'true-up', { title, instruction, tool: chooseMandrel(kit) });
 }
 
 /** A fold of thin or wide stock seldom comes out level. */
 const LEVEL_FROM_SLENDERNESS = 5;
 
-function addLevelling(work: Work, move: Move): void {
-  const slender = arcWidthMm(work.wall) / work.workingThicknessMm > LEVEL_FROM_SLENDERNESS;
+function addLevelling(builder: RouteBuilder, move: Move): void {
+  const slender = arcWidthMm(builder.wall) / builder.workingThicknessMm > LEVEL_FROM_SLENDERNESS;
   if (move.phase.kind !== 'fold' || move.to !== 'funnel' || !slender) return;
-  addStep(work, 'flatten', {
+  addStep(builder, 'flatten', {
     title: 'Press it level',
     instruction: 'Between two flat plates, edges up and down, until it does not rock.',
     contact: { kind: 'plates' },
@@ -121,125 +125,125 @@ function addLevelling(work: Work, move: Move): void {
 function tapeOf(
   move: Move,
   to: Meridian,
-  stand: RouteState,
+  state: RouteState,
   goal: Goal,
   charts: readonly DieChart[],
 ): TapeUse | undefined {
   return move.phase.kind === 'stepped'
-    ? tapeFor(stand.wall, to, move.key, charts, goal.traits.trimGainMm)
+    ? tapeFor(state.wall, to, move.key, charts, goal.traits.trimGainMm)
     : undefined;
 }
 
 /** Goes one move on, fibre by fibre, with what belongs before and after it. */
 function addNextMove(
-  work: Work,
-  stand: RouteState,
+  builder: RouteBuilder,
+  state: RouteState,
   move: Move,
   goal: Goal,
   charts: readonly DieChart[],
 ): void {
-  if (move.words.before === 'trim') addTrim(work);
+  if (move.words.before === 'trim') addTrim(builder);
   if (move.words.before === 'true-up') {
     addTrueUp(
-      work,
+      builder,
       goal.kit,
       'True up the straight band',
       'Both readings alike before the edges are turned in.',
     );
   }
-  const stepsBefore = work.steps.length;
-  addMove(work, move, (to) => ({ tape: tapeOf(move, to, stand, goal, charts) }));
-  const passes = work.steps.slice(stepsBefore).filter(({ kind }) => kind === move.phase.kind).length;
+  const stepsBefore = builder.steps.length;
+  addMove(builder, move, (to) => ({ tape: tapeOf(move, to, state, goal, charts) }));
+  const passes = builder.steps.slice(stepsBefore).filter(({ kind }) => kind === move.phase.kind).length;
   const risks = [
     ...(move.risks ?? []),
     ...spoilRisks({
       kind: move.phase.kind,
-      from: stand.wall,
-      to: work.wall,
+      from: state.wall,
+      to: builder.wall,
       passes,
       heldByHollow: move.heldByHollow === true,
       coinDiameterMm: goal.coinDiameterMm,
       workingThicknessMm: goal.workingThicknessMm,
     }),
   ];
-  const first = work.steps.findIndex(({ kind }, i) => i >= stepsBefore && kind === move.phase.kind);
-  const step = work.steps[first];
-  if (step && risks.length > 0) work.steps[first] = { ...step, risks };
-  addLevelling(work, move);
+  const first = builder.steps.findIndex(({ kind }, i) => i >= stepsBefore && kind === move.phase.kind);
+  const step = builder.steps[first];
+  if (step && risks.length > 0) builder.steps[first] = { ...step, risks };
+  addLevelling(builder, move);
 }
 
 /**
- * Goes a way to its end from wherever the work stands.
- * @returns the keys of the moves gone
- * @throws RangeError when the way does not lead to a ring
+ * Applies moves one after another until the piece is formed.
+ * @returns the keys of the moves made
+ * @throws RangeError when the moves do not lead to a ring
  */
-export function goWay(
-  work: Work,
+export function applyMoves(
+  builder: RouteBuilder,
   goal: Goal,
-  way: readonly string[],
+  moves: readonly string[],
   charts: readonly DieChart[],
 ): readonly string[] {
-  const gone: string[] = [];
+  const made: string[] = [];
   for (;;) {
-    const stand: RouteState = { ...work.stand, wall: work.wall, spent: work.spent };
-    if (isFormed(stand, goal)) return gone;
-    const move = gone.length < LONGEST_WAY ? moveOnWay(stand, goal, way) : undefined;
-    if (!move) throw new RangeError(`the way ends ${stand.stage}`);
-    gone.push(move.key);
-    addNextMove(work, stand, move, goal, charts);
+    const state: RouteState = { ...builder.progress, wall: builder.wall, spent: builder.spent };
+    if (isFormed(state, goal)) return made;
+    const move = made.length < MOST_MOVES ? dueMove(state, goal, moves) : undefined;
+    if (!move) throw new RangeError(`the moves end ${state.stage}`);
+    made.push(move.key);
+    addNextMove(builder, state, move, goal, charts);
   }
 }
 
 /** The lip off, then both readings alike. */
-export function addFinalTrueUp(work: Work, kit: Kit): void {
-  addTrim(work);
+export function addFinalTrueUp(builder: RouteBuilder, kit: Kit): void {
+  addTrim(builder);
   addTrueUp(
-    work,
+    builder,
     kit,
     'True up',
-    'Read both ways. The larger edge down in a die, or the smaller up on the stretcher, a fraction at a time.',
+    'Read both candidates. The larger edge down in a die, or the smaller up on the stretcher, a fraction at a time.',
   );
 }
 
 /**
- * The whole route along a given way, simulated fibre by fibre and blow by blow with the share of each kind of blow
+ * The whole route made of given moves, simulated fibre by fibre and blow by blow with the share of each kind of blow
  * (craft §3), annealing by the budget of craft §4.
- * @throws RangeError when the way does not lead to a ring
+ * @throws RangeError when the moves do not lead to a ring
  */
-export function followWay(
+export function buildRoute(
   input: CoinRingInput,
   options: RouteOptions,
   school: FinishingSchool,
-  way: readonly string[],
+  moves: readonly string[],
 ): CoinRoute {
-  const work = startWork(input, mandrelOf(options.kit), options);
-  addPunching(work, input, options);
+  const builder = startRoute(input, mandrelOf(options.kit), options);
+  addPunching(builder, input, options);
   const goal = goalOf(input, school, options);
   const charts = chartsFor(options.dieCharts ?? [], input.coin);
-  const gone = goWay(work, goal, way, charts);
-  addFinalTrueUp(work, options.kit);
+  const made = applyMoves(builder, goal, moves, charts);
+  addFinalTrueUp(builder, options.kit);
   for (const { kind, title, instruction } of finishSteps(options.finish ?? 'polished')) {
-    addStep(work, kind, { title, instruction });
+    addStep(builder, kind, { title, instruction });
   }
-  addStep(work, 'read', {
+  addStep(builder, 'read', {
     title: 'Read the finished ring',
-    instruction: 'Both ways round, then width and both edges with the calliper.',
+    instruction: 'Both candidates round, then width and both edges with the calliper.',
     tool: chooseMandrel(options.kit),
   });
-  return finishedRoute(work, goal, gone);
+  return finishedRoute(builder, goal, made);
 }
 
-function finishedRoute(work: Work, goal: Goal, way: readonly string[]): CoinRoute {
-  const totals = routeTotals(work.steps);
-  const missingTools = [...work.missing.values()];
-  const risks = work.steps.flatMap((step) => step.risks ?? []);
+function finishedRoute(builder: RouteBuilder, goal: Goal, moves: readonly string[]): CoinRoute {
+  const totals = routeTotals(builder.steps);
+  const missingTools = [...builder.missing.values()];
+  const risks = builder.steps.flatMap((step) => step.risks ?? []);
   return {
-    steps: work.steps,
+    steps: builder.steps,
     totals,
-    finished: work.wall,
+    finished: builder.wall,
     method: goal.method,
     school: goal.school,
-    way,
+    moves,
     cost: {
       missingTools: missingTools.length,
       risks: risks.length,
@@ -248,21 +252,25 @@ function finishedRoute(work: Work, goal: Goal, way: readonly string[]): CoinRout
     },
     missingTools,
     risks,
-    allowanceStrainLog: work.allowanceStrainLog,
+    allowanceStrainLog: builder.allowanceStrainLog,
   };
 }
 
-/** A school and the way that it takes. */
-interface SchoolWay {
+/** A school and the moves that it takes. */
+interface SchoolMoves {
   readonly school: FinishingSchool;
-  readonly way: readonly string[];
+  readonly moves: readonly string[];
 }
 
-function wayFor(input: CoinRingInput, options: RouteOptions, school: FinishingSchool): readonly SchoolWay[] {
-  const work = startWork(input, mandrelOf(options.kit), options);
-  const start: RouteState = { stage: 'flat', wall: coarseMeridian(work.wall), spent: FRESH };
-  const way = searchWay(start, goalOf(input, school, options));
-  return way ? [{ school, way }] : [];
+function movesFor(
+  input: CoinRingInput,
+  options: RouteOptions,
+  school: FinishingSchool,
+): readonly SchoolMoves[] {
+  const builder = startRoute(input, mandrelOf(options.kit), options);
+  const start: RouteState = { stage: 'flat', wall: coarseMeridian(builder.wall), spent: FRESH };
+  const moves = findRoute(start, goalOf(input, school, options));
+  return moves ? [{ school, moves }] : [];
 }
 
 /**
@@ -271,15 +279,15 @@ function wayFor(input: CoinRingInput, options: RouteOptions, school: FinishingSc
  * @returns undefined when the rim would have to grow whatever is done
  */
 export function coinRoute(input: CoinRingInput, options: RouteOptions): CoinRoute | undefined {
-  const ways = schoolsOf(input).flatMap((school) => wayFor(input, options, school));
-  const [only] = ways;
+  const candidates = schoolsOf(input).flatMap((school) => movesFor(input, options, school));
+  const [only] = candidates;
   if (!only) return undefined;
-  if (ways.length === 1) return followWay(input, options, only.school, only.way);
+  if (candidates.length === 1) return buildRoute(input, options, only.school, only.moves);
   // The search weighs passes without their breakpoints: schools are compared by what they really cost.
-  const tried = ways.map((one) => ({
+  const tried = candidates.map((one) => ({
     ...one,
-    cost: followWay(input, { ...options, intervals: TRIAL_INTERVALS }, one.school, one.way).cost,
+    cost: buildRoute(input, { ...options, intervals: TRIAL_INTERVALS }, one.school, one.moves).cost,
   }));
   const best = tried.reduce((a, b) => (compareCost(b.cost, a.cost) < 0 ? b : a));
-  return followWay(input, options, best.school, best.way);
+  return buildRoute(input, options, best.school, best.moves);
 }

@@ -12,7 +12,7 @@ import {
 } from '../forming';
 import { MM_PER_US_SIZE } from '../size';
 import { REFERENCE_KIT, type Kit } from '../kit';
-import { coinRoute, followWay, walkWay } from './index';
+import { coinRoute, buildRoute, simulateMoves } from './index';
 import { runPass } from './passes';
 import { reducePhase, stretchPhase } from './phases/wall';
 import { compareCost, NO_COST } from './route-cost';
@@ -125,7 +125,7 @@ describe('the search against routes made by hand', () => {
       holeMm: 12.7,
       targetInsideDiameterMm: coin.diameterMm < 26 ? 16.9 : 19,
     };
-    const byHand = followWay(input, { kit: REFERENCE_KIT }, school, BY_HAND[school]);
+    const byHand = buildRoute(input, { kit: REFERENCE_KIT }, school, BY_HAND[school]);
     expect(compareCost(routeFor(input).cost, byHand.cost)).toBeLessThanOrEqual(0);
   });
 });
@@ -250,33 +250,35 @@ describe('the search', () => {
     const withBall = routeFor(wide);
     const bare = routeFor(wide, { kit: REFERENCE_KIT.filter(({ spec }) => spec.kind !== 'dapping-ball') });
     expect(compareCost(withBall.cost, bare.cost)).toBeLessThanOrEqual(0);
-    expect(bare.way).not.toContain('ball');
+    expect(bare.moves).not.toContain('ball');
   });
 
-  it('follows a way as far as the piece needs it, and puts in what it lacks', () => {
-    const full = followWay(INPUT, { kit: REFERENCE_KIT }, 'leave', ['fold-17', 'rim-in', 'stretch']);
-    const short = followWay(INPUT, { kit: REFERENCE_KIT }, 'leave', ['fold-17', 'cone']);
-    expect(short.way).toEqual(full.way);
+  it('applies moves as far as the piece needs them, and puts in what it lacks', () => {
+    const full = buildRoute(INPUT, { kit: REFERENCE_KIT }, 'leave', ['fold-17', 'rim-in', 'stretch']);
+    const short = buildRoute(INPUT, { kit: REFERENCE_KIT }, 'leave', ['fold-17', 'cone']);
+    expect(short.moves).toEqual(full.moves);
     expect(compareCost(full.cost, NO_COST)).toBeGreaterThan(0);
   });
 });
 
-describe('walkWay', () => {
+describe('simulateMoves', () => {
   it('agrees with the full simulation and keeps the budget', () => {
     for (const school of ['over-stretch', 'straighten', 'leave'] as const) {
       const route = routeFor({ ...INPUT, school });
-      const walk = walkWay(INPUT, { kit: REFERENCE_KIT, school, way: route.way });
+      const walk = simulateMoves(INPUT, { kit: REFERENCE_KIT, school, moves: route.moves });
       expect(Math.abs(arcWidthMm(walk.finished) / arcWidthMm(route.finished) - 1)).toBeLessThan(0.004);
       expect(walk.peakSpent.cut).toBeLessThanOrEqual(route.allowanceStrainLog);
     }
   });
 
   it('makes a wider band where the width takes less of the stretch', () => {
-    const { way, school } = routeFor({ ...INPUT, targetInsideDiameterMm: 22 });
+    const { moves, school } = routeFor({ ...INPUT, targetInsideDiameterMm: 22 });
     const width = (shareShift: number) =>
       arcWidthMm(
-        walkWay({ ...INPUT, targetInsideDiameterMm: 22 }, { kit: REFERENCE_KIT, school, way, shareShift })
-          .finished,
+        simulateMoves(
+          { ...INPUT, targetInsideDiameterMm: 22 },
+          { kit: REFERENCE_KIT, school, moves, shareShift },
+        ).finished,
       );
     expect(width(-0.05)).toBeGreaterThan(width(0));
     expect(width(0.05)).toBeLessThan(width(0));

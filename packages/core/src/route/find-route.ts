@@ -1,12 +1,12 @@
 import { rimEdge } from '../forming';
-import { isFormed, LONGEST_WAY, nextMoves, type Goal, type Move, type RouteState } from './moves';
+import { isFormed, MOST_MOVES, nextMoves, type Goal, type Move, type RouteState } from './moves';
 import { runPass, spentBetween, weighPasses } from './passes';
 import { addCost, compareCost, NO_COST, type RouteCost } from './route-cost';
-import { loreOf, spoilRisks } from '../steps';
+import { stepDefaults, spoilRisks } from '../steps';
 
-/** A way that has been gone: where it led, by which moves, at what cost. */
-interface Way {
-  readonly stand: RouteState;
+/** A path that has been gone: where it led, by which moves, at what cost. */
+interface Path {
+  readonly state: RouteState;
   readonly keys: readonly string[];
   readonly cost: RouteCost;
 }
@@ -15,21 +15,21 @@ interface Way {
 const RIM_ROUNDING_MM = 0.005;
 
 function minutesOf(kind: Move['phase']['kind'] | 'anneal', { traits }: Goal): number {
-  const { handsOnMin, waitMin } = loreOf(kind, traits);
+  const { handsOnMin, waitMin } = stepDefaults(kind, traits);
   return handsOnMin + waitMin;
 }
 
 /** Where a move leads and what it costs, weighed without finding each pass's breakpoint; undefined where the rim would grow. */
-function tryMove(way: Way, move: Move, goal: Goal): Way | undefined {
-  const { stand } = way;
+function tryMove(path: Path, move: Move, goal: Goal): Path | undefined {
+  const { state } = path;
   const { phase, words } = move;
-  const wall = runPass(phase, stand.wall, stand.wall, { from: 0, to: 1 });
+  const wall = runPass(phase, state.wall, state.wall, { from: 0, to: 1 });
   if (rimEdge(wall).outsideDiameterMm > goal.coinDiameterMm + RIM_ROUNDING_MM) return undefined;
-  const whole = spentBetween(phase.kind, stand.wall, wall);
+  const whole = spentBetween(phase.kind, state.wall, wall);
   const annealFirst = phase.annealFirst === true;
-  const weighed = weighPasses(whole, stand.spent, goal.allowanceStrainLog, annealFirst);
-  const choice = words.tool(stand.wall, wall);
-  const question = { from: stand.wall, to: wall, passes: weighed.passes, kind: phase.kind };
+  const weighed = weighPasses(whole, state.spent, goal.allowanceStrainLog, annealFirst);
+  const choice = words.tool(state.wall, wall);
+  const question = { from: state.wall, to: wall, passes: weighed.passes, kind: phase.kind };
   const risks = spoilRisks({
     ...question,
     heldByHollow: move.heldByHollow === true,
@@ -46,66 +46,66 @@ function tryMove(way: Way, move: Move, goal: Goal): Way | undefined {
       (words.before ? minutesOf(words.before, goal) : 0),
   };
   return {
-    stand: { ...stand, ...move.settles, stage: move.to, wall, spent: weighed.spent },
-    keys: [...way.keys, move.key],
-    cost: addCost(way.cost, cost),
+    state: { ...state, ...move.settles, stage: move.to, wall, spent: weighed.spent },
+    keys: [...path.keys, move.key],
+    cost: addCost(path.cost, cost),
   };
 }
 
-/** Ways that stand alike: same stage, same choices still open. */
-function standKey({ stage, foldDeg, meetMm, curlDeg, wall }: RouteState): string {
+/** Plans in the same state: same stage, same choices still open. */
+function stateKey({ stage, foldDeg, meetMm, curlDeg, wall }: RouteState): string {
   const rim = rimEdge(wall).meanRadiusMm.toFixed(2);
   return [stage, foldDeg ?? '', meetMm?.toFixed(2) ?? '', curlDeg ?? '', rim].join('|');
 }
 
-/** Whether the first way is as good as the second in cost and at least as soft at both edges. */
-function dominates(a: Way, b: Way): boolean {
+/** Whether the first path is as good as the second in cost and at least as soft at both edges. */
+function dominates(a: Path, b: Path): boolean {
   return (
     compareCost(a.cost, b.cost) <= 0 &&
-    a.stand.spent.cut <= b.stand.spent.cut &&
-    a.stand.spent.rim <= b.stand.spent.rim
+    a.state.spent.cut <= b.state.spent.cut &&
+    a.state.spent.rim <= b.state.spent.rim
   );
 }
 
-function cheapest(open: Way[]): Way | undefined {
+function cheapest(open: Path[]): Path | undefined {
   let best = -1;
-  open.forEach((way, i) => {
+  open.forEach((path, i) => {
     const other = open[best];
-    if (!other || compareCost(way.cost, other.cost) < 0) best = i;
+    if (!other || compareCost(path.cost, other.cost) < 0) best = i;
   });
   return best < 0 ? undefined : open.splice(best, 1)[0];
 }
 
-/** Where the cheapest way leads that ends formed. */
-function bestWay(start: RouteState, goal: Goal): Way | undefined {
-  const open: Way[] = [{ stand: start, keys: [], cost: NO_COST }];
-  const closed = new Map<string, Way[]>();
+/** Where the cheapest path leads that ends formed. */
+function bestPath(start: RouteState, goal: Goal): Path | undefined {
+  const open: Path[] = [{ state: start, keys: [], cost: NO_COST }];
+  const closed = new Map<string, Path[]>();
   for (;;) {
-    const way = cheapest(open);
-    if (!way || isFormed(way.stand, goal)) return way;
-    const key = standKey(way.stand);
+    const path = cheapest(open);
+    if (!path || isFormed(path.state, goal)) return path;
+    const key = stateKey(path.state);
     const alike = closed.get(key) ?? [];
-    if (way.keys.length >= LONGEST_WAY || alike.some((other) => dominates(other, way))) continue;
-    closed.set(key, [...alike, way]);
-    for (const move of nextMoves(way.stand, goal)) {
-      const next = tryMove(way, move, goal);
+    if (path.keys.length >= MOST_MOVES || alike.some((other) => dominates(other, path))) continue;
+    closed.set(key, [...alike, path]);
+    for (const move of nextMoves(path.state, goal)) {
+      const next = tryMove(path, move, goal);
       if (next) open.push(next);
     }
   }
 }
 
 /**
- * The best way from where a piece stands to what it is to become, by uniform-cost search over everything that this
- * maker's tools can do next: fewest missing tools, then spoilage risks, then anneals, then minutes. Ways that another
+ * The best path from where a piece stands to what it is to become, by uniform-cost search over everything that this
+ * maker's tools can do next: fewest missing tools, then spoilage risks, then anneals, then minutes. Paths that another
  * one dominates are dropped.
  * @param start on a coarse wall: only edges and the width matter here
  * @returns the keys of its moves; undefined when the rim would have to grow whatever is done
  */
-export function searchWay(start: RouteState, goal: Goal): readonly string[] | undefined {
-  return bestWay(start, goal)?.keys;
+export function findRoute(start: RouteState, goal: Goal): readonly string[] | undefined {
+  return bestPath(start, goal)?.keys;
 }
 
-/** What the best way from here would still cost; undefined when there is none. */
+/** What the best path from here would still cost; undefined when there is none. */
 export function costToGo(start: RouteState, goal: Goal): RouteCost | undefined {
-  return bestWay(start, goal)?.cost;
+  return bestPath(start, goal)?.cost;
 }

@@ -20,7 +20,8 @@ import {
   type FormingProgress,
   FRESH,
   fullest,
-  loreOf,
+  annealWords,
+  stepDefaults,
   type RouteStep,
   spend,
   type SpoilRisk,
@@ -33,11 +34,11 @@ import type { Move } from './moves';
 import { runPass, splitPhase } from './passes';
 
 /** Where the route stands while it is generated. */
-export interface Work {
+export interface RouteBuilder {
   wall: Meridian;
   spent: EdgeSpend;
   /** How far the piece has come. */
-  stand: FormingProgress;
+  progress: FormingProgress;
   /** Lip that a die has turned in at the rim edge and that is not yet trimmed, mm of diameter. */
   lipMm: number;
   readonly steps: RouteStep[];
@@ -49,23 +50,23 @@ export interface Work {
   readonly annealC: readonly [number, number] | undefined;
 }
 
-export interface WorkOptions {
+export interface RouteBuilderOptions {
   readonly intervals?: number | undefined;
   readonly traits?: BenchTraits | undefined;
 }
 
 /** The bench before the first step: a flat washer, soft or not, no lip. */
-export function startWork(
+export function startRoute(
   { coin, holeMm }: CoinRingInput,
   mandrel: MandrelTaper,
-  { intervals, traits = DEFAULT_TRAITS }: WorkOptions = {},
-): Work {
+  { intervals, traits = DEFAULT_TRAITS }: RouteBuilderOptions = {},
+): RouteBuilder {
   const washer = washerOf(coin, holeMm);
   const metal = metalById(coin.metal);
   return {
     wall: flatMeridian(holeMm / 2, coin.diameterMm / 2, washer.thicknessMm, intervals),
     spent: FRESH,
-    stand: { stage: 'flat' },
+    progress: { stage: 'flat' },
     lipMm: 0,
     steps: [],
     workingThicknessMm: washer.thicknessMm,
@@ -110,10 +111,10 @@ export function edgesOf(wall: Meridian, lipMm: number): EdgeDiameters {
   };
 }
 
-function toolName(work: Work, choice: ToolChoice | undefined): string | undefined {
+function toolName(builder: RouteBuilder, choice: ToolChoice | undefined): string | undefined {
   if (!choice) return undefined;
   if ('missing' in choice) {
-    work.missing.set(choice.missing.words, choice.missing);
+    builder.missing.set(choice.missing.words, choice.missing);
     return undefined;
   }
   return choice.use;
@@ -123,63 +124,59 @@ function toolName(work: Work, choice: ToolChoice | undefined): string | undefine
 const READ_STEPS: readonly StepKind[] = ['trim', 'true-up', 'read'];
 
 /** Readings and springback of a step that is read. */
-function formed(work: Work, kind: StepKind, next: Meridian, edges: EdgeDiameters) {
-  const hardness = fullest(work.spent) / work.allowanceStrainLog;
+function formed(builder: RouteBuilder, kind: StepKind, next: Meridian, edges: EdgeDiameters) {
+  const hardness = fullest(builder.spent) / builder.allowanceStrainLog;
   return {
-    reading: predictReading(edges, axialReachMm(next), 'leading', work.mandrel),
+    reading: predictReading(edges, axialReachMm(next), 'leading', builder.mandrel),
     springbackMm:
       springbackMm(Math.min(edges.rimInsideDiameterMm, edges.cutInsideDiameterMm), hardness) *
-      (work.traits.springbackFactor[kind] ?? 1),
+      (builder.traits.springbackFactor[kind] ?? 1),
   };
 }
 
 /** Appends a step that takes the wall to `next` (or leaves it). */
 export function addStep(
-  work: Work,
+  builder: RouteBuilder,
   kind: StepKind,
   words: StepWords,
-  next: Meridian = work.wall,
-  lipMm = work.lipMm,
+  next: Meridian = builder.wall,
+  lipMm = builder.lipMm,
   detail: PassDetail = {},
 ): void {
-  const lore = loreOf(kind, work.traits);
-  const strainCutEdge = Math.log(cutEdge(next).meanRadiusMm / cutEdge(work.wall).meanRadiusMm);
-  const strainRimEdge = Math.log(rimEdge(next).meanRadiusMm / rimEdge(work.wall).meanRadiusMm);
-  work.spent = kind === 'anneal' ? FRESH : spend(work.spent, kind, strainCutEdge, strainRimEdge);
+  const defaults = stepDefaults(kind, builder.traits);
+  const strainCutEdge = Math.log(cutEdge(next).meanRadiusMm / cutEdge(builder.wall).meanRadiusMm);
+  const strainRimEdge = Math.log(rimEdge(next).meanRadiusMm / rimEdge(builder.wall).meanRadiusMm);
+  builder.spent = kind === 'anneal' ? FRESH : spend(builder.spent, kind, strainCutEdge, strainRimEdge);
   const after = edgesOf(next, lipMm);
   const contact = words.tool && 'tool' in words.tool ? words.tool.contact : words.contact;
-  work.steps.push({
+  builder.steps.push({
     kind,
     title: words.title,
     instruction: words.instruction,
-    lookFor: lore.lookFor,
-    tool: toolName(work, words.tool),
-    before: edgesOf(work.wall, work.lipMm),
+    lookFor: defaults.lookFor,
+    tool: toolName(builder, words.tool),
+    before: edgesOf(builder.wall, builder.lipMm),
     after,
     strainCutEdge,
     strainRimEdge,
-    annealFirst: work.steps.at(-1)?.kind === 'anneal',
-    handsOnMin: lore.handsOnMin,
-    waitMin: lore.waitMin,
-    caution: lore.caution,
-    ...(lore.waits ? { waits: lore.waits } : {}),
-    outline: (next === work.wall ? work.steps.at(-1)?.outline : undefined) ?? outlineOf(next),
-    ...(next === work.wall && !READ_STEPS.includes(kind) ? {} : formed(work, kind, next, after)),
+    annealFirst: builder.steps.at(-1)?.kind === 'anneal',
+    handsOnMin: defaults.handsOnMin,
+    waitMin: defaults.waitMin,
+    caution: defaults.caution,
+    ...(defaults.waits ? { waits: defaults.waits } : {}),
+    outline: (next === builder.wall ? builder.steps.at(-1)?.outline : undefined) ?? outlineOf(next),
+    ...(next === builder.wall && !READ_STEPS.includes(kind) ? {} : formed(builder, kind, next, after)),
     contact,
     risks: detail.risks ?? [],
     tape: detail.tape,
-    stand: { ...work.stand, lipMm },
+    pieceState: { ...builder.progress, lipMm },
   });
-  work.wall = next;
-  work.lipMm = lipMm;
+  builder.wall = next;
+  builder.lipMm = lipMm;
 }
 
-export function addAnneal(work: Work): void {
-  const range = work.annealC ? `${work.annealC[0]}–${work.annealC[1]} °C` : 'the heat its metal asks for';
-  addStep(work, 'anneal', {
-    title: 'Anneal',
-    instruction: `Soften at ${range}. Quench in water, tools too.`,
-  });
+export function addAnneal(builder: RouteBuilder): void {
+  addStep(builder, 'anneal', annealWords(builder.annealC));
 }
 
 /** What a pass may bring along besides its words. */
@@ -189,30 +186,30 @@ interface PassDetail {
 }
 
 /** Part of the way along a move: a fold begun is a cup, an edge turned in leans as far as it got. */
-function underWay(stood: Work['stand'], move: Move, wall: Meridian): Work['stand'] {
+function underWay(progress: FormingProgress, move: Move, wall: Meridian): FormingProgress {
   const { foldDeg: _whole, ...settled } = move.settles ?? {};
-  if (move.phase.kind === 'fold') return { ...stood, stage: 'cupped' };
-  if (move.phase.kind === 'curl') return { ...stood, ...settled, curlDeg: -rimEdge(wall).leanDeg };
-  return { ...stood, ...settled };
+  if (move.phase.kind === 'fold') return { ...progress, stage: 'cupped' };
+  if (move.phase.kind === 'curl') return { ...progress, ...settled, curlDeg: -rimEdge(wall).leanDeg };
+  return { ...progress, ...settled };
 }
 
 /** Runs a move in as many passes as the budget asks for, annealing in between. */
-export function addMove(work: Work, move: Move, detail: (to: Meridian) => PassDetail): void {
+export function addMove(builder: RouteBuilder, move: Move, detail: (to: Meridian) => PassDetail): void {
   const { phase, words } = move;
-  const start = work.wall;
-  const stood = work.stand;
-  const arrived = { ...stood, ...move.settles, stage: move.to };
-  const passes = splitPhase(phase, start, work.spent, work.allowanceStrainLog);
+  const start = builder.wall;
+  const progress = builder.progress;
+  const arrived = { ...progress, ...move.settles, stage: move.to };
+  const passes = splitPhase(phase, start, builder.spent, builder.allowanceStrainLog);
   let from = 0;
   passes.forEach((pass, i) => {
-    if (pass.annealFirst && work.steps.at(-1)?.kind !== 'anneal') addAnneal(work);
-    const before = work.wall;
+    if (pass.annealFirst && builder.steps.at(-1)?.kind !== 'anneal') addAnneal(builder);
+    const before = builder.wall;
     const next = runPass(phase, start, before, { from, to: pass.progress });
     from = pass.progress;
     const title = words.title(i + 1, passes.length);
     const tool = words.tool(before, next);
-    const lipMm = words.leavesLip ? work.traits.trimGainMm : work.lipMm;
-    work.stand = i === passes.length - 1 ? arrived : underWay(stood, move, next);
-    addStep(work, phase.kind, { title, instruction: words.instruction, tool }, next, lipMm, detail(next));
+    const lipMm = words.leavesLip ? builder.traits.trimGainMm : builder.lipMm;
+    builder.progress = i === passes.length - 1 ? arrived : underWay(progress, move, next);
+    addStep(builder, phase.kind, { title, instruction: words.instruction, tool }, next, lipMm, detail(next));
   });
 }

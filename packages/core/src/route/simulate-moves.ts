@@ -2,14 +2,14 @@ import { flatMeridian, washerOf, type CoinRingInput, type FinishingSchool, type 
 import type { Kit } from '../kit';
 import { type BenchTraits, type EdgeSpend, FRESH, wrinkleIndex } from '../steps';
 import { goalOf } from './goal';
-import { isFormed, LONGEST_WAY, moveOnWay, type Move, type RouteState } from './moves';
+import { isFormed, MOST_MOVES, dueMove, type Move, type RouteState } from './moves';
 import { runPass, spentBetween, weighPasses } from './passes';
 
-export interface WalkOptions {
+export interface SimulationOptions {
   readonly kit: Kit;
   readonly school: FinishingSchool;
   /** Names of the moves, as a route chose them. */
-  readonly way: readonly string[];
+  readonly moves: readonly string[];
   /** Added to the share of every kind of blow: how this metal differs from the defaults. */
   readonly shareShift?: number;
   /** Size the maker was told to bring the straight band to; left out, reckoned from the wall at hand. */
@@ -21,7 +21,7 @@ export interface WalkOptions {
 }
 
 /** What came of a walk: the finished wall, and how near it came to spoiling. */
-export interface Walk {
+export interface SimulatedForming {
   readonly finished: Meridian;
   /** Fullest that each edge's budget got, weighted strain. */
   readonly peakSpent: EdgeSpend;
@@ -29,22 +29,30 @@ export interface Walk {
   readonly wrinkleIndex: number;
 }
 
-const WALK_INTERVALS = 16;
+const SIMULATION_INTERVALS = 16;
 
 function shifted({ phase }: Move, shareShift: number) {
   return shareShift === 0 ? phase : { ...phase, share: phase.share + shareShift };
 }
 
 /**
- * Goes a known way with a piece that differs a little from the planned one, each move in one go: some fifty times faster
+ * Applies known moves to a piece that differs a little from the planned one, each move in one go: some fifty times faster
  * than the full simulation and within a few thousandths of it.
  */
-export function walkWay(input: CoinRingInput, options: WalkOptions): Walk {
-  const { kit, school, way, shareShift = 0, beforeCurlMm, traits, intervals = WALK_INTERVALS } = options;
+export function simulateMoves(input: CoinRingInput, options: SimulationOptions): SimulatedForming {
+  const {
+    kit,
+    school,
+    moves,
+    shareShift = 0,
+    beforeCurlMm,
+    traits,
+    intervals = SIMULATION_INTERVALS,
+  } = options;
   const goal = goalOf(input, school, { kit, traits });
   const washer = washerOf(input.coin, input.holeMm);
   const flat = flatMeridian(washer.holeMm / 2, washer.diameterMm / 2, washer.thicknessMm, intervals);
-  let stand: RouteState = {
+  let state: RouteState = {
     stage: 'flat',
     wall: flat,
     spent: FRESH,
@@ -52,24 +60,24 @@ export function walkWay(input: CoinRingInput, options: WalkOptions): Walk {
   };
   let peakSpent = FRESH;
   let worstWrinkle = 0;
-  for (let moves = 0; moves < LONGEST_WAY && !isFormed(stand, goal); moves++) {
-    const move = moveOnWay(stand, goal, way);
+  for (let made = 0; made < MOST_MOVES && !isFormed(state, goal); made++) {
+    const move = dueMove(state, goal, moves);
     if (!move) break;
     const phase = shifted(move, shareShift);
-    const wall = runPass(phase, stand.wall, stand.wall, { from: 0, to: 1 });
-    const whole = spentBetween(phase.kind, stand.wall, wall);
-    const weighed = weighPasses(whole, stand.spent, goal.allowanceStrainLog, phase.annealFirst === true);
+    const wall = runPass(phase, state.wall, state.wall, { from: 0, to: 1 });
+    const whole = spentBetween(phase.kind, state.wall, wall);
+    const weighed = weighPasses(whole, state.spent, goal.allowanceStrainLog, phase.annealFirst === true);
     peakSpent = {
       cut: Math.max(peakSpent.cut, weighed.peak.cut),
       rim: Math.max(peakSpent.rim, weighed.peak.rim),
     };
     if (phase.kind === 'fold') {
       const { heldByHollow = false } = move;
-      const index = wrinkleIndex({ from: stand.wall, to: wall, passes: weighed.passes, heldByHollow });
+      const index = wrinkleIndex({ from: state.wall, to: wall, passes: weighed.passes, heldByHollow });
       worstWrinkle = Math.max(worstWrinkle, index);
     }
-    stand = {
-      ...stand,
+    state = {
+      ...state,
       ...move.settles,
       ...(beforeCurlMm === undefined ? {} : { beforeCurlMm }),
       stage: move.to,
@@ -77,5 +85,5 @@ export function walkWay(input: CoinRingInput, options: WalkOptions): Walk {
       spent: weighed.spent,
     };
   }
-  return { finished: stand.wall, peakSpent, wrinkleIndex: worstWrinkle };
+  return { finished: state.wall, peakSpent, wrinkleIndex: worstWrinkle };
 }

@@ -1,8 +1,8 @@
-import { emptyBench, layNext, type Laying } from './laying';
+import { emptySchedule, layNext, type ScheduleBuilder } from './schedule-builder';
 import { ranksBefore } from './rank';
 import type { Placed, Score, Shop } from './shop';
 
-export function scoreOf({ shop, readyMin, pinMissMin, setUpMin }: Laying): Score {
+export function scoreOf({ shop, readyMin, pinMissMin, setUpMin }: ScheduleBuilder): Score {
   let [lateMin, endMin, flowMin] = [0, shop.nowMin, 0];
   shop.jobs.forEach(({ dueMin = Infinity, steps }, i) => {
     if (steps.length === 0) return;
@@ -19,7 +19,7 @@ export function scoreOf({ shop, readyMin, pinMissMin, setUpMin }: Laying): Score
  * @param order a job's place in {@link Shop.jobs} once for each of its steps: the n-th time means its n-th step
  */
 export function placeInOrder(shop: Shop, order: readonly number[]): Placed {
-  const bench = emptyBench(shop);
+  const bench = emptySchedule(shop);
   for (const job of order) layNext(bench, job);
   return { blocks: bench.blocks, score: scoreOf(bench) };
 }

@@ -34,7 +34,7 @@ export interface Candidate {
   readonly school: FinishingSchool;
   readonly bandWidthMm: number;
   readonly method: FormingMethod;
-  readonly way: readonly string[];
+  readonly moves: readonly string[];
   readonly cost: RouteCost;
   readonly missingTools: readonly MissingTool[];
 }
@@ -108,7 +108,7 @@ export function candidatesOf({ piece, holeMm }: Prospect, kit: Kit, wish: RingWi
     if (!route) return [];
     const bandWidthMm = arcWidthMm(route.finished);
     if (outsideWishMm(bandWidthMm, widthMm) > WIDTH_TOLERANCE_MM) return [];
-    const { method, way, cost, missingTools } = route;
-    return [{ piece, holeMm, school, bandWidthMm, method, way, cost, missingTools }];
+    const { method, moves, cost, missingTools } = route;
+    return [{ piece, holeMm, school, bandWidthMm, method, moves, cost, missingTools }];
   });
 }

@@ -94,14 +94,14 @@ function optionOf(
   kit: Kit,
   options: SearchOptions,
 ): Omit<SearchOption, 'onFront'> {
-  const { piece, holeMm, school, way, cost } = candidate;
+  const { piece, holeMm, school, moves, cost } = candidate;
   const { targetInsideDiameterMm, wall } = wish;
   const chances = runToEnd(
     ringChances({
       input: { coin: piece, holeMm, targetInsideDiameterMm, wall },
       kit,
       school,
-      way,
+      moves,
       traits: wish.traits,
       spread: spreadFor(piece),
       rings: RINGS_PER_OPTION,

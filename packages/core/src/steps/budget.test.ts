@@ -1,7 +1,7 @@
 import { FRESH, fullest, spend } from './budget';
 import { FINISHES, finishSteps } from './finish';
 import { STEP_KINDS } from './step-kind';
-import { loreOf } from './step-defaults';
+import { stepDefaults } from './step-defaults';
 
 describe('the anneal budget', () => {
   it('fills each edge by its own strain, whichever way it goes', () => {
@@ -26,21 +26,21 @@ describe('finishing', () => {
         expect(STEP_KINDS).toContain(kind);
         expect(title.length).toBeGreaterThan(3);
         expect(instruction).toMatch(/\.$/);
-        expect(loreOf(kind).handsOnMin).toBeGreaterThan(0);
+        expect(stepDefaults(kind).handsOnMin).toBeGreaterThan(0);
       }
     },
   );
 
   it('warns where acid, sulphur and spindles come in', () => {
-    expect(loreOf('pickle').caution).toMatch(/add acid to water/);
-    expect(loreOf('patina').caution).toMatch(/never meets acid/);
-    expect(loreOf('polish').caution).toMatch(/no gloves/);
-    expect(loreOf('anneal').caution).toMatch(/ventilate/);
-    expect(loreOf('cut').caution).toMatch(/local law/);
+    expect(stepDefaults('pickle').caution).toMatch(/add acid to water/);
+    expect(stepDefaults('patina').caution).toMatch(/never meets acid/);
+    expect(stepDefaults('polish').caution).toMatch(/no gloves/);
+    expect(stepDefaults('anneal').caution).toMatch(/ventilate/);
+    expect(stepDefaults('cut').caution).toMatch(/local law/);
   });
 
   it('has words for steps of every kind of work, and none for what recipes word themselves', () => {
-    expect(loreOf('solder').caution).toContain('cadmium');
-    expect(() => loreOf('plate')).toThrow(/no words/);
+    expect(stepDefaults('solder').caution).toContain('cadmium');
+    expect(() => stepDefaults('plate')).toThrow(/no words/);
   });
 });

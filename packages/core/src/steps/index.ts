@@ -8,7 +8,7 @@ export { STAGES } from './piece-state';
 export type { FormingProgress, PieceState, Stage } from './piece-state';
 export { RISK_CODES, WRINKLE_INDEX, spoilRisks, wrinkleIndex } from './spoil-risk';
 export type { RiskCode, SpoilRisk } from './spoil-risk';
-export { defaultMinutes, loreOf } from './step-defaults';
+export { annealWords, defaultMinutes, stepDefaults } from './step-defaults';
 export { STEP_KINDS } from './step-kind';
 export type { StepKind } from './step-kind';
 export { movesWall, routeTotals } from './step';

@@ -1,9 +1,10 @@
+import type { Metal } from '../metal';
 import type { StepKind } from './step-kind';
 import type { BenchTraits } from './traits';
 import type { StepWait } from './waits';
 
 /** Words and times that belong to a kind of step (craft §§3, 4, 6, 8, 12). Minutes are defaults. */
-interface StepLore {
+interface StepDefaults {
   readonly handsOnMin: number;
   readonly waitMin: number;
   readonly lookFor: string;
@@ -16,7 +17,7 @@ const PRESS =
 const TORCH = 'Nothing that burns near the torch; ventilate; eye protection. Quench away from your face.';
 
 /** Steps that no route holds have no entry. */
-const STEP_LORE: Partial<Readonly<Record<StepKind, StepLore>>> = {
+const STEP_DEFAULTS: Partial<Readonly<Record<StepKind, StepDefaults>>> = {
   cut: {
     handsOnMin: 6,
     waitMin: 0,
@@ -175,14 +176,23 @@ const STEP_LORE: Partial<Readonly<Record<StepKind, StepLore>>> = {
  * @param traits whose minutes are taken, where the log knows them
  * @throws for a kind that no route holds
  */
-export function loreOf(kind: StepKind, traits?: BenchTraits): StepLore {
-  const lore = STEP_LORE[kind];
-  if (!lore) throw new Error(`no words for a ${kind} step`);
+export function stepDefaults(kind: StepKind, traits?: BenchTraits): StepDefaults {
+  const defaults = STEP_DEFAULTS[kind];
+  if (!defaults) throw new Error(`no words for a ${kind} step`);
   const handsOnMin = traits?.handsOnMin[kind];
-  return handsOnMin === undefined ? lore : { ...lore, handsOnMin };
+  return handsOnMin === undefined ? defaults : { ...defaults, handsOnMin };
 }
 
 /** Hands-on minutes of a kind of step before any was timed; 0 for what no route holds. */
 export function defaultMinutes(kind: StepKind): number {
-  return STEP_LORE[kind]?.handsOnMin ?? 0;
+  return STEP_DEFAULTS[kind]?.handsOnMin ?? 0;
+}
+
+/** What an anneal step says: soften at the metal's own heat, where the table knows it. */
+export function annealWords(annealC: Metal['annealC']): {
+  readonly title: string;
+  readonly instruction: string;
+} {
+  const range = annealC ? `${annealC[0]}–${annealC[1]} °C` : 'the heat its metal asks for';
+  return { title: 'Anneal', instruction: `Soften at ${range}. Quench in water, tools too.` };
 }

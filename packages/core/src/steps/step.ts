@@ -47,7 +47,7 @@ export interface RouteStep {
   /** Only under tape. */
   readonly tape?: TapeUse | undefined;
   /** Rings begun before it was told have none. */
-  readonly stand?: PieceState | undefined;
+  readonly pieceState?: PieceState | undefined;
   /** What may be timed in it. */
   readonly waits?: readonly StepWait[] | undefined;
   /** The piece while it is no closed band yet: only of handles, strips and what is made of them. */

@@ -1,8 +1,8 @@
 import {
   arcWidthMm,
+  curlDropMm,
   curlOf,
   cutEdge,
-  degToRad,
   rimEdge,
   wallCurlDropMm,
   type CoinRingInput,
@@ -10,7 +10,7 @@ import {
   type Meridian,
 } from '../forming';
 import type { Kit } from '../kit';
-import { ringAllowance, type Walk, walkWay } from '../route';
+import { ringAllowance, type SimulatedForming, simulateMoves } from '../route';
 import type { BenchTraits } from '../steps';
 import { drawInputs, drawnCoin, UNSURE_INPUTS, type Draw, type UnsureInput } from './draw';
 import { binsOf, intervalOf, sharedVariance, type Bin, type Interval } from './quantiles';
@@ -23,7 +23,7 @@ export interface ChancesQuestion {
   readonly input: CoinRingInput;
   readonly kit: Kit;
   readonly school: FinishingSchool;
-  readonly way: readonly string[];
+  readonly moves: readonly string[];
   /** How the bench behaves; left out, by default. */
   readonly traits?: BenchTraits | undefined;
   readonly spread?: Spread | undefined;
@@ -68,10 +68,9 @@ interface Sample {
   readonly spoils: readonly SpoilCause[];
 }
 
-/** Turning the edges in to a set angle takes more off a wider wall: drop = W(1 − cos α)/α (craft §3). */
+/** Turning the edges in to a set angle takes more off a wider wall. */
 function curlDropPerWidth(input: CoinRingInput): number {
-  const curl = degToRad(curlOf(input.wall));
-  return curl === 0 ? 0 : (1 - Math.cos(curl)) / curl;
+  return curlDropMm(1, curlOf(input.wall));
 }
 
 /** What a hole off centre by e does at its weak side: the fibre there started at r_h − e, so it is stretched more. */
@@ -82,7 +81,7 @@ function weakSide(draw: Draw, holeMm: number): { readonly strain: number; readon
 
 function sampleOf(
   draw: Draw,
-  walk: Walk,
+  walk: SimulatedForming,
   planned: Meridian,
   question: ChancesQuestion,
   allowanceStrainLog: number,
@@ -156,10 +155,10 @@ function summary(samples: readonly Sample[]): RingChances {
  * @yields the share of rings done, now and then, so that long work can show progress and be stopped
  */
 export function* ringChances(question: ChancesQuestion): Generator<number, RingChances> {
-  const { input, kit, school, way, traits, rings = RINGS_DRAWN, seed = 1, intervals } = question;
+  const { input, kit, school, moves, traits, rings = RINGS_DRAWN, seed = 1, intervals } = question;
   const spread = question.spread ?? spreadFor(input.coin);
   const random = seededRandom(seed);
-  const planned = walkWay(input, { kit, school, way, traits, intervals }).finished;
+  const planned = simulateMoves(input, { kit, school, moves, traits, intervals }).finished;
   const beforeCurlMm = input.targetInsideDiameterMm + wallCurlDropMm(input.wall, arcWidthMm(planned));
   const allowance = ringAllowance(input.coin, traits);
   const samples: Sample[] = [];
@@ -167,10 +166,10 @@ export function* ringChances(question: ChancesQuestion): Generator<number, RingC
     if (i % REPORT_EVERY === 0) yield i / rings;
     const draw = drawInputs(random, spread);
     const piece = { ...input, coin: drawnCoin(input.coin, draw), holeMm: input.holeMm + draw.hole };
-    const walk = walkWay(piece, {
+    const walk = simulateMoves(piece, {
       kit,
       school,
-      way,
+      moves,
       traits,
       shareShift: draw.share,
       beforeCurlMm,

@@ -42,8 +42,8 @@ function chancesOf(
   more: { rings?: number; seed?: number; route?: CoinRoute } = {},
 ): RingChances {
   const { rings = 300, seed = 1, route = routeFor(input) } = more;
-  const { school, way } = route;
-  return runToEnd(ringChances({ input, kit: REFERENCE_KIT, school, way, spread, rings, seed }));
+  const { school, moves } = route;
+  return runToEnd(ringChances({ input, kit: REFERENCE_KIT, school, moves, spread, rings, seed }));
 }
 
 describe('seededRandom', () => {
@@ -150,9 +150,9 @@ describe('ringChances', () => {
   });
 
   it('reports progress that rises and ends with the answer', () => {
-    const { school, way } = routeFor(INPUT);
+    const { school, moves } = routeFor(INPUT);
     const seen: number[] = [];
-    const work = ringChances({ input: INPUT, kit: REFERENCE_KIT, school, way, rings: 200 });
+    const work = ringChances({ input: INPUT, kit: REFERENCE_KIT, school, moves, rings: 200 });
     for (let step = work.next(); ; step = work.next()) {
       if (step.done) {
         expect(step.value.rings).toBe(200);

@@ -4,7 +4,8 @@ import {
   DEFAULT_TRAITS,
   type Finish,
   finishSteps,
-  loreOf,
+  annealWords,
+  stepDefaults,
   type RouteStep,
   type StepBlank,
   type StepKind,
@@ -69,7 +70,7 @@ export function bandSteps(start: Band, moves: readonly BandMove[], bench: BandBe
   return moves.map((move, i): RouteStep => {
     const before = band;
     band = { ...band, ...move.to };
-    const lore = loreOf(move.kind, traits);
+    const defaults = stepDefaults(move.kind, traits);
     const hoop = Math.log(
       (band.insideDiameterMm + band.thicknessMm) / (before.insideDiameterMm + before.thicknessMm),
     );
@@ -79,17 +80,17 @@ export function bandSteps(start: Band, moves: readonly BandMove[], bench: BandBe
       kind: move.kind,
       title: move.title,
       instruction: move.instruction,
-      lookFor: move.lookFor ?? lore.lookFor,
+      lookFor: move.lookFor ?? defaults.lookFor,
       ...(move.tool === undefined ? {} : { tool: move.tool }),
       before: edges(before),
       after,
       strainCutEdge: strain,
       strainRimEdge: strain,
       annealFirst: moves[i - 1]?.kind === 'anneal',
-      handsOnMin: lore.handsOnMin,
-      waitMin: lore.waitMin,
-      ...((move.caution ?? lore.caution) ? { caution: move.caution ?? lore.caution } : {}),
-      ...(lore.waits ? { waits: lore.waits } : {}),
+      handsOnMin: defaults.handsOnMin,
+      waitMin: defaults.waitMin,
+      ...((move.caution ?? defaults.caution) ? { caution: move.caution ?? defaults.caution } : {}),
+      ...(defaults.waits ? { waits: defaults.waits } : {}),
       outline: outlineOf(band, start.insideDiameterMm),
       ...(move.read ? { reading: predictReading(after, band.widthMm, 'leading', bench.mandrel) } : {}),
       ...(move.springbackMm === undefined ? {} : { springbackMm: move.springbackMm }),
@@ -100,14 +101,8 @@ export function bandSteps(start: Band, moves: readonly BandMove[], bench: BandBe
 
 /** Softening, by the metal's own heat. */
 export function annealMove(metal: MetalId, blank?: StepBlank): BandMove {
-  const { annealC } = metalById(metal);
-  const range = annealC ? `${annealC[0]}–${annealC[1]} °C` : 'the heat its metal asks for';
-  return {
-    kind: 'anneal',
-    title: 'Anneal',
-    instruction: `Soften at ${range}. Quench in water, tools too.`,
-    ...(blank ? { blank } : {}),
-  };
+  const words = annealWords(metalById(metal).annealC);
+  return { kind: 'anneal', ...words, ...(blank ? { blank } : {}) };
 }
 
 /** Reading both ways, and the surface: how every band ends. */

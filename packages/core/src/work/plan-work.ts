@@ -1,5 +1,5 @@
 import type { Reason } from '../forming';
-import { DEEDS, type Answer, type Deed } from '../identify';
+import { OPERATIONS, type Answer, type Operation } from '../identify';
 import { STOCK_FOR, type WorkKind } from './kinds';
 import { planCoinBand } from './plan-coin-band';
 import { planHandle } from './plan-handle';
@@ -9,10 +9,10 @@ import { planSpinner } from './plan-spinner';
 import { planStrip } from './plan-strip';
 
 /** What a test of the piece found that it may bear. */
-export type Permits = Readonly<Record<Deed, Answer>>;
+export type Permits = Readonly<Record<Operation, Answer>>;
 
 /** What each kind of work does to its piece. */
-const NEEDS: Readonly<Record<WorkKind | 'coin', readonly Deed[]>> = {
+const NEEDS: Readonly<Record<WorkKind | 'coin', readonly Operation[]>> = {
   coin: ['heat', 'fold'],
   handle: ['bend'],
   strip: ['bend', 'heat', 'solder'],
@@ -21,7 +21,7 @@ const NEEDS: Readonly<Record<WorkKind | 'coin', readonly Deed[]>> = {
   resize: ['bend'],
 };
 
-const DEED_WORDS: Readonly<Record<Deed, string>> = {
+const OPERATION_WORDS: Readonly<Record<Operation, string>> = {
   heat: 'be heated',
   bend: 'be bent',
   fold: 'be folded',
@@ -32,15 +32,17 @@ const DEED_WORDS: Readonly<Record<Deed, string>> = {
 /** What a tested piece says against a kind of work: it gates the planner. */
 export function permitReasons(kind: WorkKind | 'coin', may: Permits | undefined): readonly Reason[] {
   if (!may) return [];
-  return DEEDS.filter((deed) => NEEDS[kind].includes(deed) && may[deed] !== 'yes').map((deed) => ({
-    code: may[deed] === 'no' ? `may-not-${deed}` : `unsure-${deed}`,
-    level: may[deed] === 'no' ? 'refuse' : 'warn',
-    message:
-      may[deed] === 'no'
-        ? `The test of this piece says that it must not ${DEED_WORDS[deed]}.`
-        : `The test of this piece leaves open whether it may ${DEED_WORDS[deed]}.`,
-    instead: '“What is this piece?” tells what was found, and which test would tell more.',
-  }));
+  return OPERATIONS.filter((operation) => NEEDS[kind].includes(operation) && may[operation] !== 'yes').map(
+    (operation) => ({
+      code: may[operation] === 'no' ? `may-not-${operation}` : `unsure-${operation}`,
+      level: may[operation] === 'no' ? 'refuse' : 'warn',
+      message:
+        may[operation] === 'no'
+          ? `The test of this piece says that it must not ${OPERATION_WORDS[operation]}.`
+          : `The test of this piece leaves open whether it may ${OPERATION_WORDS[operation]}.`,
+      instead: '“What is this piece?” tells what was found, and which test would tell more.',
+    }),
+  );
 }
 
 /** Narrowed by kind: a work always comes with the piece that its kind begins with. */

@@ -1,5 +1,5 @@
 import { sizesInWords } from '../format';
-import { DEFAULT_TRAITS, loreOf, type RouteStep } from '../steps';
+import { DEFAULT_TRAITS, stepDefaults, type RouteStep } from '../steps';
 import { MM_PER_US_SIZE, predictReading, type MandrelReading, type MandrelTaper } from '../size';
 
 /** Within this of the mark nothing is added (craft §3, true up), US sizes. */
@@ -57,21 +57,21 @@ export function replanBand({ step, toCome, read, mandrel }: BandReading): BandRe
   const offUs = (isMm - wantedMm) / MM_PER_US_SIZE;
   if (Math.abs(offUs) < TOLERANCE_US) return undefined;
   const { why, ...work } = words(offUs, step.blank !== undefined);
-  const lore = loreOf(work.kind, DEFAULT_TRAITS);
+  const defaults = stepDefaults(work.kind, DEFAULT_TRAITS);
   const edges = { rimInsideDiameterMm: isMm, cutInsideDiameterMm: isMm };
   const thicknessMm = step.outline.thicknessMm[0] ?? 0;
   const strain = work.kind === 'bend' ? 0 : Math.log((wantedMm + thicknessMm) / (isMm + thicknessMm));
   const correction: RouteStep = {
     ...work,
-    lookFor: lore.lookFor,
+    lookFor: defaults.lookFor,
     before: edges,
     after: step.after,
     strainCutEdge: strain,
     strainRimEdge: strain,
     annealFirst: false,
-    handsOnMin: lore.handsOnMin,
-    waitMin: lore.waitMin,
-    ...(lore.caution ? { caution: lore.caution } : {}),
+    handsOnMin: defaults.handsOnMin,
+    waitMin: defaults.waitMin,
+    ...(defaults.caution ? { caution: defaults.caution } : {}),
     outline: step.outline,
     reading: predictReading(step.after, step.outline.arcMm.at(-1) ?? 0, 'leading', mandrel),
     ...(step.blank ? { blank: step.blank } : {}),

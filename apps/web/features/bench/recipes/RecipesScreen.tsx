@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { BenchPart } from '@/features/shared/tabs/BenchPart';
-import { usePutAway } from '@/features/shared/screen/use-put-away';
+import { useArchive } from '@/features/shared/screen/use-archive';
 import { useRemoveRecipeMutation } from '@/store/api';
 import { Button } from '@/ui/Button';
 import { TextButton } from '@/ui/TextButton';
@@ -15,7 +15,7 @@ export function RecipesScreen() {
   const recipes = useRecipes();
   const [open, setOpen] = useState<RecipeDraft>();
   const [remove] = useRemoveRecipeMutation();
-  const putAway = usePutAway('recipe', remove);
+  const archive = useArchive('recipe', remove);
   return (
     <BenchPart
       here="Recipes"
@@ -35,9 +35,9 @@ export function RecipesScreen() {
               />
               {recipe.id ? (
                 <TextButton
-                  label="Put away"
-                  describe={`Put away ${recipe.name}`}
-                  onPress={() => void putAway({ id: recipe.id ?? '', name: recipe.name })}
+                  label="Archive"
+                  describe={`Archive ${recipe.name}`}
+                  onPress={() => void archive({ id: recipe.id ?? '', name: recipe.name })}
                 />
               ) : null}
             </View>

@@ -23,7 +23,7 @@ export function RingScreen() {
         if (ring?.status === 'spoilt') return <SpoiltScreen ring={ring} />;
         return (
           <Screen>
-            <Empty title="This ring is not on the bench.">It may have been put away.</Empty>
+            <Empty title="This ring is not on the bench.">It may have been archived.</Empty>
           </Screen>
         );
       }}

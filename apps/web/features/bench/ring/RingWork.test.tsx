@@ -188,9 +188,9 @@ describe('RingWork', () => {
     await waitFor(() => expect(screen.queryByText('The lamp went out.')).toBeNull());
   });
 
-  it('puts the ring away with a way back', async () => {
+  it('archives the ring, with undo', async () => {
     const { calls } = await renderRing([], { [`DELETE /rings/${RING_ID}`]: null });
-    fireEvent.press(screen.getByLabelText('Put away For Ilse'));
+    fireEvent.press(screen.getByLabelText('Archive For Ilse'));
     await waitFor(() => expect(router.replace).toHaveBeenCalledWith('/bench'));
     expect(calls.some(({ method }) => method === 'DELETE')).toBe(true);
   });

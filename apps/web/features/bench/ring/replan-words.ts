@@ -6,7 +6,7 @@ const WHY: Readonly<Record<OutOfReach, string>> = {
   'rim-would-grow': 'the rim would have to grow past the coin.',
   'rim-too-small': 'the rim would be crowded further than it can be.',
   'edge-too-thin': 'the cut edge would come out too thin.',
-  'no-way': 'no tool of your kit leads there from here.',
+  'no-route': 'no tool of your kit leads there from here.',
 };
 
 export function outOfReachWords(why: OutOfReach): string {

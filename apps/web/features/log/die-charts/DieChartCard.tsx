@@ -101,7 +101,7 @@ export function DieChartCard({ chart, onRemove }: { chart: StoredDieChart; onRem
           <Type as="heading">{title}</Type>
           <Type as="small">{`${metalById(chart.metal).name} coins of ${write.length(chart.coinDiameterMm)} · ${chart.observations.length} observations`}</Type>
         </View>
-        <TextButton label="put away" describe={`Put away the chart of the ${title}`} onPress={onRemove} />
+        <TextButton label="archive" describe={`Archive the chart of the ${title}`} onPress={onRemove} />
       </View>
       {width > 0 && chart.observations.length > 0 ? (
         <DieChartDrawing

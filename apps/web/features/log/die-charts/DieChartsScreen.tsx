@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { LogTabs } from '@/features/shared/tabs/LogTabs';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
-import { usePutAway } from '@/features/shared/screen/use-put-away';
+import { useArchive } from '@/features/shared/screen/use-archive';
 import { useListDieChartsQuery, useRemoveDieChartMutation } from '@/store/api';
 import { Button } from '@/ui/Button';
 import { Screen } from '@/ui/Screen';
@@ -25,7 +25,7 @@ function DieCharts({ charts }: { charts: readonly StoredDieChart[] }) {
   const write = useWriters();
   const [remove] = useRemoveDieChartMutation();
   const [adding, setAdding] = useState(false);
-  const putAway = usePutAway('die-chart', remove);
+  const archive = useArchive('die-chart', remove);
   return (
     <Screen
       maxWidth={760}
@@ -46,7 +46,7 @@ function DieCharts({ charts }: { charts: readonly StoredDieChart[] }) {
             key={chart.id}
             chart={chart}
             onRemove={() =>
-              void putAway({ id: chart.id, name: `The chart of the ${write.length(chart.pusherMm)} pusher` })
+              void archive({ id: chart.id, name: `The chart of the ${write.length(chart.pusherMm)} pusher` })
             }
           />
         ))}

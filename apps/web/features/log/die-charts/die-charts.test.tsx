@@ -72,11 +72,11 @@ describe('DieChartsScreen', () => {
     });
   });
 
-  it('puts a chart away with a way back, and says what is missing from a new one', async () => {
+  it('archives a chart, with undo, and says what is missing from a new one', async () => {
     fakeServer({ 'GET /die-charts': listOf(CHART), [`DELETE /die-charts/${CHART.id}`]: null });
     const { store } = renderWithStore(<DieChartsScreen />);
     fireEvent.press(
-      await screen.findByRole('button', { name: 'Put away the chart of the 20.0 mm pusher, Long die' }),
+      await screen.findByRole('button', { name: 'Archive the chart of the 20.0 mm pusher, Long die' }),
     );
     await waitFor(() =>
       expect(store.getState().notices.current?.undo).toEqual({ kind: 'die-chart', id: CHART.id }),

@@ -136,7 +136,7 @@ export function LogRingScreen() {
               </Empty>
             ) : (
               <Empty title="This ring is not in the log.">
-                It may have been put away, or not be finished.
+                It may have been archived, or not be finished.
               </Empty>
             )}
           </Screen>

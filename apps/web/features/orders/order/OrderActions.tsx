@@ -10,7 +10,7 @@ import { Notice } from '@/ui/Notice';
 import { AnswerSheet } from './AnswerSheet';
 import { ApprovalSheet } from './ApprovalSheet';
 import { CloseOutButton } from './CloseOutButton';
-import { DEED_WORDS, nextDeed, type NextDeed } from './order-model';
+import { ACTION_WORDS, nextAction, type NextAction } from './order-model';
 import { inputOf } from '@/features/shared/words/order-words';
 import { QuoteSheet } from './QuoteSheet';
 import { useMoveOrder } from './use-move-order';
@@ -55,11 +55,11 @@ export function OrderActions({ order, person }: { order: Order; person: string }
   const { begin, problem, busy } = useBegin(order);
   const [open, setOpen] = useState<Open>();
   const costs = useGetOrderCostsQuery(order.id, { skip: order.planId === null }).data;
-  const deed = nextDeed(order);
+  const action = nextAction(order);
   const toBench = (id: string | null | undefined) => {
     if (id) router.push({ pathname: '/bench/[id]', params: { id } });
   };
-  const acts: Partial<Record<NextDeed, () => void>> = {
+  const acts: Partial<Record<NextAction, () => void>> = {
     quote: () => setOpen('quote'),
     agree: () => void move(order, 'agreed'),
     bench: () => void begin().then(toBench),
@@ -70,7 +70,7 @@ export function OrderActions({ order, person }: { order: Order; person: string }
     send: () => void move(order, 'sent'),
     close: () => void move(order, 'closed'),
   };
-  const act = acts[deed];
+  const act = acts[action];
   const { ringId } = order;
   const withRing = ringId === null ? undefined : { ...order, ringId };
   const quotable = costs?.planned ?? undefined;
@@ -82,19 +82,19 @@ export function OrderActions({ order, person }: { order: Order; person: string }
       {act ? (
         <Button
           look="main"
-          label={DEED_WORDS[deed]}
-          disabled={busy || moving || (deed === 'quote' && !quotable)}
+          label={ACTION_WORDS[action]}
+          disabled={busy || moving || (action === 'quote' && !quotable)}
           onPress={act}
           testID="order-next"
         />
       ) : null}
       <View className="flex-row gap-2">
-        {deed === 'ask' || deed === 'answer' ? (
+        {action === 'ask' || action === 'answer' ? (
           <View className="flex-1">
-            <Button label={DEED_WORDS.work} onPress={() => toBench(ringId)} />
+            <Button label={ACTION_WORDS.work} onPress={() => toBench(ringId)} />
           </View>
         ) : null}
-        {deed === 'agree' && quotable ? (
+        {action === 'agree' && quotable ? (
           <View className="flex-1">
             <Button label="Quote again" onPress={() => setOpen('quote')} />
           </View>

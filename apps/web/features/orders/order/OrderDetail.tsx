@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { useWidthClass } from '@/features/shared/screen/use-width';
-import { usePutAway } from '@/features/shared/screen/use-put-away';
+import { useArchive } from '@/features/shared/screen/use-archive';
 import { StationLine } from '@/drawings/orders/StationLine';
 import { useRemoveOrderMutation } from '@/store/trade-api';
 import { FactLine } from '@/ui/FactLine';
@@ -55,7 +55,7 @@ export function OrderDetail({ row }: { row: OrderRow }) {
   const wide = useWidthClass() === 'wide';
   const [moving, setMoving] = useState(false);
   const [remove] = useRemoveOrderMutation();
-  const putAway = usePutAway('order', remove);
+  const archive = useArchive('order', remove);
   const undecided = order.state === 'asked' && order.planId === null;
   return (
     <View className="flex-1 bg-paper">
@@ -78,9 +78,9 @@ export function OrderDetail({ row }: { row: OrderRow }) {
               onPress={() => setMoving(true)}
             />
             <TextButton
-              label="Put away"
-              describe={`Put away ${order.name}`}
-              onPress={() => void putAway(order)}
+              label="Archive"
+              describe={`Archive ${order.name}`}
+              onPress={() => void archive(order)}
             />
           </View>
         </View>

@@ -17,7 +17,7 @@ export function OrderScreen() {
           </View>
         ) : (
           <View className="px-4">
-            <Empty title="There is no such order.">It may have been put away.</Empty>
+            <Empty title="There is no such order.">It may have been archived.</Empty>
           </View>
         );
       }}

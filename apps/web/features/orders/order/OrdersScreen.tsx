@@ -12,7 +12,7 @@ import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
 import { Empty, Fetched } from '@/ui/Waiting';
 import { DueWords } from './DueWords';
-import { DEED_WORDS, isOver, nextDeed, type OrderRow } from './order-model';
+import { ACTION_WORDS, isOver, nextAction, type OrderRow } from './order-model';
 import { OrdersTabs } from '@/features/shared/tabs/OrdersTabs';
 import { useOrderRows } from './use-orders';
 import { SHOWN, WideOrders } from './WideOrders';
@@ -55,7 +55,7 @@ function PhoneRow({ row, onOpen }: { row: OrderRow; onOpen: () => void }) {
           <Type as="label">{STATE_NAMES[order.state]}</Type>
         </View>
         <DueWords row={row} />
-        {isOver(order) ? null : <Type as="label">{`→ ${DEED_WORDS[nextDeed(order)]}`}</Type>}
+        {isOver(order) ? null : <Type as="label">{`→ ${ACTION_WORDS[nextAction(order)]}`}</Type>}
       </Pressable>
     </View>
   );

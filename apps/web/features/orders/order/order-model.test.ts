@@ -3,11 +3,11 @@ import { DEFAULT_SETTINGS } from '@round-mint/contract/settings';
 import { calendarOf } from '@/features/orders/promise/shop-model';
 import { defaultWriters } from '@/testing/writers';
 import { orderOf } from '@/testing/trade';
-import { isOver, movesOf, nextDeed, orderRows, usualNext, type NextDeed } from './order-model';
+import { isOver, movesOf, nextAction, orderRows, usualNext, type NextAction } from './order-model';
 import { inputOf, wishFacts, wishWords } from '@/features/shared/words/order-words';
 import { closeOutPaper, quotePaper } from './papers';
 
-describe('nextDeed', () => {
+describe('nextAction', () => {
   it.each([
     [{}, 'choose'],
     [{ planId: 'p' }, 'quote'],
@@ -26,8 +26,8 @@ describe('nextDeed', () => {
     [{ state: 'ready' }, 'send'],
     [{ state: 'sent' }, 'close'],
     [{ state: 'closed' }, 'nothing'],
-  ] as [Partial<Order>, NextDeed][])('of %p is %p', (change, deed) => {
-    expect(nextDeed(orderOf(change))).toBe(deed);
+  ] as [Partial<Order>, NextAction][])('of %p is %p', (change, action) => {
+    expect(nextAction(orderOf(change))).toBe(action);
   });
 });
 

@@ -21,10 +21,10 @@ export function isOver({ state }: Pick<Order, 'state'>): boolean {
 }
 
 /** What is to be done with an order next, in a few words. */
-export type NextDeed =
+export type NextAction =
   'choose' | 'quote' | 'agree' | 'bench' | 'work' | 'ask' | 'answer' | 'ready' | 'send' | 'close' | 'nothing';
 
-export const DEED_WORDS: Readonly<Record<NextDeed, string>> = {
+export const ACTION_WORDS: Readonly<Record<NextAction, string>> = {
   choose: 'Choose how to make it',
   quote: 'Make the quote',
   agree: 'Customer agrees',
@@ -40,7 +40,7 @@ export const DEED_WORDS: Readonly<Record<NextDeed, string>> = {
 
 type Standing = OrderFacts & Pick<Order, 'holdReached'>;
 
-const BY_STATE: Readonly<Record<OrderState, (standing: Standing) => NextDeed>> = {
+const BY_STATE: Readonly<Record<OrderState, (standing: Standing) => NextAction>> = {
   asked: ({ planned }) => (planned ? 'quote' : 'choose'),
   quoted: () => 'agree',
   agreed: ({ hasRing }) => (hasRing ? 'work' : 'bench'),
@@ -59,7 +59,7 @@ const BY_STATE: Readonly<Record<OrderState, (standing: Standing) => NextDeed>> =
 /** States in which there has to be a ring. */
 const WITH_RING: readonly OrderState[] = ['in-work', 'awaiting-approval', 'finishing'];
 
-export function nextDeed(order: Order): NextDeed {
+export function nextAction(order: Order): NextAction {
   // What was spoilt is begun again, from the same plan.
   if (order.ringLost && WITH_RING.includes(order.state)) return 'bench';
   return BY_STATE[order.state]({ ...orderFacts(order), holdReached: order.holdReached });

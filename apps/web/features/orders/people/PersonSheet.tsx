@@ -2,7 +2,7 @@ import type { Person } from '@round-mint/contract/people';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
-import { usePutAway } from '@/features/shared/screen/use-put-away';
+import { useArchive } from '@/features/shared/screen/use-archive';
 import { problemText } from '@/store/problem';
 import { useRemovePersonMutation, useSavePersonMutation } from '@/store/trade-api';
 import { AddSheet } from '@/features/shared/screen/AddSheet';
@@ -31,7 +31,7 @@ export function PersonSheet({ person, onClose }: { person: Person | undefined; o
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const [save, { isLoading }] = useSavePersonMutation();
   const [remove] = useRemovePersonMutation();
-  const putAway = usePutAway('person', remove);
+  const archive = useArchive('person', remove);
   const type = (change: Partial<PersonTexts>) => setTexts((before) => ({ ...before, ...change }));
   const submit = async () => {
     const parsed = parsePerson(id, texts, person?.fingers ?? [], primarySystem);
@@ -88,10 +88,10 @@ export function PersonSheet({ person, onClose }: { person: Person | undefined; o
       <FingerChoices value={texts} onChange={type} />
       {person ? (
         <TextButton
-          label="Put away"
-          describe={`Put away ${person.name}`}
+          label="Archive"
+          describe={`Archive ${person.name}`}
           onPress={() => {
-            void putAway(person);
+            void archive(person);
             onClose();
           }}
         />

@@ -6,7 +6,7 @@ import { View } from 'react-native';
 import { dayFromNow } from '@/features/shared/words/wall-clock';
 import { inputOf } from '@/features/shared/words/order-words';
 import { AddSheet } from '@/features/shared/screen/AddSheet';
-import { usePutAway } from '@/features/shared/screen/use-put-away';
+import { useArchive } from '@/features/shared/screen/use-archive';
 import { problemsOf, problemText } from '@/store/problem';
 import {
   useListOrdersQuery,
@@ -55,7 +55,7 @@ export function SizerSheet({ sizer, people, onClose }: SizerSheetProps) {
   const [save, { isLoading }] = useSaveSizerMutation();
   const [saveOrder] = useSaveOrderMutation();
   const [remove] = useRemoveSizerMutation();
-  const putAway = usePutAway('sizer', remove);
+  const archive = useArchive('sizer', remove);
   const type = (change: Partial<typeof texts>) => setTexts((before) => ({ ...before, ...change }));
   const led = orders.find(({ sizerId }) => sizerId === id);
   const submit = async () => {
@@ -171,10 +171,10 @@ export function SizerSheet({ sizer, people, onClose }: SizerSheetProps) {
       ) : null}
       {sizer ? (
         <TextButton
-          label="Put away"
-          describe="Put away this sizer"
+          label="Archive"
+          describe="Archive this sizer"
           onPress={() => {
-            void putAway({ id: sizer.id, name: 'The sizer' });
+            void archive({ id: sizer.id, name: 'The sizer' });
             onClose();
           }}
         />

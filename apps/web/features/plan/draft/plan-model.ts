@@ -155,7 +155,7 @@ export function holeWidth(
 export function chancesQuestion(model: PlanModel): ChancesQuestion | undefined {
   const { piece, holeMm, targetMm, wall, kit, traits, plan } = model;
   if (!piece || holeMm === undefined || targetMm === undefined || !plan?.route) return undefined;
-  const { school, way } = plan.route;
+  const { school, moves } = plan.route;
   const selfCentring = toolsOf(kit, 'punch').some(
     ({ spec }) => spec.selfCentring && Math.abs(spec.diameterMm - holeMm) < 0.05,
   );
@@ -163,7 +163,7 @@ export function chancesQuestion(model: PlanModel): ChancesQuestion | undefined {
     input: { coin: piece, holeMm, targetInsideDiameterMm: targetMm, wall },
     kit,
     school,
-    way,
+    moves,
     traits,
     spread: spreadFor(piece, selfCentring ? 'self-centring' : 'by-eye'),
   };

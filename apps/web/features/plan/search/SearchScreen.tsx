@@ -39,7 +39,7 @@ function useNames(): (stockId: string) => string {
   const stock = useCoins().data;
   return useMemo(() => {
     const names = new Map((stock ?? []).map(({ id, name }) => [id, name]));
-    return (id) => names.get(id) ?? 'a piece that was put away';
+    return (id) => names.get(id) ?? 'a piece that was archived';
   }, [stock]);
 }
 

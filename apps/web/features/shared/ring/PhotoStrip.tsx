@@ -1,7 +1,7 @@
 import type { Photo } from '@round-mint/contract/photos';
 import { format } from 'date-fns';
 import { Image, View } from 'react-native';
-import { usePutAway } from '@/features/shared/screen/use-put-away';
+import { useArchive } from '@/features/shared/screen/use-archive';
 import { API_PATH, useListPhotosQuery, useRemovePhotoMutation } from '@/store/api';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
@@ -11,7 +11,7 @@ const WORDS = { before: 'before', during: 'on the way', after: 'after' } as cons
 
 function Picture({ photo, widthPx }: { photo: Photo; widthPx: number | `${number}%` }) {
   const [remove] = useRemovePhotoMutation();
-  const putAway = usePutAway('photo', remove);
+  const archive = useArchive('photo', remove);
   const taken = format(new Date(photo.at), 'd MMM, HH:mm');
   return (
     <View role="listitem" style={{ width: widthPx }}>
@@ -24,9 +24,9 @@ function Picture({ photo, widthPx }: { photo: Photo; widthPx: number | `${number
       <View className="flex-row items-center justify-between">
         <Type as="small">{`${WORDS[photo.part]} · ${taken}`}</Type>
         <TextButton
-          label="Put away"
-          describe={`Put away the photo ${WORDS[photo.part]}, ${taken}`}
-          onPress={() => void putAway({ id: photo.id, name: 'The photo' })}
+          label="Archive"
+          describe={`Archive the photo ${WORDS[photo.part]}, ${taken}`}
+          onPress={() => void archive({ id: photo.id, name: 'The photo' })}
         />
       </View>
     </View>

@@ -45,6 +45,6 @@ describe('photos', () => {
     renderWithStore(<PhotoStrip ringId={RING_ID} />);
     expect(await screen.findByLabelText('Before and after')).toBeTruthy();
     expect(screen.getAllByLabelText(/^The ring /)).toHaveLength(3);
-    expect(screen.getAllByText('Put away')).toHaveLength(3);
+    expect(screen.getAllByText('Archive')).toHaveLength(3);
   });
 });

@@ -16,7 +16,7 @@ import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
 import { Fetched } from '@/ui/Waiting';
 import { nextWords, testOutcome, testTexts, verdictWords, type TestTexts } from './identify-model';
-import { DeedList } from './DeedList';
+import { OperationList } from './OperationList';
 
 const MAGNET = [
   { value: 'none', label: 'nothing' },
@@ -203,7 +203,7 @@ function IdentifyPiece({ piece }: { piece: StockItem | undefined }) {
       {identity ? (
         <View className="gap-3">
           <Suspects suspects={identity.suspects} />
-          <DeedList may={identity.may} />
+          <OperationList may={identity.may} />
           <Type as="small">{nextWords(identity)}</Type>
           {renamed ? (
             <Notice level="note" title={`Kept, it is entered as ${metalById(identity.metal).name}.`} />

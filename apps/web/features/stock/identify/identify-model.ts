@@ -1,7 +1,13 @@
 import { evidenceSchema } from '@round-mint/contract/pieces';
 import type { StockItem } from '@round-mint/contract/stock';
 import { parseDecimal } from '@round-mint/core/format';
-import { identify, measureDensity, type Deed, type Evidence, type Identity } from '@round-mint/core/identify';
+import {
+  identify,
+  measureDensity,
+  type Operation,
+  type Evidence,
+  type Identity,
+} from '@round-mint/core/identify';
 
 /** The test as it is filled in: text as typed, choices as chosen; '' is "not tested". */
 export interface TestTexts {
@@ -92,7 +98,7 @@ export function testOutcome(texts: TestTexts, piece: StockItem | undefined): Tes
   };
 }
 
-export const DEED_NAMES: Readonly<Record<Deed, string>> = {
+export const OPERATION_NAMES: Readonly<Record<Operation, string>> = {
   heat: 'heated',
   bend: 'bent',
   fold: 'folded',

@@ -38,11 +38,11 @@ describe('KitScreen', () => {
     });
   });
 
-  it('puts a tool away with a way back', async () => {
+  it('archives a tool, with undo', async () => {
     const punch = punchOf(12.7, 1);
     fakeServer({ 'GET /kit': listOf(punch), [`DELETE /kit/${punch.id}`]: null });
     const { store } = renderWithStore(<KitScreen />);
-    fireEvent.press(await screen.findByLabelText('Put away 12.7 mm punch'));
+    fireEvent.press(await screen.findByLabelText('Archive 12.7 mm punch'));
     await waitFor(() =>
       expect(store.getState().notices.current?.undo).toEqual({ kind: 'tool', id: punch.id }),
     );

@@ -3,7 +3,7 @@ import type { ToolKind } from '@round-mint/core/kit';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
 import { AddSheet } from '@/features/shared/screen/AddSheet';
-import { usePutAway } from '@/features/shared/screen/use-put-away';
+import { useArchive } from '@/features/shared/screen/use-archive';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { useAddToolMutation, useListKitQuery, useRemoveToolMutation } from '@/store/api';
@@ -26,7 +26,7 @@ function ToolRow({ tool, onRemove }: { tool: StoredTool; onRemove: () => void })
         <Type as="strong">{tool.name}</Type>
         <Type as="small">{toolLine(tool, write.length)}</Type>
       </View>
-      <TextButton label="put away" describe={`Put away ${tool.name}`} onPress={onRemove} />
+      <TextButton label="archive" describe={`Archive ${tool.name}`} onPress={onRemove} />
     </View>
   );
 }
@@ -120,7 +120,7 @@ export function KitScreen() {
 function Kit({ kit }: { kit: readonly StoredTool[] }) {
   const [remove] = useRemoveToolMutation();
   const [adding, setAdding] = useState(false);
-  const putAway = usePutAway('tool', remove);
+  const archive = useArchive('tool', remove);
   const groups = KIT_GROUPS.map((group) => ({
     ...group,
     tools: kit.filter(({ spec }) => spec.kind === group.kind),
@@ -145,7 +145,7 @@ function Kit({ kit }: { kit: readonly StoredTool[] }) {
             <Type as="heading">{name}</Type>
             <View role="list" aria-label={name}>
               {tools.map((tool) => (
-                <ToolRow key={tool.id} tool={tool} onRemove={() => void putAway(tool)} />
+                <ToolRow key={tool.id} tool={tool} onRemove={() => void archive(tool)} />
               ))}
             </View>
           </View>

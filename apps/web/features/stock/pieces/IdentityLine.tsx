@@ -4,7 +4,7 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { Type } from '@/ui/Type';
-import { DeedList } from '@/features/stock/identify/DeedList';
+import { OperationList } from '@/features/stock/identify/OperationList';
 import { verdictWords } from '@/features/stock/identify/identify-model';
 
 /** What a test of the piece found, or the way to one. */
@@ -16,7 +16,7 @@ export function IdentityLine({ piece }: { piece: StockItem }) {
       {identity ? (
         <>
           <Type as="heading">{`Tested: ${verdictWords(identity)}`}</Type>
-          <DeedList may={identity.may} />
+          <OperationList may={identity.may} />
         </>
       ) : null}
       <Button

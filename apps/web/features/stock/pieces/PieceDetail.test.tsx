@@ -33,18 +33,18 @@ describe('PieceDetail', () => {
     expect(screen.getByText(/from its rim/)).toBeTruthy();
   });
 
-  it('puts the piece away with a way back, and says so when it could not', async () => {
+  it('archives the piece, with undo, and says so when it could not', async () => {
     const removed = jest.fn();
     const piece = pieceOf();
     const calls = fakeServer({ [`DELETE /stock/${piece.id}`]: null });
     const { store } = renderWithStore(<PieceDetail piece={piece} onRemoved={removed} />);
     await settle();
-    fireEvent.press(screen.getByRole('button', { name: 'Put away' }));
+    fireEvent.press(screen.getByRole('button', { name: 'Archive' }));
     await waitFor(() => expect(removed).toHaveBeenCalled());
     expect(calls.map(({ method, path }) => `${method} ${path}`)).toContain(`DELETE /stock/${piece.id}`);
     expect(store.getState().notices.current).toMatchObject({ undo: { kind: 'stock', id: piece.id } });
     fakeServer({ [`DELETE /stock/${piece.id}`]: () => refusal(409, 'It is in use.') });
-    fireEvent.press(screen.getByRole('button', { name: 'Put away' }));
+    fireEvent.press(screen.getByRole('button', { name: 'Archive' }));
     await waitFor(() =>
       expect(store.getState().notices.current).toMatchObject({ text: 'It is in use.', problem: true }),
     );

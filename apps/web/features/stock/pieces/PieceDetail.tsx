@@ -3,7 +3,7 @@ import { metalById } from '@round-mint/core/metal';
 import { checkFill, workingThickness } from '@round-mint/core/stock';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { usePutAway } from '@/features/shared/screen/use-put-away';
+import { useArchive } from '@/features/shared/screen/use-archive';
 import { useWriters, type Writers } from '@/features/shared/settings/use-settings';
 import { useRemoveStockMutation } from '@/store/api';
 import { Button } from '@/ui/Button';
@@ -90,9 +90,9 @@ export function PieceDetail({ piece, onRemoved }: { piece: StockItem; onRemoved:
   const [remove, { isLoading }] = useRemoveStockMutation();
   const refusal = refusalOf(piece);
   const fill = piece.kind === 'coin' ? checkFill(piece) : undefined;
-  const putAwayIt = usePutAway('stock', remove);
-  const putAway = async () => {
-    if (await putAwayIt(piece)) onRemoved();
+  const archiveIt = useArchive('stock', remove);
+  const archive = async () => {
+    if (await archiveIt(piece)) onRemoved();
   };
   return (
     <View className="gap-3">
@@ -123,11 +123,11 @@ export function PieceDetail({ piece, onRemoved }: { piece: StockItem; onRemoved:
           onPress={() => router.push({ pathname: '/stock/[id]/edit', params: { id: piece.id } })}
         />
         <Button
-          label="Put away"
+          label="Archive"
           look="stop"
           className="flex-1"
           disabled={isLoading}
-          onPress={() => void putAway()}
+          onPress={() => void archive()}
         />
       </View>
     </View>

@@ -22,7 +22,7 @@ export function OnePiece({ children }: OnePieceProps) {
         if (piece) return children(piece);
         return (
           <Screen>
-            <Empty title="This piece is not here.">It may have been put away.</Empty>
+            <Empty title="This piece is not here.">It may have been archived.</Empty>
           </Screen>
         );
       }}

@@ -3,7 +3,7 @@ import { parseDecimal } from '@round-mint/core/format';
 import { useState } from 'react';
 import { TakeFrom } from '@/features/shared/inputs/TakeFrom';
 import { AddSheet } from '@/features/shared/screen/AddSheet';
-import { usePutAway } from '@/features/shared/screen/use-put-away';
+import { useArchive } from '@/features/shared/screen/use-archive';
 import { MetalPicker } from '@/features/shared/inputs/MetalPicker';
 import { problemsOf, problemText } from '@/store/problem';
 import { useRemoveScrapMutation, useSaveScrapMutation } from '@/store/trade-api';
@@ -20,7 +20,7 @@ export function ScrapSheet({ thing, onClose }: { thing: StoredScrap | undefined;
   const [id] = useState(() => thing?.id ?? crypto.randomUUID());
   const [save, { isLoading }] = useSaveScrapMutation();
   const [remove] = useRemoveScrapMutation();
-  const putAway = usePutAway('scrap', remove);
+  const archive = useArchive('scrap', remove);
   const submit = async () => {
     const {
       createdAt: _createdAt,
@@ -74,7 +74,7 @@ export function ScrapSheet({ thing, onClose }: { thing: StoredScrap | undefined;
         <TextButton
           label={thing.kind === 'button' ? 'Sold, or gone: take it out' : 'Take it out'}
           onPress={() => {
-            void putAway({ id: thing.id, name: thing.note || 'It' });
+            void archive({ id: thing.id, name: thing.note || 'It' });
             onClose();
           }}
         />

@@ -3,7 +3,7 @@ import type { StoredScrap } from '@round-mint/contract/scrap';
 import { metalById } from '@round-mint/core/metal';
 import { scrapWorth, spotMetalOf, type SpotPrices } from '@round-mint/core/trade';
 
-/** What lies in the tin: a button that was put away gives back what went into it. */
+/** What lies in the tin: a button that was archived gives back what went into it. */
 export function inTin(things: readonly StoredScrap[]): readonly StoredScrap[] {
   const here = new Set(things.map(({ id }) => id));
   return things.filter(({ meltedIntoId }) => meltedIntoId === null || !here.has(meltedIntoId));

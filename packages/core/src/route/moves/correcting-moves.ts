@@ -9,10 +9,10 @@ import { reduceWords, stretchWords } from './tool-words';
 const OFF_MM = 0.1;
 
 /** What both edges should measure where the piece stands, mm; undefined while it is still on the way to a size. */
-function wantedMm(stand: RouteState, goal: Goal): number | undefined {
-  switch (stand.stage) {
+function wantedMm(state: RouteState, goal: Goal): number | undefined {
+  switch (state.stage) {
     case 'to-size':
-      return curlOf(goal.wish) === 0 ? goal.targetMm : stand.beforeCurlMm;
+      return curlOf(goal.wish) === 0 ? goal.targetMm : state.beforeCurlMm;
     case 'curled':
       // A tapered wall is read at its cut edge: its rim stays where the lean puts it.
       return goal.targetMm;
@@ -21,31 +21,31 @@ function wantedMm(stand: RouteState, goal: Goal): number | undefined {
   }
 }
 
-function edgesOff(stand: RouteState, goal: Goal): readonly number[] {
-  const wanted = wantedMm(stand, goal);
+function edgesOff(state: RouteState, goal: Goal): readonly number[] {
+  const wanted = wantedMm(state, goal);
   if (goal.correcting !== true || wanted === undefined) return [];
-  const cut = cutEdge(stand.wall).insideDiameterMm - wanted;
+  const cut = cutEdge(state.wall).insideDiameterMm - wanted;
   if (goal.wish.kind === 'tapered') return [cut];
-  return [cut, rimEdge(stand.wall).insideDiameterMm - wanted];
+  return [cut, rimEdge(state.wall).insideDiameterMm - wanted];
 }
 
 /** Whether a piece that ought to have its size has another one. */
-export function isOffSize(stand: RouteState, goal: Goal): boolean {
-  return edgesOff(stand, goal).some((off) => Math.abs(off) > OFF_MM);
+export function isOffSize(state: RouteState, goal: Goal): boolean {
+  return edgesOff(state, goal).some((off) => Math.abs(off) > OFF_MM);
 }
 
 /** The wall that belongs to the stage at a size. */
-function shapeAt(stand: RouteState, goal: Goal, insideMm: number) {
+function shapeAt(state: RouteState, goal: Goal, insideMm: number) {
   if (goal.wish.kind === 'tapered') return finishedShape(goal.wish, insideMm);
   const turned =
-    stand.stage === 'curled' ? formedWish(goal.traits, goal.wish) : ({ kind: 'straight' } as const);
+    state.stage === 'curled' ? formedWish(goal.traits, goal.wish) : ({ kind: 'straight' } as const);
   return finishedShape(turned, insideMm);
 }
 
 /** Both edges from one size to another, in the shape that the wall has; the tool touches only what stands in its way. */
 function sizingPhase(
   kind: 'stretch' | 'reduce',
-  stand: RouteState,
+  state: RouteState,
   goal: Goal,
   size: { readonly fromMm: number; readonly toMm: number },
 ): Phase {
@@ -54,41 +54,41 @@ function sizingPhase(
     kind,
     share: kind === 'stretch' ? BLOW_SHARE.open : BLOW_SHARE.close,
     shapesAt: (progress, start) => [
-      touched(shapeAt(stand, goal, mix(size.fromMm, size.toMm, progress)), start),
+      touched(shapeAt(state, goal, mix(size.fromMm, size.toMm, progress)), start),
     ],
   };
 }
 
 /** Bringing a piece that was read off its size back to it: what is too small is opened first, then what is too large closed. */
-export function correctingMoves(stand: RouteState, goal: Goal): readonly Move[] {
-  const wanted = wantedMm(stand, goal);
+export function correctingMoves(state: RouteState, goal: Goal): readonly Move[] {
+  const wanted = wantedMm(state, goal);
   if (wanted === undefined) return [];
-  const offs = edgesOff(stand, goal);
+  const offs = edgesOff(state, goal);
   const smallest = Math.min(...offs);
   const largest = Math.max(...offs);
   if (smallest < -OFF_MM) {
     return [
       {
         key: 'open-up',
-        phase: sizingPhase('stretch', stand, goal, { fromMm: wanted + smallest, toMm: wanted }),
+        phase: sizingPhase('stretch', state, goal, { fromMm: wanted + smallest, toMm: wanted }),
         words: stretchWords(
           goal,
           'Bring it up to size',
           'A light pull on the stretcher, turn, again; the smaller edge takes most of it.',
         ),
-        to: stand.stage,
+        to: state.stage,
       },
     ];
   }
   return [
     {
       key: 'close-down',
-      phase: sizingPhase('reduce', stand, goal, { fromMm: wanted + largest, toMm: wanted }),
+      phase: sizingPhase('reduce', state, goal, { fromMm: wanted + largest, toMm: wanted }),
       words: reduceWords(goal, 'both', {
         title: counted('Bring it down to size'),
         instruction: 'The larger edge down in the die, a fraction at a time.',
       }),
-      to: stand.stage,
+      to: state.stage,
     },
   ];
 }

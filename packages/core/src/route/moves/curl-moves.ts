@@ -7,9 +7,9 @@ import { counted, type Goal, type Move, type RouteState } from './move';
 /** First curl of a wall that is to be turned in further (craft §3: 17° on both edges, then 25°). */
 const FIRST_CURL_DEG = 17;
 
-function dieCurl(stand: RouteState, goal: Goal, toDeg: number, done: boolean): Move {
-  const from = stand.curlDeg ?? 0;
-  const beforeCurlMm = stand.beforeCurlMm ?? cutEdge(stand.wall).insideDiameterMm;
+function dieCurl(state: RouteState, goal: Goal, toDeg: number, done: boolean): Move {
+  const from = state.curlDeg ?? 0;
+  const beforeCurlMm = state.beforeCurlMm ?? cutEdge(state.wall).insideDiameterMm;
   return {
     key: `curl-${toDeg}`,
     phase: curlPhase({
@@ -35,11 +35,11 @@ function dieCurl(stand: RouteState, goal: Goal, toDeg: number, done: boolean): M
 }
 
 /** A dapping block rounds in one go, when it has a hollow that the ring fits into. */
-function blockCurl(stand: RouteState, goal: Goal, wholeDeg: number): readonly Move[] {
-  const outsideMm = rimEdge(stand.wall).outsideDiameterMm;
+function blockCurl(state: RouteState, goal: Goal, wholeDeg: number): readonly Move[] {
+  const outsideMm = rimEdge(state.wall).outsideDiameterMm;
   const ball = toolsOf(goal.kit, 'dapping-ball').find(({ spec }) => spec.diameterMm > outsideMm);
   if (!ball) return [];
-  const die = dieCurl(stand, goal, wholeDeg, true);
+  const die = dieCurl(state, goal, wholeDeg, true);
   return [
     {
       ...die,
@@ -59,9 +59,9 @@ function blockCurl(stand: RouteState, goal: Goal, wholeDeg: number): readonly Mo
 }
 
 /** Turning the edges in: 17° first when more is wanted, then the whole angle in a die or a dapping block. */
-export function curlMoves(stand: RouteState, goal: Goal): readonly Move[] {
+export function curlMoves(state: RouteState, goal: Goal): readonly Move[] {
   const wholeDeg = curlOf(goal.wish);
-  const turned = stand.curlDeg ?? 0;
-  if (turned === 0 && wholeDeg > FIRST_CURL_DEG) return [dieCurl(stand, goal, FIRST_CURL_DEG, false)];
-  return [dieCurl(stand, goal, wholeDeg, true), ...blockCurl(stand, goal, wholeDeg)];
+  const turned = state.curlDeg ?? 0;
+  if (turned === 0 && wholeDeg > FIRST_CURL_DEG) return [dieCurl(state, goal, FIRST_CURL_DEG, false)];
+  return [dieCurl(state, goal, wholeDeg, true), ...blockCurl(state, goal, wholeDeg)];
 }

@@ -5,9 +5,9 @@ import type { Goal, Move, RouteState } from './move';
 
 const STROKE = 'Outside face down, greased. Press, look, turn.';
 
-function diesFor(stand: RouteState, goal: Goal): readonly FoldDieChoice[] {
+function diesFor(state: RouteState, goal: Goal): readonly FoldDieChoice[] {
   const dies = foldDies(goal.kit, goal.coinDiameterMm, (angleDeg) =>
-    foldedRimOutsideMm(stand.wall, angleDeg),
+    foldedRimOutsideMm(state.wall, angleDeg),
   );
   if (dies.length > 0) return dies;
   return [
@@ -18,11 +18,11 @@ function diesFor(stand: RouteState, goal: Goal): readonly FoldDieChoice[] {
   ];
 }
 
-function dieMove(stand: RouteState, { angleDeg, choice }: FoldDieChoice): Move {
-  const flat = stand.stage === 'flat';
+function dieMove(state: RouteState, { angleDeg, choice }: FoldDieChoice): Move {
+  const flat = state.stage === 'flat';
   return {
     key: `fold-${angleDeg}`,
-    phase: flat ? foldPhase(stand.wall, angleDeg) : foldOnPhase(stand.wall, angleDeg),
+    phase: flat ? foldPhase(state.wall, angleDeg) : foldOnPhase(state.wall, angleDeg),
     words: {
       title: (stroke, count) => (count > 1 ? `Fold, stroke ${stroke} of ${count}` : 'Fold'),
       instruction: STROKE,
@@ -33,9 +33,9 @@ function dieMove(stand: RouteState, { angleDeg, choice }: FoldDieChoice): Move {
   };
 }
 
-function ballMove(stand: RouteState, goal: Goal): readonly Move[] {
+function ballMove(state: RouteState, goal: Goal): readonly Move[] {
   const ball = chooseBall(goal.kit, goal.coinDiameterMm);
-  const phase = ball && ballPhase(stand.wall, ball.diameterMm);
+  const phase = ball && ballPhase(state.wall, ball.diameterMm);
   if (!ball || !phase) return [];
   const { tool, diameterMm } = ball;
   return [
@@ -58,15 +58,15 @@ function ballMove(stand: RouteState, goal: Goal): readonly Move[] {
 }
 
 /** The first fold: ball in dapping block, or straight into a die; then the die; a wide funnel may go into a narrower die. */
-export function foldMoves(stand: RouteState, goal: Goal): readonly Move[] {
-  const dies = diesFor(stand, goal);
-  switch (stand.stage) {
+export function foldMoves(state: RouteState, goal: Goal): readonly Move[] {
+  const dies = diesFor(state, goal);
+  switch (state.stage) {
     case 'flat':
-      return [...ballMove(stand, goal), ...dies.map((die) => dieMove(stand, die))];
+      return [...ballMove(state, goal), ...dies.map((die) => dieMove(state, die))];
     case 'cupped':
-      return dies.map((die) => dieMove(stand, die));
+      return dies.map((die) => dieMove(state, die));
     case 'funnel':
-      return dies.filter(({ angleDeg }) => angleDeg < (stand.foldDeg ?? 0)).map((die) => dieMove(stand, die));
+      return dies.filter(({ angleDeg }) => angleDeg < (state.foldDeg ?? 0)).map((die) => dieMove(state, die));
     default:
       return [];
   }

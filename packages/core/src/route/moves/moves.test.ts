@@ -2,7 +2,7 @@ import { flatMeridian, type WallWish } from '../../forming';
 import { REFERENCE_KIT } from '../../kit';
 import { DEFAULT_TRAITS, FRESH } from '../../steps';
 import { runPass } from '../passes';
-import { isFormed, moveOnWay, nextMoves, type Goal, type RouteState } from './index';
+import { isFormed, dueMove, nextMoves, type Goal, type RouteState } from './index';
 
 const FLAT: RouteState = { stage: 'flat', wall: flatMeridian(6.35, 15.3, 2.1, 16), spent: FRESH };
 const goal = (change: Partial<Goal> = {}): Goal => ({
@@ -17,15 +17,15 @@ const goal = (change: Partial<Goal> = {}): Goal => ({
   traits: DEFAULT_TRAITS,
   ...change,
 });
-const keys = (stand: RouteState, to: Goal) => nextMoves(stand, to).map(({ key }) => key);
+const keys = (state: RouteState, to: Goal) => nextMoves(state, to).map(({ key }) => key);
 
 /** The piece after the moves named, each in one go. */
 function after(to: Goal, ...names: readonly string[]): RouteState {
-  return names.reduce<RouteState>((stand, name) => {
-    const move = nextMoves(stand, to).find(({ key }) => key === name);
-    if (!move) throw new Error(`${name} is not open from ${stand.stage}: ${keys(stand, to).join(', ')}`);
-    const wall = runPass(move.phase, stand.wall, stand.wall, { from: 0, to: 1 });
-    return { ...stand, ...move.settles, stage: move.to, wall };
+  return names.reduce<RouteState>((state, name) => {
+    const move = nextMoves(state, to).find(({ key }) => key === name);
+    if (!move) throw new Error(`${name} is not open from ${state.stage}: ${keys(state, to).join(', ')}`);
+    const wall = runPass(move.phase, state.wall, state.wall, { from: 0, to: 1 });
+    return { ...state, ...move.settles, stage: move.to, wall };
   }, FLAT);
 }
 
@@ -57,12 +57,12 @@ describe('what can be done next', () => {
     ['over-stretch', ['fold-17', 'stretch', 'reduce'], 'to-size'],
     ['straighten', ['fold-17', 'rim-in', 'open-tapered', 'cone'], 'to-size'],
     ['leave', ['fold-17', 'stretch', 'rim-in'], 'to-size'],
-  ] as const)('%s leads to a straight band at its size', (school, way, stage) => {
+  ] as const)('%s leads to a straight band at its size', (school, names, stage) => {
     const to = goal({ school });
-    const stand = after(to, ...way);
-    expect(stand.stage).toBe(stage);
-    expect(isFormed(stand, to)).toBe(true);
-    const insides = stand.wall.meanRadiusMm.map((radius, i) => 2 * radius - (stand.wall.thicknessMm[i] ?? 0));
+    const state = after(to, ...names);
+    expect(state.stage).toBe(stage);
+    expect(isFormed(state, to)).toBe(true);
+    const insides = state.wall.meanRadiusMm.map((radius, i) => 2 * radius - (state.wall.thicknessMm[i] ?? 0));
     insides.forEach((inside) => expect(inside).toBeCloseTo(19.8, 2));
   });
 
@@ -100,10 +100,10 @@ describe('what can be done next', () => {
   });
 });
 
-describe('moveOnWay', () => {
-  it('takes the first open move that the way names, else the first there is', () => {
-    expect(moveOnWay(FLAT, goal(), ['stretch', 'fold-17'])?.key).toBe('fold-17');
-    expect(moveOnWay(FLAT, goal(), [])?.key).toBe('ball');
-    expect(moveOnWay({ ...FLAT, stage: 'curled' }, goal(), ['fold-17'])).toBeUndefined();
+describe('dueMove', () => {
+  it('takes the first open move that the plan names, else the first there is', () => {
+    expect(dueMove(FLAT, goal(), ['stretch', 'fold-17'])?.key).toBe('fold-17');
+    expect(dueMove(FLAT, goal(), [])?.key).toBe('ball');
+    expect(dueMove({ ...FLAT, stage: 'curled' }, goal(), ['fold-17'])).toBeUndefined();
   });
 });

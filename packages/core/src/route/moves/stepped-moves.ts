@@ -32,7 +32,7 @@ function withinOnePush(wall: Meridian, toMm: number, allowanceStrainLog: number)
 }
 
 function pushMove(
-  stand: RouteState,
+  state: RouteState,
   pusher: OwnedPusher | undefined,
   toMm: number,
   last: boolean,
@@ -40,7 +40,7 @@ function pushMove(
 ): Move {
   return {
     key: `push-${pusher?.diameterMm ?? 'none'}${last ? '-last' : ''}`,
-    phase: pusherPhase(stand.wall, toMm, last),
+    phase: pusherPhase(state.wall, toMm, last),
     words: {
       title: counted('Stepped reduction under tape'),
       instruction: TAPE_WORDS,
@@ -60,38 +60,38 @@ function gapRisk(pusher: OwnedPusher): SpoilRisk {
 }
 
 /** Pushers that come next: every one within one push, or the largest when none is. */
-function nextPushes(stand: RouteState, goal: Goal, toMm: number): readonly Move[] {
-  const rimMm = straightAtRimMm(stand.wall);
+function nextPushes(state: RouteState, goal: Goal, toMm: number): readonly Move[] {
+  const rimMm = straightAtRimMm(state.wall);
   const pushers = ownedPushers(goal);
   const lastPusher = pushers.find(({ diameterMm }) => diameterMm <= toMm + PUSHER_OPENS_MM);
   const between = pushers.filter(
     ({ diameterMm }) => diameterMm < rimMm - PUSHER_OPENS_MM && diameterMm > toMm + PUSHER_OPENS_MM,
   );
-  const reached = (mm: number) => withinOnePush(stand.wall, mm, goal.allowanceStrainLog);
+  const reached = (mm: number) => withinOnePush(state.wall, mm, goal.allowanceStrainLog);
   const steps = between
     .filter(({ diameterMm }) => reached(diameterMm))
-    .map((pusher) => pushMove(stand, pusher, pusher.diameterMm, false, []));
-  if (reached(toMm)) return [...steps, pushMove(stand, lastPusher, toMm, true, [])];
+    .map((pusher) => pushMove(state, pusher, pusher.diameterMm, false, []));
+  if (reached(toMm)) return [...steps, pushMove(state, lastPusher, toMm, true, [])];
   const [first] = between;
   if (steps.length > 0) return steps;
-  if (!first) return [pushMove(stand, lastPusher, toMm, true, lastPusher ? [gapRisk(lastPusher)] : [])];
-  return [pushMove(stand, first, first.diameterMm, false, [gapRisk(first)])];
+  if (!first) return [pushMove(state, lastPusher, toMm, true, lastPusher ? [gapRisk(lastPusher)] : [])];
+  return [pushMove(state, first, first.diameterMm, false, [gapRisk(first)])];
 }
 
 /** Craft §5: a funnel too tight for dies alone, pushed down one long die under tape, pusher by pusher. */
-export function steppedMoves(stand: RouteState, goal: Goal): readonly Move[] {
+export function steppedMoves(state: RouteState, goal: Goal): readonly Move[] {
   const toMm =
-    stand.beforeCurlMm ?? beforeCurlDiameterMm(stand.wall, formedWish(goal.traits, goal.wish), goal.targetMm);
-  if (stand.stage === 'funnel' && straightAtCutMm(stand.wall) < toMm - PUSHER_OPENS_MM) {
+    state.beforeCurlMm ?? beforeCurlDiameterMm(state.wall, formedWish(goal.traits, goal.wish), goal.targetMm);
+  if (state.stage === 'funnel' && straightAtCutMm(state.wall) < toMm - PUSHER_OPENS_MM) {
     return [
       {
         key: 'open-cut',
-        phase: stretchPhase(stand.wall, toMm),
+        phase: stretchPhase(state.wall, toMm),
         words: stretchWords(goal, 'Open the cut edge', 'Only the cut edge, to the size of the last pusher.'),
         to: 'stepping',
         settles: { beforeCurlMm: toMm },
       },
     ];
   }
-  return nextPushes(stand, goal, toMm).map((move) => ({ ...move, settles: { beforeCurlMm: toMm } }));
+  return nextPushes(state, goal, toMm).map((move) => ({ ...move, settles: { beforeCurlMm: toMm } }));
 }

@@ -29,13 +29,13 @@ function rimInWords(goal: Goal, leavesLip: boolean): MoveWords {
   });
 }
 
-function stretchTo(stand: RouteState, goal: Goal, insideMm: number): Phase {
-  const taperDeg = stretcherTaperDeg(goal.kit, cutEdge(stand.wall).insideDiameterMm, insideMm);
-  return stretchPhase(stand.wall, insideMm, taperDeg);
+function stretchTo(state: RouteState, goal: Goal, insideMm: number): Phase {
+  const taperDeg = stretcherTaperDeg(goal.kit, cutEdge(state.wall).insideDiameterMm, insideMm);
+  return stretchPhase(state.wall, insideMm, taperDeg);
 }
 
 function stretchMove(
-  stand: RouteState,
+  state: RouteState,
   goal: Goal,
   key: string,
   insideMm: number,
@@ -44,7 +44,7 @@ function stretchMove(
 ): Move {
   return {
     key,
-    phase: stretchTo(stand, goal, insideMm),
+    phase: stretchTo(state, goal, insideMm),
     words: stretchWords(
       goal,
       'Stretch until the wall is straight',
@@ -56,7 +56,7 @@ function stretchMove(
 }
 
 function rimInMove(
-  stand: RouteState,
+  state: RouteState,
   goal: Goal,
   key: string,
   insideMm: number,
@@ -66,7 +66,7 @@ function rimInMove(
 ): Move {
   return {
     key,
-    phase: rimInPhase(stand.wall, insideMm, PLATE_DEG, to === 'to-size'),
+    phase: rimInPhase(state.wall, insideMm, PLATE_DEG, to === 'to-size'),
     words: rimInWords(goal, leavesLip),
     to,
     ...(settles ? { settles } : {}),
@@ -78,39 +78,39 @@ function rimInMove(
  * The meeting is where the fold left the rim whenever that lies 1½ to 3 sizes over: a rim that was brought in before
  * would have its lip folded and trimmed twice.
  */
-function overStretchMoves(stand: RouteState, goal: Goal, beforeCurlMm: number): readonly Move[] {
-  if (stand.stage === 'half-way') {
-    return [stretchMove(stand, goal, 'stretch', stand.meetMm ?? beforeCurlMm, 'straight', undefined)];
+function overStretchMoves(state: RouteState, goal: Goal, beforeCurlMm: number): readonly Move[] {
+  if (state.stage === 'half-way') {
+    return [stretchMove(state, goal, 'stretch', state.meetMm ?? beforeCurlMm, 'straight', undefined)];
   }
-  const meetMm = meetingDiameterMm(stand.wall, beforeCurlMm);
+  const meetMm = meetingDiameterMm(state.wall, beforeCurlMm);
   const settles = { beforeCurlMm, meetMm };
-  return straightAtRimMm(stand.wall) > meetMm + NEGLIGIBLE_MM
-    ? [rimInMove(stand, goal, 'rim-in', meetMm, false, settles)]
-    : [stretchMove(stand, goal, 'stretch', meetMm, 'straight', settles)];
+  return straightAtRimMm(state.wall) > meetMm + NEGLIGIBLE_MM
+    ? [rimInMove(state, goal, 'rim-in', meetMm, false, settles)]
+    : [stretchMove(state, goal, 'stretch', meetMm, 'straight', settles)];
 }
 
 /** Third school: both edges straight to the size, in either order. */
-function leaveMoves(stand: RouteState, goal: Goal, beforeCurlMm: number): readonly Move[] {
+function leaveMoves(state: RouteState, goal: Goal, beforeCurlMm: number): readonly Move[] {
   const settles = { beforeCurlMm, meetMm: beforeCurlMm };
-  const rimOut = straightAtRimMm(stand.wall) > beforeCurlMm + NEGLIGIBLE_MM;
-  const cutIn = straightAtCutMm(stand.wall) < beforeCurlMm - NEGLIGIBLE_MM;
-  const rimIn = rimInMove(stand, goal, 'rim-in', beforeCurlMm, true, settles, cutIn ? 'half-way' : 'to-size');
-  const stretch = stretchMove(stand, goal, 'stretch', beforeCurlMm, rimOut ? 'half-way' : 'to-size', settles);
+  const rimOut = straightAtRimMm(state.wall) > beforeCurlMm + NEGLIGIBLE_MM;
+  const cutIn = straightAtCutMm(state.wall) < beforeCurlMm - NEGLIGIBLE_MM;
+  const rimIn = rimInMove(state, goal, 'rim-in', beforeCurlMm, true, settles, cutIn ? 'half-way' : 'to-size');
+  const stretch = stretchMove(state, goal, 'stretch', beforeCurlMm, rimOut ? 'half-way' : 'to-size', settles);
   return [...(rimOut ? [rimIn] : []), ...(cutIn || !rimOut ? [stretch] : [])];
 }
 
 /** Second school: rim at the size, cut edge below it, then upright on cones and lids. */
-function straightenMoves(stand: RouteState, goal: Goal, beforeCurlMm: number): readonly Move[] {
+function straightenMoves(state: RouteState, goal: Goal, beforeCurlMm: number): readonly Move[] {
   const settles = { beforeCurlMm, meetMm: beforeCurlMm };
-  if (stand.stage === 'funnel' && straightAtRimMm(stand.wall) > beforeCurlMm + NEGLIGIBLE_MM) {
-    return [rimInMove(stand, goal, 'rim-in', beforeCurlMm, true, settles)];
+  if (state.stage === 'funnel' && straightAtRimMm(state.wall) > beforeCurlMm + NEGLIGIBLE_MM) {
+    return [rimInMove(state, goal, 'rim-in', beforeCurlMm, true, settles)];
   }
-  const cutMm = taperedCutMm(stand.wall, beforeCurlMm);
-  if (stand.stage !== 'tapered') {
+  const cutMm = taperedCutMm(state.wall, beforeCurlMm);
+  if (state.stage !== 'tapered') {
     return [
       {
         key: 'open-tapered',
-        phase: openTaperedPhase(stand.wall, cutMm),
+        phase: openTaperedPhase(state.wall, cutMm),
         words: stretchWords(goal, 'Open the cut edge, still tapered', 'Cut edge only; leave it small.'),
         to: 'tapered',
         settles,
@@ -120,7 +120,7 @@ function straightenMoves(stand: RouteState, goal: Goal, beforeCurlMm: number): r
   return [
     {
       key: 'cone',
-      phase: straightenPhase(stand.wall, beforeCurlMm),
+      phase: straightenPhase(state.wall, beforeCurlMm),
       words: {
         title: counted('Straighten on cone and lid'),
         instruction:
@@ -143,13 +143,13 @@ function coneFor(goal: Goal, before: Meridian, after: Meridian) {
 }
 
 /** A wall that stays tapered: the cut edge opened to size, the rim brought in as far as the lean asks. */
-function taperMoves(stand: RouteState, goal: Goal): readonly Move[] {
+function taperMoves(state: RouteState, goal: Goal): readonly Move[] {
   const { targetMm, method, wish } = goal;
-  if (stand.stage === 'funnel') {
+  if (state.stage === 'funnel') {
     return [
       {
         key: 'open-tapered',
-        phase: openTaperedPhase(stand.wall, targetMm),
+        phase: openTaperedPhase(state.wall, targetMm),
         words: stretchWords(goal, 'Open the cut edge', 'Cut edge only; keep the lean of the wall.'),
         to: 'half-way',
       },
@@ -160,8 +160,8 @@ function taperMoves(stand: RouteState, goal: Goal): readonly Move[] {
     {
       key: 'close-tapered',
       phase: stepped
-        ? steppedTaperPhase(stand.wall, wish, targetMm)
-        : closeTaperedPhase(stand.wall, targetMm),
+        ? steppedTaperPhase(state.wall, wish, targetMm)
+        : closeTaperedPhase(state.wall, targetMm),
       words: stepped
         ? {
             title: counted('Stepped reduction under tape'),
@@ -183,12 +183,12 @@ function lacksOrOwnPusher(goal: Goal, insideMm: number) {
 }
 
 /** From funnel to a straight wall at its size, by the goal's school. */
-export function wallMoves(stand: RouteState, goal: Goal): readonly Move[] {
-  if (goal.wish.kind === 'tapered') return taperMoves(stand, goal);
+export function wallMoves(state: RouteState, goal: Goal): readonly Move[] {
+  if (goal.wish.kind === 'tapered') return taperMoves(state, goal);
   const beforeCurlMm =
-    stand.beforeCurlMm ?? beforeCurlDiameterMm(stand.wall, formedWish(goal.traits, goal.wish), goal.targetMm);
-  if (stand.stage === 'straight') {
-    const meetMm = stand.meetMm ?? beforeCurlMm;
+    state.beforeCurlMm ?? beforeCurlDiameterMm(state.wall, formedWish(goal.traits, goal.wish), goal.targetMm);
+  if (state.stage === 'straight') {
+    const meetMm = state.meetMm ?? beforeCurlMm;
     return [
       {
         key: 'reduce',
@@ -204,10 +204,10 @@ export function wallMoves(stand: RouteState, goal: Goal): readonly Move[] {
   }
   switch (goal.school) {
     case 'over-stretch':
-      return overStretchMoves(stand, goal, beforeCurlMm);
+      return overStretchMoves(state, goal, beforeCurlMm);
     case 'straighten':
-      return straightenMoves(stand, goal, beforeCurlMm);
+      return straightenMoves(state, goal, beforeCurlMm);
     case 'leave':
-      return leaveMoves(stand, goal, beforeCurlMm);
+      return leaveMoves(state, goal, beforeCurlMm);
   }
 }

@@ -1,10 +1,10 @@
+import { degToRad, radToDeg } from '../../numeric';
 import {
   arcWidthMm,
   ballWall,
   BLOW_SHARE,
   cutEdge,
   DEFAULT_FOLD_ANGLE_DEG,
-  degToRad,
   FOLD_DRAW,
   funnelWall,
   partWay,
@@ -86,9 +86,9 @@ export function ballPhase(flat: Meridian, ballDiameterMm: number): Phase | undef
   const middle = middleOriginalMm(flat);
   const sphereMm = (ballDiameterMm + rimEdge(flat).thicknessMm) / 2;
   if (sphereMm < middle * LEAST_BALL_OVER_MIDDLE) return undefined;
-  const rimDeg = ((Math.asin(middle / sphereMm) + arcWidthMm(flat) / 2 / sphereMm) * 180) / Math.PI;
+  const rimDeg = radToDeg(Math.asin(middle / sphereMm) + arcWidthMm(flat) / 2 / sphereMm);
   const deepest = Math.min(1, STEEPEST_RIM_DEG / rimDeg) / sphereMm;
-  const leanDeg = 90 - (Math.asin(deepest * middle) * 180) / Math.PI;
+  const leanDeg = 90 - radToDeg(Math.asin(deepest * middle));
   return {
     kind: 'fold',
     share: BLOW_SHARE.fold,

@@ -1,10 +1,10 @@
+import { degToRad } from '../../numeric';
 import {
   arcWidthMm,
   BLOW_SHARE,
   closedTo,
   cutEdge,
   DEFAULT_TAPER_DEG,
-  degToRad,
   finishedShape,
   lidWall,
   mapMeridian,

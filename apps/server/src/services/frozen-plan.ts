@@ -7,9 +7,10 @@ import type { BenchTraits } from '@round-mint/core/steps';
 import { permitReasons, planWork } from '@round-mint/core/work';
 import { HttpError } from '../http/errors';
 import { mandrelTaper } from './kit';
-import type { RingPromise } from './ring-store';
+import type { FrozenPlan } from './ring-store';
 
-interface Bench {
+/** What a plan is computed with: tools, what the log has taught, where the maker anneals. */
+export interface Bench {
   readonly kit: Kit;
   readonly traits: BenchTraits;
   readonly annealSchool: AnnealSchool;
@@ -33,7 +34,7 @@ function permitsOf({ evidence }: StockItem) {
   return evidence ? identify(evidence).may : undefined;
 }
 
-function coinPromise(plan: CoinPlan, piece: StockItem, bench: Bench): RingPromise {
+function frozenCoinPlan(plan: CoinPlan, piece: StockItem, bench: Bench): FrozenPlan {
   if (piece.kind !== 'coin') throw wrongPiece(plan, piece);
   const gate = permitReasons('coin', permitsOf(piece));
   if (gate.some(({ level }) => level === 'refuse')) throw refused(gate);
@@ -69,10 +70,10 @@ function coinPromise(plan: CoinPlan, piece: StockItem, bench: Bench): RingPromis
       annealCount,
     },
     allowanceStrainLog: route.allowanceStrainLog,
-    steps: [...route.steps] as RingPromise['steps'],
+    steps: [...route.steps] as FrozenPlan['steps'],
     totals: route.totals,
     school: route.school,
-    way: [...route.way],
+    moves: [...route.moves],
   };
 }
 
@@ -84,7 +85,7 @@ function wrongPiece({ kind }: Plan, piece: StockItem): HttpError {
   );
 }
 
-function workPromise(plan: WorkPlanned, piece: StockItem, { kit, traits }: Bench): RingPromise {
+function frozenWorkPlan(plan: WorkPlanned, piece: StockItem, { kit, traits }: Bench): FrozenPlan {
   const {
     id: _id,
     name: _name,
@@ -113,12 +114,12 @@ function workPromise(plan: WorkPlanned, piece: StockItem, { kit, traits }: Bench
     mandrelMmPerUsSize: mandrelTaper(kit),
     prediction: planned.prediction,
     allowanceStrainLog: planned.allowanceStrainLog,
-    steps: [...planned.steps] as RingPromise['steps'],
+    steps: [...planned.steps] as FrozenPlan['steps'],
     totals: planned.totals,
   };
 }
 
-/** What a plan promises of its piece on the day it is taken to the bench. @throws HttpError 409 when it cannot be made */
-export function ringPromise(plan: Plan, piece: StockItem, bench: Bench): RingPromise {
-  return plan.kind === 'coin' ? coinPromise(plan, piece, bench) : workPromise(plan, piece, bench);
+/** A plan's figures and steps, fixed on the day it is taken to the bench. @throws HttpError 409 when it cannot be made */
+export function frozenPlan(plan: Plan, piece: StockItem, bench: Bench): FrozenPlan {
+  return plan.kind === 'coin' ? frozenCoinPlan(plan, piece, bench) : frozenWorkPlan(plan, piece, bench);
 }

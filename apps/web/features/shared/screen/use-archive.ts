@@ -5,13 +5,13 @@ import { useAppDispatch } from '@/store/store';
 type Kind = NonNullable<DoneNotice['undo']>['kind'];
 type Remove = (id: string) => { unwrap: () => Promise<void> };
 
-/** Puts a thing away and says so, with a way back; or says why it could not. Tells whether it went. */
-export function usePutAway(kind: Kind, remove: Remove) {
+/** Archives a thing and says so, with undo; or says why it could not. Tells whether it went. */
+export function useArchive(kind: Kind, remove: Remove) {
   const dispatch = useAppDispatch();
   return async ({ id, name }: { readonly id: string; readonly name: string }): Promise<boolean> => {
     try {
       await remove(id).unwrap();
-      dispatch(noticeShown({ text: `${name} was put away.`, undo: { kind, id } }));
+      dispatch(noticeShown({ text: `${name} was archived.`, undo: { kind, id } }));
       return true;
     } catch (error) {
       dispatch(noticeShown({ text: problemText(error), problem: true }));

@@ -1,6 +1,6 @@
 import * as fc from 'fast-check';
 import { dispatch, firstCome, firstDue, goOnWith } from './dispatch';
-import { earliestMin, emptyBench, layNext, setUpMinutes, upcoming } from './laying';
+import { earliestMin, emptySchedule, layNext, setUpMinutes, upcoming } from './schedule-builder';
 import { isBetter, placeInOrder } from './place';
 import type { Score, Shop } from './shop';
 import { jobOf, MONDAY_MIN, RING, shopOf, STEP_NAMES } from './test-shop';
@@ -99,7 +99,7 @@ describe('a bath', () => {
 
 describe('the bench as it is laid', () => {
   it('tells what comes next, when it may begin and what it would need', () => {
-    const bench = emptyBench(shopOf([jobOf('a', ['anneal', 'pickle'], { readyMin: MONDAY_MIN + 10 })]));
+    const bench = emptySchedule(shopOf([jobOf('a', ['anneal', 'pickle'], { readyMin: MONDAY_MIN + 10 })]));
     expect(upcoming(bench, 0)?.kind).toBe('anneal');
     expect(earliestMin(bench, 0)).toBe(MONDAY_MIN + 10);
     expect(layNext(bench, 0)).toBe(true);
@@ -120,7 +120,7 @@ describe('the bench as it is laid', () => {
   it('refuses what no stretch of work is long enough for', () => {
     const job = jobOf('a', ['stretch']);
     const steps = job.steps.map((step) => ({ ...step, handsMin: 999 }));
-    expect(layNext(emptyBench(shopOf([{ ...job, steps }])), 0)).toBe(false);
+    expect(layNext(emptySchedule(shopOf([{ ...job, steps }])), 0)).toBe(false);
   });
 });
 

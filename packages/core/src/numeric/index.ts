@@ -1,0 +1,2 @@
+export { degToRad, radToDeg } from './angle';
+export { bisect, lastWhere } from './bisect';
