@@ -29,9 +29,9 @@ function rimInWords(goal: Goal, leavesLip: boolean): MoveWords {
   });
 }
 
-function stretchTo(state: RouteState, goal: Goal, insideMm: number): Phase {
+function stretchTo(state: RouteState, goal: Goal, insideMm: number, last: boolean): Phase {
   const taperDeg = stretcherTaperDeg(goal.kit, cutEdge(state.wall).insideDiameterMm, insideMm);
-  return stretchPhase(state.wall, insideMm, taperDeg);
+  return stretchPhase(state.wall, insideMm, { taperDeg, last });
 }
 
 function stretchMove(
@@ -44,7 +44,7 @@ function stretchMove(
 ): Move {
   return {
     key,
-    phase: stretchTo(state, goal, insideMm),
+    phase: stretchTo(state, goal, insideMm, to !== 'half-way'),
     words: stretchWords(
       goal,
       'Stretch until the wall is straight',

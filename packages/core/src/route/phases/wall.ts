@@ -53,15 +53,23 @@ export function rimInPhase(
   };
 }
 
-/** The stretcher opens the cut edge, then the whole wall, until it is straight at a size. */
-export function stretchPhase(funnel: Meridian, insideDiameterMm: number, taperDeg = 0): Phase {
+/**
+ * The stretcher opens the cut edge, then the whole wall, until it is straight at a size.
+ * @param last whether the whole wall lies on the splines at the end, a hair of the rim edge's way included
+ */
+export function stretchPhase(
+  funnel: Meridian,
+  insideDiameterMm: number,
+  { taperDeg = 0, last = false }: { readonly taperDeg?: number; readonly last?: boolean } = {},
+): Phase {
   const from = straightAtCutMm(funnel);
   return {
     kind: 'stretch',
     share: BLOW_SHARE.open,
-    shapesAt: (progress, start) => [
-      openedTo(stretcherWall(mix(from, insideDiameterMm, progress), taperDeg), start),
-    ],
+    shapesAt: (progress, start) => {
+      const splines = stretcherWall(mix(from, insideDiameterMm, progress), taperDeg);
+      return [progress < 1 || !last ? openedTo(splines, start) : splines];
+    },
   };
 }
 
