@@ -3,7 +3,7 @@ import { useListStockQuery } from './api';
 
 const coins = new WeakMap<StockItem[], CoinStock[]>();
 
-/** The same list for the same drawer, so that what is reckoned from it is reckoned once. */
+/** The same list for the same drawer, so that what is computed from it is computed once. */
 function coinsOf(stock: StockItem[]): CoinStock[] {
   const known = coins.get(stock);
   if (known) return known;

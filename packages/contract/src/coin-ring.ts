@@ -16,7 +16,7 @@ export const coinRingFields = {
   curlDeg: quantity(CURL_RANGE_DEG.min, CURL_RANGE_DEG.max, 'degrees').optional(),
   widthShare: quantity(0, 1, '').optional(),
   school: schoolSchema.optional(),
-  /** Reckoned by what this workshop’s log has taught; left out, by the trade’s defaults. */
+  /** Computed by what this workshop’s log has taught; left out, by the trade’s defaults. */
   learnt: z.boolean({ error: 'must be true or false' }).optional(),
 };
 

@@ -20,7 +20,7 @@ export const learntValueSchema = z.object({
   keptStandard: z.boolean(),
 });
 
-/** A ring as it was foretold by default, and by what the rings before it had taught. */
+/** A ring as it was predicted by default, and by what the rings before it had taught. */
 const coursePointSchema = z.object({
   ringId: idSchema,
   name: z.string(),

@@ -6,7 +6,7 @@ import { daySchema } from './people';
 const amount = quantity(0, 100_000, '');
 const perG = quantity(0.001, 100_000, 'a gram').optional();
 
-/** How this workshop reckons its prices. */
+/** How this workshop computes its prices. */
 export const tradeSettingsSchema = z.strictObject({
   hourlyRate: amount,
   marginShare: quantity(0, 0.9, 'of the price'),

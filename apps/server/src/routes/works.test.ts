@@ -29,7 +29,7 @@ const EVEN = [
 const HANDLE = { stations: EVEN, insideDiameterMm: 17.3, style: 'straight', metal: 'silver-925', widthMm: 8 };
 
 describe('the calls for what is no coin', () => {
-  it('reckons a handle, and a former that lands on size', async () => {
+  it('computes a handle, and a former that lands on size', async () => {
     const { body } = await compute('handle', HANDLE).expect(200);
     const answer = handleResponseSchema.parse(body);
     expect(answer.lengthMm).toBeCloseTo(Math.PI * 19.3, 6);
@@ -50,7 +50,7 @@ describe('the calls for what is no coin', () => {
     expect(body.releasedMm).toBeGreaterThan(17.5);
   });
 
-  it('reckons strip, spinner and coin-in-band', async () => {
+  it('computes strip, spinner and coin-in-band', async () => {
     const strip = stripResponseSchema.parse(
       (await compute('strip', { insideDiameterMm: 18, thicknessMm: 1.5, widthMm: 6, metal: 'silver-925' }))
         .body,

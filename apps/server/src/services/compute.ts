@@ -98,7 +98,7 @@ export async function computeLand(
   const punches = punchDiameters(await readKit(db));
   try {
     const { remeasure, ...verdict } = judgeLand(diameterMm, holeMm, readings, punches);
-    // Without a target the ring is reckoned at its natural size, where the middle of the land keeps its length.
+    // Without a target the ring is computed at its natural size, where the middle of the land keeps its length.
     const meanRadiusMm = targetInsideDiameterMm ? targetInsideDiameterMm / 2 : (diameterMm + holeMm) / 4;
     return {
       ...verdict,

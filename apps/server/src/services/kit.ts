@@ -4,7 +4,7 @@ import type { Database } from '../db/database';
 import { kit } from '../db/schema';
 import { storedTool } from './resources';
 
-/** The maker's own tools; a plain bench is reckoned with until any are entered. */
+/** The maker's own tools; a plain bench's until any are entered. */
 export async function readKit(db: Database): Promise<Kit> {
   const rows = await db
     .select()

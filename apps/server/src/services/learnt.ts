@@ -69,7 +69,7 @@ interface LearntTraits {
   readonly seenCharts: readonly DieChart[];
 }
 
-/** How plans are to reckon with this bench: as its log has taught, where the maker wants that. */
+/** How plans compute with this bench: as its log has taught, where the maker wants that. */
 export async function readLearntTraits(db: Database): Promise<LearntTraits> {
   const { useLearnt } = await readSettings(db);
   if (!useLearnt) return { traits: DEFAULT_TRAITS, seenCharts: [] };

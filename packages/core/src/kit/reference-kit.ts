@@ -1,6 +1,6 @@
 import type { Kit } from './kit';
 
-/** A plain bench's tools: what is reckoned with when a maker has entered none. Lengths in mm. */
+/** A plain bench's tools: used when a maker has entered none. Lengths in mm. */
 export const REFERENCE_KIT: Kit = [
   ...[9.5, 11.1, 12.7, 14.3, 15.9, 17.5, 19.1].map((diameterMm) => ({
     id: `punch-${diameterMm}`,
@@ -46,7 +46,7 @@ export const REFERENCE_KIT: Kit = [
   { id: 'mandrel', name: 'ring mandrel', spec: { kind: 'mandrel', mmPerUsSize: 12.7 } },
 ];
 
-/** The maker's own tools; a plain bench is reckoned with until any are entered. */
+/** The maker's own tools; a plain bench's until any are entered. */
 export function kitOrReference(kit: Kit): Kit {
   return kit.length > 0 ? kit : REFERENCE_KIT;
 }

@@ -58,7 +58,7 @@ describe('ridgeFit', () => {
   });
 
   it('the error after learning is that of rings the fit has not seen', () => {
-    // Two rings that contradict each other foretell one another worse than the default does.
+    // Two rings that contradict each other predict one another worse than the default does.
     const { errorBefore, errorAfter } = ridgeFit(seen([0.1, -0.1]), PULL);
     expect(errorAfter).toBeGreaterThan(errorBefore);
   });

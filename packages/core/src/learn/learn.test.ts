@@ -188,7 +188,7 @@ describe('learning does no harm', () => {
     Object.values(traits.curlGain).forEach((gain) => expect(Math.abs(gain - 1)).toBeLessThan(0.04));
   });
 
-  it.each([3, 21, 34])('rings that were held out are not foretold worse than by default, seed %d', (seed) => {
+  it.each([3, 21, 34])('rings that were held out are not predicted worse than by default, seed %d', (seed) => {
     // A mild bench, where noise could lead astray.
     const mild = { ...DEFAULT_TRAITS, shareShift: 0.008 };
     const all = [...madeRings(24, seed, mild)];

@@ -33,7 +33,7 @@ export interface LearntValue {
   readonly keptStandard: boolean;
 }
 
-/** How far a ring was from what was foretold of it: by default, and by what the rings before it had taught. */
+/** How far a ring was from what was predicted of it: by default, and by what the rings before it had taught. */
 export interface CoursePoint {
   readonly ringId: string;
   readonly name: string;
@@ -123,8 +123,8 @@ function minuteValues(lessons: readonly RingLesson[], kept: ReadonlySet<string>)
     const standard = defaultMinutes(kind);
     const { minutes } = minutesFit(timed, standard);
     const key = `minutes-${kind}`;
-    const off = (foretold: number) =>
-      Math.sqrt(timed.reduce((sum, one) => sum + (one - foretold) ** 2, 0) / timed.length);
+    const off = (predicted: number) =>
+      Math.sqrt(timed.reduce((sum, one) => sum + (one - predicted) ** 2, 0) / timed.length);
     return {
       key,
       what: 'minutes',
@@ -164,14 +164,14 @@ function traitsOf(values: readonly LearntValue[]): BenchTraits {
   };
 }
 
-/** What is foretold of a ring by one value, and what the rings before it say about that value. */
+/** What is predicted of a ring by one value, and what the rings before it say about that value. */
 interface LearningSeries {
   readonly sightings: readonly Sighting[];
   readonly pullSigma: number;
   readonly to: 'wall' | 'size';
 }
 
-/** Rings in the order they were finished, each foretold by those before it. */
+/** Rings in the order they were finished, each predicted by those before it. */
 function courseOf(lessons: readonly RingLesson[], series: readonly LearningSeries[]): readonly CoursePoint[] {
   return lessons.map(({ ring }, place) => {
     const earlier = new Set(lessons.slice(0, place).map((lesson) => lesson.ring.id));

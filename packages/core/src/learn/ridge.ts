@@ -1,9 +1,9 @@
 /** One thing that was seen, made linear: how far off the default it was, and what a change of the value would do to it. */
 export interface Sighting {
   readonly ringId: string;
-  /** Seen less what the default foretold. */
+  /** Seen less what the default predicted. */
   readonly off: number;
-  /** What one unit of the value adds to what is foretold. */
+  /** What one unit of the value adds to what is predicted. */
   readonly slope: number;
   /** Standard deviation of a single sighting. */
   readonly sigma: number;
@@ -18,7 +18,7 @@ export interface RidgeFit {
   readonly sigma: number;
   /** How many rings it rests on. */
   readonly rings: number;
-  /** Root mean square of what is off, in mm of size where sightings tell it, else in their unit: as the default foretold, and as the others' fit would have. */
+  /** Root mean square of what is off, in mm of size where sightings tell it, else in their unit: as the default predicted, and as the others' fit would have. */
   readonly errorBefore: number;
   readonly errorAfter: number;
   /** Rings whose sightings lie far from all others. */
@@ -73,7 +73,7 @@ export function rootMeanSquare(values: readonly number[]): number {
 
 /**
  * Learns one value from what was seen: ridge regression towards the default (craft §9), so that one ring does not swing
- * it. The error after learning is that of each ring foretold by all the others: no ring vouches for itself.
+ * it. The error after learning is that of each ring predicted by all the others: no ring vouches for itself.
  * @param pullSigma how far benches differ from the default, as a standard deviation: the pull
  */
 export function ridgeFit(sightings: readonly Sighting[], pullSigma: number): RidgeFit {

@@ -51,11 +51,11 @@ export function shareSightings(lesson: CoinLesson, kit: Kit, traits: BenchTraits
   ];
   return figures.flatMap(({ seen, of, sigma }) => {
     if (seen === undefined) return [];
-    const foretold = of(middle);
+    const predicted = of(middle);
     return [
       {
         ringId: lesson.ring.id,
-        off: Math.log(seen / foretold),
+        off: Math.log(seen / predicted),
         slope: Math.log(of(high) / of(low)) / (2 * PROBE),
         sigma,
       },
@@ -118,12 +118,12 @@ export function curlSightings(lesson: RingLesson): ReadonlyMap<number, readonly 
 
 const SPRINGING: readonly StepKind[] = ['stretch', 'reduce', 'bend'];
 
-/** What a ring gave back after a blow against what was foretold, per kind of blow. */
+/** What a ring gave back after a blow against what was predicted, per kind of blow. */
 export function springbackSightings(lesson: RingLesson): ReadonlyMap<StepKind, readonly Sighting[]> {
   const found = new Map<StepKind, Sighting[]>();
   for (const { step, cutMm } of readSteps(lesson)) {
     if (!SPRINGING.includes(step.kind) || !step.springbackMm || !step.reading) continue;
-    // Taken past the mark by what was foretold: an opened ring that gives back more ends smaller, a closed or bent one
+    // Taken past the mark by what was predicted: an opened ring that gives back more ends smaller, a closed or bent one
     // larger.
     const slope = (step.kind === 'stretch' ? -1 : 1) * step.springbackMm;
     const sighting = {

@@ -119,7 +119,7 @@ export const EXERCISES: readonly Exercise[] = [
     title: 'From where to curl?',
     task: 'A rounded band from the silver half, curled at 17° and then 25°. Choose the straight size to curl from.',
     about:
-      'A curl takes two to three sizes, and every die takes its own: read after the first, and reckon the second.',
+      'A curl takes two to three sizes, and every die takes its own: read after the first, and work out the second.',
     pieces: [HALF],
     holesMm: HOLES,
     targetMm: us(9.5),

@@ -129,7 +129,7 @@ function lessonOf(game: Game, sizeOffUs: number, costliest: Score['costliest']):
     case 'push':
       return 'Taken further than needed, or in more steps: what was brought in too far has to be opened again.';
     case 'curl':
-      return 'The curl began at the wrong size: read after the first die and reckon what the second takes.';
+      return 'The curl began at the wrong size: read after the first die and work out what the second takes.';
     default:
       return exercise.about;
   }

@@ -118,7 +118,7 @@ function warnings(wish: ResizeWish, sizesUs: number): readonly Reasoned[] {
 function riskOf(wish: ResizeWish, sizesUs: number): ResizeRisk {
   const way = sizesUs < 0 ? 'reduce' : 'stretch';
   const [safe, usual, luck] = RISK_STEPS[`${way}${wish.patterned ? 'Patterned' : 'Plain'}`];
-  // A hair under the step: three sizes are three, however they were reckoned.
+  // A hair under the step: three sizes are three, however they were computed.
   const sizes = Math.abs(sizesUs) - 1e-6;
   if (sizes > luck) return 'refuse';
   const plain = sizes <= safe ? 'low' : sizes <= usual ? 'usual' : 'high';

@@ -141,7 +141,7 @@ function stepDone(state: RingState, index: number): RingState {
   if (!step || index !== state.step) return state;
   const next = { ...state, step: index + 1, stepReading: undefined };
   if (state.stepReading) return next;
-  // From planned edges the route's own strains hold; from a reading the rest of the way is reckoned afresh.
+  // From planned edges the route's own strains hold; from a reading the rest of the way is computed afresh.
   if (state.edgesSource === 'planned') {
     return {
       ...next,

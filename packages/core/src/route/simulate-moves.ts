@@ -12,7 +12,7 @@ export interface SimulationOptions {
   readonly moves: readonly string[];
   /** Added to the share of every kind of blow: how this metal differs from the defaults. */
   readonly shareShift?: number;
-  /** Size the maker was told to bring the straight band to; left out, reckoned from the wall at hand. */
+  /** Size the maker was told to bring the straight band to; left out, computed from the wall at hand. */
   readonly beforeCurlMm?: number | undefined;
   /** How the bench behaves; left out, by default. */
   readonly traits?: BenchTraits | undefined;

@@ -51,7 +51,7 @@ export function knuckleAdvice(knuckleMm: number, baseMm: number): KnuckleAdvice 
 export interface MandrelCheck {
   /** US sizes that the mandrel reads too large; negative when it reads too small. */
   readonly offUs: number;
-  /** Length of one US size along it, mm; what the program reckons with. */
+  /** Length of one US size along it, mm; what the program computes with. */
   readonly mmPerUsSize: number;
   readonly ok: boolean;
   readonly message: string;

@@ -24,7 +24,7 @@ describe('strip bands', () => {
     expect(lengthMm + textureMm).toBeCloseTo(Math.PI * 19.5 + 0.3, 9);
   });
 
-  it('have a chart that says what the single reckoning says', () => {
+  it('have a chart that agrees with the single figure', () => {
     const { rows } = lengthChart([17, 18], [1, 2], 0.4);
     expect(rows[1]?.lengthsMm[0]).toBe(
       stripBlank({ insideDiameterMm: 18, thicknessMm: 1, seamMm: 0.4 }).lengthMm,

@@ -27,7 +27,7 @@ export interface BlankSheetInput {
 
 /**
  * The line that closes an end of a width: its outermost point lies on the mark at `y`, so that the blank is as long as
- * it was reckoned. `inward` tells which way the blank lies.
+ * it was computed. `inward` tells which way the blank lies.
  */
 function endLine(
   x: number,

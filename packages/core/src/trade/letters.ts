@@ -38,13 +38,13 @@ export function refusalLetter(words: LetterWords, wish: string, answer: WishAnsw
   return letter(
     'Your ring: what we can and cannot make',
     words,
-    `thank you for asking for ${wish}. I have reckoned it through, and from what is in my drawer I cannot make it as you wish it.`,
+    `thank you for asking for ${wish}. I have worked it out, and from what is in my drawer I cannot make it as you wish it.`,
     reasons.length > 0
       ? `This is why:\n${listed(reasons)}`
       : 'No piece in the drawer is of the kind you wish for.',
     offers.length > 0
       ? `What I can make for you in your size:\n${listed(offers)}`
-      : 'If you have a piece of your own, tell me its diameter, thickness and weight, and I will reckon with it.',
+      : 'If you have a piece of your own, tell me its diameter, thickness and weight, and I will plan with it.',
     'Tell me which of these you like, or what matters most to you, and I will look again.',
   );
 }
@@ -52,7 +52,7 @@ export function refusalLetter(words: LetterWords, wish: string, answer: WishAnsw
 export interface QuoteWords extends LetterWords {
   readonly ring: string;
   readonly price: number;
-  /** "Friday, 4 December 2026", or undefined when no date was reckoned. */
+  /** "Friday, 4 December 2026", or undefined when no date was computed. */
   readonly readyBy: string | undefined;
   readonly validDays: number;
 }

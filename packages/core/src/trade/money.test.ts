@@ -137,7 +137,7 @@ describe('compareSizers', () => {
   const free = (ordered: boolean): Sizer => ({ cost: 3, paid: 0, coupon: 0, ordered, couponUsed: false });
   const sold = (ordered: boolean): Sizer => ({ cost: 3, paid: 5, coupon: 8, ordered, couponUsed: ordered });
 
-  it('reckons what each school brings for a sizer sent', () => {
+  it('computes what each school brings for a sizer sent', () => {
     const sizers = [...Array(10).keys()].flatMap((i) => [free(i < 2), sold(i < 5)]);
     const { free: given, paid, breakEvenFree, better } = compareSizers(sizers, 30);
     expect(given).toMatchObject({ sent: 10, orders: 2, cost: 30, income: 0 });

@@ -13,7 +13,7 @@ import {
 import type { WorkFigure } from './figure';
 import type { Work, WorkKind, WorkPiece } from './kinds';
 
-/** What a ring of any kind was foretold as: the log compares by it. Bands have two edges alike. */
+/** What a ring of any kind was predicted as: the log compares by it. Bands have two edges alike. */
 export interface WorkPrediction {
   readonly targetInsideDiameterMm: number;
   readonly bandWidthMm: number;

@@ -52,7 +52,7 @@ export function ScoreCard({ game, onAgain }: { game: Game; onAgain: () => void }
     if (total !== undefined) dispatch(scored({ exercise: id, points: total }));
   }, [dispatch, id, total]);
   useEffect(() => keepBest(best), [best]);
-  if (!score) return <Progress what="Reckoning the best route" share={progress ?? 0} onStop={cancel} />;
+  if (!score) return <Progress what="Working out the best route" share={progress ?? 0} onStop={cancel} />;
   const { costliest } = score;
   return (
     <View className="gap-3" testID="score">

@@ -22,7 +22,7 @@ export function nameOf({ what, of }: LearntValueAnswer): ValueName {
     case 'curl':
       return { title: `What the ${of} die really turns`, about: 'from the size lost in a curl' };
     case 'springback':
-      return { title: `Springback after a ${stepWord(of)}`, about: 'against what was foretold' };
+      return { title: `Springback after a ${stepWord(of)}`, about: 'against what was predicted' };
     case 'allowance':
       return { title: `What ${of?.toLowerCase()} bears`, about: 'from cracks against strain' };
     case 'minutes':
@@ -47,7 +47,7 @@ export function valueText({ what, of }: LearntValueAnswer, value: number): strin
   }
 }
 
-/** "0.24 → 0.11 US": what predictions were off by default, and as the other rings would have foretold. */
+/** "0.24 → 0.11 US": what predictions were off by default, and as the other rings would have predicted. */
 export function errorText({ what, errorBefore, errorAfter }: LearntValueAnswer): string | undefined {
   if (errorBefore === undefined || errorAfter === undefined) return undefined;
   const pair = (factor: number, decimals: number, unit: string) =>

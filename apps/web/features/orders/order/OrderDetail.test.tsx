@@ -197,7 +197,7 @@ describe('an order', () => {
     await waitFor(() => expect(events()).toEqual([{ kind: 'undone', eventId: event(2, 'agreed').id }]));
   });
 
-  it('reckons a part exchange and takes the pieces in at their value', async () => {
+  it('computes a part exchange and takes the pieces in at their value', async () => {
     const exchange = { pieces: 3, valueEach: 12 };
     const stockId = '00000001-0000-4000-8000-000000000001';
     const answers = { 'POST /stock': {} };

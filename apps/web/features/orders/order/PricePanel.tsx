@@ -77,12 +77,12 @@ export function PricePanel({ order, person }: { order: Order; person: string }) 
   const [asked, setAsked] = useState<string>();
   const [exchanging, setExchanging] = useState(false);
   const input = order.quote?.input ?? costs?.planned;
-  if (!costs) return <Type as="small">Reckoning the price …</Type>;
+  if (!costs) return <Type as="small">Working out the price …</Type>;
   if (!input)
     return <Notice level="stop" title="It cannot be made as planned any more: choose another way." />;
-  const reckoned = priceOf(input);
-  if ('problem' in reckoned) return <Notice level="stop" title={`No price: ${reckoned.problem}`} />;
-  const { price } = reckoned;
+  const computed = priceOf(input);
+  if ('problem' in computed) return <Notice level="stop" title={`No price: ${computed.problem}`} />;
+  const { price } = computed;
   const told = order.quote?.price ?? price.price;
   const actual = costs.actual ? actualSums(costs.actual, told) : undefined;
   const why = price.lines.find(({ code }) => code === asked);

@@ -40,8 +40,8 @@ export function QuoteSheet({ order, person, input, onClose }: QuoteSheetProps) {
   const { trade, workshopName } = useSettings();
   const words = useLetterWords(person);
   const [save] = useSaveOrderMutation();
-  const reckoned = priceOf(input);
-  const usual = 'price' in reckoned ? reckoned.price : undefined;
+  const computed = priceOf(input);
+  const usual = 'price' in computed ? computed.price : undefined;
   const [text, setText] = useState(() => order.quote?.price.toFixed(2) ?? usual?.price.toFixed(2) ?? '');
   const price = amountOf(text);
   const promise = usePromiseOfOrder(order);

@@ -19,7 +19,7 @@ import { Empty, Fetched } from '@/ui/Waiting';
 import { breakEvenWords, conversionWords, schoolsOf, verdictWords } from './sizer-model';
 import { SizerSheet } from './SizerSheet';
 
-/** Reckoned with until orders were closed: what a ring leaves over at the usual rates. */
+/** Computed with until orders were closed: what a ring leaves over at the usual rates. */
 const GUESSED_MARGIN = 25;
 
 /** Plastic sizers that went out by post, and which school of sending them pays. */
@@ -79,7 +79,7 @@ function Schools({ sizers }: { sizers: readonly StoredSizer[] }) {
       </View>
       <Type as="small">
         {known === null
-          ? `Reckoned with ${money(margin)} left over an order, until some are closed.`
+          ? `Computed with ${money(margin)} left over an order, until some are closed.`
           : `An order leaves ${money(margin)} over on average, from those that are closed. Ranges hold for 95 in 100.`}
       </Type>
     </View>

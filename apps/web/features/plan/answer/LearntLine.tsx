@@ -18,7 +18,7 @@ export function LearntLine() {
         <Type
           as="small"
           className="underline"
-        >{`Reckoned with what ${learnt.rings} finished rings taught`}</Type>
+        >{`Uses what ${learnt.rings} finished rings taught`}</Type>
       </Pressable>
     </Link>
   );

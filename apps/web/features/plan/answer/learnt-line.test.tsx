@@ -10,7 +10,7 @@ describe('LearntLine', () => {
   it('stands at a plan that goes by the log, and at no other', async () => {
     fakeServer({ 'GET /learnt': learntOf(valueOf()) });
     const { unmount } = renderWithStore(<LearntLine />);
-    expect(await screen.findByText('Reckoned with what 23 finished rings taught')).toBeTruthy();
+    expect(await screen.findByText('Uses what 23 finished rings taught')).toBeTruthy();
     unmount();
     fakeServer({ 'GET /learnt': { ...learntOf(valueOf()), used: false } });
     renderWithStore(<LearntLine />);

@@ -6,7 +6,7 @@ export interface HoleOption {
   readonly holeMm: number;
   /** Undefined when this hole cannot make the ring. */
   readonly bandWidthMm: number | undefined;
-  /** Whether it was reckoned yet. */
+  /** Whether it was computed yet. */
   readonly known: boolean;
 }
 

@@ -12,7 +12,7 @@ import { draftTarget, pieceOutcome, wallWish, type PieceOutcome } from '@/featur
 import { useInSlices } from '@/features/plan/draft/use-in-slices';
 
 export interface ListedPiece extends PieceOutcome {
-  /** Whether it was reckoned yet. */
+  /** Whether it was computed yet. */
   readonly known: boolean;
 }
 
@@ -23,7 +23,7 @@ function maySuit(piece: CoinStock, targetMm: number): boolean {
 
 /**
  * Pieces that may make the ring first, in the drawer's order. What is known from diameter and metal alone settles the
- * order, so that no row moves away under a thumb while the rest is being reckoned.
+ * order, so that no row moves away under a thumb while the rest is being computed.
  */
 function listed(
   stock: readonly CoinStock[],
@@ -43,7 +43,7 @@ const NO_STOCK: CoinStock[] = [];
 const NOTHING: ReadonlyMap<CoinStock, PieceOutcome> = new Map();
 
 /**
- * Every piece with the width it would give at the size asked for. Reckoned in slices, so that a full drawer never holds
+ * Every piece with the width it would give at the size asked for. Computed in slices, so that a full drawer never holds
  * up the page; a new question ends the old one.
  */
 export function usePieceOutcomes(): readonly ListedPiece[] {

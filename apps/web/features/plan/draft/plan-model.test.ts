@@ -22,7 +22,7 @@ function model(change: Partial<PlanDraft> = {}, piece: CoinStock = PIECE, settin
   return planModel({ ...FIRST_DRAFT, stockId: piece.id, ...change }, [piece], [], settings, (mm) => `${mm}`);
 }
 
-/** The holes with their widths, once all are reckoned. */
+/** The holes with their widths, once all are computed. */
 async function optionsOf(shown: PlanModel) {
   const { result } = renderHook(() => useHoleOptions(shown));
   await waitFor(() => expect(result.current.every(({ known }) => known)).toBe(true));

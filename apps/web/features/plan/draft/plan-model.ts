@@ -121,11 +121,11 @@ export function planModel(
   if (holeMm === undefined) return { ...nothing, holeMm, ownedHoles: punched };
   // A hole that was filed true stands among the punched ones.
   const ownedHoles = punched.includes(holeMm) ? punched : [...punched, holeMm].sort((a, b) => a - b);
-  const reckoned = planCoinRing(
+  const computed = planCoinRing(
     { ...question, holeMm },
     { kit, writeSize, finish: draft.finish, annealSchool: settings.annealSchool, dieCharts, traits },
   );
-  const plan = withPermits(reckoned, permitReasons('coin', permitsOf(piece)));
+  const plan = withPermits(computed, permitReasons('coin', permitsOf(piece)));
   const proposed = wideBandAllowance(plan.bandWidthMm, wall.kind === 'rounded');
   const offered =
     settings.wideBandAllowance && plan.feasible && proposed.usSizes > 0 && draft.allowanceUs === 0;

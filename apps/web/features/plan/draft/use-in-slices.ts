@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 
-/** A slice of reckoning this long leaves the page free to answer a finger, ms. */
+/** A slice of computing this long leaves the page free to answer a finger, ms. */
 const SLICE_MS = 8;
 
 /**

@@ -12,7 +12,7 @@ export function useRunningWaits(): readonly SharedWait[] {
     () =>
       runningWaits(
         (data ?? [])
-          // A ring without any wait needs no reckoning.
+          // A ring without any wait needs no clock.
           .filter(({ events }) => events.some(({ body }) => body.kind === 'wait-started'))
           .map((ring) => ({ id: ring.id, name: ring.name, state: benchRing(ring).state })),
       ),

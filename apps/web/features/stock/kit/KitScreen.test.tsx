@@ -14,10 +14,10 @@ describe('KitScreen', () => {
     expect(screen.queryByText('Stretchers')).toBeNull();
   });
 
-  it('says what is reckoned with while there are none', async () => {
+  it('says what plans use while there are none', async () => {
     fakeServer({ 'GET /kit': listOf() });
     renderWithStore(<KitScreen />);
-    expect(await screen.findByText(/a plain bench is reckoned with/)).toBeTruthy();
+    expect(await screen.findByText(/plans use a plain bench/)).toBeTruthy();
   });
 
   it('adds a tool after its figures are right', async () => {

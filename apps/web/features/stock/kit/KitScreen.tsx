@@ -136,7 +136,7 @@ function Kit({ kit }: { kit: readonly StoredTool[] }) {
     >
       <StockTabs here="Kit" />
       {kit.length === 0 ? (
-        <Empty title="No tools yet.">Until you enter yours, a plain bench is reckoned with.</Empty>
+        <Empty title="No tools yet.">Until you enter yours, plans use a plain bench.</Empty>
       ) : null}
       {groups
         .filter(({ tools }) => tools.length > 0)

@@ -56,7 +56,7 @@ export function ScrapSheet({ thing, onClose }: { thing: StoredScrap | undefined;
       onClose={onClose}
     >
       {thing?.source === 'plan' ? (
-        <Type as="small">The plan reckoned this mass; the scale knows better.</Type>
+        <Type as="small">The plan computed this mass; the scale knows better.</Type>
       ) : null}
       <Field
         label="Mass"
