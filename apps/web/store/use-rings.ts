@@ -1,5 +1,5 @@
 import type { RingEventInput, RingWithEvents } from '@round-mint/contract/rings';
-import { type RingEvent, standingEvents } from '@round-mint/core/ring';
+import { standingEvents } from '@round-mint/core/ring';
 import { useMemo } from 'react';
 import type { Fetch } from '@/ui/Waiting';
 import { useGetRingQuery, useListRingsQuery } from './api';
@@ -11,7 +11,7 @@ function withUnsent(ring: RingWithEvents, queue: readonly UnsentEvent[]): RingWi
   const more = queue.filter(({ ringId, event }) => ringId === ring.id && !known.has(event.id));
   if (more.length === 0) return ring;
   const events: RingEventInput[] = [...ring.events, ...more.map(({ event }) => event)];
-  const kinds = standingEvents(events as readonly RingEvent[]).map(({ body }) => body.kind);
+  const kinds = standingEvents(events).map(({ body }) => body.kind);
   const status = kinds.includes('spoilt') ? 'spoilt' : kinds.includes('finished') ? 'finished' : 'in-work';
   return { ...ring, events, status };
 }

@@ -63,7 +63,7 @@ export function ringOf(
     },
     allowanceStrainLog: ROUTE.allowanceStrainLog,
     mandrelMmPerUsSize: 12.7,
-    steps: [...ROUTE.steps] as CoinRingWithEvents['steps'],
+    steps: [...ROUTE.steps],
     totals: ROUTE.totals,
     createdAt: '2026-03-01T09:00:00.000Z',
     finishedAt: null,

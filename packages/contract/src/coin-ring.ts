@@ -135,26 +135,26 @@ export const routeStepSchema = z.object({
   waitMin: z.number(),
   caution: z.string().optional(),
   outline: z.object({
-    arcMm: z.array(z.number()),
-    meanRadiusMm: z.array(z.number()),
-    thicknessMm: z.array(z.number()),
-    leanDeg: z.array(z.number()),
-    strainLog: z.array(z.number()),
+    arcMm: z.array(z.number()).readonly(),
+    meanRadiusMm: z.array(z.number()).readonly(),
+    thicknessMm: z.array(z.number()).readonly(),
+    leanDeg: z.array(z.number()).readonly(),
+    strainLog: z.array(z.number()).readonly(),
   }),
   /** What the mandrel says after it, both ways round. */
   reading: z.object({ rimDownMm: z.number(), cutDownMm: z.number() }).optional(),
   springbackMm: z.number().optional(),
   contact: contactSchema.optional(),
-  risks: z.array(riskSchema).optional(),
+  risks: z.array(riskSchema).readonly().optional(),
   tape: z.object({ turns: z.number(), lengthMm: z.number(), reveal: z.number().optional() }).optional(),
   pieceState: pieceStateSchema.optional(),
-  waits: z.array(stepWaitSchema).optional(),
+  waits: z.array(stepWaitSchema).readonly().optional(),
   /** The piece while it is no closed band yet. */
   blank: z
     .object({
-      stations: z.array(
-        z.object({ atMm: z.number(), thicknessMm: z.number(), widthMm: z.number().optional() }),
-      ),
+      stations: z
+        .array(z.object({ atMm: z.number(), thicknessMm: z.number(), widthMm: z.number().optional() }))
+        .readonly(),
       bentToMm: z.number().nullable(),
     })
     .optional(),
@@ -169,7 +169,7 @@ export const routeTotalsSchema = z.object({
 export const routeResponseSchema = z.object({
   feasible: z.boolean(),
   reasons: z.array(reasonSchema),
-  steps: z.array(routeStepSchema),
+  steps: z.array(routeStepSchema).readonly(),
   totals: routeTotalsSchema,
   school: z.enum(FINISHING_SCHOOLS).nullable(),
   missingTools: z.array(z.string()),

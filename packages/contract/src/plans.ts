@@ -10,6 +10,8 @@ import {
   stripWorkFields,
 } from './works';
 
+export const PLAN_KINDS = ['coin', 'handle', 'strip', 'spinner', 'coin-band', 'resize'] as const;
+
 /** What a plan is, whatever its kind. */
 const commonFields = {
   name: shortText(80),
@@ -40,7 +42,7 @@ function planKinds<T extends z.ZodRawShape>(fields: T) {
       of('coin-band', coinBandWorkFields),
       of('resize', resizeWorkFields),
     ],
-    { error: 'must be one of: coin, handle, strip, spinner, coin-band, resize' },
+    { error: `must be one of: ${PLAN_KINDS.join(', ')}` },
   );
 }
 

@@ -1,4 +1,4 @@
-import { SYMPTOMS } from '@round-mint/core/remedy';
+import { SYMPTOMS } from '@round-mint/core/ring';
 import { z } from 'zod';
 import { FINISHING_SCHOOLS } from '@round-mint/core/forming';
 import { WORK_KINDS } from '@round-mint/core/work';
@@ -54,7 +54,7 @@ const ringFields = {
   prediction: predictionSchema,
   allowanceStrainLog: z.number(),
   mandrelMmPerUsSize: z.number(),
-  steps: z.array(routeStepSchema),
+  steps: z.array(routeStepSchema).readonly(),
   totals: routeTotalsSchema,
   createdAt: timeSchema,
   finishedAt: timeSchema.nullable(),
@@ -70,7 +70,7 @@ const coinRingFields = {
   /** Rings begun before it was kept have none. */
   school: z.enum(FINISHING_SCHOOLS).optional(),
   /** Names of the moves that the route was made of: what the log learns by. */
-  moves: z.array(z.string()).optional(),
+  moves: z.array(z.string()).readonly().optional(),
 };
 
 const workRingFields = {
@@ -122,7 +122,7 @@ export const ringEventBodySchema = z.discriminatedUnion('kind', [
     kind: z.literal('rerouted'),
     because: idSchema,
     fromStep: stepIndex,
-    steps: z.array(routeStepSchema).max(120, 'takes at most 120 steps'),
+    steps: z.array(routeStepSchema).max(120, 'takes at most 120 steps').readonly(),
     why: shortText(500),
     targetInsideDiameterMm: lengthMm(5, 60).optional(),
     holeMm: lengthMm(2, 60).optional(),
@@ -157,6 +157,11 @@ export const ringListSchema = listOf(ringWithEventsSchema);
 
 export type RingInput = z.infer<typeof ringInputSchema>;
 export type Ring = z.infer<typeof ringSchema>;
+/** Of a ring, what is not fixed when it is taken to the bench. */
+type UnfixedField = 'id' | 'planId' | 'stockId' | 'name' | 'status' | 'createdAt' | 'finishedAt';
+type Fixed<R> = R extends Ring ? Omit<R, UnfixedField> : never;
+/** A plan's figures and steps as they were when the ring was taken to the bench. */
+export type FrozenPlan = Fixed<Ring>;
 export type RingWithEvents = z.infer<typeof ringWithEventsSchema>;
 export type RingEventInput = z.infer<typeof ringEventSchema>;
 export type Prediction = z.infer<typeof predictionSchema>;

@@ -1,4 +1,4 @@
-import { SCRAP_KINDS } from '@round-mint/core/trade';
+import { SCRAP_KINDS, SCRAP_SOURCES } from '@round-mint/core/trade';
 import { z } from 'zod';
 import { idSchema, listOf, metalIdSchema, quantity, timeSchema } from './common';
 import { longText } from './people';
@@ -11,7 +11,7 @@ const scrapFields = {
   massG: quantity(0.001, 10_000, 'g'),
   /** Of a melted button; null where the metal tells. */
   fineness: quantity(0, 1, 'of the whole').nullable(),
-  source: z.enum(['plan', 'scale'], { error: 'must be plan or scale' }),
+  source: z.enum(SCRAP_SOURCES, { error: 'must be plan or scale' }),
   ringId: idSchema.nullable(),
   /** The button that it was melted into. */
   meltedIntoId: idSchema.nullable(),

@@ -4,7 +4,7 @@ import { metalById } from '@round-mint/core/metal';
 import { simulateRing, STEADY_BENCH, type BenchTruth } from '@round-mint/core/practice';
 import { holesFor, type Kit } from '@round-mint/core/kit';
 import { planCoinRing } from '@round-mint/core/route';
-import { DEFAULT_TRAITS, type RouteStep } from '@round-mint/core/steps';
+import { DEFAULT_TRAITS } from '@round-mint/core/steps';
 import { SIZE_SYSTEMS } from '@round-mint/core/size';
 import { seededRandom } from '@round-mint/core/uncertainty';
 import { ringInput } from '../services/ring-store';
@@ -116,7 +116,7 @@ export function historyEvents(
   const ringNumber = Number.parseInt(ringId.slice(-12), 16);
   const { steps, school = 'over-stretch', moves = [] } = ring;
   const made = simulateRing(
-    { input: ringInput(ring), school, moves, steps: steps as readonly RouteStep[], kit },
+    { input: ringInput(ring), school, moves, steps: steps, kit },
     DEMO_BENCH,
     seededRandom(SEED + ringNumber),
   );
@@ -124,6 +124,6 @@ export function historyEvents(
   return made.map(({ minute, body }, i) => ({
     id: demoId('event', ringNumber * 1000 + i),
     at: new Date(startMs + minute * MINUTE_MS).toISOString(),
-    body: body as RingEventInput['body'],
+    body: body,
   }));
 }

@@ -4,8 +4,9 @@ import type { PgTable } from 'drizzle-orm/pg-core';
 import type { Database } from '../db/database';
 import { consumables, dayPlan, messages, orderEvents, orders, people, scrap, sizers } from '../db/schema';
 import { storedShelf } from './consumables';
+import { savedPlan } from './day-plan';
 import { orderEventOf } from './orders';
-import { messageOf } from './outbox';
+import { attachPhotos, messageOf, SHOWN_OF_MESSAGE } from './outbox';
 import {
   orderRow,
   personRow,
@@ -16,17 +17,25 @@ import {
   storedSizer,
 } from './resources';
 
+/** Ids of what else goes into the file. */
+interface Exported {
+  readonly ringIds: ReadonlySet<string>;
+  readonly planIds: ReadonlySet<string>;
+  readonly stockIds: ReadonlySet<string>;
+  readonly photoIds: ReadonlySet<string>;
+}
+
 type TradePart =
   'people' | 'orders' | 'orderEvents' | 'sizers' | 'scrap' | 'consumables' | 'messages' | 'dayPlan';
 
 /**
  * People, orders and what belongs to them; what was archived stays out, but for people whom orders and letters name.
- * @param ringIds rings that go along: what points at another one is left without it, scrap is left out
+ * What points at a ring, plan, piece or picture that does not go along is left without it; scrap of such a ring is left
+ * out.
  */
 export async function exportTrade(
   db: Database,
-  ringIds: ReadonlySet<string>,
-  planIds: ReadonlySet<string>,
+  { ringIds, planIds, stockIds, photoIds }: Exported,
 ): Promise<Pick<Archive, TradePart>> {
   const orderRows = await db
     .select()
@@ -34,7 +43,7 @@ export async function exportTrade(
     .where(isNull(orders.archivedAt))
     .orderBy(asc(orders.createdAt));
   const orderIds = orderRows.map(({ id }) => id);
-  const [personRows, eventRows, sizerRows, scrapRows, shelfRows, messageRows, planRows] = await Promise.all([
+  const [personRows, eventRows, sizerRows, scrapRows, shelfRows, messageRows] = await Promise.all([
     db.select().from(people).orderBy(asc(people.createdAt)),
     orderIds.length === 0
       ? []
@@ -46,32 +55,50 @@ export async function exportTrade(
     db.select().from(sizers).where(isNull(sizers.archivedAt)).orderBy(asc(sizers.createdAt)),
     db.select().from(scrap).where(isNull(scrap.archivedAt)).orderBy(asc(scrap.createdAt)),
     db.select().from(consumables).orderBy(asc(consumables.id)),
-    db.select().from(messages).orderBy(asc(messages.at)),
-    db.select().from(dayPlan),
+    db
+      .select({ ...SHOWN_OF_MESSAGE, eml: messages.eml })
+      .from(messages)
+      .orderBy(asc(messages.at)),
   ]);
+  const sizerIds = new Set(sizerRows.map(({ id }) => id));
+  const kept = scrapRows.filter(({ ringId }) => !ringId || ringIds.has(ringId));
+  const scrapIds = new Set(kept.map(({ id }) => id));
   const letters = messageRows.filter(({ orderId }) => !orderId || orderIds.includes(orderId));
   const named = new Set([...orderRows, ...sizerRows, ...letters].map(({ personId }) => personId));
   return {
     people: personRows.filter(({ id, archivedAt }) => archivedAt === null || named.has(id)).map(storedPerson),
     // An order outlives a ring that was archived.
     orders: orderRows.map((row) => {
-      const { ringId, planId, ...order } = storedOrder(row);
+      const order = storedOrder(row);
       return {
         ...order,
-        ringId: ringId !== null && ringIds.has(ringId) ? ringId : null,
-        planId: planId !== null && planIds.has(planId) ? planId : null,
+        ringId: oneIn(ringIds, order.ringId),
+        planId: oneIn(planIds, order.planId),
+        stockId: oneIn(stockIds, order.stockId),
+        sizerId: oneIn(sizerIds, order.sizerId),
       };
     }),
     orderEvents: eventRows.map((row) => ({ orderId: row.orderId, ...orderEventOf(row) })),
     sizers: sizerRows.map(storedSizer),
-    scrap: scrapRows.filter(({ ringId }) => !ringId || ringIds.has(ringId)).map(storedScrap),
+    scrap: kept
+      .map(storedScrap)
+      .map((thing) => ({ ...thing, meltedIntoId: oneIn(scrapIds, thing.meltedIntoId) })),
     consumables: shelfRows.map(storedShelf),
-    messages: letters.map(({ eml, ...row }) => ({
-      ...messageOf(row),
-      emlBase64: Buffer.from(eml).toString('base64'),
-    })),
-    dayPlan: (planRows[0]?.data as Archive['dayPlan']) ?? null,
+    messages: letters.map(({ eml, ...row }) => {
+      const message = messageOf(row);
+      return {
+        ...message,
+        photoIds: message.photoIds.filter((id) => photoIds.has(id)),
+        emlBase64: Buffer.from(eml).toString('base64'),
+      };
+    }),
+    dayPlan: await savedPlan(db),
   };
+}
+
+/** The id of a thing that goes along, null of one that does not. */
+function oneIn(ids: ReadonlySet<string>, id: string | null): string | null {
+  return id !== null && ids.has(id) ? id : null;
 }
 
 type Insert = (tx: Database, table: PgTable, values: readonly object[]) => Promise<number>;
@@ -83,24 +110,42 @@ function aged<T extends { createdAt: string; updatedAt: string }>(
   return ({ createdAt, updatedAt, ...thing }: T) => ({ ...row(thing), createdAt, updatedAt });
 }
 
+/** Buttons before what was melted into them: a row can only point at one that is there. */
+function buttonsFirst(things: Archive['scrap']): Archive['scrap'] {
+  const depth = new Map<string, number>();
+  const depthOf = (id: string | null): number => {
+    const thing = things.find((one) => one.id === id);
+    if (!thing) return 0;
+    const known = depth.get(thing.id);
+    if (known !== undefined) return known;
+    // Entered before it is looked up: things that name each other in a circle end here, and the database refuses them.
+    depth.set(thing.id, 0);
+    const found = depthOf(thing.meltedIntoId) + 1;
+    depth.set(thing.id, found);
+    return found;
+  };
+  return things.toSorted((a, b) => depthOf(a.id) - depthOf(b.id));
+}
+
 /** Takes them back; what is there already stays as it is. */
 export async function importTrade(tx: Database, archive: Archive, insert: Insert) {
   const added = {
     people: await insert(tx, people, archive.people.map(aged(personRow))),
+    sizers: await insert(tx, sizers, archive.sizers.map(aged(sizerRow))),
     orders: await insert(tx, orders, archive.orders.map(aged(orderRow))),
     orderEvents: await insert(tx, orderEvents, archive.orderEvents),
-    sizers: await insert(tx, sizers, archive.sizers.map(aged(sizerRow))),
-    scrap: await insert(tx, scrap, archive.scrap),
+    scrap: await insert(tx, scrap, buttonsFirst(archive.scrap)),
     consumables: await insert(tx, consumables, archive.consumables),
     messages: await insert(
       tx,
       messages,
-      archive.messages.map(({ emlBase64, ...message }) => ({
+      archive.messages.map(({ emlBase64, photoIds: _photoIds, ...message }) => ({
         ...message,
         eml: Buffer.from(emlBase64, 'base64'),
       })),
     ),
   };
+  for (const { id, photoIds } of archive.messages) await attachPhotos(tx, id, photoIds);
   if (archive.dayPlan) await insert(tx, dayPlan, [{ id: 1, data: archive.dayPlan }]);
   return added;
 }

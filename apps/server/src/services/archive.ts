@@ -41,9 +41,17 @@ export async function exportArchive(db: Database): Promise<Archive> {
   const neededPlans = new Set([...ringRows, ...ordered].map(({ planId }) => planId));
   const keptPlans = planRows.filter(({ id, archivedAt }) => archivedAt === null || neededPlans.has(id));
   const neededStock = new Set(keptPlans.map(({ stockId }) => stockId));
-  const planIds = new Set(keptPlans.map(({ id }) => id));
+  const keptStock = stockRows.filter(({ id, archivedAt }) => archivedAt === null || neededStock.has(id));
+  const keptPhotos = photoRows.filter(({ ringId }) => kept.has(ringId));
+  const idsOf = (rows: readonly { readonly id: string }[]) => new Set(rows.map(({ id }) => id));
+  const exported = {
+    ringIds: kept,
+    planIds: idsOf(keptPlans),
+    stockIds: idsOf(keptStock),
+    photoIds: idsOf(keptPhotos),
+  };
   return {
-    ...(await exportTrade(db, kept, planIds)),
+    ...(await exportTrade(db, exported)),
     format: 'round-mint-archive',
     version: 1,
     exportedAt: new Date().toISOString(),
@@ -59,9 +67,10 @@ export async function exportArchive(db: Database): Promise<Archive> {
     events: eventRows
       .filter(({ ringId }) => kept.has(ringId))
       .map((row) => ({ ringId: row.ringId, ...eventOf(row) })),
-    photos: photoRows
-      .filter(({ ringId }) => kept.has(ringId))
-      .map((row) => ({ ...photoOf(row), jpegBase64: Buffer.from(row.jpeg).toString('base64') })),
+    photos: keptPhotos.map((row) => ({
+      ...photoOf(row),
+      jpegBase64: Buffer.from(row.jpeg).toString('base64'),
+    })),
   };
 }
 

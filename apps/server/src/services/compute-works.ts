@@ -90,7 +90,7 @@ export async function computeResize(
   return {
     ...verdict,
     reasons: [...reasons],
-    steps: [...steps] as Out<typeof resizeResponseSchema>['steps'],
+    steps: [...steps],
   };
 }
 

@@ -1,6 +1,11 @@
-import type { ShelfAnswer, ShelfInput, StoredShelf } from '@round-mint/contract/consumables';
+import {
+  storedShelfSchema,
+  type ShelfAnswer,
+  type ShelfInput,
+  type StoredShelf,
+} from '@round-mint/contract/consumables';
 import type { RingWithEvents } from '@round-mint/contract/rings';
-import { type RingEvent, standingEvents } from '@round-mint/core/ring';
+import { standingEvents } from '@round-mint/core/ring';
 import type { RouteStep } from '@round-mint/core/steps';
 import {
   CONSUMABLE_IDS,
@@ -24,7 +29,7 @@ function emptyShelf(id: ConsumableId): StoredShelf {
 }
 
 export function storedShelf(row: typeof consumables.$inferSelect): StoredShelf {
-  return { ...row, id: row.id as ConsumableId, countedAt: isoTime(row.countedAt) };
+  return storedShelfSchema.parse({ ...row, countedAt: isoTime(row.countedAt) });
 }
 
 /** Every kind of consumable, counted or not. */
@@ -36,7 +41,7 @@ export async function readShelves(db: Database): Promise<readonly StoredShelf[]>
 /** Steps of a ring that were done after a moment. */
 export function stepsDone(ring: RingWithEvents, after = NEVER_COUNTED): readonly RouteStep[] {
   const { steps } = stateOf(ring, ring.events);
-  return standingEvents(ring.events as readonly RingEvent[])
+  return standingEvents(ring.events)
     .filter(({ at }) => at > after)
     .flatMap(({ body }) => {
       if (body.kind !== 'step-done' && body.kind !== 'anneal-done') return [];

@@ -1,6 +1,5 @@
 import type { Order, OrderCosts } from '@round-mint/contract/orders';
 import type { Settings } from '@round-mint/contract/settings';
-import type { RingEvent } from '@round-mint/core/ring';
 import type { RouteStep } from '@round-mint/core/steps';
 import { scheduleSteps } from '@round-mint/core/schedule';
 import { workedMinutes } from '@round-mint/core/learn';
@@ -88,7 +87,7 @@ async function plannedCosts(
   try {
     const { piece, frozen } = await freezePlan(db, order.planId, bench);
     const { slugMassG, ringMassG } = frozen.prediction;
-    const route = frozen.steps as readonly RouteStep[];
+    const route = frozen.steps;
     const steps = withLining(route, order);
     const planned = priceInput(
       {
@@ -126,7 +125,7 @@ async function actualInput(db: Database, order: Order, context: PriceContext): P
       pieceMassG: ring.prediction.slugMassG + ring.prediction.ringMassG,
       scrapMassG: left.reduce((sum, { massG }) => sum + massG, 0),
       amounts: usedBy(stepsDone(ring), bandOf(ring)),
-      minutes: workedMinutes(state.steps, ring.events as readonly RingEvent[]),
+      minutes: workedMinutes(state.steps, ring.events),
     },
     context,
   );

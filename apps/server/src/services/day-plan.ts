@@ -1,4 +1,9 @@
-import type { DayJob, DayPlan, SavedDayPlan } from '@round-mint/contract/day-plan';
+import {
+  savedDayPlanSchema,
+  type DayJob,
+  type DayPlan,
+  type SavedDayPlan,
+} from '@round-mint/contract/day-plan';
 import type { Order } from '@round-mint/contract/orders';
 import type { RingWithEvents } from '@round-mint/contract/rings';
 import type { RouteStep } from '@round-mint/core/steps';
@@ -50,7 +55,7 @@ async function agreedJobs(db: Database, orders: readonly Order[]) {
     if (order.state !== 'agreed' || order.ringId !== null || order.planId === null) continue;
     try {
       const { frozen } = await freezePlan(db, order.planId, bench);
-      jobs.push(orderJob(order, frozen.steps as readonly RouteStep[]));
+      jobs.push(orderJob(order, frozen.steps));
     } catch (error) {
       if (!(error instanceof HttpError)) throw error;
       problems.push({ orderId: order.id, message: error.message });
@@ -59,9 +64,10 @@ async function agreedJobs(db: Database, orders: readonly Order[]) {
   return { jobs, problems };
 }
 
-async function savedPlan(db: Database): Promise<SavedDayPlan | null> {
+/** The day plan that was kept last; null when there is none. */
+export async function savedPlan(db: Database): Promise<SavedDayPlan | null> {
   const [row] = await db.select().from(dayPlan).where(eq(dayPlan.id, ONLY_ROW));
-  return (row?.data as SavedDayPlan | undefined) ?? null;
+  return row ? savedDayPlanSchema.parse(row.data) : null;
 }
 
 /** What is left to do on every ring in work and every order that is agreed, and the plan made last. */

@@ -8,7 +8,7 @@ import { readKit } from './kit';
 import { readLearntTraits } from './learnt';
 import { stockItem, storedPlan } from './resources';
 import { frozenPlan, type Bench } from './frozen-plan';
-import type { FrozenPlan } from './ring-store';
+import type { FrozenPlan } from '@round-mint/contract/rings';
 import { readSettings } from './settings';
 import type { Plan } from '@round-mint/contract/plans';
 import type { StockItem } from '@round-mint/contract/stock';

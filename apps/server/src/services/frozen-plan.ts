@@ -7,7 +7,7 @@ import type { BenchTraits } from '@round-mint/core/steps';
 import { permitReasons, planWork } from '@round-mint/core/work';
 import { HttpError } from '../http/errors';
 import { mandrelTaper } from './kit';
-import type { FrozenPlan } from './ring-store';
+import type { FrozenPlan } from '@round-mint/contract/rings';
 
 /** What a plan is computed with: tools, what the log has taught, where the maker anneals. */
 export interface Bench {
@@ -70,10 +70,10 @@ function frozenCoinPlan(plan: CoinPlan, piece: StockItem, bench: Bench): FrozenP
       annealCount,
     },
     allowanceStrainLog: route.allowanceStrainLog,
-    steps: [...route.steps] as FrozenPlan['steps'],
+    steps: route.steps,
     totals: route.totals,
     school: route.school,
-    moves: [...route.moves],
+    moves: route.moves,
   };
 }
 
@@ -114,7 +114,7 @@ function frozenWorkPlan(plan: WorkPlanned, piece: StockItem, { kit, traits }: Be
     mandrelMmPerUsSize: mandrelTaper(kit),
     prediction: planned.prediction,
     allowanceStrainLog: planned.allowanceStrainLog,
-    steps: [...planned.steps] as FrozenPlan['steps'],
+    steps: planned.steps,
     totals: planned.totals,
   };
 }

@@ -1,8 +1,8 @@
 import { learntSchema, type LearntAnswer } from '@round-mint/contract/learnt';
-import { ringWithEventsSchema, type RingEventInput } from '@round-mint/contract/rings';
+import { ringWithEventsSchema } from '@round-mint/contract/rings';
 import { simulateRing, STEADY_BENCH } from '@round-mint/core/practice';
 import { REFERENCE_KIT } from '@round-mint/core/kit';
-import { DEFAULT_TRAITS, type RouteStep } from '@round-mint/core/steps';
+import { DEFAULT_TRAITS } from '@round-mint/core/steps';
 import { seededRandom } from '@round-mint/core/uncertainty';
 import { randomUUID } from 'node:crypto';
 import { testServer, type TestServer } from '../test-server';
@@ -64,7 +64,7 @@ async function finish(seed: number): Promise<string> {
       input: ringInput(ring),
       school: ring.school ?? 'over-stretch',
       moves: ring.moves ?? [],
-      steps: ring.steps as readonly RouteStep[],
+      steps: ring.steps,
       kit: REFERENCE_KIT,
     },
     TRUTH,
@@ -73,7 +73,7 @@ async function finish(seed: number): Promise<string> {
   const events = made.map(({ minute, body }) => ({
     id: randomUUID(),
     at: new Date(Date.UTC(2026, 2, seed, 8) + minute * 60_000).toISOString(),
-    body: body as RingEventInput['body'],
+    body: body,
   }));
   await server.api.post(`/api/v1/rings/${ring.id}/events`).send({ events }).expect(200);
   return ring.id;

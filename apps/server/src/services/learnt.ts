@@ -2,8 +2,7 @@ import type { LearntAnswer } from '@round-mint/contract/learnt';
 import type { RingWithEvents } from '@round-mint/contract/rings';
 import { learnFrom, type Learnt, type LoggedRing } from '@round-mint/core/learn';
 import type { DieChart } from '@round-mint/core/kit';
-import type { RingEvent } from '@round-mint/core/ring';
-import { type BenchTraits, DEFAULT_TRAITS, type RouteStep } from '@round-mint/core/steps';
+import { type BenchTraits, DEFAULT_TRAITS } from '@round-mint/core/steps';
 import { and, count, eq, isNull, max } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { kit, ringEvents, rings } from '../db/schema';
@@ -40,9 +39,9 @@ function loggedRing(ring: RingWithEvents): LoggedRing {
           coin: { input: ringInput(ring), school: ring.school ?? 'over-stretch', moves: ring.moves ?? [] },
         }
       : {}),
-    steps: ring.steps as readonly RouteStep[],
+    steps: ring.steps,
     mandrel: { mmPerUsSize: ring.mandrelMmPerUsSize },
-    events: ring.events as readonly RingEvent[],
+    events: ring.events,
   };
 }
 
@@ -79,5 +78,5 @@ export async function readLearntTraits(db: Database): Promise<LearntTraits> {
 
 /** The interface's plain answers are the same for every workshop, unless this one's log is asked for. */
 export async function traitsFor(db: Database, learnt: boolean | undefined): Promise<BenchTraits> {
-  return learnt === true ? ((await readLearnt(db)).traits as BenchTraits) : DEFAULT_TRAITS;
+  return learnt === true ? (await readLearnt(db)).traits : DEFAULT_TRAITS;
 }

@@ -1,5 +1,11 @@
 import type { ListQuery } from '@round-mint/contract/common';
-import type { Order, OrderEventInput, OrderInput, StoredOrder } from '@round-mint/contract/orders';
+import {
+  orderEventSchema,
+  type Order,
+  type OrderEventInput,
+  type OrderInput,
+  type StoredOrder,
+} from '@round-mint/contract/orders';
 import { approvalStep } from '@round-mint/core/schedule';
 import { missingFor, orderFacts, orderProgress, STATE_NAMES } from '@round-mint/core/trade';
 import { asc, inArray } from 'drizzle-orm';
@@ -12,7 +18,7 @@ import { createResources } from './resources';
 import { eventsFor, ringOf, stateOf } from './ring-store';
 
 export function orderEventOf(row: typeof orderEvents.$inferSelect): OrderEventInput {
-  return { id: row.id, at: isoTime(row.at), body: row.body as OrderEventInput['body'] };
+  return orderEventSchema.parse({ id: row.id, at: isoTime(row.at), body: row.body });
 }
 
 async function eventsByOrder(

@@ -1,10 +1,10 @@
 import type { ListQuery } from '@round-mint/contract/common';
-import type { Message, MessageInput } from '@round-mint/contract/outbox';
-import { and, eq, inArray, isNull } from 'drizzle-orm';
+import { messageSchema, type Message, type MessageInput } from '@round-mint/contract/outbox';
+import { and, eq, inArray, isNull, sql } from 'drizzle-orm';
 import { mkdir, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { Database } from '../db/database';
-import { messages, orderEvents, photos } from '../db/schema';
+import { messagePhotos, messages, orderEvents, photos } from '../db/schema';
 import { mailFile } from '../devices/mail-file';
 import { HttpError, notFound } from '../http/errors';
 import { listClauses, page, type ListColumns } from './list';
@@ -13,9 +13,14 @@ import { isoTime } from './resource';
 import { createResources } from './resources';
 import { readSettings } from './settings';
 
-type Row = Omit<typeof messages.$inferSelect, 'eml'>;
+/** Ids of the pictures that went with a letter, in their order. */
+const PHOTO_IDS = sql<unknown>`(
+  select coalesce(jsonb_agg(${messagePhotos.photoId} order by ${messagePhotos.position}), '[]'::jsonb)
+  from ${messagePhotos} where ${messagePhotos.messageId} = ${messages.id}
+)`;
 
-const SHOWN = {
+/** What is shown of a letter: all but its mail file. */
+export const SHOWN_OF_MESSAGE = {
   id: messages.id,
   at: messages.at,
   kind: messages.kind,
@@ -25,7 +30,7 @@ const SHOWN = {
   toAddress: messages.toAddress,
   subject: messages.subject,
   text: messages.text,
-  photoIds: messages.photoIds,
+  photoIds: PHOTO_IDS,
 };
 
 const COLUMNS: ListColumns = {
@@ -35,20 +40,28 @@ const COLUMNS: ListColumns = {
   defaultSort: '-at',
 };
 
-export function messageOf(row: Row): Message {
-  return {
-    ...row,
-    at: isoTime(row.at),
-    kind: row.kind as Message['kind'],
-    photoIds: row.photoIds as string[],
-  };
+export function messageOf(row: { readonly at: string }): Message {
+  return messageSchema.parse({ ...row, at: isoTime(row.at) });
+}
+
+/** Notes which pictures went with a letter. */
+export async function attachPhotos(
+  tx: Database,
+  messageId: string,
+  photoIds: readonly string[],
+): Promise<void> {
+  if (photoIds.length === 0) return;
+  await tx
+    .insert(messagePhotos)
+    .values(photoIds.map((photoId, position) => ({ messageId, photoId, position })))
+    .onConflictDoNothing();
 }
 
 /** Letters, latest first. */
 export async function listMessages(db: Database, query: ListQuery) {
   const clauses = listClauses(query, COLUMNS);
   const rows = await db
-    .select(SHOWN)
+    .select(SHOWN_OF_MESSAGE)
     .from(messages)
     .where(clauses.where)
     .orderBy(...clauses.orderBy)
@@ -58,7 +71,7 @@ export async function listMessages(db: Database, query: ListQuery) {
 }
 
 export async function getMessage(db: Database, id: string): Promise<Message> {
-  const [row] = await db.select(SHOWN).from(messages).where(eq(messages.id, id));
+  const [row] = await db.select(SHOWN_OF_MESSAGE).from(messages).where(eq(messages.id, id));
   if (!row) throw notFound('letter');
   return messageOf(row);
 }
@@ -114,9 +127,8 @@ export async function postMessage(
     const to = { toName: person.name, toAddress: person.email };
     const mail = { id, at, fromName: workshopName, ...to, subject, text };
     const eml = await mailFile({ ...mail, pictures: await pictures(tx, photoIds) });
-    await tx
-      .insert(messages)
-      .values({ id, at, kind, personId, orderId, ...to, subject, text, photoIds, eml });
+    await tx.insert(messages).values({ id, at, kind, personId, orderId, ...to, subject, text, eml });
+    await attachPhotos(tx, id, photoIds);
     await moveOrder(tx, input, at);
     return { at, eml };
   });

@@ -1,4 +1,4 @@
-import type { Photo, PhotoInput } from '@round-mint/contract/photos';
+import { photoSchema, type Photo, type PhotoInput } from '@round-mint/contract/photos';
 import { and, asc, eq, isNotNull, isNull } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { photos } from '../db/schema';
@@ -26,7 +26,7 @@ export function photoOf({
   widthPx,
   heightPx,
 }: Pick<PhotoRow, keyof typeof SHOWN>): Photo {
-  return { id, ringId, at: isoTime(at), part: part as Photo['part'], widthPx, heightPx };
+  return photoSchema.parse({ id, ringId, at: isoTime(at), part, widthPx, heightPx });
 }
 
 /** The pictures of a ring, in the order they were taken. */
@@ -62,20 +62,20 @@ export async function photoFile(db: Database, id: string): Promise<Buffer> {
   return Buffer.from(row.jpeg);
 }
 
-async function shelve(db: Database, id: string, away: boolean): Promise<Photo> {
+async function setArchived(db: Database, id: string, archived: boolean): Promise<Photo> {
   const [row] = await db
     .update(photos)
-    .set({ archivedAt: away ? new Date().toISOString() : null })
-    .where(and(eq(photos.id, id), away ? isNull(photos.archivedAt) : isNotNull(photos.archivedAt)))
+    .set({ archivedAt: archived ? new Date().toISOString() : null })
+    .where(and(eq(photos.id, id), archived ? isNull(photos.archivedAt) : isNotNull(photos.archivedAt)))
     .returning(SHOWN);
   if (!row) throw notFound('photo');
   return photoOf(row);
 }
 
 export async function removePhoto(db: Database, id: string): Promise<void> {
-  await shelve(db, id, true);
+  await setArchived(db, id, true);
 }
 
 export async function restorePhoto(db: Database, id: string): Promise<Photo> {
-  return shelve(db, id, false);
+  return setArchived(db, id, false);
 }

@@ -1,12 +1,12 @@
-import type { DieChartInput, StoredDieChart } from '@round-mint/contract/die-charts';
-import type { StoredTool, ToolInput } from '@round-mint/contract/kit';
-import type { OrderInput, StoredOrder } from '@round-mint/contract/orders';
-import type { Person, PersonInput } from '@round-mint/contract/people';
-import type { Plan, PlanInput } from '@round-mint/contract/plans';
-import type { RecipeInput, StoredRecipe } from '@round-mint/contract/recipes';
-import type { ScrapInput, StoredScrap } from '@round-mint/contract/scrap';
-import type { SizerInput, StoredSizer } from '@round-mint/contract/sizers';
-import type { StockInput, StockItem } from '@round-mint/contract/stock';
+import { dieChartSchema, type DieChartInput, type StoredDieChart } from '@round-mint/contract/die-charts';
+import { storedToolSchema, type StoredTool, type ToolInput } from '@round-mint/contract/kit';
+import { archivedOrderSchema, type OrderInput, type StoredOrder } from '@round-mint/contract/orders';
+import { personSchema, type Person, type PersonInput } from '@round-mint/contract/people';
+import { planSchema, type Plan, type PlanInput } from '@round-mint/contract/plans';
+import { recipeSchema, type RecipeInput, type StoredRecipe } from '@round-mint/contract/recipes';
+import { scrapSchema, type ScrapInput, type StoredScrap } from '@round-mint/contract/scrap';
+import { sizerSchema, type SizerInput, type StoredSizer } from '@round-mint/contract/sizers';
+import { stockItemSchema, type StockInput, type StockItem } from '@round-mint/contract/stock';
 import type { Database } from '../db/database';
 import { dieCharts, kit, orders, people, plans, recipes, scrap, sizers, stock } from '../db/schema';
 import { createResource, isoTime, type Resource } from './resource';
@@ -20,14 +20,24 @@ function shown(row: Row, optional: readonly string[] = []): Row {
   return { ...Object.fromEntries(kept), createdAt: isoTime(createdAt), updatedAt: isoTime(updatedAt) };
 }
 
+/** What one column keeps of many fields. */
+function fieldsOf(column: unknown): Row {
+  return typeof column === 'object' && column !== null ? { ...column } : {};
+}
+
 /** Columns that only coins fill; the others keep their measures in `shape`. */
 const COIN_COLUMNS = ['diameterMm', 'rimThicknessMm', 'massG', 'form', 'edge', 'outsideFace'];
 
 export function stockItem(row: Row): StockItem {
   const { shape, ...rest } = row;
-  if (rest['kind'] === 'coin') return shown(rest, ['massG', 'rimThicknessMm', 'evidence']) as StockItem;
+  if (rest['kind'] === 'coin') {
+    return stockItemSchema.parse(shown(rest, ['massG', 'rimThicknessMm', 'evidence']));
+  }
   const common = Object.entries(rest).filter(([key]) => !COIN_COLUMNS.includes(key));
-  return { ...shown(Object.fromEntries(common), ['evidence']), ...(shape as object) } as StockItem;
+  return stockItemSchema.parse({
+    ...shown(Object.fromEntries(common), ['evidence']),
+    ...fieldsOf(shape),
+  });
 }
 
 /** A piece as its row; what a coin has and this kind has not is filled with what means nothing. */
@@ -63,12 +73,12 @@ export function stockRow(input: StockInput): Row {
 }
 
 export function storedTool(row: Row): StoredTool {
-  return shown(row) as StoredTool;
+  return storedToolSchema.parse(shown(row));
 }
 
 export function storedPlan(row: Row): Plan {
   const { choices, ...rest } = row;
-  return { ...shown(rest), ...(choices as object) } as Plan;
+  return planSchema.parse({ ...shown(rest), ...fieldsOf(choices) });
 }
 
 export function planRow(input: PlanInput): Row {
@@ -77,21 +87,21 @@ export function planRow(input: PlanInput): Row {
 }
 
 export function storedDieChart(row: Row): StoredDieChart {
-  return shown(row) as StoredDieChart;
+  return dieChartSchema.parse(shown(row));
 }
 
 export function storedRecipe(row: Row): StoredRecipe {
-  return shown(row) as StoredRecipe;
+  return recipeSchema.parse(shown(row));
 }
 
 /** A row that keeps what nobody searches by in one column. */
 function unfolded(row: Row): Row {
   const { details, ...rest } = row;
-  return { ...shown(rest), ...(details as object) };
+  return { ...shown(rest), ...fieldsOf(details) };
 }
 
 export function storedPerson(row: Row): Person {
-  return unfolded(row) as Person;
+  return personSchema.parse(unfolded(row));
 }
 
 export function personRow({ id, name, email, ...details }: PersonInput): Row {
@@ -99,15 +109,16 @@ export function personRow({ id, name, email, ...details }: PersonInput): Row {
 }
 
 export function storedOrder(row: Row): StoredOrder {
-  return unfolded(row) as StoredOrder;
+  return archivedOrderSchema.parse(unfolded(row));
 }
 
-export function orderRow({ id, personId, name, wantedBy, planId, ringId, ...details }: OrderInput): Row {
-  return { id, personId, name, wantedBy, planId, ringId, details };
+export function orderRow(input: OrderInput): Row {
+  const { id, personId, name, wantedBy, planId, ringId, stockId, sizerId, ...details } = input;
+  return { id, personId, name, wantedBy, planId, ringId, stockId, sizerId, details };
 }
 
 export function storedSizer(row: Row): StoredSizer {
-  return unfolded(row) as StoredSizer;
+  return sizerSchema.parse(unfolded(row));
 }
 
 export function sizerRow({ id, personId, sentOn, ...details }: SizerInput): Row {
@@ -115,7 +126,7 @@ export function sizerRow({ id, personId, sentOn, ...details }: SizerInput): Row 
 }
 
 export function storedScrap(row: Row): StoredScrap {
-  return { ...shown(row), at: isoTime(row['at']) } as StoredScrap;
+  return scrapSchema.parse({ ...shown(row), at: isoTime(row['at']) });
 }
 
 export interface Resources {

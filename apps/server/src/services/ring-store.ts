@@ -1,9 +1,16 @@
 import type { ListQuery } from '@round-mint/contract/common';
-import type { CoinRing, Ring, RingEventInput, RingWithEvents } from '@round-mint/contract/rings';
+import {
+  ringEventSchema,
+  ringSchema,
+  type CoinRing,
+  type FrozenPlan,
+  type Ring,
+  type RingEventInput,
+  type RingWithEvents,
+} from '@round-mint/contract/rings';
 import type { CoinRingInput } from '@round-mint/core/forming';
 import type { MetalId } from '@round-mint/core/metal';
-import { type RingEvent, ringState } from '@round-mint/core/ring';
-import type { RouteStep } from '@round-mint/core/steps';
+import { ringState } from '@round-mint/core/ring';
 import { and, asc, eq, inArray, isNull } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { ringEvents, rings } from '../db/schema';
@@ -12,30 +19,18 @@ import { everyPage, listClauses, page } from './list';
 import { isoTime } from './resource';
 
 type RingRow = typeof rings.$inferSelect;
-/** Of a ring, what its row keeps in columns of its own. */
-type RowFields = 'id' | 'planId' | 'stockId' | 'name' | 'status' | 'createdAt' | 'finishedAt';
-type Fixed<R> = R extends Ring ? Omit<R, RowFields> : never;
-/** The part of a ring that is fixed when it is taken to the bench. */
-export type FrozenPlan = Fixed<Ring>;
 
 export const RING = 'ring';
 
 export function ringOf(row: RingRow): Ring {
-  return {
-    // Rings begun before there were other kinds name none.
-    ...({ kind: 'coin', ...(row.frozenPlan as object) } as FrozenPlan),
-    id: row.id,
-    planId: row.planId,
-    stockId: row.stockId,
-    name: row.name,
-    status: row.status as Ring['status'],
-    createdAt: isoTime(row.createdAt),
-    finishedAt: row.finishedAt === null ? null : isoTime(row.finishedAt),
-  };
+  const { id, planId, stockId, name, status, frozenPlan } = row;
+  const createdAt = isoTime(row.createdAt);
+  const finishedAt = row.finishedAt === null ? null : isoTime(row.finishedAt);
+  return ringSchema.parse({ ...frozenPlan, id, planId, stockId, name, status, createdAt, finishedAt });
 }
 
 export function eventOf(row: typeof ringEvents.$inferSelect): RingEventInput {
-  return { id: row.id, at: isoTime(row.at), body: row.body as RingEventInput['body'] };
+  return ringEventSchema.parse({ id: row.id, at: isoTime(row.at), body: row.body });
 }
 
 /** A ring's state by the reducer of core. */
@@ -46,10 +41,7 @@ export function stateOf(
   const { steps, holeMm, prediction } = ring;
   const mandrel = { mmPerUsSize: ring.mandrelMmPerUsSize };
   const { targetInsideDiameterMm } = prediction;
-  return ringState(
-    { steps: steps as readonly RouteStep[], mandrel, holeMm, targetInsideDiameterMm },
-    events as readonly RingEvent[],
-  );
+  return ringState({ steps: steps, mandrel, holeMm, targetInsideDiameterMm }, events);
 }
 
 /** Every event of some rings, in the maker's order. */

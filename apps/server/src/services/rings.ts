@@ -1,11 +1,11 @@
-import type { RingEventInput, RingInput, RingWithEvents } from '@round-mint/contract/rings';
+import type { FrozenPlan, RingEventInput, RingInput, RingWithEvents } from '@round-mint/contract/rings';
 import { and, eq, isNotNull, isNull, sql } from 'drizzle-orm';
 import { randomUUID } from 'node:crypto';
 import type { Database } from '../db/database';
 import { ringEvents, rings, stock } from '../db/schema';
 import { HttpError, notFound } from '../http/errors';
 import { freezePlan, readBench } from './freeze-plan';
-import { eventsFor, getRing, RING, ringOf, stateOf, type FrozenPlan } from './ring-store';
+import { eventsFor, getRing, RING, ringOf, stateOf } from './ring-store';
 import { keepScrap } from './scrap';
 
 /** Takes one piece out of stock, or says that none is left. */

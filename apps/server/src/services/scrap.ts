@@ -1,7 +1,5 @@
 import type { MeltOutInput, StoredScrap } from '@round-mint/contract/scrap';
 import type { Ring, RingEventInput } from '@round-mint/contract/rings';
-import type { RingEvent } from '@round-mint/core/ring';
-import type { RouteStep } from '@round-mint/core/steps';
 import { meltOut, ringScrap } from '@round-mint/core/trade';
 import { and, eq, inArray, isNull, notInArray, or } from 'drizzle-orm';
 import type { Database } from '../db/database';
@@ -18,12 +16,12 @@ export async function keepScrap(tx: Database, ring: Ring, events: readonly RingE
   const { steps } = stateOf(ring, events);
   const { slugMassG, ringMassG } = ring.prediction;
   const masses = {
-    steps: steps as readonly RouteStep[],
+    steps: steps,
     slugMassG,
     ringMassG,
     pieceMassG: ring.kind === 'coin' ? ring.coin.massG : undefined,
   };
-  const left = ringScrap(masses, events as readonly RingEvent[]);
+  const left = ringScrap(masses, events);
   if (left.length > 0) {
     const metal = metalOf(ring);
     await tx

@@ -7,7 +7,7 @@ const ONLY_ROW = 1;
 
 export async function readSettings(db: Database): Promise<Settings> {
   const [row] = await db.select().from(settings).where(eq(settings.id, ONLY_ROW));
-  return settingsSchema.parse({ ...DEFAULT_SETTINGS, ...(row?.data as Partial<Settings> | undefined) });
+  return settingsSchema.parse({ ...DEFAULT_SETTINGS, ...row?.data });
 }
 
 export async function changeSettings(db: Database, patch: Partial<Settings>): Promise<Settings> {

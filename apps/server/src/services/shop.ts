@@ -1,6 +1,6 @@
 import type { RingWithEvents } from '@round-mint/contract/rings';
 import type { ShopNumbersAnswer } from '@round-mint/contract/shop';
-import { type RingEvent, ringOutcome } from '@round-mint/core/ring';
+import { ringOutcome } from '@round-mint/core/ring';
 import { workedMinutes } from '@round-mint/core/learn';
 import { marginAt, shopNumbers, type PastRing, type PastSale } from '@round-mint/core/trade';
 import type { Database } from '../db/database';
@@ -13,7 +13,7 @@ function pastRing(ring: RingWithEvents): PastRing {
   const targetMm = state.targetInsideDiameterMm ?? ring.prediction.targetInsideDiameterMm;
   return {
     overAt: ring.finishedAt ?? ring.createdAt,
-    workedMin: workedMinutes(state.steps, ring.events as readonly RingEvent[]),
+    workedMin: workedMinutes(state.steps, ring.events),
     ...(state.spoilt ? { spoiltBy: state.spoilt.cause } : {}),
     sizeErrorUs: ringOutcome(state, targetMm).sizeErrorUs,
   };

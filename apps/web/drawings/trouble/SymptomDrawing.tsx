@@ -1,4 +1,4 @@
-import type { Symptom } from '@round-mint/core/remedy';
+import type { Symptom } from '@round-mint/core/ring';
 import Svg, { Path } from 'react-native-svg';
 import { usePalette } from '@/theme/light';
 import { SYMPTOM_SHAPES } from './symptom-shapes';

@@ -1,4 +1,4 @@
-import type { Symptom } from '@round-mint/core/remedy';
+import type { Symptom } from '@round-mint/core/ring';
 
 /** A drawing of 48 by 48: the piece, and what is wrong with it. */
 export interface SymptomShape {

@@ -1,5 +1,5 @@
 import type { StepKind } from '../steps';
-import { SYMPTOMS, type Symptom } from './remedy';
+import { SYMPTOMS, type Symptom } from '../ring';
 
 const AT_STEP: Partial<Readonly<Record<StepKind, readonly Symptom[]>>> = {
   cut: ['hole-off-centre', 'pusher-dented'],

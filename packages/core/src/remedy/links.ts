@@ -1,7 +1,7 @@
 import type { ReasonCode } from '../forming';
 import type { RiskCode } from '../steps';
 import type { SpoilCause } from '../uncertainty';
-import type { Symptom } from './remedy';
+import type { Symptom } from '../ring';
 
 const BY_REASON: Partial<Readonly<Record<ReasonCode, Symptom>>> = {
   'thin-stock': 'split-on-second-fold',

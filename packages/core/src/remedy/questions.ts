@@ -1,4 +1,4 @@
-import type { Symptom } from './remedy';
+import type { Symptom } from '../ring';
 
 /** One answer to a question, and what to do then. */
 export interface RemedyAnswer {

@@ -1,13 +1,6 @@
 import { routeFor } from '../route/test-route';
-import {
-  filePastCrack,
-  helpsToRead,
-  questionOf,
-  remedyFor,
-  symptomsAt,
-  symptomsToExpect,
-  SYMPTOMS,
-} from './index';
+import { SYMPTOMS } from '../ring';
+import { filePastCrack, helpsToRead, questionOf, remedyFor, symptomsAt, symptomsToExpect } from './index';
 
 describe('remedies', () => {
   it.each(SYMPTOMS)('%s: causes, what to do now, what to change next time', (symptom) => {

@@ -1,4 +1,5 @@
-import type { Remedy, Symptom } from './remedy';
+import type { Symptom } from '../ring';
+import type { Remedy } from './remedy';
 
 /** The remedies of craft §10; usual cautions stand where the step is. */
 const REMEDIES: Readonly<Record<Symptom, Remedy>> = {

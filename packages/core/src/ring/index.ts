@@ -10,3 +10,5 @@ export { ringOutcome } from './ring-outcome';
 export { ringState } from './ring-state';
 export type { Reroute, RingState } from './ring-state';
 export { strainedUse } from './strained-use';
+export { isSymptom, SYMPTOMS } from './symptom';
+export type { Symptom } from './symptom';

@@ -1,5 +1,6 @@
 import type { ReadingMark } from '../size';
 import type { RouteStep } from '../steps';
+import type { Symptom } from './symptom';
 
 /** What happened at the bench, in the maker's order. Each has an id made where it happened, so that a repeat is harmless. */
 export interface RingEvent {
@@ -29,7 +30,7 @@ export type RingEventBody =
       readonly massG?: number | undefined;
     }
   /** Something went wrong; the symptom is one of the remedies'. */
-  | { readonly kind: 'trouble'; readonly symptom: string; readonly crackMm?: number | undefined }
+  | { readonly kind: 'trouble'; readonly symptom: Symptom; readonly crackMm?: number | undefined }
   /** The hole as the calliper found it after punching. */
   | { readonly kind: 'hole-measured'; readonly diameterMm: number }
   /** The rest of the route, planned again from what was found; it follows what made it necessary. */
@@ -60,7 +61,7 @@ export type RingEventBody =
   | { readonly kind: 'undone'; readonly eventId: string }
   | { readonly kind: 'finished' }
   /** It cannot be saved; what it was of goes into the scrap tin. */
-  | { readonly kind: 'spoilt'; readonly cause: string };
+  | { readonly kind: 'spoilt'; readonly cause: Symptom };
 
 /** What is logged when a step of the route is done: an anneal has an event of its own. */
 export function doneBody(

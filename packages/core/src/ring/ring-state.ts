@@ -7,6 +7,7 @@ import {
   type MandrelTaper,
 } from '../size';
 import { type EdgeSpend, FRESH, movesWall, type RingWait, type RouteStep, spend } from '../steps';
+import type { Symptom } from './symptom';
 import { standingEvents, type RingEvent, type RingEventBody } from './ring-events';
 
 /** What a ring was planned as: enough to follow it at the bench. */
@@ -70,7 +71,7 @@ export interface RingState {
   readonly finished: boolean;
   readonly finishedAt: string | undefined;
   /** Undefined unless it was given up. */
-  readonly spoilt: { readonly at: string; readonly cause: string; readonly step: number } | undefined;
+  readonly spoilt: { readonly at: string; readonly cause: Symptom; readonly step: number } | undefined;
   /** The event that an undo would take back. */
   readonly lastEventId: string | undefined;
 }

@@ -6,6 +6,10 @@ import { spotMetalOf, type SpotMetal, type SpotPrices } from './spot';
 export const SCRAP_KINDS = ['slug', 'offcut', 'filings', 'spoilt', 'other', 'button'] as const;
 export type ScrapKind = (typeof SCRAP_KINDS)[number];
 
+/** Where a mass in the tin comes from. */
+export const SCRAP_SOURCES = ['plan', 'scale'] as const;
+export type ScrapSource = (typeof SCRAP_SOURCES)[number];
+
 /** Something in the tin. A melted button knows its own fineness; everything else has its metal's. */
 export interface Scrap {
   readonly metal: MetalId;
@@ -67,7 +71,7 @@ export interface RingScrap {
   readonly at: string;
   readonly kind: ScrapKind;
   readonly massG: number;
-  readonly source: 'plan' | 'scale';
+  readonly source: ScrapSource;
 }
 
 export interface RingMasses {

@@ -1,5 +1,6 @@
 import type { RingWithEvents } from '@round-mint/contract/rings';
-import { isSymptom, remedyFor } from '@round-mint/core/remedy';
+import { remedyFor } from '@round-mint/core/remedy';
+import { isSymptom } from '@round-mint/core/ring';
 import { useRouter } from 'expo-router';
 import { useLogEvents } from '@/store/use-log-events';
 import { Button } from '@/ui/Button';

@@ -1,4 +1,5 @@
-import { helpsToRead, remedyFor, symptomsAt, type Symptom } from '@round-mint/core/remedy';
+import { helpsToRead, remedyFor, symptomsAt } from '@round-mint/core/remedy';
+import type { Symptom } from '@round-mint/core/ring';
 import type { NewRoute } from '@round-mint/core/replan';
 import type { RouteStep } from '@round-mint/core/steps';
 import { useState } from 'react';

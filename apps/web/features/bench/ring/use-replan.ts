@@ -1,6 +1,6 @@
 import { kitOrReference } from '@round-mint/core/kit';
 import type { Replan } from '@round-mint/core/replan';
-import { type RingEvent, standingEvents } from '@round-mint/core/ring';
+import { standingEvents } from '@round-mint/core/ring';
 import { replanBand, type BandReplan } from '@round-mint/core/work';
 import { useEffect, useMemo, useRef } from 'react';
 import { useWriters } from '@/features/shared/settings/use-settings';
@@ -29,9 +29,7 @@ function unanswered({
     return { because: read.eventId, kind: 'reading' };
   }
   if (!coinRing) return undefined;
-  const measured = standingEvents(ring.events as readonly RingEvent[]).findLast(
-    ({ body }) => body.kind === 'hole-measured',
-  );
+  const measured = standingEvents(ring.events).findLast(({ body }) => body.kind === 'hole-measured');
   if (measured?.body.kind !== 'hole-measured' || answered(measured.id)) return undefined;
   if (Math.abs(measured.body.diameterMm - coinRing.holeMm) < SAME_HOLE_MM) return undefined;
   const folded = state.steps.findIndex(({ kind }) => kind === 'fold');

@@ -1,5 +1,6 @@
 import type { RingWithEvents } from '@round-mint/contract/rings';
-import { isSymptom, remedyFor } from '@round-mint/core/remedy';
+import { remedyFor } from '@round-mint/core/remedy';
+import { isSymptom } from '@round-mint/core/ring';
 import { type RingEvent, standingEvents } from '@round-mint/core/ring';
 import { benchRing, type BenchRing } from '@/features/shared/ring/bench-model';
 import type { Writers } from '@/features/shared/settings/use-settings';
@@ -58,7 +59,7 @@ function words({ body }: RingEvent, { state: { steps }, edges: names }: BenchRin
 /** What happened to a ring, without what was taken back. */
 export function ringHistory(ring: RingWithEvents, write: Writers): readonly HistoryLine[] {
   const bench = benchRing(ring);
-  return standingEvents(ring.events as readonly RingEvent[]).map((event) => ({
+  return standingEvents(ring.events).map((event) => ({
     id: event.id,
     at: event.at,
     text: words(event, bench, write),

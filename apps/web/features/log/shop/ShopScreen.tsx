@@ -1,5 +1,6 @@
 import type { ShopNumbersAnswer } from '@round-mint/contract/shop';
-import { isSymptom, remedyFor } from '@round-mint/core/remedy';
+import { remedyFor } from '@round-mint/core/remedy';
+import { isSymptom } from '@round-mint/core/ring';
 import { format } from 'date-fns';
 import { View } from 'react-native';
 import { MonthBars, type MonthBar } from '@/drawings/bars/MonthBars';

@@ -1,4 +1,4 @@
-import { orderProgress, STATE_NAMES, type OrderEvent, USUAL_WAY } from '@round-mint/core/trade';
+import { orderProgress, STATE_NAMES, USUAL_WAY } from '@round-mint/core/trade';
 import { format } from 'date-fns';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -25,7 +25,7 @@ import { useMoveOrder } from './use-move-order';
 function History({ row }: { row: OrderRow }) {
   const { log } = useMoveOrder();
   const { order } = row;
-  const { history, lastEventId } = orderProgress(order.events as readonly OrderEvent[]);
+  const { history, lastEventId } = orderProgress(order.events);
   return (
     <View className="gap-1">
       <View className="flex-row items-center justify-between">

@@ -15,10 +15,7 @@ export function LearntLine() {
   return (
     <Link href="/log/learnt" asChild>
       <Pressable role="link" className="min-h-[44px] justify-center active:opacity-70" testID="learnt-line">
-        <Type
-          as="small"
-          className="underline"
-        >{`Uses what ${learnt.rings} finished rings taught`}</Type>
+        <Type as="small" className="underline">{`Uses what ${learnt.rings} finished rings taught`}</Type>
       </Pressable>
     </Link>
   );

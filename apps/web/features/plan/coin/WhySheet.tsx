@@ -1,4 +1,5 @@
-import { remedyFor, symptomsToExpect, type Symptom } from '@round-mint/core/remedy';
+import { remedyFor, symptomsToExpect } from '@round-mint/core/remedy';
+import type { Symptom } from '@round-mint/core/ring';
 import type { CoinRingPlan } from '@round-mint/core/route';
 import { SPOIL_CAUSES, type RingChances } from '@round-mint/core/uncertainty';
 import { useState } from 'react';

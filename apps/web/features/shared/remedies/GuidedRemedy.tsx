@@ -1,4 +1,5 @@
-import { questionOf, type Symptom } from '@round-mint/core/remedy';
+import { questionOf } from '@round-mint/core/remedy';
+import type { Symptom } from '@round-mint/core/ring';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Choices } from '@/ui/Choices';

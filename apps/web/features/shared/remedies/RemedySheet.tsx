@@ -1,4 +1,5 @@
-import { remedyFor, type Symptom } from '@round-mint/core/remedy';
+import { remedyFor } from '@round-mint/core/remedy';
+import type { Symptom } from '@round-mint/core/ring';
 import { View } from 'react-native';
 import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';

@@ -6,7 +6,6 @@ import {
   type Job,
   nextJobs,
   type Reroute,
-  type RingEvent,
   ringState,
   type RingState,
 } from '@round-mint/core/ring';
@@ -41,12 +40,12 @@ export function benchRing(ring: RingWithEvents): BenchRing {
   const edges = coinRing ? COIN_EDGES : BAND_EDGES;
   const state = ringState(
     {
-      steps: ring.steps as readonly RouteStep[],
+      steps: ring.steps,
       mandrel: { mmPerUsSize: ring.mandrelMmPerUsSize },
       targetInsideDiameterMm: ring.prediction.targetInsideDiameterMm,
       holeMm: coinRing?.holeMm,
     },
-    ring.events as readonly RingEvent[],
+    ring.events,
   );
   const step = state.steps[state.step];
   const read = state.stepReading;
