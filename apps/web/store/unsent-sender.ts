@@ -1,6 +1,10 @@
 import { createListenerMiddleware, isAnyOf, type ThunkDispatch, type UnknownAction } from '@reduxjs/toolkit';
 import { get, set } from 'idb-keyval';
 import { api } from './api';
+import { withTodaysNames } from '@round-mint/contract/earlier-names';
+import { idSchema } from '@round-mint/contract/common';
+import { ringEventSchema } from '@round-mint/contract/rings';
+import { z } from 'zod';
 import { problemText } from './problem';
 import {
   eventsLogged,
@@ -12,12 +16,13 @@ import {
   sendingStarted,
   serverAway,
   unsentReadBack,
-  type UnsentEvent,
   type UnsentState,
 } from './unsent-slice';
 
 /** Where the browser keeps them. */
 const KEPT_UNDER = 'unsent-events';
+/** What the browser kept, checked: nothing that it does not know goes to the server. */
+const unsentEventsSchema = z.array(z.object({ ringId: idSchema, event: ringEventSchema }));
 /** The server is asked again after this long, ms. */
 const RETRY_MS = 3000;
 
@@ -82,7 +87,7 @@ export function createUnsentSender() {
 /** What an earlier page could not send is taken up again. */
 export function readBackUnsent() {
   return async (dispatch: Dispatch): Promise<void> => {
-    const kept = await get<readonly UnsentEvent[]>(KEPT_UNDER);
-    if (kept && kept.length > 0) dispatch(unsentReadBack(kept));
+    const kept = unsentEventsSchema.safeParse(withTodaysNames(await get(KEPT_UNDER)));
+    if (kept.success && kept.data.length > 0) dispatch(unsentReadBack(kept.data));
   };
 }

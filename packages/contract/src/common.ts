@@ -3,6 +3,7 @@ import { SIZE_SYSTEM_IDS } from '@round-mint/core/size';
 import { COIN_FORMS } from '@round-mint/core/stock';
 import { WALL_KINDS } from '@round-mint/core/forming';
 import { z } from 'zod';
+import { ERRORS, type ErrorCode } from './error-codes';
 
 /** A length within what callipers and rings are about; the message names the range. */
 export function lengthMm(minMm: number, maxMm: number) {
@@ -73,9 +74,16 @@ export function listOf<T extends z.ZodType>(item: T) {
   return z.object({ items: z.array(item), nextCursor: z.string().nullable() });
 }
 
+/** `?dryRun=1` only tells what a call would do. */
+export const dryRunQuerySchema = z.strictObject({
+  dryRun: z.enum(['0', '1'], { error: 'must be 0 or 1' }).optional(),
+});
+
+const ERROR_CODES = Object.keys(ERRORS) as [ErrorCode, ...ErrorCode[]];
+
 export const errorSchema = z.object({
   error: z.object({
-    code: z.string(),
+    code: z.enum(ERROR_CODES),
     message: z.string(),
     fields: z.array(z.object({ path: z.string(), message: z.string() })).optional(),
   }),

@@ -1,6 +1,13 @@
-import { boughtSchema, shelfInputSchema, shelfListSchema, shelfSchema } from './consumables';
-import { dayPlanSchema, savedDayPlanSchema, scheduleRequestSchema, scheduleResponseSchema } from './day-plan';
-import type { Endpoint } from './endpoint';
+import { listQuerySchema } from './common';
+import {
+  boughtSchema,
+  consumableIdSchema,
+  shelfInputSchema,
+  shelfListSchema,
+  shelfSchema,
+} from './consumables';
+import { dayPlanSchema, savedDayPlanSchema } from './day-plan';
+import { endpoint, type Endpoint } from './endpoint';
 import { metalPricesSchema } from './metal-prices';
 import {
   orderCostsSchema,
@@ -11,119 +18,154 @@ import {
 } from './orders';
 import { messageInputSchema, messageListSchema, messageSchema } from './outbox';
 import { personInputSchema, personListSchema, personSchema } from './people';
-import { priceInputSchema, priceSchema } from './price';
 import { resource } from './resource';
 import { meltOutSchema, scrapInputSchema, scrapListSchema, scrapSchema } from './scrap';
-import { exchangeRequestSchema, exchangeResponseSchema, shopNumbersSchema } from './shop';
+import { shopNumbersSchema } from './shop';
 import { sizerInputSchema, sizerListSchema, sizerSchema } from './sizers';
 
-/** What happens around the bench: people, orders, money, the day. */
-export const TRADE: readonly Endpoint[] = [
-  ...resource('/people', 'person', { input: personInputSchema, item: personSchema, list: personListSchema }),
-  ...resource('/orders', 'order', { input: orderInputSchema, item: orderSchema, list: orderListSchema }),
-  {
+const ORDER = 'order';
+const CONSUMABLE = 'consumable';
+const LETTER = 'letter';
+
+export const people = resource('/people', 'person', {
+  input: personInputSchema,
+  item: personSchema,
+  list: personListSchema,
+});
+
+export const orders = {
+  ...resource('/orders', ORDER, { input: orderInputSchema, item: orderSchema, list: orderListSchema }),
+  logEvents: endpoint({
     method: 'post',
     path: '/orders/{id}/events',
     summary: 'Move an order on, or say what happened to it; repeats do no harm',
+    thing: ORDER,
     request: orderEventsInputSchema,
     response: orderSchema,
-  },
-  {
+    errors: ['not-found', 'not-yet'],
+  }),
+  costs: endpoint({
     method: 'get',
     path: '/orders/{id}/costs',
     summary: 'What its plan and its ring cost, as a price takes it',
+    thing: ORDER,
     response: orderCostsSchema,
-  },
-  ...resource('/sizers', 'sizer', { input: sizerInputSchema, item: sizerSchema, list: sizerListSchema }),
+    errors: ['not-found'],
+  }),
+};
+
+export const sizers = resource('/sizers', 'sizer', {
+  input: sizerInputSchema,
+  item: sizerSchema,
+  list: sizerListSchema,
+});
+
+export const scrap = {
   ...resource('/scrap', 'thing in the scrap tin', {
     input: scrapInputSchema,
     item: scrapSchema,
     list: scrapListSchema,
   }),
-  {
+  meltOut: endpoint({
     method: 'post',
     path: '/scrap/melt-out',
     summary: 'Melt several things into one button',
     request: meltOutSchema,
     response: scrapSchema,
     creates: true,
-  },
-  {
+    errors: ['already-melted'],
+  }),
+};
+
+export const consumables = {
+  list: endpoint({
     method: 'get',
     path: '/consumables',
     summary: 'What is used up, and what is left',
     response: shelfListSchema,
-  },
-  {
+  }),
+  count: endpoint({
     method: 'put',
     path: '/consumables/{id}',
     summary: 'Count a shelf, or change how it is bought',
+    thing: CONSUMABLE,
+    params: { id: consumableIdSchema },
     request: shelfInputSchema,
     response: shelfSchema,
-  },
-  {
+    errors: ['not-found'],
+  }),
+  buy: endpoint({
     method: 'post',
     path: '/consumables/{id}/bought',
     summary: 'Put bought packs on the shelf',
+    thing: CONSUMABLE,
+    params: { id: consumableIdSchema },
     request: boughtSchema,
     response: shelfSchema,
-  },
-  { method: 'get', path: '/metal-prices', summary: 'Metal prices of the day', response: metalPricesSchema },
-  {
+    errors: ['not-found'],
+  }),
+} satisfies Readonly<Record<string, Endpoint>>;
+
+export const outbox = {
+  list: endpoint({
     method: 'get',
     path: '/outbox',
     summary: 'Letters to customers, latest first',
+    query: listQuerySchema,
     response: messageListSchema,
-    list: true,
-  },
-  {
+  }),
+  post: endpoint({
     method: 'post',
     path: '/outbox',
     summary: 'Put a letter into the outbox; nothing leaves the machine',
     request: messageInputSchema,
     response: messageSchema,
     creates: true,
-  },
-  { method: 'get', path: '/outbox/{id}', summary: 'One letter', response: messageSchema },
-  {
+    errors: ['not-found', 'no-address', 'not-yet'],
+  }),
+  get: endpoint({
+    method: 'get',
+    path: '/outbox/{id}',
+    summary: 'One letter',
+    thing: LETTER,
+    response: messageSchema,
+    errors: ['not-found'],
+  }),
+  file: endpoint({
     method: 'get',
     path: '/outbox/{id}/message.eml',
     summary: 'A letter as a mail file',
+    thing: LETTER,
     media: 'message/rfc822',
-  },
-  {
+    errors: ['not-found'],
+  }),
+} satisfies Readonly<Record<string, Endpoint>>;
+
+/** The day, the shop's numbers and the day's metal prices. */
+export const shop = {
+  metalPrices: endpoint({
+    method: 'get',
+    path: '/metal-prices',
+    summary: 'Metal prices of the day',
+    response: metalPricesSchema,
+  }),
+  dayPlan: endpoint({
     method: 'get',
     path: '/day-plan',
     summary: 'What is left to do on every ring, and the plan made last',
     response: dayPlanSchema,
-  },
-  {
+  }),
+  saveDayPlan: endpoint({
     method: 'put',
     path: '/day-plan',
     summary: 'Keep a day plan',
     request: savedDayPlanSchema,
     response: dayPlanSchema,
-  },
-  { method: 'get', path: '/shop-numbers', summary: 'Numbers of the shop', response: shopNumbersSchema },
-  {
-    method: 'post',
-    path: '/compute/schedule',
-    summary: 'A day plan over several rings',
-    request: scheduleRequestSchema,
-    response: scheduleResponseSchema,
-  },
-  {
-    method: 'post',
-    path: '/compute/price',
-    summary: 'A price by cost, fees and margin',
-    request: priceInputSchema,
-    response: priceSchema,
-  },
-  {
-    method: 'post',
-    path: '/compute/part-exchange',
-    summary: 'Whether and how pieces pay for a ring',
-    request: exchangeRequestSchema,
-    response: exchangeResponseSchema,
-  },
-];
+  }),
+  numbers: endpoint({
+    method: 'get',
+    path: '/shop-numbers',
+    summary: 'Numbers of the shop',
+    response: shopNumbersSchema,
+  }),
+} satisfies Readonly<Record<string, Endpoint>>;

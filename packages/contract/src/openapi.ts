@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { errorSchema } from './common';
-import type { Endpoint } from './endpoint';
+import { API_PATH, paramNames, paramSchema, type Endpoint } from './endpoint';
 import { ENDPOINTS } from './endpoints';
+import { COMMON_ERRORS, ERRORS, type ErrorCode } from './error-codes';
 
 type JsonObject = Readonly<Record<string, unknown>>;
 
@@ -14,22 +15,34 @@ function jsonContent(schema: z.ZodType, io: 'input' | 'output'): JsonObject {
   return { 'application/json': { schema: jsonSchema(schema, io) } };
 }
 
-const LIST_PARAMETERS = [
-  ['q', 'Words to search for'],
-  ['sort', 'Field to sort by; a minus before it turns the order round'],
-  ['limit', 'At most so many, up to 200'],
-  ['cursor', 'Where to go on, from `nextCursor`'],
-].map(([name, description]) => ({ name, in: 'query', description, schema: { type: 'string' } }));
+/** What the parameters of a query mean, where their name does not tell. */
+const QUERY_WORDS: Readonly<Record<string, string>> = {
+  q: 'Words to search for',
+  sort: 'Field to sort by; a minus before it turns the order round',
+  limit: 'At most so many, up to 200',
+  cursor: 'Where to go on, from `nextCursor`',
+  dryRun: '1 to be told only what would be done',
+};
 
-function parameters({ path, list }: Endpoint): readonly JsonObject[] {
-  const names = [...path.matchAll(/\{(\w+)\}/g)].map((match) => match[1]);
-  const inPath = names.map((name) => ({
+function queryParameters({ query }: Endpoint): readonly JsonObject[] {
+  if (!query) return [];
+  const { properties } = z.toJSONSchema(query, { io: 'input', unrepresentable: 'any' });
+  return Object.entries(properties ?? {}).map(([name, schema]) => ({
+    name,
+    in: 'query',
+    ...(QUERY_WORDS[name] === undefined ? {} : { description: QUERY_WORDS[name] }),
+    schema,
+  }));
+}
+
+function parameters(endpoint: Endpoint): readonly JsonObject[] {
+  const inPath = paramNames(endpoint).map((name) => ({
     name,
     in: 'path',
     required: true,
-    schema: name === 'id' ? { type: 'string', format: 'uuid' } : { type: 'string' },
+    schema: jsonSchema(paramSchema(endpoint, name), 'input'),
   }));
-  return list ? [...inPath, ...LIST_PARAMETERS] : inPath;
+  return [...inPath, ...queryParameters(endpoint)];
 }
 
 function success({ response, media }: Endpoint): JsonObject {
@@ -44,6 +57,24 @@ function successStatus({ response, media, creates }: Endpoint): string {
   return response || media ? '200' : '204';
 }
 
+/** The failures of a call by their status, each with its codes. */
+function failures({ errors = [] }: Endpoint): JsonObject {
+  const byStatus = new Map<number, ErrorCode[]>();
+  for (const code of new Set([...errors, ...COMMON_ERRORS])) {
+    const { status } = ERRORS[code];
+    byStatus.set(status, [...(byStatus.get(status) ?? []), code]);
+  }
+  return Object.fromEntries(
+    [...byStatus].map(([status, codes]) => [
+      String(status),
+      {
+        description: codes.map((code) => `\`${code}\`: ${ERRORS[code].message}`).join(' '),
+        content: jsonContent(errorSchema, 'output'),
+      },
+    ]),
+  );
+}
+
 function operation(endpoint: Endpoint): JsonObject {
   const { method, path, summary, request } = endpoint;
   const words = path.replace(/[{}]/g, '').split(/[/.-]/).filter(Boolean);
@@ -53,10 +84,7 @@ function operation(endpoint: Endpoint): JsonObject {
     summary,
     parameters: parameters(endpoint),
     ...(request ? { requestBody: { required: true, content: jsonContent(request, 'input') } } : {}),
-    responses: {
-      [successStatus(endpoint)]: success(endpoint),
-      default: { description: 'What was wrong', content: jsonContent(errorSchema, 'output') },
-    },
+    responses: { [successStatus(endpoint)]: success(endpoint), ...failures(endpoint) },
   };
 }
 
@@ -74,7 +102,7 @@ export function openApiDocument(version: string): JsonObject {
       description:
         'Everything the app computes, over HTTP. Units are in the names; unknown fields are refused.',
     },
-    servers: [{ url: '/api/v1' }],
+    servers: [{ url: API_PATH }],
     paths,
   };
 }

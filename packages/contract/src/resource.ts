@@ -1,26 +1,66 @@
 import type { z } from 'zod';
-import type { Endpoint } from './endpoint';
+import { listQuerySchema } from './common';
+import { endpoint, type Endpoint } from './endpoint';
 
-/** The five calls of a plain resource that can be taken back after deletion. */
-export function resource(
-  path: string,
-  one: string,
-  schemas: { readonly input: z.ZodType; readonly item: z.ZodType; readonly list: z.ZodType },
-): readonly Endpoint[] {
-  const byId = `${path}/{id}`;
-  return [
-    { method: 'get', path, summary: `List every ${one}`, response: schemas.list, list: true },
-    {
+/** The calls of a plain resource: list, add, read, change, archive, bring back. */
+export function resource<
+  const Path extends string,
+  Input extends z.ZodType,
+  Item extends z.ZodType,
+  List extends z.ZodType,
+>(
+  path: Path,
+  thing: string,
+  { input, item, list }: { readonly input: Input; readonly item: Item; readonly list: List },
+) {
+  const byId = `${path}/{id}` as const;
+  return {
+    list: endpoint({
+      method: 'get',
+      path,
+      summary: `List every ${thing}`,
+      query: listQuerySchema,
+      response: list,
+    }),
+    create: endpoint({
       method: 'post',
       path,
-      summary: `Add a ${one}`,
-      request: schemas.input,
-      response: schemas.item,
+      summary: `Add a ${thing}`,
+      request: input,
+      response: item,
       creates: true,
-    },
-    { method: 'get', path: byId, summary: `One ${one}`, response: schemas.item },
-    { method: 'put', path: byId, summary: `Change a ${one}`, request: schemas.input, response: schemas.item },
-    { method: 'delete', path: byId, summary: `Archive a ${one}; restore brings it back` },
-    { method: 'post', path: `${byId}/restore`, summary: `Bring a ${one} back`, response: schemas.item },
-  ];
+    }),
+    get: endpoint({
+      method: 'get',
+      path: byId,
+      summary: `One ${thing}`,
+      thing,
+      response: item,
+      errors: ['not-found'],
+    }),
+    replace: endpoint({
+      method: 'put',
+      path: byId,
+      summary: `Change a ${thing}`,
+      thing,
+      request: input,
+      response: item,
+      errors: ['not-found'],
+    }),
+    archive: endpoint({
+      method: 'delete',
+      path: byId,
+      summary: `Archive a ${thing}; restore brings it back`,
+      thing,
+      errors: ['not-found'],
+    }),
+    restore: endpoint({
+      method: 'post',
+      path: `${byId}/restore`,
+      summary: `Bring a ${thing} back`,
+      thing,
+      response: item,
+      errors: ['not-found'],
+    }),
+  } satisfies Readonly<Record<string, Endpoint>>;
 }

@@ -14,6 +14,9 @@ export const metalSchema = z.object({
 });
 export const metalListSchema = z.object({ items: z.array(metalSchema) });
 
+/** The interface as an OpenAPI document. */
+export const openApiSchema = z.record(z.string(), z.unknown());
+
 export const healthSchema = z.object({
   ok: z.boolean(),
   version: z.string(),

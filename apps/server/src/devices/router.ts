@@ -1,7 +1,8 @@
-import { deviceSetSchema, type DeviceReading } from '@round-mint/contract/devices';
-import { Router, type Request } from 'express';
+import type { DeviceReading } from '@round-mint/contract/devices';
+import { devices as calls } from '@round-mint/contract/endpoints-bench';
+import { Router } from 'express';
 import { notFound } from '../http/errors';
-import { bodyOf } from '../http/validate';
+import { serve } from '../http/serve';
 import { benchDevices, type Instrument } from './instrument';
 
 /** A silent line is taken for a dead one by proxies: a comment now and then keeps it, ms. */
@@ -9,23 +10,17 @@ const KEEP_ALIVE_MS = 15_000;
 
 /** The simulated devices: their displays, a page's way to set them, and the stream of their readings. */
 export function devicesRouter(devices: ReadonlyMap<string, Instrument> = benchDevices()): Router {
-  const deviceOf = (request: Request): Instrument => {
-    const device = devices.get(String(request.params['device']));
+  const deviceOf = (id: string): Instrument => {
+    const device = devices.get(id);
     if (!device) throw notFound('device');
     return device;
   };
   const router = Router();
-  router.get('/', (_request, response) => {
-    response.json({ items: [...devices.values()].map(({ state }) => state) });
-  });
-  router.put('/:device', (request, response) => {
-    response.json(deviceOf(request).set(bodyOf(deviceSetSchema, request).value));
-  });
-  router.post('/:device/send', (request, response) => {
-    response.json(deviceOf(request).send());
-  });
-  router.get('/:device/stream', (request, response) => {
-    const device = deviceOf(request);
+  serve(router, calls.list, () => ({ items: [...devices.values()].map(({ state }) => state) }));
+  serve(router, calls.set, ({ params, body }) => deviceOf(params.device).set(body.value));
+  serve(router, calls.send, ({ params }) => deviceOf(params.device).send());
+  serve(router, calls.stream, ({ params, request, response }) => {
+    const device = deviceOf(params.device);
     response.writeHead(200, { 'content-type': 'text/event-stream', 'cache-control': 'no-store' });
     const write = (reading: DeviceReading) => response.write(`data: ${JSON.stringify(reading)}\n\n`);
     const { value, unit } = device.state;

@@ -16,7 +16,7 @@ function failing(error: unknown) {
 
 describe('errorHandler', () => {
   it('sends a known failure with its status, code and words', async () => {
-    const { status, body } = await failing(new HttpError(409, 'out-of-stock', 'None left.')).get('/');
+    const { status, body } = await failing(new HttpError('out-of-stock', 'None left.')).get('/');
     expect(status).toBe(409);
     expect(body).toEqual({ error: { code: 'out-of-stock', message: 'None left.' } });
   });

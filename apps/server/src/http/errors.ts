@@ -1,22 +1,26 @@
 import type { ErrorBody } from '@round-mint/contract/common';
+import { ERRORS, type ErrorCode } from '@round-mint/contract/error-codes';
 import type { ErrorRequestHandler, RequestHandler } from 'express';
 import { ZodError } from 'zod';
 
-/** A failure with a stable code and words for people. */
+/** A failure with a code of the contract and words for people; its status follows from the code. */
 export class HttpError extends Error {
+  readonly status: number;
+
   constructor(
-    readonly status: number,
-    readonly code: string,
-    message: string,
+    readonly code: ErrorCode,
+    /** Left out, what the code means. */
+    message: string = ERRORS[code].message,
     readonly fields?: readonly { readonly path: string; readonly message: string }[],
   ) {
     super(message);
     this.name = 'HttpError';
+    this.status = ERRORS[code].status;
   }
 }
 
 export function notFound(what: string): HttpError {
-  return new HttpError(404, 'not-found', `There is no such ${what}.`);
+  return new HttpError('not-found', `There is no such ${what}.`);
 }
 
 function fieldsOf(error: ZodError): { path: string; message: string }[] {
@@ -34,7 +38,7 @@ export function invalid(error: ZodError): HttpError {
   const summary = first
     ? `${first.path ? `${first.path} ` : ''}${first.message}`
     : 'The request is not valid.';
-  return new HttpError(400, 'invalid', summary, fields);
+  return new HttpError('invalid', summary, fields);
 }
 
 /** Runs a computation of the core; what it finds out of range is the request's fault, in its own words. */
@@ -44,7 +48,7 @@ export function inRange<T>(path: string, compute: () => T): T {
   } catch (error) {
     if (!(error instanceof RangeError)) throw error;
     const { message } = error;
-    throw new HttpError(400, 'invalid', message, [{ path, message }]);
+    throw new HttpError('invalid', message, [{ path, message }]);
   }
 }
 
@@ -54,13 +58,13 @@ interface BodyParserError extends Error {
 
 function fromBodyParser(error: BodyParserError): HttpError | undefined {
   if (error.type === 'entity.parse.failed')
-    return new HttpError(400, 'invalid', 'The body is not valid JSON.', []);
-  if (error.type === 'entity.too.large') return new HttpError(413, 'too-large', 'The body is too large.');
+    return new HttpError('invalid', 'The body is not valid JSON.', []);
+  if (error.type === 'entity.too.large') return new HttpError('too-large');
   return undefined;
 }
 
 export const unknownCall: RequestHandler = (request) => {
-  throw new HttpError(404, 'unknown-call', `There is no ${request.method} ${request.originalUrl}.`);
+  throw new HttpError('unknown-call', `There is no ${request.method} ${request.originalUrl}.`);
 };
 
 /** The last handler: every failure leaves as the contract's error body, and nothing internal leaks. */
@@ -74,8 +78,7 @@ export const errorHandler: ErrorRequestHandler = (error: unknown, _request, resp
           ? fromBodyParser(error)
           : undefined;
   if (!known) console.error(error);
-  const { status, code, message, fields } =
-    known ?? new HttpError(500, 'internal', 'Something went wrong on the server; nothing was changed.');
+  const { status, code, message, fields } = known ?? new HttpError('internal');
   const body: ErrorBody = { error: { code, message, ...(fields ? { fields: [...fields] } : {}) } };
   response.status(status).json(body);
 };

@@ -1,34 +1,19 @@
-import { csvImportSchema, type CsvImportResult } from '@round-mint/contract/csv';
-import { Router } from 'express';
+import { kit, stock } from '@round-mint/contract/endpoints-workshop';
+import { Router, type Response } from 'express';
 import type { Database } from '../db/database';
-import { bodyOf } from '../http/validate';
+import { serve } from '../http/serve';
 import { importKitCsv, importStockCsv, kitCsv, stockCsv } from '../services/csv';
 
-interface Table {
-  readonly name: 'stock' | 'kit';
-  readonly write: (db: Database) => Promise<string>;
-  readonly take: (db: Database, csv: string, dryRun: boolean) => Promise<CsvImportResult>;
+function sendCsv(response: Response, name: string, text: string): void {
+  response.type('text/csv').attachment(`round-mint-${name}.csv`).send(text);
 }
 
-const TABLES: readonly Table[] = [
-  { name: 'stock', write: stockCsv, take: importStockCsv },
-  { name: 'kit', write: kitCsv, take: importKitCsv },
-];
-
-/** Stock and kit as CSV files, out and in; `?dryRun=1` only tells what each row would do. */
+/** Stock and kit as CSV files, out and in. */
 export function csvRouter(db: Database): Router {
   const router = Router();
-  for (const { name, write, take } of TABLES) {
-    router.get(`/${name}.csv`, async (_request, response) => {
-      response
-        .type('text/csv')
-        .attachment(`round-mint-${name}.csv`)
-        .send(await write(db));
-    });
-    router.post(`/${name}/import`, async (request, response) => {
-      const { csv } = bodyOf(csvImportSchema, request);
-      response.json(await take(db, csv, request.query['dryRun'] === '1'));
-    });
-  }
+  serve(router, stock.exportCsv, async ({ response }) => sendCsv(response, 'stock', await stockCsv(db)));
+  serve(router, kit.exportCsv, async ({ response }) => sendCsv(response, 'kit', await kitCsv(db)));
+  serve(router, stock.importCsv, ({ body, query }) => importStockCsv(db, body.csv, query.dryRun === '1'));
+  serve(router, kit.importCsv, ({ body, query }) => importKitCsv(db, body.csv, query.dryRun === '1'));
   return router;
 }

@@ -1,38 +1,25 @@
-import { photoInputSchema } from '@round-mint/contract/photos';
+import { photos } from '@round-mint/contract/endpoints-bench';
 import { Router } from 'express';
 import type { Database } from '../db/database';
-import { bodyOf, idOf } from '../http/validate';
+import { serve } from '../http/serve';
 import { addPhoto, listPhotos, photoFile, removePhoto, restorePhoto } from '../services/photos';
 
 /** A picture never changes: what was fetched once may be kept. */
-const KEPT = 'private, max-age=31536000, immutable';
+const CACHED = 'private, max-age=31536000, immutable';
 
-/** A ring's pictures: `/rings/:id/photos`. */
-export function ringPhotosRouter(db: Database): Router {
-  const router = Router({ mergeParams: true });
-  router.get('/', async (request, response) => {
-    response.json({ items: await listPhotos(db, idOf(request, 'ring')), nextCursor: null });
-  });
-  router.post('/', async (request, response) => {
-    const photo = bodyOf(photoInputSchema, request);
-    response.status(201).json(await addPhoto(db, idOf(request, 'ring'), photo));
-  });
-  return router;
-}
-
-/** One picture: `/photos/:id`. */
+/** The pictures of rings. */
 export function photosRouter(db: Database): Router {
   const router = Router();
-  router.get('/:id', async (request, response) => {
-    const file = await photoFile(db, idOf(request, 'photo'));
-    response.type('image/jpeg').set('cache-control', KEPT).send(file);
+  serve(router, photos.list, async ({ params }) => ({
+    items: await listPhotos(db, params.id),
+    nextCursor: null,
+  }));
+  serve(router, photos.add, ({ params, body }) => addPhoto(db, params.id, body));
+  serve(router, photos.file, async ({ params, response }) => {
+    const file = await photoFile(db, params.id);
+    response.type('image/jpeg').set('cache-control', CACHED).send(file);
   });
-  router.delete('/:id', async (request, response) => {
-    await removePhoto(db, idOf(request, 'photo'));
-    response.status(204).end();
-  });
-  router.post('/:id/restore', async (request, response) => {
-    response.json(await restorePhoto(db, idOf(request, 'photo')));
-  });
+  serve(router, photos.archive, ({ params }) => removePhoto(db, params.id));
+  serve(router, photos.restore, ({ params }) => restorePhoto(db, params.id));
   return router;
 }

@@ -1,33 +1,35 @@
-import { Router } from 'express';
+import type { ListQuery } from '@round-mint/contract/common';
+import type { Endpoint } from '@round-mint/contract/endpoint';
+import type { Router } from 'express';
 import type { z } from 'zod';
-import { bodyOf, idOf, listQueryOf } from '../http/validate';
+import { serveAny, type AnyCall } from '../http/serve';
 import type { Resource } from '../services/resource';
 
-/** List, add, read, change, archive, bring back: the calls of a plain resource. */
-export function resourceRouter<Input, Item>(
+/** The calls of a plain resource, as the contract declares them. */
+interface ResourceCalls<Input, Item> {
+  readonly list: Endpoint & { readonly query: z.ZodType<ListQuery> };
+  readonly create: Endpoint & { readonly request: z.ZodType<Input>; readonly response: z.ZodType<Item> };
+  readonly get: Endpoint & { readonly response: z.ZodType<Item> };
+  readonly replace: Endpoint & { readonly request: z.ZodType<Input>; readonly response: z.ZodType<Item> };
+  readonly archive: Endpoint;
+  readonly restore: Endpoint & { readonly response: z.ZodType<Item> };
+}
+
+const idOf = ({ params }: AnyCall) => String(params['id']);
+
+/** Serves the calls of a plain resource: list, add, read, change, archive, bring back. */
+export function serveResource<Input, Item>(
+  router: Router,
+  calls: ResourceCalls<Input, Item>,
   resource: Resource<Input, Item>,
-  inputSchema: z.ZodType<Input>,
-): Router {
-  const router = Router();
-  router.get('/', async (request, response) => {
-    response.json(await resource.list(listQueryOf(request)));
-  });
-  router.post('/', async (request, response) => {
-    response.status(201).json(await resource.create(bodyOf(inputSchema, request)));
-  });
-  router.get('/:id', async (request, response) => {
-    response.json(await resource.get(idOf(request, resource.name)));
-  });
-  router.put('/:id', async (request, response) => {
-    const id = idOf(request, resource.name);
-    response.json(await resource.replace(id, { ...bodyOf(inputSchema, request), id }));
-  });
-  router.delete('/:id', async (request, response) => {
-    await resource.remove(idOf(request, resource.name));
-    response.status(204).end();
-  });
-  router.post('/:id/restore', async (request, response) => {
-    response.json(await resource.restore(idOf(request, resource.name)));
-  });
-  return router;
+): void {
+  // Query and bodies were checked by the schemas whose types these are.
+  serveAny(router, calls.list, ({ query }) => resource.list(query as ListQuery));
+  serveAny(router, calls.create, ({ body }) => resource.create(body as Input));
+  serveAny(router, calls.get, (call) => resource.get(idOf(call)));
+  serveAny(router, calls.replace, (call) =>
+    resource.replace(idOf(call), { ...(call.body as Input), id: idOf(call) }),
+  );
+  serveAny(router, calls.archive, (call) => resource.remove(idOf(call)));
+  serveAny(router, calls.restore, (call) => resource.restore(idOf(call)));
 }

@@ -1,7 +1,9 @@
+import { system } from '@round-mint/contract/endpoints-workshop';
 import { openApiDocument } from '@round-mint/contract/openapi';
 import { METALS } from '@round-mint/core/metal';
 import { Router } from 'express';
 import type { OpenDatabase } from '../db/database';
+import { serve } from '../http/serve';
 
 /** What does not belong to the workshop: health, the metals, the interface's own description. */
 export function systemRouter({ kind, schemaVersion }: OpenDatabase, version: string): Router {
@@ -13,14 +15,8 @@ export function systemRouter({ kind, schemaVersion }: OpenDatabase, version: str
     annealC: metal.annealC ?? null,
     refusal: metal.refusal ?? null,
   }));
-  router.get('/health', (_request, response) => {
-    response.json({ ok: true, version, database: kind, schema: schemaVersion });
-  });
-  router.get('/metals', (_request, response) => {
-    response.json({ items: metals });
-  });
-  router.get('/openapi.json', (_request, response) => {
-    response.json(document);
-  });
+  serve(router, system.health, () => ({ ok: true, version, database: kind, schema: schemaVersion }));
+  serve(router, system.metals, () => ({ items: metals }));
+  serve(router, system.openApi, () => document);
   return router;
 }

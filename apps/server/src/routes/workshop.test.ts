@@ -139,6 +139,35 @@ describe('the interface about itself', () => {
     expect(body.items.find(({ id }: { id: string }) => id === 'silver-900').annealC).toEqual([600, 650]);
   });
 
+  it('serves every call that the contract declares, and answers as declared', async () => {
+    for (const { method, path, response } of ENDPOINTS) {
+      const asked = path
+        .replace('{device}', 'calliper')
+        .replace('{id}', '00000000-0000-4000-8000-000000000000');
+      if (asked.endsWith('/stream')) continue;
+      const { status, body } = await server.api[method](`/api/v1${asked}`).send({});
+      expect([method, path, body.error?.code]).not.toEqual([method, path, 'unknown-call']);
+      if (method === 'get' && response && status === 200) response.parse(body);
+    }
+  });
+
+  it('takes a file of an earlier version in under the names of today', async () => {
+    const { body } = await server.api.get('/api/v1/export').expect(200);
+    const archive = archiveSchema.parse(body);
+    const older = JSON.parse(
+      JSON.stringify(archive).replaceAll('"pieceState":', '"stand":').replaceAll('"moves":', '"way":'),
+    );
+    const empty = await testServer();
+    try {
+      await empty.api.post('/api/v1/import').send(older).expect(200);
+      const back = archiveSchema.parse((await empty.api.get('/api/v1/export').expect(200)).body);
+      expect(back.rings).toEqual(archive.rings);
+      expect(back.rings.some((ring) => ring.kind === 'coin' && (ring.moves ?? []).length > 0)).toBe(true);
+    } finally {
+      await empty.close();
+    }
+  });
+
   it('describes every call of the contract', async () => {
     const { body } = await server.api.get('/api/v1/openapi.json').expect(200);
     expect(body.openapi).toBe('3.1.0');

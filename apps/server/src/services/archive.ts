@@ -157,7 +157,6 @@ function refusedImport(error: unknown): unknown {
   const code = (cause as { code?: string }).code;
   return code === '23503'
     ? new HttpError(
-        400,
         'invalid',
         'The file refers to a piece, plan or ring that it does not hold; nothing was taken in.',
         [],

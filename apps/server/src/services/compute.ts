@@ -27,7 +27,7 @@ export function computeSize(
 ): z.output<typeof sizeResponseSchema> {
   const parsed = request.text === undefined ? undefined : parseSize(request.text, request.system);
   if (parsed && !parsed.ok) {
-    throw new HttpError(400, 'invalid', parsed.message, [{ path: 'text', message: parsed.message }]);
+    throw new HttpError('invalid', parsed.message, [{ path: 'text', message: parsed.message }]);
   }
   const insideDiameterMm = parsed?.insideDiameterMm ?? request.insideDiameterMm ?? 0;
   return {
@@ -107,7 +107,7 @@ export async function computeLand(
     };
   } catch (error) {
     if (!(error instanceof RangeError)) throw error;
-    throw new HttpError(400, 'invalid', `readings: ${error.message}`, [
+    throw new HttpError('invalid', `readings: ${error.message}`, [
       { path: 'readings', message: error.message },
     ]);
   }

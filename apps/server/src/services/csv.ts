@@ -88,12 +88,12 @@ function tableRows(csv: string, columns: readonly Column[]): readonly Record<str
   const accepted = columns.map(({ name }) => name).join(', ');
   if (unknown.length > 0 || !heads.includes('name')) {
     const message = `The first row must name columns; these are known: ${accepted}.${unknown.length > 0 ? ` Not known: ${unknown.join(', ')}.` : ''}`;
-    throw new HttpError(400, 'invalid', message, [{ path: 'csv', message }]);
+    throw new HttpError('invalid', message, [{ path: 'csv', message }]);
   }
   const broken = errors.find(({ type }) => type !== 'Delimiter');
   if (broken) {
     const message = `Row ${(broken.row ?? 0) + 2}: ${broken.message}.`;
-    throw new HttpError(400, 'invalid', message, [{ path: 'csv', message }]);
+    throw new HttpError('invalid', message, [{ path: 'csv', message }]);
   }
   return data;
 }

@@ -27,7 +27,7 @@ interface Refusal {
 
 function refused(reasons: readonly Refusal[]): HttpError {
   const words = reasons.filter(({ level }) => level === 'refuse').map(({ message }) => message);
-  return new HttpError(409, 'not-feasible', `This ring cannot be made: ${words.join(' ')}`);
+  return new HttpError('not-feasible', `This ring cannot be made: ${words.join(' ')}`);
 }
 
 function permitsOf({ evidence }: StockItem) {
@@ -79,7 +79,6 @@ function frozenCoinPlan(plan: CoinPlan, piece: StockItem, bench: Bench): FrozenP
 
 function wrongPiece({ kind }: Plan, piece: StockItem): HttpError {
   return new HttpError(
-    409,
     'wrong-piece',
     `${piece.name} is a ${piece.kind}: a ${kind} plan begins with another kind.`,
   );

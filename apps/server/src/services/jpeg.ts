@@ -4,7 +4,7 @@ const APP1 = 0xe1;
 const START_OF_SCAN = 0xda;
 
 function refused(message: string): HttpError {
-  return new HttpError(400, 'invalid', message, [{ path: 'jpegBase64', message }]);
+  return new HttpError('invalid', message, [{ path: 'jpegBase64', message }]);
 }
 
 /**

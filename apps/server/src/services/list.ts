@@ -27,7 +27,7 @@ function readCursor(cursor: string | undefined): number {
   if (cursor === undefined) return 0;
   const text = Buffer.from(cursor, 'base64url').toString();
   if (!/^\d{1,9}$/.test(text)) {
-    throw new HttpError(400, 'invalid', 'cursor is not one that this list gave out', [
+    throw new HttpError('invalid', 'cursor is not one that this list gave out', [
       { path: 'cursor', message: 'is not one that this list gave out' },
     ]);
   }
@@ -46,7 +46,7 @@ export function listClauses(query: ListQuery, columns: ListColumns): ListClauses
   const column = columns.sort[turned ? sort.slice(1) : sort];
   if (!column) {
     const message = `must be one of: ${Object.keys(columns.sort).join(', ')}`;
-    throw new HttpError(400, 'invalid', `sort ${message}`, [{ path: 'sort', message }]);
+    throw new HttpError('invalid', `sort ${message}`, [{ path: 'sort', message }]);
   }
   const words = (query.q ?? '').split(/\s+/).filter(Boolean);
   const matches = words.map((word) =>

@@ -97,7 +97,7 @@ function checkMove(order: Order, { body }: OrderEventInput): void {
   const missing = missingFor(orderFacts(order), body.to);
   if (missing.length > 0) {
     const words = `Before it is ${STATE_NAMES[body.to]}: ${missing.join('; ')}.`;
-    throw new HttpError(409, 'not-yet', words);
+    throw new HttpError('not-yet', words);
   }
 }
 

@@ -120,7 +120,7 @@ export async function postMessage(
     if (known) return undefined;
     const person = await createResources(tx).people.get(personId);
     if (person.email === '') {
-      throw new HttpError(409, 'no-address', `${person.name} has no mail address: enter one under People.`);
+      throw new HttpError('no-address', `${person.name} has no mail address: enter one under People.`);
     }
     const { workshopName } = await readSettings(tx);
     const at = new Date().toISOString();

@@ -15,7 +15,7 @@ async function takePiece(tx: Database, stockId: string): Promise<void> {
     .set({ quantity: sql`${stock.quantity} - 1` })
     .where(and(eq(stock.id, stockId), sql`${stock.quantity} > 0`))
     .returning({ id: stock.id });
-  if (taken.length === 0) throw new HttpError(409, 'out-of-stock', 'None of this piece is left in stock.');
+  if (taken.length === 0) throw new HttpError('out-of-stock');
 }
 
 /** What may be made of a strip is told by its length, of everything else by the piece. */
@@ -23,11 +23,7 @@ async function takeStock(tx: Database, stockId: string, usesLengthMm: number): P
   if (usesLengthMm === 0) return takePiece(tx, stockId);
   const taken = await changeLength(tx, stockId, -usesLengthMm);
   if (taken === 0) {
-    throw new HttpError(
-      409,
-      'out-of-stock',
-      `Less than ${usesLengthMm.toFixed(1)} mm of this strip is left.`,
-    );
+    throw new HttpError('out-of-stock', `Less than ${usesLengthMm.toFixed(1)} mm of this strip is left.`);
   }
 }
 

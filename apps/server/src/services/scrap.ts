@@ -59,7 +59,7 @@ export async function meltScrap(db: Database, input: MeltOutInput): Promise<Stor
         ),
       );
     if (rows.length !== new Set(scrapIds).size) {
-      throw new HttpError(409, 'already-melted', 'Some of these are not in the tin any more: look again.');
+      throw new HttpError('already-melted');
     }
     const things = rows.map(storedScrap);
     const { fineness } = inRange('scrapIds', () => meltOut(things, buttonMassG));

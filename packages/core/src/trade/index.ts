@@ -22,7 +22,15 @@ export { marginAt, priceRing } from './price';
 export type { Price, PriceInput, PriceLine } from './price';
 export { coinReach } from './reach';
 export type { Reach } from './reach';
-export { FILINGS_SHARE, finenessOf, meltOut, ringScrap, SCRAP_KINDS, SCRAP_SOURCES, scrapWorth } from './scrap';
+export {
+  FILINGS_SHARE,
+  finenessOf,
+  meltOut,
+  ringScrap,
+  SCRAP_KINDS,
+  SCRAP_SOURCES,
+  scrapWorth,
+} from './scrap';
 export type { MeltOut, RingScrap, Scrap, ScrapKind } from './scrap';
 export { shopNumbers } from './shop-numbers';
 export type { MonthNumbers, PastRing, PastSale, ShopNumbers } from './shop-numbers';

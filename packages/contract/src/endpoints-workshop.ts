@@ -1,0 +1,133 @@
+import { archiveSchema, importResultSchema } from './archive';
+import { dryRunQuerySchema, listQuerySchema } from './common';
+import { csvImportResultSchema, csvImportSchema } from './csv';
+import { dieChartInputSchema, dieChartListSchema, dieChartSchema } from './die-charts';
+import { endpoint, type Endpoint } from './endpoint';
+import { storedToolSchema, toolInputSchema, toolListSchema } from './kit';
+import { learntSchema } from './learnt';
+import { logListSchema } from './log';
+import { planInputSchema, planListSchema, planSchema } from './plans';
+import { recipeInputSchema, recipeListSchema, recipeSchema } from './recipes';
+import { resource } from './resource';
+import { settingsPatchSchema, settingsSchema } from './settings';
+import { stockInputSchema, stockItemSchema, stockListSchema } from './stock';
+import { healthSchema, metalListSchema, openApiSchema } from './system';
+
+/** A stored list as a CSV file, out and in. */
+function csvTable<const Path extends string>(path: Path, name: string) {
+  return {
+    exportCsv: endpoint({
+      method: 'get',
+      path: `${path}.csv`,
+      summary: `The ${name} as CSV`,
+      media: 'text/csv',
+    }),
+    importCsv: endpoint({
+      method: 'post',
+      path: `${path}/import`,
+      summary: `Take a CSV file of the ${name} in, all rows or none; a dry run only tells what each would do`,
+      query: dryRunQuerySchema,
+      request: csvImportSchema,
+      response: csvImportResultSchema,
+    }),
+  } satisfies Readonly<Record<string, Endpoint>>;
+}
+
+/** What does not belong to any workshop. */
+export const system = {
+  health: endpoint({
+    method: 'get',
+    path: '/health',
+    summary: 'Whether the server is well',
+    response: healthSchema,
+  }),
+  metals: endpoint({
+    method: 'get',
+    path: '/metals',
+    summary: 'The metals and what they bear',
+    response: metalListSchema,
+  }),
+  openApi: endpoint({
+    method: 'get',
+    path: '/openapi.json',
+    summary: 'This description',
+    response: openApiSchema,
+  }),
+} satisfies Readonly<Record<string, Endpoint>>;
+
+export const stock = {
+  ...resource('/stock', 'piece of stock', {
+    input: stockInputSchema,
+    item: stockItemSchema,
+    list: stockListSchema,
+  }),
+  ...csvTable('/stock', 'stock'),
+};
+
+export const kit = {
+  ...resource('/kit', 'tool', { input: toolInputSchema, item: storedToolSchema, list: toolListSchema }),
+  ...csvTable('/kit', 'kit'),
+};
+
+export const plans = resource('/plans', 'plan', {
+  input: planInputSchema,
+  item: planSchema,
+  list: planListSchema,
+});
+
+export const dieCharts = resource('/die-charts', 'die chart', {
+  input: dieChartInputSchema,
+  item: dieChartSchema,
+  list: dieChartListSchema,
+});
+
+export const recipes = resource('/recipes', 'finishing recipe', {
+  input: recipeInputSchema,
+  item: recipeSchema,
+  list: recipeListSchema,
+});
+
+/** The log, the settings and the whole workshop as a file. */
+export const workshop = {
+  log: endpoint({
+    method: 'get',
+    path: '/log',
+    summary: 'Finished rings, predicted against actual',
+    query: listQuerySchema,
+    response: logListSchema,
+  }),
+  logCsv: endpoint({ method: 'get', path: '/log.csv', summary: 'The log as CSV', media: 'text/csv' }),
+  learnt: endpoint({
+    method: 'get',
+    path: '/learnt',
+    summary: 'What the log has taught about this bench',
+    response: learntSchema,
+  }),
+  settings: endpoint({
+    method: 'get',
+    path: '/settings',
+    summary: 'The maker’s settings',
+    response: settingsSchema,
+  }),
+  changeSettings: endpoint({
+    method: 'patch',
+    path: '/settings',
+    summary: 'Change some settings',
+    request: settingsPatchSchema,
+    response: settingsSchema,
+  }),
+  exportAll: endpoint({
+    method: 'get',
+    path: '/export',
+    summary: 'Everything as one file',
+    response: archiveSchema,
+  }),
+  importAll: endpoint({
+    method: 'post',
+    path: '/import',
+    summary: 'Take an exported file back; a dry run only says what it would add',
+    query: dryRunQuerySchema,
+    request: archiveSchema,
+    response: importResultSchema,
+  }),
+} satisfies Readonly<Record<string, Endpoint>>;

@@ -1,0 +1,19 @@
+/** Every failure that the interface answers with: its HTTP status, and what it means where nothing more is known. */
+export const ERRORS = {
+  invalid: { status: 400, message: 'The request does not fit the interface.' },
+  'not-found': { status: 404, message: 'There is no such thing.' },
+  'unknown-call': { status: 404, message: 'The interface has no such call.' },
+  'out-of-stock': { status: 409, message: 'None of this piece is left in stock.' },
+  'not-feasible': { status: 409, message: 'This ring cannot be made.' },
+  'wrong-piece': { status: 409, message: 'This plan begins with another kind of piece.' },
+  'not-yet': { status: 409, message: 'Something has to be done first.' },
+  'no-address': { status: 409, message: 'This person has no mail address: enter one under People.' },
+  'already-melted': { status: 409, message: 'Some of these are not in the tin any more: look again.' },
+  'too-large': { status: 413, message: 'The body is too large.' },
+  internal: { status: 500, message: 'Something went wrong on the server; nothing was changed.' },
+} as const satisfies Readonly<Record<string, { readonly status: number; readonly message: string }>>;
+
+export type ErrorCode = keyof typeof ERRORS;
+
+/** Failures that any call may answer with. */
+export const COMMON_ERRORS = ['invalid', 'too-large', 'internal'] as const satisfies readonly ErrorCode[];
