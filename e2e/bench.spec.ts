@@ -4,15 +4,15 @@ import { expect, test, type Workshop } from './fixtures';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
-const HALF = '00000001-0000-4000-8000-000000000010';
+const BRENN = '00000001-0000-4000-8000-000000000010';
 
-/** A rounded ring from the half, begun through the interface; its route comes back. */
+/** A rounded ring from the 20 brenn, begun through the interface; its route comes back. */
 async function beginRing(page: Page, url: string): Promise<{ id: string; path: string }> {
   const [planId, id] = [randomUUID(), randomUUID()];
   const plan = {
     id: planId,
     name: 'By thumb alone',
-    stockId: HALF,
+    stockId: BRENN,
     holeMm: 12.7,
     targetInsideDiameterMm: 18.95,
     wall: 'rounded',
@@ -241,7 +241,7 @@ test('plans go by what the log taught, say so, and go back to the defaults', asy
   app: page,
   workshop,
 }) => {
-  const plan = `${workshop.url}/plan?stockId=${HALF}`;
+  const plan = `${workshop.url}/plan?stockId=${BRENN}`;
   // Near the natural size the width hardly tells the share: the cut edge does.
   const edge = page.getByTestId('figure-cutEdge');
   await page.request.patch(`${workshop.url}/api/v1/settings`, { data: { useLearnt: false } });

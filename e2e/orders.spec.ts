@@ -129,7 +129,7 @@ test('a wish that cannot be met is turned down, with something to offer', async 
   await expect(page.getByTestId('not-possible')).toContainText('This comes near');
   const offers = page.getByRole('radiogroup', { name: 'To offer instead' });
   await expect(offers.getByRole('radio').first()).toContainText('instead of 1943');
-  await expect(page.getByRole('list', { name: 'Why not' })).toContainText('Velmar 10 lir, war issue');
+  await expect(page.getByRole('list', { name: 'Why not' })).toContainText('Velmar 10 velm, war issue');
   await page.getByTestId('keep-order').click();
   await page.getByRole('button', { name: 'Words to turn it down' }).click();
   const letter = page.getByRole('dialog', { name: 'Turn it down, with something to offer' });

@@ -2,8 +2,8 @@ import type { Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
 import { expect, goTo, test } from './fixtures';
 
-const HALF = '/plan?stockId=00000001-0000-4000-8000-000000000010';
-const DOLLAR = '/plan?stockId=00000001-0000-4000-8000-000000000011';
+const BRENN = '/plan?stockId=00000001-0000-4000-8000-000000000010';
+const LARGE_BRENN = '/plan?stockId=00000001-0000-4000-8000-000000000011';
 
 async function openPlan(page: Page, path: string): Promise<void> {
   await page.goto(new URL(path, page.url()).href);
@@ -16,7 +16,7 @@ async function chancesKnown(page: Page): Promise<void> {
 }
 
 test('a straight ring: interval, chance to spoil, and what to measure better', async ({ app: page }) => {
-  await openPlan(page, HALF);
+  await openPlan(page, BRENN);
   await chancesKnown(page);
   await expect(page.getByTestId('verdict')).toContainText(/\d\.\d–\d\.\d mm wide, \d+ in 100 spoil/);
   await expect(page.getByTestId('size-spread')).toHaveAttribute('aria-label', /ninety rings in a hundred/);
@@ -29,7 +29,7 @@ test('a straight ring: interval, chance to spoil, and what to measure better', a
 });
 
 test('a rounded ring by another school: cone and lid, curled at 17° then 25°', async ({ app: page }) => {
-  await openPlan(page, HALF);
+  await openPlan(page, BRENN);
   await page.getByRole('radio', { name: 'rounded' }).click();
   await page.getByRole('radio', { name: /cone and lid/ }).click();
   await expect(page.getByTestId('verdict')).toContainText('straightens on cone and lid');
@@ -42,7 +42,7 @@ test('a rounded ring by another school: cone and lid, curled at 17° then 25°',
 });
 
 test('a stepped ring: pushers, tape and the mark from the die charts', async ({ app: page }) => {
-  await openPlan(page, DOLLAR);
+  await openPlan(page, LARGE_BRENN);
   await page.getByLabel('Target size', { exact: true }).fill('US 9');
   await expect(page.getByTestId('verdict')).toContainText('stepped reduction under tape');
   await page.getByRole('button', { name: /All \d+ steps/ }).click();
@@ -53,7 +53,7 @@ test('a stepped ring: pushers, tape and the mark from the die charts', async ({ 
 });
 
 test('an impossible ring opens to its reasons and to what can be done', async ({ app: page }) => {
-  await openPlan(page, HALF);
+  await openPlan(page, BRENN);
   await page.getByLabel('Target size', { exact: true }).fill('US 18');
   await expect(page.getByTestId('verdict')).toContainText('The rim never grows');
   await expect(page.getByTestId('chances')).toHaveCount(0);
@@ -63,7 +63,7 @@ test('an impossible ring opens to its reasons and to what can be done', async ({
 });
 
 test('the film is scrubbed with arrow keys, and played', async ({ app: page }) => {
-  await openPlan(page, HALF);
+  await openPlan(page, BRENN);
   const film = page.getByTestId('route-film');
   const slider = film.getByRole('slider', { name: 'Along the route' });
   await slider.focus();
@@ -126,7 +126,7 @@ test('a search can be stopped, and a wish that nothing meets says so', async ({ 
 });
 
 test('what can it become: tools that would open sizes, and a cell that is planned', async ({ app: page }) => {
-  await openPlan(page, HALF);
+  await openPlan(page, BRENN);
   await page.getByRole('button', { name: 'What can it become?' }).click();
   await expect(page.getByRole('list', { name: 'Tools that would open sizes' })).toContainText(
     'would open US',
@@ -140,7 +140,7 @@ test('what can it become: tools that would open sizes, and a cell that is planne
 });
 
 test('a hole off centre is filed on paper, and the plan and the bench follow', async ({ app: page }) => {
-  await openPlan(page, HALF);
+  await openPlan(page, BRENN);
   await page
     .getByTestId('holes')
     .getByRole('radio', { name: /12\.7 mm/ })

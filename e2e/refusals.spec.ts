@@ -8,7 +8,7 @@ async function choose(page: Page, piece: RegExp): Promise<void> {
 }
 
 test('a size that is none is refused in words and kept', async ({ app: page }) => {
-  await choose(page, /Brennac Union half/);
+  await choose(page, /Brennac Union 20 brenn/);
   const size = page.getByLabel('Target size', { exact: true });
   await size.fill('P+2');
   await expect(page.getByRole('alert')).toContainText('Only Z goes on');
@@ -22,7 +22,7 @@ test('a size that is none is refused in words and kept', async ({ app: page }) =
 });
 
 test('an impossible ring says why, and what would work', async ({ app: page }) => {
-  await choose(page, /Brennac Union quarter, 1954/);
+  await choose(page, /Brennac Union 5 brenn, 1954/);
   await page.getByLabel('Target size', { exact: true }).fill('US 14');
   await expect(page.getByTestId('verdict')).toContainText('The rim never grows');
   await expect(page.getByTestId('verdict')).toContainText(/With this hole it makes US .* to US/);
@@ -32,7 +32,7 @@ test('an impossible ring says why, and what would work', async ({ app: page }) =
 });
 
 test('a large coin for a small size is sent to stepped reduction', async ({ app: page }) => {
-  await choose(page, /dollar of the pass/);
+  await choose(page, /60 brenn of the pass/);
   await page.getByLabel('Target size', { exact: true }).fill('US 8');
   await expect(page.getByTestId('verdict')).toContainText('stepped reduction under tape');
 });
@@ -53,7 +53,7 @@ test('with the server away, nothing is lost and everything can be tried again', 
   app: page,
   workshop,
 }) => {
-  await choose(page, /Brennac Union half/);
+  await choose(page, /Brennac Union 20 brenn/);
   await page.getByLabel('Target size', { exact: true }).fill('US 9½');
   await workshop.stop();
   await page.getByTestId('take-to-bench').click();

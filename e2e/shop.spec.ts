@@ -10,7 +10,7 @@ test('a year is found, and its coin planned', async ({ app: page }) => {
   const coins = page.getByRole('list', { name: 'Coins by year' });
   await expect(coins.getByRole('listitem')).toHaveCount(1);
   await expect(coins).toContainText(/US \S+/);
-  await coins.getByRole('link', { name: 'Plan Brennac Union quarter, 1954' }).click();
+  await coins.getByRole('link', { name: 'Plan Brennac Union 5 brenn, 1954' }).click();
   await expect(page.getByTestId('verdict')).toBeVisible();
 });
 

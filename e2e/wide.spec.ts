@@ -7,7 +7,7 @@ test('planning at the wide sheet: drawer, drawing and ladder side by side', asyn
   await expect(page.getByText('What can become US 10?')).toBeVisible();
   const drawer = page.getByRole('radiogroup', { name: 'Pieces of stock' });
   await expect(drawer.getByRole('radio', { name: /war issue.*refused/ })).toBeVisible();
-  await drawer.getByRole('radio', { name: /Brennac Union half/ }).click();
+  await drawer.getByRole('radio', { name: /Brennac Union 20 brenn/ }).click();
   await expect(page.getByTestId('section')).toBeVisible();
   await expect(page.getByTestId('ladder')).toHaveAttribute(
     'aria-label',
@@ -40,7 +40,7 @@ test('planning at the wide sheet: drawer, drawing and ladder side by side', asyn
 test('the plan can be worked from the keyboard', async ({ app: page }) => {
   await page.goto(new URL('/plan', page.url()).href);
   const size = page.getByLabel('Target size', { exact: true });
-  await page.getByRole('radio', { name: /Brennac Union half/ }).focus();
+  await page.getByRole('radio', { name: /Brennac Union 20 brenn/ }).focus();
   await page.keyboard.press('Enter');
   await expect(page.getByTestId('section')).toBeVisible();
   await size.focus();
@@ -95,7 +95,7 @@ test('settings change every size and length, and the light', async ({ app: page 
   await expect(page.locator('html')).toHaveClass(/torch/);
   await page.getByRole('radio', { name: 'leave it to me' }).click();
   await goTo(page, 'Plan');
-  await page.getByRole('radio', { name: /Brennac Union half/ }).click();
+  await page.getByRole('radio', { name: /Brennac Union 20 brenn/ }).click();
   await expect(page.getByTestId('holes')).toContainText('0.500 in');
   await expect(page.getByText('EU 62 · UK T½')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Add it' })).toHaveCount(0);

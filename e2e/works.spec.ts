@@ -67,7 +67,7 @@ const KINDS = [
     verbs: ['Saw', 'Anneal', 'Bend', 'Close', 'Solder', 'Pickle'],
   },
   { tab: 'Spinner', piece: /Sterling strip/, width: '6', verbs: ['Saw', 'Solder', 'Assemble'] },
-  { tab: 'Coin in band', piece: /half sol/, width: '8', verbs: ['Saw', 'Punch', 'Solder', 'Anneal', 'Bend'] },
+  { tab: 'Coin in band', piece: /1 quill/, width: '8', verbs: ['Saw', 'Punch', 'Solder', 'Anneal', 'Bend'] },
   { tab: 'Resize', piece: /wheat-ear/, width: '6.3', verbs: ['Read', 'Anneal', 'Reduce', 'True up'] },
 ] as const;
 
@@ -156,13 +156,13 @@ test('the drawer goes out as a table and comes back changed, with a look before'
     ]);
     await chooser.setFiles({ name: 'pieces.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
   };
-  await choose('name,quantity\n"Skerrow florin, 1951",many\n');
+  await choose('name,quantity\n"Skerrow tern, 1951",many\n');
   await expect(page.getByTestId('csv-summary')).toContainText('1 refused');
   await expect(page.getByRole('button', { name: 'Take it in' })).toBeDisabled();
-  await choose('name,quantity\n"Skerrow florin, 1951",11\n');
+  await choose('name,quantity\n"Skerrow tern, 1951",11\n');
   await expect(page.getByRole('list', { name: 'Rows of the file' })).toContainText('quantity: 8 → 11');
   await page.getByRole('button', { name: 'Take it in' }).click();
   await expect(page.getByTestId('csv-summary')).toContainText('Taken in: 1 changed');
   await page.getByRole('link', { name: 'Pieces', exact: true }).click();
-  await expect(page.getByRole('listitem').filter({ hasText: 'Skerrow florin' })).toContainText('11 ×');
+  await expect(page.getByRole('listitem').filter({ hasText: 'Skerrow tern' })).toContainText('11 ×');
 });

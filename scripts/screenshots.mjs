@@ -9,7 +9,7 @@ import { ROOT } from './lib/run.mjs';
 
 const PHONE = { width: 390, height: 844 };
 const WIDE = { width: 1280, height: 800 };
-const HALF = '/plan?stockId=00000001-0000-4000-8000-000000000010';
+const BRENN = '/plan?stockId=00000001-0000-4000-8000-000000000010';
 const SPOON = '00000001-0000-4000-8000-0000000000c8';
 const FORK = '00000001-0000-4000-8000-0000000000c9';
 const AT_FLAME = '/bench/00000004-0000-4000-8000-000000000005';
@@ -22,8 +22,8 @@ const VIEWS = [
   { name: 'bench-step-torch', path: AT_FLAME, size: PHONE, light: 'torch' },
   { name: 'practice', path: '/bench/practice/first-band', size: PHONE, act: practise },
   { name: 'bench-wide', path: '/bench', size: WIDE },
-  { name: 'plan', path: HALF, size: PHONE },
-  { name: 'plan-wide', path: HALF, size: WIDE },
+  { name: 'plan', path: BRENN, size: PHONE },
+  { name: 'plan-wide', path: BRENN, size: WIDE },
   { name: 'search-wide', path: '/plan/search', size: WIDE, act: search },
   { name: 'silverware', path: `/plan/handle?stockId=${SPOON}`, size: PHONE },
   { name: 'what-is-it', path: `/stock/test?stockId=${FORK}`, size: PHONE, act: weigh },
@@ -111,7 +111,7 @@ for (const { name, path, size, light = 'day', act } of VIEWS) {
   await page.evaluate(() => document.fonts.ready);
   if (act) await act(page);
   // Intervals come from a worker a moment after the plan.
-  if (path === HALF) await page.getByTestId('spoil-chance').waitFor({ state: 'attached', timeout: 60_000 });
+  if (path === BRENN) await page.getByTestId('spoil-chance').waitFor({ state: 'attached', timeout: 60_000 });
   await page.screenshot({ path: join(folder, `${name}.png`) });
   await page.close();
   console.log(`docs/screenshots/${name}.png`);

@@ -18,7 +18,7 @@ import { DEFAULT_MANDREL } from '../../packages/core/src/size';
 import { runToEnd, seededRandom } from '../../packages/core/src/uncertainty';
 
 const INPUT = {
-  coin: { diameterMm: 30.6, rimThicknessMm: 2.15, massG: 14.84, metal: 'silver-900' },
+  coin: { diameterMm: 30.9, rimThicknessMm: 2.15, massG: 15.13, metal: 'silver-900' },
   holeMm: 12.7,
   targetInsideDiameterMm: 18.95,
   wall: { kind: 'rounded', curlDeg: 25 },

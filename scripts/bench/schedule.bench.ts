@@ -10,7 +10,7 @@ import {
 import { runToEnd } from '../../packages/core/src/uncertainty';
 
 const INPUT = {
-  coin: { diameterMm: 30.6, rimThicknessMm: 2.15, massG: 14.84, metal: 'silver-900' },
+  coin: { diameterMm: 30.9, rimThicknessMm: 2.15, massG: 15.13, metal: 'silver-900' },
   holeMm: 12.7,
   targetInsideDiameterMm: 18.95,
   wall: { kind: 'straight' },

@@ -162,15 +162,15 @@ describe('DieChartDrawing', () => {
 });
 
 describe('LandDrawing', () => {
-  const readings = [0, 90, 180, 270].map((angleDeg, i) => ({ angleDeg, mm: [8.95, 9.4, 8.95, 8.5][i] ?? 0 }));
+  const readings = [0, 90, 180, 270].map((angleDeg, i) => ({ angleDeg, mm: [9.1, 9.55, 9.1, 8.65][i] ?? 0 }));
 
   it('counts what was measured until there is a verdict, then says where to file', () => {
-    const shared = { diameterMm: 30.6, holeMm: 12.7, places: 4, size: 300 };
+    const shared = { diameterMm: 30.9, holeMm: 12.7, places: 4, size: 300 };
     const { rerender } = render(
       <LandDrawing {...shared} readings={readings.slice(0, 2)} verdict={undefined} />,
     );
     expect(screen.getByLabelText('The punched coin, 2 of 4 places measured')).toBeTruthy();
-    rerender(<LandDrawing {...shared} readings={readings} verdict={judgeLand(30.6, 12.7, readings)} />);
+    rerender(<LandDrawing {...shared} readings={readings} verdict={judgeLand(30.9, 12.7, readings)} />);
     expect(screen.getByLabelText('The punched coin, wide side at 3:00, file there')).toBeTruthy();
   });
 });

@@ -1,28 +1,26 @@
-import type { CsvImportResult } from '@round-mint/contract/csv';
-import type { Device, DeviceId, DeviceReading } from '@round-mint/contract/devices';
-import type { DieChartInput, StoredDieChart } from '@round-mint/contract/die-charts';
-import type { LearntAnswer } from '@round-mint/contract/learnt';
-import type { LogEntry } from '@round-mint/contract/log';
-import type { StoredTool, ToolInput } from '@round-mint/contract/kit';
-import type { Photo, PhotoInput } from '@round-mint/contract/photos';
-import type { Plan, PlanInput } from '@round-mint/contract/plans';
-import type { RecipeInput, StoredRecipe } from '@round-mint/contract/recipes';
-import type { RingEventInput, RingInput, RingWithEvents } from '@round-mint/contract/rings';
-import type { Settings } from '@round-mint/contract/settings';
-import type { StockInput, StockItem } from '@round-mint/contract/stock';
+import { API_PATH, type Endpoint, type RequestOf, type ResponseOf } from '@round-mint/contract/endpoint';
+import { devices, photos, rings } from '@round-mint/contract/endpoints-bench';
+import { dieCharts, kit, plans, recipes, stock, workshop } from '@round-mint/contract/endpoints-workshop';
+import type { DeviceId } from '@round-mint/contract/devices';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import { call } from './call';
 
-/** Where the server's interface lies; the app is served from the same place. */
-export const API_PATH = '/api/v1';
+/** As many as a list gives at once. */
+const MOST_A_PAGE = 200;
 
-interface ListAnswer<T> {
-  readonly items: T[];
-  readonly nextCursor: string | null;
-}
+/** The things that a list answers. */
+export type ItemsOf<E extends Endpoint> =
+  ResponseOf<E> extends { readonly items: readonly (infer Item)[] } ? Item[] : never;
 
-export function itemsOf<T>({ items: list }: ListAnswer<T>): T[] {
+export function itemsOf<T>({ items: list }: { readonly items: T[] }): T[] {
   return list;
 }
+
+/** A list from its beginning. */
+export const firstPage = { query: { limit: MOST_A_PAGE } } as const;
+
+/** A thing to be kept, new or changed. */
+export type Saved<E extends Endpoint> = RequestOf<E> & { readonly isNew: boolean };
 
 /** The server's data, cached; every write fetches anew what it touched. */
 export const api = createApi({
@@ -34,188 +32,192 @@ export const api = createApi({
     ...(['Person', 'Order', 'Sizer', 'Scrap', 'Shelf', 'Spot', 'Message', 'DayPlan', 'Shop'] as const),
   ],
   endpoints: (build) => ({
-    listStock: build.query<StockItem[], void>({
-      query: () => '/stock?limit=200',
-      transformResponse: itemsOf<StockItem>,
+    listStock: build.query<ItemsOf<typeof stock.list>, void>({
+      query: () => call(stock.list, firstPage),
+      transformResponse: itemsOf,
       providesTags: ['Stock'],
     }),
-    saveStock: build.mutation<StockItem, StockInput & { readonly isNew: boolean }>({
-      query: ({ isNew, ...body }) => ({
-        url: isNew ? '/stock' : `/stock/${body.id}`,
-        method: isNew ? 'POST' : 'PUT',
-        body,
-      }),
+    saveStock: build.mutation<ResponseOf<typeof stock.create>, Saved<typeof stock.create>>({
+      query: ({ isNew, ...body }) =>
+        isNew ? call(stock.create, { body }) : call(stock.replace, { params: { id: String(body.id) }, body }),
       invalidatesTags: ['Stock'],
     }),
     removeStock: build.mutation<void, string>({
-      query: (id) => ({ url: `/stock/${id}`, method: 'DELETE' }),
+      query: (id) => call(stock.archive, { params: { id } }),
       invalidatesTags: ['Stock'],
     }),
-    restoreStock: build.mutation<StockItem, string>({
-      query: (id) => ({ url: `/stock/${id}/restore`, method: 'POST' }),
+    restoreStock: build.mutation<ResponseOf<typeof stock.restore>, string>({
+      query: (id) => call(stock.restore, { params: { id } }),
       invalidatesTags: ['Stock'],
     }),
     importCsv: build.mutation<
-      CsvImportResult,
+      ResponseOf<typeof stock.importCsv>,
       { readonly table: 'stock' | 'kit'; readonly csv: string; readonly dryRun: boolean }
     >({
-      query: ({ table, csv, dryRun }) => ({
-        url: `/${table}/import${dryRun ? '?dryRun=1' : ''}`,
-        method: 'POST',
-        body: { csv },
-      }),
+      query: ({ table, csv, dryRun }) => {
+        const input = { query: { dryRun: dryRun ? '1' : '0' }, body: { csv } } as const;
+        return table === 'stock' ? call(stock.importCsv, input) : call(kit.importCsv, input);
+      },
       invalidatesTags: (result) => (result?.taken ? ['Stock', 'Kit'] : []),
     }),
-    listKit: build.query<StoredTool[], void>({
-      query: () => '/kit?limit=200',
-      transformResponse: itemsOf<StoredTool>,
+    listKit: build.query<ItemsOf<typeof kit.list>, void>({
+      query: () => call(kit.list, firstPage),
+      transformResponse: itemsOf,
       providesTags: ['Kit'],
     }),
-    addTool: build.mutation<StoredTool, ToolInput>({
-      query: (body) => ({ url: '/kit', method: 'POST', body }),
+    addTool: build.mutation<ResponseOf<typeof kit.create>, RequestOf<typeof kit.create>>({
+      query: (body) => call(kit.create, { body }),
       invalidatesTags: ['Kit'],
     }),
     removeTool: build.mutation<void, string>({
-      query: (id) => ({ url: `/kit/${id}`, method: 'DELETE' }),
+      query: (id) => call(kit.archive, { params: { id } }),
       invalidatesTags: ['Kit'],
     }),
-    restoreTool: build.mutation<StoredTool, string>({
-      query: (id) => ({ url: `/kit/${id}/restore`, method: 'POST' }),
+    restoreTool: build.mutation<ResponseOf<typeof kit.restore>, string>({
+      query: (id) => call(kit.restore, { params: { id } }),
       invalidatesTags: ['Kit'],
     }),
-    listDieCharts: build.query<StoredDieChart[], void>({
-      query: () => '/die-charts?limit=200',
-      transformResponse: itemsOf<StoredDieChart>,
+    listDieCharts: build.query<ItemsOf<typeof dieCharts.list>, void>({
+      query: () => call(dieCharts.list, firstPage),
+      transformResponse: itemsOf,
       providesTags: ['DieChart'],
     }),
-    saveDieChart: build.mutation<StoredDieChart, DieChartInput & { readonly isNew: boolean }>({
-      query: ({ isNew, ...body }) => ({
-        url: isNew ? '/die-charts' : `/die-charts/${body.id}`,
-        method: isNew ? 'POST' : 'PUT',
-        body,
-      }),
+    saveDieChart: build.mutation<ResponseOf<typeof dieCharts.create>, Saved<typeof dieCharts.create>>({
+      query: ({ isNew, ...body }) =>
+        isNew
+          ? call(dieCharts.create, { body })
+          : call(dieCharts.replace, { params: { id: String(body.id) }, body }),
       invalidatesTags: ['DieChart'],
     }),
     removeDieChart: build.mutation<void, string>({
-      query: (id) => ({ url: `/die-charts/${id}`, method: 'DELETE' }),
+      query: (id) => call(dieCharts.archive, { params: { id } }),
       invalidatesTags: ['DieChart'],
     }),
-    restoreDieChart: build.mutation<StoredDieChart, string>({
-      query: (id) => ({ url: `/die-charts/${id}/restore`, method: 'POST' }),
+    restoreDieChart: build.mutation<ResponseOf<typeof dieCharts.restore>, string>({
+      query: (id) => call(dieCharts.restore, { params: { id } }),
       invalidatesTags: ['DieChart'],
     }),
-    addPlan: build.mutation<Plan, PlanInput>({
-      query: (body) => ({ url: '/plans', method: 'POST', body }),
+    addPlan: build.mutation<ResponseOf<typeof plans.create>, RequestOf<typeof plans.create>>({
+      query: (body) => call(plans.create, { body }),
     }),
     /** Rings in work: the log holds the others. */
-    listRings: build.query<RingWithEvents[], void>({
-      query: () => '/rings?status=in-work&limit=200',
-      transformResponse: itemsOf<RingWithEvents>,
+    listRings: build.query<ItemsOf<typeof rings.list>, void>({
+      query: () => call(rings.list, { query: { status: 'in-work', limit: MOST_A_PAGE } }),
+      transformResponse: itemsOf,
       providesTags: ['Ring'],
     }),
-    getRing: build.query<RingWithEvents, string>({
-      query: (id) => `/rings/${id}`,
+    getRing: build.query<ResponseOf<typeof rings.get>, string>({
+      query: (id) => call(rings.get, { params: { id } }),
       providesTags: ['Ring'],
     }),
-    startRing: build.mutation<RingWithEvents, RingInput>({
-      query: (body) => ({ url: '/rings', method: 'POST', body }),
+    startRing: build.mutation<ResponseOf<typeof rings.start>, RequestOf<typeof rings.start>>({
+      query: (body) => call(rings.start, { body }),
       invalidatesTags: ['Ring', 'Stock', 'DayPlan'],
     }),
     removeRing: build.mutation<void, string>({
-      query: (id) => ({ url: `/rings/${id}`, method: 'DELETE' }),
+      query: (id) => call(rings.archive, { params: { id } }),
       invalidatesTags: ['Ring', 'Stock', 'Learnt', 'DayPlan'],
     }),
-    restoreRing: build.mutation<RingWithEvents, string>({
-      query: (id) => ({ url: `/rings/${id}/restore`, method: 'POST' }),
+    restoreRing: build.mutation<ResponseOf<typeof rings.restore>, string>({
+      query: (id) => call(rings.restore, { params: { id } }),
       invalidatesTags: ['Ring', 'Stock'],
     }),
-    logEvents: build.mutation<RingWithEvents, { readonly ringId: string; readonly events: RingEventInput[] }>(
-      {
-        query: ({ ringId, events }) => ({ url: `/rings/${ringId}/events`, method: 'POST', body: { events } }),
-        // The answer is the ring itself: put it in the list rather than fetch all rings again.
-        async onQueryStarted({ ringId }, { dispatch, queryFulfilled }) {
-          try {
-            const { data } = await queryFulfilled;
-            dispatch(
-              api.util.updateQueryData('listRings', undefined, (rings) =>
-                rings.map((ring) => (ring.id === ringId ? data : ring)),
-              ),
-            );
-            const over = data.status !== 'in-work';
-            // What a ring leaves and uses up follows from its events.
-            dispatch(api.util.invalidateTags(['Ring', 'Scrap', 'Shelf', 'DayPlan', 'Order']));
-            if (over) dispatch(api.util.invalidateTags(['Learnt', 'Shop']));
-          } catch {
-            // The component that sent it shows the failure.
-          }
-        },
+    logEvents: build.mutation<
+      ResponseOf<typeof rings.logEvents>,
+      RequestOf<typeof rings.logEvents> & { readonly ringId: string }
+    >({
+      query: ({ ringId, events }) => call(rings.logEvents, { params: { id: ringId }, body: { events } }),
+      // The answer is the ring itself: put it in the list rather than fetch all rings again.
+      async onQueryStarted({ ringId }, { dispatch, queryFulfilled }) {
+        try {
+          const { data } = await queryFulfilled;
+          dispatch(
+            api.util.updateQueryData('listRings', undefined, (rings) =>
+              rings.map((ring) => (ring.id === ringId ? data : ring)),
+            ),
+          );
+          const over = data.status !== 'in-work';
+          // What a ring leaves and uses up follows from its events.
+          dispatch(api.util.invalidateTags(['Ring', 'Scrap', 'Shelf', 'DayPlan', 'Order']));
+          if (over) dispatch(api.util.invalidateTags(['Learnt', 'Shop']));
+        } catch {
+          // The component that sent it shows the failure.
+        }
       },
-    ),
-    listRecipes: build.query<StoredRecipe[], void>({
-      query: () => '/recipes?limit=200',
-      transformResponse: itemsOf<StoredRecipe>,
+    }),
+    listRecipes: build.query<ItemsOf<typeof recipes.list>, void>({
+      query: () => call(recipes.list, firstPage),
+      transformResponse: itemsOf,
       providesTags: ['Recipe'],
     }),
-    saveRecipe: build.mutation<StoredRecipe, RecipeInput & { readonly isNew: boolean }>({
-      query: ({ isNew, ...body }) => ({
-        url: isNew ? '/recipes' : `/recipes/${body.id}`,
-        method: isNew ? 'POST' : 'PUT',
-        body,
-      }),
+    saveRecipe: build.mutation<ResponseOf<typeof recipes.create>, Saved<typeof recipes.create>>({
+      query: ({ isNew, ...body }) =>
+        isNew
+          ? call(recipes.create, { body })
+          : call(recipes.replace, { params: { id: String(body.id) }, body }),
       invalidatesTags: ['Recipe'],
     }),
     removeRecipe: build.mutation<void, string>({
-      query: (id) => ({ url: `/recipes/${id}`, method: 'DELETE' }),
+      query: (id) => call(recipes.archive, { params: { id } }),
       invalidatesTags: ['Recipe'],
     }),
-    restoreRecipe: build.mutation<StoredRecipe, string>({
-      query: (id) => ({ url: `/recipes/${id}/restore`, method: 'POST' }),
+    restoreRecipe: build.mutation<ResponseOf<typeof recipes.restore>, string>({
+      query: (id) => call(recipes.restore, { params: { id } }),
       invalidatesTags: ['Recipe'],
     }),
-    listPhotos: build.query<Photo[], string>({
-      query: (ringId) => `/rings/${ringId}/photos`,
-      transformResponse: itemsOf<Photo>,
+    listPhotos: build.query<ItemsOf<typeof photos.list>, string>({
+      query: (ringId) => call(photos.list, { params: { id: ringId } }),
+      transformResponse: itemsOf,
       providesTags: ['Photo'],
     }),
-    addPhoto: build.mutation<Photo, { readonly ringId: string; readonly photo: PhotoInput }>({
-      query: ({ ringId, photo }) => ({ url: `/rings/${ringId}/photos`, method: 'POST', body: photo }),
+    addPhoto: build.mutation<
+      ResponseOf<typeof photos.add>,
+      { readonly ringId: string; readonly photo: RequestOf<typeof photos.add> }
+    >({
+      query: ({ ringId, photo }) => call(photos.add, { params: { id: ringId }, body: photo }),
       invalidatesTags: ['Photo'],
     }),
     removePhoto: build.mutation<void, string>({
-      query: (id) => ({ url: `/photos/${id}`, method: 'DELETE' }),
+      query: (id) => call(photos.archive, { params: { id } }),
       invalidatesTags: ['Photo'],
     }),
-    restorePhoto: build.mutation<Photo, string>({
-      query: (id) => ({ url: `/photos/${id}/restore`, method: 'POST' }),
+    restorePhoto: build.mutation<ResponseOf<typeof photos.restore>, string>({
+      query: (id) => call(photos.restore, { params: { id } }),
       invalidatesTags: ['Photo'],
     }),
-    listDevices: build.query<Device[], void>({
-      query: () => '/devices',
-      transformResponse: ({ items: devices }: { items: Device[] }) => devices,
+    listDevices: build.query<ItemsOf<typeof devices.list>, void>({
+      query: () => call(devices.list, {}),
+      transformResponse: itemsOf,
       providesTags: ['Device'],
     }),
-    setDevice: build.mutation<Device, { readonly id: DeviceId; readonly value: number }>({
-      query: ({ id, value }) => ({ url: `/devices/${id}`, method: 'PUT', body: { value } }),
+    setDevice: build.mutation<
+      ResponseOf<typeof devices.set>,
+      RequestOf<typeof devices.set> & { readonly id: DeviceId }
+    >({
+      query: ({ id, value }) => call(devices.set, { params: { device: id }, body: { value } }),
       invalidatesTags: ['Device'],
     }),
-    sendReading: build.mutation<DeviceReading, DeviceId>({
-      query: (id) => ({ url: `/devices/${id}/send`, method: 'POST' }),
+    sendReading: build.mutation<ResponseOf<typeof devices.send>, DeviceId>({
+      query: (id) => call(devices.send, { params: { device: id } }),
     }),
-    listLog: build.query<LogEntry[], void>({
-      query: () => '/log?limit=200',
-      transformResponse: itemsOf<LogEntry>,
+    listLog: build.query<ItemsOf<typeof workshop.log>, void>({
+      query: () => call(workshop.log, firstPage),
+      transformResponse: itemsOf,
       providesTags: ['Ring'],
     }),
-    getLearnt: build.query<LearntAnswer, void>({
-      query: () => '/learnt',
+    getLearnt: build.query<ResponseOf<typeof workshop.learnt>, void>({
+      query: () => call(workshop.learnt, {}),
       providesTags: ['Learnt'],
     }),
-    getSettings: build.query<Settings, void>({
-      query: () => '/settings',
+    getSettings: build.query<ResponseOf<typeof workshop.settings>, void>({
+      query: () => call(workshop.settings, {}),
       providesTags: ['Settings'],
     }),
-    changeSettings: build.mutation<Settings, Partial<Settings>>({
-      query: (body) => ({ url: '/settings', method: 'PATCH', body }),
+    changeSettings: build.mutation<
+      ResponseOf<typeof workshop.changeSettings>,
+      RequestOf<typeof workshop.changeSettings>
+    >({
+      query: (body) => call(workshop.changeSettings, { body }),
       async onQueryStarted(patch, { dispatch, queryFulfilled }) {
         // A switch answers at once and goes back when the server would not have it.
         const change = dispatch(

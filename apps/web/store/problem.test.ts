@@ -1,3 +1,4 @@
+import { ERRORS } from '@round-mint/contract/error-codes';
 import { problemText } from './problem';
 
 describe('problemText', () => {
@@ -7,6 +8,12 @@ describe('problemText', () => {
       data: { error: { code: 'out-of-stock', message: 'None of this piece is left in stock.' } },
     };
     expect(problemText(error)).toBe('None of this piece is left in stock.');
+  });
+
+  it('has words of its own where the server tells only a code', () => {
+    const failed = (code: string, message: string) => problemText({ data: { error: { code, message } } });
+    expect(failed('unknown-call', ERRORS['unknown-call'].message)).toMatch(/reload the page/);
+    expect(failed('from-the-future', 'The kiln is cold.')).toBe('The kiln is cold.');
   });
 
   it.each([

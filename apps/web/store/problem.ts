@@ -1,10 +1,36 @@
 import { errorSchema } from '@round-mint/contract/common';
-import type { ZodError } from 'zod';
+import { ERRORS, type ErrorCode } from '@round-mint/contract/error-codes';
+import { z, type ZodError } from 'zod';
 
-/** What a failed call says to a person: the server's own words, or that it does not answer. */
+/** What the app says of a failure of which the server tells no more than its code. */
+const WORDS: Readonly<Record<ErrorCode, string>> = {
+  invalid: 'The server does not take this as it is. Nothing was lost; check what you entered.',
+  'not-found': 'It is not there any more.',
+  'unknown-call': 'This page and the server are of different versions: reload the page.',
+  'out-of-stock': 'None of this piece is left in stock.',
+  'not-feasible': 'This ring cannot be made.',
+  'wrong-piece': 'This plan begins with another kind of piece.',
+  'not-yet': 'Something has to be done first.',
+  'no-address': 'This person has no mail address: enter one under People.',
+  'already-melted': 'Some of these are not in the tin any more: look again.',
+  'too-large': 'This is too large to send: leave something out.',
+  internal: 'Something went wrong on the server; nothing was changed. Try again.',
+};
+
+const NO_ANSWER = 'The server does not answer. Nothing was lost; try again.';
+
+const failedCallSchema = z.object({ data: errorSchema });
+
+function isErrorCode(code: string): code is ErrorCode {
+  return code in ERRORS;
+}
+
+/** What a failed call says to a person: what the server knows of it, else the app's words, or that it does not answer. */
 export function problemText(error: unknown): string {
-  const body = errorSchema.safeParse((error as { data?: unknown } | undefined)?.data);
-  return body.success ? body.data.error.message : 'The server does not answer. Nothing was lost; try again.';
+  const failed = failedCallSchema.safeParse(error);
+  if (!failed.success) return NO_ANSWER;
+  const { code, message } = failed.data.data.error;
+  return isErrorCode(code) && message === ERRORS[code].message ? WORDS[code] : message;
 }
 
 /** What the contract says against a form, by the field's name. */

@@ -1,129 +1,151 @@
-import type { ShelfAnswer, ShelfInput } from '@round-mint/contract/consumables';
-import type { DayPlan, SavedDayPlan } from '@round-mint/contract/day-plan';
-import type { MetalPrices } from '@round-mint/contract/metal-prices';
-import type { Order, OrderCosts, OrderEventInput, OrderInput } from '@round-mint/contract/orders';
-import type { Message, MessageInput } from '@round-mint/contract/outbox';
-import type { Person, PersonInput } from '@round-mint/contract/people';
-import type { MeltOutInput, ScrapInput, StoredScrap } from '@round-mint/contract/scrap';
-import type { ShopNumbersAnswer } from '@round-mint/contract/shop';
-import type { SizerInput, StoredSizer } from '@round-mint/contract/sizers';
-import { api, itemsOf } from './api';
-
-/** The call that keeps a new thing, or a changed one, of a plain resource. */
-function saved<Input extends { readonly id?: string | undefined }>(path: string) {
-  return ({ isNew, ...body }: Input & { readonly isNew: boolean }) => ({
-    url: isNew ? path : `${path}/${body.id}`,
-    method: isNew ? 'POST' : 'PUT',
-    body,
-  });
-}
-
-const removed = (path: string) => (id: string) => ({ url: `${path}/${id}`, method: 'DELETE' });
-const restored = (path: string) => (id: string) => ({ url: `${path}/${id}/restore`, method: 'POST' });
+import type { RequestOf, ResponseOf } from '@round-mint/contract/endpoint';
+import {
+  consumables,
+  orders,
+  outbox,
+  people,
+  scrap,
+  shop,
+  sizers,
+} from '@round-mint/contract/endpoints-trade';
+import type { ConsumableId } from '@round-mint/core/trade';
+import { api, firstPage, itemsOf, type ItemsOf, type Saved } from './api';
+import { call } from './call';
 
 /** What happens around the bench: people, orders, money, the day. */
 const tradeApi = api.injectEndpoints({
   endpoints: (build) => ({
-    listPeople: build.query<Person[], void>({
-      query: () => '/people?limit=200',
-      transformResponse: itemsOf<Person>,
+    listPeople: build.query<ItemsOf<typeof people.list>, void>({
+      query: () => call(people.list, firstPage),
+      transformResponse: itemsOf,
       providesTags: ['Person'],
     }),
-    savePerson: build.mutation<Person, PersonInput & { readonly isNew: boolean }>({
-      query: saved<PersonInput>('/people'),
+    savePerson: build.mutation<ResponseOf<typeof people.create>, Saved<typeof people.create>>({
+      query: ({ isNew, ...body }) =>
+        isNew
+          ? call(people.create, { body })
+          : call(people.replace, { params: { id: String(body.id) }, body }),
       invalidatesTags: ['Person'],
     }),
-    removePerson: build.mutation<void, string>({ query: removed('/people'), invalidatesTags: ['Person'] }),
-    restorePerson: build.mutation<Person, string>({
-      query: restored('/people'),
+    removePerson: build.mutation<void, string>({
+      query: (id) => call(people.archive, { params: { id } }),
       invalidatesTags: ['Person'],
     }),
-    listOrders: build.query<Order[], void>({
-      query: () => '/orders?limit=200',
-      transformResponse: itemsOf<Order>,
+    restorePerson: build.mutation<ResponseOf<typeof people.restore>, string>({
+      query: (id) => call(people.restore, { params: { id } }),
+      invalidatesTags: ['Person'],
+    }),
+    listOrders: build.query<ItemsOf<typeof orders.list>, void>({
+      query: () => call(orders.list, firstPage),
+      transformResponse: itemsOf,
       providesTags: ['Order'],
     }),
-    saveOrder: build.mutation<Order, OrderInput & { readonly isNew: boolean }>({
-      query: saved<OrderInput>('/orders'),
+    saveOrder: build.mutation<ResponseOf<typeof orders.create>, Saved<typeof orders.create>>({
+      query: ({ isNew, ...body }) =>
+        isNew
+          ? call(orders.create, { body })
+          : call(orders.replace, { params: { id: String(body.id) }, body }),
       invalidatesTags: ['Order', 'DayPlan'],
     }),
     removeOrder: build.mutation<void, string>({
-      query: removed('/orders'),
+      query: (id) => call(orders.archive, { params: { id } }),
       invalidatesTags: ['Order', 'DayPlan'],
     }),
-    restoreOrder: build.mutation<Order, string>({
-      query: restored('/orders'),
+    restoreOrder: build.mutation<ResponseOf<typeof orders.restore>, string>({
+      query: (id) => call(orders.restore, { params: { id } }),
       invalidatesTags: ['Order', 'DayPlan'],
     }),
-    logOrder: build.mutation<Order, { readonly id: string; readonly events: OrderEventInput[] }>({
-      query: ({ id, events }) => ({ url: `/orders/${id}/events`, method: 'POST', body: { events } }),
+    logOrder: build.mutation<
+      ResponseOf<typeof orders.logEvents>,
+      RequestOf<typeof orders.logEvents> & { readonly id: string }
+    >({
+      query: ({ id, events }) => call(orders.logEvents, { params: { id }, body: { events } }),
       invalidatesTags: ['Order', 'DayPlan', 'Shop'],
     }),
-    getOrderCosts: build.query<OrderCosts, string>({
-      query: (id) => `/orders/${id}/costs`,
+    getOrderCosts: build.query<ResponseOf<typeof orders.costs>, string>({
+      query: (id) => call(orders.costs, { params: { id } }),
       providesTags: ['Order', 'Ring', 'Scrap', 'Shelf', 'Spot', 'Settings', 'Stock'],
     }),
-    listSizers: build.query<StoredSizer[], void>({
-      query: () => '/sizers?limit=200',
-      transformResponse: itemsOf<StoredSizer>,
+    listSizers: build.query<ItemsOf<typeof sizers.list>, void>({
+      query: () => call(sizers.list, firstPage),
+      transformResponse: itemsOf,
       providesTags: ['Sizer'],
     }),
-    saveSizer: build.mutation<StoredSizer, SizerInput & { readonly isNew: boolean }>({
-      query: saved<SizerInput>('/sizers'),
+    saveSizer: build.mutation<ResponseOf<typeof sizers.create>, Saved<typeof sizers.create>>({
+      query: ({ isNew, ...body }) =>
+        isNew
+          ? call(sizers.create, { body })
+          : call(sizers.replace, { params: { id: String(body.id) }, body }),
       invalidatesTags: ['Sizer'],
     }),
-    removeSizer: build.mutation<void, string>({ query: removed('/sizers'), invalidatesTags: ['Sizer'] }),
-    restoreSizer: build.mutation<StoredSizer, string>({
-      query: restored('/sizers'),
+    removeSizer: build.mutation<void, string>({
+      query: (id) => call(sizers.archive, { params: { id } }),
       invalidatesTags: ['Sizer'],
     }),
-    listScrap: build.query<StoredScrap[], void>({
-      query: () => '/scrap?limit=200',
-      transformResponse: itemsOf<StoredScrap>,
+    restoreSizer: build.mutation<ResponseOf<typeof sizers.restore>, string>({
+      query: (id) => call(sizers.restore, { params: { id } }),
+      invalidatesTags: ['Sizer'],
+    }),
+    listScrap: build.query<ItemsOf<typeof scrap.list>, void>({
+      query: () => call(scrap.list, firstPage),
+      transformResponse: itemsOf,
       providesTags: ['Scrap'],
     }),
-    saveScrap: build.mutation<StoredScrap, ScrapInput & { readonly isNew: boolean }>({
-      query: saved<ScrapInput>('/scrap'),
+    saveScrap: build.mutation<ResponseOf<typeof scrap.create>, Saved<typeof scrap.create>>({
+      query: ({ isNew, ...body }) =>
+        isNew ? call(scrap.create, { body }) : call(scrap.replace, { params: { id: String(body.id) }, body }),
       invalidatesTags: ['Scrap'],
     }),
-    removeScrap: build.mutation<void, string>({ query: removed('/scrap'), invalidatesTags: ['Scrap'] }),
-    restoreScrap: build.mutation<StoredScrap, string>({
-      query: restored('/scrap'),
+    removeScrap: build.mutation<void, string>({
+      query: (id) => call(scrap.archive, { params: { id } }),
       invalidatesTags: ['Scrap'],
     }),
-    meltOut: build.mutation<StoredScrap, MeltOutInput>({
-      query: (body) => ({ url: '/scrap/melt-out', method: 'POST', body }),
+    restoreScrap: build.mutation<ResponseOf<typeof scrap.restore>, string>({
+      query: (id) => call(scrap.restore, { params: { id } }),
       invalidatesTags: ['Scrap'],
     }),
-    listShelves: build.query<ShelfAnswer[], void>({
-      query: () => '/consumables',
-      transformResponse: ({ items }: { items: ShelfAnswer[] }) => items,
+    meltOut: build.mutation<ResponseOf<typeof scrap.meltOut>, RequestOf<typeof scrap.meltOut>>({
+      query: (body) => call(scrap.meltOut, { body }),
+      invalidatesTags: ['Scrap'],
+    }),
+    listShelves: build.query<ItemsOf<typeof consumables.list>, void>({
+      query: () => call(consumables.list, {}),
+      transformResponse: itemsOf,
       providesTags: ['Shelf'],
     }),
-    countShelf: build.mutation<ShelfAnswer, ShelfInput & { readonly id: string }>({
-      query: ({ id, ...body }) => ({ url: `/consumables/${id}`, method: 'PUT', body }),
+    countShelf: build.mutation<
+      ResponseOf<typeof consumables.count>,
+      RequestOf<typeof consumables.count> & { readonly id: ConsumableId }
+    >({
+      query: ({ id, ...body }) => call(consumables.count, { params: { id }, body }),
       invalidatesTags: ['Shelf'],
     }),
-    buyPacks: build.mutation<ShelfAnswer, { readonly id: string; readonly packs: number }>({
-      query: ({ id, packs }) => ({ url: `/consumables/${id}/bought`, method: 'POST', body: { packs } }),
+    buyPacks: build.mutation<
+      ResponseOf<typeof consumables.buy>,
+      RequestOf<typeof consumables.buy> & { readonly id: ConsumableId }
+    >({
+      query: ({ id, packs }) => call(consumables.buy, { params: { id }, body: { packs } }),
       invalidatesTags: ['Shelf'],
     }),
-    getMetalPrices: build.query<MetalPrices, void>({
-      query: () => '/metal-prices',
+    getMetalPrices: build.query<ResponseOf<typeof shop.metalPrices>, void>({
+      query: () => call(shop.metalPrices, {}),
       providesTags: ['Spot'],
     }),
-    listMessages: build.query<Message[], void>({
-      query: () => '/outbox?limit=200',
-      transformResponse: itemsOf<Message>,
+    listMessages: build.query<ItemsOf<typeof outbox.list>, void>({
+      query: () => call(outbox.list, firstPage),
+      transformResponse: itemsOf,
       providesTags: ['Message'],
     }),
-    postMessage: build.mutation<Message, MessageInput>({
-      query: (body) => ({ url: '/outbox', method: 'POST', body }),
+    postMessage: build.mutation<ResponseOf<typeof outbox.post>, RequestOf<typeof outbox.post>>({
+      query: (body) => call(outbox.post, { body }),
       invalidatesTags: ['Message', 'Order', 'DayPlan'],
     }),
-    getDayPlan: build.query<DayPlan, void>({ query: () => '/day-plan', providesTags: ['DayPlan'] }),
-    saveDayPlan: build.mutation<DayPlan, SavedDayPlan>({
-      query: (body) => ({ url: '/day-plan', method: 'PUT', body }),
+    getDayPlan: build.query<ResponseOf<typeof shop.dayPlan>, void>({
+      query: () => call(shop.dayPlan, {}),
+      providesTags: ['DayPlan'],
+    }),
+    saveDayPlan: build.mutation<ResponseOf<typeof shop.saveDayPlan>, RequestOf<typeof shop.saveDayPlan>>({
+      query: (body) => call(shop.saveDayPlan, { body }),
       // The answer is the plan itself: nothing need be fetched again.
       async onQueryStarted(_plan, { dispatch, queryFulfilled }) {
         try {
@@ -134,8 +156,8 @@ const tradeApi = api.injectEndpoints({
         }
       },
     }),
-    getShopNumbers: build.query<ShopNumbersAnswer, void>({
-      query: () => '/shop-numbers',
+    getShopNumbers: build.query<ResponseOf<typeof shop.numbers>, void>({
+      query: () => call(shop.numbers, {}),
       providesTags: ['Shop'],
     }),
   }),

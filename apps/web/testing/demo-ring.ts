@@ -45,7 +45,7 @@ export function ringOf(
     stockId: '00000001-0000-4000-8000-000000000001',
     kind: 'coin',
     name: 'For Ilse',
-    stockName: 'Test half, 1948',
+    stockName: 'Test brenn, 1948',
     coin: { diameterMm: 30, rimThicknessMm: 2, metal: 'silver-900' },
     holeMm: 12.7,
     wall: 'straight',

@@ -3,7 +3,7 @@ import { SIZE_SYSTEM_IDS } from '@round-mint/core/size';
 import { COIN_FORMS } from '@round-mint/core/stock';
 import { WALL_KINDS } from '@round-mint/core/forming';
 import { z } from 'zod';
-import { ERRORS, type ErrorCode } from './error-codes';
+import type { ErrorCode } from './error-codes';
 
 /** A length within what callipers and rings are about; the message names the range. */
 export function lengthMm(minMm: number, maxMm: number) {
@@ -79,13 +79,15 @@ export const dryRunQuerySchema = z.strictObject({
   dryRun: z.enum(['0', '1'], { error: 'must be 0 or 1' }).optional(),
 });
 
-const ERROR_CODES = Object.keys(ERRORS) as [ErrorCode, ...ErrorCode[]];
-
+/** How a failure is answered. An app may meet a newer server: it reads codes that it does not know, too. */
 export const errorSchema = z.object({
   error: z.object({
-    code: z.enum(ERROR_CODES),
+    code: z.string(),
     message: z.string(),
     fields: z.array(z.object({ path: z.string(), message: z.string() })).optional(),
   }),
 });
-export type ErrorBody = z.infer<typeof errorSchema>;
+/** A failure as this server answers it. */
+export interface ErrorBody extends z.infer<typeof errorSchema> {
+  readonly error: z.infer<typeof errorSchema>['error'] & { readonly code: ErrorCode };
+}

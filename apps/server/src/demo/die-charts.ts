@@ -6,7 +6,7 @@ type Row = readonly [
   ...seen: readonly (readonly [reveal: number, insideDiameterMm: number])[],
 ];
 
-/** What this bench saw of its long die with the 38.1 mm dollar, pusher by pusher. */
+/** What this bench saw of its long die with the 37.7 mm brenn, pusher by pusher. */
 const ROWS: readonly Row[] = [
   [22, [1, 21.2], [2, 21.5], [4, 22.0], [6, 22.3]],
   [21, [1, 20.3], [3, 20.8], [5, 21.2]],
@@ -19,7 +19,7 @@ export const DEMO_DIE_CHARTS: readonly (DieChartInput & { readonly id: string })
   ([pusherMm, ...seen], index) => ({
     id: demoId('die-chart', index),
     metal: 'silver-900',
-    coinDiameterMm: 38.1,
+    coinDiameterMm: 37.7,
     die: 'Long die',
     pusherMm,
     observations: seen.map(([reveal, insideDiameterMm]) => ({ reveal, insideDiameterMm })),

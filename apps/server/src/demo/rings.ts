@@ -41,7 +41,7 @@ type DemoWorkRing = DemoRing & { readonly work: Work };
 const COIN_RINGS: readonly DemoCoinRing[] = [
   {
     name: 'Ferry crew, no. 1',
-    stock: 'Brennac Union half',
+    stock: 'Brennac Union 20 brenn',
     holeMm: 12.7,
     targetUs: 10,
     wall: 'straight',
@@ -67,7 +67,7 @@ const COIN_RINGS: readonly DemoCoinRing[] = [
   },
   {
     name: 'Little finger, Ilse',
-    stock: 'Brennac Union quarter, 1954',
+    stock: 'Brennac Union 5 brenn, 1954',
     holeMm: 11.11,
     targetUs: 4.5,
     wall: 'straight',
@@ -80,7 +80,7 @@ const COIN_RINGS: readonly DemoCoinRing[] = [
   },
   {
     name: 'Copper trial',
-    stock: 'Quillon Isles 3 sols',
+    stock: 'Quillon Isles 3 quills',
     holeMm: 12.7,
     targetUs: 11,
     wall: 'tapered',
@@ -93,7 +93,7 @@ const COIN_RINGS: readonly DemoCoinRing[] = [
   },
   {
     name: 'Ferry crew, no. 2',
-    stock: 'Brennac Union half',
+    stock: 'Brennac Union 20 brenn',
     holeMm: 12.7,
     targetUs: 11.25,
     wall: 'straight',
@@ -120,7 +120,7 @@ const COIN_RINGS: readonly DemoCoinRing[] = [
   },
   {
     name: 'Harbour pilot’s ring',
-    stock: 'Brennac Union half',
+    stock: 'Brennac Union 20 brenn',
     holeMm: 12.7,
     targetUs: 10.5,
     wall: 'straight',
@@ -134,7 +134,7 @@ const COIN_RINGS: readonly DemoCoinRing[] = [
   },
   {
     name: 'Bridge keeper’s ring',
-    stock: 'Velmar 50 lir',
+    stock: 'Velmar 50 velm',
     holeMm: 12,
     targetUs: 8.75,
     wall: 'straight',
@@ -147,8 +147,8 @@ const COIN_RINGS: readonly DemoCoinRing[] = [
     rimRatio: 1,
   },
   {
-    name: 'Thin crown trial',
-    stock: 'Skerrow half crown',
+    name: 'Thin gannet trial',
+    stock: 'Skerrow fulmar',
     holeMm: 11.11,
     targetUs: 10,
     wall: 'straight',
@@ -163,7 +163,7 @@ const COIN_RINGS: readonly DemoCoinRing[] = [
   },
   {
     name: 'Owl, first try',
-    stock: 'Osterholm 1 daler',
+    stock: 'Osterholm 1 holm',
     holeMm: 11.11,
     targetUs: 8,
     wall: 'straight',

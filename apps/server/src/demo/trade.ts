@@ -56,8 +56,8 @@ const ORDERS: readonly DemoOrder[] = [
   { person: 'Mirel', name: 'Ferry crew, no. 3', wish: { wall: 'rounded', curlDeg: 25, finish: 'dark', dedication: 'To the night boat' }, ring: 'Ferry crew, no. 3', askedAt: '2026-11-13T09:00:00.000Z', wantedIn: 7, states: MADE, approvalWanted: true },
   { person: 'Pell', name: 'Harbour pilot’s ring', ring: 'Harbour pilot', askedAt: '2026-11-14T11:45:00.000Z', wantedIn: 9, states: MADE, sizer: 10 },
   { person: 'Hannick', name: 'Rope fork ring', wish: { kind: 'handle', finish: 'as-formed' }, ring: 'Rope fork', askedAt: '2026-11-15T16:00:00.000Z', wantedIn: 12, states: MADE, approvalWanted: true },
-  { person: 'Pell', name: 'Wedding ring of the half', wish: { year: 1948, dedication: 'P & A, over the pass' }, askedAt: '2026-11-19T19:00:00.000Z', wantedIn: 14, plan: { stock: 'Brennac Union half', holeMm: 14.29, targetUs: 10 }, states: ['quoted', 'agreed'], approvalWanted: true },
-  { person: 'Sanne', name: 'Second little ring', wish: { year: 1954 }, askedAt: '2026-11-21T08:30:00.000Z', wantedIn: 25, plan: { stock: 'Brennac Union quarter, 1954', holeMm: 11.11, targetUs: 5 }, states: [] },
+  { person: 'Pell', name: 'Wedding ring of the pass', wish: { year: 1948, dedication: 'P & A, over the pass' }, askedAt: '2026-11-19T19:00:00.000Z', wantedIn: 14, plan: { stock: 'Brennac Union 20 brenn', holeMm: 14.29, targetUs: 10 }, states: ['quoted', 'agreed'], approvalWanted: true },
+  { person: 'Sanne', name: 'Second little ring', wish: { year: 1954 }, askedAt: '2026-11-21T08:30:00.000Z', wantedIn: 25, plan: { stock: 'Brennac Union 5 brenn, 1954', holeMm: 11.11, targetUs: 5 }, states: [] },
   { person: 'Calla', name: 'A ring of her birth year', wish: { year: 1974, widthMinMm: 9, widthMaxMm: 11 }, askedAt: '2026-11-23T21:10:00.000Z', wantedIn: 30, states: [] },
 ];
 

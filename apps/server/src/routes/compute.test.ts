@@ -183,18 +183,18 @@ describe('POST /compute/die-chart', () => {
 
 describe('POST /compute/search', () => {
   const wish = { targetInsideDiameterMm: 19.76, widthMm: { min: 7.5, max: 9 }, wall: 'straight' };
-  const half = DEMO_COINS.find(({ name }) => name === 'Brennac Union half, 1948');
+  const brenn = DEMO_COINS.find(({ name }) => name === 'Brennac Union 20 brenn, 1948');
   const zinc = DEMO_COINS.find(({ metal }) => metal === 'zinc-core');
 
   beforeAll(async () => {
-    for (const piece of [half, zinc]) await server.api.post('/api/v1/stock').send(piece).expect(201);
+    for (const piece of [brenn, zinc]) await server.api.post('/api/v1/stock').send(piece).expect(201);
   });
 
   it('ranks pieces and holes, best first, and leaves out what cannot be made', async () => {
     const { body } = await post('search', wish).expect(200);
     const { options } = searchResponseSchema.parse(body);
     expect(options.length).toBeGreaterThan(1);
-    expect(new Set(options.map(({ stockId }) => stockId))).toEqual(new Set([half?.id]));
+    expect(new Set(options.map(({ stockId }) => stockId))).toEqual(new Set([brenn?.id]));
     for (const { sizeIntervalUs, widthIntervalMm, bandWidthMm } of options) {
       expect(sizeIntervalUs[0]).toBeLessThan(10);
       expect(sizeIntervalUs[1]).toBeGreaterThan(10);

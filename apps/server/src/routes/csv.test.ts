@@ -36,7 +36,7 @@ describe('taking a file in', () => {
   it('tells what will change before anything does', async () => {
     const preview = await take(
       'stock',
-      'name,quantity,notes\r\n"Brennac Union half, 1948",9,counted\r\n',
+      'name,quantity,notes\r\n"Brennac Union 20 brenn, 1948",9,counted\r\n',
       true,
     );
     expect(preview).toMatchObject({ dryRun: true, taken: false });
@@ -48,7 +48,7 @@ describe('taking a file in', () => {
     });
     expect(await csvOf('stock')).not.toContain('counted');
     expect(
-      (await take('stock', 'name,quantity,notes\r\n"Brennac Union half, 1948",9,counted\r\n')).taken,
+      (await take('stock', 'name,quantity,notes\r\n"Brennac Union 20 brenn, 1948",9,counted\r\n')).taken,
     ).toBe(true);
     expect(await csvOf('stock')).toContain('counted');
   });

@@ -133,7 +133,7 @@ describe('orders', () => {
   });
 
   it('count a gold lining that the route does not name', async () => {
-    const order = await orderNamed('Wedding ring of the half');
+    const order = await orderNamed('Wedding ring of the pass');
     const cost = async () =>
       (await server.api.get(path(`/orders/${order.id}/costs`)).expect(200)).body.planned.consumablesCost;
     const before = await cost();

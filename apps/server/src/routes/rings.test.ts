@@ -47,18 +47,18 @@ async function piecesOf(stockName: string): Promise<number> {
 
 describe('a ring at the bench', () => {
   it('keeps the promise of its plan and takes one piece from stock, once', async () => {
-    const before = await piecesOf('Skerrow half crown');
-    const planId = await addPlan('Skerrow half crown');
+    const before = await piecesOf('Skerrow fulmar');
+    const planId = await addPlan('Skerrow fulmar');
     const ring = await start(planId);
     expect(ring.status).toBe('in-work');
     expect(ring.steps[0]?.kind).toBe('cut');
     expect(ring.prediction.bandWidthMm).toBeGreaterThan(7);
     expect(await start(planId, ring.id)).toEqual(ring);
-    expect(await piecesOf('Skerrow half crown')).toBe(before - 1);
+    expect(await piecesOf('Skerrow fulmar')).toBe(before - 1);
   });
 
   it('takes events once, in order, and follows them with the reducer of core', async () => {
-    const ring = await start(await addPlan('Skerrow half crown'));
+    const ring = await start(await addPlan('Skerrow fulmar'));
     const first = event({ kind: 'step-done', step: 0 });
     const second = event({ kind: 'step-done', step: 1 });
     await send(ring.id, first, second).expect(200);
@@ -70,7 +70,7 @@ describe('a ring at the bench', () => {
   });
 
   it('is finished by an event, listed in the log, and taken up again by undoing it', async () => {
-    const ring = await start(await addPlan('Skerrow half crown', { name: 'For the log' }));
+    const ring = await start(await addPlan('Skerrow fulmar', { name: 'For the log' }));
     const end = event({ kind: 'finished' });
     const reading = event({ kind: 'reading', rimDownMm: 19.1, cutDownMm: 19.05, mark: 'leading' });
     const finished = await send(ring.id, reading, event({ kind: 'measured', bandWidthMm: 9 }), end).expect(
@@ -90,7 +90,7 @@ describe('a ring at the bench', () => {
   });
 
   it('is not in the log while it is in work, whatever it is called', async () => {
-    const planId = await addPlan('Quillon Isles 3 sols');
+    const planId = await addPlan('Quillon Isles 3 quills');
     const { body: ring } = await server.api
       .post('/api/v1/rings')
       .send({ planId, name: 'Finished by Friday' })
@@ -101,25 +101,25 @@ describe('a ring at the bench', () => {
   });
 
   it('gives the piece back when it is archived before it was begun', async () => {
-    const ring = await start(await addPlan('Velmar 50 lir'));
-    const left = await piecesOf('Velmar 50 lir');
+    const ring = await start(await addPlan('Velmar 50 velm'));
+    const left = await piecesOf('Velmar 50 velm');
     await server.api.delete(`/api/v1/rings/${ring.id}`).expect(204);
-    expect(await piecesOf('Velmar 50 lir')).toBe(left + 1);
+    expect(await piecesOf('Velmar 50 velm')).toBe(left + 1);
     await server.api.get(`/api/v1/rings/${ring.id}`).expect(404);
     await server.api.post(`/api/v1/rings/${ring.id}/restore`).expect(200);
-    expect(await piecesOf('Velmar 50 lir')).toBe(left);
+    expect(await piecesOf('Velmar 50 velm')).toBe(left);
   });
 
   it('keeps the piece of a ring that was begun', async () => {
-    const ring = await start(await addPlan('Skerrow penny'));
+    const ring = await start(await addPlan('Skerrow limpet'));
     await send(ring.id, event({ kind: 'step-done', step: 0 })).expect(200);
-    const left = await piecesOf('Skerrow penny');
+    const left = await piecesOf('Skerrow limpet');
     await server.api.delete(`/api/v1/rings/${ring.id}`).expect(204);
-    expect(await piecesOf('Skerrow penny')).toBe(left);
+    expect(await piecesOf('Skerrow limpet')).toBe(left);
   });
 
   it('is refused when it cannot be made, or when none of the piece is left', async () => {
-    const impossible = await addPlan('Brennac Union half', { targetInsideDiameterMm: 28 });
+    const impossible = await addPlan('Brennac Union 20 brenn', { targetInsideDiameterMm: 28 });
     const refused = await server.api
       .post('/api/v1/rings')
       .send({ planId: impossible, name: 'No' })
@@ -140,7 +140,7 @@ describe('a ring at the bench', () => {
     { kind: 'step-done', step: -1 },
     { kind: 'step-done', step: 1, mood: 'good' },
   ])('refuses the event %j', async (body) => {
-    const ring = await start(await addPlan('Brennac Union quarter, clad'));
+    const ring = await start(await addPlan('Brennac Union 5 brenn, clad'));
     await send(ring.id, event(body as never)).expect(400);
     const events = await server.api.get(`/api/v1/rings/${ring.id}/events`).expect(200);
     expect(events.body.items).toEqual([]);
@@ -149,7 +149,7 @@ describe('a ring at the bench', () => {
 
 describe('a plan’s school and charts', () => {
   it('is kept with the plan and decides the ring’s route', async () => {
-    const planId = await addPlan('Brennac Union half', {
+    const planId = await addPlan('Brennac Union 20 brenn', {
       school: 'straighten',
       targetInsideDiameterMm: 19.76,
     });
@@ -161,7 +161,7 @@ describe('a plan’s school and charts', () => {
   });
 
   it('is over-stretch and reduce where none is named', async () => {
-    const { body: plan } = await server.api.get(`/api/v1/plans/${await addPlan('Brennac Union half')}`);
+    const { body: plan } = await server.api.get(`/api/v1/plans/${await addPlan('Brennac Union 20 brenn')}`);
     expect(plan.school).toBe('over-stretch');
     const wrong = await server.api
       .post('/api/v1/plans')
@@ -170,7 +170,7 @@ describe('a plan’s school and charts', () => {
   });
 
   it('has reveals from the die charts where the ring is stepped down', async () => {
-    const planId = await addPlan('Brennac Union dollar', { targetInsideDiameterMm: 18.95 });
+    const planId = await addPlan('Brennac Union 60 brenn', { targetInsideDiameterMm: 18.95 });
     const { steps } = await start(planId);
     const tapes = steps.flatMap(({ tape }) => tape ?? []);
     expect(tapes.length).toBeGreaterThan(1);
@@ -180,7 +180,7 @@ describe('a plan’s school and charts', () => {
 
 describe('trouble', () => {
   it('is kept with the ring, and only by a name that has a remedy', async () => {
-    const ring = await start(await addPlan('Brennac Union half'));
+    const ring = await start(await addPlan('Brennac Union 20 brenn'));
     const trouble = event({ kind: 'trouble', symptom: 'crack-at-cut-edge', crackMm: 0.6 });
     const { body } = await send(ring.id, trouble).expect(200);
     expect(stateOf(ring, body.events).troubles).toEqual([

@@ -10,13 +10,13 @@ import { ringInput } from './ring-store';
 
 const TRUTH = { ...STEADY_BENCH, traits: { ...DEFAULT_TRAITS, shareShift: 0.06, handsOnMin: { fold: 8 } } };
 const COIN = {
-  name: 'Test half, 1948',
+  name: 'Test brenn, 1948',
   issuer: 'Testland',
   year: 1948,
   metal: 'silver-900',
-  diameterMm: 30.6,
+  diameterMm: 30.9,
   rimThicknessMm: 2.15,
-  massG: 14.84,
+  massG: 15.13,
   form: 'round',
   edge: 'reeded',
   outsideFace: 'obverse',
@@ -155,7 +155,7 @@ describe('what a workshop’s log teaches', () => {
 
   it('answers plain computations alike in every workshop, and by the log only when asked', async () => {
     const question = {
-      coin: { diameterMm: 30.6, rimThicknessMm: 2.15, massG: 14.84, metal: 'silver-900' },
+      coin: { diameterMm: 30.9, rimThicknessMm: 2.15, massG: 15.13, metal: 'silver-900' },
       holeMm: 12.7,
       targetInsideDiameterMm: 19,
       wall: 'straight',

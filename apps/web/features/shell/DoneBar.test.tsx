@@ -12,13 +12,13 @@ describe('DoneBar', () => {
     act(
       () =>
         void store.dispatch(
-          noticeShown({ text: 'The florin was archived.', undo: { kind: 'stock', id: 'x' } }),
+          noticeShown({ text: 'The tern was archived.', undo: { kind: 'stock', id: 'x' } }),
         ),
     );
-    expect(screen.getByText('The florin was archived.')).toBeTruthy();
+    expect(screen.getByText('The tern was archived.')).toBeTruthy();
     expect(screen.getByText('Undo')).toBeTruthy();
     fireEvent.press(screen.getByText('Close'));
-    expect(screen.queryByText('The florin was archived.')).toBeNull();
+    expect(screen.queryByText('The tern was archived.')).toBeNull();
   });
 
   it('goes by itself after a while', () => {

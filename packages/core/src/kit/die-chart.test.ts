@@ -84,7 +84,7 @@ describe('chartsFor', () => {
   it('takes charts of the same metal and nearly the same diameter', () => {
     const chart: DieChart = {
       metal: 'silver-900',
-      coinDiameterMm: 38.1,
+      coinDiameterMm: 37.7,
       die: 'long',
       pusherMm: 19,
       observations: SEEN,

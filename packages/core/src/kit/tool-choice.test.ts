@@ -50,14 +50,14 @@ describe('choosing tools', () => {
 
   it('takes the tightest fold die of each angle that lets the coin in and does not let the rim through', () => {
     const rimOutside = () => 22;
-    const found = foldDies(kitOf(die(42), die(32), die(34, 25)), 30.6, rimOutside);
+    const found = foldDies(kitOf(die(42), die(32), die(34, 25)), 30.9, rimOutside);
     expect(found.map(({ angleDeg, choice }) => [angleDeg, 'use' in choice && choice.use])).toEqual([
       [17, 'fold-die 1'],
       [25, 'fold-die 2'],
     ]);
-    expect(foldDies(kitOf(die(28)), 30.6, rimOutside)).toEqual([]);
-    expect(foldDies(kitOf(die(32)), 30.6, () => 13)).toEqual([]);
-    expect(lacksFoldDie(30.6, 17)).toMatchObject({
+    expect(foldDies(kitOf(die(28)), 30.9, rimOutside)).toEqual([]);
+    expect(foldDies(kitOf(die(32)), 30.9, () => 13)).toEqual([]);
+    expect(lacksFoldDie(30.9, 17)).toMatchObject({
       missing: { words: 'a 17° fold die with a mouth of 31 mm or more' },
     });
   });

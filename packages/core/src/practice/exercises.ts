@@ -33,32 +33,32 @@ export interface Exercise {
 }
 
 const us = SIZE_SYSTEMS.us.toDiameterMm;
-const HALF: PracticePiece = {
-  name: 'Silver half',
-  diameterMm: 30.6,
+const BRENN: PracticePiece = {
+  name: 'Silver brenn',
+  diameterMm: 30.9,
   rimThicknessMm: 2.15,
-  massG: 14.84,
+  massG: 15.13,
   metal: 'silver-900',
 };
-const QUARTER: PracticePiece = {
-  name: 'Silver quarter',
-  diameterMm: 24.3,
+const SMALL_BRENN: PracticePiece = {
+  name: 'Small silver brenn',
+  diameterMm: 24.6,
   rimThicknessMm: 1.75,
-  massG: 7.58,
+  massG: 7.77,
   metal: 'silver-900',
 };
-const SOLS: PracticePiece = {
-  name: 'Copper sols',
+const COPPER_QUILL: PracticePiece = {
+  name: 'Copper quill',
   diameterMm: 33.5,
   rimThicknessMm: 2.2,
   massG: 16.16,
   metal: 'copper',
 };
-const DOLLAR: PracticePiece = {
-  name: 'Silver dollar',
-  diameterMm: 38.1,
+const LARGE_BRENN: PracticePiece = {
+  name: 'Large silver brenn',
+  diameterMm: 37.7,
   rimThicknessMm: 2.6,
-  massG: 27.82,
+  massG: 27.24,
   metal: 'silver-900',
 };
 const HOLES = [9.5, 11.1, 12.7, 14.3, 15.9] as const;
@@ -68,9 +68,9 @@ export const EXERCISES: readonly Exercise[] = [
     id: 'first-band',
     grade: 1,
     title: 'A first band',
-    task: 'Make a straight band from the silver half. The hole is up to you.',
+    task: 'Make a straight band from the silver brenn. The hole is up to you.',
     about: 'A piece near its natural size needs least work, and a stop in time saves a correction.',
-    pieces: [HALF],
+    pieces: [BRENN],
     holesMm: HOLES,
     targetMm: us(9),
     wall: { kind: 'straight' },
@@ -85,7 +85,7 @@ export const EXERCISES: readonly Exercise[] = [
     title: 'Which coin?',
     task: 'A straight band for a little finger. Take the piece and the hole that suit it.',
     about: 'A coin too large for the finger has to be crushed down to it; a small one hardly works at all.',
-    pieces: [QUARTER, HALF, DOLLAR],
+    pieces: [SMALL_BRENN, BRENN, LARGE_BRENN],
     holesMm: HOLES,
     targetMm: us(5),
     wall: { kind: 'straight' },
@@ -100,7 +100,7 @@ export const EXERCISES: readonly Exercise[] = [
     title: 'Copper that hardens early',
     task: 'A straight band from copper. This piece has been worked before: feel when it wants the flame.',
     about: 'Metal tells when it is full: anneal when it turns stiff, not by the count of strokes.',
-    pieces: [SOLS],
+    pieces: [COPPER_QUILL],
     holesMm: HOLES,
     targetMm: us(11),
     wall: { kind: 'straight' },
@@ -117,10 +117,10 @@ export const EXERCISES: readonly Exercise[] = [
     id: 'from-where-to-curl',
     grade: 4,
     title: 'From where to curl?',
-    task: 'A rounded band from the silver half, curled at 17° and then 25°. Choose the straight size to curl from.',
+    task: 'A rounded band from the silver brenn, curled at 17° and then 25°. Choose the straight size to curl from.',
     about:
       'A curl takes two to three sizes, and every die takes its own: read after the first, and work out the second.',
-    pieces: [HALF],
+    pieces: [BRENN],
     holesMm: HOLES,
     targetMm: us(9.5),
     wall: { kind: 'rounded', curlDeg: 25 },
@@ -137,9 +137,9 @@ export const EXERCISES: readonly Exercise[] = [
     id: 'big-coin-small-finger',
     grade: 5,
     title: 'Big coin, small finger',
-    task: 'The dollar as a straight band: too tight for dies alone. Pushers under tape, annealed before each.',
+    task: 'The large brenn as a straight band: too tight for dies alone. Pushers under tape, annealed before each.',
     about: 'A long reduction goes pusher by pusher, and the rim bears only so much in one.',
-    pieces: [DOLLAR],
+    pieces: [LARGE_BRENN],
     holesMm: HOLES,
     targetMm: us(10),
     wall: { kind: 'straight' },

@@ -8,7 +8,7 @@ import { seededRandom } from '../uncertainty';
 import { simulateRing, STEADY_BENCH, type BenchTruth } from './index';
 
 const INPUT: CoinRingInput = {
-  coin: { diameterMm: 30.6, rimThicknessMm: 2.15, massG: 14.84, metal: 'silver-900' },
+  coin: { diameterMm: 30.9, rimThicknessMm: 2.15, massG: 15.13, metal: 'silver-900' },
   holeMm: 12.7,
   targetInsideDiameterMm: 18.95,
   wall: { kind: 'rounded', curlDeg: 25 },

@@ -20,7 +20,7 @@ const FOLDED: readonly PracticeAction[] = [
   { kind: 'fold', share: 1 },
   ANNEAL,
 ];
-const [first, , , curling, dollar] = EXERCISES as readonly [Exercise, Exercise, Exercise, Exercise, Exercise];
+const [first, , , curling, large] = EXERCISES as readonly [Exercise, Exercise, Exercise, Exercise, Exercise];
 const read = (game: Game) => edgesOf(game.now!);
 
 describe('the tools of the practice bench', () => {
@@ -80,7 +80,7 @@ describe('the tools of the practice bench', () => {
   });
 
   it('a pusher brings the rim down to its own size, and a wider one does not touch it', () => {
-    const before = after(dollar, ...FOLDED);
+    const before = after(large, ...FOLDED);
     const pushed = act(act(before, ANNEAL), { kind: 'push', pusherMm: 25.5 });
     expect(pushed.ended).toBeUndefined();
     expect(read(pushed).rimMm + (pushed.now?.lipMm ?? 0)).toBeCloseTo(25.5, 1);

@@ -10,7 +10,7 @@ import { routeFor } from '../route/test-route';
 
 const QUARTER_MM = MM_PER_US_SIZE / 4;
 const INPUT: CoinRingInput = {
-  coin: { diameterMm: 30.6, rimThicknessMm: 2.15, massG: 12.5, metal: 'silver-900' },
+  coin: { diameterMm: 30.9, rimThicknessMm: 2.15, massG: 12.5, metal: 'silver-900' },
   holeMm: 11.1,
   targetInsideDiameterMm: 18.9,
   wall: { kind: 'rounded' },

@@ -5,7 +5,7 @@ import { type BenchTraits, DEFAULT_TRAITS, formedWish, turnedDeg } from '../step
 import { routeFor } from './test-route';
 
 const ROUNDED: CoinRingInput = {
-  coin: { diameterMm: 30.6, rimThicknessMm: 2.15, massG: 14.84, metal: 'silver-900' },
+  coin: { diameterMm: 30.9, rimThicknessMm: 2.15, massG: 15.13, metal: 'silver-900' },
   holeMm: 12.7,
   targetInsideDiameterMm: 18.95,
   wall: { kind: 'rounded', curlDeg: 25 },

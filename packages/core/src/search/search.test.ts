@@ -12,27 +12,27 @@ import {
   type SearchPiece,
 } from './index';
 
-const HALF: SearchPiece = {
-  id: 'half',
-  diameterMm: 30.6,
+const BRENN: SearchPiece = {
+  id: 'brenn',
+  diameterMm: 30.9,
   rimThicknessMm: 2.15,
-  massG: 14.84,
+  massG: 15.13,
   metal: 'silver-900',
   year: 1948,
   outsideFace: 'obverse',
   price: 15,
 };
 const STOCK: readonly SearchPiece[] = [
-  HALF,
-  { ...HALF, id: 'none-left', quantity: 0 },
-  { ...HALF, id: 'steel', metal: 'steel' },
-  { ...HALF, id: 'small', diameterMm: 19.2, rimThicknessMm: 1.3, massG: 3.51 },
+  BRENN,
+  { ...BRENN, id: 'none-left', quantity: 0 },
+  { ...BRENN, id: 'steel', metal: 'steel' },
+  { ...BRENN, id: 'small', diameterMm: 19.2, rimThicknessMm: 1.3, massG: 3.51 },
   {
-    ...HALF,
+    ...BRENN,
     id: 'bronze',
     metal: 'bronze',
-    diameterMm: 30.8,
-    massG: 10.74,
+    diameterMm: 30.4,
+    massG: 10.46,
     rimThicknessMm: 1.75,
     year: 1912,
     price: 1,
@@ -78,14 +78,14 @@ describe('paretoFront', () => {
 
 describe('pieceFitsWish', () => {
   it('asks for year, metal, face, price and that one is left', () => {
-    expect(pieceFitsWish(HALF, WISH)).toBe(true);
-    expect(pieceFitsWish({ ...HALF, quantity: 0 }, WISH)).toBe(false);
-    expect(pieceFitsWish(HALF, { ...WISH, year: 1949 })).toBe(false);
-    expect(pieceFitsWish(HALF, { ...WISH, metal: 'copper' })).toBe(false);
-    expect(pieceFitsWish(HALF, { ...WISH, face: 'reverse' })).toBe(false);
-    expect(pieceFitsWish({ ...HALF, outsideFace: 'either' }, { ...WISH, face: 'reverse' })).toBe(true);
-    expect(pieceFitsWish(HALF, { ...WISH, priceMax: 14 })).toBe(false);
-    expect(pieceFitsWish({ ...HALF, price: null }, { ...WISH, priceMax: 1 })).toBe(true);
+    expect(pieceFitsWish(BRENN, WISH)).toBe(true);
+    expect(pieceFitsWish({ ...BRENN, quantity: 0 }, WISH)).toBe(false);
+    expect(pieceFitsWish(BRENN, { ...WISH, year: 1949 })).toBe(false);
+    expect(pieceFitsWish(BRENN, { ...WISH, metal: 'copper' })).toBe(false);
+    expect(pieceFitsWish(BRENN, { ...WISH, face: 'reverse' })).toBe(false);
+    expect(pieceFitsWish({ ...BRENN, outsideFace: 'either' }, { ...WISH, face: 'reverse' })).toBe(true);
+    expect(pieceFitsWish(BRENN, { ...WISH, priceMax: 14 })).toBe(false);
+    expect(pieceFitsWish({ ...BRENN, price: null }, { ...WISH, priceMax: 1 })).toBe(true);
   });
 
   it('aims at the ideal, else the middle of what is allowed', () => {
@@ -100,7 +100,7 @@ describe('searchStock', () => {
 
   it('offers only what can be made within the width, best first', () => {
     expect(options.length).toBeGreaterThan(2);
-    expect(new Set(options.map(({ stockId }) => stockId))).toEqual(new Set(['half', 'bronze']));
+    expect(new Set(options.map(({ stockId }) => stockId))).toEqual(new Set(['brenn', 'bronze']));
     for (const { bandWidthMm, widthMm } of options) {
       expect(bandWidthMm).toBeGreaterThan(7.2);
       expect(bandWidthMm).toBeLessThan(9.3);
@@ -123,20 +123,20 @@ describe('searchStock', () => {
   });
 
   it('keeps to the school that was asked for', () => {
-    const only = runToEnd(searchStock([HALF], PUNCHES, { ...WISH, school: 'straighten' }));
+    const only = runToEnd(searchStock([BRENN], PUNCHES, { ...WISH, school: 'straighten' }));
     expect(only.length).toBeGreaterThan(0);
     expect(only.every(({ school }) => school === 'straighten')).toBe(true);
   });
 
   it('ranks what needs a tool that is not owned below what needs none, and names the tool', () => {
-    const [best] = runToEnd(searchStock([HALF], without('stretcher'), { ...WISH, school: 'over-stretch' }));
+    const [best] = runToEnd(searchStock([BRENN], without('stretcher'), { ...WISH, school: 'over-stretch' }));
     expect(best?.why).toContain('needs a stretcher');
-    expect(best?.score).toBeLessThan(options.find(({ stockId }) => stockId === 'half')?.score ?? 0);
+    expect(best?.score).toBeLessThan(options.find(({ stockId }) => stockId === 'brenn')?.score ?? 0);
   });
 });
 
 describe('sizeMap', () => {
-  const coin = HALF;
+  const coin = BRENN;
   const map = runToEnd(sizeMap({ coin, wall: { kind: 'straight' }, kit: PUNCHES }));
 
   it('has a cell for every size and hole; widths fall as holes and sizes grow', () => {

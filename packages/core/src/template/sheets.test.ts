@@ -33,7 +33,7 @@ const PARTS = coinBand({
   insideDiameterMm: 18,
 });
 const BAND = coinBandSheet({
-  name: 'Sol',
+  name: 'Quill',
   coinDiameterMm: 20,
   stripWidthMm: 8,
   parts: PARTS,

@@ -8,7 +8,7 @@ import {
   type SheetMark,
 } from './index';
 
-const INPUT = { coinName: 'Skerrow <crown> & co', diameterMm: 36, holeMm: 14.3 };
+const INPUT = { coinName: 'Skerrow <gannet> & co', diameterMm: 36, holeMm: 14.3 };
 
 function ofKind<K extends SheetMark['kind']>(marks: readonly SheetMark[], kind: K) {
   return marks.filter((mark): mark is Extract<SheetMark, { kind: K }> => mark.kind === kind);
@@ -52,7 +52,7 @@ describe('sheetSvg', () => {
   it('is in millimetres, and escapes what a name may hold', () => {
     const svg = sheetSvg(centringSheet({ ...INPUT, paper: 'letter' }));
     expect(svg).toContain('width="215.9mm" height="279.4mm" viewBox="0 0 215.9 279.4"');
-    expect(svg).toContain('Skerrow &lt;crown&gt; &amp; co');
+    expect(svg).toContain('Skerrow &lt;gannet&gt; &amp; co');
     expect(svg).toContain('<line x1="20" y1="26" x2="70" y2="26"');
     expect(svg.match(/<circle/g)).toHaveLength(4);
   });

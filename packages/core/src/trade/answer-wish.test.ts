@@ -16,9 +16,9 @@ function coin(id: string, change: Partial<WishCoin> = {}): WishCoin {
     kind: 'coin',
     id,
     name: `Coin ${id}`,
-    diameterMm: 30.6,
+    diameterMm: 30.9,
     rimThicknessMm: 2.15,
-    massG: 14.84,
+    massG: 15.13,
     metal: 'silver-900',
     year: 1948,
     outsideFace: 'either',
@@ -192,7 +192,7 @@ describe('letters', () => {
       reachMm: { min: 15, max: 22 },
       targetInsideDiameterMm: 19,
     } as const;
-    const terms = { ...words, ...question, piece: 'half' };
+    const terms = { ...words, ...question, piece: 'brenn' };
     expect(exchangeLetter(terms, partExchange(question)).text).toMatch(
       /other 3 pay[\s\S]*44\.00 cr[\s\S]*With 8 pieces/,
     );

@@ -1,3 +1,4 @@
+import { z } from 'zod';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { keep, readKept } from '@/store/kept';
 
@@ -7,10 +8,11 @@ interface PracticeState {
 }
 
 const KEPT_UNDER = 'practice-best';
+const bestSchema = z.record(z.string(), z.number());
 
 export const practiceSlice = createSlice({
   name: 'practice',
-  initialState: (): PracticeState => ({ best: readKept(KEPT_UNDER, {}) }),
+  initialState: (): PracticeState => ({ best: readKept(KEPT_UNDER, bestSchema, {}) }),
   reducers: {
     scored: (state, { payload }: PayloadAction<{ readonly exercise: string; readonly points: number }>) => ({
       best: {

@@ -11,7 +11,7 @@ import { PracticeScreen } from './PracticeScreen';
 
 jest.mock('expo-router', () => jest.requireActual('@/testing/router').fakeRouter());
 
-const [first, , , curl, dollar] = EXERCISES;
+const [first, , , curl, large] = EXERCISES;
 const size = (mm: number) => `${mm.toFixed(1)}`;
 
 function taken(): Game {
@@ -22,7 +22,7 @@ describe('what a learner is offered', () => {
   it('has the tools that the exercise needs', () => {
     expect(toolsFor(first!)).not.toContain('curl');
     expect(toolsFor(curl!)).toContain('curl');
-    expect(toolsFor(dollar!)).toContain('push');
+    expect(toolsFor(large!)).toContain('push');
   });
 
   it('folds by a share of what is left', () => {
@@ -33,7 +33,7 @@ describe('what a learner is offered', () => {
   it('is told in words', () => {
     const words = (action: Parameters<typeof actionWords>[0]) =>
       actionWords(action, taken(), size, (mm) => `${mm} mm`);
-    expect(words({ kind: 'take', piece: 0, holeMm: 12.7 })).toBe('Silver half, hole 12.7 mm');
+    expect(words({ kind: 'take', piece: 0, holeMm: 12.7 })).toBe('Silver brenn, hole 12.7 mm');
     expect(words({ kind: 'reduce', toMm: 18.94 })).toBe('Reduce both edges to 18.9');
     expect(words({ kind: 'fold', share: 1 / 2 })).toBe('Fold by 50 % of what is left');
   });

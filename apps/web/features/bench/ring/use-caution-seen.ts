@@ -1,12 +1,13 @@
 import type { StepKind } from '@round-mint/core/steps';
 import { useState } from 'react';
+import { z } from 'zod';
 import { keep, readKept } from '@/store/kept';
 
 const KEPT_UNDER = 'cautions-read';
 
 /** Nothing that can be read: the caution is shown in full again. */
 function readBack(): readonly string[] {
-  return readKept<readonly string[]>(KEPT_UNDER, []);
+  return readKept(KEPT_UNDER, z.array(z.string()), []);
 }
 
 /** Remembers that a kind of step was done with its caution in full view. */

@@ -10,7 +10,7 @@ jest.mock('expo-router', () => jest.requireActual('@/testing/router').fakeRouter
 const CHART: StoredDieChart = {
   id: '00000006-0000-4000-8000-000000000001',
   metal: 'silver-900',
-  coinDiameterMm: 38.1,
+  coinDiameterMm: 37.7,
   die: 'Long die',
   pusherMm: 20,
   observations: [
@@ -34,7 +34,7 @@ describe('what was typed', () => {
   });
 
   it('becomes a chart, checked by the contract', () => {
-    const texts = { metal: 'silver-900', coinDiameter: '38.1', die: 'Long die', pusher: '20' };
+    const texts = { metal: 'silver-900', coinDiameter: '37.7', die: 'Long die', pusher: '20' };
     expect(parseChart(CHART.id, texts, 'mm')).toMatchObject({
       ok: true,
       chart: { pusherMm: 20, observations: [] },

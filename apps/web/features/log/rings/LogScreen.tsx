@@ -4,7 +4,9 @@ import { Link } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
-import { API_PATH, useListLogQuery } from '@/store/api';
+import { workshop } from '@round-mint/contract/endpoints-workshop';
+import { useListLogQuery } from '@/store/api';
+import { addressOf } from '@/store/call';
 import { Button } from '@/ui/Button';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
@@ -46,8 +48,8 @@ function summaryLine(entries: readonly LogEntry[]): string {
 }
 
 /** The browser saves what the server sends as a file. */
-function download(path: string): void {
-  window.location.assign(`${API_PATH}${path}`);
+function download(address: string): void {
+  window.location.assign(address);
 }
 
 /** Predicted against actual. */
@@ -67,8 +69,16 @@ function Log({ entries }: { entries: readonly LogEntry[] }) {
       header={<PlaceHeader title="Log" note={entries.length > 0 ? summaryLine(entries) : undefined} />}
       footer={
         <View className="flex-row gap-2">
-          <Button className="flex-1" label="Log as CSV" onPress={() => download('/log.csv')} />
-          <Button className="flex-1" label="Everything as JSON" onPress={() => download('/export')} />
+          <Button
+            className="flex-1"
+            label="Log as CSV"
+            onPress={() => download(addressOf(workshop.logCsv, {}))}
+          />
+          <Button
+            className="flex-1"
+            label="Everything as JSON"
+            onPress={() => download(addressOf(workshop.exportAll, {}))}
+          />
         </View>
       }
     >

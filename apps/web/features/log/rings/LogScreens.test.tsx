@@ -14,7 +14,7 @@ jest.mock('expo-router', () => jest.requireActual('@/testing/router').fakeRouter
 const ENTRY: LogEntry = {
   ringId: RING_ID,
   name: 'For Ilse',
-  stockName: 'Test half, 1948',
+  stockName: 'Test brenn, 1948',
   kind: 'coin',
   metal: 'silver-900',
   wall: 'straight',

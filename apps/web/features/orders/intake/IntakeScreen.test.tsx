@@ -26,7 +26,7 @@ describe('IntakeScreen', () => {
     expect(screen.getByLabelText('Size as given').props.value).toBe('10');
     expect(screen.getByLabelText(/Width of the gauge/).props.value).toBe('6.0 mm');
     expect(
-      await screen.findByRole('radio', { name: /^Test half, 1948: hole/ }, { timeout: 20_000 }),
+      await screen.findByRole('radio', { name: /^Test brenn, 1948: hole/ }, { timeout: 20_000 }),
     ).toBeTruthy();
     expect(screen.getByText('✓ 1 way to make it: below.')).toBeTruthy();
   });
@@ -39,7 +39,7 @@ describe('IntakeScreen', () => {
     });
     fireEvent.changeText(await screen.findByTestId('intake-person'), 'Nela Prow');
     type('Size as given', '10');
-    fireEvent.press(await screen.findByRole('radio', { name: /^Test half, 1948/ }, { timeout: 20_000 }));
+    fireEvent.press(await screen.findByRole('radio', { name: /^Test brenn, 1948/ }, { timeout: 20_000 }));
     fireEvent.press(screen.getByTestId('keep-order'));
     await waitFor(() => expect(router.replace).toHaveBeenCalled());
     const [person] = sent('/people');

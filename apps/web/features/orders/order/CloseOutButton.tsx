@@ -1,7 +1,9 @@
 import type { Order } from '@round-mint/contract/orders';
 import { PaperButton } from '@/features/shared/print/PaperButton';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
-import { API_PATH, useListPhotosQuery } from '@/store/api';
+import { photos as photoCalls } from '@round-mint/contract/endpoints-bench';
+import { useListPhotosQuery } from '@/store/api';
+import { addressOf } from '@/store/call';
 import { useRing } from '@/store/use-rings';
 import { closeOutFacts, storyOf } from './close-out';
 import { closeOutPaper } from './papers';
@@ -9,7 +11,7 @@ import { closeOutPaper } from './papers';
 const WORDS = { before: 'before', during: 'on the way', after: 'finished' } as const;
 
 async function picture(id: string): Promise<Uint8Array> {
-  const answer = await fetch(`${API_PATH}/photos/${id}`);
+  const answer = await fetch(addressOf(photoCalls.file, { id }));
   if (!answer.ok) throw new Error('the picture is not there');
   return new Uint8Array(await answer.arrayBuffer());
 }

@@ -6,7 +6,9 @@ import { Image, Linking, Pressable, ScrollView, View } from 'react-native';
 import { OrdersTabs } from '@/features/shared/tabs/OrdersTabs';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { useWidthClass } from '@/features/shared/screen/use-width';
-import { API_PATH } from '@/store/api';
+import { photos as photoCalls } from '@round-mint/contract/endpoints-bench';
+import { outbox as outboxCalls } from '@round-mint/contract/endpoints-trade';
+import { addressOf } from '@/store/call';
 import { useListMessagesQuery } from '@/store/trade-api';
 import { Button } from '@/ui/Button';
 import { Screen } from '@/ui/Screen';
@@ -45,7 +47,7 @@ function LetterView({ letter }: { letter: Message }) {
       {letter.photoIds.map((id) => (
         <Image
           key={id}
-          source={{ uri: `${API_PATH}/photos/${id}` }}
+          source={{ uri: addressOf(photoCalls.file, { id }) }}
           accessibilityLabel="The picture that goes along"
           style={{ width: '100%', maxWidth: 360, aspectRatio: 4 / 3 }}
           resizeMode="contain"
@@ -56,7 +58,7 @@ function LetterView({ letter }: { letter: Message }) {
           <Button
             label="Mail file"
             describe="Save this letter as a mail file"
-            onPress={() => void Linking.openURL(`${API_PATH}/outbox/${letter.id}/message.eml`)}
+            onPress={() => void Linking.openURL(addressOf(outboxCalls.file, { id: letter.id }))}
           />
         </View>
         {orderId ? (

@@ -26,7 +26,7 @@ describe('RouteList', () => {
     fakeServer({});
     const { steps } = coinRoute(
       {
-        coin: { diameterMm: 38.1, rimThicknessMm: 2.6, metal: 'silver-900' },
+        coin: { diameterMm: 37.7, rimThicknessMm: 2.6, metal: 'silver-900' },
         holeMm: 12.7,
         targetInsideDiameterMm: 18.9,
         wall: { kind: 'straight' },

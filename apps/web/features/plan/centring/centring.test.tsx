@@ -12,12 +12,12 @@ jest.mock('expo-router', () => jest.requireActual('@/testing/router').fakeRouter
 /** Readings of a hole that is off by e towards 9 o'clock: the land is wide at 3. */
 function landTexts(places: number, e: number): string[] {
   return Array.from({ length: places }, (_, i) =>
-    (8.95 + e * Math.sin((2 * Math.PI * i) / places)).toFixed(2),
+    (9.1 + e * Math.sin((2 * Math.PI * i) / places)).toFixed(2),
   );
 }
 
 const QUESTION = {
-  diameterMm: 30.6,
+  diameterMm: 30.9,
   holeMm: 12.7,
   unit: 'mm',
   punchesMm: [12.7, 14.3],
@@ -87,7 +87,7 @@ describe('CentreScreen', () => {
   it('asks to measure a pair again before anything is filed', async () => {
     const { store } = await renderCentre();
     dispatchAll(store, placesChosen(4));
-    ['8.95', '8.95', '9.6', '8.95'].forEach((text, place) => dispatchAll(store, landTyped({ place, text })));
+    ['9.1', '9.1', '9.75', '9.1'].forEach((text, place) => dispatchAll(store, landTyped({ place, text })));
     expect(await screen.findByText('Measure again before anything is filed.')).toBeTruthy();
     expect(screen.getByText(/12:00 and 6:00 add up to/)).toBeTruthy();
     expect(screen.queryByRole('button', { name: /Plan with/ })).toBeNull();

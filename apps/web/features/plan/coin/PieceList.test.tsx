@@ -7,9 +7,9 @@ import { sizeTyped } from '@/features/plan/draft/plan-draft-slice';
 const SMALL = pieceOf({
   id: '00000001-0000-4000-8000-000000000002',
   name: 'Small piece',
-  diameterMm: 24.3,
+  diameterMm: 24.6,
   rimThicknessMm: 1.75,
-  massG: 7.58,
+  massG: 7.77,
 });
 const ZINC = pieceOf({ id: '00000001-0000-4000-8000-000000000003', name: 'Grey piece', metal: 'zinc-core' });
 
@@ -38,7 +38,7 @@ describe('PieceList', () => {
     expect(await screen.findByText('not this size')).toBeTruthy();
     expect(screen.getByText('refused')).toBeTruthy();
     const order = rows();
-    expect(order[0]).toMatch(/^Test half, 1948 .* \d+\.\d mm wide$/);
+    expect(order[0]).toMatch(/^Test brenn, 1948 .* \d+\.\d mm wide$/);
     expect(order[1]).toMatch(/^Small piece/);
     expect(order[2]).toMatch(/^Grey piece/);
   });

@@ -1,7 +1,7 @@
 import { metalById } from '@round-mint/core/metal';
 import type { PlanModel } from '@/features/plan/draft/plan-model';
 
-/** "silver .900 · 30.6 mm · worked as 1.94 mm thick, from 14.8 g" */
+/** "silver .900 · 30.9 mm · worked as 1.94 mm thick, from 14.8 g" */
 export function pieceLine(
   { piece, plan }: PlanModel,
   length: (mm: number, decimals?: number) => string,

@@ -9,10 +9,10 @@ import { useHoleOptions } from '@/features/plan/coin/use-hole-options';
 
 const PIECE = {
   id: 'piece',
-  name: 'Test half',
-  diameterMm: 30.6,
+  name: 'Test brenn',
+  diameterMm: 30.9,
   rimThicknessMm: 2.15,
-  massG: 14.84,
+  massG: 15.13,
   metal: 'silver-900',
   form: 'round',
   quantity: 1,

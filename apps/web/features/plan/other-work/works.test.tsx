@@ -71,13 +71,13 @@ const BAND: StockItem = {
   stones: false,
   soldered: false,
 };
-const SOL = pieceOf({ id: id(4), name: 'Half sol', diameterMm: 19, rimThicknessMm: 1.5, massG: 3.6 });
-const STOCK = [SPOON, STRIP, BAND, SOL];
+const QUILL = pieceOf({ id: id(4), name: '1 quill', diameterMm: 19, rimThicknessMm: 1.5, massG: 3.6 });
+const STOCK = [SPOON, STRIP, BAND, QUILL];
 const PIECE_FOR: Readonly<Record<WorkKind, StockItem>> = {
   handle: SPOON,
   strip: STRIP,
   spinner: STRIP,
-  'coin-band': SOL,
+  'coin-band': QUILL,
   resize: BAND,
 };
 

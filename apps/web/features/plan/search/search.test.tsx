@@ -79,12 +79,12 @@ describe('sorted', () => {
 describe('SearchScreen', () => {
   const other = pieceOf({
     id: '00000001-0000-4000-8000-000000000002',
-    name: 'Test penny, 1912',
+    name: 'Test limpet, 1912',
     year: 1912,
     metal: 'bronze',
-    diameterMm: 30.8,
+    diameterMm: 30.4,
     rimThicknessMm: 1.75,
-    massG: 10.74,
+    massG: 10.46,
     price: 1,
   });
 

@@ -1,6 +1,8 @@
-import type { DeviceId, DeviceReading } from '@round-mint/contract/devices';
+import type { DeviceId } from '@round-mint/contract/devices';
 import { useEffect, useRef, useState } from 'react';
-import { API_PATH } from '@/store/api';
+import { deviceReadingSchema } from '@round-mint/contract/devices';
+import { devices } from '@round-mint/contract/endpoints-bench';
+import { addressOf } from '@/store/call';
 
 /**
  * Listens to a measuring device.
@@ -15,9 +17,9 @@ export function useDevice(id: DeviceId, onSent?: (value: number) => void): numbe
   }, [onSent]);
   useEffect(() => {
     if (typeof EventSource === 'undefined') return undefined;
-    const stream = new EventSource(`${API_PATH}/devices/${id}/stream`);
+    const stream = new EventSource(addressOf(devices.stream, { device: id }));
     stream.onmessage = ({ data }: MessageEvent<string>) => {
-      const reading = JSON.parse(data) as DeviceReading;
+      const reading = deviceReadingSchema.parse(JSON.parse(data));
       setValue(reading.value);
       if (reading.sent) send.current?.(reading.value);
     };

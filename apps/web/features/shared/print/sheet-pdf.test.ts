@@ -67,7 +67,7 @@ describe('sheetPdf', () => {
     ],
     [
       'coin in band',
-      (paper) => coinBandSheet({ name: 'Sol', coinDiameterMm: 20, stripWidthMm: 8, parts, paper }),
+      (paper) => coinBandSheet({ name: 'Quill', coinDiameterMm: 20, stripWidthMm: 8, parts, paper }),
     ],
     ['finger strip', (paper) => fingerStripSheet(paper, 'us')],
     ['ring holes', (paper) => ringHolesSheet(paper, 'uk')],

@@ -2,7 +2,9 @@ import type { Photo } from '@round-mint/contract/photos';
 import { format } from 'date-fns';
 import { Image, View } from 'react-native';
 import { useArchive } from '@/features/shared/screen/use-archive';
-import { API_PATH, useListPhotosQuery, useRemovePhotoMutation } from '@/store/api';
+import { photos as photoCalls } from '@round-mint/contract/endpoints-bench';
+import { addressOf } from '@/store/call';
+import { useListPhotosQuery, useRemovePhotoMutation } from '@/store/api';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
 import { pairOf } from './photo-model';
@@ -16,7 +18,7 @@ function Picture({ photo, widthPx }: { photo: Photo; widthPx: number | `${number
   return (
     <View role="listitem" style={{ width: widthPx }}>
       <Image
-        source={{ uri: `${API_PATH}/photos/${photo.id}` }}
+        source={{ uri: addressOf(photoCalls.file, { id: photo.id }) }}
         accessibilityLabel={`The ring ${WORDS[photo.part]}, ${taken}`}
         style={{ width: '100%', aspectRatio: photo.widthPx / photo.heightPx }}
         resizeMode="cover"

@@ -3,7 +3,9 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { StockTabs } from '@/features/shared/tabs/StockTabs';
-import { API_PATH, useImportCsvMutation } from '@/store/api';
+import { kit, stock } from '@round-mint/contract/endpoints-workshop';
+import { useImportCsvMutation } from '@/store/api';
+import { addressOf } from '@/store/call';
 import { problemText } from '@/store/problem';
 import { Button } from '@/ui/Button';
 import { Choices } from '@/ui/Choices';
@@ -14,6 +16,8 @@ import { Type } from '@/ui/Type';
 import { previewWords, rowWords } from './csv-words';
 
 type TableName = 'stock' | 'kit';
+
+const CALLS = { stock, kit } as const;
 
 const TABLES = [
   { value: 'stock', label: 'pieces', note: 'coins and all the rest' },
@@ -102,7 +106,10 @@ export function CsvScreen() {
           clear();
         }}
       />
-      <Button label="Save it as CSV" onPress={() => window.open(`${API_PATH}/${table}.csv`, '_self')} />
+      <Button
+        label="Save it as CSV"
+        onPress={() => window.open(addressOf(CALLS[table].exportCsv, {}), '_self')}
+      />
       <Button
         label={file ? `Another file than ${file.name}` : 'Look into a CSV file'}
         onPress={() => void look()}

@@ -12,7 +12,7 @@ jest.mock('@/ui/pick-file', () => ({ pickFile: () => mockPick() }));
 type Row = CsvImportResult['rows'][number];
 const row = (change: Partial<Row>): Row => ({
   row: 2,
-  name: 'Florin',
+  name: 'Tern',
   action: 'change',
   changes: [{ column: 'quantity', from: '3', to: '5' }],
   problems: [],

@@ -4,7 +4,7 @@ import { renderWithStore } from '@/testing/render';
 import { NO_TESTS, testOutcome, testTexts } from './identify-model';
 import { IdentifyScreen } from './IdentifyScreen';
 
-const PIECE = pieceOf({ id: '00000001-0000-4000-8000-000000000031', name: 'Doubtful half' });
+const PIECE = pieceOf({ id: '00000001-0000-4000-8000-000000000031', name: 'Doubtful brenn' });
 jest.mock('expo-router', () => ({
   ...jest.requireActual('@/testing/router').fakeRouter(),
   useLocalSearchParams: () => ({ stockId: '00000001-0000-4000-8000-000000000031' }),
@@ -18,7 +18,7 @@ describe('testOutcome', () => {
 
   it('takes a coin’s own measures along', () => {
     const { evidence, identity } = testOutcome({ ...NO_TESTS, magnet: 'none' }, PIECE);
-    expect(evidence.disc).toEqual({ diameterMm: 30.6, rimThicknessMm: 2.15, massG: 14.84 });
+    expect(evidence.disc).toEqual({ diameterMm: 30.9, rimThicknessMm: 2.15, massG: 15.13 });
     expect(identity?.suspects.length).toBeGreaterThan(1);
   });
 
@@ -47,7 +47,7 @@ describe('IdentifyScreen', () => {
     expect(screen.getByText('Look for marks next.')).toBeTruthy();
     fireEvent.press(screen.getByText('there are'));
     fireEvent.changeText(screen.getByLabelText('What they say'), '900');
-    fireEvent.changeText(screen.getByLabelText('In air (g)'), '14.84');
+    fireEvent.changeText(screen.getByLabelText('In air (g)'), '15.13');
     fireEvent.changeText(screen.getByLabelText('In water (g)'), '13.40');
     expect(screen.getByTestId('density')).toBeTruthy();
     fireEvent.press(screen.getByText('milky, pale blue'));

@@ -5,11 +5,11 @@ import { StockScreen } from './StockScreen';
 
 jest.mock('expo-router', () => jest.requireActual('@/testing/router').fakeRouter());
 
-const FLORIN = pieceOf({
+const TERN = pieceOf({
   id: '00000001-0000-4000-8000-000000000002',
-  name: 'Test florin',
+  name: 'Test tern',
   metal: 'cupronickel',
-  diameterMm: 28.5,
+  diameterMm: 28.8,
 });
 const ZINC = pieceOf({
   id: '00000001-0000-4000-8000-000000000003',
@@ -24,17 +24,17 @@ function names(): string[] {
 
 describe('StockScreen', () => {
   it('lists pieces, marks the refused ones in words, sorts and searches', async () => {
-    fakeServer({ 'GET /stock': listOf(pieceOf(), FLORIN, ZINC) });
+    fakeServer({ 'GET /stock': listOf(pieceOf(), TERN, ZINC) });
     renderWithStore(<StockScreen />);
-    await screen.findByText('Test florin');
-    expect(names()).toEqual(['Grey piece', 'Test florin', 'Test half, 1948']);
+    await screen.findByText('Test tern');
+    expect(names()).toEqual(['Grey piece', 'Test brenn, 1948', 'Test tern']);
     expect(screen.getAllByText('✕ refused')).toHaveLength(1);
     fireEvent.press(screen.getByLabelText('Sort by ⌀'));
-    expect(names()).toEqual(['Grey piece', 'Test florin', 'Test half, 1948']);
+    expect(names()).toEqual(['Grey piece', 'Test tern', 'Test brenn, 1948']);
     fireEvent.press(screen.getByLabelText('Sort by ⌀'));
-    expect(names()).toEqual(['Test half, 1948', 'Test florin', 'Grey piece']);
+    expect(names()).toEqual(['Test brenn, 1948', 'Test tern', 'Grey piece']);
     fireEvent.changeText(screen.getByTestId('stock-search'), 'cupro');
-    expect(names()).toEqual(['Test florin']);
+    expect(names()).toEqual(['Test tern']);
     fireEvent.changeText(screen.getByTestId('stock-search'), 'gold');
     expect(screen.getByText('Nothing matches.')).toBeTruthy();
   });
@@ -53,6 +53,6 @@ describe('StockScreen', () => {
     expect(await screen.findByText('Could not fetch the stock.')).toBeTruthy();
     down = false;
     fireEvent.press(screen.getByRole('button', { name: 'Try again' }));
-    await waitFor(() => expect(screen.getByText('Test half, 1948')).toBeTruthy());
+    await waitFor(() => expect(screen.getByText('Test brenn, 1948')).toBeTruthy());
   });
 });

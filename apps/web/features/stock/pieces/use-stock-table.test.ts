@@ -4,7 +4,7 @@ import { settle, storeWrapper } from '@/testing/render';
 import { tableText, useStockTable } from './use-stock-table';
 
 const PIECES = [
-  pieceOf({ id: 'a', name: 'Florin', metal: 'cupronickel', year: 1951, massG: 9.97, quantity: 8 }),
+  pieceOf({ id: 'a', name: 'Tern', metal: 'cupronickel', year: 1951, massG: 10.18, quantity: 8 }),
   pieceOf({ id: 'b', name: 'Anchor medal', metal: 'silver-999', year: null, massG: undefined, quantity: 1 }),
 ];
 
@@ -21,7 +21,7 @@ describe('useStockTable', () => {
     const { result } = await renderTable();
     expect(result.current.table.getRowModel().rows.map(({ original }) => original.name)).toEqual([
       'Anchor medal',
-      'Florin',
+      'Tern',
     ]);
   });
 
@@ -37,8 +37,8 @@ describe('useStockTable', () => {
     const { result } = await renderTable();
     expect(tableText(result.current.table).split('\n')).toEqual([
       'Name\tKind\tMetal\tYear\t⌀\tMass\tPieces',
-      'Anchor medal\tcoin\tfine silver .999\t\t30.6\t\t1',
-      'Florin\tcoin\tcupro-nickel 75/25\t1951\t30.6\t9.97\t8',
+      'Anchor medal\tcoin\tfine silver .999\t\t30.9\t\t1',
+      'Tern\tcoin\tcupro-nickel 75/25\t1951\t30.9\t10.18\t8',
     ]);
   });
 });

@@ -8,7 +8,7 @@ jest.mock('expo-router', () => jest.requireActual('@/testing/router').fakeRouter
 const id = (n: number) => `00000001-0000-4000-8000-00000000000${n}`;
 const COINS = [
   pieceOf(),
-  pieceOf({ id: id(2), name: 'Old penny', year: 1912, issuer: 'Otherland', outsideFace: 'reverse' }),
+  pieceOf({ id: id(2), name: 'Old limpet', year: 1912, issuer: 'Otherland', outsideFace: 'reverse' }),
   pieceOf({ id: id(3), name: 'Holed piece', year: 1920, form: 'holed' }),
   pieceOf({ id: id(4), name: 'All gone', year: 1948, quantity: 0 }),
 ];
@@ -30,11 +30,11 @@ describe('YearsScreen', () => {
   it('finds one year, a span, an issuer, a face', async () => {
     await open();
     fireEvent.changeText(screen.getByLabelText('Year, or from'), '1948');
-    expect(screen.getByText('Test half, 1948')).toBeTruthy();
-    expect(screen.queryByText('Old penny')).toBeNull();
+    expect(screen.getByText('Test brenn, 1948')).toBeTruthy();
+    expect(screen.queryByText('Old limpet')).toBeNull();
     fireEvent.changeText(screen.getByLabelText('Year, or from'), '1900');
     fireEvent.changeText(screen.getByLabelText('To'), '1915');
-    expect(screen.getByText('Old penny')).toBeTruthy();
+    expect(screen.getByText('Old limpet')).toBeTruthy();
     fireEvent.press(screen.getByRole('radio', { name: 'Testland' }));
     expect(screen.getByText('No coin carries it.')).toBeTruthy();
   });

@@ -10,7 +10,7 @@ const goal = (change: Partial<Goal> = {}): Goal => ({
   targetMm: 19.8,
   school: 'over-stretch',
   method: 'fold',
-  coinDiameterMm: 30.6,
+  coinDiameterMm: 30.9,
   workingThicknessMm: 2.1,
   allowanceStrainLog: 0.12,
   kit: REFERENCE_KIT,
