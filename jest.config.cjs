@@ -1,18 +1,13 @@
 /** Unit and API tests run in plain node; the app's tests have a configuration of their own (apps/web). */
-const nodeProject = (folder) => ({
+const nodeProject = (folder, more = {}) => ({
   displayName: folder.split('/').pop(),
   rootDir: `${__dirname}/${folder}`,
   testEnvironment: 'node',
   extensionsToTreatAsEsm: ['.ts'],
-  transform: {
-    '^.+\\.ts$': [
-      '@swc/jest',
-      { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' }, module: { type: 'es6' } },
-    ],
-  },
-  transformIgnorePatterns: ['/node_modules/(?!@round-mint/)'],
+  transform: { '\\.test\\.ts$': `${__dirname}/scripts/jest/bundle-transform.cjs` },
   testMatch: ['**/*.test.ts'],
-  setupFiles: [],
+  setupFiles: [`${__dirname}/scripts/jest/same-seed.mjs`],
+  ...more,
 });
 
 module.exports = {
@@ -20,5 +15,9 @@ module.exports = {
   testTimeout: 60_000,
   // Jest alone would leave a core idle.
   maxWorkers: '100%',
-  projects: [nodeProject('packages/core'), nodeProject('packages/contract'), nodeProject('apps/server')],
+  projects: [
+    nodeProject('packages/core'),
+    nodeProject('packages/contract'),
+    nodeProject('apps/server', { globalSetup: `${__dirname}/scripts/jest/test-databases.mjs` }),
+  ],
 };

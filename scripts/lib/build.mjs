@@ -1,5 +1,6 @@
-import { cp, rm } from 'node:fs/promises';
+import { rm } from 'node:fs/promises';
 import { join } from 'node:path';
+import { bundleForNode } from './bundle.mjs';
 import { whenStale } from './fresh.mjs';
 import { must, ROOT, say } from './run.mjs';
 
@@ -20,26 +21,9 @@ export async function installIfNeeded() {
 }
 
 async function bundleServer() {
-  const { build } = await import('esbuild');
   const out = join(ROOT, 'apps/server/dist');
   await rm(out, { recursive: true, force: true });
-  await build({
-    entryPoints: [join(ROOT, 'apps/server/src/main.ts')],
-    outfile: join(out, 'server.mjs'),
-    bundle: true,
-    platform: 'node',
-    format: 'esm',
-    target: 'node20',
-    sourcemap: true,
-    // The embedded database finds its own files beside its code; the native driver is optional.
-    external: ['@electric-sql/pglite', 'pg-native'],
-    // Packages of the older module kind ask for `require`.
-    banner: {
-      js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);",
-    },
-    logLevel: 'warning',
-  });
-  await cp(join(ROOT, 'apps/server/src/db/migrations'), join(out, 'migrations'), { recursive: true });
+  await bundleForNode(join(ROOT, 'apps/server/src/main.ts'), join(out, 'server.mjs'));
 }
 
 /** Builds app and server where their sources changed. */

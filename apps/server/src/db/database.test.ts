@@ -6,7 +6,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { loadDemo } from '../demo/load';
-import { testServer } from '../test-server';
+import { testServer } from '../testing/test-server';
 import { FolderInUseError, lockFolder } from './folder-lock';
 
 async function inFolder<T>(work: (folder: string) => Promise<T>): Promise<T> {

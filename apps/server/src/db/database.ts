@@ -9,6 +9,7 @@ import { mkdir } from 'node:fs/promises';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import pg from 'pg';
+import { z } from 'zod';
 import { lockFolder } from './folder-lock';
 import * as schema from './schema';
 
@@ -24,48 +25,62 @@ export interface OpenDatabase {
 }
 
 export type DatabaseLocation =
-  { readonly dataDir: string } | { readonly url: string } | { readonly memory: true };
+  | { readonly dataDir: string }
+  | { readonly url: string }
+  | {
+      readonly memory: true;
+      /** Another database in memory as its `dump` gave it; left out, a new one. */
+      readonly copyOf?: Blob | undefined;
+    };
 
 const migrationsFolder = fileURLToPath(new URL('./migrations', import.meta.url));
 
+const countSchema = z.object({ rows: z.array(z.object({ n: z.number() })).length(1) });
+
 async function appliedMigrations(db: Database): Promise<number> {
-  const result = (await db.execute(
-    sql`select count(*)::int as n from drizzle.__drizzle_migrations`,
-  )) as unknown as {
-    rows: { n: number }[];
-  };
-  return result.rows[0]?.n ?? 0;
+  const result = await db.execute(sql`select count(*)::int as n from drizzle.__drizzle_migrations`);
+  return countSchema.parse(result).rows[0]?.n ?? 0;
 }
 
-async function openPglite(folder: string | undefined): Promise<OpenDatabase> {
-  const unlock = folder ? await lockFolder(folder) : async () => {};
+async function openedPglite(client: PGlite, close: () => Promise<void>): Promise<OpenDatabase> {
+  const db: Database = drizzlePglite(client, { schema });
+  await migratePglite(drizzlePglite(client), { migrationsFolder });
+  return { db, kind: 'pglite', schemaVersion: await appliedMigrations(db), close };
+}
+
+async function openFolder(folder: string): Promise<OpenDatabase> {
+  const unlock = await lockFolder(folder);
   try {
-    const client = folder ? new PGlite(join(folder, 'database')) : new PGlite();
-    const db = drizzlePglite(client, { schema });
-    await migratePglite(db, { migrationsFolder });
-    return {
-      db: db as unknown as Database,
-      kind: 'pglite',
-      schemaVersion: await appliedMigrations(db as unknown as Database),
-      close: async () => {
-        await client.close();
-        await unlock();
-      },
-    };
+    const client = new PGlite(join(folder, 'database'));
+    return await openedPglite(client, async () => {
+      await client.close();
+      await unlock();
+    });
   } catch (error) {
     await unlock();
     throw error;
   }
 }
 
+/** A database that is gone when it is closed; `dump` gives it as a file that another one can be copied from. */
+export async function openMemory(
+  copyOf?: Blob,
+): Promise<OpenDatabase & { readonly dump: () => Promise<Blob> }> {
+  const client = new PGlite(copyOf ? { loadDataDir: copyOf } : {});
+  return {
+    ...(await openedPglite(client, () => client.close())),
+    dump: () => client.dumpDataDir('none'),
+  };
+}
+
 async function openPostgres(url: string): Promise<OpenDatabase> {
   const pool = new pg.Pool({ connectionString: url });
-  const db = drizzlePg(pool, { schema });
-  await migratePg(db, { migrationsFolder });
+  const db: Database = drizzlePg(pool, { schema });
+  await migratePg(drizzlePg(pool), { migrationsFolder });
   return {
-    db: db as unknown as Database,
+    db,
     kind: 'postgres',
-    schemaVersion: await appliedMigrations(db as unknown as Database),
+    schemaVersion: await appliedMigrations(db),
     close: () => pool.end(),
   };
 }
@@ -76,7 +91,7 @@ async function openPostgres(url: string): Promise<OpenDatabase> {
  */
 export async function openDatabase(location: DatabaseLocation): Promise<OpenDatabase> {
   if ('url' in location) return openPostgres(location.url);
-  if ('memory' in location) return openPglite(undefined);
+  if ('memory' in location) return openMemory(location.copyOf);
   await mkdir(location.dataDir, { recursive: true });
-  return openPglite(location.dataDir);
+  return openFolder(location.dataDir);
 }

@@ -8,7 +8,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { gunzipSync } from 'node:zlib';
-import { testServer } from '../test-server';
+import { testServer } from '../testing/test-server';
 
 type Row = Readonly<Record<string, unknown>>;
 

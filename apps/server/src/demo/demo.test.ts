@@ -4,7 +4,7 @@ import { stockInputSchema } from '@round-mint/contract/stock';
 import { toolInputSchema } from '@round-mint/contract/kit';
 import { metalById } from '@round-mint/core/metal';
 import { fillFactor } from '@round-mint/core/stock';
-import { testServer } from '../test-server';
+import { testServer } from '../testing/test-server';
 import { DEMO_DIE_CHARTS } from './die-charts';
 import { DEMO_KIT } from './kit';
 import { loadDemo } from './load';

@@ -3,7 +3,7 @@ import http from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { createApp } from '../app';
 import { openDatabase } from '../db/database';
-import { testServer, type TestServer } from '../test-server';
+import { testServer, type TestServer } from '../testing/test-server';
 import { benchDevices, type Instrument } from './instrument';
 
 describe('an instrument', () => {

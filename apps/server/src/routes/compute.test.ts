@@ -8,7 +8,7 @@ import { searchResponseSchema } from '@round-mint/contract/search';
 import { sizeResponseSchema } from '@round-mint/contract/size';
 import { DEMO_KIT } from '../demo/kit';
 import { DEMO_COINS } from '../demo/stock';
-import { testServer, type TestServer } from '../test-server';
+import { testServer, type TestServer } from '../testing/test-server';
 
 let server: TestServer;
 beforeAll(async () => {

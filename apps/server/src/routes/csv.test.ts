@@ -1,11 +1,9 @@
 import { csvImportResultSchema } from '@round-mint/contract/csv';
-import { testServer, type TestServer } from '../test-server';
-import { loadDemo } from '../demo/load';
+import { demoServer, type TestServer } from '../testing/test-server';
 
 let server: TestServer;
 beforeAll(async () => {
-  server = await testServer();
-  await loadDemo(server.db, { history: false });
+  server = await demoServer();
 });
 afterAll(() => server.close());
 

@@ -1,7 +1,7 @@
 import { dayPlanSchema } from '@round-mint/contract/day-plan';
 import { orderListSchema } from '@round-mint/contract/orders';
 import { shopNumbersSchema } from '@round-mint/contract/shop';
-import { demoServer, path } from '../test-server';
+import { demoServer, path } from '../testing/test-server';
 
 let server: Awaited<ReturnType<typeof demoServer>>;
 beforeAll(async () => {

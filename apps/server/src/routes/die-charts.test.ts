@@ -1,6 +1,6 @@
 import { dieChartListSchema, type DieChartInput } from '@round-mint/contract/die-charts';
 import { loadDemo } from '../demo/load';
-import { testServer, type TestServer } from '../test-server';
+import { testServer, type TestServer } from '../testing/test-server';
 
 let server: TestServer;
 beforeAll(async () => {

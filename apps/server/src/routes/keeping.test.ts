@@ -3,7 +3,7 @@ import { metalPricesSchema } from '@round-mint/contract/metal-prices';
 import { scrapListSchema, type StoredScrap } from '@round-mint/contract/scrap';
 import { randomUUID } from 'node:crypto';
 import { demoId } from '../demo/demo-id';
-import { demoServer, eventOf, path } from '../test-server';
+import { demoServer, eventOf, path } from '../testing/test-server';
 
 let server: Awaited<ReturnType<typeof demoServer>>;
 beforeAll(async () => {

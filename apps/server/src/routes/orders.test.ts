@@ -6,7 +6,7 @@ import { mkdtemp, readdir, readFile, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { demoId } from '../demo/demo-id';
-import { demoServer, eventOf, path } from '../test-server';
+import { demoServer, eventOf, path } from '../testing/test-server';
 
 let server: Awaited<ReturnType<typeof demoServer>>;
 let outboxDir: string;

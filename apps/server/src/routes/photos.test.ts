@@ -1,8 +1,7 @@
 import { FIRST_RECIPES } from '@round-mint/core/finishing';
 import { randomUUID } from 'node:crypto';
 import { demoId } from '../demo/demo-id';
-import { loadDemo } from '../demo/load';
-import { testServer, type TestServer } from '../test-server';
+import { demoServer, testServer, type TestServer } from '../testing/test-server';
 
 const RING = demoId('ring', 0);
 
@@ -24,8 +23,7 @@ const photo = (change: object = {}) => ({
 
 let server: TestServer;
 beforeAll(async () => {
-  server = await testServer();
-  await loadDemo(server.db, { history: false });
+  server = await demoServer();
 });
 afterAll(() => server.close());
 

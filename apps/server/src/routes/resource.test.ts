@@ -1,6 +1,6 @@
 import type { CoinStockInput } from '@round-mint/contract/stock';
 import { randomUUID } from 'node:crypto';
-import { testServer, type TestServer } from '../test-server';
+import { testServer, type TestServer } from '../testing/test-server';
 
 let server: TestServer;
 beforeAll(async () => {

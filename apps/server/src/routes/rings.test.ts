@@ -1,14 +1,12 @@
 import { ringWithEventsSchema, type RingEventInput } from '@round-mint/contract/rings';
 import { randomUUID } from 'node:crypto';
-import { loadDemo } from '../demo/load';
 import { DEMO_COINS } from '../demo/stock';
 import { stateOf } from '../services/ring-store';
-import { testServer, type TestServer } from '../test-server';
+import { demoServer, type TestServer } from '../testing/test-server';
 
 let server: TestServer;
 beforeAll(async () => {
-  server = await testServer();
-  await loadDemo(server.db, { history: false });
+  server = await demoServer();
 });
 afterAll(() => server.close());
 

@@ -10,7 +10,7 @@ import {
 } from '@round-mint/contract/works-compute';
 import { doneBody } from '@round-mint/core/ring';
 import { randomUUID } from 'node:crypto';
-import { testServer, type TestServer } from '../test-server';
+import { testServer, type TestServer } from '../testing/test-server';
 
 let server: TestServer;
 beforeAll(async () => {

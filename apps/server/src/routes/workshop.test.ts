@@ -3,13 +3,11 @@ import { DEFAULT_SETTINGS } from '@round-mint/contract/settings';
 import { ENDPOINTS } from '@round-mint/contract/endpoints';
 import Papa from 'papaparse';
 import { demoId } from '../demo/demo-id';
-import { loadDemo } from '../demo/load';
-import { testServer, type TestServer } from '../test-server';
+import { demoServer, testServer, type TestServer } from '../testing/test-server';
 
 let server: TestServer;
 beforeAll(async () => {
-  server = await testServer();
-  await loadDemo(server.db, { history: false });
+  server = await demoServer();
 });
 afterAll(() => server.close());
 

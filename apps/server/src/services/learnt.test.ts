@@ -5,7 +5,7 @@ import { REFERENCE_KIT } from '@round-mint/core/kit';
 import { DEFAULT_TRAITS } from '@round-mint/core/steps';
 import { seededRandom } from '@round-mint/core/uncertainty';
 import { randomUUID } from 'node:crypto';
-import { testServer, type TestServer } from '../test-server';
+import { testServer, type TestServer } from '../testing/test-server';
 import { ringInput } from './ring-store';
 
 const TRUTH = { ...STEADY_BENCH, traits: { ...DEFAULT_TRAITS, shareShift: 0.06, handsOnMin: { fold: 8 } } };

@@ -21,7 +21,7 @@ const TRUTH: BenchTraits = {
 };
 
 const COINS: readonly CoinRingInput['coin'][] = [
-  { diameterMm: 30.9, rimThicknessMm: 2.15, metal: 'silver-900' },
+  { diameterMm: 30.2, rimThicknessMm: 2.15, metal: 'silver-900' },
   { diameterMm: 28, rimThicknessMm: 1.9, metal: 'copper' },
   { diameterMm: 32, rimThicknessMm: 2.3, metal: 'silver-835' },
 ];

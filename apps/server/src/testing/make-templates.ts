@@ -1,0 +1,18 @@
+import { mkdir, writeFile } from 'node:fs/promises';
+import { join } from 'node:path';
+import { openMemory } from '../db/database';
+import { loadDemo } from '../demo/load';
+
+/** Makes the databases that tests copy: an empty one with its tables, and the made-up workshop without its first year. */
+export async function makeTemplates(folder: string): Promise<void> {
+  await mkdir(folder, { recursive: true });
+  const { db, dump, close } = await openMemory();
+  const keep = async (name: string) => {
+    const file = await dump();
+    await writeFile(join(folder, `${name}.tar`), Buffer.from(await file.arrayBuffer()));
+  };
+  await keep('empty');
+  await loadDemo(db, { history: false });
+  await keep('demo');
+  await close();
+}

@@ -1,0 +1,45 @@
+import { randomUUID } from 'node:crypto';
+import { readFile } from 'node:fs/promises';
+import { join } from 'node:path';
+import request from 'supertest';
+import { createApp } from '../app';
+import { openDatabase, type DatabaseLocation, type OpenDatabase } from '../db/database';
+import { loadDemo } from '../demo/load';
+
+/** Databases that every test file may copy instead of making its own; the test run makes them first. */
+type Template = 'empty' | 'demo';
+
+async function templateOf(name: Template): Promise<Blob | undefined> {
+  const folder = process.env['TEST_DATABASES'];
+  return folder === undefined ? undefined : new Blob([await readFile(join(folder, `${name}.tar`))]);
+}
+
+function serverOf(database: OpenDatabase, outboxDir?: string) {
+  const app = createApp({ database, version: 'test', outboxDir });
+  return { db: database.db, api: request(app), close: database.close };
+}
+
+/** A server on a database of its own, for tests of the interface. */
+export async function testServer(location?: DatabaseLocation) {
+  return serverOf(await openDatabase(location ?? { memory: true, copyOf: await templateOf('empty') }));
+}
+
+export type TestServer = Awaited<ReturnType<typeof testServer>>;
+
+/** A server of the made-up workshop, without its first year. */
+export async function demoServer(outboxDir?: string) {
+  const copyOf = await templateOf('demo');
+  const database = await openDatabase({ memory: true, copyOf });
+  if (!copyOf) await loadDemo(database.db, { history: false });
+  return serverOf(database, outboxDir);
+}
+
+/** Something that happened, under an id of its own. */
+export function eventOf(body: object, id: string = randomUUID()) {
+  return { id, at: '2026-11-25T10:00:00.000Z', body };
+}
+
+/** A call's path in the interface. */
+export function path(rest: string): string {
+  return `/api/v1${rest}`;
+}
