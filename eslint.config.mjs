@@ -20,7 +20,6 @@ export default defineConfig([
       eqeqeq: ['error', 'always'],
       'no-console': ['error', { allow: ['warn', 'error'] }],
       'max-lines': ['error', { max: 320, skipBlankLines: true, skipComments: true }],
-      'import/no-cycle': ['error', { ignoreExternal: true }],
     },
   },
   {
@@ -29,6 +28,18 @@ export default defineConfig([
       '@typescript-eslint/no-explicit-any': 'error',
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
       '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
+    },
+  },
+  {
+    // Rules that know types: nothing that may fail is started and forgotten, nothing is worked out and dropped.
+    files: ['packages/*/src/**/*.ts', 'apps/**/*.ts', 'apps/**/*.tsx', 'e2e/*.ts'],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/no-floating-promises': ['error', { ignoreVoid: true }],
+      '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: false }],
+      '@typescript-eslint/await-thenable': 'error',
+      '@typescript-eslint/no-unused-expressions': 'error',
+      '@typescript-eslint/no-unnecessary-type-assertion': 'error',
     },
   },
   {

@@ -13,33 +13,65 @@ export interface Workshop {
 }
 
 interface Fixtures {
+  /**
+   * Whether a test has a workshop of its own. Those that change nothing another test would see share one of their
+   * worker's: a server takes longer to start than most of them to run.
+   */
+  fresh: boolean;
   workshop: Workshop;
   /** A page that fails its test when it asks another host for anything, or throws. */
   app: Page;
 }
 
-export const test = base.extend<Fixtures>({
-  // eslint-disable-next-line no-empty-pattern -- Playwright asks for a pattern
-  workshop: async ({}, provide) => {
-    const folder = await mkdtemp(join(tmpdir(), 'round-mint-e2e-'));
-    const dataDir = join(folder, 'data');
-    await cp(process.env['ROUND_MINT_TEMPLATE'] ?? '', dataDir, { recursive: true });
-    let server: RunningServer = await startServer(dataDir);
-    const { url, port } = server;
-    const start = async () => {
-      server = await startServer(dataDir, port);
-    };
-    await provide({
-      url,
-      start,
-      stop: () => server.stop(),
-      restart: async () => {
-        await server.kill();
-        await start();
-      },
-    });
-    await server.stop();
-    await rm(folder, { recursive: true, force: true });
+interface WorkerFixtures {
+  /** The workshop that the tests of a worker share; started when the first one asks for it. */
+  shared: () => Promise<Workshop>;
+}
+
+/** A server on a copy of the made-up workshop. */
+async function openWorkshop(): Promise<Workshop & { readonly close: () => Promise<void> }> {
+  const folder = await mkdtemp(join(tmpdir(), 'round-mint-e2e-'));
+  const dataDir = join(folder, 'data');
+  await cp(process.env['ROUND_MINT_TEMPLATE'] ?? '', dataDir, { recursive: true });
+  let server: RunningServer = await startServer(dataDir);
+  const { url, port } = server;
+  const start = async () => {
+    server = await startServer(dataDir, port);
+  };
+  return {
+    url,
+    start,
+    stop: () => server.stop(),
+    restart: async () => {
+      await server.kill();
+      await start();
+    },
+    close: async () => {
+      await server.stop();
+      await rm(folder, { recursive: true, force: true });
+    },
+  };
+}
+
+export const test = base.extend<Fixtures, WorkerFixtures>({
+  fresh: [true, { option: true }],
+  shared: [
+    // eslint-disable-next-line no-empty-pattern -- Playwright asks for a pattern
+    async ({}, provide) => {
+      let opened: ReturnType<typeof openWorkshop> | undefined;
+      await provide(() => (opened ??= openWorkshop()));
+      await (await opened)?.close();
+    },
+    { scope: 'worker' },
+  ],
+  workshop: async ({ fresh, shared }, provide) => {
+    if (!fresh) {
+      await provide(await shared());
+      return;
+    }
+    const own = await openWorkshop();
+    await provide(own);
+    await own.close();
   },
   app: async ({ page, workshop }, provide) => {
     const strangers: string[] = [];

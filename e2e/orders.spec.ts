@@ -219,7 +219,7 @@ test.describe('at the wide sheet', () => {
     await page.getByRole('radiogroup', { name: 'Day' }).getByRole('radio').nth(1).click();
     const first = runs.first();
     await expect(first).toBeVisible();
-    await drag(page, first as ReturnType<Page['getByTestId']>, 0, 96);
+    await drag(page, first, 0, 96);
     await expect(
       runs
         .filter({ hasText: '◆' })

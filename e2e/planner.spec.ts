@@ -2,6 +2,9 @@ import type { Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
 import { expect, goTo, test } from './fixtures';
 
+// Most tests here change nothing that another one would see.
+test.use({ fresh: false });
+
 const BRENN = '/plan?stockId=00000001-0000-4000-8000-000000000010';
 const LARGE_BRENN = '/plan?stockId=00000001-0000-4000-8000-000000000011';
 
@@ -139,55 +142,63 @@ test('what can it become: tools that would open sizes, and a cell that is planne
   await expect(page.getByTestId('holes').getByRole('radio', { checked: true })).toContainText('15.0 mm');
 });
 
-test('a hole off centre is filed on paper, and the plan and the bench follow', async ({ app: page }) => {
-  await openPlan(page, BRENN);
-  await page
-    .getByTestId('holes')
-    .getByRole('radio', { name: /12\.7 mm/ })
-    .click();
-  await page.getByRole('button', { name: 'Centre the hole' }).click();
-  for (let place = 0; place < 8; place++) {
-    const land = 8.95 + 0.4 * Math.sin((Math.PI * place) / 4);
-    await page.getByLabel(new RegExp(`^${place + 1} · `)).fill(land.toFixed(2));
-  }
-  await expect(page.getByTestId('land-verdict')).toContainText('File the wide side at 3:00');
-  await expect(page.getByTestId('land-drawing')).toHaveAttribute(
-    'aria-label',
-    /wide side at 3:00, file there/,
-  );
+test.describe('what is kept', () => {
+  test.use({ fresh: true });
 
-  const [pdf] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Save as PDF' }).click(),
-  ]);
-  expect((await readFile(await pdf.path())).subarray(0, 5).toString()).toBe('%PDF-');
-  const [svg] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Save as SVG' }).click(),
-  ]);
-  expect(await readFile(await svg.path(), 'utf8')).toContain('width="210mm"');
+  test('a hole off centre is filed on paper, and the plan and the bench follow', async ({ app: page }) => {
+    await openPlan(page, BRENN);
+    await page
+      .getByTestId('holes')
+      .getByRole('radio', { name: /12\.7 mm/ })
+      .click();
+    await page.getByRole('button', { name: 'Centre the hole' }).click();
+    for (let place = 0; place < 8; place++) {
+      const land = 9.1 + 0.4 * Math.sin((Math.PI * place) / 4);
+      await page.getByLabel(new RegExp(`^${place + 1} · `)).fill(land.toFixed(2));
+    }
+    await expect(page.getByTestId('land-verdict')).toContainText('File the wide side at 3:00');
+    await expect(page.getByTestId('land-drawing')).toHaveAttribute(
+      'aria-label',
+      /wide side at 3:00, file there/,
+    );
 
-  await page
-    .getByRole('button', { name: /Plan with a hole of 13\.5\d? mm|Plan with a hole of 13\.\d\d mm/ })
-    .click();
-  await expect(page.getByTestId('holes').getByRole('radio', { checked: true })).toContainText(/13\.[45]/);
-  await page.getByRole('button', { name: /All \d+ steps/ }).click();
-  await expect(page.getByRole('list', { name: 'Steps of the route' })).toContainText(
-    /punch.*(then file to 13\.5 mm|self-centring)/,
-  );
+    const [pdf] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Save as PDF' }).click(),
+    ]);
+    expect((await readFile(await pdf.path())).subarray(0, 5).toString()).toBe('%PDF-');
+    const [svg] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Save as SVG' }).click(),
+    ]);
+    expect(await readFile(await svg.path(), 'utf8')).toContain('width="210mm"');
+
+    await page
+      .getByRole('button', { name: /Plan with a hole of 13\.5\d? mm|Plan with a hole of 13\.\d\d mm/ })
+      .click();
+    await expect(page.getByTestId('holes').getByRole('radio', { checked: true })).toContainText(/13\.[45]/);
+    await page.getByRole('button', { name: /All \d+ steps/ }).click();
+    await expect(page.getByRole('list', { name: 'Steps of the route' })).toContainText(
+      /punch.*(then file to 13\.5 mm|self-centring)/,
+    );
+  });
 });
 
-test('a die chart learns a pass and says where to stop', async ({ app: page }) => {
-  await goTo(page, 'Log');
-  await page.getByRole('link', { name: 'Die charts' }).click();
-  const chart = page.getByRole('listitem', { name: '20.0 mm pusher, Long die' });
-  await expect(chart).toContainText('4 observations');
-  await chart.getByLabel('Size wanted after this pass').fill('19.5 mm');
-  await expect(chart).toContainText(/Stop with 1\.\d lines showing/);
-  await chart.getByLabel('Lines showing').fill('2');
-  await chart.getByLabel('Size after it').fill('US 10');
-  await chart.getByRole('button', { name: /Add an observation/ }).click();
-  await expect(chart).toContainText('5 observations');
-  await page.reload();
-  await expect(chart).toContainText('5 observations');
+test.describe('what is kept', () => {
+  test.use({ fresh: true });
+
+  test('a die chart learns a pass and says where to stop', async ({ app: page }) => {
+    await goTo(page, 'Log');
+    await page.getByRole('link', { name: 'Die charts' }).click();
+    const chart = page.getByRole('listitem', { name: '20.0 mm pusher, Long die' });
+    await expect(chart).toContainText('4 observations');
+    await chart.getByLabel('Size wanted after this pass').fill('19.5 mm');
+    await expect(chart).toContainText(/Stop with 1\.\d lines showing/);
+    await chart.getByLabel('Lines showing').fill('2');
+    await chart.getByLabel('Size after it').fill('US 10');
+    await chart.getByRole('button', { name: /Add an observation/ }).click();
+    await expect(chart).toContainText('5 observations');
+    await page.reload();
+    await expect(chart).toContainText('5 observations');
+  });
 });

@@ -1,6 +1,9 @@
 import type { Page } from '@playwright/test';
 import { expect, goTo, test } from './fixtures';
 
+// Nothing is changed by what is refused.
+test.use({ fresh: false });
+
 async function choose(page: Page, piece: RegExp): Promise<void> {
   await goTo(page, 'Plan');
   await page.getByRole('button', { name: /Choose a(nother)? piece/ }).click();
@@ -49,30 +52,34 @@ for (const [piece, reason] of [
   });
 }
 
-test('with the server away, nothing is lost and everything can be tried again', async ({
-  app: page,
-  workshop,
-}) => {
-  await choose(page, /Brennac Union 20 brenn/);
-  await page.getByLabel('Target size', { exact: true }).fill('US 9½');
-  await workshop.stop();
-  await page.getByTestId('take-to-bench').click();
-  await page.getByLabel('What is this ring called?').fill('In the dark');
-  await page.getByRole('button', { name: 'Begin this ring' }).click();
-  await expect(page.getByRole('dialog').getByRole('status')).toContainText('does not answer');
-  await expect(page.getByLabel('What is this ring called?')).toHaveValue('In the dark');
-  await workshop.start();
-  await page.getByRole('button', { name: 'Begin this ring' }).click();
-  await expect(page.getByTestId('verb')).toHaveText('Punch');
+test.describe('a server that goes away', () => {
+  test.use({ fresh: true });
 
-  await workshop.stop();
-  await page.getByTestId('step-done').click();
-  // What was done with the hands is done: the bench goes on, and the server hears of it later.
-  await expect(page.getByTestId('verb')).toHaveText('Deburr');
-  await expect(page.getByTestId('unsent')).toContainText('1 waiting');
-  await workshop.start();
-  await expect(page.getByTestId('unsent')).toHaveCount(0, { timeout: 30_000 });
-  await expect(page.getByTestId('verb')).toHaveText('Deburr');
+  test('with the server away, nothing is lost and everything can be tried again', async ({
+    app: page,
+    workshop,
+  }) => {
+    await choose(page, /Brennac Union 20 brenn/);
+    await page.getByLabel('Target size', { exact: true }).fill('US 9½');
+    await workshop.stop();
+    await page.getByTestId('take-to-bench').click();
+    await page.getByLabel('What is this ring called?').fill('In the dark');
+    await page.getByRole('button', { name: 'Begin this ring' }).click();
+    await expect(page.getByRole('dialog').getByRole('status')).toContainText('does not answer');
+    await expect(page.getByLabel('What is this ring called?')).toHaveValue('In the dark');
+    await workshop.start();
+    await page.getByRole('button', { name: 'Begin this ring' }).click();
+    await expect(page.getByTestId('verb')).toHaveText('Punch');
+
+    await workshop.stop();
+    await page.getByTestId('step-done').click();
+    // What was done with the hands is done: the bench goes on, and the server hears of it later.
+    await expect(page.getByTestId('verb')).toHaveText('Deburr');
+    await expect(page.getByTestId('unsent')).toContainText('1 waiting');
+    await workshop.start();
+    await expect(page.getByTestId('unsent')).toHaveCount(0, { timeout: 30_000 });
+    await expect(page.getByTestId('verb')).toHaveText('Deburr');
+  });
 });
 
 test('a place that cannot be fetched says so and comes back', async ({ app: page }) => {

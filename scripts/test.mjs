@@ -6,19 +6,29 @@ import { ROOT, run, say } from './lib/run.mjs';
 
 /** What was counted, over all kinds of test. */
 const counts = { passed: 0, failed: 0 };
+/** How long each stage took. */
+const stages = [];
+
+async function timed(name, work) {
+  const from = performance.now();
+  say(`${name} …`);
+  try {
+    return await work();
+  } finally {
+    stages.push({ name, seconds: (performance.now() - from) / 1000 });
+  }
+}
 
 /** A check that passes or fails as a whole. */
 async function check(name, command, args) {
-  say(`${name} …`);
-  const { code } = await run(command, args);
+  const { code } = await timed(name, () => run(command, args));
   counts[code === 0 ? 'passed' : 'failed'] += 1;
   if (code !== 0) console.error(`✕ ${name} failed`);
 }
 
 /** A run of tests that leaves a report; a run that dies without one counts as a failure. */
 async function suite(name, command, args, options, report, read) {
-  say(`${name} …`);
-  const { code } = await run(command, args, options);
+  const { code } = await timed(name, () => run(command, args, options));
   try {
     const { passed, failed } = read(JSON.parse(await readFile(report, 'utf8')));
     counts.passed += passed;
@@ -52,7 +62,7 @@ async function staticChecks() {
 }
 
 // The bundler and the checkers leave each other a core: together they take little more than the longer of them.
-const [, built] = await Promise.allSettled([staticChecks(), buildIfNeeded()]);
+const [, built] = await Promise.allSettled([staticChecks(), timed('Build', buildIfNeeded)]);
 
 const unit = join(reports, 'unit.json');
 await suite(
@@ -86,5 +96,7 @@ await suite(
   playwrightCounts,
 );
 
+console.log('\nSeconds each stage took (the build runs beside the checks before the tests):');
+for (const { name, seconds } of stages) console.log(`${seconds.toFixed(0).padStart(5)}  ${name}`);
 console.log(`\n${counts.passed} passed, ${counts.failed} failed`);
 process.exit(counts.failed === 0 ? 0 : 1);

@@ -150,7 +150,7 @@ const tradeApi = api.injectEndpoints({
       async onQueryStarted(_plan, { dispatch, queryFulfilled }) {
         try {
           const { data } = await queryFulfilled;
-          dispatch(tradeApi.util.upsertQueryData('getDayPlan', undefined, data));
+          await dispatch(tradeApi.util.upsertQueryData('getDayPlan', undefined, data));
         } catch {
           // Who saved it shows the failure.
         }

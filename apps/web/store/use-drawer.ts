@@ -9,7 +9,7 @@ import { useBenchTraits } from './use-bench-traits';
 /** A piece as the answer to a wish sees it: with what a test found that it may bear. */
 function wishPiece(piece: StockItem): WishPiece {
   const may = piece.evidence ? identify(piece.evidence).may : undefined;
-  return { ...piece, may } as WishPiece;
+  return { ...piece, may };
 }
 
 /** What rings can be made of and with; undefined until it is there. */

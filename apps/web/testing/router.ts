@@ -5,6 +5,7 @@ export const params: Record<string, string> = {};
 /** What `jest.mock('expo-router', …)` puts in its place. */
 export function fakeRouter() {
   return {
+    Slot: () => null,
     Link: ({ children }: { children: unknown }) => children,
     Redirect: () => null,
     useRouter: () => router,

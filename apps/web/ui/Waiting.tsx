@@ -68,7 +68,7 @@ export function Fetched<T>({ from: { data, isError, refetch }, what, children }:
 export function both<A, B>(first: Fetch<A>, second: Fetch<B>): Fetch<readonly [A, B]> {
   const there = first.data !== undefined && second.data !== undefined;
   return {
-    data: there ? [first.data as A, second.data as B] : undefined,
+    data: there ? [first.data, second.data] : undefined,
     isError: first.isError || second.isError,
     refetch: () => Promise.all([first.refetch(), second.refetch()]),
   };

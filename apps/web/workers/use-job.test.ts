@@ -22,7 +22,7 @@ interface Props {
 
 function jobOf(asked: ChancesQuestion | undefined) {
   return renderHook(({ asked: now }: Props) => useJob('chances', now, 0), {
-    initialProps: { asked } as Props,
+    initialProps: { asked },
   });
 }
 

@@ -61,7 +61,7 @@ function csvOf<Input, Item>(table: Table<Input, Item>, items: readonly Item[]): 
 function livingRows(db: Database, table: PgTable & { createdAt: never; id: never; archivedAt: never }) {
   return db
     .select()
-    .from(table as PgTable)
+    .from(table)
     .where(isNull(table.archivedAt))
     .orderBy(asc(table.createdAt), asc(table.id)) as unknown as Promise<Record<string, unknown>[]>;
 }

@@ -49,7 +49,7 @@ export function createResource<Input extends { id?: string | undefined }, Item>(
   const change = async (where: ReturnType<typeof and>, values: Record<string, unknown>) =>
     db
       .update(table)
-      .set({ ...values, updatedAt: new Date().toISOString() } as never)
+      .set({ ...values, updatedAt: new Date().toISOString() })
       .where(where)
       .returning();
 
@@ -59,7 +59,7 @@ export function createResource<Input extends { id?: string | undefined }, Item>(
       const clauses = listClauses(query, columns);
       const rows = await db
         .select()
-        .from(table as PgTable)
+        .from(table)
         .where(clauses.where)
         .orderBy(...clauses.orderBy)
         .limit(clauses.limit + 1)
@@ -70,7 +70,7 @@ export function createResource<Input extends { id?: string | undefined }, Item>(
       return only(
         await db
           .select()
-          .from(table as PgTable)
+          .from(table)
           .where(living(id)),
       );
     },
@@ -84,20 +84,20 @@ export function createResource<Input extends { id?: string | undefined }, Item>(
         return only(
           await tx
             .select()
-            .from(table as PgTable)
+            .from(table)
             .where(eq(table.id, id)),
         );
       });
     },
     async replace(id, input) {
-      return only((await change(living(id), toRow(input))) as unknown[]);
+      return only((await change(living(id), toRow(input))));
     },
     async remove(id) {
-      only((await change(living(id), { archivedAt: new Date().toISOString() })) as unknown[]);
+      only((await change(living(id), { archivedAt: new Date().toISOString() })));
     },
     async restore(id) {
       return only(
-        (await change(and(eq(table.id, id), isNotNull(table.archivedAt)), { archivedAt: null })) as unknown[],
+        (await change(and(eq(table.id, id), isNotNull(table.archivedAt)), { archivedAt: null })),
       );
     },
   };

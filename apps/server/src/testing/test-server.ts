@@ -10,7 +10,7 @@ import { loadDemo } from '../demo/load';
 type Template = 'empty' | 'demo';
 
 async function templateOf(name: Template): Promise<Blob | undefined> {
-  const folder = process.env['TEST_DATABASES'];
+  const folder = process.env.TEST_DATABASES;
   return folder === undefined ? undefined : new Blob([await readFile(join(folder, `${name}.tar`))]);
 }
 

@@ -14,7 +14,7 @@ describe('meltOut', () => {
     const metal = fc.constantFrom('silver-900', 'silver-925', 'silver-500', 'silver-999');
     fc.assert(
       fc.property(fc.array(fc.record({ metal, massG: mass }), { minLength: 1, maxLength: 9 }), (scraps) => {
-        const { massG, fineness, precious } = meltOut(scraps as { metal: 'silver-900'; massG: number }[]);
+        const { massG, fineness, precious } = meltOut(scraps);
         const button = { metal: 'silver-900', massG, fineness } as const;
         const parts = scraps.reduce((sum, one) => sum + scrapWorth(one as typeof button, SPOT), 0);
         expect(scrapWorth(button, SPOT)).toBeCloseTo(parts, 6);

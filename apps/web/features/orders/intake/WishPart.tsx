@@ -49,7 +49,7 @@ export function WishPart({ texts, problems }: { texts: IntakeTexts; problems: In
       { value: '', label: 'any' },
       ...[...new Set(pieces.map(({ metal }) => metal))]
         .filter((id) => metalById(id).refusal === undefined)
-        .map((id) => ({ value: id as string, label: metalById(id).name })),
+        .map((id) => ({ value: id, label: metalById(id).name })),
     ],
     [pieces],
   );

@@ -18,7 +18,7 @@ export function planOfOption(
   const { stockId, plan } = option;
   const { targetInsideDiameterMm, finish } = wish;
   const common = { ...ids, stockId, targetInsideDiameterMm, finish };
-  if (plan.kind !== 'coin') return { ...common, ...plan } as PlanInput;
+  if (plan.kind !== 'coin') return { ...common, ...plan };
   const { holeMm, wall, school } = plan;
   const curlDeg = wall.kind === 'rounded' ? (wall.curlDeg ?? null) : null;
   return { ...common, kind: 'coin', holeMm, wall: wall.kind, curlDeg, school };

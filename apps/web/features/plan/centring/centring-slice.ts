@@ -11,7 +11,7 @@ function empty(places: number): string[] {
 
 export const centringSlice = createSlice({
   name: 'centring',
-  initialState: { texts: empty(8) } as CentringDraft,
+  initialState: { texts: empty(8) },
   reducers: {
     /** Places that stay where they are keep what was typed. */
     placesChosen: (draft, action: PayloadAction<number>) => {

@@ -24,7 +24,7 @@ function useMetalChoices() {
     );
     return [
       { value: '', label: 'any' },
-      ...metals.map((id) => ({ value: id as string, label: metalById(id).name })),
+      ...metals.map((id) => ({ value: id, label: metalById(id).name })),
     ];
   }, [stock]);
 }

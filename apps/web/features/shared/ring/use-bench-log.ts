@@ -26,7 +26,7 @@ function rerouteBody(because: string, route: StepsToCome, why: string): EventBod
     kind: 'rerouted',
     because,
     fromStep,
-    steps: lighter([...steps]) as Extract<EventBody, { kind: 'rerouted' }>['steps'],
+    steps: lighter([...steps]),
     why,
     targetInsideDiameterMm,
     holeMm,

@@ -96,7 +96,7 @@ function IdentifyPiece({ piece }: { piece: StockItem | undefined }) {
     setProblem(undefined);
     try {
       const metal = identity.certainty === 'sure' ? identity.metal : piece.metal;
-      await save({ ...input, metal, evidence, isNew: false } as Parameters<typeof save>[0]).unwrap();
+      await save({ ...input, metal, evidence, isNew: false }).unwrap();
       router.replace({ pathname: '/stock/[id]', params: { id: piece.id } });
     } catch (error) {
       setProblem(problemText(error));
