@@ -221,7 +221,9 @@ export const api = createApi({
       async onQueryStarted(patch, { dispatch, queryFulfilled }) {
         // A switch answers at once and goes back when the server would not have it.
         const change = dispatch(
-          api.util.updateQueryData('getSettings', undefined, (settings) => ({ ...settings, ...patch })),
+          api.util.updateQueryData('getSettings', undefined, (settings) => {
+            Object.assign(settings, patch);
+          }),
         );
         try {
           await queryFulfilled;

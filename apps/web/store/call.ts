@@ -6,13 +6,14 @@ import {
   type QueryOf,
   type RequestOf,
 } from '@round-mint/contract/endpoint';
+import type { z } from 'zod';
 
 /** What a call needs beside its declaration: only what its path, query and body ask for. */
 type CallInput<E extends Endpoint> = (keyof ParamsOf<E> extends never
   ? unknown
   : { readonly params: ParamsOf<E> }) &
-  (E extends { readonly query: unknown } ? { readonly query?: QueryOf<E> } : unknown) &
-  (E extends { readonly request: unknown } ? { readonly body: RequestOf<E> } : unknown);
+  (E extends { readonly query: z.ZodType } ? { readonly query?: QueryOf<E> } : unknown) &
+  (E extends { readonly request: z.ZodType } ? { readonly body: RequestOf<E> } : unknown);
 
 interface Sent {
   readonly url: string;

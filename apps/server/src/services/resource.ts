@@ -67,12 +67,7 @@ export function createResource<Input extends { id?: string | undefined }, Item>(
       return page((rows as Record<string, unknown>[]).map(toItem), clauses);
     },
     async get(id) {
-      return only(
-        await db
-          .select()
-          .from(table)
-          .where(living(id)),
-      );
+      return only(await db.select().from(table).where(living(id)));
     },
     async create(input) {
       const id = input.id ?? randomUUID();
@@ -81,24 +76,17 @@ export function createResource<Input extends { id?: string | undefined }, Item>(
           .insert(table)
           .values({ ...toRow(input), id } as never)
           .onConflictDoNothing();
-        return only(
-          await tx
-            .select()
-            .from(table)
-            .where(eq(table.id, id)),
-        );
+        return only(await tx.select().from(table).where(eq(table.id, id)));
       });
     },
     async replace(id, input) {
-      return only((await change(living(id), toRow(input))));
+      return only(await change(living(id), toRow(input)));
     },
     async remove(id) {
-      only((await change(living(id), { archivedAt: new Date().toISOString() })));
+      only(await change(living(id), { archivedAt: new Date().toISOString() }));
     },
     async restore(id) {
-      return only(
-        (await change(and(eq(table.id, id), isNotNull(table.archivedAt)), { archivedAt: null })),
-      );
+      return only(await change(and(eq(table.id, id), isNotNull(table.archivedAt)), { archivedAt: null }));
     },
   };
 }

@@ -10,9 +10,12 @@ export async function readSettings(db: Database): Promise<Settings> {
   return settingsSchema.parse({ ...DEFAULT_SETTINGS, ...row?.data });
 }
 
-export async function changeSettings(db: Database, patch: Partial<Settings>): Promise<Settings> {
+/** Some settings; a key that is left out stays as it is. */
+type SettingsPatch = { readonly [Key in keyof Settings]?: Settings[Key] | undefined };
+
+export async function changeSettings(db: Database, patch: SettingsPatch): Promise<Settings> {
   return db.transaction(async (tx) => {
-    const data = { ...(await readSettings(tx)), ...patch };
+    const data = settingsSchema.parse({ ...(await readSettings(tx)), ...patch });
     await tx
       .insert(settings)
       .values({ id: ONLY_ROW, data })

@@ -71,7 +71,7 @@ export function BlankDrawing({
         height={height}
         role="img"
         aria-label={`From the side: ${label}, ${thickWords}`}
-        testID={testID}
+        {...(testID === undefined ? {} : { testID })}
       >
         <Figure shape={ring} x={(width - ring.widthMm * pxPerMm) / 2} y={MARGIN} pxPerMm={pxPerMm} />
         <Text x={width / 2} y={MARGIN + ring.heightMm * pxPerMm + 20} textAnchor="middle" {...text}>
@@ -97,7 +97,7 @@ export function BlankDrawing({
       height={height}
       role="img"
       aria-label={`Flat, from above and from the side: ${length(lengthMm)} long, ${thickWords}`}
-      testID={testID}
+      {...(testID === undefined ? {} : { testID })}
     >
       <Figure shape={top} x={x} y={topY} pxPerMm={pxPerMm} />
       <Figure shape={side} x={x} y={sideY} pxPerMm={pxPerMm} />

@@ -81,7 +81,7 @@ export function LandDrawing({ diameterMm, holeMm, places, readings, verdict, siz
               y2={to.y}
               stroke={done ? palette.ink : palette.line}
               strokeWidth={done ? 2 : 1.2}
-              strokeDasharray={done ? undefined : '3 3'}
+              {...(done ? {} : { strokeDasharray: '3 3' })}
             />
             <Text
               x={label.x}

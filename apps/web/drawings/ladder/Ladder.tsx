@@ -69,7 +69,7 @@ export function Ladder({
       viewBox={`0 0 ${width} ${height}`}
       role="img"
       aria-label={`Size ladder. ${described}`}
-      testID={testID}
+      {...(testID === undefined ? {} : { testID })}
     >
       <Text x={left - 7} y={12} fill={palette.soft} fontFamily={FONT} fontSize="12" textAnchor="end">
         {SIZE_SYSTEMS[primary].prefix}

@@ -188,7 +188,7 @@ export function Section({
       viewBox={`0 0 ${width} ${height}`}
       role="img"
       aria-label={`Section of the wall: ${words.inside}, ${words.tall}, ${edges.rim} ${words.rim}, ${edges.cut} ${words.cut}`}
-      testID={testID}
+      {...(testID === undefined ? {} : { testID })}
     >
       <Line
         x1={axisX}

@@ -177,6 +177,16 @@ describe('makeSchedule', () => {
     expect(schedule.blocks.map(({ jobId }) => jobId)).toEqual(['short']);
   });
 
+  it('counts a bath with its wait as one stretch, and a wait beside the bench not at all', () => {
+    // The longest stretch of work is 210 minutes; warming a bath takes 5, hands 2: a wait of 203 just fits.
+    const soaking = (id: string, waitMin: number, lane: 'bath' | 'bench') => {
+      const job = jobOf(id, ['pickle']);
+      return { ...job, steps: job.steps.map((step) => ({ ...step, waitMin, lane })) };
+    };
+    const jobs = [soaking('fits', 203, 'bath'), soaking('long', 204, 'bath'), soaking('rests', 900, 'bench')];
+    expect(solve(shopOf(jobs)).tooLong).toEqual(['long']);
+  });
+
   it('plans nothing for nobody', () => {
     const { blocks, score } = solve(shopOf([]));
     expect(blocks).toEqual([]);

@@ -18,12 +18,12 @@ export type Stage = (typeof STAGES)[number];
 /** How far forming has brought a piece. */
 export interface FormingProgress {
   readonly stage: Stage;
-  readonly foldDeg?: number;
+  readonly foldDeg?: number | undefined;
   /** Straight size from which the curl lands on target, mm; known from the funnel on. */
-  readonly beforeCurlMm?: number;
+  readonly beforeCurlMm?: number | undefined;
   /** Straight size past the target where a school brings both edges together, mm. */
-  readonly meetMm?: number;
-  readonly curlDeg?: number;
+  readonly meetMm?: number | undefined;
+  readonly curlDeg?: number | undefined;
 }
 
 /** How far a piece has come after a step, so that the bench can plan on from there. */

@@ -67,6 +67,26 @@ describe('ringScrap', () => {
     expect(ringScrap(MASSES, events)[0]).toMatchObject({ kind: 'filings', source: 'plan' });
   });
 
+  it('takes filings as planned while only the piece was weighed, or the scale finds nothing missing', () => {
+    // 1.2 % of a ring of 10 g.
+    const planned = { kind: 'filings', source: 'plan', massG: 0.12 };
+    const finished = event({ kind: 'finished' });
+    expect(ringScrap({ ...MASSES, pieceMassG: 12 }, [finished])[0]).toMatchObject(planned);
+    const heavy = event({ kind: 'measured', bandWidthMm: 8, massG: 10.4 });
+    expect(ringScrap({ ...MASSES, pieceMassG: 12 }, [heavy, finished])[0]).toMatchObject(planned);
+    const unweighed = event({ kind: 'measured', bandWidthMm: 8 });
+    expect(ringScrap({ ...MASSES, pieceMassG: 12 }, [unweighed, finished])[0]).toMatchObject(planned);
+  });
+
+  it('calls what a saw leaves an offcut, and lays nothing down for another step', () => {
+    const sawn = { ...MASSES, steps: [{ kind: 'read' as const }, { kind: 'saw' as const }] };
+    expect(ringScrap(sawn, [event({ kind: 'step-done', step: 0 })])).toEqual([]);
+    expect(ringScrap(sawn, [event({ kind: 'step-done', step: 1 })])).toMatchObject([
+      { kind: 'offcut', massG: 2 },
+    ]);
+    expect(ringScrap({ ...MASSES, slugMassG: 0 }, [event({ kind: 'step-done', step: 0 })])).toEqual([]);
+  });
+
   it('puts a spoilt ring in as a whole', () => {
     expect(ringScrap(MASSES, [event({ kind: 'spoilt', cause: 'crack-at-cut-edge' })])).toMatchObject([
       { kind: 'spoilt', massG: 10 },

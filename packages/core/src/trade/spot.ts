@@ -55,7 +55,10 @@ export function simulatedSpot(metal: SpotMetal, from: number, to: number): reado
 }
 
 /** Prices of a day: what the maker typed, else what the feed says. */
-export function spotPrices(day: number, typed: Partial<SpotPrices> = {}): SpotPrices {
+export function spotPrices(
+  day: number,
+  typed: { readonly [Metal in SpotMetal]?: number | undefined } = {},
+): SpotPrices {
   const fed = (metal: SpotMetal) => simulatedSpot(metal, day, day)[0]?.perG ?? FEED[metal].usual;
   return {
     silver: typed.silver ?? fed('silver'),

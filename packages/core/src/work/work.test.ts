@@ -2,6 +2,7 @@ import { REFERENCE_KIT } from '../kit';
 import { doneBody, ringState } from '../ring';
 import type { RouteStep } from '../steps';
 import { DEFAULT_MANDREL, MM_PER_US_SIZE } from '../size';
+import { keptProfile } from './plan-handle';
 import { planWork, replanBand, STOCK_FOR, type Work, type WorkPiece, type WorkPlan } from './index';
 
 const HANDLE: WorkPiece = {
@@ -175,5 +176,31 @@ describe('planning on from a reading', () => {
     expect(found?.steps[0]?.title).toContain(word);
     expect(found?.steps.slice(1)).toEqual(toCome);
     expect(found?.why.length).toBeGreaterThan(20);
+  });
+});
+
+describe('a handle that is kept from its neck', () => {
+  it('is measured from there: thicknesses and enamel turned round', () => {
+    const piece = { ...HANDLE, enamel: [{ fromMm: 0, toMm: 20 }] } as typeof HANDLE;
+    const work = { kind: 'handle', style: 'straight', keptEnd: 'neck', startMm: 0, ends: 'round' } as const;
+    if (piece.kind !== 'handle') throw new Error('a handle was meant');
+    const { profile, enamel } = keptProfile({ work, piece });
+    // 120 mm long: what lay at the tip lies 120 mm from the neck.
+    expect(profile.stations.map(({ atMm, thicknessMm }) => [atMm, thicknessMm])).toEqual([
+      [0, 3.4],
+      [60, 2.1],
+      [120, 2.5],
+    ]);
+    expect(enamel).toEqual([{ fromMm: 100, toMm: 120 }]);
+  });
+});
+
+describe('a band that is reduced', () => {
+  it('goes through the hole that its outside asks for', () => {
+    // 19 mm inside, 1.7 thick: 22.4 mm outside. To 18.19 mm inside it is 21.59 mm outside.
+    const { steps } = plan({ kind: 'resize', cover: 'cloth' }, BAND, 18.19);
+    const reduce = steps.find(({ kind }) => kind === 'reduce');
+    // Holes come every 0.75 mm from 16: the largest that lets it through, 0.15 mm proud, is 21.25.
+    expect(reduce?.tool).toBe('21.25 mm hole of the reducing plate');
   });
 });

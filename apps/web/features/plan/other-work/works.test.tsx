@@ -192,7 +192,7 @@ describe('WorkPlanScreen', () => {
   it('lists the pieces of its kind alone', async () => {
     await open('resize');
     fireEvent.press(screen.getByText('Choose another piece'));
-    const rows = await screen.findAllByRole('radio', { name: undefined });
+    const rows = await screen.findAllByRole('radio');
     expect(screen.queryByText('Wave spoon')).toBeNull();
     expect(rows.length).toBeGreaterThan(0);
   });

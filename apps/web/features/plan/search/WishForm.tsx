@@ -22,10 +22,7 @@ function useMetalChoices() {
     const metals = [...new Set((stock ?? []).map(({ metal }) => metal))].filter(
       (id) => metalById(id).refusal === undefined,
     );
-    return [
-      { value: '', label: 'any' },
-      ...metals.map((id) => ({ value: id, label: metalById(id).name })),
-    ];
+    return [{ value: '', label: 'any' }, ...metals.map((id) => ({ value: id, label: metalById(id).name }))];
   }, [stock]);
 }
 

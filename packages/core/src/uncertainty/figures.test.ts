@@ -1,0 +1,161 @@
+import { drawInputs, drawnCoin } from './draw';
+import { narrowMost } from './narrow-most';
+import { binsOf, intervalOf, sharedVariance } from './quantiles';
+import { normalDeviate, seededRandom } from './random';
+import type { RingChances } from './ring-chances';
+import { CRACK_AT, spoilsOf, WRINKLE_AT } from './spoil';
+import { spreadFor } from './spread';
+
+const COIN = { diameterMm: 30, rimThicknessMm: 2, massG: 12.5, metal: 'silver-900' } as const;
+
+/** 0, 1, … 20: twenty steps, so that a twentieth is a whole step. */
+const STEPS = Array.from({ length: 21 }, (_, i) => i);
+
+describe('intervalOf', () => {
+  it('lies between the twentieth from either end', () => {
+    expect(intervalOf([...STEPS].reverse())).toEqual({ low: 1, middle: 10, high: 19 });
+  });
+
+  it('goes straight between two values', () => {
+    // Places 0.05, 0.5 and 0.95 of one step from 10 to 20.
+    const { low, middle, high } = intervalOf([20, 10]);
+    expect([low, middle, high]).toEqual([10.5, 15, 19.5]);
+  });
+});
+
+describe('binsOf', () => {
+  it('counts each value once, the largest in the last bin', () => {
+    expect(binsOf([0, 1, 2, 3, 4], 2)).toEqual([
+      { from: 0, to: 2, count: 2 },
+      { from: 2, to: 4, count: 3 },
+    ]);
+  });
+});
+
+describe('sharedVariance', () => {
+  it('is r² of a straight line', () => {
+    expect(sharedVariance([1, 2, 3], [2, 4, 6])).toBeCloseTo(1, 12);
+    // Deviations −1 0 1 and −1 2 −1: their products add up to nothing.
+    expect(sharedVariance([1, 2, 3], [0, 3, 0])).toBe(0);
+    // Deviations −1 0 1 and −4/3 −1/3 5/3: xy = 3, xx = 2, yy = 42/9; 9/(2 · 42/9) = 81/84.
+    expect(sharedVariance([1, 2, 3], [1, 2, 4])).toBeCloseTo(81 / 84, 12);
+    expect(sharedVariance([1, 1, 1], [1, 2, 3])).toBe(0);
+  });
+});
+
+describe('seededRandom', () => {
+  it('is the published sequence', () => {
+    // mulberry32 of seed 1, as its author's code prints it.
+    const random = seededRandom(1);
+    expect([random(), random()]).toEqual([0.6270739405881613, 0.002735721180215478]);
+  });
+
+  it('makes normal deviates by Box and Muller', () => {
+    // u = 1 − e^(−½) gives a radius of 1, an angle of 0 the whole of it; ½ a turn its opposite.
+    const given = (...values: readonly number[]) => {
+      const left = [...values];
+      return () => left.shift() ?? 0;
+    };
+    expect(normalDeviate(given(1 - Math.exp(-0.5), 0))).toBeCloseTo(1, 12);
+    expect(normalDeviate(given(1 - Math.exp(-0.5), 0.5))).toBeCloseTo(-1, 12);
+  });
+});
+
+describe('spreadFor', () => {
+  it('knows a weighed thickness by scale and alloy together, an unweighed one by the rim', () => {
+    // √((0.01/12.5)² + 0.004²) = √(6.4e−7 + 1.6e−5).
+    expect(spreadFor(COIN).thicknessShare).toBeCloseTo(Math.sqrt(6.4e-7 + 1.6e-5), 12);
+    expect(spreadFor({ ...COIN, massG: undefined }).thicknessShare).toBe(0.035);
+    expect(spreadFor(COIN, 'by-eye', 0.1).thicknessShare).toBeCloseTo(Math.hypot(0.008, 0.004), 12);
+  });
+
+  it('is as documented', () => {
+    expect(spreadFor(COIN)).toMatchObject({
+      diameterMm: 0.02,
+      holeMm: 0.03,
+      centringMm: 0.12,
+      readingMm: 0.06,
+      share: 0.03,
+      benchShare: 0.012,
+      trimMm: 0.08,
+    });
+    expect(spreadFor(COIN, 'self-centring').centringMm).toBe(0.05);
+  });
+});
+
+describe('drawInputs', () => {
+  it('takes each deviate times its own spread; centring has two directions', () => {
+    // Every deviate is 1: ln(1 − u) = −½, and an angle of nothing.
+    let asked = 0;
+    const ones = () => (asked++ % 2 === 0 ? 1 - Math.exp(-0.5) : 0);
+    const draw = drawInputs(ones, spreadFor(COIN));
+    expect(draw.diameter).toBeCloseTo(0.02, 12);
+    expect(draw.hole).toBeCloseTo(0.03, 12);
+    expect(draw.centring).toBeCloseTo(Math.SQRT2 * 0.12, 12);
+    expect(draw.reading).toBeCloseTo(0.06, 12);
+    expect(draw.share).toBeCloseTo(0.03, 12);
+    expect(draw.bench).toBeCloseTo(0.012, 12);
+    expect(draw.trim).toBeCloseTo(0.08, 12);
+  });
+
+  it('makes a coin that is wider and thicker by just what was drawn', () => {
+    const none = { hole: 0, centring: 0, reading: 0, share: 0, bench: 0, trim: 0 };
+    const drawn = drawnCoin(COIN, { ...none, diameter: 0.3, thickness: 0.1 });
+    expect(drawn.diameterMm).toBeCloseTo(30.3, 12);
+    expect(drawn.rimThicknessMm).toBeCloseTo(2.2, 12);
+    // 12.5 · 1.1 · (30.3/30)² = 12.5 · 1.1 · 1.0201.
+    expect(drawn.massG).toBeCloseTo(14.026375, 9);
+  });
+});
+
+describe('spoilsOf', () => {
+  /** Strengths at their medians: deviates of nothing. */
+  const median = () => {
+    let asked = 0;
+    return () => (asked++ % 2 === 0 ? 0 : 0.25);
+  };
+  const whole = { cutEdgeUse: 1, wrinkleIndex: 0.6, thinnestMm: 1.2, sizeOffMm: 0 };
+
+  it.each([
+    ['crack', { cutEdgeUse: 1.56 }, { cutEdgeUse: 1.54 }],
+    // Twice the index of 0.6 from which a stroke is warned of.
+    ['wrinkle', { wrinkleIndex: 1.21 }, { wrinkleIndex: 1.19 }],
+    ['thin', { thinnestMm: 0.89 }, { thinnestMm: 0.9 }],
+    // A quarter of 0.8128 mm is 0.2032.
+    ['size', { sizeOffMm: -0.204 }, { sizeOffMm: -0.203 }],
+  ])('finds a %s just past its limit, and not before', (cause, past, before) => {
+    expect(spoilsOf({ ...whole, ...past }, median())).toEqual([cause]);
+    expect(spoilsOf({ ...whole, ...before }, median())).toEqual([]);
+  });
+
+  it('spreads strengths as documented', () => {
+    expect(CRACK_AT).toEqual({ median: 1.55, logSpread: 0.25 });
+    expect(WRINKLE_AT).toEqual({ median: 2, logSpread: 0.35 });
+    // One deviation stronger: e^0.25 · 1.55 = 1.990.
+    let asked = 0;
+    const strong = () => (asked++ % 2 === 0 ? 1 - Math.exp(-0.5) : 0);
+    expect(spoilsOf({ ...whole, cutEdgeUse: 1.98 }, strong)).toEqual([]);
+  });
+});
+
+describe('narrowMost', () => {
+  const chances = (widthFrom: Partial<RingChances['widthFrom']>) => {
+    const none = { diameter: 0, thickness: 0, hole: 0, centring: 0, reading: 0, share: 0, bench: 0, trim: 0 };
+    return { widthMm: { low: 8, middle: 8.5, high: 9 }, widthFrom: { ...none, ...widthFrom } } as RingChances;
+  };
+
+  it('names what shares most, and how narrow the width would be without it', () => {
+    // √(1 − 0.64) of 1 mm.
+    expect(narrowMost(chances({ share: 0.3, thickness: 0.64 }), COIN)).toMatchObject({
+      input: 'thickness',
+      nowMm: 1,
+      thenMm: 0.6,
+    });
+  });
+
+  it('is silent when it would be narrower by less than a twentieth', () => {
+    // √(1 − 0.09) = 0.9539, √(1 − 0.1) = 0.9487.
+    expect(narrowMost(chances({ hole: 0.09 }), COIN)).toBeUndefined();
+    expect(narrowMost(chances({ hole: 0.1 }), COIN)?.input).toBe('hole');
+  });
+});

@@ -1,0 +1,98 @@
+import { writeFileSync } from 'node:fs';
+import { readdir, readFile, writeFile } from 'node:fs/promises';
+import { dirname, join, relative } from 'node:path';
+import { parseArgs } from 'node:util';
+import { ROOT, run } from './lib/run.mjs';
+import { mutantsOf } from './mutation/mutants.mjs';
+
+/** Changes the code a little, many times, and tells which changes no test noticed. Not part of `npm test`. */
+const { values, positionals } = parseArgs({
+  allowPositionals: true,
+  options: { count: { type: 'string', default: '20' }, seed: { type: 'string', default: '1' } },
+});
+const [folder = 'packages/core/src'] = positionals;
+
+/** Mulberry32: the same seed draws the same changes. */
+function randomFrom(seed) {
+  let state = seed;
+  return () => {
+    state = (state + 0x6d2b79f5) | 0;
+    let t = Math.imul(state ^ (state >>> 15), 1 | state);
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+  };
+}
+
+async function sourcesBelow(path) {
+  const entries = await readdir(join(ROOT, path), { withFileTypes: true, recursive: true });
+  return entries
+    .filter(
+      (entry) =>
+        entry.isFile() &&
+        /\.ts$/.test(entry.name) &&
+        !/\.(test|bench)\.ts$|^test-|^index\.ts$/.test(entry.name),
+    )
+    .map((entry) => relative(ROOT, join(entry.parentPath ?? entry.path, entry.name)))
+    .sort();
+}
+
+function sample(all, count, random) {
+  const left = [...all];
+  return Array.from(
+    { length: Math.min(count, left.length) },
+    () => left.splice(Math.floor(random() * left.length), 1)[0],
+  );
+}
+
+/** Whether tests fail; those beside the change are asked first, then all that reach it. */
+async function noticed(path) {
+  const options = {
+    capture: true,
+    echo: false,
+    env: { NODE_OPTIONS: '--experimental-vm-modules --no-warnings' },
+  };
+  const jest = ['jest', '--bail', '--silent', '--passWithNoTests'];
+  const beside = await run('npx', [...jest, '--testPathPattern', `${dirname(path)}/`], options);
+  if (beside.code !== 0) return true;
+  const reaching = await run('npx', [...jest, '--findRelatedTests', path], options);
+  return reaching.code !== 0;
+}
+
+const files = await sourcesBelow(folder);
+const all = [];
+for (const path of files) all.push(...mutantsOf(path, await readFile(join(ROOT, path), 'utf8')));
+const chosen = sample(all, Number(values.count), randomFrom(Number(values.seed)));
+const equivalent = JSON.parse(await readFile(join(ROOT, 'scripts/mutation/equivalent.json'), 'utf8'));
+/** What has to be put back when the run is broken off. */
+let changed;
+for (const signal of ['SIGINT', 'SIGTERM']) {
+  process.on(signal, () => {
+    if (changed) writeFileSync(changed.file, changed.text);
+    process.exit(1);
+  });
+}
+const counts = { caught: 0, missed: 0, equivalent: 0 };
+for (const { path, line, was, from, until, to } of chosen) {
+  const file = join(ROOT, path);
+  const text = await readFile(file, 'utf8');
+  const name = `${path}:${line}  ${was}  →  ${to}`;
+  const known = equivalent.find(
+    (one) => one.path === path && one.was === was && text.split('\n')[line - 1].includes(one.within),
+  );
+  let verdict = 'equivalent';
+  if (!known) {
+    changed = { file, text };
+    try {
+      await writeFile(file, text.slice(0, from) + to + text.slice(until));
+      verdict = (await noticed(path)) ? 'caught' : 'missed';
+    } finally {
+      await writeFile(file, text);
+    }
+  }
+  counts[verdict] += 1;
+  console.log(`${verdict.padEnd(10)} ${name}`);
+}
+const { caught, missed } = counts;
+console.log(
+  `\n${folder}: ${caught} caught, ${missed} missed, ${counts.equivalent} equivalent of ${all.length} possible changes`,
+);

@@ -1,0 +1,79 @@
+import ts from 'typescript';
+
+const OTHER_OPERATOR = new Map([
+  [ts.SyntaxKind.PlusToken, '-'],
+  [ts.SyntaxKind.MinusToken, '+'],
+  [ts.SyntaxKind.AsteriskToken, '/'],
+  [ts.SyntaxKind.SlashToken, '*'],
+  [ts.SyntaxKind.LessThanToken, '>='],
+  [ts.SyntaxKind.LessThanEqualsToken, '>'],
+  [ts.SyntaxKind.GreaterThanToken, '<='],
+  [ts.SyntaxKind.GreaterThanEqualsToken, '<'],
+  [ts.SyntaxKind.EqualsEqualsEqualsToken, '!=='],
+  [ts.SyntaxKind.ExclamationEqualsEqualsToken, '==='],
+  [ts.SyntaxKind.AmpersandAmpersandToken, '||'],
+  [ts.SyntaxKind.BarBarToken, '&&'],
+]);
+const OTHER_CALL = new Map([
+  ['max', 'min'],
+  ['min', 'max'],
+  ['some', 'every'],
+  ['every', 'some'],
+  ['floor', 'ceil'],
+  ['ceil', 'floor'],
+  ['find', 'findLast'],
+  ['findLast', 'find'],
+]);
+
+/** A number changed by a few parts in a hundred; counts by one, nothing by one. */
+function otherNumber(text) {
+  const value = Number(text.replaceAll('_', ''));
+  if (value === 0) return '1';
+  return Number.isInteger(value) && value < 10 ? String(value + 1) : String(value * 1.05);
+}
+
+function mutantOf(node, source) {
+  const at = (target, to) => ({ from: target.getStart(source), until: target.getEnd(), to });
+  if (ts.isBinaryExpression(node) && OTHER_OPERATOR.has(node.operatorToken.kind)) {
+    const text = [node.left, node.right].some(
+      (side) => ts.isStringLiteralLike(side) || ts.isTemplateExpression(side),
+    );
+    if (text && node.operatorToken.kind === ts.SyntaxKind.PlusToken) return undefined;
+    return at(node.operatorToken, OTHER_OPERATOR.get(node.operatorToken.kind));
+  }
+  if (ts.isNumericLiteral(node)) return at(node, otherNumber(node.text));
+  if (node.kind === ts.SyntaxKind.TrueKeyword) return at(node, 'false');
+  if (node.kind === ts.SyntaxKind.FalseKeyword) return at(node, 'true');
+  if (ts.isPrefixUnaryExpression(node) && node.operator === ts.SyntaxKind.ExclamationToken) {
+    return at(node, node.operand.getText(source));
+  }
+  if (ts.isPrefixUnaryExpression(node) && node.operator === ts.SyntaxKind.MinusToken) {
+    return at(node, node.operand.getText(source));
+  }
+  if (
+    ts.isPropertyAccessExpression(node) &&
+    OTHER_CALL.has(node.name.text) &&
+    ts.isCallExpression(node.parent)
+  ) {
+    return at(node.name, OTHER_CALL.get(node.name.text));
+  }
+  if (ts.isConditionalExpression(node)) return at(node.condition, `!(${node.condition.getText(source)})`);
+  return undefined;
+}
+
+/** Small changes that a test should notice: one operator, number, truth or branch each. Types and names are left alone. */
+export function mutantsOf(path, text) {
+  const source = ts.createSourceFile(path, text, ts.ScriptTarget.ES2022, true);
+  const found = [];
+  const walk = (node) => {
+    if (ts.isTypeNode(node) || ts.isImportDeclaration(node) || ts.isInterfaceDeclaration(node)) return;
+    const mutant = mutantOf(node, source);
+    if (mutant) {
+      const { line } = source.getLineAndCharacterOfPosition(mutant.from);
+      found.push({ path, line: line + 1, was: text.slice(mutant.from, mutant.until), ...mutant });
+    }
+    ts.forEachChild(node, walk);
+  };
+  walk(source);
+  return found;
+}
