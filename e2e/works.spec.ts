@@ -104,15 +104,20 @@ test('a reading that is off puts a step in before the rest', async ({ app: page 
   await expect(page.getByTestId('verb')).toHaveText('Bend');
 });
 
-test('what must not be done is refused with its reason', async ({ app: page }) => {
-  await planKind(page, 'Resize', /signet with a stone/);
-  await expect(page.getByTestId('verdict')).toContainText('A set stone cannot follow');
-  await expect(page.getByTestId('take-to-bench')).toBeDisabled();
-  await planKind(page, 'Silverware', /rope edge/);
-  await page.getByTestId('work-startMm').fill('55');
-  await expect(page.getByTestId('verdict')).toContainText('plated ware bends up to');
-  await page.getByRole('button', { name: 'Why? All reasons' }).click();
-  await expect(page.getByRole('dialog')).toContainText('from the kept end');
+test.describe('looked up only', () => {
+  // Nothing is changed that another test would see.
+  test.use({ fresh: false });
+
+  test('what must not be done is refused with its reason', async ({ app: page }) => {
+    await planKind(page, 'Resize', /signet with a stone/);
+    await expect(page.getByTestId('verdict')).toContainText('A set stone cannot follow');
+    await expect(page.getByTestId('take-to-bench')).toBeDisabled();
+    await planKind(page, 'Silverware', /rope edge/);
+    await page.getByTestId('work-startMm').fill('55');
+    await expect(page.getByTestId('verdict')).toContainText('plated ware bends up to');
+    await page.getByRole('button', { name: 'Why? All reasons' }).click();
+    await expect(page.getByRole('dialog')).toContainText('from the kept end');
+  });
 });
 
 test('a test of the piece sticks to it and gates the planners', async ({ app: page }) => {
@@ -128,22 +133,27 @@ test('a test of the piece sticks to it and gates the planners', async ({ app: pa
   await expect(page.getByTestId('take-to-bench')).toBeDisabled();
 });
 
-test('fingers: every system, a strip round the finger, and sheets to print', async ({ app: page }) => {
-  await goTo(page, 'Plan');
-  await page
-    .getByRole('navigation', { name: 'Kinds of work' })
-    .getByRole('link', { name: 'Fingers' })
-    .click();
-  await page.getByLabel('Size', { exact: true }).fill('P½');
-  await expect(page.getByRole('table', { name: 'The size in every system' })).toContainText('US 8');
-  await page.getByLabel('Ends meet at (mm)').fill('57');
-  await expect(page.getByTestId('strip-size')).toContainText('18.0 mm');
-  const [pdf] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Save as PDF: Finger strip' }).click(),
-  ]);
-  // What the page measures is read back by its own test, see sheet-pdf.test.ts.
-  expect((await readFile(await pdf.path())).subarray(0, 5).toString()).toBe('%PDF-');
+test.describe('looked up only', () => {
+  // Nothing is changed that another test would see.
+  test.use({ fresh: false });
+
+  test('fingers: every system, a strip round the finger, and sheets to print', async ({ app: page }) => {
+    await goTo(page, 'Plan');
+    await page
+      .getByRole('navigation', { name: 'Kinds of work' })
+      .getByRole('link', { name: 'Fingers' })
+      .click();
+    await page.getByLabel('Size', { exact: true }).fill('P½');
+    await expect(page.getByRole('table', { name: 'The size in every system' })).toContainText('US 8');
+    await page.getByLabel('Ends meet at (mm)').fill('57');
+    await expect(page.getByTestId('strip-size')).toContainText('18.0 mm');
+    const [pdf] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Save as PDF: Finger strip' }).click(),
+    ]);
+    // What the page measures is read back by its own test, see sheet-pdf.test.ts.
+    expect((await readFile(await pdf.path())).subarray(0, 5).toString()).toBe('%PDF-');
+  });
 });
 
 test('the drawer goes out as a table and comes back changed, with a look before', async ({ app: page }) => {

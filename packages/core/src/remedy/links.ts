@@ -22,14 +22,14 @@ const BY_CAUSE: Readonly<Record<SpoilCause, Symptom>> = {
   size: 'edges-differ',
 };
 
-export interface Worries {
+export interface PlanRisks {
   readonly reasons: readonly ReasonCode[];
   readonly risks: readonly RiskCode[];
   readonly causes: readonly SpoilCause[];
 }
 
 /** What to read up before beginning: the remedies that a plan's reasons, risks and chances point to, without repeats. */
-export function symptomsToExpect({ reasons, risks, causes }: Worries): readonly Symptom[] {
+export function symptomsToExpect({ reasons, risks, causes }: PlanRisks): readonly Symptom[] {
   const found = [
     ...reasons.map((code) => BY_REASON[code]),
     ...risks.map((code) => BY_RISK[code]),

@@ -1,7 +1,7 @@
 import type { LogEntry } from '@round-mint/contract/log';
 import { capital, quarterFraction, sizesInWords } from '@round-mint/core/format';
 import { BAND_EDGES, COIN_EDGES } from '@round-mint/core/steps';
-import { PLAN_KINDS } from '@/features/shared/words/plan-kinds';
+import { PLAN_KIND_WORDS } from '@/features/shared/words/plan-kinds';
 
 /** "½ size too large", "on size", or a dash where nothing was read. */
 export function sizeErrorWords(sizeErrorUs: number | null): string {
@@ -60,5 +60,5 @@ export function comparisons(entry: LogEntry): readonly Comparison[] {
 
 /** Before a ring's stock: what kind of work it was; coin rings go without saying. */
 export function logKindWords({ kind }: Pick<LogEntry, 'kind'>): string {
-  return kind === 'coin' ? '' : `${PLAN_KINDS[kind].tab} · `;
+  return kind === 'coin' ? '' : `${PLAN_KIND_WORDS[kind].tab} · `;
 }

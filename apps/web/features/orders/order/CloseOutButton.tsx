@@ -5,7 +5,7 @@ import { photos as photoCalls } from '@round-mint/contract/endpoints-bench';
 import { useListPhotosQuery } from '@/store/api';
 import { addressOf } from '@/store/call';
 import { useRing } from '@/store/use-rings';
-import { closeOutFacts, storyOf } from './close-out';
+import { closeOutFacts, historyOf } from './close-out';
 import { closeOutPaper } from './papers';
 
 const WORDS = { before: 'before', during: 'on the way', after: 'finished' } as const;
@@ -32,7 +32,7 @@ export function CloseOutButton({ order, person }: CloseOutButtonProps) {
     closeOutPaper({
       ...closeOutFacts(order, ring, person, workshopName, write),
       photos: await Promise.all(
-        storyOf(photos).map(async ({ id, part }) => ({ jpeg: await picture(id), caption: WORDS[part] })),
+        historyOf(photos).map(async ({ id, part }) => ({ jpeg: await picture(id), caption: WORDS[part] })),
       ),
     });
   return <PaperButton label="Close-out card as PDF" fileName={`card-${order.name}`} paper={paper} />;

@@ -1,7 +1,7 @@
 import { ringOf } from '@/testing/demo-ring';
 import { orderOf } from '@/testing/trade';
 import { defaultWriters } from '@/testing/writers';
-import { closeOutFacts, storyOf } from './close-out';
+import { closeOutFacts, historyOf } from './close-out';
 
 const WRITE = defaultWriters();
 const facts = (order = orderOf(), ring = ringOf()) =>
@@ -49,8 +49,8 @@ describe('the close-out card', () => {
       heightPx: 3,
     });
     const [before, during, after] = [photo('before', 1), photo('during', 2), photo('after', 3)];
-    expect(storyOf([before, during, after]).map(({ part }) => part)).toEqual(['before', 'after']);
-    expect(storyOf([during]).map(({ part }) => part)).toEqual(['during']);
-    expect(storyOf([])).toEqual([]);
+    expect(historyOf([before, during, after]).map(({ part }) => part)).toEqual(['before', 'after']);
+    expect(historyOf([during]).map(({ part }) => part)).toEqual(['during']);
+    expect(historyOf([])).toEqual([]);
   });
 });

@@ -86,6 +86,6 @@ export function closeOutFacts(
 }
 
 /** The pictures that tell its story: before and after, or the last ones. */
-export function storyOf(photos: readonly Photo[]): readonly Photo[] {
+export function historyOf(photos: readonly Photo[]): readonly Photo[] {
   return pairOf(photos) ?? photos.slice(-2);
 }

@@ -10,7 +10,7 @@ import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
 import { Empty } from '@/ui/Waiting';
-import { PLAN_KINDS } from '@/features/shared/words/plan-kinds';
+import { PLAN_KIND_WORDS } from '@/features/shared/words/plan-kinds';
 
 interface WorkPiecesProps {
   kind: WorkKind;
@@ -26,7 +26,7 @@ export function WorkPieces({ kind, pieces, chosenId, onChoose }: WorkPiecesProps
   if (pieces.length === 0) {
     return (
       <View>
-        <Empty title="Nothing in the drawer to begin with.">{PLAN_KINDS[kind].none}</Empty>
+        <Empty title="Nothing in the drawer to begin with.">{PLAN_KIND_WORDS[kind].none}</Empty>
         <Button label="Add a piece" onPress={() => router.push('/stock/new')} />
       </View>
     );

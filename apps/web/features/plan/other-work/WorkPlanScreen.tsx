@@ -23,7 +23,7 @@ import { Choices } from '@/ui/Choices';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
 import { Fetched } from '@/ui/Waiting';
-import { PLAN_KINDS } from '@/features/shared/words/plan-kinds';
+import { PLAN_KIND_WORDS } from '@/features/shared/words/plan-kinds';
 import { PlanTabs } from '@/features/shared/tabs/PlanTabs';
 import { explainFigure, quantityWords } from '@/features/plan/answer/quantity-words';
 import { useWorkModel } from './use-work-model';
@@ -144,7 +144,7 @@ function Action({ model }: { model: WorkModel }) {
     plan && plan.usesLengthMm > 0
       ? `${length(plan.usesLengthMm)} of ${piece?.name ?? 'the strip'} are used.`
       : leavesWords(piece);
-  return <TakeToBench piece={piece} plan={ready} leaves={leaves} caution={PLAN_KINDS[kind].caution} />;
+  return <TakeToBench piece={piece} plan={ready} leaves={leaves} caution={PLAN_KIND_WORDS[kind].caution} />;
 }
 
 /** The piece named in the address is the chosen one: links and reloads lead back to it. */
@@ -161,7 +161,7 @@ function WorkPlan({ model, kit }: PartProps) {
   const write = useWriters();
   const width = useWidthClass();
   const { kind, piece, pieces, plan } = model;
-  const { title, about } = PLAN_KINDS[kind];
+  const { title, about } = PLAN_KIND_WORDS[kind];
   const note = piece ? `${metalById(piece.metal).name} · ${measureWords(piece, write.length)}` : about;
   const drawer = {
     kind,

@@ -3,7 +3,7 @@ import { Link, type Href } from 'expo-router';
 import { useRef } from 'react';
 import { Pressable, ScrollView } from 'react-native';
 import { Type } from '@/ui/Type';
-import { PLAN_KINDS } from '@/features/shared/words/plan-kinds';
+import { PLAN_KIND_WORDS } from '@/features/shared/words/plan-kinds';
 
 interface Tab {
   readonly id: WorkKind | 'coin' | 'fingers';
@@ -15,7 +15,7 @@ const TABS: readonly Tab[] = [
   { id: 'coin', name: 'Coin ring', href: '/plan' },
   ...WORK_KINDS.map((kind) => ({
     id: kind,
-    name: PLAN_KINDS[kind].tab,
+    name: PLAN_KIND_WORDS[kind].tab,
     href: { pathname: '/plan/[kind]', params: { kind } } as const,
   })),
   { id: 'fingers', name: 'Fingers', href: '/plan/fingers' },

@@ -16,7 +16,7 @@ interface PlanKind {
 
 const HALLMARK = 'Hallmarking rules may apply to what is sold as silver or gold: check local law.';
 
-export const PLAN_KINDS: Readonly<Record<WorkKind, PlanKind>> = {
+export const PLAN_KIND_WORDS: Readonly<Record<WorkKind, PlanKind>> = {
   handle: {
     tab: 'Silverware',
     title: 'A ring from a handle',

@@ -2,7 +2,7 @@ import type { StockItem } from '@round-mint/contract/stock';
 import { WORK_KINDS, STOCK_FOR } from '@round-mint/core/work';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { PLAN_KINDS } from '@/features/shared/words/plan-kinds';
+import { PLAN_KIND_WORDS } from '@/features/shared/words/plan-kinds';
 import { Button } from '@/ui/Button';
 
 /** What can be made of a piece, the usual thing first. */
@@ -22,7 +22,7 @@ export function PlanFromIt({ piece }: { piece: StockItem }) {
         <Button
           key={kind}
           look={i === 0 && piece.kind !== 'coin' ? 'main' : 'plain'}
-          label={PLAN_KINDS[kind].action}
+          label={PLAN_KIND_WORDS[kind].action}
           onPress={() => router.push({ pathname: '/plan/[kind]', params: { kind, stockId: piece.id } })}
         />
       ))}
