@@ -38,7 +38,9 @@ describe('how sure a plan is', () => {
 
   it('draws the rings and says interval, chance to spoil and what to measure better', async () => {
     await renderPlan();
-    expect(await screen.findByTestId('spoil-chance', {}, { timeout: 50_000 })).toHaveTextContent(/in 100 spoil|hardly one/);
+    expect(await screen.findByTestId('spoil-chance', {}, { timeout: 50_000 })).toHaveTextContent(
+      /in 100 spoil|hardly one/,
+    );
     expect(screen.getByTestId('verdict')).toHaveTextContent(/\d\.\d–\d\.\d mm wide, /);
     expect(screen.getByText(/Known exactly, the width would lie within/)).toBeTruthy();
     fireEvent.press(screen.getByRole('button', { name: 'Why this sure?' }));
