@@ -116,7 +116,7 @@ export function historyEvents(
   const ringNumber = Number.parseInt(ringId.slice(-12), 16);
   const { steps, school = 'over-stretch', moves = [] } = ring;
   const made = simulateRing(
-    { input: ringInput(ring), school, moves, steps: steps, kit },
+    { input: ringInput(ring), school, moves, steps, kit },
     DEMO_BENCH,
     seededRandom(SEED + ringNumber),
   );
@@ -124,6 +124,6 @@ export function historyEvents(
   return made.map(({ minute, body }, i) => ({
     id: demoId('event', ringNumber * 1000 + i),
     at: new Date(startMs + minute * MINUTE_MS).toISOString(),
-    body: body,
+    body,
   }));
 }

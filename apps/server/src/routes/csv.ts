@@ -1,12 +1,9 @@
 import { kit, stock } from '@round-mint/contract/endpoints-workshop';
-import { Router, type Response } from 'express';
+import { Router } from 'express';
 import type { Database } from '../db/database';
+import { sendCsv } from '../http/send-csv';
 import { serve } from '../http/serve';
 import { importKitCsv, importStockCsv, kitCsv, stockCsv } from '../services/csv';
-
-function sendCsv(response: Response, name: string, text: string): void {
-  response.type('text/csv').attachment(`round-mint-${name}.csv`).send(text);
-}
 
 /** Stock and kit as CSV files, out and in. */
 export function csvRouter(db: Database): Router {

@@ -1,6 +1,7 @@
 import { workshop } from '@round-mint/contract/endpoints-workshop';
 import { Router } from 'express';
 import type { Database } from '../db/database';
+import { sendCsv } from '../http/send-csv';
 import { serve } from '../http/serve';
 import { exportArchive, importArchive } from '../services/archive';
 import { readLearnt } from '../services/learnt';
@@ -12,10 +13,7 @@ export function workshopRouter(db: Database): Router {
   const router = Router();
   serve(router, workshop.log, ({ query }) => listLog(db, query));
   serve(router, workshop.learnt, () => readLearnt(db));
-  serve(router, workshop.logCsv, async ({ response }) => {
-    const text = await logCsv(db);
-    response.type('text/csv').attachment('round-mint-log.csv').send(text);
-  });
+  serve(router, workshop.logCsv, async ({ response }) => sendCsv(response, 'log', await logCsv(db)));
   serve(router, workshop.settings, () => readSettings(db));
   serve(router, workshop.changeSettings, ({ body }) => changeSettings(db, body));
   serve(router, workshop.exportAll, ({ response }) => {

@@ -73,7 +73,7 @@ async function finish(seed: number): Promise<string> {
   const events = made.map(({ minute, body }) => ({
     id: randomUUID(),
     at: new Date(Date.UTC(2026, 2, seed, 8) + minute * 60_000).toISOString(),
-    body: body,
+    body,
   }));
   await server.api.post(`/api/v1/rings/${ring.id}/events`).send({ events }).expect(200);
   return ring.id;

@@ -73,7 +73,7 @@ export async function readLearntTraits(db: Database): Promise<LearntTraits> {
   const { useLearnt } = await readSettings(db);
   if (!useLearnt) return { traits: DEFAULT_TRAITS, seenCharts: [] };
   const { traits, dieCharts } = await readLearnt(db);
-  return { traits: traits, seenCharts: dieCharts };
+  return { traits, seenCharts: dieCharts };
 }
 
 /** The interface's plain answers are the same for every workshop, unless this one's log is asked for. */

@@ -41,7 +41,7 @@ export function stateOf(
   const { steps, holeMm, prediction } = ring;
   const mandrel = { mmPerUsSize: ring.mandrelMmPerUsSize };
   const { targetInsideDiameterMm } = prediction;
-  return ringState({ steps: steps, mandrel, holeMm, targetInsideDiameterMm }, events);
+  return ringState({ steps, mandrel, holeMm, targetInsideDiameterMm }, events);
 }
 
 /** Every event of some rings, in the maker's order. */

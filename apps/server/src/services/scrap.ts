@@ -16,7 +16,7 @@ export async function keepScrap(tx: Database, ring: Ring, events: readonly RingE
   const { steps } = stateOf(ring, events);
   const { slugMassG, ringMassG } = ring.prediction;
   const masses = {
-    steps: steps,
+    steps,
     slugMassG,
     ringMassG,
     pieceMassG: ring.kind === 'coin' ? ring.coin.massG : undefined,
