@@ -25,7 +25,7 @@ export function valueOf(change: Partial<LearntValueAnswer> = {}): LearntValueAns
 
 /** The server's word on what the log has taught. */
 export function learntOf(...values: LearntValueAnswer[]): LearntAnswer {
-  const traits = { ...DEFAULT_TRAITS } as unknown as LearntAnswer['traits'];
+  const traits: LearntAnswer['traits'] = { ...DEFAULT_TRAITS };
   const finishedAt = '2026-03-01T10:00:00.000Z';
   return {
     used: true,

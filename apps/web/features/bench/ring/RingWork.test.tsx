@@ -148,16 +148,35 @@ describe('RingWork', () => {
     expect(screen.getByTestId('reading-verdict')).toHaveTextContent(/Cut edge .* too small\.Another pull/);
   });
 
-  it('plans the rest again from a reading that is off, and says what is different', async () => {
+  it('plans the rest again with a reading that is off, and says what is different', async () => {
+    const stretch = stepIndex('stretch');
+    const { sent } = await renderRing(workedTo(stretch), {
+      'GET /kit': listOf(),
+      'GET /die-charts': listOf(),
+    });
+    fireEvent.press(screen.getByRole('button', { name: 'Log reading' }));
+    for (let i = 0; i < 4; i++) fireEvent.press(screen.getByLabelText('Rim edge down: one mark smaller'));
+    fireEvent.press(screen.getByLabelText(/^Cut edge down: US/));
+    for (let i = 0; i < 4; i++) fireEvent.press(screen.getByLabelText('Cut edge down: one mark smaller'));
+    fireEvent.press(screen.getAllByRole('button', { name: 'Log reading' }).at(-1)!);
+    await waitFor(() => expect(sent()).toHaveLength(2));
+    expect(sent()[0]).toMatchObject({ kind: 'reading' });
+    expect(sent()[1]).toMatchObject({ kind: 'rerouted', fromStep: stretch });
+    expect(sent()[1]).toHaveProperty('why', expect.stringMatching(/Next: |Anneal now/));
+  });
+
+  it('logs nothing by being open: a reading from elsewhere is planned on from when the maker says so', async () => {
     const stretch = stepIndex('stretch');
     const events = [
       ...workedTo(stretch),
       eventOf(90, { kind: 'reading', rimDownMm: 17.2, cutDownMm: 16.9, mark: 'leading' }),
     ];
     const { sent } = await renderRing(events, { 'GET /kit': listOf(), 'GET /die-charts': listOf() });
+    expect(await screen.findByTestId('open-replan')).toHaveTextContent(/Next: |Anneal now/);
+    expect(sent()).toEqual([]);
+    fireEvent.press(screen.getByRole('button', { name: 'Plan on from it' }));
     await waitFor(() => expect(sent()).toHaveLength(1));
     expect(sent()[0]).toMatchObject({ kind: 'rerouted', because: events.at(-1)?.id, fromStep: stretch });
-    expect(sent()[0]).toHaveProperty('why', expect.stringMatching(/Next: |Anneal now/));
   });
 
   it('offers the nearest size when the one wanted has come out of reach', async () => {

@@ -12,6 +12,7 @@ import { isSized, type BenchRing } from '@/features/shared/ring/bench-model';
 import { FinishForm } from './FinishForm';
 import { HoleSheet } from './HoleSheet';
 import { LeafRow } from './LeafRow';
+import { OpenReplanNotice } from './OpenReplanNotice';
 import { OutOfReachNotice } from './OutOfReachNotice';
 import { ReadingSheet } from './ReadingSheet';
 import { RingMenu } from './RingMenu';
@@ -49,10 +50,9 @@ function useLeaf({ state }: BenchRing) {
 /** A ring at the bench: one step, and the thumb's actions below. */
 export function RingWork({ bench }: { bench: BenchRing }) {
   const { ring, state, step } = bench;
-  const log = useBenchLog(ring.id);
   const [sheet, setSheet] = useState<SheetName>();
   const leaf = useLeaf(bench);
-  const { working, outOfReach } = useReplan(bench, log);
+  const { log, working, open, outOfReach } = useReplan(bench, useBenchLog(ring.id));
   useWakeLock();
   const scroll = useRef<ScrollView>(null);
   // A new step begins at its verb, wherever the last one was left.
@@ -88,6 +88,7 @@ export function RingWork({ bench }: { bench: BenchRing }) {
         <View className="gap-4 px-4 pb-6" style={SIDEWAYS_OURS} {...swipe} testID="leaf">
           {outOfReach ? <OutOfReachNotice answer={outOfReach} targetMm={bench.targetMm} log={log} /> : null}
           {working ? <Type as="small">Planning on from what you found …</Type> : null}
+          {open ? <OpenReplanNotice replan={open} /> : null}
           {shown ? (
             <StepView key={away ? leaf.at : 'at-hand'} bench={bench} step={shown} at={leaf.at} />
           ) : (

@@ -17,7 +17,7 @@ function lighter<T>(value: T): T {
 }
 
 /** Steps that take the place of those still to come; a size or a hole that changed with them. */
-type StepsToCome = Pick<NewRoute, 'fromStep' | 'steps'> & Partial<NewRoute>;
+export type StepsToCome = Pick<NewRoute, 'fromStep' | 'steps'> & Partial<NewRoute>;
 
 /** The event that puts a new route in place. */
 function rerouteBody(because: string, route: StepsToCome, why: string): EventBody {
