@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
+import { stepDone } from './bench-steps';
 import { expect, goTo, test } from './fixtures';
 
 /** Fills a text box by its label. */
@@ -70,13 +71,6 @@ async function read(page: Page, marksSmaller = 0): Promise<void> {
   await expect(sheet).toBeHidden();
 }
 
-/** Presses the step's main button and waits until the next step is there. */
-async function finishStep(page: Page): Promise<void> {
-  const before = await page.getByTestId('ring-screen').textContent();
-  await page.getByTestId('step-done').click();
-  await expect.poll(() => page.getByTestId('ring-screen').textContent()).not.toBe(before);
-}
-
 test('a coin from the drawer becomes a finished ring in the log', async ({ app: page, workshop }) => {
   await addPiece(page);
   await planRing(page);
@@ -84,12 +78,12 @@ test('a coin from the drawer becomes a finished ring in the log', async ({ app: 
   await expect(page.getByTestId('verb')).toHaveText('Punch');
   await expect(page.getByTestId('stop-mark')).toHaveText('hole 12.7 mm');
   await expect(page.getByTestId('caution')).toContainText('razors');
-  await finishStep(page);
+  await stepDone(page);
   await expect(page.getByTestId('verb')).toHaveText('Deburr');
   // A step that was pressed by mistake is taken back.
   await page.getByRole('button', { name: 'Take back what was logged last' }).click();
   await expect(page.getByTestId('verb')).toHaveText('Punch');
-  await finishStep(page);
+  await stepDone(page);
 
   let offPlanSeen = false;
   const meters = page.getByTestId('gauge').getByRole('meter');
@@ -97,7 +91,7 @@ test('a coin from the drawer becomes a finished ring in the log', async ({ app: 
     if (await page.getByTestId('finish-form').isVisible()) break;
     const verb = await page.getByTestId('verb').textContent();
     if (verb === 'Anneal') {
-      await finishStep(page);
+      await stepDone(page);
       await expect(meters.first()).toHaveAttribute('aria-valuenow', '0');
       continue;
     }
@@ -110,7 +104,7 @@ test('a coin from the drawer becomes a finished ring in the log', async ({ app: 
       await read(page);
       await expect(page.getByTestId('reading-verdict')).toContainText('On plan');
     }
-    await finishStep(page);
+    await stepDone(page);
   }
   expect(offPlanSeen).toBe(true);
 

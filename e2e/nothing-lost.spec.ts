@@ -1,3 +1,4 @@
+import { stepDone } from './bench-steps';
 import { expect, test } from './fixtures';
 
 test.use({ serviceWorkers: 'allow' });
@@ -29,14 +30,7 @@ test('ten events logged while the server is away survive a reload and arrive onc
 
   await workshop.stop();
   const first = before.items.length;
-  for (let i = 0; i < EVENTS; i++) {
-    const shown = await page
-      .getByText(/step \d+ of/)
-      .first()
-      .textContent();
-    await page.getByTestId('step-done').click();
-    await expect(page.getByText(shown ?? '')).toHaveCount(0);
-  }
+  for (let i = 0; i < EVENTS; i++) await stepDone(page);
   await expect(page.getByTestId('unsent')).toContainText(`${EVENTS} waiting`);
   const place = await page
     .getByText(/step \d+ of/)

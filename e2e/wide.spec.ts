@@ -64,8 +64,11 @@ test('the places have keys, and the list of keys opens under ?', async ({ app: p
   await expect(page.getByTestId('stock-screen')).toBeVisible();
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('this list');
-  await page.keyboard.press('Escape');
-  await expect(page.getByRole('dialog')).toHaveCount(0);
+  // A sheet listens from a moment after it is drawn.
+  await expect(async () => {
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toHaveCount(0, { timeout: 500 });
+  }).toPass();
   // In a text box a key is a letter.
   await page.getByTestId('stock-search').pressSequentially('1?');
   await expect(page.getByTestId('stock-search')).toHaveValue('1?');

@@ -1,7 +1,10 @@
 import type { Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
-import { stepCount, stepDone } from './bench-steps';
+import { stepDone } from './bench-steps';
 import { expect, goTo, test } from './fixtures';
+
+// Rings of their own, begun and finished, are nothing that another test would see.
+test.use({ fresh: false });
 
 async function planKind(page: Page, tab: string, piece: RegExp): Promise<void> {
   await goTo(page, 'Plan');
@@ -36,7 +39,6 @@ async function logReading(page: Page, marksLarger = 0): Promise<void> {
 /** Every step as planned, a reading at the end, and the width by calliper. */
 async function workToTheEnd(page: Page, widthMm: string): Promise<readonly string[]> {
   const verbs: string[] = [];
-  const steps = stepCount(page);
   for (let guard = 0; guard < 60; guard++) {
     if (await page.getByTestId('finish-form').isVisible()) break;
     const verb = (await page.getByTestId('verb').textContent()) ?? '';
@@ -45,7 +47,7 @@ async function workToTheEnd(page: Page, widthMm: string): Promise<readonly strin
       await logReading(page);
       await expect(page.getByTestId('reading-verdict')).toContainText('On plan');
     }
-    await stepDone(page, steps);
+    await stepDone(page);
   }
   await page.getByLabel('Width (mm)').fill(widthMm);
   await page.getByRole('button', { name: 'Finish this ring' }).click();
@@ -96,83 +98,80 @@ for (const { tab, piece, width, verbs } of KINDS) {
 test('a reading that is off puts a step in before the rest', async ({ app: page }) => {
   await planKind(page, 'Silverware', /wave pattern/);
   await takeToBench(page, 'Too large at first');
-  const steps = stepCount(page);
-  while ((await page.getByTestId('verb').textContent()) !== 'Close') await stepDone(page, steps);
+  while ((await page.getByTestId('verb').textContent()) !== 'Close') await stepDone(page);
   await logReading(page, 3);
   await expect(page.getByTestId('reroute')).toContainText('too large');
-  await stepDone(page, steps);
+  await stepDone(page);
   await expect(page.getByTestId('verb')).toHaveText('Bend');
 });
 
-test.describe('looked up only', () => {
-  // Nothing is changed that another test would see.
-  test.use({ fresh: false });
-
-  test('what must not be done is refused with its reason', async ({ app: page }) => {
-    await planKind(page, 'Resize', /signet with a stone/);
-    await expect(page.getByTestId('verdict')).toContainText('A set stone cannot follow');
-    await expect(page.getByTestId('take-to-bench')).toBeDisabled();
-    await planKind(page, 'Silverware', /rope edge/);
-    await page.getByTestId('work-startMm').fill('55');
-    await expect(page.getByTestId('verdict')).toContainText('plated ware bends up to');
-    await page.getByRole('button', { name: 'Why? All reasons' }).click();
-    await expect(page.getByRole('dialog')).toContainText('from the kept end');
-  });
-});
-
-test('a test of the piece sticks to it and gates the planners', async ({ app: page }) => {
-  await goTo(page, 'Stock');
-  await page.getByRole('link', { name: /Skerrow table fork/ }).click();
-  await page.getByRole('button', { name: 'What is this piece?' }).click();
-  await page.getByRole('radio', { name: 'it sticks' }).click();
-  await expect(page.getByTestId('identity')).toContainText('steel');
-  await page.getByRole('button', { name: 'Keep this verdict' }).click();
-  await expect(page.getByTestId('piece-screen')).toContainText('must not be bent');
-  await page.getByRole('button', { name: 'Plan a spoon ring from it' }).click();
-  await expect(page.getByTestId('verdict')).toContainText(/must not be bent|Steel/);
+test('what must not be done is refused with its reason', async ({ app: page }) => {
+  await planKind(page, 'Resize', /signet with a stone/);
+  await expect(page.getByTestId('verdict')).toContainText('A set stone cannot follow');
   await expect(page.getByTestId('take-to-bench')).toBeDisabled();
+  await planKind(page, 'Silverware', /rope edge/);
+  await page.getByTestId('work-startMm').fill('55');
+  await expect(page.getByTestId('verdict')).toContainText('plated ware bends up to');
+  await page.getByRole('button', { name: 'Why? All reasons' }).click();
+  await expect(page.getByRole('dialog')).toContainText('from the kept end');
 });
 
-test.describe('looked up only', () => {
-  // Nothing is changed that another test would see.
-  test.use({ fresh: false });
+test.describe('the drawer is changed', () => {
+  test.use({ fresh: true });
 
-  test('fingers: every system, a strip round the finger, and sheets to print', async ({ app: page }) => {
-    await goTo(page, 'Plan');
-    await page
-      .getByRole('navigation', { name: 'Kinds of work' })
-      .getByRole('link', { name: 'Fingers' })
-      .click();
-    await page.getByLabel('Size', { exact: true }).fill('P½');
-    await expect(page.getByRole('table', { name: 'The size in every system' })).toContainText('US 8');
-    await page.getByLabel('Ends meet at (mm)').fill('57');
-    await expect(page.getByTestId('strip-size')).toContainText('18.0 mm');
-    const [pdf] = await Promise.all([
-      page.waitForEvent('download'),
-      page.getByRole('button', { name: 'Save as PDF: Finger strip' }).click(),
-    ]);
-    // What the page measures is read back by its own test, see sheet-pdf.test.ts.
-    expect((await readFile(await pdf.path())).subarray(0, 5).toString()).toBe('%PDF-');
+  test('a test of the piece sticks to it and gates the planners', async ({ app: page }) => {
+    await goTo(page, 'Stock');
+    await page.getByRole('link', { name: /Skerrow table fork/ }).click();
+    await page.getByRole('button', { name: 'What is this piece?' }).click();
+    await page.getByRole('radio', { name: 'it sticks' }).click();
+    await expect(page.getByTestId('identity')).toContainText('steel');
+    await page.getByRole('button', { name: 'Keep this verdict' }).click();
+    await expect(page.getByTestId('piece-screen')).toContainText('must not be bent');
+    await page.getByRole('button', { name: 'Plan a spoon ring from it' }).click();
+    await expect(page.getByTestId('verdict')).toContainText(/must not be bent|Steel/);
+    await expect(page.getByTestId('take-to-bench')).toBeDisabled();
   });
 });
 
-test('the drawer goes out as a table and comes back changed, with a look before', async ({ app: page }) => {
-  await goTo(page, 'Stock');
-  await page.getByRole('link', { name: 'Tables', exact: true }).click();
-  const choose = async (csv: string) => {
-    const [chooser] = await Promise.all([
-      page.waitForEvent('filechooser'),
-      page.getByRole('button', { name: /CSV file|Another file/ }).click(),
-    ]);
-    await chooser.setFiles({ name: 'pieces.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
-  };
-  await choose('name,quantity\n"Skerrow tern, 1951",many\n');
-  await expect(page.getByTestId('csv-summary')).toContainText('1 refused');
-  await expect(page.getByRole('button', { name: 'Take it in' })).toBeDisabled();
-  await choose('name,quantity\n"Skerrow tern, 1951",11\n');
-  await expect(page.getByRole('list', { name: 'Rows of the file' })).toContainText('quantity: 8 → 11');
-  await page.getByRole('button', { name: 'Take it in' }).click();
-  await expect(page.getByTestId('csv-summary')).toContainText('Taken in: 1 changed');
-  await page.getByRole('link', { name: 'Pieces', exact: true }).click();
-  await expect(page.getByRole('listitem').filter({ hasText: 'Skerrow tern' })).toContainText('11 ×');
+test('fingers: every system, a strip round the finger, and sheets to print', async ({ app: page }) => {
+  await goTo(page, 'Plan');
+  await page
+    .getByRole('navigation', { name: 'Kinds of work' })
+    .getByRole('link', { name: 'Fingers' })
+    .click();
+  await page.getByLabel('Size', { exact: true }).fill('P½');
+  await expect(page.getByRole('table', { name: 'The size in every system' })).toContainText('US 8');
+  await page.getByLabel('Ends meet at (mm)').fill('57');
+  await expect(page.getByTestId('strip-size')).toContainText('18.0 mm');
+  const [pdf] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as PDF: Finger strip' }).click(),
+  ]);
+  // What the page measures is read back by its own test, see sheet-pdf.test.ts.
+  expect((await readFile(await pdf.path())).subarray(0, 5).toString()).toBe('%PDF-');
+});
+
+test.describe('the drawer is changed', () => {
+  test.use({ fresh: true });
+
+  test('the drawer goes out as a table and comes back changed, with a look before', async ({ app: page }) => {
+    await goTo(page, 'Stock');
+    await page.getByRole('link', { name: 'Tables', exact: true }).click();
+    const choose = async (csv: string) => {
+      const [chooser] = await Promise.all([
+        page.waitForEvent('filechooser'),
+        page.getByRole('button', { name: /CSV file|Another file/ }).click(),
+      ]);
+      await chooser.setFiles({ name: 'pieces.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
+    };
+    await choose('name,quantity\n"Skerrow tern, 1951",many\n');
+    await expect(page.getByTestId('csv-summary')).toContainText('1 refused');
+    await expect(page.getByRole('button', { name: 'Take it in' })).toBeDisabled();
+    await choose('name,quantity\n"Skerrow tern, 1951",11\n');
+    await expect(page.getByRole('list', { name: 'Rows of the file' })).toContainText('quantity: 8 → 11');
+    await page.getByRole('button', { name: 'Take it in' }).click();
+    await expect(page.getByTestId('csv-summary')).toContainText('Taken in: 1 changed');
+    await page.getByRole('link', { name: 'Pieces', exact: true }).click();
+    await expect(page.getByRole('listitem').filter({ hasText: 'Skerrow tern' })).toContainText('11 ×');
+  });
 });
