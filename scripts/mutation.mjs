@@ -5,12 +5,20 @@ import { parseArgs } from 'node:util';
 import { ROOT, run } from './lib/run.mjs';
 import { mutantsOf } from './mutation/mutants.mjs';
 
-/** Changes the code a little, many times, and tells which changes no test noticed. Not part of `npm test`. */
+/**
+ * Changes the code a little, many times, and tells which changes no test noticed. Not part of `npm test`.
+ * `npm run mutation -- [FOLDER …] [--count N] [--seed S] [--from M]`; without folders core and the server's services.
+ */
 const { values, positionals } = parseArgs({
   allowPositionals: true,
-  options: { count: { type: 'string', default: '20' }, seed: { type: 'string', default: '1' } },
+  options: {
+    count: { type: 'string', default: '20' },
+    seed: { type: 'string', default: '1' },
+    // Goes on with a long sample that was broken off after so many.
+    from: { type: 'string', default: '0' },
+  },
 });
-const [folder = 'packages/core/src'] = positionals;
+const folders = positionals.length > 0 ? positionals : ['packages/core/src', 'apps/server/src/services'];
 
 /** Mulberry32: the same seed draws the same changes. */
 function randomFrom(seed) {
@@ -58,10 +66,10 @@ async function noticed(path) {
   return reaching.code !== 0;
 }
 
-const files = await sourcesBelow(folder);
+const files = (await Promise.all(folders.map(sourcesBelow))).flat();
 const all = [];
 for (const path of files) all.push(...mutantsOf(path, await readFile(join(ROOT, path), 'utf8')));
-const chosen = sample(all, Number(values.count), randomFrom(Number(values.seed)));
+const chosen = sample(all, Number(values.count), randomFrom(Number(values.seed))).slice(Number(values.from));
 const equivalent = JSON.parse(await readFile(join(ROOT, 'scripts/mutation/equivalent.json'), 'utf8'));
 /** What has to be put back when the run is broken off. */
 let changed;
@@ -71,7 +79,9 @@ for (const signal of ['SIGINT', 'SIGTERM']) {
     process.exit(1);
   });
 }
-const counts = { caught: 0, missed: 0, equivalent: 0 };
+/** By the folder that the changed file lies in. */
+const counts = new Map();
+const none = { caught: 0, missed: 0, equivalent: 0 };
 for (const { path, line, was, from, until, to } of chosen) {
   const file = join(ROOT, path);
   const text = await readFile(file, 'utf8');
@@ -89,10 +99,16 @@ for (const { path, line, was, from, until, to } of chosen) {
       await writeFile(file, text);
     }
   }
-  counts[verdict] += 1;
+  const place = dirname(path);
+  const before = counts.get(place) ?? none;
+  counts.set(place, { ...before, [verdict]: before[verdict] + 1 });
   console.log(`${verdict.padEnd(10)} ${name}`);
 }
-const { caught, missed } = counts;
-console.log(
-  `\n${folder}: ${caught} caught, ${missed} missed, ${counts.equivalent} equivalent of ${all.length} possible changes`,
-);
+const tell = (place, { caught, missed, equivalent: same }) =>
+  console.log(`${place}: ${caught} caught, ${missed} missed, ${same} equivalent`);
+console.log('');
+for (const [place, count] of [...counts].sort()) tell(place, count);
+const total = { ...none };
+for (const count of counts.values())
+  for (const verdict of Object.keys(total)) total[verdict] += count[verdict];
+tell(`\nOf ${all.length} possible changes`, total);

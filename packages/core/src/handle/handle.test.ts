@@ -15,6 +15,7 @@ import {
   usablePart,
   widthAt,
 } from './index';
+import { meanThicknessIn } from './profile';
 
 const TAPER = profileOf([
   { atMm: 0, thicknessMm: 2.6, widthMm: 18 },
@@ -103,6 +104,13 @@ describe('the profile', () => {
     expect(thickestIn(TAPER, { fromMm: 10, toMm: 95 })).toMatchObject({ atMm: 95 });
   });
 
+  it('has the mean thickness of what lies between two places', () => {
+    // 2.6 falls to 2.1 mm over 30 mm, then rises to 2.4 over 40: from 10 to 50 mm the area is
+    // 20 · (2.4333 + 2.1)/2 + 20 · (2.1 + 2.25)/2 = 45.333 + 43.5 mm², over 40 mm.
+    expect(meanThicknessIn(TAPER, { fromMm: 10, toMm: 50 })).toBeCloseTo(88.8333 / 40, 5);
+    expect(meanThicknessIn(TAPER, { fromMm: 10, toMm: 10 })).toBeCloseTo(2.4333, 4);
+  });
+
   it('is the same handle from its other end', () => {
     expect(thicknessAt(turnedRound(TAPER), 0)).toBe(4.2);
     expect(turnedRound(turnedRound(TAPER)).stations).toEqual(TAPER.stations);
@@ -187,6 +195,22 @@ describe('the verdict on a handle', () => {
     expect(codes({ style: 'spiral', turns: 3, pitchMm: 14 })).toContain('too-short');
     expect(codes({ style: 'spiral', turns: 1.5, pitchMm: 4 })).toContain('turns-collide');
     expect(codes({ metal: 'steel' })).toContain('metal-refused');
+  });
+
+  it('lets turns lie beside each other from a pitch of the width and the gap on', () => {
+    const tenWide = profileOf([
+      { atMm: 0, thicknessMm: 2, widthMm: 10 },
+      { atMm: 400, thicknessMm: 2, widthMm: 10 },
+    ]);
+    const collides = (change: object) =>
+      codes({ profile: tenWide, style: 'spiral', turns: 1.5, ...change }).includes('turns-collide');
+    expect(collides({ pitchMm: 9.9 })).toBe(true);
+    expect(collides({ pitchMm: 10 })).toBe(false);
+    expect(collides({ pitchMm: 10, gapMm: 1 })).toBe(true);
+    // One turn has nothing to lie on, and a handle whose width nobody measured cannot be judged by it.
+    expect(collides({ turns: 1, pitchMm: 0 })).toBe(false);
+    expect(collides({ turns: undefined, pitchMm: 0 })).toBe(false);
+    expect(collides({ profile: even(2), pitchMm: 0 })).toBe(false);
   });
 
   it('finds no part in a handle that is thick all along', () => {

@@ -8,7 +8,7 @@ import { seededRandom } from '../uncertainty';
 import { learnFrom, type Learnt, type LoggedRing } from './index';
 import { isCoinLesson, lessonOf } from './logged-ring';
 import { ridgeFit } from './ridge';
-import { shareSightings } from './sightings';
+import { curlSightings, shareSightings, trimSightings } from './sightings';
 
 /** Hidden from the fit: how this bench really is. */
 const TRUTH: BenchTraits = {
@@ -110,6 +110,20 @@ describe('what forty rings teach', () => {
     const meanOff = (of: (point: (typeof late)[number]) => number | undefined) =>
       late.reduce((sum, point) => sum + Math.abs(of(point) ?? 0), 0) / late.length;
     expect(meanOff((point) => point[after])).toBeLessThan(share * meanOff((point) => point[before]));
+  });
+
+  it('its course is told in percent of the wall and in US sizes', () => {
+    const [first] = learn(rings.slice(0, 1)).course;
+    const lesson = [lessonOf(rings[0]!)].filter(isCoinLesson)[0]!;
+    const rms = (offs: readonly number[]) =>
+      Math.sqrt(offs.reduce((sum, off) => sum + off ** 2, 0) / offs.length);
+    const wall = shareSightings(lesson, REFERENCE_KIT, DEFAULT_TRAITS).map(({ off }) => 100 * off);
+    expect(first!.wallBefore).toBeCloseTo(rms(wall), 6);
+    // A curl's sighting is a share of its angle: what that is worth in mm comes with it. One US size is 0.8128 mm.
+    const sighted = [...trimSightings(lesson), ...[...curlSightings(lesson).values()].flat()];
+    const sizes = sighted.map(({ off, sizeMm = 1 }) => (off * sizeMm) / 0.8128);
+    expect(sizes.length).toBeGreaterThan(0);
+    expect(first!.sizeBefore).toBeCloseTo(rms(sizes), 6);
   });
 
   it('is what plans go by, but for what the maker put back', () => {

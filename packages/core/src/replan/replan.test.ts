@@ -1,11 +1,11 @@
-import { arcWidthMm, type CoinRingInput } from '../forming';
+import { arcWidthMm, cutEdge, rimEdge, type CoinRingInput } from '../forming';
 import { DEFAULT_MANDREL, MM_PER_US_SIZE, predictReading } from '../size';
 import { workingThickness } from '../stock';
 import { REFERENCE_KIT } from '../kit';
 import { type RingEvent, type RingEventBody, ringState, type RingState } from '../ring';
 import type { RouteStep } from '../steps';
 import { replan, type NewRoute, type RingInWork } from './replan';
-import { filedBack, wallOfOutline } from './resume';
+import { filedBack, fittedTo, wallOfOutline } from './resume';
 import { routeFor } from '../route/test-route';
 
 const QUARTER_MM = MM_PER_US_SIZE / 4;
@@ -79,6 +79,25 @@ describe('the wall behind an outline', () => {
     expect(filed.arcMm.at(-1)).toBeCloseTo((outline.arcMm.at(-1) ?? 0) - 1, 6);
     expect(filed.meanRadiusMm.at(-1)).toBeCloseTo(outline.meanRadiusMm.at(-1) ?? 0, 6);
     expect(filed.meanRadiusMm).toHaveLength(outline.meanRadiusMm.length);
+  });
+
+  it('with nothing filed off it is the wall that it was', () => {
+    const outline = steps[indexOf('fold')]!.outline;
+    const same = filedBack(outline, 0);
+    for (const of of ['arcMm', 'meanRadiusMm', 'thicknessMm', 'leanDeg', 'strainLog'] as const) {
+      same[of].forEach((value, i) => expect(value).toBeCloseTo(outline[of][i]!, 2));
+    }
+  });
+
+  it('is swung and shifted to what was read, in between in proportion', () => {
+    const wall = wallOfOutline(steps[indexOf('fold')]!.outline, workingThickness(INPUT.coin).thicknessMm);
+    const [cut, rim] = [cutEdge(wall).insideDiameterMm + 0.5, rimEdge(wall).insideDiameterMm - 0.3];
+    const fitted = fittedTo(wall, { cutInsideDiameterMm: cut, rimInsideDiameterMm: rim });
+    expect(cutEdge(fitted).insideDiameterMm).toBeCloseTo(cut, 2);
+    expect(rimEdge(fitted).insideDiameterMm).toBeCloseTo(rim, 2);
+    // The middle goes half the sum of both ways: (0.25 − 0.15)/2 = 0.05 mm of radius.
+    const middle = (wall.meanRadiusMm.length - 1) / 2;
+    expect(fitted.meanRadiusMm[middle]! - wall.meanRadiusMm[middle]!).toBeCloseTo(0.05, 1);
   });
 });
 
@@ -198,6 +217,19 @@ describe('planning on from the hole and from a crack', () => {
     expect(answer.route.steps.slice(0, 2).map(({ kind }) => kind)).toEqual(['file', 'anneal']);
     expect(answer.route.bandWidthMm).toBeLessThan(answer.route.change.bandWidthMm.from - 0.8);
     expect(answer.route.steps.at(-1)?.after.cutInsideDiameterMm).toBeCloseTo(INPUT.targetInsideDiameterMm, 1);
+  });
+
+  it('files the wall as it stands, before the step at hand', () => {
+    const index = indexOf('stretch');
+    const answer = replan(inWork(stateAfter(doneUpTo(index))), {
+      kind: 'filed-back',
+      fileMm: 1,
+      newHoleMm: 13.5,
+    });
+    if (answer.kind !== 'changed') throw new Error(answer.kind);
+    const standing = filedBack(steps[index - 1]!.outline, 1);
+    expect(answer.route.steps[0]!.outline.meanRadiusMm[0]).toBeCloseTo(standing.meanRadiusMm[0]!, 2);
+    expect(answer.route.fromStep).toBe(index);
   });
 
   it('an edge that would come out too thin is out of reach, with the nearest size that is not', () => {

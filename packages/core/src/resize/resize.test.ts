@@ -85,6 +85,15 @@ describe('resizing', () => {
     expect(annealCount).toBe(passes.length);
   });
 
+  it('shares the way out by the logarithm of the middle of the band', () => {
+    // From 19 to 21.4384 mm (3 sizes) in two passes of a 1.7 mm band: mid diameters 20.7 and 23.1384, between them
+    // √(20.7 · 23.1384) = 21.8853, so inside 20.1853.
+    const { passes } = by(3);
+    expect(passes).toHaveLength(2);
+    expect(passes[0]!.toInsideDiameterMm).toBeCloseTo(20.1853, 3);
+    expect(passes[1]!.fromInsideDiameterMm).toBeCloseTo(20.1853, 3);
+  });
+
   it('takes the largest hole of the plate through which the size is reached', () => {
     expect(plateHole([20, 21, 21.75, 22.5], 22.4, 21.6)).toMatchObject({ holeMm: 21.75 });
     expect(plateHole([24], 22.4, 21.6)).toBeUndefined();

@@ -38,6 +38,14 @@ describe('rolling', () => {
     });
   });
 
+  it('takes at most 12 % off a pass when nothing else is asked', () => {
+    // Five passes of 12 % bring 4 mm to 4 · 0.88⁵ = 2.111 mm; a hair thinner takes a sixth.
+    const passesTo = (targetThicknessMm: number) =>
+      rollingSchedule({ start: bars[0]!, targetThicknessMm, metal: 'copper' }).length;
+    expect(passesTo(4 * 0.88 ** 5)).toBe(5);
+    expect(passesTo(4 * 0.88 ** 5 - 0.002)).toBe(6);
+  });
+
   it('spreads a wire as it is flattened, and lengthens it', () => {
     const passes = rollingSchedule({ start: bars[1]!, targetThicknessMm: 2, metal: 'silver-925' });
     passes.reduce((before, pass) => {

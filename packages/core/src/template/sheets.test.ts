@@ -119,6 +119,23 @@ describe('true scale', () => {
     expect(label?.kind === 'text' && label.x).toBeCloseTo(expected, 6);
   });
 
+  it('marks every size, names every other one under a longer tick, and slits inside the strip', () => {
+    const { marks } = fingerStripSheet('a4', 'us');
+    const lines = marks.flatMap((mark) => (mark.kind === 'line' ? [mark] : []));
+    const outline = marks.find((mark) => mark.kind === 'polyline');
+    const [top, bottom] =
+      outline?.kind === 'polyline' ? [outline.points[0]!.y, outline.points[2]!.y] : [0, 0];
+    // The strip is 13 mm wide; its slit, as wide less 1.2 mm at both ends, is where paper goes through.
+    expect(bottom - top).toBe(13);
+    const slit = lines.find(({ x1, x2 }) => x1 === 34 && x2 === 34);
+    expect(slit).toMatchObject({ y1: top + 1.2, y2: bottom - 1.2 });
+    const ticks = lines.filter(({ x1, x2, y1 }) => x1 === x2 && x1 > 34 && y1 === top);
+    expect(ticks.slice(0, 4).map(({ y1, y2 }) => y2 - y1)).toEqual([5, 3, 5, 3]);
+    const named = ticks.filter(({ x1 }) => marks.some((mark) => mark.kind === 'text' && mark.x === x1));
+    expect(named.every(({ y1, y2 }) => y2 - y1 === 5)).toBe(true);
+    expect(named.length).toBe(Math.ceil(ticks.length / 2));
+  });
+
   it.each(['us', 'uk', 'eu', 'swiss', 'jp'] as const)(
     'has ring holes on the marks of %s, as many as fit',
     (system) => {

@@ -3,6 +3,8 @@ import { doneBody, ringState } from '../ring';
 import type { RouteStep } from '../steps';
 import { DEFAULT_MANDREL, MM_PER_US_SIZE } from '../size';
 import { keptProfile } from './plan-handle';
+import { barOf } from './plan-strip';
+import type { StripPiece } from './kinds';
 import { planWork, replanBand, STOCK_FOR, type Work, type WorkPiece, type WorkPlan } from './index';
 
 const HANDLE: WorkPiece = {
@@ -15,7 +17,7 @@ const HANDLE: WorkPiece = {
     { atMm: 120, thicknessMm: 3.4, widthMm: 8 },
   ],
 };
-const STRIP: WorkPiece = {
+const STRIP: StripPiece = {
   kind: 'strip',
   metal: 'silver-925',
   section: 'rect',
@@ -111,6 +113,43 @@ describe('words that follow from measures', () => {
   it('counts the pulls that open a band', () => {
     const larger = plan({ kind: 'resize', cover: 'none' }, BAND, 19 + 1.5 * MM_PER_US_SIZE);
     expect(told(larger)).toContain('About 6 pulls');
+  });
+});
+
+describe('the blank of a coin in a band', () => {
+  const work = {
+    kind: 'coin-band',
+    stripWidthMm: 7,
+    stripThicknessMm: 1.2,
+    stripMetal: 'silver-925',
+  } as const;
+  const { steps } = plan(work, COIN);
+  const bend = steps.find(({ kind }) => kind === 'bend')!;
+
+  it('is as wide as the coin’s chord where that stands out past the strip', () => {
+    const coinMm = COIN.kind === 'coin' ? COIN.diameterMm : 0;
+    const { stations } = bend.blank!;
+    expect(Math.max(...stations.map(({ widthMm = 0 }) => widthMm))).toBeCloseTo(coinMm, 6);
+    const middle = stations.find(({ widthMm = 0 }) => Math.abs(widthMm - coinMm) < 1e-6)!.atMm;
+    stations.forEach(({ atMm, widthMm = 0 }) => {
+      const across = Math.abs(atMm - middle);
+      const chordMm = across < coinMm / 2 ? 2 * Math.sqrt((coinMm / 2) ** 2 - across ** 2) : 0;
+      expect(widthMm).toBeCloseTo(Math.max(7, chordMm), 4);
+    });
+  });
+
+  it('is bent by half its thickness over the radius of its middle', () => {
+    // ln(1 + t/(d + t)): the outside of a 1.2 mm strip round the target.
+    expect(bend.strainCutEdge).toBeCloseTo(Math.log(1 + 1.2 / (TARGET_MM + 1.2)), 6);
+  });
+});
+
+describe('a strip as a bar between rolls', () => {
+  const strip = { ...STRIP, thicknessMm: 2, widthMm: 6, lengthMm: 80 };
+
+  it('is round only when its section is', () => {
+    expect(barOf({ ...strip, section: 'round' })).toEqual({ shape: 'round', diameterMm: 2, lengthMm: 80 });
+    expect(barOf(strip)).toEqual({ shape: 'rect', thicknessMm: 2, widthMm: 6, lengthMm: 80 });
   });
 });
 

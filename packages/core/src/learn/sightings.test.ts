@@ -1,0 +1,78 @@
+import type { RingEventBody } from '../ring';
+import { DEFAULT_MANDREL, type MandrelReading } from '../size';
+import type { RouteStep } from '../steps';
+import { lessonOf } from './logged-ring';
+import { springbackSightings, trimSightings } from './sightings';
+
+const round = { rimInsideDiameterMm: 20, cutInsideDiameterMm: 20 };
+const reading: MandrelReading = { rimDownMm: 20, cutDownMm: 20 };
+
+function stepOf(kind: RouteStep['kind'], more: Partial<RouteStep>): RouteStep {
+  return {
+    kind,
+    title: kind,
+    instruction: '',
+    lookFor: '',
+    before: round,
+    after: round,
+    strainCutEdge: 0.1,
+    strainRimEdge: 0.1,
+    annealFirst: false,
+    handsOnMin: 1,
+    waitMin: 0,
+    outline: { arcMm: [], meanRadiusMm: [], thicknessMm: [], leanDeg: [], strainLog: [] },
+    reading,
+    ...more,
+  };
+}
+
+/** A ring whose steps were each read and done, with the cut edge down and with the rim down. */
+function lessonFrom(steps: readonly RouteStep[], readMm: readonly { cut: number; rim: number }[]) {
+  const events = readMm.flatMap(({ cut, rim }, step): RingEventBody[] => [
+    { kind: 'reading', rimDownMm: rim, cutDownMm: cut, mark: 'leading' },
+    { kind: 'step-done', step },
+  ]);
+  return lessonOf({
+    id: 'r1',
+    name: 'One',
+    finishedAt: '2026-03-02T10:00:00Z',
+    targetInsideDiameterMm: 20,
+    steps,
+    mandrel: DEFAULT_MANDREL,
+    events: events.map((body, i) => ({ id: `e${i}`, at: '2026-03-01T10:00:00Z', body })),
+  });
+}
+
+describe('what a ring gave back', () => {
+  // Each tool was taken 0.05 mm past the mark of 20 mm. Twice that came back: the factor is 1 more than the default's.
+  it.each([
+    ['stretch', 19.95],
+    ['reduce', 20.05],
+    ['bend', 20.05],
+  ] as const)('after %s: a ring at %d mm gave back twice what was predicted', (kind, cut) => {
+    const lesson = lessonFrom([stepOf(kind, { springbackMm: 0.05 })], [{ cut, rim: 20 }]);
+    const [sighting] = springbackSightings(lesson).get(kind) ?? [];
+    expect(sighting!.off / sighting!.slope).toBeCloseTo(1, 9);
+    expect(Math.abs(sighting!.slope)).toBe(0.05);
+  });
+
+  it('says nothing of blows that nothing was predicted of', () => {
+    expect(springbackSightings(lessonFrom([stepOf('stretch', {})], [{ cut: 19.9, rim: 20 }])).size).toBe(0);
+    const curl = stepOf('curl', { springbackMm: 0.05 });
+    expect(springbackSightings(lessonFrom([curl], [{ cut: 19.9, rim: 20 }])).size).toBe(0);
+  });
+});
+
+describe('what trimming gave', () => {
+  it('is by how much the rim’s reading rose, past the default of 0.4 size', () => {
+    const steps = [stepOf('reduce', {}), stepOf('trim', { strainCutEdge: 0, strainRimEdge: 0 })];
+    const lesson = lessonFrom(steps, [
+      { cut: 20, rim: 19.5 },
+      { cut: 20, rim: 19.9 },
+    ]);
+    const [sighting] = trimSightings(lesson);
+    // 0.4 sizes of 0.8128 mm are 0.325 mm; 0.4 mm were read; two readings of ±0.08 mm lie in it.
+    expect(sighting).toMatchObject({ slope: 1, off: expect.closeTo(0.4 - 0.4 * 0.8128, 4) });
+    expect(sighting!.sigma).toBeCloseTo(0.1131, 4);
+  });
+});
