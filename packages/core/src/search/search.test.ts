@@ -56,6 +56,25 @@ const PUNCHES: Kit = [
 ];
 const without = (kind: string): Kit => PUNCHES.filter(({ spec }) => spec.kind !== kind);
 
+describe('the school of an option', () => {
+  it('is the one with the most points before rings are drawn', () => {
+    const punches = PUNCHES.filter(({ spec }) => spec.kind !== 'punch' || spec.diameterMm === 12.7);
+    const options = (school?: RingWish['school']) =>
+      runToEnd(searchStock([BRENN], punches, { ...WISH, ...(school ? { school } : {}) }));
+    const points = ({ widthErrorMm, cost, missingTools }: ReturnType<typeof options>[number]) =>
+      100 -
+      9 * widthErrorMm -
+      60 * 0.06 * cost.risks -
+      3 * cost.anneals -
+      0.15 * cost.minutes -
+      20 * missingTools.length;
+    const each = (['over-stretch', 'straighten', 'leave'] as const).flatMap((school) => options(school));
+    const most = Math.max(...each.map(points));
+    expect(new Set(each.map(points)).size).toBeGreaterThan(1);
+    expect(options().map(points)).toEqual([most]);
+  });
+});
+
 describe('paretoFront', () => {
   const points = fc.array(fc.tuple(fc.integer({ min: 0, max: 5 }), fc.integer({ min: 0, max: 5 })), {
     minLength: 1,

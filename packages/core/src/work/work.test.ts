@@ -144,6 +144,15 @@ describe('the blank of a coin in a band', () => {
   });
 });
 
+describe('a strip that is bent', () => {
+  it('is stretched outside by its thickness over the middle of the ring as it is closed', () => {
+    const { steps } = plan({ kind: 'strip', textured: false }, STRIP);
+    const bend = steps.find(({ kind }) => kind === 'bend')!;
+    const closedMm = steps.find(({ kind }) => kind === 'close')!.after.cutInsideDiameterMm;
+    expect(bend.strainCutEdge).toBeCloseTo(Math.log(1 + 1.5 / (closedMm + 1.5)), 3);
+  });
+});
+
 describe('a strip as a bar between rolls', () => {
   const strip = { ...STRIP, thicknessMm: 2, widthMm: 6, lengthMm: 80 };
 
