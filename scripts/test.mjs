@@ -53,16 +53,22 @@ await chromiumIfNeeded();
 const reports = join(ROOT, 'node_modules/.cache/round-mint');
 await mkdir(reports, { recursive: true });
 
-async function staticChecks() {
+// Two lanes, one for each core, about as long as each other.
+async function compilersWord() {
   await check('Type check', process.execPath, ['scripts/typecheck.mjs']);
   await check('Lint', 'npm', ['run', '--silent', 'lint']);
+}
+async function buildAndRest() {
+  const built = await timed('Build', buildIfNeeded).then(
+    () => undefined,
+    (error) => error,
+  );
   await check('Format', 'npm', ['run', '--silent', 'format:check', '--', '--log-level', 'warn']);
   await check('Boundaries', 'npm', ['run', '--silent', 'boundaries']);
   await check('Unused code', 'npm', ['run', '--silent', 'unused']);
+  return built;
 }
-
-// The bundler and the checkers leave each other a core: together they take little more than the longer of them.
-const [, built] = await Promise.allSettled([staticChecks(), timed('Build', buildIfNeeded)]);
+const [buildProblem] = await Promise.all([buildAndRest(), compilersWord()]);
 
 const unit = join(reports, 'unit.json');
 await suite(
@@ -83,8 +89,8 @@ await suite(
   jestCounts,
 );
 
-if (built.status === 'rejected') {
-  console.error(`✕ the app could not be built: ${built.reason}`);
+if (buildProblem) {
+  console.error(`✕ the app could not be built: ${buildProblem}`);
   counts.failed += 1;
 }
 await suite(
@@ -96,7 +102,7 @@ await suite(
   playwrightCounts,
 );
 
-console.log('\nSeconds each stage took (the build runs beside the checks before the tests):');
+console.log('\nSeconds each stage took (type check and lint run beside the build and the other checks):');
 for (const { name, seconds } of stages) console.log(`${seconds.toFixed(0).padStart(5)}  ${name}`);
 console.log(`\n${counts.passed} passed, ${counts.failed} failed`);
 process.exit(counts.failed === 0 ? 0 : 1);

@@ -1,8 +1,9 @@
+import { fileURLToPath } from 'node:url';
 import { run } from './lib/run.mjs';
 
 const PROJECTS = ['packages/core', 'packages/contract', 'apps/server', 'apps/web', 'e2e'];
 /** The native compiler: the one in JavaScript stays for the tools that call it as a library. */
-const COMPILER = 'node_modules/typescript-7/bin/tsc';
+const COMPILER = fileURLToPath(new URL('bin/tsc', import.meta.resolve('typescript-7/package.json')));
 
 let failed = false;
 for (const project of PROJECTS) {
