@@ -95,14 +95,18 @@ for (const { tab, piece, width, verbs } of KINDS) {
   });
 }
 
-test('a reading that is off puts a step in before the rest', async ({ app: page }) => {
-  await planKind(page, 'Silverware', /wave pattern/);
-  await takeToBench(page, 'Too large at first');
-  while ((await page.getByTestId('verb').textContent()) !== 'Close') await stepDone(page);
-  await logReading(page, 3);
-  await expect(page.getByTestId('reroute')).toContainText('too large');
-  await stepDone(page);
-  await expect(page.getByTestId('verb')).toHaveText('Bend');
+test.describe('a handle is used up', () => {
+  test.use({ fresh: true });
+
+  test('a reading that is off puts a step in before the rest', async ({ app: page }) => {
+    await planKind(page, 'Silverware', /wave pattern/);
+    await takeToBench(page, 'Too large at first');
+    while ((await page.getByTestId('verb').textContent()) !== 'Close') await stepDone(page);
+    await logReading(page, 3);
+    await expect(page.getByTestId('reroute')).toContainText('too large');
+    await stepDone(page);
+    await expect(page.getByTestId('verb')).toHaveText('Bend');
+  });
 });
 
 test('what must not be done is refused with its reason', async ({ app: page }) => {

@@ -1,22 +1,7 @@
-import { build } from 'esbuild';
-import { mkdir } from 'node:fs/promises';
-import { join } from 'node:path';
-import { pathToFileURL } from 'node:url';
-import { ROOT } from './lib/run.mjs';
+import { loadBundled } from './lib/load-bundled.mjs';
 
 /** Benchmarks run bundled, as the page runs them. */
-async function load(name) {
-  const outfile = join(ROOT, 'node_modules/.cache/round-mint', `${name}.mjs`);
-  await mkdir(join(outfile, '..'), { recursive: true });
-  await build({
-    entryPoints: [join(ROOT, 'scripts/bench', `${name}.ts`)],
-    outfile,
-    bundle: true,
-    format: 'esm',
-    platform: 'node',
-  });
-  return import(pathToFileURL(outfile).href);
-}
+const load = (name) => loadBundled(`scripts/bench/${name}.ts`);
 
 const { planFigures, workerFigures } = await load('plan.bench');
 
@@ -35,7 +20,7 @@ print(
   figures,
   shortcut,
 );
-const route = figures.find(([name]) => name === 'route simulated, its way known')[1];
+const route = figures.find(([name]) => name === 'route simulated, its moves known')[1];
 print('What a worker computes, and how many route simulations that is worth:', workerFigures(), route);
 
 const { benchFigures } = await load('bench-side.bench');

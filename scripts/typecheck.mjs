@@ -1,7 +1,7 @@
 import { fileURLToPath } from 'node:url';
 import { run } from './lib/run.mjs';
 
-const PROJECTS = ['packages/core', 'packages/contract', 'apps/server', 'apps/web', 'e2e'];
+const PROJECTS = ['packages/core', 'packages/contract', 'apps/server', 'apps/web', 'e2e', 'scripts'];
 /** The native compiler: the one in JavaScript stays for the tools that call it as a library. */
 const COMPILER = fileURLToPath(new URL('bin/tsc', import.meta.resolve('typescript-7/package.json')));
 

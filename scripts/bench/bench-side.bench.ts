@@ -7,13 +7,10 @@ import {
   startGame,
   STEADY_BENCH,
 } from '../../packages/core/src/practice';
-import {
-  planCoinRing,
-  REFERENCE_KIT,
-  replan,
-  ringState,
-  type RingEventBody,
-} from '../../packages/core/src/route';
+import { REFERENCE_KIT } from '../../packages/core/src/kit';
+import { replan } from '../../packages/core/src/replan';
+import { ringState, type RingEventBody } from '../../packages/core/src/ring';
+import { planCoinRing } from '../../packages/core/src/route';
 import { DEFAULT_MANDREL } from '../../packages/core/src/size';
 import { runToEnd, seededRandom } from '../../packages/core/src/uncertainty';
 
@@ -50,11 +47,17 @@ function stoppedShort() {
 
 function madeRings(): readonly LoggedRing[] {
   return Array.from({ length: RINGS }, (_, n) => {
-    const ring = { input: INPUT, school: SCHOOL, way: ROUTE?.way ?? [], steps: STEPS, kit: REFERENCE_KIT };
-    const made = simulateRing(ring, STEADY_BENCH, seededRandom(n + 1));
+    const coin = { input: INPUT, school: SCHOOL, moves: ROUTE?.moves ?? [] };
+    const made = simulateRing(
+      { ...coin, steps: STEPS, kit: REFERENCE_KIT },
+      STEADY_BENCH,
+      seededRandom(n + 1),
+    );
     const at = (minute: number) => new Date(Date.UTC(2026, 0, 1 + n) + minute * 60_000).toISOString();
     return {
-      ...ring,
+      coin,
+      steps: STEPS,
+      targetInsideDiameterMm: INPUT.targetInsideDiameterMm,
       id: `ring-${n}`,
       name: `Ring ${n}`,
       finishedAt: at(600),

@@ -1,5 +1,6 @@
 import { estimateCoinRing, shortcutWidthMm } from '../../packages/core/src/forming';
-import { coinRoute, buildRoute, planCoinRing, REFERENCE_KIT } from '../../packages/core/src/route';
+import { REFERENCE_KIT } from '../../packages/core/src/kit';
+import { coinRoute, buildRoute, planCoinRing } from '../../packages/core/src/route';
 import { searchStock, sizeMap, type SearchPiece } from '../../packages/core/src/search';
 import { ringChances, RINGS_DRAWN, runToEnd } from '../../packages/core/src/uncertainty';
 
@@ -35,16 +36,16 @@ export function planFigures(): readonly (readonly [name: string, ms: number])[] 
       'route, 16 intervals',
       milliseconds(400, (i) => coinRoute(inputAt(i), { kit: REFERENCE_KIT, intervals: 16 })),
     ],
-    ['route simulated, its way known', milliseconds(400, (i) => simulated(i))],
+    ['route simulated, its moves known', milliseconds(400, (i) => simulated(i))],
     ['whole plan', milliseconds(400, (i) => planCoinRing(inputAt(i), { kit: REFERENCE_KIT }))],
   ];
 }
 
-const WAY = coinRoute(inputAt(0), { kit: REFERENCE_KIT });
+const ROUTE = coinRoute(inputAt(0), { kit: REFERENCE_KIT });
 
-/** Only the simulation, blow by blow with 65 fibres; the way is not searched for. */
+/** Only the simulation, blow by blow with 65 fibres; its moves are not searched for. */
 function simulated(i: number): unknown {
-  return buildRoute(inputAt(i), { kit: REFERENCE_KIT }, 'over-stretch', WAY?.way ?? []);
+  return buildRoute(inputAt(i), { kit: REFERENCE_KIT }, 'over-stretch', ROUTE?.moves ?? []);
 }
 
 /** Metals and diameters like a drawer's: no two pieces quite alike. */
@@ -81,13 +82,13 @@ export function workerFigures(): readonly (readonly [name: string, ms: number])[
     wall: { kind: 'straight' },
     widthMm: { min: 7, max: 9.5 },
   } as const;
-  const { school = 'over-stretch', way = [] } = WAY ?? {};
+  const { school, moves } = ROUTE ?? { school: 'over-stretch', moves: [] };
   const search = (pieces: number) => once(() => runToEnd(searchStock(drawer(pieces), TWELVE_PUNCHES, wish)));
   search(100);
   return [
     [
       `${RINGS_DRAWN} rings of one plan`,
-      once(() => runToEnd(ringChances({ input, kit: REFERENCE_KIT, school, way }))),
+      once(() => runToEnd(ringChances({ input, kit: REFERENCE_KIT, school, moves }))),
     ],
     [
       'size map, 25 sizes × 12 punches',

@@ -1,4 +1,5 @@
-import { planCoinRing, REFERENCE_KIT } from '../../packages/core/src/route';
+import { REFERENCE_KIT } from '../../packages/core/src/kit';
+import { planCoinRing } from '../../packages/core/src/route';
 import {
   DEFAULT_RULES,
   makeSchedule,

@@ -24,7 +24,7 @@ interface Refinement {
   addIssue: (issue: { code: 'custom'; path: string[]; message: string }) => void;
 }
 
-function refuseHoleOutside(diameterMm: number, holeMm: number, context: Refinement): void {
+export function refuseHoleOutside(diameterMm: number, holeMm: number, context: Refinement): void {
   if (holeMm < diameterMm) return;
   context.addIssue({
     code: 'custom',
@@ -71,6 +71,15 @@ export const coinRingResponseSchema = z.object({
   annealCount: z.number().int(),
   /** The finishing school that was taken, when it can be made. */
   school: z.enum(FINISHING_SCHOOLS).nullable(),
+});
+
+/** The wall at a handful of places from cut edge to rim edge. */
+export const outlineSchema = z.object({
+  arcMm: z.array(z.number()).readonly(),
+  meanRadiusMm: z.array(z.number()).readonly(),
+  thicknessMm: z.array(z.number()).readonly(),
+  leanDeg: z.array(z.number()).readonly(),
+  strainLog: z.array(z.number()).readonly(),
 });
 
 export const finishSchema = z.enum(FINISHES, { error: `must be one of: ${FINISHES.join(', ')}` });
@@ -134,13 +143,7 @@ export const routeStepSchema = z.object({
   handsOnMin: z.number(),
   waitMin: z.number(),
   caution: z.string().optional(),
-  outline: z.object({
-    arcMm: z.array(z.number()).readonly(),
-    meanRadiusMm: z.array(z.number()).readonly(),
-    thicknessMm: z.array(z.number()).readonly(),
-    leanDeg: z.array(z.number()).readonly(),
-    strainLog: z.array(z.number()).readonly(),
-  }),
+  outline: outlineSchema,
   /** What the mandrel says after it, both ways round. */
   reading: z.object({ rimDownMm: z.number(), cutDownMm: z.number() }).optional(),
   springbackMm: z.number().optional(),

@@ -9,6 +9,7 @@ import {
 import { scheduleRequestSchema, scheduleResponseSchema } from './day-plan';
 import { dieChartRequestSchema, dieChartResponseSchema } from './die-charts';
 import { endpoint, type Endpoint } from './endpoint';
+import { formRequestSchema, formResponseSchema } from './forming';
 import { priceInputSchema, priceSchema } from './price';
 import { platingRequestSchema, platingResponseSchema } from './recipes';
 import { searchRequestSchema, searchResponseSchema } from './search';
@@ -53,6 +54,13 @@ export const compute = {
     summary: 'The steps that make it, annealing by the budget',
     request: routeRequestSchema,
     response: routeResponseSchema,
+  }),
+  form: endpoint({
+    method: 'post',
+    path: '/compute/form',
+    summary: 'The wall after each of a list of blows, as the routes form it',
+    request: formRequestSchema,
+    response: formResponseSchema,
   }),
   land: endpoint({
     method: 'post',

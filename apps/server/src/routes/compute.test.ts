@@ -4,6 +4,7 @@ import {
   routeResponseSchema,
 } from '@round-mint/contract/coin-ring';
 import { dieChartResponseSchema } from '@round-mint/contract/die-charts';
+import { formResponseSchema } from '@round-mint/contract/forming';
 import { searchResponseSchema } from '@round-mint/contract/search';
 import { sizeResponseSchema } from '@round-mint/contract/size';
 import { DEMO_KIT } from '../demo/kit';
@@ -110,6 +111,55 @@ describe('POST /compute/route', () => {
   it('has no steps for what cannot be made', async () => {
     const { body } = await post('route', { ...RING, targetInsideDiameterMm: 28 }).expect(200);
     expect(body).toMatchObject({ feasible: false, steps: [], totals: { anneals: 0 } });
+  });
+});
+
+describe('POST /compute/form', () => {
+  const blows = [
+    { kind: 'fold', angleDeg: 17 },
+    { kind: 'anneal' },
+    { kind: 'stretch', insideDiameterMm: 23.34 },
+    { kind: 'anneal' },
+    { kind: 'reduce', edge: 'both', dieAngleDeg: 17, through: 'throat', insideDiameterMm: 19.8 },
+    { kind: 'anneal' },
+    { kind: 'curl', edge: 'both', dieAngleDeg: 17, depthMm: 2.7 },
+  ];
+  // 2.1 mm thick, the study's middle coin.
+  const coin = { diameterMm: 30.6, rimThicknessMm: 2.1 / 0.9, metal: 'silver-900' };
+
+  it('answers the wall after every blow, as the study found it', async () => {
+    const { body } = await post('form', { coin, holeMm: 12.7, blows }).expect(200);
+    const { after } = formResponseSchema.parse(body);
+    expect(after).toHaveLength(blows.length);
+    const [folded, , stretched, , reduced, soft, curled] = after;
+    // Study: 17.98 and 22.87 mm inside after the fold; widths 8.949, 8.46 and 9.158 mm; cut edge 1.586 mm.
+    expect(folded!.insideDiameterCutMm).toBeCloseTo(17.98, 0);
+    expect(folded!.insideDiameterRimMm).toBeCloseTo(22.87, 0);
+    expect(Math.abs(folded!.widthMm / 8.949 - 1)).toBeLessThan(0.005);
+    expect(stretched!.widthMm).toBeLessThan(folded!.widthMm);
+    expect(Math.abs(reduced!.widthMm / 9.158 - 1)).toBeLessThan(0.005);
+    expect(Math.abs(reduced!.thicknessCutMm / 1.586 - 1)).toBeLessThan(0.02);
+    expect(soft!.strainSinceAnneal).toEqual({ cut: 0, rim: 0 });
+    expect(curled!.insideDiameterCutMm).toBeLessThan(reduced!.insideDiameterCutMm - 1);
+    expect(curled!.outline.arcMm).toHaveLength(17);
+  });
+
+  it('takes what a bench has shown into account', async () => {
+    const widthOf = async (traits?: object) => {
+      const { body } = await post('form', { coin, holeMm: 12.7, blows: blows.slice(0, 3), traits }).expect(
+        200,
+      );
+      return formResponseSchema.parse(body).after[2]!.widthMm;
+    };
+    expect(await widthOf({ shareShift: 0.05 })).not.toBeCloseTo(await widthOf(), 2);
+  });
+
+  it('says what is accepted, and what no tool could do', async () => {
+    const wrong = await post('form', { coin, holeMm: 12.7, blows: [{ kind: 'roll' }] }).expect(400);
+    expect(wrong.body.error.message).toContain('fold, stretch, reduce, curl or anneal');
+    const early = await post('form', { coin, holeMm: 12.7, blows: blows.slice(6) }).expect(400);
+    expect(early.body.error.message).toContain('upright wall');
+    await post('form', { coin, holeMm: 40, blows: [] }).expect(400);
   });
 });
 

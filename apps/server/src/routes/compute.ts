@@ -5,6 +5,7 @@ import { Router } from 'express';
 import type { Database } from '../db/database';
 import { serve } from '../http/serve';
 import { computeCoinRing, computeLand, computeRoute, computeSize } from '../services/compute';
+import { computeForm } from '../services/compute-form';
 import { computeExchange, computePrice, computeSchedule } from '../services/compute-trade';
 import {
   computeCoinBand,
@@ -23,6 +24,7 @@ export function computeRouter(db: Database): Router {
   serve(router, compute.size, ({ body }) => computeSize(body));
   serve(router, compute.coinRing, ({ body }) => computeCoinRing(db, body));
   serve(router, compute.route, ({ body }) => computeRoute(db, body));
+  serve(router, compute.form, ({ body }) => computeForm(body));
   serve(router, compute.land, ({ body }) => computeLand(db, body));
   serve(router, compute.search, ({ body }) => computeSearch(db, body));
   serve(router, compute.dieChart, ({ body }) => computeDieChart(body));

@@ -6,7 +6,6 @@ import { arcWidthMm, cutEdge, rimEdge, type Meridian } from './meridian';
 import { naturalInsideDiameterMm } from './natural-size';
 import type { Reason } from './reason';
 import { leastOverStretchMm, type SchoolWish } from './school';
-import { FREE_SHARE } from './share';
 import { sizeRange, type SizeRange } from './size-range';
 import { axialHeightMm, wallCurlDropMm, type WallWish } from './wall';
 
@@ -85,7 +84,7 @@ export function figuresOf(
  */
 export function estimateCoinRing(
   input: CoinRingInput,
-  share: number = FREE_SHARE,
+  share?: number,
   writeSize: SizeWriter = defaultSizeWriter,
 ): CoinRingEstimate {
   const { coin, holeMm, targetInsideDiameterMm, wall, school } = input;

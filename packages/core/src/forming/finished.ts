@@ -10,19 +10,27 @@ export interface Washer {
   readonly thicknessMm: number;
 }
 
+/** How much wider tools leave a wall than its hoops alone say, per (t/R)²: the study's law for a straight wall. */
+const WIDER = 1.11;
+
 /**
- * The closed form: the finished wall in one step from the flat washer, with one share for the whole route.
- * The quick estimate of craft §3; the route's own simulation follows blow by blow.
+ * The closed form: the finished wall in one step from the flat washer, with one share for the whole route, and where
+ * that is left open with what tools add. The quick estimate of craft §3; the route's own simulation follows blow by blow.
  */
 export function finishedMeridian(
   washer: Washer,
   wall: WallWish,
   targetInsideDiameterMm: number,
-  share = FREE_SHARE,
+  share?: number,
   intervals?: number,
 ): Meridian {
-  const flat = flatMeridian(washer.holeMm / 2, washer.diameterMm / 2, washer.thicknessMm, intervals);
-  return mapMeridian(flat, finishedShape(wall, targetInsideDiameterMm), { share });
+  const { holeMm, diameterMm, thicknessMm } = washer;
+  const flat = flatMeridian(holeMm / 2, diameterMm / 2, thicknessMm, intervals);
+  const stout = (2 * thicknessMm) / (targetInsideDiameterMm + thicknessMm);
+  return mapMeridian(flat, finishedShape(wall, targetInsideDiameterMm), {
+    share: share ?? FREE_SHARE,
+    widthDraw: share === undefined ? 1 + WIDER * stout ** 2 : 1,
+  });
 }
 
 /**

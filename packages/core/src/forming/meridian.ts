@@ -119,10 +119,10 @@ export function arcPositionsMm(meridian: Meridian): readonly number[] {
 }
 
 export interface MapOptions {
-  /** Share a of the hoop stretch that the width takes. */
-  readonly share: number;
-  /** Extra widening by the tool at constant volume; 1 is none. */
-  readonly widthDraw?: number;
+  /** Share a of the hoop stretch that the width takes: one, or one for each fibre. */
+  readonly share: number | readonly number[];
+  /** Extra widening by the tool at constant volume, one or one for each fibre; 1 is none. */
+  readonly widthDraw?: number | readonly number[];
 }
 
 /** The position of a fibre depends on widths and thicknesses that depend on it: iterate until nothing moves by more. */
@@ -137,6 +137,8 @@ export function mapMeridian(meridian: Meridian, shape: WallShape, options: MapOp
   const { share, widthDraw = 1 } = options;
   const { originalRadiusMm, spacingMm, meanRadiusMm, widthStretch, thicknessMm } = meridian;
   const count = originalRadiusMm.length;
+  const shares = typeof share === 'number' ? widthStretch.map(() => share) : share;
+  const draws = typeof widthDraw === 'number' ? widthStretch.map(() => widthDraw) : widthDraw;
   const radius = meanRadiusMm.slice();
   const stretch = widthStretch.slice();
   const thickness = thicknessMm.slice();
@@ -161,7 +163,7 @@ export function mapMeridian(meridian: Meridian, shape: WallShape, options: MapOp
       radius[i] = next;
       // Width and thickness share one logarithm, and one exponential as their product is known.
       const hoop = next / (meanRadiusMm[i] as number);
-      const widthFactor = widthDraw * Math.exp(-share * Math.log(hoop));
+      const widthFactor = (draws[i] as number) * Math.exp(-(shares[i] as number) * Math.log(hoop));
       stretch[i] = (widthStretch[i] as number) * widthFactor;
       thickness[i] = (thicknessMm[i] as number) / (widthFactor * hoop);
     }

@@ -2,7 +2,6 @@ import { lastWhere } from '../numeric';
 import { finishedMeridian, largestMomentMm, type Washer } from './finished';
 import { OVER_STRETCH_MM, STEPPED_RIM_STRAIN_LIMIT, THINNEST_CUT_EDGE_MM } from './limits';
 import { cutEdge, rimEdge } from './meridian';
-import { FREE_SHARE } from './share';
 import type { WallWish } from './wall';
 
 export interface SizeRange {
@@ -28,7 +27,7 @@ const HALVINGS = 14;
 export function sizeRange(
   washer: Washer,
   wall: WallWish,
-  share = FREE_SHARE,
+  share?: number,
   overStretchMm: number = OVER_STRETCH_MM.min,
 ): SizeRange | undefined {
   const at = (targetMm: number) => finishedMeridian(washer, wall, targetMm, share, INTERVALS);

@@ -30,12 +30,21 @@ export function straightWall(insideDiameterMm: number): WallShape {
   };
 }
 
-/** A funnel whose middle stays at a radius while the wall leans; 90° is the flat washer. */
-export function funnelWall(middleRadiusMm: number, angleFromAxisDeg: number): WallShape {
+/**
+ * A funnel between edges whose mid radii have a mean, while the wall leans; 90° is the flat washer.
+ * @param bowMm how much lower than the straight line between its edges the middle of the wall lies, mm of radius
+ */
+export function funnelWall(middleRadiusMm: number, angleFromAxisDeg: number, bowMm = 0): WallShape {
   const lean = Math.sin(degToRad(angleFromAxisDeg));
   return {
-    radiusMm: (arcMm, widthMm) => middleRadiusMm + (arcMm - widthMm / 2) * lean,
-    leanDeg: () => angleFromAxisDeg,
+    radiusMm: (arcMm, widthMm) => {
+      const place = arcMm / widthMm;
+      return middleRadiusMm + (arcMm - widthMm / 2) * lean - 4 * bowMm * place * (1 - place);
+    },
+    leanDeg: (arcMm, widthMm) =>
+      bowMm === 0
+        ? angleFromAxisDeg
+        : radToDeg(Math.asin(lean + (4 * bowMm * (2 * arcMm - widthMm)) / widthMm ** 2)),
   };
 }
 

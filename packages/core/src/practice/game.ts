@@ -153,7 +153,7 @@ function form(game: Game, action: FormingAction): Game {
   if (typeof answer === 'string') return refused(game, answer);
   const { hidden } = game.exercise;
   const { phase, progress, change } = answer;
-  const moved = { ...phase, share: phase.share + hidden.traits.shareShift };
+  const moved = { ...phase, shareShift: (phase.shareShift ?? 0) + hidden.traits.shareShift };
   const wall = runPass(moved, state.wall, state.wall, { from: 0, to: progress });
   // A washer half way down stands wider across its corners, without any hoop having grown.
   const opens = phase.kind === 'stretch';

@@ -1,10 +1,10 @@
 import { radToDeg } from '../numeric';
 import {
-  BLOW_SHARE,
   cutEdge,
   flatMeridian,
   mapMeridian,
   rimEdge,
+  sharesAlong,
   type Meridian,
   type WallShape,
 } from '../forming';
@@ -66,7 +66,9 @@ export function fittedTo(wall: Meridian, edges: EdgeDiameters): Meridian {
       leanDeg: (_arc, widthMm, _thickness, fibre) =>
         (stood.leanDeg[fibre] ?? 0) + radToDeg(Math.asin(Math.max(-1, Math.min(1, (rim - cut) / widthMm)))),
     };
-    fitted = mapMeridian(stood, shape, { share: cut + rim > 0 ? BLOW_SHARE.open : BLOW_SHARE.close });
+    fitted = mapMeridian(stood, shape, {
+      share: sharesAlong(stood, cut + rim > 0 ? 'open' : 'throat'),
+    });
   }
   return fitted;
 }

@@ -204,7 +204,7 @@ describe('stepped reduction', () => {
       pusherMm,
       observations: [
         { reveal: 0, insideDiameterMm: pusherMm - 1.5 },
-        { reveal: 6, insideDiameterMm: pusherMm + 1.5 },
+        { reveal: 6, insideDiameterMm: pusherMm + 3.5 },
       ],
     });
     const kit = pushers(22, 21, 20, 19, 18, 17);

@@ -1,6 +1,6 @@
 import { rimEdge } from '../forming';
 import { isFormed, MOST_MOVES, nextMoves, type Goal, type Move, type RouteState } from './moves';
-import { runPass, spentBetween, weighPasses } from './passes';
+import { countedPasses, runPass } from './passes';
 import { addCost, compareCost, NO_COST, type RouteCost } from './route-cost';
 import { stepDefaults, spoilRisks } from '../steps';
 
@@ -19,15 +19,13 @@ function minutesOf(kind: Move['phase']['kind'] | 'anneal', { traits }: Goal): nu
   return handsOnMin + waitMin;
 }
 
-/** Where a move leads and what it costs, weighed without finding each pass's breakpoint; undefined where the rim would grow. */
+/** Where a move leads and what it costs; undefined where the rim would grow. */
 function tryMove(path: Path, move: Move, goal: Goal): Path | undefined {
   const { state } = path;
   const { phase, words } = move;
   const wall = runPass(phase, state.wall, state.wall, { from: 0, to: 1 });
   if (rimEdge(wall).outsideDiameterMm > goal.coinDiameterMm + RIM_ROUNDING_MM) return undefined;
-  const whole = spentBetween(phase.kind, state.wall, wall);
-  const annealFirst = phase.annealFirst === true;
-  const weighed = weighPasses(whole, state.spent, goal.allowanceStrainLog, annealFirst);
+  const weighed = countedPasses(phase, state.wall, state.spent, goal.allowanceStrainLog);
   const choice = words.tool(state.wall, wall);
   const question = { from: state.wall, to: wall, passes: weighed.passes, kind: phase.kind };
   const risks = spoilRisks({

@@ -1,4 +1,14 @@
-import { coarseMeridian, cutEdge, mapMeridian, rimEdge, type Meridian, type WallShape } from '../forming';
+import {
+  arcPositionsMm,
+  coarseMeridian,
+  cutEdge,
+  mapMeridian,
+  rimEdge,
+  sharesAlong,
+  type Blow,
+  type Meridian,
+  type WallShape,
+} from '../forming';
 import { budgetWeight, type EdgeSpend, fullest, type StepKind } from '../steps';
 
 /** A move of the wall that can be done in one pass or in several: `shapesAt(1)` is its end. */
@@ -9,10 +19,12 @@ export interface Phase {
    * `start` is the wall when the phase began, `stands` the wall before this pass.
    */
   readonly shapesAt: (progress: number, start: Meridian, stands: Meridian) => readonly WallShape[];
-  /** Share a of this kind of blow. */
-  readonly share: number;
-  /** Extra widening by the tool over the whole phase; left out means none. */
-  readonly widthDraw?: number;
+  /** Which law shares its hoop stretches between width and thickness. */
+  readonly blow: Blow;
+  /** Added to the law's shares: how this bench differs. */
+  readonly shareShift?: number;
+  /** Extra widening by the tool over the whole phase, at a place of the wall from 0 to 1; left out means none. */
+  readonly widthDraw?: (place: number) => number;
   /** Anneal before it whatever the gauge says. */
   readonly annealFirst?: boolean;
 }
@@ -33,6 +45,13 @@ const MOST_PASSES = 40;
 const SPLIT_STEPS = 12;
 const SPLIT_TOLERANCE = 0.002;
 
+/** Part of a drawing, fibre by fibre. */
+function drawnAlong(wall: Meridian, draw: (place: number) => number, part: number): readonly number[] {
+  const arcs = arcPositionsMm(wall);
+  const whole = arcs.at(-1) ?? 1;
+  return arcs.map((arc) => draw(arc / whole) ** part);
+}
+
 /**
  * Takes the wall on from one progress of a phase to a later one.
  * @param start the wall when the phase began
@@ -44,9 +63,13 @@ export function runPass(
   progress: { readonly from: number; readonly to: number },
 ): Meridian {
   const shapes = phase.shapesAt(progress.to, start, wall);
-  const widthDraw = (phase.widthDraw ?? 1) ** ((progress.to - progress.from) / shapes.length);
+  const part = (progress.to - progress.from) / shapes.length;
   return shapes.reduce(
-    (stands, shape) => mapMeridian(stands, shape, { share: phase.share, widthDraw }),
+    (stands, shape) =>
+      mapMeridian(stands, shape, {
+        share: sharesAlong(stands, phase.blow, phase.shareShift),
+        widthDraw: phase.widthDraw ? drawnAlong(stands, phase.widthDraw, part) : 1,
+      }),
     wall,
   );
 }
@@ -193,4 +216,25 @@ export function splitPhase(
       return passes;
     }
   }
+}
+
+/** Passes and anneals that a phase really takes, and what its last pass leaves spent: what ways are compared by. */
+export function countedPasses(
+  phase: Phase,
+  from: Meridian,
+  spent: EdgeSpend,
+  allowanceStrainLog: number,
+): Pick<WeighedPasses, 'passes' | 'anneals' | 'spent'> {
+  const wall = coarseMeridian(from);
+  const passes = splitPhase(phase, wall, spent, allowanceStrainLog);
+  const last = passes.at(-1);
+  const before = passes.at(-2)?.progress ?? 0;
+  const whole = spendTo(phase, wall, 1);
+  const done = before === 0 ? { cut: 0, rim: 0 } : spendTo(phase, wall, before);
+  const held = last?.annealFirst || passes.length > 1 ? { cut: 0, rim: 0 } : spent;
+  return {
+    passes: passes.length,
+    anneals: passes.filter(({ annealFirst }) => annealFirst).length,
+    spent: { cut: held.cut + whole.cut - done.cut, rim: held.rim + whole.rim - done.rim },
+  };
 }

@@ -32,7 +32,7 @@ export interface SimulatedForming {
 const SIMULATION_INTERVALS = 16;
 
 function shifted({ phase }: Move, shareShift: number) {
-  return shareShift === 0 ? phase : { ...phase, share: phase.share + shareShift };
+  return shareShift === 0 ? phase : { ...phase, shareShift: (phase.shareShift ?? 0) + shareShift };
 }
 
 /**

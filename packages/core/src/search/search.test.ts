@@ -58,7 +58,7 @@ const without = (kind: string): Kit => PUNCHES.filter(({ spec }) => spec.kind !=
 
 describe('the school of an option', () => {
   it('is the one with the most points before rings are drawn', () => {
-    const punches = PUNCHES.filter(({ spec }) => spec.kind !== 'punch' || spec.diameterMm === 12.7);
+    const punches = PUNCHES.filter(({ spec }) => spec.kind !== 'punch' || spec.diameterMm === 14.3);
     const options = (school?: RingWish['school']) =>
       runToEnd(searchStock([BRENN], punches, { ...WISH, ...(school ? { school } : {}) }));
     const points = ({ widthErrorMm, cost, missingTools }: ReturnType<typeof options>[number]) =>

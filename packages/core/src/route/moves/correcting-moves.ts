@@ -1,4 +1,4 @@
-import { BLOW_SHARE, closedTo, curlOf, cutEdge, finishedShape, openedTo, rimEdge } from '../../forming';
+import { closedTo, curlOf, cutEdge, finishedShape, openedTo, rimEdge } from '../../forming';
 import type { Phase } from '../passes';
 import { mix } from '../phases/mix';
 import { formedWish } from '../../steps';
@@ -52,7 +52,7 @@ function sizingPhase(
   const touched = kind === 'stretch' ? openedTo : closedTo;
   return {
     kind,
-    share: kind === 'stretch' ? BLOW_SHARE.open : BLOW_SHARE.close,
+    blow: kind === 'stretch' ? 'open' : 'throat',
     shapesAt: (progress, start) => [
       touched(shapeAt(state, goal, mix(size.fromMm, size.toMm, progress)), start),
     ],

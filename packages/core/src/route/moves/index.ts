@@ -17,7 +17,7 @@ export function nextMoves(state: RouteState, goal: Goal): readonly Move[] {
   const open = isOffSize(state, goal) ? correctingMoves(state, goal) : plannedMoves(state, goal);
   const { shareShift } = goal.traits;
   if (shareShift === 0) return open;
-  return open.map((move) => ({ ...move, phase: { ...move.phase, share: move.phase.share + shareShift } }));
+  return open.map((move) => ({ ...move, phase: { ...move.phase, shareShift } }));
 }
 
 function plannedMoves(state: RouteState, goal: Goal): readonly Move[] {

@@ -54,7 +54,7 @@ describe('what can be done next', () => {
   });
 
   it.each([
-    ['over-stretch', ['fold-17', 'stretch', 'reduce'], 'to-size'],
+    ['over-stretch', ['fold-17', 'rim-in', 'stretch', 'reduce'], 'to-size'],
     ['straighten', ['fold-17', 'rim-in', 'open-tapered', 'cone'], 'to-size'],
     ['leave', ['fold-17', 'stretch', 'rim-in'], 'to-size'],
   ] as const)('%s leads to a straight band at its size', (school, names, stage) => {

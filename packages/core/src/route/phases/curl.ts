@@ -1,4 +1,4 @@
-import { BLOW_SHARE, roundedWall, straightWall } from '../../forming';
+import { roundedWall, straightWall } from '../../forming';
 import type { Phase } from '../passes';
 import { mix } from './mix';
 
@@ -23,7 +23,7 @@ export function curlPhase(move: CurlMove): Phase {
   const { beforeCurlMm, targetMm, wholeDeg, fromDeg, toDeg } = move;
   return {
     kind: 'curl',
-    share: BLOW_SHARE.close,
+    blow: 'curl',
     shapesAt: (progress) => {
       const angleDeg = mix(fromDeg, toDeg, progress);
       return angleDeg <= 0

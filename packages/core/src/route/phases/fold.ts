@@ -2,39 +2,24 @@ import { degToRad, radToDeg } from '../../numeric';
 import {
   arcWidthMm,
   ballWall,
-  BLOW_SHARE,
   cutEdge,
   DEFAULT_FOLD_ANGLE_DEG,
-  FOLD_DRAW,
-  funnelWall,
+  foldDraw,
+  foldedMiddleMm,
+  foldedWall,
   partWay,
   rimEdge,
   type Meridian,
 } from '../../forming';
 import type { Phase } from '../passes';
-import { mix } from './mix';
-
-/** A whole fold in a 17° die leaves the middle of the wall this much outside the washer's middle (finite-element study). */
-const FOLD_MIDDLE_GROWTH = 1.009;
 
 function middleOriginalMm(wall: Meridian): number {
   const [cut, rim] = [cutEdge(wall), rimEdge(wall)];
   return (cut.originalRadiusMm + rim.originalRadiusMm) / 2;
 }
 
-/** The middle's growth in a die of another angle: none when flat, the study's at 17°, by the sine of the lean between. */
-function middleRadiusMm(wall: Meridian, angleDeg: number): number {
-  const upright = (1 - Math.sin(degToRad(angleDeg))) / (1 - Math.sin(degToRad(DEFAULT_FOLD_ANGLE_DEG)));
-  return middleOriginalMm(wall) * mix(1, FOLD_MIDDLE_GROWTH, upright);
-}
-
 function middleLeanDeg(wall: Meridian): number {
   return wall.leanDeg[(wall.leanDeg.length - 1) / 2] ?? 90;
-}
-
-/** Share of the fold's drawing that leaning from one angle to another does; from flat to 17° it is all of it. */
-function drawBetween(fromDeg: number, toDeg: number): number {
-  return FOLD_DRAW ** ((fromDeg - toDeg) / (90 - DEFAULT_FOLD_ANGLE_DEG));
 }
 
 /** Outside diameter of the rim after a whole fold at an angle, mm: which dies a washer fits. */
@@ -42,22 +27,17 @@ export function foldedRimOutsideMm(flat: Meridian, angleDeg: number): number {
   const land = rimEdge(flat).originalRadiusMm - cutEdge(flat).originalRadiusMm;
   const lean = degToRad(angleDeg);
   const across = rimEdge(flat).thicknessMm * Math.cos(lean);
-  return 2 * middleRadiusMm(flat, angleDeg) + land * Math.sin(lean) + across;
+  return 2 * foldedMiddleMm(flat, angleDeg) + land * Math.sin(lean) + across;
 }
 
 /** From flat washer to a funnel that leans as the die does. */
 export function foldPhase(flat: Meridian, angleDeg: number = DEFAULT_FOLD_ANGLE_DEG): Phase {
   return {
     kind: 'fold',
-    share: BLOW_SHARE.fold,
-    widthDraw: drawBetween(90, angleDeg),
+    blow: 'fold',
+    widthDraw: foldDraw(flat, 90, angleDeg),
     annealFirst: true,
-    shapesAt: (progress) => [
-      funnelWall(
-        mix(middleOriginalMm(flat), middleRadiusMm(flat, angleDeg), progress),
-        mix(90, angleDeg, progress),
-      ),
-    ],
+    shapesAt: (progress) => [foldedWall(flat, angleDeg, { progress })],
   };
 }
 
@@ -65,11 +45,9 @@ export function foldPhase(flat: Meridian, angleDeg: number = DEFAULT_FOLD_ANGLE_
 export function foldOnPhase(from: Meridian, angleDeg: number): Phase {
   return {
     kind: 'fold',
-    share: BLOW_SHARE.fold,
-    widthDraw: drawBetween(middleLeanDeg(from), angleDeg),
-    shapesAt: (progress, start) => [
-      partWay(start, funnelWall(middleRadiusMm(from, angleDeg), angleDeg), progress),
-    ],
+    blow: 'fold',
+    widthDraw: foldDraw(from, middleLeanDeg(from), angleDeg),
+    shapesAt: (progress, start) => [partWay(start, foldedWall(from, angleDeg), progress)],
   };
 }
 
@@ -91,8 +69,8 @@ export function ballPhase(flat: Meridian, ballDiameterMm: number): Phase | undef
   const leanDeg = 90 - radToDeg(Math.asin(deepest * middle));
   return {
     kind: 'fold',
-    share: BLOW_SHARE.fold,
-    widthDraw: drawBetween(90, leanDeg),
+    blow: 'fold',
+    widthDraw: foldDraw(flat, 90, leanDeg),
     annealFirst: true,
     shapesAt: (progress) => [ballWall(middle, deepest * progress)],
   };

@@ -18,11 +18,11 @@ const insideOf = (wall: Meridian) => ({
 });
 
 describe('folding', () => {
-  it('leans the wall as the die does, and leaves it as the study found (mean radius 10.945, width 8.995)', () => {
-    expect(cutEdge(funnel).leanDeg).toBe(17);
+  it('leans the wall as the die does, and leaves it as the study found (edges about 11.149 mm, width 8.949)', () => {
+    expect(Math.abs(funnel.leanDeg[32]! - 17)).toBeLessThan(0.5);
     const middle = (cutEdge(funnel).meanRadiusMm + rimEdge(funnel).meanRadiusMm) / 2;
-    expect(Math.abs(middle / 10.945 - 1)).toBeLessThan(0.005);
-    expect(Math.abs(arcWidthMm(funnel) / 8.995 - 1)).toBeLessThan(0.005);
+    expect(Math.abs(middle / 11.149 - 1)).toBeLessThan(0.003);
+    expect(Math.abs(arcWidthMm(funnel) / 8.949 - 1)).toBeLessThan(0.005);
   });
 
   it('tells beforehand how wide the folded rim is, and steeper dies bring it in further', () => {

@@ -1,11 +1,4 @@
-import {
-  BLOW_SHARE,
-  closedTo,
-  finishedShape,
-  straightWall,
-  type Meridian,
-  type WallWish,
-} from '../../forming';
+import { closedTo, finishedShape, straightWall, type Meridian, type WallWish } from '../../forming';
 import type { Phase } from '../passes';
 import { mix } from './mix';
 import { straightAtRimMm } from './straight-at';
@@ -19,7 +12,7 @@ export function pusherPhase(funnel: Meridian, insideDiameterMm: number, last: bo
   const from = straightAtRimMm(funnel);
   return {
     kind: 'stepped',
-    share: BLOW_SHARE.close,
+    blow: 'tape',
     annealFirst: true,
     shapesAt: (progress, start) =>
       progress < 1 || !last
@@ -33,7 +26,7 @@ export function steppedTaperPhase(opened: Meridian, wish: WallWish, cutInsideMm:
   const from = cutInsideMm + Math.max(0, straightAtRimMm(opened) - cutInsideMm);
   return {
     kind: 'stepped',
-    share: BLOW_SHARE.close,
+    blow: 'tape',
     annealFirst: true,
     shapesAt: (progress, start) => [closedTo(finishedShape(wish, mix(from, cutInsideMm, progress)), start)],
   };

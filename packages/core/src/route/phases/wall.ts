@@ -1,7 +1,6 @@
 import { degToRad } from '../../numeric';
 import {
   arcWidthMm,
-  BLOW_SHARE,
   closedTo,
   cutEdge,
   DEFAULT_TAPER_DEG,
@@ -11,6 +10,7 @@ import {
   openedTo,
   OVER_STRETCH_MM,
   rimEdge,
+  sharesAlong,
   straightWall,
   stretcherWall,
   throatWall,
@@ -44,7 +44,7 @@ export function rimInPhase(
   const from = straightAtRimMm(funnel);
   return {
     kind: 'reduce',
-    share: BLOW_SHARE.close,
+    blow: 'throat',
     // The throat takes in as much of the wall as stands out of it: the whole of it does no harm to the rest.
     shapesAt: (progress, start) =>
       progress < 1 || !last
@@ -65,7 +65,7 @@ export function stretchPhase(
   const from = straightAtCutMm(funnel);
   return {
     kind: 'stretch',
-    share: BLOW_SHARE.open,
+    blow: 'open',
     shapesAt: (progress, start) => {
       const splines = stretcherWall(mix(from, insideDiameterMm, progress), taperDeg);
       return [progress < 1 || !last ? openedTo(splines, start) : splines];
@@ -80,7 +80,7 @@ const THROAT_SHARE = 0.55;
 export function reducePhase(fromMm: number, toMm: number, angleDeg: number): Phase {
   return {
     kind: 'reduce',
-    share: BLOW_SHARE.close,
+    blow: 'throat',
     shapesAt: (progress, _start, stands) => {
       const insideMm = mix(fromMm, toMm, progress);
       return [closedTo(throatWall('rim', insideMm, angleDeg, THROAT_SHARE), stands), straightWall(insideMm)];
@@ -91,7 +91,7 @@ export function reducePhase(fromMm: number, toMm: number, angleDeg: number): Pha
 /** Inside diameter of the straight band from which the curl lands on target, mm. */
 export function beforeCurlDiameterMm(wall: Meridian, wish: WallWish, targetMm: number): number {
   if (wish.kind !== 'rounded') return targetMm;
-  const curled = mapMeridian(wall, finishedShape(wish, targetMm), { share: BLOW_SHARE.close });
+  const curled = mapMeridian(wall, finishedShape(wish, targetMm), { share: sharesAlong(wall, 'curl') });
   return targetMm + wallCurlDropMm(wish, arcWidthMm(curled));
 }
 
@@ -100,7 +100,7 @@ export function openTaperedPhase(funnel: Meridian, cutInsideMm: number): Phase {
   const from = straightAtCutMm(funnel);
   return {
     kind: 'stretch',
-    share: BLOW_SHARE.open,
+    blow: 'open',
     shapesAt: (progress, start) => [
       openedTo(finishedShape({ kind: 'tapered' }, mix(from, cutInsideMm, progress)), start),
     ],
@@ -112,7 +112,7 @@ export function closeTaperedPhase(opened: Meridian, cutInsideMm: number): Phase 
   const from = cutInsideMm + Math.max(0, straightAtRimMm(opened) - cutInsideMm);
   return {
     kind: 'reduce',
-    share: BLOW_SHARE.close,
+    blow: 'throat',
     shapesAt: (progress, start) => [
       closedTo(finishedShape({ kind: 'tapered' }, mix(from, cutInsideMm, progress)), start),
     ],
@@ -130,7 +130,7 @@ export function straightenPhase(tapered: Meridian, insideDiameterMm: number): Ph
   const rimInsideMm = rimEdge(tapered).insideDiameterMm;
   return {
     kind: 'straighten',
-    share: BLOW_SHARE.open,
+    blow: 'open',
     annealFirst: true,
     shapesAt: (progress) =>
       progress < 1

@@ -1,0 +1,128 @@
+import { bisect, degToRad, radToDeg } from '../numeric';
+import type { WallShape } from './wall-shape';
+
+/** Tools that turn an edge in: a cone of an angle, or a hollow of a radius. */
+export type CurlTool =
+  | { readonly kind: 'cone'; readonly angleDeg: number }
+  | { readonly kind: 'hollow'; readonly radiusMm: number };
+
+/** A straight wall before its edges are turned in, and how far each is pushed. */
+export interface CurlPush {
+  readonly insideDiameterMm: number;
+  /** Arc width of the straight wall, mm. */
+  readonly widthMm: number;
+  readonly thicknessMm: number;
+  readonly tool: CurlTool;
+  /** How far the tool goes on along the axis after it first touches the edge, mm; each edge by as much. */
+  readonly depthMm: number;
+  /** One edge after the other against a flat plate, or both at once between two tools. */
+  readonly atOnce?: boolean | undefined;
+}
+
+/** What the push leaves: by how much the inside diameters fall, mm. */
+export interface CurlDrops {
+  /** By how much the tool itself is narrower at the depth of the push. */
+  readonly closesMm: number;
+  /** Of both edges, in the mean, when both have been pushed. */
+  readonly edgeMm: number;
+  /** Of the first edge while the second has not been pushed. */
+  readonly firstEdgeMm: number;
+  /** Of the middle. */
+  readonly bellyMm: number;
+  /** r(s) = belly − (belly − edge) · |2s/W|^m along the wall from its middle. */
+  readonly exponent: number;
+}
+
+/** By how much the tool's own shape closes at the depth of the push, mm of diameter. */
+function toolClosesMm({ insideDiameterMm, thicknessMm, tool, depthMm }: CurlPush): number {
+  if (tool.kind === 'cone') return 2 * depthMm * Math.tan(degToRad(tool.angleDeg));
+  const outsideMm = insideDiameterMm / 2 + thicknessMm;
+  const highMm = Math.sqrt(Math.max(0, tool.radiusMm ** 2 - outsideMm ** 2)) + depthMm;
+  return 2 * (outsideMm - Math.sqrt(Math.max(0, tool.radiusMm ** 2 - highMm ** 2)));
+}
+
+/** How far the edges follow the tool: c − a (1 − f) e^(−b (w − 1)²), with what a cone or a hollow changes. */
+const FOLLOWS = {
+  cone: { c: 1.0418, a: 0.5195, perDepth: 0, perClosing: 0, elastic: 0.0065 },
+  hollow: { c: 0.9203, a: 0.1244, perDepth: 0, perClosing: -0.2103, elastic: 0.002 },
+  'at-once': { c: 0.8684, a: 0.1329, perDepth: 0.4422, perClosing: 0, elastic: -0.0005 },
+} as const;
+const SLENDER = 1.6143;
+
+/**
+ * What a push of chosen depth does to a straight wall, by the laws of the finite-element study (docs/validation.md;
+ * cones of 17° and 25°, depth up to 0.7 of the width, ±0.07 mm at the edges and ±0.05 at the belly up to half).
+ * Wide thin walls behave like a cone that is pushed in; stubby ones turn as a block and their belly follows.
+ */
+export function curlDrops(push: CurlPush): CurlDrops {
+  const { insideDiameterMm, widthMm, thicknessMm, tool, depthMm, atOnce = false } = push;
+  const radiusMm = (insideDiameterMm + thicknessMm) / 2;
+  const slender = widthMm / Math.sqrt(radiusMm * thicknessMm);
+  const depth = depthMm / widthMm;
+  const closesMm = toolClosesMm(push);
+  const law = FOLLOWS[atOnce ? 'at-once' : tool.kind];
+  const stubby = Math.exp(-SLENDER * (slender - 1) ** 2);
+  const follows =
+    law.c - law.a * (1 - depth) * stubby + law.perDepth * depth + (law.perClosing * closesMm) / widthMm;
+  const carried = 0.745 / (1 + Math.exp((slender - 1.6465) / 0.4158));
+  // What springs back is nothing until the metal has yielded: a push of nothing leaves nothing.
+  const sprung = (share: number) => Math.min(closesMm, share * radiusMm);
+  return {
+    closesMm,
+    edgeMm: Math.max(0, closesMm * follows - sprung(law.elastic)),
+    firstEdgeMm: Math.max(0, closesMm * (1.0066 + 0.0722 * depth) - sprung(0.0038)),
+    bellyMm: closesMm * (carried + 1.1791 * Math.max(0, depth - 0.3601) * (1 - carried)),
+    exponent: Math.max(1, 2.594 - 1.727 * depth),
+  };
+}
+
+/** No push of the study went further, as a share of the width. */
+const MOST_DEPTH = 0.7;
+
+/** Depths of push that a plan offers, as shares of the wall's width that each edge goes into the tool. */
+export const CURL_DEPTHS = { light: 0.15, half: 0.3, full: 0.5 } as const;
+export type CurlDepth = keyof typeof CURL_DEPTHS;
+
+/** The push after which both edges have come in by so much, mm along the axis: the inverse of {@link curlDrops}. */
+export function depthForDropMm(push: Omit<CurlPush, 'depthMm'>, edgeDropMm: number): number {
+  return bisect(
+    (depthMm) => curlDrops({ ...push, depthMm }).edgeMm,
+    edgeDropMm,
+    0,
+    MOST_DEPTH * push.widthMm,
+  );
+}
+
+/**
+ * The wall after its edges have been pushed, each by its own depth; an edge that has not been pushed leaves the other
+ * the drop of a first push, and the belly half of its own.
+ */
+export function curledWall(
+  straightInsideMm: number,
+  { cut, rim }: { readonly cut: CurlDrops; readonly rim: CurlDrops },
+): WallShape {
+  const both = cut.closesMm > 0 && rim.closesMm > 0;
+  const bellyDropMm = (cut.bellyMm + rim.bellyMm) / 2;
+  const bellyMm = (straightInsideMm - bellyDropMm) / 2;
+  const sideAt = (place: number) => (place < 0.5 ? cut : rim);
+  const fallMm = (side: CurlDrops) =>
+    side.closesMm === 0 ? 0 : ((both ? side.edgeMm : side.firstEdgeMm) - bellyDropMm) / 2;
+  const slopeAt = (place: number, widthMm: number) => {
+    const side = sideAt(place);
+    const out = Math.abs(2 * place - 1);
+    return (fallMm(side) * side.exponent * out ** (side.exponent - 1)) / (widthMm / 2);
+  };
+  return {
+    radiusMm: (arcMm, widthMm, thicknessMm) => {
+      const place = arcMm / widthMm;
+      const side = sideAt(place);
+      const insideMm = bellyMm - fallMm(side) * Math.abs(2 * place - 1) ** side.exponent;
+      return insideMm + (thicknessMm / 2) * Math.cos(Math.atan(slopeAt(place, widthMm)));
+    },
+    leanDeg: (arcMm, widthMm) => {
+      const place = arcMm / widthMm;
+      const lean = radToDeg(Math.atan(slopeAt(place, widthMm)));
+      return place < 0.5 ? lean : -lean;
+    },
+  };
+}

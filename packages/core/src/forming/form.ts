@@ -1,0 +1,106 @@
+import type { Coin } from '../stock';
+import type { FormedWall, FormingBlow } from './blow';
+import { curled } from './curl-blow';
+import { washerOf } from './estimate';
+import { foldDraw, foldedWall } from './fold-law';
+import { arcPositionsMm, cutEdge, flatMeridian, mapMeridian, rimEdge, type Meridian } from './meridian';
+import { atPlaces, hoopsBetween } from './places';
+import { reducedWall } from './reduced-wall';
+import { sharesAlong, stoutnessOf } from './share';
+import { addStrain, blowStrain, UNSTRAINED, type StrainedBlow } from './strain';
+import { throatWall } from './tool-shape';
+import { closedTo, openedTo, straightWall } from './wall-shape';
+
+type Fold = Extract<FormingBlow, { kind: 'fold' }>;
+type Reduce = Extract<FormingBlow, { kind: 'reduce' }>;
+
+function after(before: FormedWall, wall: Meridian, blow: StrainedBlow): FormedWall {
+  const [cut, rim] = [cutEdge(wall), rimEdge(wall)];
+  const flatDiameterMm = cut.originalRadiusMm + rim.originalRadiusMm;
+  // The study's laws go by the blank's radius in a fold, by the ring's afterwards.
+  const radiusMm = blow === 'fold' ? flatDiameterMm / 2 : atPlaces(wall, wall.meanRadiusMm)[2];
+  const tau = (stoutnessOf(wall) * flatDiameterMm) / radiusMm;
+  const strain = blowStrain(blow, hoopsBetween(before.wall, wall), tau);
+  return { wall, strainSinceAnneal: addStrain(before.strainSinceAnneal, strain) };
+}
+
+function folded(before: FormedWall, { angleDeg, dieMouthMm }: Fold, shareShift: number): FormedWall {
+  const { wall } = before;
+  const mouthRadiusMm = dieMouthMm === undefined ? undefined : dieMouthMm / 2;
+  const leanDeg = atPlaces(wall, wall.leanDeg)[2];
+  if (leanDeg <= angleDeg + 1) throw new RangeError('the wall stands steeper than that die already');
+  const draw = foldDraw(wall, leanDeg, angleDeg);
+  const arcs = arcPositionsMm(wall);
+  const widthDraw = arcs.map((arc) => draw(arc / (arcs.at(-1) ?? 1)));
+  const share = sharesAlong(wall, 'fold', shareShift);
+  const shape = foldedWall(wall, angleDeg, { mouthRadiusMm });
+  return after(before, mapMeridian(wall, shape, { share, widthDraw }), 'fold');
+}
+
+function stretched(before: FormedWall, insideDiameterMm: number, shareShift: number): FormedWall {
+  const { wall } = before;
+  const share = sharesAlong(wall, 'open', shareShift);
+  const shape = openedTo(straightWall(insideDiameterMm), wall);
+  return after(before, mapMeridian(wall, shape, { share }), 'open');
+}
+
+function reduced(before: FormedWall, blow: Reduce, shareShift: number): FormedWall {
+  const { wall } = before;
+  const { edge, dieAngleDeg, through = 'throat', insideDiameterMm } = blow;
+  const tool =
+    edge === 'both'
+      ? reducedWall(insideDiameterMm, through, wall)
+      : throatWall(edge, insideDiameterMm, dieAngleDeg, 1);
+  const share = sharesAlong(wall, through, shareShift);
+  return after(before, mapMeridian(wall, closedTo(tool, wall), { share }), through);
+}
+
+/**
+ * The wall after one blow, by the laws of the finite-element study (docs/validation.md).
+ * @param shareShift added to the share of every fibre: how this bench differs, as the log has taught
+ * @throws RangeError when no tool could do it to this wall
+ */
+export function formed(before: FormedWall, blow: FormingBlow, shareShift = 0): FormedWall {
+  switch (blow.kind) {
+    case 'fold':
+      return folded(before, blow, shareShift);
+    case 'stretch':
+      return stretched(before, blow.insideDiameterMm, shareShift);
+    case 'reduce':
+      return reduced(before, blow, shareShift);
+    case 'curl':
+      return curled(before, blow, shareShift);
+    case 'anneal': {
+      const { wall, curling } = before;
+      return {
+        wall,
+        strainSinceAnneal: UNSTRAINED,
+        ...(curling ? { curling: { ...curling, strainBefore: UNSTRAINED, softenedAt: curling.strain } } : {}),
+      };
+    }
+  }
+}
+
+/** The flat washer of a coin and a hole, soft. */
+export function flatWall(coin: Coin, holeMm: number, intervals?: number): FormedWall {
+  const { diameterMm, thicknessMm } = washerOf(coin, holeMm);
+  return {
+    wall: flatMeridian(holeMm / 2, diameterMm / 2, thicknessMm, intervals),
+    strainSinceAnneal: UNSTRAINED,
+  };
+}
+
+/** The walls after each of a list of blows. */
+export function formBlows(
+  flat: FormedWall,
+  blows: readonly FormingBlow[],
+  shareShift = 0,
+): readonly FormedWall[] {
+  const walls: FormedWall[] = [];
+  let wall = flat;
+  for (const blow of blows) {
+    wall = formed(wall, blow, shareShift);
+    walls.push(wall);
+  }
+  return walls;
+}
