@@ -109,6 +109,7 @@ export function validationPlot(): string {
   return `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}" viewBox="0 0 ${width} ${height}" font-family="sans-serif" font-size="10">
 <rect width="100%" height="100%" fill="#fffdf8"/>
 ${[...panels, ...legend].join('\n')}
+<text x="${width - 12}" y="${height - 30}" text-anchor="end" font-style="italic">across: the study · up: the engine</text>
 </svg>
 `;
 }

@@ -28,7 +28,7 @@ describe('PlanScreen', () => {
     expect(screen.getByText(/Folds, stretches past the size and reduces\. \d anneals\./)).toBeTruthy();
     const holes = screen.getByTestId('holes');
     await waitFor(() =>
-      expect(holes).toHaveTextContent(/12\.7 mm9\.\d mm wide14\.3 mm8\.\d mm wide15\.9 mm8\.\d mm wide/),
+      expect(holes).toHaveTextContent(/12\.7 mm9\.\d mm wide14\.3 mm8\.\d mm wide15\.9 mm7\.\d mm wide/),
     );
     expect(screen.getByLabelText(/^Width: 8\.\d\d mm\. Why\?$/)).toBeTruthy();
     const before = nameOf(screen.getByLabelText(/^Width: /));
