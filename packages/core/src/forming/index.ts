@@ -45,7 +45,7 @@ export { figuresAfter } from './wall-figures';
 export type { WallFigures } from './wall-figures';
 export { shortcutWidthMm } from './shortcut';
 export { springbackMm } from './springback';
-export { ballWall, lidWall, partWay, stretcherWall, throatWall } from './tool-shape';
+export { ballWall, partWay, stretcherWall, throatWall } from './tool-shape';
 export type { LeadingEdge } from './tool-shape';
 export { DEFAULT_SCHOOL, FINISHING_SCHOOLS, leastOverStretchMm } from './school';
 export type { FinishingSchool, SchoolWish } from './school';

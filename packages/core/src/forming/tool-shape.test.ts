@@ -1,8 +1,8 @@
 import * as fc from 'fast-check';
-import { arcWidthMm, cutEdge, flatMeridian, mapMeridian, rimEdge, volumeMm3 } from './meridian';
+import { cutEdge, flatMeridian, mapMeridian, rimEdge, volumeMm3 } from './meridian';
 import { leastOverStretchMm } from './school';
 import { springbackMm } from './springback';
-import { ballWall, lidWall, partWay, stretcherWall, throatWall } from './tool-shape';
+import { ballWall, partWay, stretcherWall, throatWall } from './tool-shape';
 import { closedTo, funnelWall, straightWall, type WallShape } from './wall-shape';
 
 const flat = flatMeridian(6.35, 15, 1.8);
@@ -15,7 +15,6 @@ describe('tool shapes', () => {
     stretcherWall(20, 1.5),
     throatWall('rim', 19, 17, 0.5),
     throatWall('cut', 19, 17, 0.5),
-    lidWall(20, 4),
     partWay(flat, funnelWall(10.7, 17), 0.4),
   );
 
@@ -51,14 +50,6 @@ describe('tool shapes', () => {
     const cutIn = shaped(closedTo(throatWall('cut', 19.5, 17, 0.4), straight), straight);
     expect(cutEdge(cutIn).insideDiameterMm).toBeCloseTo(19.5, 3);
     expect(rimEdge(cutIn).insideDiameterMm).toBeCloseTo(21, 1);
-  });
-
-  it('a lid holds the rim while the wall swings', () => {
-    const leaning = shaped(lidWall(20, 6));
-    expect(rimEdge(leaning).insideDiameterMm).toBeCloseTo(20, 3);
-    expect(cutEdge(leaning).insideDiameterMm).toBeLessThan(
-      20 - 2 * Math.sin(0.1) * arcWidthMm(leaning) * 0.9,
-    );
   });
 
   it('part of the way lies between where the wall stood and the shape', () => {

@@ -71,14 +71,3 @@ export function throatWall(
     },
   };
 }
-
-/** A wall held at its rim by a lid while a cone swings it upright: straight inside along its slope. */
-export function lidWall(rimInsideDiameterMm: number, leanDeg: number): WallShape {
-  const lean = Math.sin(degToRad(leanDeg));
-  const across = Math.cos(degToRad(leanDeg));
-  return {
-    radiusMm: (arcMm, widthMm, thicknessMm) =>
-      rimInsideDiameterMm / 2 - (widthMm - arcMm) * lean + (thicknessMm / 2) * across,
-    leanDeg: () => leanDeg,
-  };
-}

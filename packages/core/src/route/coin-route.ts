@@ -33,6 +33,7 @@ import { goalOf } from './goal';
 import { isFormed, MOST_MOVES, dueMove, type Goal, type Move, type RouteState } from './moves';
 import { compareCost, type RouteCost } from './route-cost';
 import { findRoute } from './find-route';
+import { isUnmoved, runPass } from './passes';
 import { tapeFor } from './tape';
 import { addAnneal, addMove, addStep, startRoute, type RouteBuilder } from './route-builder';
 
@@ -134,7 +135,7 @@ function tapeOf(
     : undefined;
 }
 
-/** Goes one move on, fibre by fibre, with what belongs before and after it. */
+/** Goes one move on, fibre by fibre, with what belongs before and after it; a move that would move nothing is no step. */
 function addNextMove(
   builder: RouteBuilder,
   state: RouteState,
@@ -142,6 +143,10 @@ function addNextMove(
   goal: Goal,
   charts: readonly DieChart[],
 ): void {
+  if (isUnmoved(builder.wall, runPass(move.phase, builder.wall, builder.wall, { from: 0, to: 1 }))) {
+    builder.progress = { ...builder.progress, ...move.settles, stage: move.to };
+    return;
+  }
   if (move.words.before === 'trim') addTrim(builder);
   if (move.words.before === 'true-up') {
     addTrueUp(

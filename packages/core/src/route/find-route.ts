@@ -1,6 +1,6 @@
 import { rimEdge } from '../forming';
 import { isFormed, MOST_MOVES, nextMoves, type Goal, type Move, type RouteState } from './moves';
-import { countedPasses, runPass } from './passes';
+import { countedPasses, isUnmoved, runPass } from './passes';
 import { addCost, compareCost, NO_COST, type RouteCost } from './route-cost';
 import { stepDefaults, spoilRisks } from '../steps';
 
@@ -25,6 +25,11 @@ function tryMove(path: Path, move: Move, goal: Goal): Path | undefined {
   const { phase, words } = move;
   const wall = runPass(phase, state.wall, state.wall, { from: 0, to: 1 });
   if (rimEdge(wall).outsideDiameterMm > goal.coinDiameterMm + RIM_ROUNDING_MM) return undefined;
+  const keys = [...path.keys, move.key];
+  // The wall is there already: nothing is to be done, and the way goes on.
+  if (isUnmoved(state.wall, wall)) {
+    return { state: { ...state, ...move.settles, stage: move.to }, keys, cost: path.cost };
+  }
   const weighed = countedPasses(phase, state.wall, state.spent, goal.allowanceStrainLog);
   const choice = words.tool(state.wall, wall);
   const question = { from: state.wall, to: wall, passes: weighed.passes, kind: phase.kind };
@@ -45,7 +50,7 @@ function tryMove(path: Path, move: Move, goal: Goal): Path | undefined {
   };
   return {
     state: { ...state, ...move.settles, stage: move.to, wall, spent: weighed.spent },
-    keys: [...path.keys, move.key],
+    keys,
     cost: addCost(path.cost, cost),
   };
 }

@@ -39,8 +39,8 @@ export interface PlannedPass {
 const WORTHWHILE_SHARE = 0.35;
 /** Passes stay this much under the allowance, so that a coarse split never tips over it. */
 const MARGIN = 0.98;
-/** Breakpoints are found to within a part in five hundred; equal passes may differ by that much. */
-const SLACK = 1.01;
+/** A phase that fits but for rounding is one pass. */
+const SLACK = 1.001;
 const MOST_PASSES = 40;
 const SPLIT_STEPS = 12;
 const SPLIT_TOLERANCE = 0.002;
@@ -74,6 +74,14 @@ export function runPass(
   );
 }
 
+/** A wall that is moved by less is not moved: no hand could do it, mm of radius. */
+const UNMOVED_MM = 0.01;
+
+/** Whether a wall stands where it stood. */
+export function isUnmoved(from: Meridian, to: Meridian): boolean {
+  return to.meanRadiusMm.every((radius, i) => Math.abs(radius - (from.meanRadiusMm[i] ?? 0)) < UNMOVED_MM);
+}
+
 /** Strain that a blow of this kind adds at each edge between two walls, weighted for the budget. */
 export function spentBetween(kind: StepKind, from: Meridian, to: Meridian): EdgeSpend {
   const weight = budgetWeight(kind);
@@ -88,38 +96,30 @@ function spendTo(phase: Phase, wall: Meridian, progress: number): EdgeSpend {
   return spentBetween(phase.kind, wall, runPass(phase, wall, wall, { from: 0, to: progress }));
 }
 
-/** Progress at which the fuller edge has spent an amount, found from below; spending grows with progress. */
-function progressSpending(phase: Phase, wall: Meridian, amount: number, total: number): number {
-  let [low, spentLow, high, spentHigh] = [0, 0, 1, total];
+const NOTHING: EdgeSpend = { cut: 0, rim: 0 };
+
+/**
+ * How far a pass may go from a progress until the fuller edge has spent the budget; spending grows with progress.
+ * @param held what both edges have spent since the last anneal when the pass begins
+ */
+function furthestFrom(phase: Phase, wall: Meridian, from: number, held: EdgeSpend, full: number): number {
+  const before = from === 0 ? NOTHING : spendTo(phase, wall, from);
+  const spentAt = (progress: number) => {
+    const after = spendTo(phase, wall, progress);
+    return fullest({ cut: held.cut + after.cut - before.cut, rim: held.rim + after.rim - before.rim });
+  };
+  let [low, spentLow, high, spentHigh] = [from, fullest(held), 1, spentAt(1)];
+  if (spentHigh <= full * SLACK) return 1;
   for (let i = 0; i < SPLIT_STEPS; i++) {
     // False position, kept off the ends so that both sides close in.
-    const share = Math.min(0.95, Math.max(0.05, (amount - spentLow) / (spentHigh - spentLow)));
+    const share = Math.min(0.95, Math.max(0.05, (full - spentLow) / (spentHigh - spentLow)));
     const guess = low + (high - low) * share;
-    const spentAtGuess = fullest(spendTo(phase, wall, guess));
-    if (Math.abs(spentAtGuess - amount) < SPLIT_TOLERANCE * amount) return guess;
-    if (spentAtGuess <= amount) [low, spentLow] = [guess, spentAtGuess];
-    else [high, spentHigh] = [guess, spentAtGuess];
+    const spent = spentAt(guess);
+    if (Math.abs(spent - full) < SPLIT_TOLERANCE * full) return guess;
+    if (spent <= full) [low, spentLow] = [guess, spent];
+    else [high, spentHigh] = [guess, spent];
   }
   return low;
-}
-
-/** Whether each pass keeps each edge within the budget: the edge that leads may change on the way. */
-function withinBudget(
-  phase: Phase,
-  wall: Meridian,
-  spent: EdgeSpend,
-  passes: readonly PlannedPass[],
-  full: number,
-): boolean {
-  let before = { cut: 0, rim: 0 };
-  return passes.every((pass, i) => {
-    const after = spendTo(phase, wall, pass.progress);
-    const held = i === 0 && !pass.annealFirst ? spent : { cut: 0, rim: 0 };
-    const fits =
-      held.cut + after.cut - before.cut <= full * SLACK && held.rim + after.rim - before.rim <= full * SLACK;
-    before = after;
-    return fits;
-  });
 }
 
 /** How many passes a phase takes, before their breakpoints are found. */
@@ -172,24 +172,27 @@ export function weighPasses(
     const after = { cut: spent.cut + whole.cut, rim: spent.rim + whole.rim };
     return { passes: 1, anneals: 0, spent: after, peak: after };
   }
-  const total = fullest(whole);
-  const first = useUp ? left / Math.max(total, 1e-9) : 0;
-  const share = (1 - first) / fresh;
-  const last = { cut: whole.cut * share, rim: whole.rim * share };
+  const total = Math.max(fullest(whole), 1e-9);
+  const first = useUp ? left / total : 0;
+  // All passes but the last fill the budget.
+  const each = Math.min(1 - first, (allowanceStrainLog * MARGIN) / total);
+  const share = Math.max(0, 1 - first - each * (fresh - 1));
+  const most = Math.max(share, fresh > 1 ? each : 0);
   return {
     passes: fresh + (useUp ? 1 : 0),
     anneals: fresh,
-    spent: last,
+    spent: { cut: whole.cut * share, rim: whole.rim * share },
     peak: {
-      cut: Math.max(spent.cut + whole.cut * first, last.cut),
-      rim: Math.max(spent.rim + whole.rim * first, last.rim),
+      cut: Math.max(spent.cut + whole.cut * first, whole.cut * most),
+      rim: Math.max(spent.rim + whole.rim * first, whole.rim * most),
     },
   };
 }
 
 /**
  * Splits a phase into as few passes as the allowance permits at both edges, annealing before a pass that would go
- * over it (craft §4). What is left of the budget is used first when that saves an anneal.
+ * over it (craft §4). Every pass but the last fills the budget: what the last leaves is the next phase's. What an
+ * earlier phase left is used first when that saves an anneal.
  */
 export function splitPhase(
   phase: Phase,
@@ -199,23 +202,21 @@ export function splitPhase(
 ): readonly PlannedPass[] {
   const wall = coarseMeridian(from);
   const whole = spendTo(phase, wall, 1);
-  const { useUp, fresh, left } = countPasses(whole, spent, allowanceStrainLog, phase.annealFirst === true);
+  const { useUp, fresh } = countPasses(whole, spent, allowanceStrainLog, phase.annealFirst === true);
   if (fresh === 0) return [{ annealFirst: false, progress: 1 }];
 
-  const total = fullest(whole);
-  const first = useUp ? [{ annealFirst: false, progress: progressSpending(phase, wall, left, total) }] : [];
-  const done = useUp ? left : 0;
-  for (let count = fresh; ; count++) {
-    const rest = Array.from({ length: count }, (_, i) => ({
-      annealFirst: true,
-      progress:
-        i === count - 1 ? 1 : progressSpending(phase, wall, done + ((total - done) * (i + 1)) / count, total),
-    }));
-    const passes = [...first, ...rest];
-    if (count >= MOST_PASSES || withinBudget(phase, wall, spent, passes, allowanceStrainLog * MARGIN)) {
-      return passes;
-    }
+  const full = allowanceStrainLog * MARGIN;
+  const passes: PlannedPass[] = [];
+  let done = 0;
+  if (useUp) {
+    done = furthestFrom(phase, wall, 0, spent, full);
+    passes.push({ annealFirst: false, progress: done });
   }
+  while (done < 1) {
+    done = passes.length >= MOST_PASSES ? 1 : furthestFrom(phase, wall, done, NOTHING, full);
+    passes.push({ annealFirst: true, progress: done });
+  }
+  return passes;
 }
 
 /** Passes and anneals that a phase really takes, and what its last pass leaves spent: what ways are compared by. */

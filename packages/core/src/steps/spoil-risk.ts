@@ -62,9 +62,9 @@ function wrinkle(question: FoldQuestion): readonly SpoilRisk[] {
   ];
 }
 
-function crack({ kind, to, workingThicknessMm }: RiskQuestion): readonly SpoilRisk[] {
+function crack({ kind, from, to, workingThicknessMm }: RiskQuestion): readonly SpoilRisk[] {
   const stretched = cutEdge(to).strainLog;
-  if (stretched > MUCH_STRETCHED_LOG) {
+  if (stretched > MUCH_STRETCHED_LOG && stretched > cutEdge(from).strainLog) {
     return [
       {
         code: 'crack',
@@ -93,7 +93,9 @@ function nearCoin({ to, coinDiameterMm }: RiskQuestion): readonly SpoilRisk[] {
 export function spoilRisks(question: RiskQuestion): readonly SpoilRisk[] {
   switch (question.kind) {
     case 'fold':
-      return wrinkle(question);
+      return [...wrinkle(question), ...crack(question)];
+    case 'stepped':
+      return crack(question);
     case 'stretch':
     case 'straighten':
       return [...crack(question), ...nearCoin(question)];

@@ -120,7 +120,7 @@ function straightenMoves(state: RouteState, goal: Goal, beforeCurlMm: number): r
   return [
     {
       key: 'cone',
-      phase: straightenPhase(state.wall, beforeCurlMm),
+      phase: straightenPhase(beforeCurlMm),
       words: {
         title: counted('Straighten on cone and lid'),
         instruction:

@@ -69,7 +69,7 @@ describe('the wall', () => {
   it('swings upright on a cone with its rim where the lid holds it', () => {
     const rimIn = through(rimInPhase(funnel, 20, 17, false), funnel);
     const tapered = through(openTaperedPhase(rimIn, 18.4), rimIn);
-    const upright = through(straightenPhase(tapered, 20), tapered);
+    const upright = through(straightenPhase(20), tapered);
     expect(insideOf(upright).cut).toBeCloseTo(20, 3);
     expect(insideOf(upright).rim).toBeCloseTo(20, 3);
     expect(cutEdge(upright).meanRadiusMm).toBeGreaterThan(cutEdge(tapered).meanRadiusMm);

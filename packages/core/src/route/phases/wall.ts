@@ -2,14 +2,12 @@ import { degToRad } from '../../numeric';
 import {
   arcWidthMm,
   closedTo,
-  cutEdge,
   DEFAULT_TAPER_DEG,
   finishedShape,
-  lidWall,
   mapMeridian,
   openedTo,
+  partWay,
   OVER_STRETCH_MM,
-  rimEdge,
   sharesAlong,
   straightWall,
   stretcherWall,
@@ -124,17 +122,12 @@ export function taperedCutMm(wall: Meridian, uprightInsideMm: number): number {
   return uprightInsideMm - 2 * arcWidthMm(wall) * Math.sin(degToRad(DEFAULT_TAPER_DEG));
 }
 
-/** A cone through a lid swings a tapered wall upright; its rim sits on the lid and stays (craft §3). */
-export function straightenPhase(tapered: Meridian, insideDiameterMm: number): Phase {
-  const lean = cutEdge(tapered).leanDeg;
-  const rimInsideMm = rimEdge(tapered).insideDiameterMm;
+/** A cone through a lid brings a tapered wall upright, every fibre from where it stands; its rim sits on the lid. */
+export function straightenPhase(insideDiameterMm: number): Phase {
   return {
     kind: 'straighten',
     blow: 'open',
     annealFirst: true,
-    shapesAt: (progress) =>
-      progress < 1
-        ? [lidWall(mix(rimInsideMm, insideDiameterMm, progress), mix(lean, 0, progress))]
-        : [straightWall(insideDiameterMm)],
+    shapesAt: (progress, start) => [partWay(start, straightWall(insideDiameterMm), progress)],
   };
 }
