@@ -27,6 +27,7 @@ module.exports = {
   maxWorkers: '100%',
   setupFilesAfterEnv: ['<rootDir>/testing/wait-for-store.ts'],
   preset: 'jest-expo',
+  transform: { '/packages/core/src/.*\\.ts$': '<rootDir>/../../scripts/jest/core-transform.cjs' },
   rootDir: __dirname,
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   transformIgnorePatterns: [`/node_modules/(?!(${LET_THROUGH.join('|')}))`],

@@ -8,6 +8,8 @@ const { readdirSync, readFileSync } = require('node:fs');
 const { join } = require('node:path');
 const { pathToFileURL } = require('node:url');
 
+const { OWN_GLOBALS } = require('./own-globals.cjs');
+
 const ROOT = join(__dirname, '../..');
 const SOURCES = ['packages/core/src', 'packages/contract/src', 'apps/server/src', 'scripts/jest'];
 
@@ -41,13 +43,6 @@ const ownAddress = {
     });
   },
 };
-
-/**
- * In a test's context every look at a global name asks the context; in the module's own scope it costs nothing. Only names
- * that no test replaces.
- */
-const OWN_GLOBALS =
-  'const { Math, Array, Object, Number, String, Map, Set, Float64Array, Infinity, NaN } = globalThis;';
 
 module.exports = {
   getCacheKey: (_text, path) =>

@@ -6,7 +6,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { loadDemo } from '../demo/load';
-import { testServer } from '../testing/test-server';
+import { makeDemoFolder, testServer } from '../testing/test-server';
 import { FolderInUseError, lockFolder } from './folder-lock';
 
 async function inFolder<T>(work: (folder: string) => Promise<T>): Promise<T> {
@@ -21,8 +21,10 @@ async function inFolder<T>(work: (folder: string) => Promise<T>): Promise<T> {
 describe('the data folder', () => {
   it('keeps everything from one start to the next', () =>
     inFolder(async (dataDir) => {
+      await makeDemoFolder(dataDir);
       const first = await testServer({ dataDir });
-      await loadDemo(first.db, { history: false });
+      // Something of this start, too.
+      await first.api.patch('/api/v1/settings').send({ workshopName: 'The Far Quay' }).expect(200);
       const before = (await first.api.get('/api/v1/export')).body;
       await first.close();
       const second = await testServer({ dataDir });
@@ -33,6 +35,7 @@ describe('the data folder', () => {
 
   it('has one writer only: a second server is refused in words, and let in when the first is gone', () =>
     inFolder(async (dataDir) => {
+      await makeDemoFolder(dataDir);
       const first = await testServer({ dataDir });
       await expect(testServer({ dataDir })).rejects.toThrow(/Another Round Mint server is already using/);
       await first.close();

@@ -1,6 +1,5 @@
 import { dieChartListSchema, type DieChartInput } from '@round-mint/contract/die-charts';
-import { loadDemo } from '../demo/load';
-import { testServer, type TestServer } from '../testing/test-server';
+import { demoServer, testServer, type TestServer } from '../testing/test-server';
 
 let server: TestServer;
 beforeAll(async () => {
@@ -42,8 +41,9 @@ describe('die charts', () => {
   });
 
   it('go into the archive and come back', async () => {
-    await loadDemo(server.db, { history: false });
-    const { body: archive } = await server.api.get('/api/v1/export').expect(200);
+    const demo = await demoServer();
+    const { body: archive } = await demo.api.get('/api/v1/export').expect(200);
+    await demo.close();
     expect(archive.dieCharts.length).toBeGreaterThanOrEqual(5);
     const empty = await testServer();
     try {

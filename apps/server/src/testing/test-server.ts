@@ -1,5 +1,6 @@
+import { PGlite } from '@electric-sql/pglite';
 import { randomUUID } from 'node:crypto';
-import { readFile } from 'node:fs/promises';
+import { mkdir, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import request from 'supertest';
 import { createApp } from '../app';
@@ -25,6 +26,21 @@ export async function testServer(location?: DatabaseLocation) {
 }
 
 export type TestServer = Awaited<ReturnType<typeof testServer>>;
+
+/** A data folder with the made-up workshop in it, as a server left it. */
+export async function makeDemoFolder(dataDir: string): Promise<void> {
+  await mkdir(dataDir, { recursive: true });
+  const copyOf = await templateOf('demo');
+  if (copyOf) {
+    const client = new PGlite(join(dataDir, 'database'), { loadDataDir: copyOf });
+    await client.waitReady;
+    await client.close();
+    return;
+  }
+  const database = await openDatabase({ dataDir });
+  await loadDemo(database.db, { history: false });
+  await database.close();
+}
 
 /** A server of the made-up workshop, without its first year. */
 export async function demoServer(outboxDir?: string) {
