@@ -1,6 +1,5 @@
 import type { Page, Request } from '@playwright/test';
-import { readFile } from 'node:fs/promises';
-import { createRequire } from 'node:module';
+import axe from 'axe-core';
 import { expect, test } from './fixtures';
 
 const SCREENS = [
@@ -89,30 +88,19 @@ async function visit(page: Page, path: string): Promise<void> {
 }
 
 /** The checker as the page runs it; the app's screens have no frames, so that it runs once and in place. */
-const AXE = await readFile(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
-type RunOnly = { readonly type: 'tag' | 'rule'; readonly values: readonly string[] };
-const EVERYTHING: RunOnly = { type: 'tag', values: ['wcag2a', 'wcag2aa', 'wcag21aa'] };
+const AXE = axe.source;
+const EVERYTHING: axe.RunOnly = { type: 'tag', values: ['wcag2a', 'wcag2aa', 'wcag21aa'] };
 /** In the other light only colours are different. */
-const COLOURS: RunOnly = { type: 'rule', values: ['color-contrast'] };
-
-interface CheckedPage {
-  readonly axe: {
-    readonly run: (options: {
-      readonly runOnly: RunOnly;
-      readonly resultTypes: readonly string[];
-    }) => Promise<{
-      readonly violations: readonly {
-        readonly id: string;
-        readonly nodes: readonly { readonly target: readonly string[] }[];
-      }[];
-    }>;
-  };
-}
+const COLOURS: axe.RunOnly = { type: 'rule', values: ['color-contrast'] };
 
 /** What axe finds on the screen as it stands, "rule: where". */
-async function violationsOf(page: Page, runOnly: RunOnly): Promise<readonly string[]> {
+async function violationsOf(page: Page, runOnly: axe.RunOnly): Promise<readonly string[]> {
   const { violations } = await page.evaluate(
-    (only) => (globalThis as unknown as CheckedPage).axe.run({ runOnly: only, resultTypes: ['violations'] }),
+    (only) =>
+      (globalThis as unknown as { readonly axe: typeof axe }).axe.run({
+        runOnly: only,
+        resultTypes: ['violations'],
+      }),
     runOnly,
   );
   return violations.flatMap(({ id, nodes }) => nodes.map(({ target }) => `${id}: ${target.join(' ')}`));
