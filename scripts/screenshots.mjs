@@ -108,6 +108,11 @@ for (const { name, path, size, light = 'day', act } of VIEWS) {
   await page.goto(url + path);
   await page.getByRole('heading').first().waitFor();
   await page.waitForLoadState('networkidle');
+  // What the log taught may take the server a while.
+  await page
+    .getByText(/^Fetching /)
+    .first()
+    .waitFor({ state: 'hidden', timeout: 60_000 });
   await page.evaluate(() => document.fonts.ready);
   if (act) await act(page);
   // Intervals come from a worker a moment after the plan.
