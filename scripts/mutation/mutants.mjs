@@ -1,28 +1,26 @@
 import ts from 'typescript';
 
-const OTHER_OPERATOR = new Map([
-  [ts.SyntaxKind.PlusToken, '-'],
-  [ts.SyntaxKind.MinusToken, '+'],
-  [ts.SyntaxKind.AsteriskToken, '/'],
-  [ts.SyntaxKind.SlashToken, '*'],
-  [ts.SyntaxKind.LessThanToken, '>='],
-  [ts.SyntaxKind.LessThanEqualsToken, '>'],
-  [ts.SyntaxKind.GreaterThanToken, '<='],
-  [ts.SyntaxKind.GreaterThanEqualsToken, '<'],
-  [ts.SyntaxKind.EqualsEqualsEqualsToken, '!=='],
-  [ts.SyntaxKind.ExclamationEqualsEqualsToken, '==='],
-  [ts.SyntaxKind.AmpersandAmpersandToken, '||'],
-  [ts.SyntaxKind.BarBarToken, '&&'],
+/** Either of a pair stands for the other. */
+const swapped = (pairs) =>
+  new Map(
+    pairs.flatMap(([one, other]) => [
+      [one, other],
+      [other, one],
+    ]),
+  );
+const OTHER_OPERATOR = swapped([
+  ['+', '-'],
+  ['*', '/'],
+  ['<', '>='],
+  ['<=', '>'],
+  ['===', '!=='],
+  ['&&', '||'],
 ]);
-const OTHER_CALL = new Map([
+const OTHER_CALL = swapped([
   ['max', 'min'],
-  ['min', 'max'],
   ['some', 'every'],
-  ['every', 'some'],
   ['floor', 'ceil'],
-  ['ceil', 'floor'],
   ['find', 'findLast'],
-  ['findLast', 'find'],
 ]);
 
 /** A number changed by a few parts in a hundred; counts by one, nothing by one. */
@@ -50,12 +48,13 @@ function isFallback(node) {
 
 function mutantOf(node, source) {
   const at = (target, to) => ({ from: target.getStart(source), until: target.getEnd(), to });
-  if (ts.isBinaryExpression(node) && OTHER_OPERATOR.has(node.operatorToken.kind)) {
+  const operator = ts.isBinaryExpression(node) ? node.operatorToken.getText(source) : '';
+  if (OTHER_OPERATOR.has(operator)) {
     const text = [node.left, node.right].some(
       (side) => ts.isStringLiteralLike(side) || ts.isTemplateExpression(side),
     );
-    if (text && node.operatorToken.kind === ts.SyntaxKind.PlusToken) return undefined;
-    return at(node.operatorToken, OTHER_OPERATOR.get(node.operatorToken.kind));
+    if (text && operator === '+') return undefined;
+    return at(node.operatorToken, OTHER_OPERATOR.get(operator));
   }
   if (ts.isNumericLiteral(node)) {
     return isTableFigure(node) || isFallback(node) ? undefined : at(node, otherNumber(node.text));

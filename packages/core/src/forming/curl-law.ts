@@ -79,10 +79,6 @@ export function curlDrops(push: CurlPush): CurlDrops {
 /** No push of the study went further, as a share of the width. */
 const MOST_DEPTH = 0.7;
 
-/** Depths of push that a plan offers, as shares of the wall's width that each edge goes into the tool. */
-export const CURL_DEPTHS = { light: 0.15, half: 0.3, full: 0.5 } as const;
-export type CurlDepth = keyof typeof CURL_DEPTHS;
-
 /** The push after which both edges have come in by so much, mm along the axis: the inverse of {@link curlDrops}. */
 export function depthForDropMm(push: Omit<CurlPush, 'depthMm'>, edgeDropMm: number): number {
   return bisect(

@@ -1,6 +1,6 @@
 import { degToRad } from '../numeric';
 import type { Meridian } from './meridian';
-import { atPlace, stoutnessOf } from './share';
+import { atPlace, flatThicknessMm } from './share';
 import { DEFAULT_FOLD_ANGLE_DEG, funnelWall, type WallShape } from './wall-shape';
 
 /** A punched coin between dies, mm. */
@@ -57,7 +57,7 @@ const THICKER = [0.0227, 0.0035, 0.0045, 0.009, 0.0095] as const;
 /** The flat blank that a wall was. */
 function blankOf(wall: Meridian): FoldBlank {
   const [first, last] = [wall.originalRadiusMm[0] ?? 0, wall.originalRadiusMm.at(-1) ?? 0];
-  return { holeRadiusMm: first, coinRadiusMm: last, thicknessMm: stoutnessOf(wall) * (first + last) };
+  return { holeRadiusMm: first, coinRadiusMm: last, thicknessMm: flatThicknessMm(wall) };
 }
 
 /** Share of a whole fold that leaning from one angle to another is; from flat to 17° it is all of it. */
@@ -70,35 +70,37 @@ function uprightShare(angleDeg: number): number {
   return (1 - Math.sin(degToRad(angleDeg))) / (1 - Math.sin(degToRad(DEFAULT_FOLD_ANGLE_DEG)));
 }
 
-/** Mean mid radius of the edges of a wall folded to an angle, mm. */
-export function foldedMiddleMm(wall: Meridian, angleDeg: number, mouthRadiusMm?: number): number {
+/** The middle of the flat blank, and the funnel that a die of an angle leaves of it. */
+function funnelIn(wall: Meridian, angleDeg: number, mouthRadiusMm?: number) {
   const blank = blankOf(wall);
   const flatMm = (blank.holeRadiusMm + blank.coinRadiusMm) / 2;
-  const { middleRadiusMm } = foldedFunnel(blank, mouthRadiusMm);
-  return flatMm + (middleRadiusMm - flatMm) * uprightShare(angleDeg);
+  const { middleRadiusMm, bowMm, pastDieDeg } = foldedFunnel(blank, mouthRadiusMm);
+  const upright = uprightShare(angleDeg);
+  return {
+    flatMm,
+    middleMm: flatMm + (middleRadiusMm - flatMm) * upright,
+    bowMm: bowMm * upright,
+    leanDeg: angleDeg + pastDieDeg,
+  };
+}
+
+/** Mean mid radius of the edges of a wall folded to an angle, mm. */
+export function foldedMiddleMm(wall: Meridian, angleDeg: number): number {
+  return funnelIn(wall, angleDeg).middleMm;
 }
 
 /**
- * The funnel that a die of an angle leaves of a wall, or a stroke on the way to it.
- * @param progress from the flat coin, 0, to the whole fold, 1
+ * The strokes of a fold into a die of an angle.
+ * @returns the funnel at a progress from the flat coin, 0, to the whole fold, 1
  */
-export function foldedWall(
+export function foldStrokes(
   wall: Meridian,
   angleDeg: number,
-  {
-    progress = 1,
-    mouthRadiusMm,
-  }: { readonly progress?: number; readonly mouthRadiusMm?: number | undefined } = {},
-): WallShape {
-  const blank = blankOf(wall);
-  const flatMm = (blank.holeRadiusMm + blank.coinRadiusMm) / 2;
-  const { bowMm, pastDieDeg } = foldedFunnel(blank, mouthRadiusMm);
-  const middleMm = foldedMiddleMm(wall, angleDeg, mouthRadiusMm);
-  return funnelWall(
-    flatMm + (middleMm - flatMm) * progress,
-    90 + (angleDeg + pastDieDeg - 90) * progress,
-    bowMm * uprightShare(angleDeg) * progress,
-  );
+  mouthRadiusMm?: number,
+): (progress: number) => WallShape {
+  const { flatMm, middleMm, bowMm, leanDeg } = funnelIn(wall, angleDeg, mouthRadiusMm);
+  return (progress) =>
+    funnelWall(flatMm + (middleMm - flatMm) * progress, 90 + (leanDeg - 90) * progress, bowMm * progress);
 }
 
 /**

@@ -2,11 +2,11 @@ import type { Coin } from '../stock';
 import type { FormedWall, FormingBlow } from './blow';
 import { curled } from './curl-blow';
 import { washerOf } from './estimate';
-import { foldDraw, foldedWall } from './fold-law';
-import { arcPositionsMm, cutEdge, flatMeridian, mapMeridian, rimEdge, type Meridian } from './meridian';
+import { foldDraw, foldStrokes } from './fold-law';
+import { flatMeridian, mapMeridian, placesAlong, type Meridian } from './meridian';
 import { atPlaces, hoopsBetween } from './places';
 import { reducedWall } from './reduced-wall';
-import { sharesAlong, stoutnessOf } from './share';
+import { flatThicknessMm, sharesAlong, stoutnessOf } from './share';
 import { addStrain, blowStrain, UNSTRAINED, type StrainedBlow } from './strain';
 import { throatWall } from './tool-shape';
 import { closedTo, openedTo, straightWall } from './wall-shape';
@@ -15,11 +15,9 @@ type Fold = Extract<FormingBlow, { kind: 'fold' }>;
 type Reduce = Extract<FormingBlow, { kind: 'reduce' }>;
 
 function after(before: FormedWall, wall: Meridian, blow: StrainedBlow): FormedWall {
-  const [cut, rim] = [cutEdge(wall), rimEdge(wall)];
-  const flatDiameterMm = cut.originalRadiusMm + rim.originalRadiusMm;
   // The study's laws go by the blank's radius in a fold, by the ring's afterwards.
-  const radiusMm = blow === 'fold' ? flatDiameterMm / 2 : atPlaces(wall, wall.meanRadiusMm)[2];
-  const tau = (stoutnessOf(wall) * flatDiameterMm) / radiusMm;
+  const tau =
+    blow === 'fold' ? 2 * stoutnessOf(wall) : flatThicknessMm(wall) / atPlaces(wall, wall.meanRadiusMm)[2];
   const strain = blowStrain(blow, hoopsBetween(before.wall, wall), tau);
   return { wall, strainSinceAnneal: addStrain(before.strainSinceAnneal, strain) };
 }
@@ -30,10 +28,9 @@ function folded(before: FormedWall, { angleDeg, dieMouthMm }: Fold, shareShift: 
   const leanDeg = atPlaces(wall, wall.leanDeg)[2];
   if (leanDeg <= angleDeg + 1) throw new RangeError('the wall stands steeper than that die already');
   const draw = foldDraw(wall, leanDeg, angleDeg);
-  const arcs = arcPositionsMm(wall);
-  const widthDraw = arcs.map((arc) => draw(arc / (arcs.at(-1) ?? 1)));
+  const widthDraw = placesAlong(wall).map(draw);
   const share = sharesAlong(wall, 'fold', shareShift);
-  const shape = foldedWall(wall, angleDeg, { mouthRadiusMm });
+  const shape = foldStrokes(wall, angleDeg, mouthRadiusMm)(1);
   return after(before, mapMeridian(wall, shape, { share, widthDraw }), 'fold');
 }
 

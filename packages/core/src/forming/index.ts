@@ -27,6 +27,7 @@ export {
   cutEdge,
   flatMeridian,
   mapMeridian,
+  placesAlong,
   rimEdge,
   volumeMm3,
 } from './meridian';
@@ -34,11 +35,9 @@ export type { Edge, Meridian } from './meridian';
 export { naturalInsideDiameterMm } from './natural-size';
 export { gravestFirst } from './reason';
 export type { Reason, Reasoned, ReasonCode } from './reason';
-export { FREE_SHARE, meanShare, sharesAlong, stoutnessOf } from './share';
+export { FREE_SHARE, meanShare, sharesAlong } from './share';
 export type { Blow } from './share';
-export { CURL_DEPTHS, curlDrops, depthForDropMm } from './curl-law';
-export type { CurlDepth, CurlPush, CurlTool } from './curl-law';
-export { foldDraw, foldedMiddleMm, foldedWall } from './fold-law';
+export { foldDraw, foldedMiddleMm, foldStrokes } from './fold-law';
 export { flatWall, formBlows } from './form';
 export type { FormedWall, FormingBlow } from './blow';
 export { figuresAfter } from './wall-figures';

@@ -118,6 +118,13 @@ export function arcPositionsMm(meridian: Meridian): readonly number[] {
   return positions;
 }
 
+/** Places of the fibres along the wall, from 0 at the cut edge to 1 at the rim edge. */
+export function placesAlong(meridian: Meridian): readonly number[] {
+  const arcs = arcPositionsMm(meridian);
+  const whole = arcs.at(-1) ?? 1;
+  return arcs.map((arc) => arc / whole);
+}
+
 export interface MapOptions {
   /** Share a of the hoop stretch that the width takes: one, or one for each fibre. */
   readonly share: number | readonly number[];
@@ -190,6 +197,12 @@ export interface Edge {
   readonly strainLog: number;
 }
 
+/** Inside diameter at a fibre of the wall, mm. */
+export function insideDiameterAtMm(meridian: Meridian, index: number): number {
+  const across = at(meridian.thicknessMm, index) * Math.cos(degToRad(at(meridian.leanDeg, index)));
+  return 2 * at(meridian.meanRadiusMm, index) - across;
+}
+
 function edge(meridian: Meridian, index: number): Edge {
   const originalRadiusMm = at(meridian.originalRadiusMm, index);
   const meanRadiusMm = at(meridian.meanRadiusMm, index);
@@ -200,7 +213,7 @@ function edge(meridian: Meridian, index: number): Edge {
     originalRadiusMm,
     meanRadiusMm,
     thicknessMm,
-    insideDiameterMm: 2 * meanRadiusMm - acrossMm,
+    insideDiameterMm: insideDiameterAtMm(meridian, index),
     outsideDiameterMm: 2 * meanRadiusMm + acrossMm,
     leanDeg,
     strainLog: Math.log(meanRadiusMm / originalRadiusMm),

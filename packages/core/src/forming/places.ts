@@ -1,18 +1,16 @@
-import { arcPositionsMm, type Meridian } from './meridian';
+import { placesAlong, type Meridian } from './meridian';
 import type { AlongWall } from './share';
 import { alongWall } from './strain';
 
 /** Values of the fibres at the five places. */
 export function atPlaces(wall: Meridian, values: readonly number[]): AlongWall {
-  const arcs = arcPositionsMm(wall);
-  const whole = arcs.at(-1) ?? 0;
+  const fibres = placesAlong(wall);
   let i = 1;
   return alongWall((place) => {
-    const wanted = place * whole;
-    while (i < arcs.length - 1 && (arcs[i] ?? 0) < wanted) i++;
-    const [from, to] = [arcs[i - 1] ?? 0, arcs[i] ?? 0];
+    while (i < fibres.length - 1 && (fibres[i] ?? 0) < place) i++;
+    const [from, to] = [fibres[i - 1] ?? 0, fibres[i] ?? 0];
     const [a, b] = [values[i - 1] ?? 0, values[i] ?? 0];
-    return a + ((b - a) * (wanted - from)) / (to - from);
+    return a + ((b - a) * (place - from)) / (to - from);
   });
 }
 

@@ -1,4 +1,4 @@
-import type { Meridian } from './meridian';
+import { placesAlong, type Meridian } from './meridian';
 
 /**
  * How much of a hoop stretch is taken from the width, the rest from the thickness: the share a of craft §3.
@@ -7,8 +7,7 @@ import type { Meridian } from './meridian';
 export const FREE_SHARE = 0.5;
 
 /** Kinds of blow that share a hoop stretch differently. */
-export const BLOWS = ['fold', 'open', 'throat', 'cone', 'tape', 'curl'] as const;
-export type Blow = (typeof BLOWS)[number];
+export type Blow = 'fold' | 'open' | 'throat' | 'cone' | 'tape' | 'curl';
 
 /** Values at the cut edge, a quarter, the middle, three quarters and the rim edge of the wall. */
 export type AlongWall = readonly [number, number, number, number, number];
@@ -63,14 +62,21 @@ function shareOf(blow: Blow, stoutness: number, place: number): number {
   }
 }
 
-/**
- * Thickness of the flat washer over the diameter of its middle: κ, the same for a ring from punch to finish.
- * Each fibre keeps its volume, so that any of them tells the flat thickness.
- */
-export function stoutnessOf({ originalRadiusMm, meanRadiusMm, thicknessMm, widthStretch }: Meridian): number {
+/** Thickness of the flat washer, mm: each fibre keeps its volume, so that any of them tells it. */
+export function flatThicknessMm({
+  originalRadiusMm,
+  meanRadiusMm,
+  thicknessMm,
+  widthStretch,
+}: Meridian): number {
   const first = originalRadiusMm[0] ?? 1;
-  const flatMm = ((thicknessMm[0] ?? 0) * (widthStretch[0] ?? 1) * (meanRadiusMm[0] ?? 0)) / first;
-  return flatMm / (first + (originalRadiusMm.at(-1) ?? 1));
+  return ((thicknessMm[0] ?? 0) * (widthStretch[0] ?? 1) * (meanRadiusMm[0] ?? 0)) / first;
+}
+
+/** Thickness of the flat washer over the diameter of its middle: κ, the same for a ring from punch to finish. */
+export function stoutnessOf(wall: Meridian): number {
+  const { originalRadiusMm } = wall;
+  return flatThicknessMm(wall) / ((originalRadiusMm[0] ?? 1) + (originalRadiusMm.at(-1) ?? 1));
 }
 
 /**
@@ -78,16 +84,8 @@ export function stoutnessOf({ originalRadiusMm, meanRadiusMm, thicknessMm, width
  * @param shift added to all: how this bench differs, as the log has taught
  */
 export function sharesAlong(wall: Meridian, blow: Blow, shift = 0): readonly number[] {
-  const { widthStretch } = wall;
   const stoutness = stoutnessOf(wall);
-  const last = widthStretch.length - 1;
-  let whole = 0;
-  for (let i = 1; i <= last; i++) whole += (widthStretch[i - 1] ?? 1) + (widthStretch[i] ?? 1);
-  let arc = 0;
-  return widthStretch.map((stretch, i) => {
-    if (i > 0) arc += (widthStretch[i - 1] ?? 1) + stretch;
-    return shareOf(blow, stoutness, arc / whole) + shift;
-  });
+  return placesAlong(wall).map((place) => shareOf(blow, stoutness, place) + shift);
 }
 
 /** The mean share over the wall: for a word on it. */

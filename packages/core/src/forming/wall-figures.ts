@@ -1,6 +1,14 @@
 import { degToRad } from '../numeric';
 import type { FormedWall } from './blow';
-import { arcWidthMm, axialReachMm, cutEdge, rimEdge, type Edge, type Meridian } from './meridian';
+import {
+  arcWidthMm,
+  axialReachMm,
+  cutEdge,
+  insideDiameterAtMm,
+  rimEdge,
+  type Edge,
+  type Meridian,
+} from './meridian';
 import { atPlaces, standsUpright } from './places';
 
 /** What is measured on a wall, mm. */
@@ -26,18 +34,15 @@ function cornerMm({ thicknessMm, leanDeg }: Edge, share: number): number {
 
 /** A belled edge is read where the bar binds: the smallest inside of the outer quarter of a wall that stands upright. */
 function readEdgeMm(wall: Meridian, from: 'cut' | 'rim'): number {
-  const edge = from === 'cut' ? cutEdge(wall) : rimEdge(wall);
-  if (!standsUpright(wall)) return edge.insideDiameterMm;
   const last = wall.meanRadiusMm.length - 1;
-  const quarter = Math.round(last / 4);
+  const quarter = standsUpright(wall) ? Math.round(last / 4) : 0;
   let least = Infinity;
   for (let i = 0; i <= quarter; i++) {
-    const at = from === 'cut' ? i : last - i;
-    const across = (wall.thicknessMm[at] ?? 0) * Math.cos(degToRad(wall.leanDeg[at] ?? 0));
-    least = Math.min(least, 2 * (wall.meanRadiusMm[at] ?? 0) - across);
+    least = Math.min(least, insideDiameterAtMm(wall, from === 'cut' ? i : last - i));
   }
   return least;
 }
+
 /** What a calliper and a bar say of a formed wall. */
 export function figuresAfter({ wall, strainSinceAnneal }: FormedWall): WallFigures {
   const thickness = atPlaces(wall, wall.thicknessMm);

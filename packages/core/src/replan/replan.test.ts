@@ -206,30 +206,27 @@ describe('planning on from the hole and from a crack', () => {
     expect(answer.route.holeMm).toBe(12.4);
   });
 
-  it('a crack filed out of the funnel: filed, annealed, and a narrower ring of the same size', () => {
-    const index = indexOf('stretch');
-    const answer = replan(inWork(stateAfter(doneUpTo(index))), {
-      kind: 'filed-back',
-      fileMm: 1,
-      newHoleMm: 13.5,
-    });
+  const beforeStretch = indexOf('stretch');
+  /** A millimetre filed off the funnel's cut edge before it is stretched. */
+  function filedOut() {
+    const state = stateAfter(doneUpTo(beforeStretch));
+    const answer = replan(inWork(state), { kind: 'filed-back', fileMm: 1, newHoleMm: 13.5 });
     if (answer.kind !== 'changed') throw new Error(answer.kind);
+    return answer;
+  }
+
+  it('a crack filed out of the funnel: filed, annealed, and a narrower ring of the same size', () => {
+    const answer = filedOut();
     expect(answer.route.steps.slice(0, 2).map(({ kind }) => kind)).toEqual(['file', 'anneal']);
     expect(answer.route.bandWidthMm).toBeLessThan(answer.route.change.bandWidthMm.from - 0.8);
     expect(answer.route.steps.at(-1)?.after.cutInsideDiameterMm).toBeCloseTo(INPUT.targetInsideDiameterMm, 1);
   });
 
   it('files the wall as it stands, before the step at hand', () => {
-    const index = indexOf('stretch');
-    const answer = replan(inWork(stateAfter(doneUpTo(index))), {
-      kind: 'filed-back',
-      fileMm: 1,
-      newHoleMm: 13.5,
-    });
-    if (answer.kind !== 'changed') throw new Error(answer.kind);
-    const standing = filedBack(steps[index - 1]!.outline, 1);
+    const answer = filedOut();
+    const standing = filedBack(steps[beforeStretch - 1]!.outline, 1);
     expect(answer.route.steps[0]!.outline.meanRadiusMm[0]).toBeCloseTo(standing.meanRadiusMm[0]!, 2);
-    expect(answer.route.fromStep).toBe(index);
+    expect(answer.route.fromStep).toBe(beforeStretch);
   });
 
   it('an edge that would come out too thin is out of reach, with the nearest size that is not', () => {

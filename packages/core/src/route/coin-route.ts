@@ -143,7 +143,8 @@ function addNextMove(
   goal: Goal,
   charts: readonly DieChart[],
 ): void {
-  if (isUnmoved(builder.wall, runPass(move.phase, builder.wall, builder.wall, { from: 0, to: 1 }))) {
+  const coarse = coarseMeridian(builder.wall);
+  if (isUnmoved(coarse, runPass(move.phase, coarse, coarse, { from: 0, to: 1 }))) {
     builder.progress = { ...builder.progress, ...move.settles, stage: move.to };
     return;
   }

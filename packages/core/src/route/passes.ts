@@ -1,15 +1,15 @@
 import {
-  arcPositionsMm,
   coarseMeridian,
   cutEdge,
   mapMeridian,
+  placesAlong,
   rimEdge,
   sharesAlong,
   type Blow,
   type Meridian,
   type WallShape,
 } from '../forming';
-import { budgetWeight, type EdgeSpend, fullest, type StepKind } from '../steps';
+import { budgetWeight, type EdgeSpend, FRESH, fullest, type StepKind } from '../steps';
 
 /** A move of the wall that can be done in one pass or in several: `shapesAt(1)` is its end. */
 export interface Phase {
@@ -45,13 +45,6 @@ const MOST_PASSES = 40;
 const SPLIT_STEPS = 12;
 const SPLIT_TOLERANCE = 0.002;
 
-/** Part of a drawing, fibre by fibre. */
-function drawnAlong(wall: Meridian, draw: (place: number) => number, part: number): readonly number[] {
-  const arcs = arcPositionsMm(wall);
-  const whole = arcs.at(-1) ?? 1;
-  return arcs.map((arc) => draw(arc / whole) ** part);
-}
-
 /**
  * Takes the wall on from one progress of a phase to a later one.
  * @param start the wall when the phase began
@@ -64,11 +57,12 @@ export function runPass(
 ): Meridian {
   const shapes = phase.shapesAt(progress.to, start, wall);
   const part = (progress.to - progress.from) / shapes.length;
+  const draw = phase.widthDraw;
   return shapes.reduce(
     (stands, shape) =>
       mapMeridian(stands, shape, {
         share: sharesAlong(stands, phase.blow, phase.shareShift),
-        widthDraw: phase.widthDraw ? drawnAlong(stands, phase.widthDraw, part) : 1,
+        widthDraw: draw ? placesAlong(stands).map((place) => draw(place) ** part) : 1,
       }),
     wall,
   );
@@ -91,23 +85,33 @@ export function spentBetween(kind: StepKind, from: Meridian, to: Meridian): Edge
   };
 }
 
-/** Weighted strain at each edge when the phase is taken to a progress in one go. */
-function spendTo(phase: Phase, wall: Meridian, progress: number): EdgeSpend {
-  return spentBetween(phase.kind, wall, runPass(phase, wall, wall, { from: 0, to: progress }));
+/** Weighted strain at each edge when a phase is taken from a wall to a progress in one go. */
+type Spending = (progress: number) => EdgeSpend;
+
+/** Ends and breakpoints are asked for again and again: each is worked out once. */
+function spendingOf(phase: Phase, wall: Meridian): Spending {
+  const known = new Map<number, EdgeSpend>([[0, FRESH]]);
+  return (progress) => {
+    const before = known.get(progress);
+    if (before) return before;
+    const spent = spentBetween(phase.kind, wall, runPass(phase, wall, wall, { from: 0, to: progress }));
+    known.set(progress, spent);
+    return spent;
+  };
 }
 
-const NOTHING: EdgeSpend = { cut: 0, rim: 0 };
+/** What a pass between two progresses spends, on top of what is held. */
+function spentOver(spending: Spending, from: number, to: number, held: EdgeSpend): EdgeSpend {
+  const [before, after] = [spending(from), spending(to)];
+  return { cut: held.cut + after.cut - before.cut, rim: held.rim + after.rim - before.rim };
+}
 
 /**
  * How far a pass may go from a progress until the fuller edge has spent the budget; spending grows with progress.
  * @param held what both edges have spent since the last anneal when the pass begins
  */
-function furthestFrom(phase: Phase, wall: Meridian, from: number, held: EdgeSpend, full: number): number {
-  const before = from === 0 ? NOTHING : spendTo(phase, wall, from);
-  const spentAt = (progress: number) => {
-    const after = spendTo(phase, wall, progress);
-    return fullest({ cut: held.cut + after.cut - before.cut, rim: held.rim + after.rim - before.rim });
-  };
+function furthestFrom(spending: Spending, from: number, held: EdgeSpend, full: number): number {
+  const spentAt = (progress: number) => fullest(spentOver(spending, from, progress, held));
   let [low, spentLow, high, spentHigh] = [from, fullest(held), 1, spentAt(1)];
   if (spentHigh <= full * SLACK) return 1;
   for (let i = 0; i < SPLIT_STEPS; i++) {
@@ -189,6 +193,29 @@ export function weighPasses(
   };
 }
 
+function split(
+  spending: Spending,
+  spent: EdgeSpend,
+  allowanceStrainLog: number,
+  annealFirst: boolean,
+): readonly PlannedPass[] {
+  const { useUp, fresh } = countPasses(spending(1), spent, allowanceStrainLog, annealFirst);
+  if (fresh === 0) return [{ annealFirst: false, progress: 1 }];
+
+  const full = allowanceStrainLog * MARGIN;
+  const passes: PlannedPass[] = [];
+  let done = 0;
+  if (useUp) {
+    done = furthestFrom(spending, 0, spent, full);
+    passes.push({ annealFirst: false, progress: done });
+  }
+  while (done < 1) {
+    done = passes.length >= MOST_PASSES ? 1 : furthestFrom(spending, done, FRESH, full);
+    passes.push({ annealFirst: true, progress: done });
+  }
+  return passes;
+}
+
 /**
  * Splits a phase into as few passes as the allowance permits at both edges, annealing before a pass that would go
  * over it (craft §4). Every pass but the last fills the budget: what the last leaves is the next phase's. What an
@@ -200,23 +227,8 @@ export function splitPhase(
   spent: EdgeSpend,
   allowanceStrainLog: number,
 ): readonly PlannedPass[] {
-  const wall = coarseMeridian(from);
-  const whole = spendTo(phase, wall, 1);
-  const { useUp, fresh } = countPasses(whole, spent, allowanceStrainLog, phase.annealFirst === true);
-  if (fresh === 0) return [{ annealFirst: false, progress: 1 }];
-
-  const full = allowanceStrainLog * MARGIN;
-  const passes: PlannedPass[] = [];
-  let done = 0;
-  if (useUp) {
-    done = furthestFrom(phase, wall, 0, spent, full);
-    passes.push({ annealFirst: false, progress: done });
-  }
-  while (done < 1) {
-    done = passes.length >= MOST_PASSES ? 1 : furthestFrom(phase, wall, done, NOTHING, full);
-    passes.push({ annealFirst: true, progress: done });
-  }
-  return passes;
+  const spending = spendingOf(phase, coarseMeridian(from));
+  return split(spending, spent, allowanceStrainLog, phase.annealFirst === true);
 }
 
 /** Passes and anneals that a phase really takes, and what its last pass leaves spent: what ways are compared by. */
@@ -226,16 +238,14 @@ export function countedPasses(
   spent: EdgeSpend,
   allowanceStrainLog: number,
 ): Pick<WeighedPasses, 'passes' | 'anneals' | 'spent'> {
-  const wall = coarseMeridian(from);
-  const passes = splitPhase(phase, wall, spent, allowanceStrainLog);
-  const last = passes.at(-1);
+  const spending = spendingOf(phase, coarseMeridian(from));
+  const passes = split(spending, spent, allowanceStrainLog, phase.annealFirst === true);
+  const anneals = passes.filter(({ annealFirst }) => annealFirst).length;
   const before = passes.at(-2)?.progress ?? 0;
-  const whole = spendTo(phase, wall, 1);
-  const done = before === 0 ? { cut: 0, rim: 0 } : spendTo(phase, wall, before);
-  const held = last?.annealFirst || passes.length > 1 ? { cut: 0, rim: 0 } : spent;
   return {
     passes: passes.length,
-    anneals: passes.filter(({ annealFirst }) => annealFirst).length,
-    spent: { cut: held.cut + whole.cut - done.cut, rim: held.rim + whole.rim - done.rim },
+    anneals,
+    // Only a first pass goes on from what is held, and only one of several is not annealed before.
+    spent: spentOver(spending, before, 1, anneals === 0 ? spent : FRESH),
   };
 }

@@ -102,15 +102,15 @@ export interface Replanning {
   readonly outOfReach?: OutOfReachAnswer | undefined;
 }
 
-/** What was found, worked out and put into words. */
-function useAnswer(bench: BenchRing, tools: ReturnType<typeof usePlanningTools>) {
+/** What follows from what was found; while the maker's own act works it out, nothing is worked out beside it. */
+function useAnswer(bench: BenchRing, tools: ReturnType<typeof usePlanningTools>, acting: boolean) {
   const asks = unanswered(bench);
   const ring = useMemo(() => ringInWork(bench, tools), [bench, tools]);
   const because = asks?.because;
   const kind = asks?.kind;
   const question = useMemo(
-    () => (ring && kind !== undefined ? { ring, finding: { kind } } : undefined),
-    [ring, kind],
+    () => (ring && kind !== undefined && !acting ? { ring, finding: { kind } } : undefined),
+    [ring, kind, acting],
   );
   const { answer, fresh, progress } = useJob('replan', question, 0);
   return { because, answer: fresh ? answer : undefined, working: progress !== undefined };
@@ -121,7 +121,7 @@ export function useReplan(bench: BenchRing, log: BenchLog): Replanning {
   const write = useWriters();
   const tools = usePlanningTools();
   const [acting, setActing] = useState(false);
-  const { because, answer, working } = useAnswer(bench, tools);
+  const { because, answer, working } = useAnswer(bench, tools, acting);
 
   const wordsOf = useCallback((route: NewRoute) => replanWords(route, write.size, write.length), [write]);
   const planOn = useCallback(

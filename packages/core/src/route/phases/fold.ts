@@ -6,7 +6,7 @@ import {
   DEFAULT_FOLD_ANGLE_DEG,
   foldDraw,
   foldedMiddleMm,
-  foldedWall,
+  foldStrokes,
   partWay,
   rimEdge,
   type Meridian,
@@ -32,22 +32,24 @@ export function foldedRimOutsideMm(flat: Meridian, angleDeg: number): number {
 
 /** From flat washer to a funnel that leans as the die does. */
 export function foldPhase(flat: Meridian, angleDeg: number = DEFAULT_FOLD_ANGLE_DEG): Phase {
+  const stroke = foldStrokes(flat, angleDeg);
   return {
     kind: 'fold',
     blow: 'fold',
     widthDraw: foldDraw(flat, 90, angleDeg),
     annealFirst: true,
-    shapesAt: (progress) => [foldedWall(flat, angleDeg, { progress })],
+    shapesAt: (progress) => [stroke(progress)],
   };
 }
 
 /** On from a cupped washer or a wider funnel into a die: every fibre goes on from where it stands. */
 export function foldOnPhase(from: Meridian, angleDeg: number): Phase {
+  const funnel = foldStrokes(from, angleDeg)(1);
   return {
     kind: 'fold',
     blow: 'fold',
     widthDraw: foldDraw(from, middleLeanDeg(from), angleDeg),
-    shapesAt: (progress, start) => [partWay(start, foldedWall(from, angleDeg), progress)],
+    shapesAt: (progress, start) => [partWay(start, funnel, progress)],
   };
 }
 
