@@ -14,7 +14,7 @@ import Svg, { Line, Rect, Text as SvgText } from 'react-native-svg';
 import { runsOf, toolLanes, type Run } from '@/drawings/day/lane-shape';
 import { usePalette } from '@/theme/light';
 import { Type } from '@/ui/Type';
-import { runWords } from './day-model';
+import { pinsOf, runWords } from './day-model';
 import { clockWords } from '@/features/shared/words/wall-clock';
 
 const PX_PER_MIN = 3.8;
@@ -33,7 +33,7 @@ interface DayLanesProps {
   names: ReadonlyMap<string, string>;
   pins: readonly Pin[];
   onOpen: (run: Run) => void;
-  onPin: (pin: Pin) => void;
+  onPin: (run: Run, startMin: number) => void;
 }
 
 /** Colour means something physical: copper is heat, steel blue is force. */
@@ -115,13 +115,10 @@ export function DayLanes({ blocks, spans, names, pins, onOpen, onPin }: DayLanes
   );
   const drop = ({ active, delta }: DragEndEvent) => {
     const run = runs.find(({ key }) => key === active.id);
-    const [first] = run?.blocks ?? [];
-    if (!run || !first || Math.abs(delta.y) < PX_PER_MIN) return;
+    if (!run || Math.abs(delta.y) < PX_PER_MIN) return;
     const wanted = Math.round((run.workMin + delta.y / PX_PER_MIN) / PIN_GRID_MIN) * PIN_GRID_MIN;
-    onPin({ jobId: first.jobId, step: first.step, startMin: wanted });
+    onPin(run, wanted);
   };
-  const isPinned = (run: Run) =>
-    run.blocks.some((block) => pins.some((pin) => pin.jobId === block.jobId && pin.step === block.step));
   const text = { fill: palette.soft, fontFamily: 'Barlow_500Medium', fontSize: '12' } as const;
   return (
     <View testID="day-lanes">
@@ -189,7 +186,7 @@ export function DayLanes({ blocks, spans, names, pins, onOpen, onPin }: DayLanes
                 run={run}
                 top={y(run.fromMin)}
                 words={runWords(run, names)}
-                pinned={isPinned(run)}
+                pinned={pinsOf(run, pins).length > 0}
                 onOpen={() => onOpen(run)}
               />
             ))}

@@ -12,7 +12,7 @@ import { Button } from '@/ui/Button';
 import { Choices } from '@/ui/Choices';
 import { Screen } from '@/ui/Screen';
 import { Empty, Fetched } from '@/ui/Waiting';
-import { daysOf } from './day-model';
+import { daysOf, pinsOf } from './day-model';
 import { DayLanes } from './DayLanes';
 import { DayHead, DayMore, DayState } from './DayParts';
 import { RunSheet } from './RunSheet';
@@ -99,9 +99,9 @@ function OpenRun({ planning, names, run, jobs, onClose }: OpenRunProps) {
     <RunSheet
       run={run}
       names={names}
-      pin={planning.pins.find(({ jobId, step }) => jobId === first.jobId && step === first.step)}
-      onPin={planning.pin}
-      onUnpin={planning.unpin}
+      pinned={pinsOf(run, planning.pins).length > 0}
+      onPin={(startMin) => planning.pin(run, startMin)}
+      onUnpin={() => planning.unpin(run)}
       onRing={ringId ? () => router.push({ pathname: '/bench/[id]', params: { id: ringId } }) : undefined}
       onClose={onClose}
     />

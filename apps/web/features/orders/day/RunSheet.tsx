@@ -1,4 +1,3 @@
-import type { Pin } from '@round-mint/core/schedule';
 import { View } from 'react-native';
 import { verbOf } from '@/features/shared/ring/bench-model';
 import type { Run } from '@/drawings/day/lane-shape';
@@ -14,19 +13,19 @@ const MOVES_MIN = [-60, -15, 15, 60] as const;
 interface RunSheetProps {
   run: Run;
   names: ReadonlyMap<string, string>;
-  pin: Pin | undefined;
-  onPin: (pin: Pin) => void;
-  onUnpin: (pin: Pin) => void;
+  pinned: boolean;
+  onPin: (startMin: number) => void;
+  onUnpin: () => void;
   onRing: (() => void) | undefined;
   onClose: () => void;
 }
 
 /** One go of the hands: its steps, and another time for it. */
-export function RunSheet({ run, names, pin, onPin, onUnpin, onRing, onClose }: RunSheetProps) {
+export function RunSheet({ run, names, pinned, onPin, onUnpin, onRing, onClose }: RunSheetProps) {
   const [first] = run.blocks;
   if (!first) return null;
   const pinAt = (startMin: number) => {
-    onPin({ jobId: first.jobId, step: first.step, startMin });
+    onPin(startMin);
     onClose();
   };
   return (
@@ -54,11 +53,11 @@ export function RunSheet({ run, names, pin, onPin, onUnpin, onRing, onClose }: R
           </View>
         ))}
       </View>
-      {pin ? (
+      {pinned ? (
         <Button
           label="Let it go where it fits best"
           onPress={() => {
-            onUnpin(pin);
+            onUnpin();
             onClose();
           }}
         />

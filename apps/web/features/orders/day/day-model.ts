@@ -1,6 +1,6 @@
 import type { DayJob } from '@round-mint/contract/day-plan';
 import type { Settings } from '@round-mint/contract/settings';
-import { closingMin, dayOf, workMinutes, type Schedule } from '@round-mint/core/schedule';
+import { closingMin, dayOf, workMinutes, type Pin, type Schedule } from '@round-mint/core/schedule';
 import type { Run } from '@/drawings/day/lane-shape';
 import { verbOf } from '@/features/shared/ring/bench-model';
 import { calendarOf } from '@/features/orders/promise/shop-model';
@@ -16,6 +16,23 @@ export function runWords({ blocks }: Run, names: ReadonlyMap<string, string>): s
   return first.lane === 'bath'
     ? `${rings.length} into ${first.setUp}: ${rings.join(', ')}`
     : `${verbs.join(', ')} ${rings.length} rings: ${rings.join(', ')}`;
+}
+
+/** The pins that hold a go of the hands: any of its steps may be the pinned one. */
+export function pinsOf({ blocks }: Pick<Run, 'blocks'>, pins: readonly Pin[]): readonly Pin[] {
+  return pins.filter((pin) => blocks.some(({ jobId, step }) => jobId === pin.jobId && step === pin.step));
+}
+
+/** The pins with this go of the hands at another time: its first step holds it, and nothing else of it. */
+export function pinnedAt(run: Pick<Run, 'blocks'>, pins: readonly Pin[], startMin: number): readonly Pin[] {
+  const [first] = run.blocks;
+  return first ? [...unpinned(run, pins), { jobId: first.jobId, step: first.step, startMin }] : pins;
+}
+
+/** The pins without those that hold this go of the hands. */
+export function unpinned(run: Pick<Run, 'blocks'>, pins: readonly Pin[]): readonly Pin[] {
+  const held = new Set(pinsOf(run, pins));
+  return pins.filter((pin) => !held.has(pin));
 }
 
 /** Days on which anything is done, as days since 1 January 1970. */

@@ -4,7 +4,7 @@ import { makeSchedule } from '@round-mint/core/schedule';
 import { runToEnd } from '@round-mint/core/uncertainty';
 import { runsOf } from '@/drawings/day/lane-shape';
 import { dayIcs } from './day-ics';
-import { daysOf, gainWords, jobEnds, runWords } from './day-model';
+import { daysOf, gainWords, jobEnds, pinnedAt, pinsOf, runWords, unpinned } from './day-model';
 import { planningNow, shopOf } from '@/features/orders/promise/shop-model';
 import {
   dayNumber,
@@ -84,6 +84,22 @@ describe('the day plan', () => {
     expect(words[0]).toMatch(/^Anneal 2 rings: Ring [ab], Ring [ab]$/);
     expect(words.some((one) => one.startsWith('2 into pickle'))).toBe(true);
     expect(words.at(-1)).toMatch(/^Polish · Ring/);
+  });
+
+  it('finds the pin of a go of the hands on whichever of its steps, and moves or frees the whole', () => {
+    const [run] = runsOf(schedule.blocks);
+    const second = run!.blocks[1]!;
+    const pins = [
+      { jobId: second.jobId, step: second.step, startMin: MONDAY },
+      { jobId: second.jobId, step: 2, startMin: MONDAY + 300 },
+    ];
+    expect(pinsOf(run!, pins)).toEqual([pins[0]]);
+    const { jobId, step: first } = run!.blocks[0]!;
+    expect(pinnedAt(run!, pins, MONDAY + 60)).toEqual([
+      pins[1],
+      { jobId, step: first, startMin: MONDAY + 60 },
+    ]);
+    expect(unpinned(run!, pins)).toEqual([pins[1]]);
   });
 
   it('is a calendar file with every go in it', () => {

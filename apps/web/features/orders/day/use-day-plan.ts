@@ -7,23 +7,23 @@ import { problemText } from '@/store/problem';
 import { useAppDispatch } from '@/store/store';
 import { useSaveDayPlanMutation } from '@/store/trade-api';
 import { useJob, type Job } from '@/workers/use-job';
+import type { Run } from '@/drawings/day/lane-shape';
+import { pinnedAt, unpinned } from './day-model';
 import { planningNow, shopOf } from '@/features/orders/promise/shop-model';
 
 export interface DayPlanning {
   readonly job: Job<Schedule>;
   readonly nowMin: number;
   readonly pins: readonly Pin[];
-  readonly pin: (pin: Pin) => void;
-  readonly unpin: (pin: Pick<Pin, 'jobId' | 'step'>) => void;
+  /** Holds a go of the hands at a wall-clock minute. */
+  readonly pin: (run: Run, startMin: number) => void;
+  readonly unpin: (run: Run) => void;
   /** Plans anew from this moment on. */
   readonly again: () => void;
   /** Whether the bench follows the plan that is shown. */
   readonly followed: boolean;
   readonly follow: () => Promise<void>;
 }
-
-const samePlace = (a: Pick<Pin, 'jobId' | 'step'>, b: Pick<Pin, 'jobId' | 'step'>) =>
-  a.jobId === b.jobId && a.step === b.step;
 
 /** The day plan from now on, solved in a worker; what the maker pins is solved around. */
 export function useDayPlanning(day: DayPlan): DayPlanning {
@@ -39,14 +39,8 @@ export function useDayPlanning(day: DayPlan): DayPlanning {
   const shop = useMemo(() => shopOf(jobs, settings, pins, nowMin), [jobs, settings, pins, nowMin]);
   const job = useJob('schedule', shop, 0);
   const { answer } = job;
-  const pin = useCallback(
-    (one: Pin) => setChanged([...pins.filter((other) => !samePlace(one, other)), one]),
-    [pins],
-  );
-  const unpin = useCallback(
-    (one: Pick<Pin, 'jobId' | 'step'>) => setChanged(pins.filter((other) => !samePlace(one, other))),
-    [pins],
-  );
+  const pin = useCallback((run: Run, startMin: number) => setChanged(pinnedAt(run, pins, startMin)), [pins]);
+  const unpin = useCallback((run: Run) => setChanged(unpinned(run, pins)), [pins]);
   const follow = async () => {
     if (!answer) return;
     // What comes back is the same plan: it need not be solved again.
