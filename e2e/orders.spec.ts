@@ -226,6 +226,8 @@ test.describe('at the wide sheet', () => {
         .or(page.getByRole('button', { name: /pinned$/ }))
         .first(),
     ).toBeVisible();
+    // A press right after a drag belongs to the drag; the solved day takes the next one.
+    await expect(page.getByTestId('follow-plan')).toBeEnabled();
     await page
       .getByRole('button', { name: /pinned$/ })
       .first()
