@@ -27,7 +27,18 @@ export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: API_PATH }),
   tagTypes: [
-    ...(['Stock', 'Kit', 'DieChart', 'Ring', 'Settings', 'Device', 'Learnt', 'Recipe', 'Photo'] as const),
+    ...([
+      'Stock',
+      'Kit',
+      'DieChart',
+      'Ring',
+      'Log',
+      'Settings',
+      'Device',
+      'Learnt',
+      'Recipe',
+      'Photo',
+    ] as const),
     // Of what happens around the bench: trade-api.ts.
     ...(['Person', 'Order', 'Sizer', 'Scrap', 'Shelf', 'Spot', 'Message', 'DayPlan', 'Shop'] as const),
   ],
@@ -127,7 +138,7 @@ export const api = createApi({
       RequestOf<typeof rings.logEvents> & { readonly ringId: string }
     >({
       query: ({ ringId, events }) => call(rings.logEvents, { params: { id: ringId }, body: { events } }),
-      // The answer is the ring itself: put it in the list rather than fetch all rings again.
+      // The answer is the ring itself: it is taken rather than fetched again. What else follows: ring-follower.ts.
       async onQueryStarted({ ringId }, { dispatch, queryFulfilled }) {
         try {
           const { data } = await queryFulfilled;
@@ -136,10 +147,7 @@ export const api = createApi({
               rings.map((ring) => (ring.id === ringId ? data : ring)),
             ),
           );
-          const over = data.status !== 'in-work';
-          // What a ring leaves and uses up follows from its events.
-          dispatch(api.util.invalidateTags(['Ring', 'Scrap', 'Shelf', 'DayPlan', 'Order']));
-          if (over) dispatch(api.util.invalidateTags(['Learnt', 'Shop']));
+          dispatch(api.util.updateQueryData('getRing', ringId, () => data));
         } catch {
           // The component that sent it shows the failure.
         }
@@ -203,7 +211,7 @@ export const api = createApi({
     listLog: build.query<ItemsOf<typeof workshop.log>, void>({
       query: () => call(workshop.log, firstPage),
       transformResponse: itemsOf,
-      providesTags: ['Ring'],
+      providesTags: ['Ring', 'Log'],
     }),
     getLearnt: build.query<ResponseOf<typeof workshop.learnt>, void>({
       query: () => call(workshop.learnt, {}),

@@ -9,6 +9,7 @@ import { worksSlice } from '@/features/plan/other-work/works-slice';
 import { api } from './api';
 import { lightSlice } from './light-slice';
 import { noticesSlice } from './notices-slice';
+import { createRingFollower } from './ring-follower';
 import { createUnsentSender } from './unsent-sender';
 import { unsentSlice } from './unsent-slice';
 
@@ -26,7 +27,10 @@ export function createStore() {
       [noticesSlice.name]: noticesSlice.reducer,
       [unsentSlice.name]: unsentSlice.reducer,
     },
-    middleware: (defaults) => defaults().prepend(createUnsentSender().middleware).concat(api.middleware),
+    middleware: (defaults) =>
+      defaults()
+        .prepend(createUnsentSender().middleware, createRingFollower().middleware)
+        .concat(api.middleware),
   });
 }
 
