@@ -1,6 +1,6 @@
 import type { Page, Request } from '@playwright/test';
 import axe from 'axe-core';
-import { expect, test } from './fixtures';
+import { expect, test, visit } from './fixtures';
 
 const SCREENS = [
   ['bench', '/bench'],
@@ -77,14 +77,6 @@ function fetches(page: Page) {
       )
       .toBe(true);
   };
-}
-
-/** Goes to a screen as a link within the app does: the app stays, so that only the screen is drawn anew. */
-async function visit(page: Page, path: string): Promise<void> {
-  await page.evaluate((to) => {
-    history.pushState(null, '', to);
-    dispatchEvent(new PopStateEvent('popstate'));
-  }, path);
 }
 
 /** The checker as the page runs it; the app's screens have no frames, so that it runs once and in place. */

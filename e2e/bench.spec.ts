@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
 import { logStepsBefore, stepDone as doStep } from './bench-steps';
-import { expect, test, type Workshop } from './fixtures';
+import { expect, test, type Workshop, visit } from './fixtures';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
@@ -183,7 +183,7 @@ test('two rings at the flame are annealed together, and a shared bath survives a
   app: page,
   workshop,
 }) => {
-  await page.goto(`${workshop.url}/bench`);
+  await visit(page, '/bench');
   const together = page.getByTestId('together');
   await expect(together).toContainText('Anneal 2 rings');
   await together.getByRole('button', { name: 'Anneal 2 rings: done for all' }).tap();
@@ -194,7 +194,7 @@ test('two rings at the flame are annealed together, and a shared bath survives a
   for (const ringId of [id, second.id]) await logStepsBefore(page, workshop.url, ringId, 'pickle');
   await page.goto(second.path);
   await page.getByRole('button', { name: /^Start Pickle/ }).tap();
-  await page.goto(path);
+  await visit(page, path);
   await page.getByRole('button', { name: /^Pickle: into the bath of/ }).tap();
   await expect(page.getByTestId('waits')).toContainText('By thumb alone, By thumb alone');
   await expect(page.getByTestId('unsent')).toHaveCount(0);
@@ -208,8 +208,8 @@ test('two rings at the flame are annealed together, and a shared bath survives a
 test.describe('practice', () => {
   test.use({ fresh: false });
 
-  test('the practice bench is played to a score with a lesson', async ({ app: page, workshop }) => {
-    await page.goto(`${workshop.url}/bench/practice`);
+  test('the practice bench is played to a score with a lesson', async ({ app: page }) => {
+    await visit(page, '/bench/practice');
     await page.getByRole('button', { name: 'Work it: A first band' }).tap();
     await page.getByRole('button', { name: 'Punch it' }).tap();
     for (let stroke = 0; stroke < 5; stroke++) {
@@ -239,11 +239,11 @@ test('plans go by what the log taught, say so, and go back to the defaults', asy
   await expect(edge).toBeVisible();
   await expect(page.getByTestId('learnt-line')).toHaveCount(0);
   const byDefault = (await edge.textContent()) ?? '';
-  await page.goto(`${workshop.url}/log/learnt`);
+  await visit(page, '/log/learnt');
   await expect(page.getByTestId('learnt-screen')).toContainText('What the 17° die really turns');
   await page.getByRole('radio', { name: 'what your log taught' }).tap();
   await expect(page.getByRole('radio', { name: 'what your log taught' })).toBeChecked();
-  await page.goto(plan);
+  await visit(page, plan);
   await expect(page.getByTestId('learnt-line')).toContainText('47 finished rings');
   await expect(edge).not.toHaveText(byDefault);
   await page.getByTestId('learnt-line').tap();

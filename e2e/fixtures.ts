@@ -95,3 +95,12 @@ export { expect } from '@playwright/test';
 export async function goTo(page: Page, place: 'Bench' | 'Plan' | 'Stock' | 'Orders' | 'Log'): Promise<void> {
   await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: place }).click();
 }
+
+/** Goes to a screen as a link within the app does: the app stays, so that only the screen is drawn anew. */
+export async function visit(page: Page, path: string): Promise<void> {
+  await base.expect(page.getByRole('navigation', { name: 'Places' }).first()).toBeVisible();
+  await page.evaluate((to) => {
+    history.pushState(null, '', to);
+    dispatchEvent(new PopStateEvent('popstate'));
+  }, path);
+}

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
 import { stepDone } from './bench-steps';
-import { expect, goTo, test } from './fixtures';
+import { expect, goTo, test, visit } from './fixtures';
 
 /** Fills a text box by its label. */
 async function type(page: Page, label: string, text: string): Promise<void> {
@@ -168,7 +168,7 @@ test('the drawer is searched, sorted and tidied, with a way back', async ({ app:
 });
 
 test('the kit decides which holes there are', async ({ app: page }) => {
-  await page.goto(new URL('/stock/kit', page.url()).href);
+  await visit(page, '/stock/kit');
   await page.getByRole('button', { name: 'Archive 1/2 in punch' }).click();
   await page.getByRole('button', { name: 'Add a tool' }).click();
   await page.getByRole('textbox', { name: 'Name' }).fill('odd punch');

@@ -1,5 +1,5 @@
 import { stepDone } from './bench-steps';
-import { expect, test } from './fixtures';
+import { expect, test, visit } from './fixtures';
 
 test.use({ serviceWorkers: 'allow' });
 
@@ -19,7 +19,7 @@ test('ten events logged while the server is away survive a reload and arrive onc
 }) => {
   const url = new URL(`/api/v1/rings/${RING}/events`, page.url()).href;
   const before = (await (await page.request.get(url)).json()) as Stored;
-  await page.goto(new URL(`/bench/${RING}`, page.url()).href);
+  await visit(page, `/bench/${RING}`);
   await expect(page.getByTestId('verb')).toBeVisible();
   // The worker has to hold the app before the server may go.
   await page.evaluate(() => navigator.serviceWorker.ready);

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
 import { stepDone } from './bench-steps';
-import { expect, goTo, test } from './fixtures';
+import { expect, goTo, test, visit } from './fixtures';
 
 /** The smallest picture that a browser takes for a photo. */
 const PICTURE =
@@ -68,7 +68,7 @@ test('a wish becomes a ring: quote, agreement, day plan, bench, approval, close-
   await expect(page.getByText('The bench follows this plan.')).toBeVisible();
 
   // At the bench, until the customer has to be asked.
-  await page.goto(address);
+  await visit(page, address);
   await press(page, 'Take it to the bench');
   await expect(page.getByTestId('ring-screen')).toContainText('Nela');
   for (let guard = 0; guard < 40 && !(await page.getByTestId('hold').isVisible()); guard++)
@@ -110,7 +110,7 @@ test('a wish becomes a ring: quote, agreement, day plan, bench, approval, close-
   await page.getByLabel('Width (mm)').fill('8.4');
   await page.getByRole('button', { name: 'Finish this ring' }).click();
   await expect(page.getByTestId('log-ring-screen')).toBeVisible();
-  await page.goto(address);
+  await visit(page, address);
   await press(page, 'It is ready');
   await expect(state(page)).toHaveText('ready');
   const card = await saved(page, () => page.getByRole('button', { name: 'Close-out card as PDF' }).click());

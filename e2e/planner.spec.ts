@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
-import { expect, goTo, test } from './fixtures';
+import { expect, goTo, test, visit } from './fixtures';
 
 // Most tests here change nothing that another one would see.
 test.use({ fresh: false });
@@ -9,7 +9,7 @@ const BRENN = '/plan?stockId=00000001-0000-4000-8000-000000000010';
 const LARGE_BRENN = '/plan?stockId=00000001-0000-4000-8000-000000000011';
 
 async function openPlan(page: Page, path: string): Promise<void> {
-  await page.goto(new URL(path, page.url()).href);
+  await visit(page, path);
   await expect(page.getByTestId('verdict')).toBeVisible();
 }
 
@@ -86,7 +86,7 @@ test('what should I use: ranked by the worker as by the server, side by side, pl
   app: page,
 }) => {
   await page.setViewportSize({ width: 1280, height: 800 });
-  await page.goto(new URL('/plan/search', page.url()).href);
+  await visit(page, '/plan/search');
   await page.getByRole('button', { name: 'Search the drawer' }).click();
   const ways = page.getByRole('list', { name: 'Ways to make it' });
   await expect(ways.getByRole('listitem').first()).toBeVisible({ timeout: 60_000 });
@@ -117,7 +117,7 @@ test('what should I use: ranked by the worker as by the server, side by side, pl
 });
 
 test('a search can be stopped, and a wish that nothing meets says so', async ({ app: page }) => {
-  await page.goto(new URL('/plan/search', page.url()).href);
+  await visit(page, '/plan/search');
   await page.getByLabel('Width from (mm)').fill('wide');
   await expect(page.getByRole('alert').filter({ hasText: 'such as 8.5' })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Search the drawer' })).toBeDisabled();

@@ -1,4 +1,4 @@
-import { expect, goTo, test } from './fixtures';
+import { expect, goTo, test, visit } from './fixtures';
 
 /** One edge that rises and falls round the ring. */
 const SADDLE = /saddle/i;
@@ -57,13 +57,13 @@ test('a ring that is given up is counted, lies in the tin, and is taken back', a
   await goTo(page, 'Log');
   await page.getByRole('link', { name: 'Shop' }).click();
   await expect(page.getByRole('list', { name: 'What spoils rings' }).getByRole('listitem')).toHaveCount(3);
-  await page.goto(address);
+  await visit(page, address);
   await page.getByRole('button', { name: 'Take it back to work' }).click();
   await expect(page.getByTestId('ring-screen')).toContainText('Bridge keeper’s ring');
 });
 
 test('working hours and rates change what is promised and asked for', async ({ app: page }) => {
-  await page.goto(new URL('/settings', page.url()).href);
+  await visit(page, '/settings');
   for (const day of ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday'])
     await page.getByLabel(day).fill('');
   await page.getByLabel('Sunday').fill('9-12');

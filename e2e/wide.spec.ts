@@ -1,4 +1,4 @@
-import { expect, goTo, test } from './fixtures';
+import { expect, goTo, test, visit } from './fixtures';
 
 // Most tests here change nothing that another one would see.
 test.use({ fresh: false });
@@ -41,7 +41,7 @@ test('planning at the wide sheet: drawer, drawing and ladder side by side', asyn
 });
 
 test('the plan can be worked from the keyboard', async ({ app: page }) => {
-  await page.goto(new URL('/plan', page.url()).href);
+  await visit(page, '/plan');
   const size = page.getByLabel('Target size', { exact: true });
   await page.getByRole('radio', { name: /Brennac Union 20 brenn/ }).focus();
   await page.keyboard.press('Enter');
@@ -95,7 +95,7 @@ test.describe('settings', () => {
   test.use({ fresh: true });
 
   test('settings change every size and length, and the light', async ({ app: page }) => {
-    await page.goto(new URL('/settings', page.url()).href);
+    await visit(page, '/settings');
     await page
       .getByRole('radiogroup', { name: 'First size system' })
       .getByRole('radio', { name: /EU/ })

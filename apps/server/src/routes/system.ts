@@ -1,14 +1,16 @@
+import type { ResponseOf } from '@round-mint/contract/endpoint';
 import { system } from '@round-mint/contract/endpoints-workshop';
-import { openApiDocument } from '@round-mint/contract/openapi';
+import { describeApi } from '@round-mint/contract/openapi';
 import { METALS } from '@round-mint/core/metal';
 import { Router } from 'express';
 import type { OpenDatabase } from '../db/database';
 import { serve } from '../http/serve';
+import { inSlices } from '../services/in-slices';
 
 /** What does not belong to the workshop: health, the metals, the interface's own description. */
 export function systemRouter({ kind, schemaVersion }: OpenDatabase, version: string): Router {
   const router = Router();
-  const document = openApiDocument(version);
+  let document: Promise<ResponseOf<typeof system.openApi>> | undefined;
   const metals = METALS.map((metal) => ({
     ...metal,
     meltingC: metal.meltingC ?? null,
@@ -17,6 +19,7 @@ export function systemRouter({ kind, schemaVersion }: OpenDatabase, version: str
   }));
   serve(router, system.health, () => ({ ok: true, version, database: kind, schema: schemaVersion }));
   serve(router, system.metals, () => ({ items: metals }));
-  serve(router, system.openApi, () => document);
+  // Few ask for it, and it takes a moment: it is made when the first one does.
+  serve(router, system.openApi, () => (document ??= inSlices(describeApi(version))));
   return router;
 }
