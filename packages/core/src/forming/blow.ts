@@ -1,4 +1,4 @@
-import type { CurlPush, CurlTool } from './curl-law';
+import type { CurlTool, StraightBand } from './curl-law';
 import type { Meridian } from './meridian';
 import type { AlongWall } from './share';
 import type { LeadingEdge } from './tool-shape';
@@ -36,7 +36,7 @@ export interface FormedWall {
 /** Edges that are being turned in: each push is told from the straight wall on, so that many small ones come to one. */
 export interface Curling {
   readonly straight: Meridian;
-  readonly push: Omit<CurlPush, 'depthMm' | 'tool'>;
+  readonly band: StraightBand;
   readonly tool: CurlTool;
   /** How far each edge has been pushed by now, mm along the axis in this tool. */
   readonly depthMm: { readonly cut: number; readonly rim: number };

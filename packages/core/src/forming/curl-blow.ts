@@ -1,7 +1,7 @@
 import type { Curling, FormedWall, FormingBlow } from './blow';
 import { curledWall, curlDrops, depthForDropMm, type CurlTool } from './curl-law';
 import { arcWidthMm, cutEdge, mapMeridian, rimEdge } from './meridian';
-import { atPlaces, hoopsBetween, standsUpright } from './places';
+import { hoopsBetween, middleThicknessMm, standsUpright } from './places';
 import { sharesAlong } from './share';
 import { addStrain, alongWall, curlStrain, UNSTRAINED } from './strain';
 
@@ -11,10 +11,10 @@ function begin({ wall, strainSinceAnneal }: FormedWall, { tool, atOnce }: CurlBl
   // Edges of a funnel would not meet the tool squarely.
   if (!standsUpright(wall)) throw new RangeError('edges are turned in on an upright wall');
   const insideDiameterMm = Math.min(cutEdge(wall).insideDiameterMm, rimEdge(wall).insideDiameterMm);
-  const thicknessMm = atPlaces(wall, wall.thicknessMm)[2];
+  const thicknessMm = middleThicknessMm(wall);
   return {
     straight: wall,
-    push: { insideDiameterMm, widthMm: arcWidthMm(wall), thicknessMm, atOnce },
+    band: { insideDiameterMm, widthMm: arcWidthMm(wall), thicknessMm, atOnce },
     tool,
     depthMm: { cut: 0, rim: 0 },
     strainBefore: strainSinceAnneal,
@@ -26,8 +26,8 @@ function begin({ wall, strainSinceAnneal }: FormedWall, { tool, atOnce }: CurlBl
 /** The push in another tool that would have brought an edge in as far. */
 function sameInOther(curling: Curling, depthMm: number, tool: CurlTool): number {
   if (depthMm === 0) return 0;
-  const { edgeMm } = curlDrops({ ...curling.push, tool: curling.tool, depthMm });
-  return depthForDropMm({ ...curling.push, tool }, edgeMm);
+  const { edgeMm } = curlDrops(curling.band, curling.tool, depthMm);
+  return depthForDropMm(curling.band, tool, edgeMm);
 }
 
 function sameTool(a: CurlTool, b: CurlTool): boolean {
@@ -51,19 +51,19 @@ export function curled(before: FormedWall, blow: CurlBlow, shareShift: number): 
     rim: far.rim + (edge === 'cut' ? 0 : depthMm),
   };
   const drops = {
-    cut: curlDrops({ ...begun.push, tool, depthMm: depth.cut }),
-    rim: curlDrops({ ...begun.push, tool, depthMm: depth.rim }),
+    cut: curlDrops(begun.band, tool, depth.cut),
+    rim: curlDrops(begun.band, tool, depth.rim),
   };
-  const { straight, push } = begun;
+  const { straight, band } = begun;
   const share = sharesAlong(straight, 'curl', shareShift);
-  const wall = mapMeridian(straight, curledWall(push.insideDiameterMm, drops), { share });
+  const wall = mapMeridian(straight, curledWall(band.insideDiameterMm, drops), { share });
   const hoops = hoopsBetween(straight, wall);
   const widthMm = arcWidthMm(wall);
   const mean = (of: (drop: (typeof drops)['cut']) => number) => (of(drops.cut) + of(drops.rim)) / 2;
   const slope =
     (mean(({ exponent }) => exponent) * mean(({ edgeMm, bellyMm }) => edgeMm - bellyMm)) / widthMm;
   const hoop = { edge: Math.max(hoops[0], hoops[4]), middle: hoops[2] };
-  const strain = curlStrain(hoop, slope, push.thicknessMm / widthMm);
+  const strain = curlStrain(hoop, slope, band.thicknessMm / widthMm);
   const since = alongWall((_place, i) => Math.max(0, (strain[i] ?? 0) - (begun.softenedAt[i] ?? 0)));
   return {
     wall,

@@ -6,16 +6,14 @@ export type CurlTool =
   | { readonly kind: 'cone'; readonly angleDeg: number }
   | { readonly kind: 'hollow'; readonly radiusMm: number };
 
-/** A straight wall before its edges are turned in, and how far each is pushed. */
-export interface CurlPush {
+/** A straight wall before its edges are turned in. */
+export interface StraightBand {
   readonly insideDiameterMm: number;
-  /** Arc width of the straight wall, mm. */
+  /** Arc width, mm. */
   readonly widthMm: number;
+  /** Of the middle of the wall, mm. */
   readonly thicknessMm: number;
-  readonly tool: CurlTool;
-  /** How far the tool goes on along the axis after it first touches the edge, mm; each edge by as much. */
-  readonly depthMm: number;
-  /** One edge after the other against a flat plate, or both at once between two tools. */
+  /** Pushed one edge after the other against a flat plate, or both at once between two tools. */
   readonly atOnce?: boolean | undefined;
 }
 
@@ -34,7 +32,11 @@ export interface CurlDrops {
 }
 
 /** By how much the tool's own shape closes at the depth of the push, mm of diameter. */
-function toolClosesMm({ insideDiameterMm, thicknessMm, tool, depthMm }: CurlPush): number {
+function toolClosesMm(
+  { insideDiameterMm, thicknessMm }: StraightBand,
+  tool: CurlTool,
+  depthMm: number,
+): number {
   if (tool.kind === 'cone') return 2 * depthMm * Math.tan(degToRad(tool.angleDeg));
   const outsideMm = insideDiameterMm / 2 + thicknessMm;
   const highMm = Math.sqrt(Math.max(0, tool.radiusMm ** 2 - outsideMm ** 2)) + depthMm;
@@ -53,13 +55,14 @@ const SLENDER = 1.6143;
  * What a push of chosen depth does to a straight wall, by the laws of the finite-element study (docs/validation.md;
  * cones of 17° and 25°, depth up to 0.7 of the width, ±0.07 mm at the edges and ±0.05 at the belly up to half).
  * Wide thin walls behave like a cone that is pushed in; stubby ones turn as a block and their belly follows.
+ * @param depthMm how far the tool goes on along the axis after it first touches the edge; each edge by as much
  */
-export function curlDrops(push: CurlPush): CurlDrops {
-  const { insideDiameterMm, widthMm, thicknessMm, tool, depthMm, atOnce = false } = push;
+export function curlDrops(band: StraightBand, tool: CurlTool, depthMm: number): CurlDrops {
+  const { insideDiameterMm, widthMm, thicknessMm, atOnce = false } = band;
   const radiusMm = (insideDiameterMm + thicknessMm) / 2;
   const slender = widthMm / Math.sqrt(radiusMm * thicknessMm);
   const depth = depthMm / widthMm;
-  const closesMm = toolClosesMm(push);
+  const closesMm = toolClosesMm(band, tool, depthMm);
   const law = FOLLOWS[atOnce ? 'at-once' : tool.kind];
   const stubby = Math.exp(-SLENDER * (slender - 1) ** 2);
   const follows =
@@ -80,45 +83,43 @@ export function curlDrops(push: CurlPush): CurlDrops {
 const MOST_DEPTH = 0.7;
 
 /** The push after which both edges have come in by so much, mm along the axis: the inverse of {@link curlDrops}. */
-export function depthForDropMm(push: Omit<CurlPush, 'depthMm'>, edgeDropMm: number): number {
-  return bisect(
-    (depthMm) => curlDrops({ ...push, depthMm }).edgeMm,
-    edgeDropMm,
-    0,
-    MOST_DEPTH * push.widthMm,
-  );
+export function depthForDropMm(band: StraightBand, tool: CurlTool, edgeDropMm: number): number {
+  return bisect((depthMm) => curlDrops(band, tool, depthMm).edgeMm, edgeDropMm, 0, MOST_DEPTH * band.widthMm);
 }
 
 /**
  * The wall after its edges have been pushed, each by its own depth; an edge that has not been pushed leaves the other
- * the drop of a first push, and the belly half of its own.
+ * the drop of a first push, and the belly half of its own. The second push opens the first edge again as it goes on.
  */
 export function curledWall(
   straightInsideMm: number,
   { cut, rim }: { readonly cut: CurlDrops; readonly rim: CurlDrops },
 ): WallShape {
-  const both = cut.closesMm > 0 && rim.closesMm > 0;
+  const [less, more] = [Math.min(cut.closesMm, rim.closesMm), Math.max(cut.closesMm, rim.closesMm)];
+  const alike = more === 0 ? 0 : less / more;
   const bellyDropMm = (cut.bellyMm + rim.bellyMm) / 2;
   const bellyMm = (straightInsideMm - bellyDropMm) / 2;
-  const sideAt = (place: number) => (place < 0.5 ? cut : rim);
-  const fallMm = (side: CurlDrops) =>
-    side.closesMm === 0 ? 0 : ((both ? side.edgeMm : side.firstEdgeMm) - bellyDropMm) / 2;
-  const slopeAt = (place: number, widthMm: number) => {
-    const side = sideAt(place);
+  const falls = (side: CurlDrops) => ({
+    exponent: side.exponent,
+    edgeMm: side.closesMm === 0 ? 0 : (side.firstEdgeMm + (side.edgeMm - side.firstEdgeMm) * alike - bellyDropMm) / 2,
+  });
+  const [cutFalls, rimFalls] = [falls(cut), falls(rim)];
+  const fallAt = (place: number, widthMm: number) => {
+    const { edgeMm, exponent } = place < 0.5 ? cutFalls : rimFalls;
     const out = Math.abs(2 * place - 1);
-    return (fallMm(side) * side.exponent * out ** (side.exponent - 1)) / (widthMm / 2);
+    const steep = edgeMm * out ** (exponent - 1);
+    return { mm: steep * out, slope: (2 * exponent * steep) / widthMm };
   };
   return {
     radiusMm: (arcMm, widthMm, thicknessMm) => {
-      const place = arcMm / widthMm;
-      const side = sideAt(place);
-      const insideMm = bellyMm - fallMm(side) * Math.abs(2 * place - 1) ** side.exponent;
-      return insideMm + (thicknessMm / 2) * Math.cos(Math.atan(slopeAt(place, widthMm)));
+      const { mm, slope } = fallAt(arcMm / widthMm, widthMm);
+      // cos(atan(slope)), without the two of them: every fibre of every blow comes here.
+      return bellyMm - mm + thicknessMm / (2 * Math.sqrt(1 + slope ** 2));
     },
     leanDeg: (arcMm, widthMm) => {
       const place = arcMm / widthMm;
-      const lean = radToDeg(Math.atan(slopeAt(place, widthMm)));
-      return place < 0.5 ? lean : -lean;
+      const leanDeg = radToDeg(Math.atan(fallAt(place, widthMm).slope));
+      return place < 0.5 ? leanDeg : -leanDeg;
     },
   };
 }

@@ -8,9 +8,3 @@ export function curlDropMm(arcWidth: number, curlDeg: number): number {
   const curl = degToRad(curlDeg);
   return curl === 0 ? 0 : (arcWidth * (1 - Math.cos(curl))) / curl;
 }
-
-/** Height along the axis of a rounded wall: W sin α/α (craft §3). */
-export function roundedHeightMm(arcWidth: number, curlDeg: number): number {
-  const curl = degToRad(curlDeg);
-  return curl === 0 ? arcWidth : (arcWidth * Math.sin(curl)) / curl;
-}

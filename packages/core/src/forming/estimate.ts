@@ -2,12 +2,12 @@ import { densityGMm3, workingThickness, type Coin } from '../stock';
 import { finishedMeridian, type Washer } from './finished';
 import { defaultSizeWriter, isFeasible, judgeCoinRing, type SizeWriter } from './judge';
 import { methodForRimStrain, type FormingMethod } from './limits';
-import { arcWidthMm, cutEdge, rimEdge, type Meridian } from './meridian';
+import { arcWidthMm, axialReachMm, cutEdge, rimEdge, type Meridian } from './meridian';
 import { naturalInsideDiameterMm } from './natural-size';
 import type { Reason } from './reason';
 import { leastOverStretchMm, type SchoolWish } from './school';
 import { sizeRange, type SizeRange } from './size-range';
-import { axialHeightMm, wallCurlDropMm, type WallWish } from './wall';
+import { wallCurlDropMm, type WallWish } from './wall';
 
 /** What the maker chose. Lengths in mm, mass in g, angles in degrees from the axis. */
 export interface CoinRingInput {
@@ -60,13 +60,13 @@ export function figuresOf(
   const cut = cutEdge(meridian);
   const rim = rimEdge(meridian);
   const bandWidthMm = arcWidthMm(meridian);
-  const curlDropMm = wallCurlDropMm(wall, bandWidthMm);
+  const curlDropMm = wallCurlDropMm(wall, meridian, targetInsideDiameterMm);
   // A rounded ring is widest at its belly; thicknesses there lie between the edges' and the flat coin's.
   const outsideDiameterMm =
     2 * Math.max(...meridian.meanRadiusMm.map((r, i) => r + (meridian.thicknessMm[i] ?? 0) / 2));
   return {
     bandWidthMm,
-    axialHeightMm: axialHeightMm(wall, bandWidthMm),
+    axialHeightMm: axialReachMm(meridian),
     thicknessCutEdgeMm: cut.thicknessMm,
     thicknessRimEdgeMm: rim.thicknessMm,
     outsideDiameterMm,

@@ -1,4 +1,4 @@
-import { arcWidthMm, flatMeridian, mapMeridian, rimEdge, type Meridian } from './meridian';
+import { flatMeridian, mapMeridian, rimEdge, type Meridian } from './meridian';
 import { FREE_SHARE } from './share';
 import { finishedShape, wallCurlDropMm, type WallWish } from './wall';
 import { straightWall } from './wall-shape';
@@ -27,8 +27,11 @@ export function finishedMeridian(
   const { holeMm, diameterMm, thicknessMm } = washer;
   const flat = flatMeridian(holeMm / 2, diameterMm / 2, thicknessMm, intervals);
   const stout = (2 * thicknessMm) / (targetInsideDiameterMm + thicknessMm);
-  return mapMeridian(flat, finishedShape(wall, targetInsideDiameterMm), {
-    share: share ?? FREE_SHARE,
+  const takesShare = share ?? FREE_SHARE;
+  const middleHoop = (2 * (targetInsideDiameterMm + thicknessMm)) / (holeMm + diameterMm);
+  const middleThicknessMm = thicknessMm * middleHoop ** (takesShare - 1);
+  return mapMeridian(flat, finishedShape(wall, targetInsideDiameterMm, middleThicknessMm), {
+    share: takesShare,
     widthDraw: share === undefined ? 1 + WIDER * stout ** 2 : 1,
   });
 }
@@ -45,7 +48,8 @@ export function largestMomentMm(
   overStretchMm: number,
 ): number {
   if (wall.kind === 'tapered') return rimEdge(finished).outsideDiameterMm;
-  const stretchedMm = targetInsideDiameterMm + wallCurlDropMm(wall, arcWidthMm(finished)) + overStretchMm;
+  const stretchedMm =
+    targetInsideDiameterMm + wallCurlDropMm(wall, finished, targetInsideDiameterMm) + overStretchMm;
   const rimFibre = flatMeridian(washer.diameterMm / 2 - 1e-3, washer.diameterMm / 2, washer.thicknessMm, 2);
   return rimEdge(mapMeridian(rimFibre, straightWall(stretchedMm), { share: FREE_SHARE })).outsideDiameterMm;
 }

@@ -77,13 +77,8 @@ describe('laws by hand', () => {
 
   it('a push into a cone: the edges lose T (c − a (1 − f) e^(−b (w − 1)²)) − q r', () => {
     // r = 11.5, w = 9/√23 = 1.8766, f = 0.3, T = 5.4 · tan 17° = 1.6509 mm.
-    const drops = curlDrops({
-      insideDiameterMm: 21,
-      widthMm: 9,
-      thicknessMm: 2,
-      tool: { kind: 'cone', angleDeg: 17 },
-      depthMm: 2.7,
-    });
+    const band = { insideDiameterMm: 21, widthMm: 9, thicknessMm: 2 };
+    const drops = curlDrops(band, { kind: 'cone', angleDeg: 17 }, 2.7);
     const stubby = Math.exp(-1.6143 * (1.8766 - 1) ** 2);
     expect(drops.edgeMm).toBeCloseTo(1.6509 * (1.0418 - 0.5195 * 0.7 * stubby) - 0.0065 * 11.5, 3);
     expect(drops.bellyMm).toBeCloseTo((1.6509 * 0.745) / (1 + Math.exp((1.8766 - 1.6465) / 0.4158)), 3);
@@ -131,15 +126,11 @@ describe('turning edges in', () => {
   });
 
   it('the deeper the push the smaller the edges, and from a drop the depth follows', () => {
-    const question = {
-      insideDiameterMm: 20.5,
-      widthMm: 9,
-      thicknessMm: 2,
-      tool: { kind: 'cone', angleDeg: 25 },
-    } as const;
-    const drops = [0.15, 0.3, 0.5].map((share) => curlDrops({ ...question, depthMm: share * 9 }).edgeMm);
+    const band = { insideDiameterMm: 20.5, widthMm: 9, thicknessMm: 2 };
+    const cone = { kind: 'cone', angleDeg: 25 } as const;
+    const drops = [0.15, 0.3, 0.5].map((share) => curlDrops(band, cone, share * 9).edgeMm);
     expect([...drops].sort((a, b) => a - b)).toEqual(drops);
-    expect(depthForDropMm(question, drops[1]!)).toBeCloseTo(0.3 * 9, 3);
+    expect(depthForDropMm(band, cone, drops[1]!)).toBeCloseTo(0.3 * 9, 3);
   });
 });
 

@@ -1,6 +1,7 @@
 import * as fc from 'fast-check';
 import {
   arcWidthMm,
+  axialReachMm,
   curlDropMm,
   cutEdge,
   estimateCoinRing,
@@ -12,13 +13,13 @@ import {
   openedTo,
   closedTo,
   rimEdge,
-  roundedHeightMm,
   shortcutWidthMm,
   sizeRange,
   suggestHoleMm,
   glanceAt,
   straightWall,
   volumeMm3,
+  washerOf,
   type CoinRingInput,
   type Washer,
 } from './index';
@@ -47,6 +48,8 @@ const walls = fc.constantFrom(
   { kind: 'straight' } as const,
   { kind: 'rounded', curlDeg: 17 } as const,
   { kind: 'rounded', curlDeg: 25 } as const,
+  { kind: 'rounded', curl: { dieAngleDeg: 17, depth: 'full' } } as const,
+  { kind: 'rounded', curl: { hollowRadiusMm: 17, depth: 'half' } } as const,
   { kind: 'tapered' } as const,
 );
 
@@ -147,8 +150,8 @@ describe('curl', () => {
   });
 
   it('shortens the height as the sine does', () => {
-    expect(roundedHeightMm(9, 25)).toBeCloseTo(8.716, 2);
-    expect(roundedHeightMm(9, 0)).toBe(9);
+    const rounded = finishedMeridian(washerOf(REFERENCE.coin, 12.7), { kind: 'rounded', curlDeg: 25 }, 18.9);
+    expect(axialReachMm(rounded) / arcWidthMm(rounded)).toBeCloseTo(8.716 / 9, 3);
   });
 });
 

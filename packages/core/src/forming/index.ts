@@ -1,4 +1,6 @@
-export { curlDropMm, roundedHeightMm } from './curl';
+export { curlDropMm } from './curl';
+export { curlDrops, depthForDropMm } from './curl-law';
+export type { CurlTool, StraightBand } from './curl-law';
 export { estimateCoinRing, figuresOf, washerOf } from './estimate';
 export type { CoinRingEstimate, CoinRingFigures, CoinRingInput } from './estimate';
 export { finishedMeridian } from './finished';
@@ -35,6 +37,19 @@ export type { Edge, Meridian } from './meridian';
 export { naturalInsideDiameterMm } from './natural-size';
 export { gravestFirst } from './reason';
 export type { Reason, Reasoned, ReasonCode } from './reason';
+export { middleThicknessMm } from './places';
+export {
+  bandBeforePush,
+  NOT_PUSHED,
+  pushedBetween,
+  curlToolOf,
+  PUSH_DEPTHS,
+  PUSH_SHARE,
+  pushDepthMm,
+  pushDrops,
+  wallPushedTo,
+} from './push';
+export type { CurlWish, PushDepth, PushedMm } from './push';
 export { FREE_SHARE, meanShare, sharesAlong } from './share';
 export type { Blow } from './share';
 export { foldDraw, foldedMiddleMm, foldStrokes } from './fold-law';
@@ -60,5 +75,6 @@ export {
   openedTo,
   roundedWall,
   straightWall,
+  taperedWall,
 } from './wall-shape';
 export type { WallPlace, WallShape } from './wall-shape';

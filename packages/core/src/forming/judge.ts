@@ -6,6 +6,7 @@ import type { Washer } from './finished';
 import { FOLD_RIM_STRAIN_LIMIT, NARROWEST_LAND_MM, THINNEST_CUT_EDGE_MM } from './limits';
 import { cutEdge, rimEdge, type Meridian } from './meridian';
 import { naturalInsideDiameterMm } from './natural-size';
+import { middleThicknessMm } from './places';
 import { gravestFirst, type Reason, type ReasonCode } from './reason';
 import { leastOverStretchMm, type SchoolWish } from './school';
 import { landMm, sizeLimits } from './size-limits';
@@ -93,6 +94,24 @@ function insteadOfSize({ range, writeSize: write }: JudgeInput): { readonly inst
   return { instead: `With this hole it makes ${write(range.min)} to ${write(range.max)}.` };
 }
 
+/** A hollow is at least this much wider than the finished ring's edges: narrower ones were not studied, and hardly let it in. */
+const HOLLOW_ROOM = 1.12;
+
+/** Whether the ring goes into the hollow that is to turn its edges in. */
+function judgeHollow({ wall, finished, targetInsideDiameterMm }: JudgeInput): readonly Reason[] {
+  const hollowMm = 2 * (wall.curl?.hollowRadiusMm ?? Infinity);
+  const neededMm = HOLLOW_ROOM * (targetInsideDiameterMm + 2 * middleThicknessMm(finished));
+  if (hollowMm >= neededMm) return [];
+  return [
+    {
+      code: 'hollow-too-small',
+      level: 'refuse',
+      message: `The ring does not go into a hollow of ${hollowMm.toFixed(1)} mm: it is wider before its edges are turned in.`,
+      instead: `Take a hollow of ${neededMm.toFixed(1)} mm or more, or a die.`,
+    },
+  ];
+}
+
 function judgeSize(input: JudgeInput): readonly Reason[] {
   const { washer, wall, targetInsideDiameterMm, finished, writeSize: write } = input;
   const reasons: Reason[] = [];
@@ -174,7 +193,12 @@ export function judgeCoinRing(input: JudgeInput): readonly Reason[] {
           },
         ]
       : [];
-  return gravestFirst([...judgePiece(input.coin, input.washer.thicknessMm), ...narrow, ...judgeSize(input)]);
+  return gravestFirst([
+    ...judgePiece(input.coin, input.washer.thicknessMm),
+    ...narrow,
+    ...judgeSize(input),
+    ...judgeHollow(input),
+  ]);
 }
 
 export function isFeasible(reasons: readonly Reason[]): boolean {

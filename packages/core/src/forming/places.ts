@@ -29,3 +29,8 @@ const UPRIGHT_DEG = 8;
 export function standsUpright(wall: Meridian): boolean {
   return Math.abs(atPlaces(wall, wall.leanDeg)[2]) <= UPRIGHT_DEG;
 }
+
+/** Thickness half-way between the edges, mm. */
+export function middleThicknessMm(wall: Meridian): number {
+  return atPlaces(wall, wall.thicknessMm)[2];
+}

@@ -24,6 +24,7 @@ export type ReasonCode =
   | 'rim-too-compressed'
   | 'needs-stepped'
   | 'cut-edge-thin'
+  | 'hollow-too-small'
   | 'thin-stock'
   | 'fill-off'
   | 'far-from-natural-size'

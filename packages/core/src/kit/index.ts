@@ -6,6 +6,7 @@ export { REFERENCE_KIT, kitOrReference } from './reference-kit';
 export {
   chooseBall,
   chooseCone,
+  chooseHollow,
   chooseMandrel,
   choosePunch,
   chooseReducingHole,

@@ -117,6 +117,19 @@ export function chooseStretcher(kit: Kit, fromInsideMm: number, toInsideMm: numb
     : lacks('stretcher', toInsideMm, `a stretcher that reaches ${toInsideMm.toFixed(1)} mm`);
 }
 
+/** A block's hollow is cut for its ball, mm of diameter. */
+const HOLLOW_MATCH_MM = 0.5;
+
+/** The hollow of the dapping block that belongs to a ball of a diameter. */
+export function chooseHollow(kit: Kit, diameterMm: number, contact: ToolContact): ToolChoice {
+  const found = toolsOf(kit, 'dapping-ball').find(
+    ({ spec }) => Math.abs(spec.diameterMm - diameterMm) <= HOLLOW_MATCH_MM,
+  );
+  return found
+    ? { tool: found.tool, use: `hollow of the ${found.tool.name}`, contact }
+    : lacks('dapping-ball', diameterMm, `a dapping block with a hollow of ${diameterMm.toFixed(0)} mm`);
+}
+
 /** Taper of the stretcher that would be used to reach a size, degrees; 0 when none is owned. */
 export function stretcherTaperDeg(kit: Kit, fromInsideMm: number, toInsideMm: number): number {
   const choice = chooseStretcher(kit, fromInsideMm, toInsideMm);

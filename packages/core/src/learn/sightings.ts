@@ -93,7 +93,8 @@ export function curlSightings(lesson: RingLesson): ReadonlyMap<number, readonly 
   let straightMm: number | undefined;
   for (const { step, rimMm, cutMm, before } of readSteps(lesson)) {
     const meanMm = (rimMm + cutMm) / 2;
-    if (step.kind !== 'curl') {
+    // A push to a depth is not the whole of an angle.
+    if (step.kind !== 'curl' || step.pieceState?.pushedMm) {
       straightMm = undefined;
       continue;
     }

@@ -69,7 +69,7 @@ export function simulateRing(ring: RingToMake, truth: BenchTruth, random: Random
       const hand = draw(truth.handMm);
       if (step.kind === 'trim') {
         edges = { rim: edges.rim + traits.trimGainMm + hand, cut: edges.cut };
-      } else if (step.kind === 'curl' && step.contact?.kind === 'curl-die') {
+      } else if (step.kind === 'curl' && step.contact?.kind === 'curl-die' && !step.pieceState?.pushedMm) {
         const turned = curlDropMm(widthMm, turnedDeg(traits, step.contact.angleDeg));
         straight ??= edges;
         edges = { rim: straight.rim - turned + hand, cut: straight.cut - turned + hand };

@@ -5,7 +5,7 @@ import { REFERENCE_KIT } from '../kit';
 import { type RingEvent, type RingEventBody, ringState, type RingState } from '../ring';
 import type { RouteStep } from '../steps';
 import { replan, type NewRoute, type RingInWork } from './replan';
-import { filedBack, fittedTo, wallOfOutline } from './resume';
+import { filedBack, fittedTo, foundAt, wallOfOutline } from './resume';
 import { routeFor } from '../route/test-route';
 
 const QUARTER_MM = MM_PER_US_SIZE / 4;
@@ -101,6 +101,67 @@ describe('the wall behind an outline', () => {
   });
 });
 
+describe('planning on from a push', () => {
+  const PUSHED: CoinRingInput = {
+    ...INPUT,
+    wall: { kind: 'rounded', curl: { dieAngleDeg: 25, depth: 'half' } },
+  };
+  const pushed = routeFor(PUSHED);
+  const first = pushed.steps.findIndex(({ kind }) => kind === 'curl');
+  const step = pushed.steps[first]!;
+  const wholeMm = step.pieceState!.pushedMm!.cut;
+  const fellMm = step.before.cutInsideDiameterMm - step.after.cutInsideDiameterMm;
+  /** The cut edge pushed by a share of what it was to be. */
+  const readingAt = (share: number) =>
+    inWork(
+      stateAfter(
+        [...doneUpTo(first, pushed.steps), readingOff(step, 0, fellMm * (1 - share))],
+        PUSHED,
+        pushed.steps,
+      ),
+      {
+        wall: PUSHED.wall,
+      },
+    );
+
+  it('short by a half, the same edge is pushed on and nothing is stretched', () => {
+    const found = foundAt(
+      pushed.steps,
+      first,
+      readingAt(0.5).state.edges,
+      workingThickness(INPUT.coin).thicknessMm,
+    );
+    expect(found?.arrived).toBe(false);
+    expect(found?.pieceState.pushedMm?.cut).toBeCloseTo(wholeMm / 2, 1);
+    expect(found?.pieceState.pushedMm?.rim).toBe(0);
+    const answer = replan(readingAt(0.5), { kind: 'reading' });
+    const next = answer.kind === 'changed' ? answer.route.steps : pushed.steps.slice(first);
+    expect(next.filter(({ kind }) => kind === 'curl').map(({ title }) => title)).toEqual([
+      'Turn the cut edge in',
+      'Turn the rim edge in',
+    ]);
+    expect(next.some(({ kind }) => kind === 'stretch')).toBe(false);
+  });
+
+  it('deeper by a tenth, the rim edge still goes to the size', () => {
+    const found = foundAt(
+      pushed.steps,
+      first,
+      readingAt(1.1).state.edges,
+      workingThickness(INPUT.coin).thicknessMm,
+    );
+    expect(found?.arrived).toBe(true);
+    expect(found?.pieceState.pushedMm?.cut).toBeCloseTo(wholeMm * 1.1, 1);
+    const route = changed(readingAt(1.1));
+    const rim = route.steps.find(({ kind }) => kind === 'curl');
+    expect(rim?.title).toBe('Turn the rim edge in');
+    expect(rim!.after.rimInsideDiameterMm + rim!.pieceState!.lipMm).toBeCloseTo(
+      INPUT.targetInsideDiameterMm,
+      1,
+    );
+  });
+});
+
 describe('planning on from a reading', () => {
   it('leaves the route alone while readings are on plan', () => {
     for (const index of [indexOf('stretch'), indexOf('curl'), lastOf('true-up')]) {
@@ -110,7 +171,9 @@ describe('planning on from a reading', () => {
 
   it('a pull that stopped short is gone on with', () => {
     const index = lastOf('stretch');
-    const route = changed(readAt(index, 0, -3 * QUARTER_MM));
+    // Short by less than the pass began with, the same pull goes on: the route asks nothing else.
+    expect(replan(readAt(index, 0, -3 * QUARTER_MM), { kind: 'reading' })).toEqual({ kind: 'on-plan' });
+    const route = changed(readAt(index, 0, -8 * QUARTER_MM));
     expect(route.fromStep).toBe(index);
     expect(route.steps.find(({ kind }) => kind !== 'anneal')?.kind).toBe('stretch');
     expect(route.steps.at(-1)?.after.cutInsideDiameterMm).toBeCloseTo(INPUT.targetInsideDiameterMm, 1);
@@ -138,7 +201,7 @@ describe('planning on from a reading', () => {
 
   it('keeps the budget from where the gauge stands', () => {
     const index = lastOf('stretch');
-    const soft = readAt(index, 0, -3 * QUARTER_MM);
+    const soft = readAt(index, 0, -8 * QUARTER_MM);
     const hard = { ...soft, state: { ...soft.state, spent: { cut: 0.119, rim: 0.05 } } };
     const anneals = (route: NewRoute) => route.steps.filter(({ kind }) => kind === 'anneal').length;
     expect(changed(hard).steps[0]?.kind).toBe('anneal');
@@ -150,7 +213,7 @@ describe('planning on from a reading', () => {
     const index = lastOf('stretch');
     const step = steps[index];
     if (!step) throw new Error('no stretch');
-    const reading = readingOff(step, 0, -3 * QUARTER_MM);
+    const reading = readingOff(step, 0, -8 * QUARTER_MM);
     const route = changed(inWork(stateAfter([...doneUpTo(index), reading])));
     const because = `e${index}`;
     const reroute: RingEventBody = {

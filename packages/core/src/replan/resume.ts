@@ -3,6 +3,7 @@ import {
   cutEdge,
   flatMeridian,
   mapMeridian,
+  pushedBetween,
   rimEdge,
   sharesAlong,
   type Meridian,
@@ -135,7 +136,14 @@ export function foundAt(
   const share = Math.min(1, Math.max(0, progress));
   const start = standBefore(steps, index);
   const arrived = progress >= NEAR_END;
-  const { stage: _stage, curlDeg: _curlDeg, foldDeg: _foldDeg, lipMm: _lipMm, ...settled } = step.pieceState;
+  const {
+    stage: _stage,
+    curlDeg: _curlDeg,
+    foldDeg: _foldDeg,
+    lipMm: _lipMm,
+    pushedMm: planned,
+    ...settled
+  } = step.pieceState;
   const pieceState = arrived ? step.pieceState : { ...start, ...settled };
   // What is read has the lip still on.
   const { lipMm } = pieceState;
@@ -144,13 +152,15 @@ export function foundAt(
     rimInsideDiameterMm: read.rimInsideDiameterMm + lipMm,
     cutInsideDiameterMm: read.cutInsideDiameterMm,
   });
+  // How deep an edge was pushed follows from its reading, whether or not it was to be so deep.
+  const pushed = planned && { pushedMm: pushedBetween(start.pushedMm, planned, Math.max(0, progress)) };
   const turned =
-    !arrived && step.kind === 'curl'
+    !arrived && step.kind === 'curl' && !planned
       ? { curlDeg: curlAt(start.curlDeg ?? 0, step.pieceState.curlDeg ?? 0, share) }
       : {};
   return {
     wall,
-    pieceState: asMeasured({ ...pieceState, ...turned }, wall),
+    pieceState: asMeasured({ ...pieceState, ...turned, ...pushed }, wall),
     arrived: arrived && step.kind !== 'true-up',
   };
 }

@@ -56,9 +56,16 @@ function tryMove(path: Path, move: Move, goal: Goal): Path | undefined {
 }
 
 /** Plans in the same state: same stage, same choices still open. */
-function stateKey({ stage, foldDeg, meetMm, curlDeg, wall }: RouteState): string {
+function stateKey({ stage, foldDeg, meetMm, curlDeg, pushedMm, wall }: RouteState): string {
   const rim = rimEdge(wall).meanRadiusMm.toFixed(2);
-  return [stage, foldDeg ?? '', meetMm?.toFixed(2) ?? '', curlDeg ?? '', rim].join('|');
+  return [
+    stage,
+    foldDeg ?? '',
+    meetMm?.toFixed(2) ?? '',
+    curlDeg ?? '',
+    pushedMm?.cut.toFixed(1) ?? '',
+    rim,
+  ].join('|');
 }
 
 /** Whether the first path is as good as the second in cost and at least as soft at both edges. */

@@ -4,6 +4,7 @@ import {
   everyNth,
   cutEdge,
   flatMeridian,
+  pushedBetween,
   rimEdge,
   springbackMm,
   washerOf,
@@ -186,9 +187,12 @@ interface PassDetail {
 }
 
 /** Part of the way along a move: a fold begun is a cup, an edge turned in leans as far as it got. */
-function underWay(progress: FormingProgress, move: Move, wall: Meridian): FormingProgress {
+function underWay(progress: FormingProgress, move: Move, wall: Meridian, share: number): FormingProgress {
   const { foldDeg: _whole, ...settled } = move.settles ?? {};
   if (move.phase.kind === 'fold') return { ...progress, stage: 'cupped' };
+  if (settled.pushedMm) {
+    return { ...progress, ...settled, pushedMm: pushedBetween(progress.pushedMm, settled.pushedMm, share) };
+  }
   if (move.phase.kind === 'curl') return { ...progress, ...settled, curlDeg: -rimEdge(wall).leanDeg };
   return { ...progress, ...settled };
 }
@@ -209,7 +213,7 @@ export function addMove(builder: RouteBuilder, move: Move, detail: (to: Meridian
     const title = words.title(i + 1, passes.length);
     const tool = words.tool(before, next);
     const lipMm = words.leavesLip ? builder.traits.trimGainMm : builder.lipMm;
-    builder.progress = i === passes.length - 1 ? arrived : underWay(progress, move, next);
+    builder.progress = i === passes.length - 1 ? arrived : underWay(progress, move, next, pass.progress);
     addStep(builder, phase.kind, { title, instruction: words.instruction, tool }, next, lipMm, detail(next));
   });
 }

@@ -37,6 +37,9 @@ const inputs = fc
       { kind: 'straight' } as const,
       { kind: 'rounded', curlDeg: 17 } as const,
       { kind: 'rounded', curlDeg: 25 } as const,
+      { kind: 'rounded', curl: { dieAngleDeg: 17, depth: 'light' } } as const,
+      { kind: 'rounded', curl: { dieAngleDeg: 25, depth: 'full' } } as const,
+      { kind: 'rounded', curl: { hollowRadiusMm: 14, depth: 'half' } } as const,
       { kind: 'tapered' } as const,
     ),
     school: fc.constantFrom<SchoolWish>('over-stretch', 'straighten', 'leave', 'best'),
@@ -141,9 +144,11 @@ describe('any feasible route', () => {
         expect(Math.abs(volumeMm3(route.finished) / volumeMm3(flat) - 1)).toBeLessThan(1e-6);
         route.steps.slice(1).forEach((step, i) => expect(step.before).toEqual(route.steps[i]?.after));
         const end = route.steps.at(-1)?.after;
-        expect(end?.cutInsideDiameterMm).toBeCloseTo(input.targetInsideDiameterMm, 2);
+        // A pushed edge follows the wall as it is by then: 0.05 mm, where a tool that reaches it gives 0.005.
+        const digits = input.wall.kind === 'rounded' && input.wall.curl ? 1 : 2;
+        expect(end?.cutInsideDiameterMm).toBeCloseTo(input.targetInsideDiameterMm, digits);
         if (input.wall.kind !== 'tapered') {
-          expect(end?.rimInsideDiameterMm).toBeCloseTo(input.targetInsideDiameterMm, 2);
+          expect(end?.rimInsideDiameterMm).toBeCloseTo(input.targetInsideDiameterMm, digits);
         }
       }),
       { numRuns: 100, endOnFailure: true },

@@ -1,3 +1,5 @@
+import type { PushedMm, StraightBand } from '../forming';
+
 /** How far a piece has come, whatever its measures. */
 export const STAGES = [
   'flat',
@@ -24,6 +26,10 @@ export interface FormingProgress {
   /** Straight size past the target where a school brings both edges together, mm. */
   readonly meetMm?: number | undefined;
   readonly curlDeg?: number | undefined;
+  /** How far each edge has been pushed in by now, mm along the axis; where the plan says a depth. */
+  readonly pushedMm?: PushedMm | undefined;
+  /** The straight wall that the pushes began on. */
+  readonly pushedBand?: Pick<StraightBand, 'widthMm' | 'thicknessMm'> | undefined;
 }
 
 /** How far a piece has come after a step, so that the bench can plan on from there. */

@@ -34,5 +34,5 @@ export function turnedDeg(traits: BenchTraits, nominalDeg: number): number {
 
 /** The wall as this bench's dies really leave it. */
 export function formedWish(traits: BenchTraits, wish: WallWish): WallWish {
-  return wish.kind === 'rounded' ? { ...wish, curlDeg: turnedDeg(traits, curlOf(wish)) } : wish;
+  return wish.kind === 'rounded' && !wish.curl ? { ...wish, curlDeg: turnedDeg(traits, curlOf(wish)) } : wish;
 }

@@ -1,7 +1,5 @@
 import {
   arcWidthMm,
-  curlDropMm,
-  curlOf,
   cutEdge,
   rimEdge,
   wallCurlDropMm,
@@ -69,8 +67,8 @@ interface Sample {
 }
 
 /** Turning the edges in to a set angle takes more off a wider wall. */
-function curlDropPerWidth(input: CoinRingInput): number {
-  return curlDropMm(1, curlOf(input.wall));
+function curlDropPerWidth({ wall, targetInsideDiameterMm }: CoinRingInput, planned: Meridian): number {
+  return wallCurlDropMm(wall, planned, targetInsideDiameterMm) / arcWidthMm(planned);
 }
 
 /** What a hole off centre by e does at its weak side: the fibre there started at r_h − e, so it is stretched more. */
@@ -91,7 +89,7 @@ function sampleOf(
   const widthMm = arcWidthMm(walk.finished) * (1 + draw.bench);
   const cut = cutEdge(walk.finished);
   const widerMm = widthMm - arcWidthMm(planned);
-  const sizeOffMm = draw.reading + draw.trim - widerMm * curlDropPerWidth(input);
+  const sizeOffMm = draw.reading + draw.trim - widerMm * curlDropPerWidth(input, planned);
   const weak = weakSide(draw, input.holeMm);
   const thinnestMm = cut.thicknessMm * weak.thin;
   return {
@@ -159,7 +157,8 @@ export function* ringChances(question: ChancesQuestion): Generator<number, RingC
   const spread = question.spread ?? spreadFor(input.coin);
   const random = seededRandom(seed);
   const planned = simulateMoves(input, { kit, school, moves, traits, intervals }).finished;
-  const beforeCurlMm = input.targetInsideDiameterMm + wallCurlDropMm(input.wall, arcWidthMm(planned));
+  const beforeCurlMm =
+    input.targetInsideDiameterMm + wallCurlDropMm(input.wall, planned, input.targetInsideDiameterMm);
   const allowance = ringAllowance(input.coin, traits);
   const samples: Sample[] = [];
   for (let i = 0; i < rings; i++) {

@@ -1,4 +1,4 @@
-import { closedTo, curlOf, cutEdge, finishedShape, openedTo, rimEdge } from '../../forming';
+import { closedTo, cutEdge, finishedShape, middleThicknessMm, openedTo, rimEdge } from '../../forming';
 import type { Phase } from '../passes';
 import { mix } from '../phases/mix';
 import { formedWish } from '../../steps';
@@ -12,7 +12,9 @@ const OFF_MM = 0.1;
 function wantedMm(state: RouteState, goal: Goal): number | undefined {
   switch (state.stage) {
     case 'to-size':
-      return curlOf(goal.wish) === 0 ? goal.targetMm : state.beforeCurlMm;
+      // Edges that are being turned in have no size of their own: nothing is stretched between two pushes.
+      if (state.curlDeg !== undefined || state.pushedMm) return undefined;
+      return goal.wish.kind === 'rounded' ? state.beforeCurlMm : goal.targetMm;
     case 'curled':
       // A tapered wall is read at its cut edge: its rim stays where the lean puts it.
       return goal.targetMm;
@@ -36,10 +38,11 @@ export function isOffSize(state: RouteState, goal: Goal): boolean {
 
 /** The wall that belongs to the stage at a size. */
 function shapeAt(state: RouteState, goal: Goal, insideMm: number) {
-  if (goal.wish.kind === 'tapered') return finishedShape(goal.wish, insideMm);
+  const thicknessMm = middleThicknessMm(state.wall);
+  if (goal.wish.kind === 'tapered') return finishedShape(goal.wish, insideMm, thicknessMm);
   const turned =
     state.stage === 'curled' ? formedWish(goal.traits, goal.wish) : ({ kind: 'straight' } as const);
-  return finishedShape(turned, insideMm);
+  return finishedShape(turned, insideMm, thicknessMm);
 }
 
 /** Both edges from one size to another, in the shape that the wall has; the tool touches only what stands in its way. */

@@ -2,6 +2,7 @@ import { curlOf, rimEdge, cutEdge } from '../../forming';
 import { chooseReducingHole, toolsOf } from '../../kit';
 import { turnedDeg } from '../../steps';
 import { curlPhase } from '../phases/curl';
+import { pushMoves } from './push-moves';
 import { counted, type Goal, type Move, type RouteState } from './move';
 
 /** First curl of a wall that is to be turned in further (craft §3: 17° on both edges, then 25°). */
@@ -60,6 +61,7 @@ function blockCurl(state: RouteState, goal: Goal, wholeDeg: number): readonly Mo
 
 /** Turning the edges in: 17° first when more is wanted, then the whole angle in a die or a dapping block. */
 export function curlMoves(state: RouteState, goal: Goal): readonly Move[] {
+  if (goal.wish.curl) return pushMoves(state, goal, goal.wish.curl);
   const wholeDeg = curlOf(goal.wish);
   const turned = state.curlDeg ?? 0;
   if (turned === 0 && wholeDeg > FIRST_CURL_DEG) return [dieCurl(state, goal, FIRST_CURL_DEG, false)];

@@ -1,4 +1,3 @@
-import { curlOf } from '../../forming';
 import { correctingMoves, isOffSize } from './correcting-moves';
 import { curlMoves } from './curl-moves';
 import { foldMoves } from './fold-moves';
@@ -8,7 +7,7 @@ import { wallMoves } from './wall-moves';
 
 /** Whether nothing is left to form. */
 export function isFormed(state: RouteState, goal: Goal): boolean {
-  const shaped = state.stage === 'curled' || (state.stage === 'to-size' && curlOf(goal.wish) === 0);
+  const shaped = state.stage === 'curled' || (state.stage === 'to-size' && goal.wish.kind !== 'rounded');
   return shaped && !isOffSize(state, goal);
 }
 

@@ -144,7 +144,7 @@ function coneFor(goal: Goal, before: Meridian, after: Meridian) {
 
 /** A wall that stays tapered: the cut edge opened to size, the rim brought in as far as the lean asks. */
 function taperMoves(state: RouteState, goal: Goal): readonly Move[] {
-  const { targetMm, method, wish } = goal;
+  const { targetMm, method } = goal;
   if (state.stage === 'funnel') {
     return [
       {
@@ -159,9 +159,7 @@ function taperMoves(state: RouteState, goal: Goal): readonly Move[] {
   return [
     {
       key: 'close-tapered',
-      phase: stepped
-        ? steppedTaperPhase(state.wall, wish, targetMm)
-        : closeTaperedPhase(state.wall, targetMm),
+      phase: stepped ? steppedTaperPhase(state.wall, targetMm) : closeTaperedPhase(state.wall, targetMm),
       words: stepped
         ? {
             title: counted('Stepped reduction under tape'),

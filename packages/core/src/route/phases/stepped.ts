@@ -1,4 +1,4 @@
-import { closedTo, finishedShape, straightWall, type Meridian, type WallWish } from '../../forming';
+import { closedTo, DEFAULT_TAPER_DEG, straightWall, taperedWall, type Meridian } from '../../forming';
 import type { Phase } from '../passes';
 import { mix } from './mix';
 import { straightAtRimMm } from './straight-at';
@@ -22,12 +22,14 @@ export function pusherPhase(funnel: Meridian, insideDiameterMm: number, last: bo
 }
 
 /** Stepped reduction of a funnel that keeps its lean: the rim comes in to the finished taper. */
-export function steppedTaperPhase(opened: Meridian, wish: WallWish, cutInsideMm: number): Phase {
+export function steppedTaperPhase(opened: Meridian, cutInsideMm: number): Phase {
   const from = cutInsideMm + Math.max(0, straightAtRimMm(opened) - cutInsideMm);
   return {
     kind: 'stepped',
     blow: 'tape',
     annealFirst: true,
-    shapesAt: (progress, start) => [closedTo(finishedShape(wish, mix(from, cutInsideMm, progress)), start)],
+    shapesAt: (progress, start) => [
+      closedTo(taperedWall(mix(from, cutInsideMm, progress), DEFAULT_TAPER_DEG), start),
+    ],
   };
 }

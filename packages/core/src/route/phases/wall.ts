@@ -5,11 +5,13 @@ import {
   DEFAULT_TAPER_DEG,
   finishedShape,
   mapMeridian,
+  middleThicknessMm,
   openedTo,
   partWay,
   OVER_STRETCH_MM,
   sharesAlong,
   straightWall,
+  taperedWall,
   stretcherWall,
   throatWall,
   wallCurlDropMm,
@@ -89,8 +91,10 @@ export function reducePhase(fromMm: number, toMm: number, angleDeg: number): Pha
 /** Inside diameter of the straight band from which the curl lands on target, mm. */
 export function beforeCurlDiameterMm(wall: Meridian, wish: WallWish, targetMm: number): number {
   if (wish.kind !== 'rounded') return targetMm;
-  const curled = mapMeridian(wall, finishedShape(wish, targetMm), { share: sharesAlong(wall, 'curl') });
-  return targetMm + wallCurlDropMm(wish, arcWidthMm(curled));
+  const curled = mapMeridian(wall, finishedShape(wish, targetMm, middleThicknessMm(wall)), {
+    share: sharesAlong(wall, 'curl'),
+  });
+  return targetMm + wallCurlDropMm(wish, curled, targetMm);
 }
 
 /** Opens the cut edge of a funnel that is to stay tapered, up to its finished lean. */
@@ -100,7 +104,7 @@ export function openTaperedPhase(funnel: Meridian, cutInsideMm: number): Phase {
     kind: 'stretch',
     blow: 'open',
     shapesAt: (progress, start) => [
-      openedTo(finishedShape({ kind: 'tapered' }, mix(from, cutInsideMm, progress)), start),
+      openedTo(taperedWall(mix(from, cutInsideMm, progress), DEFAULT_TAPER_DEG), start),
     ],
   };
 }
@@ -112,7 +116,7 @@ export function closeTaperedPhase(opened: Meridian, cutInsideMm: number): Phase 
     kind: 'reduce',
     blow: 'throat',
     shapesAt: (progress, start) => [
-      closedTo(finishedShape({ kind: 'tapered' }, mix(from, cutInsideMm, progress)), start),
+      closedTo(taperedWall(mix(from, cutInsideMm, progress), DEFAULT_TAPER_DEG), start),
     ],
   };
 }

@@ -1,0 +1,99 @@
+import { curlDrops, curledWall, type CurlDrops, type CurlTool, type StraightBand } from './curl-law';
+import type { WallShape } from './wall-shape';
+
+/** How far edges are turned in, as makers say it. */
+export const PUSH_DEPTHS = ['light', 'half', 'full'] as const;
+export type PushDepth = (typeof PUSH_DEPTHS)[number];
+
+/** A deeper push into a hollow crushes the edge against the plate: the study's law ends here. */
+const MOST_HOLLOW_SHARE = 0.35;
+
+/** Push of each edge along the axis, as a share of the straight wall's width: craft §14. */
+export const PUSH_SHARE: Readonly<Record<PushDepth, number>> = { light: 0.15, half: 0.3, full: 0.5 };
+
+/** How a rounded wall is made: both edges pushed to a depth, one after the other, into a cone or a hollow. */
+export type CurlWish = { readonly depth: PushDepth } & (
+  | { readonly dieAngleDeg: number; readonly hollowRadiusMm?: undefined }
+  | { readonly hollowRadiusMm: number; readonly dieAngleDeg?: undefined }
+);
+
+/** How far each edge has been pushed, mm along the axis. */
+export interface PushedMm {
+  readonly cut: number;
+  readonly rim: number;
+}
+
+export const NOT_PUSHED: PushedMm = { cut: 0, rim: 0 };
+
+/** Part of the way from one pair of depths to another. */
+export function pushedBetween(from: PushedMm | undefined, to: PushedMm, share: number): PushedMm {
+  const { cut, rim } = from ?? NOT_PUSHED;
+  return { cut: cut + (to.cut - cut) * share, rim: rim + (to.rim - rim) * share };
+}
+
+export function curlToolOf(curl: CurlWish): CurlTool {
+  return curl.dieAngleDeg === undefined
+    ? { kind: 'hollow', radiusMm: curl.hollowRadiusMm }
+    : { kind: 'cone', angleDeg: curl.dieAngleDeg };
+}
+
+/** The push of each edge that a wish asks of a band of a width, mm along the axis. */
+export function pushDepthMm(curl: CurlWish, widthMm: number): number {
+  const share = PUSH_SHARE[curl.depth];
+  return widthMm * (curl.dieAngleDeg === undefined ? Math.min(share, MOST_HOLLOW_SHARE) : share);
+}
+
+/** What the whole push of both edges does to a straight band. */
+export function pushDrops(band: StraightBand, curl: CurlWish): CurlDrops {
+  return curlDrops(band, curlToolOf(curl), pushDepthMm(curl, band.widthMm));
+}
+
+/** In a cone the drop hardly depends on the size it starts from: two rounds find it. In a hollow it takes more. */
+const SIZE_ROUNDS = 12;
+const SIZE_FOUND_MM = 5e-3;
+
+/** The straight band whose edges come to a diameter when both have been pushed. */
+export function bandBeforePush(
+  edgeInsideDiameterMm: number,
+  curl: CurlWish,
+  { widthMm, thicknessMm }: Omit<StraightBand, 'insideDiameterMm'>,
+): StraightBand {
+  let insideDiameterMm = edgeInsideDiameterMm;
+  for (let round = 0; round < SIZE_ROUNDS; round++) {
+    const { edgeMm } = pushDrops({ insideDiameterMm, widthMm, thicknessMm }, curl);
+    const before = insideDiameterMm;
+    insideDiameterMm = edgeInsideDiameterMm + edgeMm;
+    if (Math.abs(insideDiameterMm - before) < SIZE_FOUND_MM) break;
+  }
+  return { insideDiameterMm, widthMm, thicknessMm };
+}
+
+/** A band's wall with its edges pushed so far, each by its own depth. */
+export function wallPushedTo(band: StraightBand, tool: CurlTool, pushedMm: PushedMm): WallShape {
+  const cut = curlDrops(band, tool, pushedMm.cut);
+  const rim = pushedMm.rim === pushedMm.cut ? cut : curlDrops(band, tool, pushedMm.rim);
+  return curledWall(band.insideDiameterMm, { cut, rim });
+}
+
+/** Widths that differ by less are one, mm: far less than it is known. */
+const SAME_WIDTH_MM = 1e-3;
+
+/**
+ * The finished wall of a wish, both edges at a diameter.
+ * @param thicknessMm of the middle of the wall
+ */
+export function pushedWall(edgeInsideDiameterMm: number, curl: CurlWish, thicknessMm: number): WallShape {
+  // All fibres of a wall ask with the same width, and ask again until it settles.
+  let known: { readonly widthMm: number; readonly shape: WallShape } | undefined;
+  const shapeFor = (widthMm: number) => {
+    if (known && Math.abs(known.widthMm - widthMm) < SAME_WIDTH_MM) return known.shape;
+    const drops = pushDrops(bandBeforePush(edgeInsideDiameterMm, curl, { widthMm, thicknessMm }), curl);
+    const shape = curledWall(edgeInsideDiameterMm + drops.edgeMm, { cut: drops, rim: drops });
+    known = { widthMm, shape };
+    return shape;
+  };
+  return {
+    radiusMm: (arcMm, widthMm, localMm, fibre) => shapeFor(widthMm).radiusMm(arcMm, widthMm, localMm, fibre),
+    leanDeg: (arcMm, widthMm, localMm, fibre) => shapeFor(widthMm).leanDeg(arcMm, widthMm, localMm, fibre),
+  };
+}
