@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 import { Type } from './Type';
 
@@ -6,6 +7,8 @@ export interface Choice<T extends string | number> {
   label: string;
   /** A second line: what this choice would give. */
   note?: string;
+  /** Shown above the label: what this choice looks like. */
+  picture?: ReactNode;
   /** Said to a screen reader; left out, label and note. */
   describe?: string;
   disabled?: boolean;
@@ -52,6 +55,7 @@ export function Choices<T extends string | number>({
               chosen ? 'border-2 border-ink bg-fold' : 'border border-line bg-paper'
             } ${choice.disabled ? 'opacity-40' : ''}`}
           >
+            {choice.picture}
             <Type as={choice.note ? 'strong' : 'label'} className="text-center">
               {choice.label}
             </Type>

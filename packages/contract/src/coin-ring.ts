@@ -1,4 +1,11 @@
-import { CURL_RANGE_DEG, FEWEST_LAND_READINGS, FINISHING_SCHOOLS } from '@round-mint/core/forming';
+import {
+  CURL_RANGE_DEG,
+  FEWEST_LAND_READINGS,
+  FINISHING_SCHOOLS,
+  PUSH_DEPTHS,
+  type CurlWish,
+  type WallWish,
+} from '@round-mint/core/forming';
 import { FINISHES, RISK_CODES, STAGES, STEP_KINDS } from '@round-mint/core/steps';
 import { z } from 'zod';
 import { coinSchema, lengthMm, quantity, wallKindSchema } from './common';
@@ -7,6 +14,31 @@ import { toolSchema } from './kit';
 export const SCHOOL_WISHES = [...FINISHING_SCHOOLS, 'best'] as const;
 export const schoolSchema = z.enum(SCHOOL_WISHES, { error: `must be one of: ${SCHOOL_WISHES.join(', ')}` });
 
+const depthSchema = z.enum(PUSH_DEPTHS, { error: `must be one of: ${PUSH_DEPTHS.join(', ')}` });
+
+/** Edges pushed in to a depth, in a cone of an angle or in a hollow; left out, the whole arc of `curlDeg`. */
+export const curlSchema = z.union(
+  [
+    z.strictObject({
+      dieAngleDeg: quantity(CURL_RANGE_DEG.min, CURL_RANGE_DEG.max, 'degrees'),
+      depth: depthSchema,
+    }),
+    z.strictObject({ hollowRadiusMm: lengthMm(5, 40), depth: depthSchema }),
+  ],
+  { error: `needs dieAngleDeg or hollowRadiusMm, and a depth: ${PUSH_DEPTHS.join(', ')}` },
+);
+
+/** The wall that a request, a plan or a ring names. */
+export function wallWishOf({ wall, curlDeg, curl }: WallFields): WallWish {
+  return { kind: wall, curlDeg: curlDeg ?? undefined, curl };
+}
+
+interface WallFields {
+  readonly wall: WallWish['kind'];
+  readonly curlDeg?: number | null | undefined;
+  readonly curl?: CurlWish | undefined;
+}
+
 /** Fields shared by the plan calls. */
 export const coinRingFields = {
   coin: coinSchema,
@@ -14,6 +46,7 @@ export const coinRingFields = {
   targetInsideDiameterMm: lengthMm(5, 60),
   wall: wallKindSchema,
   curlDeg: quantity(CURL_RANGE_DEG.min, CURL_RANGE_DEG.max, 'degrees').optional(),
+  curl: curlSchema.optional(),
   widthShare: quantity(0, 1, '').optional(),
   school: schoolSchema.optional(),
   /** Computed by what this workshop’s log has taught; left out, by the trade’s defaults. */
@@ -118,6 +151,8 @@ const pieceStateSchema = z.object({
   beforeCurlMm: z.number().optional(),
   meetMm: z.number().optional(),
   curlDeg: z.number().optional(),
+  pushedMm: z.object({ cut: z.number(), rim: z.number() }).optional(),
+  pushedBand: z.object({ widthMm: z.number(), thicknessMm: z.number() }).optional(),
   lipMm: z.number(),
 });
 

@@ -1,7 +1,7 @@
 import { WISH_KINDS, ORDER_STATES } from '@round-mint/core/trade';
 import { CURL_RANGE_DEG } from '@round-mint/core/forming';
 import { z } from 'zod';
-import { finishSchema } from './coin-ring';
+import { curlSchema, finishSchema } from './coin-ring';
 import {
   idSchema,
   lengthMm,
@@ -26,6 +26,7 @@ export const wishSchema = z.strictObject({
   widthMaxMm: lengthMm(1, 40).nullable(),
   wall: wallKindSchema,
   curlDeg: quantity(CURL_RANGE_DEG.min, CURL_RANGE_DEG.max, 'degrees').nullable(),
+  curl: curlSchema.optional(),
   finish: finishSchema,
   lining: z.enum(['none', 'gold'], { error: 'must be none or gold' }),
   dedication: longText(200),

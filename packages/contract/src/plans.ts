@@ -1,6 +1,6 @@
 import { CURL_RANGE_DEG } from '@round-mint/core/forming';
 import { z } from 'zod';
-import { finishSchema, schoolSchema } from './coin-ring';
+import { curlSchema, finishSchema, schoolSchema } from './coin-ring';
 import { idSchema, lengthMm, listOf, quantity, shortText, timeSchema, wallKindSchema } from './common';
 import {
   coinBandWorkFields,
@@ -24,6 +24,7 @@ const coinFields = {
   holeMm: lengthMm(2, 60),
   wall: wallKindSchema,
   curlDeg: quantity(CURL_RANGE_DEG.min, CURL_RANGE_DEG.max, 'degrees').nullable(),
+  curl: curlSchema.optional(),
   /** Makers who name no school over-stretch and reduce. */
   school: schoolSchema.default('over-stretch'),
 };

@@ -2,7 +2,7 @@ import { SYMPTOMS } from '@round-mint/core/ring';
 import { z } from 'zod';
 import { FINISHING_SCHOOLS } from '@round-mint/core/forming';
 import { WORK_KINDS } from '@round-mint/core/work';
-import { finishSchema, routeStepSchema, routeTotalsSchema } from './coin-ring';
+import { curlSchema, finishSchema, routeStepSchema, routeTotalsSchema } from './coin-ring';
 import {
   coinSchema,
   idSchema,
@@ -67,6 +67,7 @@ const coinRingFields = {
   holeMm: z.number(),
   wall: wallKindSchema,
   curlDeg: z.number().nullable(),
+  curl: curlSchema.optional(),
   /** Rings begun before it was kept have none. */
   school: z.enum(FINISHING_SCHOOLS).optional(),
   /** Names of the moves that the route was made of: what the log learns by. */

@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { coinRingFields, schoolSchema } from './coin-ring';
 import { idSchema, lengthMm, metalIdSchema, quantity } from './common';
 
-const { targetInsideDiameterMm, wall, curlDeg } = coinRingFields;
+const { targetInsideDiameterMm, wall, curlDeg, curl } = coinRingFields;
 const widthLimit = lengthMm(1, 40).optional();
 
 export const searchRequestSchema = z
@@ -12,6 +12,7 @@ export const searchRequestSchema = z
     widthMm: z.strictObject({ min: widthLimit, max: widthLimit, ideal: widthLimit }),
     wall,
     curlDeg,
+    curl,
     /** Only these pieces; left out, the whole drawer. */
     stockIds: z.array(idSchema).min(1, 'needs at least one piece').max(500).optional(),
     school: schoolSchema.optional(),

@@ -71,7 +71,27 @@ describe('POST /compute/coin-ring', () => {
     expect(zinc.body.reasons[0].code).toBe('metal-refused');
   });
 
+  it('turns edges in to a depth, and as before by an angle alone', async () => {
+    const rounded = async (how: object) => {
+      const { body } = await post('coin-ring', { ...RING, wall: 'rounded', ...how }).expect(200);
+      return coinRingResponseSchema.parse(body);
+    };
+    const light = await rounded({ curl: { dieAngleDeg: 25, depth: 'light' } });
+    const full = await rounded({ curl: { dieAngleDeg: 25, depth: 'full' } });
+    expect(full.curlDropMm).toBeGreaterThan(2 * light.curlDropMm);
+    expect(full.axialHeightMm).toBeLessThan(light.axialHeightMm);
+    const arc = await rounded({ curlDeg: 25 });
+    // W (1 − cos α)/α, as rings were planned before there were depths.
+    const alpha = (25 * Math.PI) / 180;
+    expect(arc.curlDropMm / arc.bandWidthMm).toBeCloseTo((1 - Math.cos(alpha)) / alpha, 6);
+  });
+
   it.each([
+    [
+      { ...RING, curl: { dieAngleDeg: 25, depth: 'deep' } },
+      'curl',
+      expect.stringMatching(/light, half, full/),
+    ],
     [{ ...RING, holeMm: 31 }, 'holeMm', 'must be smaller than the coin (30 mm)'],
     [{ ...RING, holeMm: 'wide' }, 'holeMm', 'must be a length from 2 to 60 mm'],
     [

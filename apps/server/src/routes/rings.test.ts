@@ -55,6 +55,18 @@ describe('a ring at the bench', () => {
     expect(await piecesOf('Skerrow fulmar')).toBe(before - 1);
   });
 
+  it('keeps how its edges are turned in, step by step and for planning on', async () => {
+    const curl = { dieAngleDeg: 17, depth: 'half' };
+    const planId = await addPlan('Marenza 10 corvi', { wall: 'rounded', curl });
+    const ring = await start(planId);
+    expect(ring).toMatchObject({ wall: 'rounded', curl, curlDeg: null });
+    const pushed = ring.steps.filter(({ kind }) => kind === 'curl').map(({ pieceState }) => pieceState);
+    expect(pushed.at(0)?.pushedMm).toMatchObject({ rim: 0 });
+    expect(pushed.at(-1)?.pushedMm?.rim).toBeGreaterThan(1);
+    const kept = ringWithEventsSchema.parse((await server.api.get(`/api/v1/rings/${ring.id}`)).body);
+    expect(kept.steps).toEqual(ring.steps);
+  });
+
   it('takes events once, in order, and follows them with the reducer of core', async () => {
     const ring = await start(await addPlan('Skerrow fulmar'));
     const first = event({ kind: 'step-done', step: 0 });

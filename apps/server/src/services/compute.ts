@@ -1,3 +1,4 @@
+import { wallWishOf } from '@round-mint/contract/coin-ring';
 import type {
   coinRingRequestSchema,
   coinRingResponseSchema,
@@ -38,8 +39,8 @@ export function computeSize(
 }
 
 function coinRingInput(request: CoinRingRequest): CoinRingInput {
-  const { coin, holeMm, targetInsideDiameterMm, wall, curlDeg, school } = request;
-  return { coin, holeMm, targetInsideDiameterMm, wall: { kind: wall, curlDeg }, school };
+  const { coin, holeMm, targetInsideDiameterMm, school } = request;
+  return { coin, holeMm, targetInsideDiameterMm, wall: wallWishOf(request), school };
 }
 
 function coinRingAnswer(plan: CoinRingPlan): CoinRingResponse {

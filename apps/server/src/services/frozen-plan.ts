@@ -1,3 +1,4 @@
+import { wallWishOf } from '@round-mint/contract/coin-ring';
 import type { Plan } from '@round-mint/contract/plans';
 import type { StockItem } from '@round-mint/contract/stock';
 import { identify } from '@round-mint/core/identify';
@@ -40,10 +41,10 @@ function frozenCoinPlan(plan: CoinPlan, piece: StockItem, bench: Bench): FrozenP
   if (gate.some(({ level }) => level === 'refuse')) throw refused(gate);
   const { diameterMm, rimThicknessMm, massG, metal, form } = piece;
   const coin = { diameterMm, rimThicknessMm, massG, metal, form };
-  const { holeMm, targetInsideDiameterMm, wall, curlDeg, finish, school } = plan;
+  const { holeMm, targetInsideDiameterMm, wall, curlDeg, curl, finish, school } = plan;
   const { kit, annealSchool, dieCharts, traits } = bench;
   const planned = planCoinRing(
-    { coin, holeMm, targetInsideDiameterMm, wall: { kind: wall, curlDeg: curlDeg ?? undefined }, school },
+    { coin, holeMm, targetInsideDiameterMm, wall: wallWishOf(plan), school },
     { kit, finish, annealSchool, dieCharts, traits },
   );
   const { route } = planned;
@@ -57,6 +58,7 @@ function frozenCoinPlan(plan: CoinPlan, piece: StockItem, bench: Bench): FrozenP
     holeMm,
     wall,
     curlDeg,
+    ...(curl ? { curl } : {}),
     finish,
     mandrelMmPerUsSize: mandrelTaper(kit),
     prediction: {

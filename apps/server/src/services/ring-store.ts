@@ -1,3 +1,4 @@
+import { wallWishOf } from '@round-mint/contract/coin-ring';
 import type { ListQuery } from '@round-mint/contract/common';
 import {
   ringEventSchema,
@@ -122,11 +123,11 @@ export function metalOf(ring: FrozenPlan): MetalId {
 }
 
 /** The plan's question that a coin ring was begun on. */
-export function ringInput({ coin, holeMm, wall, curlDeg, prediction }: CoinRing): CoinRingInput {
+export function ringInput({ coin, holeMm, wall, curlDeg, curl, prediction }: CoinRing): CoinRingInput {
   return {
     coin,
     holeMm,
-    wall: { kind: wall, curlDeg: curlDeg ?? undefined },
+    wall: wallWishOf({ wall, curlDeg, curl }),
     targetInsideDiameterMm: prediction.targetInsideDiameterMm,
   };
 }

@@ -1,3 +1,4 @@
+import { wallWishOf } from '@round-mint/contract/coin-ring';
 import type { searchRequestSchema, searchResponseSchema } from '@round-mint/contract/search';
 import { identify } from '@round-mint/core/identify';
 import { searchStock } from '@round-mint/core/search';
@@ -16,7 +17,7 @@ type SearchResponse = z.output<typeof searchResponseSchema>;
 
 /** What the drawer and the maker's punches can make of a wish. */
 export async function computeSearch(db: Database, request: SearchRequest): Promise<SearchResponse> {
-  const { stockIds, wall, curlDeg, widthMm, learnt, ...wish } = request;
+  const { stockIds, wall, curlDeg, curl, widthMm, learnt, ...wish } = request;
   const traits = await traitsFor(db, learnt);
   const rows = await db.select().from(stock).where(isNull(stock.archivedAt));
   const coins = rows.map(stockItem).filter((piece) => piece.kind === 'coin');
@@ -31,7 +32,7 @@ export async function computeSearch(db: Database, request: SearchRequest): Promi
       ...wish,
       traits,
       widthMm: definedOnly(widthMm),
-      wall: { kind: wall, curlDeg },
+      wall: wallWishOf({ wall, curlDeg, curl }),
     }),
   );
   const toUs = SIZE_SYSTEMS.us.fromDiameterMm;

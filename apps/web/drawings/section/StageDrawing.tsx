@@ -1,7 +1,7 @@
 import type { RouteStep } from '@round-mint/core/steps';
 import Svg, { Line, Path, Text } from 'react-native-svg';
 import { usePalette } from '@/theme/light';
-import { outlinePath, partPath, sectionLines, type SectionScale } from './section-geometry';
+import { outlinePath, partPath, scaleFor, sectionLines } from './section-geometry';
 import type { FilmMoment } from './film';
 import { toolParts } from './tool-outline';
 import { WallFigure } from './WallFigure';
@@ -20,31 +20,14 @@ const MARGIN = 12;
 /** Room for the tool round the wall, mm. */
 const TOOL_ROOM_MM = 3.5;
 
-function scaleOf(frames: readonly RouteStep[], width: number, height: number): SectionScale {
-  const points = frames.flatMap(({ outline }) => {
-    const { inside, outside } = sectionLines(outline);
-    return [...inside, ...outside];
-  });
-  const xs = points.map(({ x }) => x);
-  const ys = points.map(({ y }) => y);
-  const least = Math.max(0, Math.min(...xs) - TOOL_ROOM_MM);
-  const reach = Math.max(...xs) + TOOL_ROOM_MM;
-  const low = Math.min(...ys) - TOOL_ROOM_MM;
-  const high = Math.max(...ys) + TOOL_ROOM_MM;
-  const pxPerMm = Math.min((width - 2 * MARGIN) / (reach - least), (height - 2 * MARGIN) / (high - low));
-  const left = (width - (reach - least) * pxPerMm) / 2;
-  return {
-    pxPerMm,
-    x: (mm) => left + (mm - least) * pxPerMm,
-    y: (mm) => height - MARGIN - (mm - low) * pxPerMm,
-  };
-}
-
 /** One moment of the film, to scale: the wall, the tool in contact with it, and the wall before the blow as a ghost. */
 export function StageDrawing({ moment, frames, width, height, describe }: StageDrawingProps) {
   const palette = usePalette();
   const { frame, outline, before } = moment;
-  const scale = scaleOf(frames, width, height);
+  const scale = scaleFor(
+    frames.map((one) => one.outline),
+    { width, height, marginPx: MARGIN, roomMm: TOOL_ROOM_MM },
+  );
   const parts = frame.contact ? toolParts(frame.contact, outline) : [];
   return (
     <Svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={describe}>

@@ -44,6 +44,38 @@ export interface SectionScale {
   readonly y: (mm: number) => number;
 }
 
+interface Sheet {
+  readonly width: number;
+  readonly height: number;
+  readonly marginPx: number;
+  /** Left free round the walls, mm. */
+  readonly roomMm: number;
+}
+
+/** One scale at which all of several walls fit a sheet. */
+export function scaleFor(
+  outlines: readonly WallOutline[],
+  { width, height, marginPx, roomMm }: Sheet,
+): SectionScale {
+  const points = outlines.flatMap((outline) => {
+    const { inside, outside } = sectionLines(outline);
+    return [...inside, ...outside];
+  });
+  const xs = points.map(({ x }) => x);
+  const ys = points.map(({ y }) => y);
+  const least = Math.max(0, Math.min(...xs) - roomMm);
+  const reach = Math.max(...xs) + roomMm;
+  const low = Math.min(...ys) - roomMm;
+  const high = Math.max(...ys) + roomMm;
+  const pxPerMm = Math.min((width - 2 * marginPx) / (reach - least), (height - 2 * marginPx) / (high - low));
+  const left = (width - (reach - least) * pxPerMm) / 2;
+  return {
+    pxPerMm,
+    x: (mm) => left + (mm - least) * pxPerMm,
+    y: (mm) => height - marginPx - (mm - low) * pxPerMm,
+  };
+}
+
 /** The closed outline as an SVG path. */
 export function outlinePath({ inside, outside }: SectionLines, scale: SectionScale): string {
   return partPath([...inside, ...[...outside].reverse()], scale);

@@ -101,7 +101,10 @@ export function curledWall(
   const bellyMm = (straightInsideMm - bellyDropMm) / 2;
   const falls = (side: CurlDrops) => ({
     exponent: side.exponent,
-    edgeMm: side.closesMm === 0 ? 0 : (side.firstEdgeMm + (side.edgeMm - side.firstEdgeMm) * alike - bellyDropMm) / 2,
+    edgeMm:
+      side.closesMm === 0
+        ? 0
+        : (side.firstEdgeMm + (side.edgeMm - side.firstEdgeMm) * alike - bellyDropMm) / 2,
   });
   const [cutFalls, rimFalls] = [falls(cut), falls(rim)];
   const fallAt = (place: number, widthMm: number) => {

@@ -43,10 +43,12 @@ export {
   NOT_PUSHED,
   pushedBetween,
   curlToolOf,
+  leastHollowMm,
   PUSH_DEPTHS,
   PUSH_SHARE,
   pushDepthMm,
   pushDrops,
+  USUAL_CURL,
   wallPushedTo,
 } from './push';
 export type { CurlWish, PushDepth, PushedMm } from './push';

@@ -7,6 +7,7 @@ import { FOLD_RIM_STRAIN_LIMIT, NARROWEST_LAND_MM, THINNEST_CUT_EDGE_MM } from '
 import { cutEdge, rimEdge, type Meridian } from './meridian';
 import { naturalInsideDiameterMm } from './natural-size';
 import { middleThicknessMm } from './places';
+import { leastHollowMm } from './push';
 import { gravestFirst, type Reason, type ReasonCode } from './reason';
 import { leastOverStretchMm, type SchoolWish } from './school';
 import { landMm, sizeLimits } from './size-limits';
@@ -94,13 +95,10 @@ function insteadOfSize({ range, writeSize: write }: JudgeInput): { readonly inst
   return { instead: `With this hole it makes ${write(range.min)} to ${write(range.max)}.` };
 }
 
-/** A hollow is at least this much wider than the finished ring's edges: narrower ones were not studied, and hardly let it in. */
-const HOLLOW_ROOM = 1.12;
-
 /** Whether the ring goes into the hollow that is to turn its edges in. */
 function judgeHollow({ wall, finished, targetInsideDiameterMm }: JudgeInput): readonly Reason[] {
   const hollowMm = 2 * (wall.curl?.hollowRadiusMm ?? Infinity);
-  const neededMm = HOLLOW_ROOM * (targetInsideDiameterMm + 2 * middleThicknessMm(finished));
+  const neededMm = leastHollowMm(targetInsideDiameterMm, middleThicknessMm(finished));
   if (hollowMm >= neededMm) return [];
   return [
     {

@@ -23,6 +23,9 @@ export interface PushedMm {
   readonly rim: number;
 }
 
+/** What most makers do when nothing else is asked for. */
+export const USUAL_CURL: CurlWish = { dieAngleDeg: 25, depth: 'half' };
+
 export const NOT_PUSHED: PushedMm = { cut: 0, rim: 0 };
 
 /** Part of the way from one pair of depths to another. */
@@ -51,6 +54,14 @@ export function pushDrops(band: StraightBand, curl: CurlWish): CurlDrops {
 /** In a cone the drop hardly depends on the size it starts from: two rounds find it. In a hollow it takes more. */
 const SIZE_ROUNDS = 12;
 const SIZE_FOUND_MM = 5e-3;
+
+/** A hollow is at least this much wider than the finished ring's edges: narrower ones were not studied, and hardly let it in. */
+const HOLLOW_ROOM = 1.12;
+
+/** The narrowest hollow that a ring's edges are pushed into, mm of diameter. */
+export function leastHollowMm(edgeInsideDiameterMm: number, thicknessMm: number): number {
+  return HOLLOW_ROOM * (edgeInsideDiameterMm + 2 * thicknessMm);
+}
 
 /** The straight band whose edges come to a diameter when both have been pushed. */
 export function bandBeforePush(

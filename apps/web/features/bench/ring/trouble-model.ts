@@ -1,3 +1,4 @@
+import { wallWishOf } from '@round-mint/contract/coin-ring';
 import { estimateCoinRing, type SizeRange } from '@round-mint/core/forming';
 import { filePastCrack, type CrackRepair } from '@round-mint/core/remedy';
 import type { ReplanQuestion } from '@/workers/jobs';
@@ -28,6 +29,6 @@ export function crackQuestion(
 /** The sizes that a coin with another hole still makes; undefined when it makes none. */
 export function sizesOf({ coinRing: ring, targetMm }: BenchRing, holeMm: number): SizeRange | undefined {
   if (!ring) return undefined;
-  const wall = { kind: ring.wall, curlDeg: ring.curlDeg ?? undefined };
+  const wall = wallWishOf(ring);
   return estimateCoinRing({ coin: ring.coin, holeMm, targetInsideDiameterMm: targetMm, wall }).sizeRangeMm;
 }

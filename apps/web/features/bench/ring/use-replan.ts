@@ -1,3 +1,4 @@
+import { wallWishOf } from '@round-mint/contract/coin-ring';
 import { kitOrReference } from '@round-mint/core/kit';
 import type { NewRoute, Replan } from '@round-mint/core/replan';
 import { standingEvents } from '@round-mint/core/ring';
@@ -58,7 +59,7 @@ function ringInWork(
   const { steps, step, spent, edges, stepReading, targetInsideDiameterMm, holeMm } = state;
   return {
     coin: ring.coin,
-    wall: { kind: ring.wall, curlDeg: ring.curlDeg ?? undefined },
+    wall: wallWishOf(ring),
     school: ring.school,
     mandrel: { mmPerUsSize: ring.mandrelMmPerUsSize },
     state: { steps, step, spent, edges, stepReading, targetInsideDiameterMm, holeMm },

@@ -1,8 +1,9 @@
-import { orderInputSchema, type CustomerWishRow, type OrderInput } from '@round-mint/contract/orders';
+import { wallWishOf } from '@round-mint/contract/coin-ring';
+import { orderInputSchema, type OrderInput } from '@round-mint/contract/orders';
 import { daySchema } from '@round-mint/contract/people';
 import type { Settings } from '@round-mint/contract/settings';
 import { parseDecimal, parseLengthMm } from '@round-mint/core/format';
-import { curlOf } from '@round-mint/core/forming';
+import { USUAL_CURL } from '@round-mint/core/forming';
 import { METAL_IDS } from '@round-mint/core/metal';
 import {
   knuckleAdvice,
@@ -14,8 +15,6 @@ import {
 import type { CustomerWish } from '@round-mint/core/trade';
 import type { IntakeTexts } from './intake-slice';
 
-/** Rounded bands are turned in by this, degrees, unless the maker plans another. */
-const USUAL_CURL_DEG = curlOf({ kind: 'rounded' });
 /** A gauge this much narrower than the band reads too small, mm. */
 const NARROW_GAUGE_MM = 2;
 
@@ -126,8 +125,9 @@ function fingerAdvice(
   return advice;
 }
 
-function wallOf({ wall, curlDeg }: Pick<CustomerWishRow, 'wall' | 'curlDeg'>): CustomerWish['wall'] {
-  return wall === 'rounded' ? { kind: wall, curlDeg: curlDeg ?? USUAL_CURL_DEG } : { kind: wall };
+/** Edges of rounded bands are turned in as usual, unless the maker plans it otherwise. */
+function roundingOf(wall: IntakeTexts['wall']) {
+  return wall === 'rounded' ? { curl: USUAL_CURL } : {};
 }
 
 const metalOf = (id: string) => METAL_IDS.find((metal) => metal === id);
@@ -164,7 +164,7 @@ export function intakeOf(texts: IntakeTexts, settings: Settings): Intake {
       : {
           kind: texts.kind,
           targetInsideDiameterMm: targetMm,
-          wall: wallOf({ wall: texts.wall, curlDeg: null }),
+          wall: wallWishOf({ wall: texts.wall, ...roundingOf(texts.wall) }),
           finish: texts.finish,
           widthMm: { min: widthMin ?? undefined, max: widthMax ?? undefined },
           year: year ?? undefined,
@@ -217,7 +217,8 @@ export function orderFrom(
       widthMinMm: values.widthMin ?? null,
       widthMaxMm: values.widthMax ?? null,
       wall,
-      curlDeg: wall === 'rounded' ? USUAL_CURL_DEG : null,
+      curlDeg: null,
+      ...roundingOf(wall),
       finish,
       lining,
       dedication,
@@ -249,7 +250,7 @@ export function wishOfOrder({
   return {
     kind: wish.kind,
     targetInsideDiameterMm: insideDiameterMm,
-    wall: wallOf(wish),
+    wall: wallWishOf(wish),
     finish: wish.finish,
     widthMm: { min: wish.widthMinMm ?? undefined, max: wish.widthMaxMm ?? undefined },
     year: wish.year ?? undefined,

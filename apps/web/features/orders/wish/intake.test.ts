@@ -30,7 +30,7 @@ describe('intakeOf', () => {
     expect(problems).toEqual({});
     expect(wish).toMatchObject({
       kind: 'coin',
-      wall: { kind: 'rounded', curlDeg: 25 },
+      wall: { kind: 'rounded', curl: { dieAngleDeg: 25, depth: 'half' } },
       widthMm: { min: 8, max: 9.5 },
       year: 1948,
       metal: 'silver-900',

@@ -20,8 +20,8 @@ export function planOfOption(
   const common = { ...ids, stockId, targetInsideDiameterMm, finish };
   if (plan.kind !== 'coin') return { ...common, ...plan };
   const { holeMm, wall, school } = plan;
-  const curlDeg = wall.kind === 'rounded' ? (wall.curlDeg ?? null) : null;
-  return { ...common, kind: 'coin', holeMm, wall: wall.kind, curlDeg, school };
+  const { curl, curlDeg = null } = wall;
+  return { ...common, kind: 'coin', holeMm, wall: wall.kind, curlDeg, ...(curl ? { curl } : {}), school };
 }
 
 /** The steps of an answer, for a date to be promised. */

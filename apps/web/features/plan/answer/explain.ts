@@ -1,4 +1,10 @@
-import { FOLD_RIM_STRAIN_LIMIT, meanShare, THINNEST_CUT_EDGE_MM, type Blow } from '@round-mint/core/forming';
+import {
+  FOLD_RIM_STRAIN_LIMIT,
+  meanShare,
+  pushDepthMm,
+  THINNEST_CUT_EDGE_MM,
+  type Blow,
+} from '@round-mint/core/forming';
 import { metalById } from '@round-mint/core/metal';
 import type { CoinRingPlan } from '@round-mint/core/route';
 import type { Writers } from '@/features/shared/settings/use-settings';
@@ -41,6 +47,23 @@ function signed(strainLog: number): string {
   return strainLog > 0 ? `+${text}` : text.replace('-', '−');
 }
 
+/** The tool and the depth that a rounded wall is made with. */
+function roundingInputs(
+  { curl }: PlanModel['wall'],
+  plan: CoinRingPlan,
+  write: Writers,
+): readonly (readonly [string, string])[] {
+  if (!curl) return [];
+  const tool =
+    curl.dieAngleDeg === undefined
+      ? `hollow of ${write.length(2 * curl.hollowRadiusMm)}`
+      : `${curl.dieAngleDeg}° die`;
+  return [
+    ['Turned in with', tool],
+    ['Push of each edge', write.length(pushDepthMm(curl, plan.bandWidthMm), 1)],
+  ];
+}
+
 /** All explanations of a plan; every number on the plan screen opens one of them. */
 export function explainPlan(
   model: PlanModel,
@@ -77,14 +100,11 @@ export function explainPlan(
       value: write.length(plan.axialHeightMm, 2),
       words:
         wall.kind === 'rounded'
-          ? 'A rounded wall stands lower than it is wide: width × sin α ÷ α, with the curl α in radians.'
+          ? 'A rounded wall stands lower than it is wide: its height is what its curve leaves, added up along the wall.'
           : wall.kind === 'tapered'
             ? 'A tapered wall leans 5°, so it stands a little lower than it is wide.'
             : 'A straight wall stands as high as it is wide.',
-      inputs: [
-        ['Width', write.length(plan.bandWidthMm, 2)],
-        ['Curl', `${wall.kind === 'rounded' ? wall.curlDeg : 0}°`],
-      ],
+      inputs: [['Width', write.length(plan.bandWidthMm, 2)], ...roundingInputs(wall, plan, write)],
       source: MEASURED,
     },
     cutEdge: {
@@ -168,12 +188,13 @@ export function explainPlan(
       title: 'Lost to the curl',
       value: write.length(plan.curlDropMm, 2),
       words:
-        'Turning both edges in makes the size at the edges fall by width × (1 − cos α) ÷ α, while the belly stays. So the straight band is made that much larger first.',
+        'Each edge is pushed into the die to a depth. What the edges lose is what the die closes by there, less what the wall turns as a block instead of bending: stubby bands follow less, and their belly comes in as well. The straight band is made that much larger first.',
       inputs: [
         ['Width', write.length(plan.bandWidthMm, 2)],
         ['Straight band', write.sizeAndLength(plan.beforeCurlInsideDiameterMm)],
+        ...roundingInputs(wall, plan, write),
       ],
-      source: MEASURED,
+      source: `${HANDBOOK} Within 0.1 mm of its cases up to half the width.`,
     },
     slug: {
       title: 'Punched out',

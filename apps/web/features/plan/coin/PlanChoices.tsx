@@ -7,7 +7,6 @@ import { Choices } from '@/ui/Choices';
 import { Type } from '@/ui/Type';
 import {
   allowanceTaken,
-  curlChosen,
   finishChosen,
   holeChosen,
   schoolChosen,
@@ -17,11 +16,11 @@ import {
 import { AllowanceOffer, allowanceWords } from '@/features/plan/answer/AllowanceOffer';
 import { FINISHES } from '@/features/shared/words/finishes';
 import type { PlanModel } from '@/features/plan/draft/plan-model';
+import { RoundingChoice } from './RoundingChoice';
 import { useHoleOptions, type HoleOption } from './use-hole-options';
 import { WALLS } from '@/features/shared/words/walls';
 import { SizeInput } from '@/features/shared/inputs/SizeInput';
 
-const CURLS = [10, 17, 25].map((value) => ({ value, label: `${value}°` }));
 const SCHOOLS: readonly { value: CoinPlanInput['school']; label: string; note: string }[] = [
   { value: 'over-stretch', label: 'stretch past', note: 'then reduce' },
   { value: 'straighten', label: 'cone and lid', note: 'straighten upward' },
@@ -103,15 +102,7 @@ export function MakingChoices({ model }: { model: PlanModel }) {
           value={draft.wall}
           onChange={(value) => dispatch(wallChosen(value))}
         />
-        {draft.wall === 'rounded' ? (
-          <Choices
-            label="Curl of both edges"
-            choices={CURLS}
-            value={draft.curlDeg}
-            onChange={(value) => dispatch(curlChosen(value))}
-            minWidth={64}
-          />
-        ) : null}
+        {draft.wall === 'rounded' ? <RoundingChoice model={lagging} /> : null}
       </Row>
       {draft.wall === 'tapered' ? null : (
         <Row label="To size by">

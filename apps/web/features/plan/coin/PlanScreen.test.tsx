@@ -69,12 +69,41 @@ describe('PlanScreen', () => {
     expect(screen.queryByRole('button', { name: 'Add it' })).toBeNull();
   });
 
-  it('offers curls for a rounded wall only', async () => {
-    await renderPlan();
-    expect(screen.queryByLabelText('17°')).toBeNull();
+  it('offers how far the edges are turned in for a rounded wall only, each with its size before', async () => {
+    const { calls } = await renderPlan({
+      'POST /plans': ({ body }: { body: object }) => body,
+      'POST /rings': ({ body }: { body: object }) => body,
+    });
+    expect(screen.queryByLabelText('17° die')).toBeNull();
     fireEvent.press(screen.getByLabelText('rounded'));
-    expect(screen.getByLabelText('17°')).toBeTruthy();
-    expect(await screen.findByLabelText(/^Lost to the curl: 1\.\d\d mm/)).toBeTruthy();
+    const half = await screen.findByLabelText(/^half: from US 1\d.*, each edge pushed 2\.\d mm$/);
+    expect(half).toBeChecked();
+    expect(screen.getByTestId('push-words')).toHaveTextContent(/past the first touch.*quarter sizes/);
+    const lost = nameOf(screen.getByLabelText(/^Lost to the curl: /));
+    fireEvent.press(screen.getByLabelText(/^full: /));
+    await waitFor(() => expect(nameOf(screen.getByLabelText(/^Lost to the curl: /))).not.toBe(lost));
+    fireEvent.press(screen.getByLabelText('17° die'));
+    fireEvent.press(screen.getByTestId('take-to-bench'));
+    fireEvent.press(screen.getByRole('button', { name: 'Begin this ring' }));
+    await waitFor(() => expect(router.push).toHaveBeenCalled());
+    expect(calls.find(({ path }) => path === '/plans')?.body).toMatchObject({
+      curlDeg: null,
+      curl: { dieAngleDeg: 17, depth: 'full' },
+    });
+  });
+
+  it('offers a hollow that the ring goes into, and none that it does not', async () => {
+    const ball = (diameterMm: number, n: number) => ({
+      ...punchOf(12.7, n),
+      name: `${diameterMm} mm ball`,
+      spec: { kind: 'dapping-ball' as const, diameterMm },
+    });
+    await renderPlan({ 'GET /kit': listOf(punchOf(14.3, 1), ball(20, 2), ball(28, 3)) });
+    fireEvent.press(screen.getByLabelText('rounded'));
+    expect(screen.queryByLabelText('20 mm hollow')).toBeNull();
+    fireEvent.press(screen.getByLabelText('28 mm hollow'));
+    expect(await screen.findByLabelText(/^half: from US /)).toBeTruthy();
+    expect(screen.getByTestId('verdict')).not.toHaveTextContent(/does not go into/);
   });
 
   it('takes the plan to the bench under a name, and repeats a failed try with the same ids', async () => {

@@ -10,7 +10,7 @@ const CAUTION = {
 
 /** A coin ring's main action. */
 export function TakeCoinToBench({ model }: { model: PlanModel }) {
-  const { wall, curlDeg, finish, school } = useAppSelector((state) => state.planDraft);
+  const { wall, curl, finish, school } = useAppSelector((state) => state.planDraft);
   const { piece, holeMm, targetMm, plan } = model;
   const ready: PlanToTake | undefined =
     piece && holeMm !== undefined && targetMm !== undefined && plan?.feasible
@@ -20,7 +20,8 @@ export function TakeCoinToBench({ model }: { model: PlanModel }) {
           holeMm,
           targetInsideDiameterMm: targetMm,
           wall,
-          curlDeg: wall === 'rounded' ? curlDeg : null,
+          curlDeg: null,
+          ...(wall === 'rounded' ? { curl } : {}),
           finish,
           school,
         }

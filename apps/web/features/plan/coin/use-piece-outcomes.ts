@@ -51,14 +51,14 @@ export function usePieceOutcomes(): readonly ListedPiece[] {
   const kit = useListKitQuery().data;
   const settings = useSettings();
   const traits = useBenchTraits();
-  const { sizeText, wall, curlDeg, allowanceUs, school } = useAppSelector((state) => state.planDraft);
+  const { sizeText, wall, curl, allowanceUs, school } = useAppSelector((state) => state.planDraft);
   const { targetMm } = draftTarget({ sizeText, allowanceUs }, settings);
   const workOut = useMemo(() => {
     if (targetMm === undefined) return undefined;
     const tools = kitOrReference(kit ?? []);
-    const wish = { targetInsideDiameterMm: targetMm, wall: wallWish({ wall, curlDeg }), school };
+    const wish = { targetInsideDiameterMm: targetMm, wall: wallWish({ wall, curl }), school };
     return (piece: CoinStock) => pieceOutcome(piece, wish, tools, traits);
-  }, [kit, targetMm, wall, curlDeg, school, traits]);
+  }, [kit, targetMm, wall, curl, school, traits]);
   const outcomes = useInSlices(stock, workOut);
   return useMemo(
     () => listed(stock, targetMm === undefined ? NOTHING : outcomes, targetMm),

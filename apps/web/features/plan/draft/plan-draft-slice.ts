@@ -1,4 +1,5 @@
 import type { CoinPlanInput } from '@round-mint/contract/plans';
+import { USUAL_CURL, type CurlWish } from '@round-mint/core/forming';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
 /** What the maker has chosen so far; the size is kept as typed, so that a slip of the thumb loses nothing. */
@@ -7,7 +8,8 @@ export interface PlanDraft {
   readonly sizeText: string;
   readonly holeMm: number | null;
   readonly wall: CoinPlanInput['wall'];
-  readonly curlDeg: number;
+  /** How the edges of a rounded wall are turned in. */
+  readonly curl: CurlWish;
   readonly finish: CoinPlanInput['finish'];
   readonly school: CoinPlanInput['school'];
   /** A wide-band allowance that was accepted, US sizes. */
@@ -19,7 +21,7 @@ export const FIRST_DRAFT: PlanDraft = {
   sizeText: 'US 10',
   holeMm: null,
   wall: 'straight',
-  curlDeg: 25,
+  curl: USUAL_CURL,
   finish: 'polished',
   school: 'over-stretch',
   allowanceUs: 0,
@@ -55,8 +57,8 @@ export const planDraftSlice = createSlice({
     wallChosen: (draft, action: PayloadAction<PlanDraft['wall']>) => {
       draft.wall = action.payload;
     },
-    curlChosen: (draft, action: PayloadAction<number>) => {
-      draft.curlDeg = action.payload;
+    curlChosen: (draft, action: PayloadAction<CurlWish>) => {
+      draft.curl = action.payload;
     },
     finishChosen: (draft, action: PayloadAction<PlanDraft['finish']>) => {
       draft.finish = action.payload;

@@ -41,8 +41,8 @@ export interface PlanModel {
   readonly allowance: WideBandAllowance | undefined;
 }
 
-export function wallWish({ wall, curlDeg }: Pick<PlanDraft, 'wall' | 'curlDeg'>): WallWish {
-  return wall === 'rounded' ? { kind: wall, curlDeg } : { kind: wall };
+export function wallWish({ wall, curl }: Pick<PlanDraft, 'wall' | 'curl'>): WallWish {
+  return wall === 'rounded' ? { kind: wall, curl } : { kind: wall };
 }
 
 /** The size asked for, with the allowance that was accepted. */

@@ -34,7 +34,7 @@ export function useSearch(): Search {
     return { stock: open, kit: kitOrReference(kit), wish: { ...wish, traits } };
     // The chosen piece and hole are no part of the wish: planning an option must not start the search again.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [asked, draft.sizeText, draft.allowanceUs, draft.wall, draft.curlDeg, settings, stock, kit, traits]);
+  }, [asked, draft.sizeText, draft.allowanceUs, draft.wall, draft.curl, settings, stock, kit, traits]);
   return {
     job: useJob('search', question, 0),
     changed: asked !== null && asked !== texts,

@@ -95,10 +95,10 @@ function MapOfPiece({ model }: { model: PlanModel }) {
   const write = useWriters();
   const draft = useAppSelector((state) => state.planDraft);
   const { piece, kit, traits, targetMm } = model;
-  const { wall, curlDeg, school } = draft;
+  const { wall, curl, school } = draft;
   const question = useMemo(
-    () => piece && { coin: piece, wall: wallWish({ wall, curlDeg }), school, kit, traits },
-    [piece, wall, curlDeg, school, kit, traits],
+    () => piece && { coin: piece, wall: wallWish({ wall, curl }), school, kit, traits },
+    [piece, wall, curl, school, kit, traits],
   );
   const job = useJob('sizeMap', question);
   const choose = useCallback(
