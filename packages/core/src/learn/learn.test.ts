@@ -1,64 +1,13 @@
 import type { CoinRingInput } from '../forming';
 import { REFERENCE_KIT, withSeen } from '../kit';
 import { planCoinRing } from '../route';
-import { type BenchTraits, DEFAULT_TRAITS } from '../steps';
-import { STEADY_BENCH, simulateRing } from '../practice';
+import { DEFAULT_TRAITS } from '../steps';
 import { DEFAULT_MANDREL, SIZE_SYSTEMS } from '../size';
-import { seededRandom } from '../uncertainty';
 import { learnFrom, type Learnt, type LoggedRing } from './index';
 import { isCoinLesson, lessonOf } from './logged-ring';
 import { ridgeFit } from './ridge';
+import { madeRings, TRUTH } from './test-rings';
 import { curlSightings, shareSightings, trimSightings } from './sightings';
-
-/** Hidden from the fit: how this bench really is. */
-const TRUTH: BenchTraits = {
-  shareShift: 0.045,
-  trimGainMm: 0.45,
-  curlGain: { 17: 0.9, 25: 1.08 },
-  allowanceFactor: { copper: 0.62 },
-  handsOnMin: { fold: 6.5, anneal: 4 },
-  springbackFactor: { stretch: 1.8 },
-};
-
-const COINS: readonly CoinRingInput['coin'][] = [
-  { diameterMm: 30.2, rimThicknessMm: 2.15, metal: 'silver-900' },
-  { diameterMm: 28, rimThicknessMm: 1.9, metal: 'copper' },
-  { diameterMm: 32, rimThicknessMm: 2.3, metal: 'silver-835' },
-];
-
-function* madeRings(count: number, seed: number, traits: BenchTraits = TRUTH): Generator<LoggedRing> {
-  const random = seededRandom(seed);
-  for (let made = 0; made < count;) {
-    const coin = COINS[Math.floor(random() * COINS.length)]!;
-    const input: CoinRingInput = {
-      coin,
-      holeMm: [11.1, 12.7, 14.3][Math.floor(random() * 3)]!,
-      targetInsideDiameterMm: SIZE_SYSTEMS.us.toDiameterMm(7 + Math.floor(random() * 12) / 4),
-      wall: random() < 0.6 ? { kind: 'rounded' } : { kind: 'straight' },
-    };
-    const { feasible, route } = planCoinRing(input, { kit: REFERENCE_KIT });
-    if (!feasible || !route) continue;
-    const { steps, moves, school } = route;
-    const events = simulateRing(
-      { input, school, moves, steps, kit: REFERENCE_KIT },
-      { ...STEADY_BENCH, traits },
-      random,
-    );
-    const startMs = Date.UTC(2026, 0, 5 + made, 8);
-    const at = (minute: number) => new Date(startMs + minute * 60_000).toISOString();
-    yield {
-      id: `ring-${made}`,
-      name: `Ring ${made}`,
-      finishedAt: at(events.at(-1)?.minute ?? 0),
-      targetInsideDiameterMm: input.targetInsideDiameterMm,
-      coin: { input, school, moves },
-      steps,
-      mandrel: DEFAULT_MANDREL,
-      events: events.map(({ minute, body }, i) => ({ id: `ring-${made}-${i}`, at: at(minute), body })),
-    };
-    made++;
-  }
-}
 
 function learn(rings: readonly LoggedRing[], kept: readonly string[] = []): Learnt {
   const work = learnFrom(rings, REFERENCE_KIT, kept);

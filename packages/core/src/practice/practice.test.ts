@@ -1,64 +1,7 @@
-import { arcWidthMm, curlDropMm, rimEdge, volumeMm3 } from '../forming';
+import { rimEdge, volumeMm3 } from '../forming';
 import { MM_PER_US_SIZE } from '../size';
-import {
-  act,
-  edgesOf,
-  EXERCISES,
-  judge,
-  startGame,
-  type Exercise,
-  type Game,
-  type PracticeAction,
-} from './index';
-
-const CLEARANCE_MM = 0.35;
-
-/** A hand that feels: anneals when stiff, goes on by small amounts, reads each time. */
-function careful(exercise: Exercise, seed: number): Game {
-  let game = startGame(exercise, seed);
-  const go = (...actions: readonly PracticeAction[]) => {
-    for (const action of actions) game = act(game, action);
-  };
-  const annealed = (action: PracticeAction) => {
-    if (game.feel === 'stiff' || game.feel === 'groaning') go({ kind: 'anneal' });
-    go(action);
-  };
-  const read = () => edgesOf(game.now!);
-  const { targetMm, wall } = exercise;
-  const small = exercise.id === 'which-coin';
-  go(
-    { kind: 'take', piece: 0, holeMm: small ? 9.5 : exercise.id === 'hard-copper' ? 14.3 : 12.7 },
-    { kind: 'anneal' },
-  );
-  for (let stroke = 1; stroke <= 3; stroke++) go({ kind: 'fold', share: stroke / 3 }, { kind: 'anneal' });
-  if (!game.now?.folded) go({ kind: 'fold', share: 1 });
-  const beforeMm = () =>
-    targetMm + (wall.kind === 'rounded' ? curlDropMm(arcWidthMm(game.now!.wall), 25) : 0);
-  for (const pusherMm of exercise.pushersMm) {
-    if (game.ended || pusherMm < targetMm) break;
-    if (read().cutMm < pusherMm - 3 && read().cutMm < targetMm)
-      annealed({ kind: 'stretch', toMm: Math.min(targetMm, read().cutMm + 1) });
-    go({ kind: 'anneal' }, { kind: 'push', pusherMm });
-  }
-  for (let pull = 0; pull < 30 && !game.ended; pull++) {
-    const { rimMm, cutMm } = read();
-    const wanted = beforeMm() + CLEARANCE_MM;
-    if (rimMm > wanted + 1) annealed({ kind: 'rim-in', toMm: Math.max(wanted, rimMm - 1) });
-    else if (cutMm < wanted - 0.1) annealed({ kind: 'stretch', toMm: Math.min(wanted, cutMm + 0.7) });
-    else break;
-  }
-  for (let push = 0; push < 8 && !game.ended; push++) {
-    const { rimMm, cutMm } = read();
-    if (Math.max(rimMm, cutMm) <= beforeMm() + 0.12) break;
-    annealed({ kind: 'reduce', toMm: Math.max(beforeMm(), Math.max(rimMm, cutMm) - 0.5) });
-  }
-  if (wall.kind === 'rounded') {
-    annealed({ kind: 'curl', angleDeg: 17 });
-    annealed({ kind: 'curl', angleDeg: 25 });
-  }
-  go({ kind: 'trim' }, { kind: 'stop' });
-  return game;
-}
+import { act, edgesOf, EXERCISES, judge, startGame, type Exercise } from './index';
+import { careful } from './test-hand';
 
 describe('the practice bench', () => {
   const [first] = EXERCISES as readonly [Exercise, ...Exercise[]];

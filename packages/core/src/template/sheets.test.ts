@@ -1,11 +1,7 @@
 import { SIZE_SYSTEMS } from '../size';
-import { coinBand } from '../strip';
 import {
-  blankSheet,
   CARD_MM,
-  coinBandSheet,
   fingerStripSheet,
-  lengthChartSheet,
   PAPER_THICKNESS_MM,
   PAPERS,
   ringHolesSheet,
@@ -13,39 +9,7 @@ import {
   sheetSvg,
   type Sheet,
 } from './index';
-
-const STATIONS = [
-  { atMm: 0, thicknessMm: 2.4, widthMm: 18 },
-  { atMm: 62, thicknessMm: 2, widthMm: 8 },
-];
-const BLANK = blankSheet({
-  name: 'Spoon',
-  stations: STATIONS,
-  lengthMm: 62,
-  roughLengthMm: 68.2,
-  ends: 'round',
-  paper: 'a4',
-});
-const PARTS = coinBand({
-  coin: { diameterMm: 20, thicknessMm: 1.5 },
-  stripWidthMm: 8,
-  stripThicknessMm: 1.5,
-  insideDiameterMm: 18,
-});
-const BAND = coinBandSheet({
-  name: 'Quill',
-  coinDiameterMm: 20,
-  stripWidthMm: 8,
-  parts: PARTS,
-  paper: 'letter',
-});
-const SHEETS: readonly (readonly [string, Sheet])[] = [
-  ['blank', BLANK],
-  ['coin band', BAND],
-  ['strip', fingerStripSheet('a4', 'us')],
-  ['holes', ringHolesSheet('letter', 'uk')],
-  ['chart', lengthChartSheet('a4', 'eu', 0.3)],
-];
+import { BLANK, BAND, SHEETS } from './test-sheets';
 
 function points({ marks }: Sheet) {
   return marks.flatMap((mark) => {
