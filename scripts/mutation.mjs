@@ -52,18 +52,30 @@ function sample(all, count, random) {
   );
 }
 
-/** Whether tests fail; those beside the change are asked first, then all that reach it. */
+/** The test project that a source belongs to, as jest.config.cjs names it. */
+function projectOf(path) {
+  return path.split('/')[1];
+}
+
+/** Whether tests fail; the nearest are asked first: beside the change, in its project, then all that reach it. */
 async function noticed(path) {
   const options = {
     capture: true,
     echo: false,
     env: { NODE_OPTIONS: '--experimental-vm-modules --no-warnings' },
   };
-  const jest = ['jest', '--bail', '--silent', '--passWithNoTests'];
-  const beside = await run('npx', [...jest, '--testPathPattern', `${dirname(path)}/`], options);
-  if (beside.code !== 0) return true;
-  const reaching = await run('npx', [...jest, '--findRelatedTests', path], options);
-  return reaching.code !== 0;
+  const jest = ['jest', '--ci', '--bail', '--silent', '--passWithNoTests'];
+  const own = ['--selectProjects', projectOf(path)];
+  const asked = [
+    [...own, '--testPathPattern', `${dirname(path)}/`],
+    [...own, '--findRelatedTests', path],
+    ['--findRelatedTests', path],
+  ];
+  for (const args of asked) {
+    const { code } = await run('npx', [...jest, ...args], options);
+    if (code !== 0) return true;
+  }
+  return false;
 }
 
 const files = (await Promise.all(folders.map(sourcesBelow))).flat();

@@ -280,8 +280,8 @@ function movesFor(
 }
 
 /**
- * The best route of a coin ring, found by search over what this maker's tools can do: fewest missing tools and spoilage
- * risks, then anneals, then minutes; by the school asked for, or by whichever serves best.
+ * The best route of a coin ring, found by search over what this maker's tools can do: fewest missing tools, then least
+ * effort; by the school asked for, or by whichever serves best.
  * @returns undefined when the rim would have to grow whatever is done
  */
 export function coinRoute(input: CoinRingInput, options: RouteOptions): CoinRoute | undefined {

@@ -15,7 +15,7 @@ import { REFERENCE_KIT, type Kit } from '../kit';
 import { coinRoute, buildRoute, simulateMoves } from './index';
 import { runPass } from './passes';
 import { reducePhase, stretchPhase } from './phases/wall';
-import { compareCost, NO_COST } from './route-cost';
+import { compareCost, effortMin, NO_COST } from './route-cost';
 import { routeFor } from './test-route';
 
 const INPUT: CoinRingInput = {
@@ -282,5 +282,23 @@ describe('simulateMoves', () => {
       );
     expect(width(-0.05)).toBeGreaterThan(width(0));
     expect(width(0.05)).toBeLessThan(width(0));
+  });
+});
+
+describe('what a way costs', () => {
+  const way = (change: object) => ({ ...NO_COST, minutes: 90, anneals: 4, ...change });
+  /** An anneal takes 3 minutes of hands and 2 of waiting. */
+  const annealed = (more: number) => ({ anneals: 4 + more, minutes: 90 + 5 * more });
+
+  it('one warning less is worth one anneal, never two', () => {
+    const warned = way({ risks: 1 });
+    expect(compareCost(way(annealed(1)), warned)).toBeLessThan(0);
+    expect(compareCost(way(annealed(2)), warned)).toBeGreaterThan(0);
+    // 90 + 4 · 4 + 0.06 · 200.
+    expect(effortMin(warned)).toBeCloseTo(118, 9);
+  });
+
+  it('a tool that is missing outweighs them all', () => {
+    expect(compareCost(way({ missingTools: 1 }), way({ risks: 9, ...annealed(9) }))).toBeGreaterThan(0);
   });
 });

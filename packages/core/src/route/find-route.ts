@@ -106,7 +106,7 @@ function bestPath(start: RouteState, goal: Goal): Path | undefined {
 
 /**
  * The best path from where a piece stands to what it is to become, by uniform-cost search over everything that this
- * maker's tools can do next: fewest missing tools, then spoilage risks, then anneals, then minutes. Paths that another
+ * maker's tools can do next: fewest missing tools, then least effort, risks and anneals priced in minutes. Paths that another
  * one dominates are dropped.
  * @param start on a coarse wall: only edges and the width matter here
  * @returns the keys of its moves; undefined when the rim would have to grow whatever is done

@@ -36,6 +36,8 @@ const TAKES = {
   anneal: 3,
   minute: 0.15,
   missingTool: 20,
+  /** Edges that no reduction has turned in are left as the file left them: less comfort, worth two anneals (our assumption). */
+  edgesLeft: 7,
 } as const;
 const MOST_OPTIONS = 24;
 /** Enough to rank by; the plan itself draws ten times as many. */
@@ -53,6 +55,11 @@ function widthErrorMm({ bandWidthMm }: Candidate, wish: RingWish): number {
 /** Before its rings are drawn, each warning stands for this chance to spoil. */
 const SPOILT_PER_RISK = 0.06;
 
+/** Whether both edges are reduced at the end: a lip turned in, trimmed, and comfortable on the finger. */
+function turnsEdgesIn({ moves }: Candidate): boolean {
+  return moves.includes('reduce');
+}
+
 /** @param spoilt chance to spoil; left out, guessed from the warnings */
 function pointsOf(
   candidate: Candidate,
@@ -66,6 +73,7 @@ function pointsOf(
     TAKES.spoilt * spoilt -
     TAKES.anneal * cost.anneals -
     TAKES.minute * cost.minutes -
+    (turnsEdgesIn(candidate) ? 0 : TAKES.edgesLeft) -
     TAKES.missingTool * missingTools.length
   );
 }
@@ -82,6 +90,7 @@ function whyWords(candidate: Candidate, wish: RingWish, spoilt: number): string 
     `${cost.anneals} ${cost.anneals === 1 ? 'anneal' : 'anneals'}`,
     `${Math.round(cost.minutes)} min`,
     `${Math.round(spoilt * 100)} in 100 spoil`,
+    ...(turnsEdgesIn(candidate) ? ['edges turned in'] : []),
     ...(method === 'stepped' ? ['stepped reduction under tape'] : []),
     ...(missingTools.length > 0 ? [`needs ${missingTools.map(({ words }) => words).join(' and ')}`] : []),
   ];

@@ -189,3 +189,23 @@ describe('sizeMap', () => {
     expect(opening?.tool.sizeMm).toBeLessThanOrEqual(Math.min(...(opening?.sizesMm ?? [])) + 0.5);
   });
 });
+
+describe('what over-stretching buys', () => {
+  const found = (kit: Kit) => runToEnd(searchStock([BRENN], kit, { ...WISH, targetInsideDiameterMm: 19.4 }));
+
+  it('edges turned in weigh more than the heat they take, and the reason says so', () => {
+    const [first] = found(REFERENCE_KIT);
+    expect(first?.school).toBe('over-stretch');
+    expect(first?.why).toMatch(/edges turned in/);
+  });
+
+  it('a tool that is missing for them weighs more', () => {
+    const [first] = found(
+      REFERENCE_KIT.map((tool) =>
+        tool.spec.kind === 'stretcher' ? { ...tool, spec: { ...tool.spec, largestMm: 20 } } : tool,
+      ),
+    );
+    expect(first?.school).not.toBe('over-stretch');
+    expect(first?.missingTools).toEqual([]);
+  });
+});
