@@ -7,6 +7,7 @@ export { finishedMeridian } from './finished';
 export { glanceAt, suggestHoleMm } from './hole-choice';
 export type { HoleQuestion, WasherGlance } from './hole-choice';
 export type { Washer } from './finished';
+export { cutEdgeThin, isFeasible } from './judge';
 export type { SizeWriter } from './judge';
 export { FEWEST_LAND_READINGS, heightVariationMm, judgeLand } from './land';
 export type { LandReading, LandVerdict } from './land';

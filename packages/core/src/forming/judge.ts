@@ -95,6 +95,16 @@ function insteadOfSize({ range, writeSize: write }: JudgeInput): { readonly inst
   return { instead: `With this hole it makes ${write(range.min)} to ${write(range.max)}.` };
 }
 
+/** What is said of a cut edge that would be too thin. */
+export function cutEdgeThin(thicknessMm: number): Reason {
+  return {
+    code: 'cut-edge-thin',
+    level: 'refuse',
+    message: `The cut edge would be ${thicknessMm.toFixed(2)} mm thin; under ${THINNEST_CUT_EDGE_MM} mm it is weak and sharp.`,
+    instead: 'Take a larger hole, a smaller size or a thicker coin.',
+  };
+}
+
 /** Whether the ring goes into the hollow that is to turn its edges in. */
 function judgeHollow({ wall, finished, targetInsideDiameterMm }: JudgeInput): readonly Reason[] {
   const hollowMm = 2 * (wall.curl?.hollowRadiusMm ?? Infinity);
@@ -153,14 +163,7 @@ function judgeSize(input: JudgeInput): readonly Reason[] {
       message: `The rim is crowded to ${percent(rim.strainLog)}; dies alone reach ${percent(FOLD_RIM_STRAIN_LIMIT)}. It takes stepped reduction under tape.`,
     });
   }
-  if (limits.cutEdgeThin) {
-    reasons.push({
-      code: 'cut-edge-thin',
-      level: 'refuse',
-      message: `The cut edge would be ${cut.thicknessMm.toFixed(2)} mm thin; under ${THINNEST_CUT_EDGE_MM} mm it is weak and sharp.`,
-      instead: 'Take a larger hole, a smaller size or a thicker coin.',
-    });
-  }
+  if (limits.cutEdgeThin) reasons.push(cutEdgeThin(cut.thicknessMm));
   const natural = naturalInsideDiameterMm(washer.diameterMm, washer.holeMm, washer.thicknessMm);
   const offMm = targetInsideDiameterMm - natural;
   if (Math.abs(offMm) > FAR_FROM_NATURAL_MM) {

@@ -55,7 +55,10 @@ describe('choosing tools', () => {
       [17, 'fold-die 1'],
       [25, 'fold-die 2'],
     ]);
-    expect(foldDies(kitOf(die(28)), 30.9, rimOutside)).toEqual([]);
+    expect(foldDies(kitOf(die(26.8)), 30.9, rimOutside)).toEqual([]);
+    // A mouth a little too small still takes it, the widest first; one that is wide enough goes before them.
+    expect(foldDies(kitOf(die(28), die(29)), 30.9, rimOutside)).toMatchObject([{ narrowMouthMm: 29 }]);
+    expect(foldDies(kitOf(die(29), die(40)), 30.9, rimOutside)[0]).not.toHaveProperty('narrowMouthMm');
     expect(foldDies(kitOf(die(32)), 30.9, () => 13)).toEqual([]);
     expect(lacksFoldDie(30.9, 17)).toMatchObject({
       missing: { words: 'a 17° fold die with a mouth of 31 mm or more' },

@@ -62,12 +62,17 @@ export function chooseBall(kit: Kit, coinDiameterMm: number): { tool: Tool; diam
 /** A fold die that a washer goes into, and what it leaves. */
 export interface FoldDieChoice {
   readonly angleDeg: number;
+  /** Of the die, mm; a coin that is wider does not go in whole. Left out, it does. */
+  readonly narrowMouthMm?: number | undefined;
   readonly choice: ToolChoice;
 }
 
+/** A coin this much wider than a die's mouth still turns over its corner and slides in, mm: as far as was studied. */
+const MOST_OVER_MOUTH_MM = 4;
+
 /**
- * The fold dies that take the coin: the mouth lets it in, and the folded rim still lies above the small end, so that
- * it cannot fall through. Of each angle the tightest.
+ * The fold dies that take the coin: the mouth lets it in, or nearly so, and the folded rim still lies above the small
+ * end, so that it cannot fall through. Of each angle the tightest that lets it in whole, else the widest.
  * @param rimOutsideMm outside diameter that the rim has after the whole fold at an angle
  */
 export function foldDies(
@@ -76,17 +81,23 @@ export function foldDies(
   rimOutsideMm: (angleDeg: number) => number,
 ): readonly FoldDieChoice[] {
   const taking = toolsOf(kit, 'fold-die').filter(
-    ({ spec }) => spec.mouthMm >= coinDiameterMm && spec.smallEndMm < rimOutsideMm(spec.angleDeg),
+    ({ spec }) =>
+      spec.mouthMm >= coinDiameterMm - MOST_OVER_MOUTH_MM && spec.smallEndMm < rimOutsideMm(spec.angleDeg),
   );
   const angles = [...new Set(taking.map(({ spec }) => spec.angleDeg))].sort((a, b) => a - b);
   return angles.flatMap((angleDeg) => {
     const found = nearest(
       taking.filter(({ spec }) => spec.angleDeg === angleDeg),
-      ({ spec }) => spec.mouthMm,
+      ({ spec: { mouthMm } }) => (mouthMm >= coinDiameterMm ? mouthMm - coinDiameterMm : 1e3 - mouthMm),
     );
     if (!found) return [];
-    const contact = { kind: 'fold-die', angleDeg, smallEndMm: found.spec.smallEndMm } as const;
-    return [{ angleDeg, choice: { tool: found.tool, use: found.tool.name, contact } }];
+    const { smallEndMm, mouthMm } = found.spec;
+    const choice = {
+      tool: found.tool,
+      use: found.tool.name,
+      contact: { kind: 'fold-die', angleDeg, smallEndMm },
+    } as const;
+    return [{ angleDeg, choice, ...(mouthMm < coinDiameterMm ? { narrowMouthMm: mouthMm } : {}) }];
   });
 }
 

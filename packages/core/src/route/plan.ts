@@ -1,10 +1,17 @@
 import {
+  cutEdge,
+  cutEdgeThin,
   estimateCoinRing,
   figuresOf,
   gravestFirst,
+  isFeasible,
+  methodForRimStrain,
+  THINNEST_CUT_EDGE_MM,
   type CoinRingEstimate,
+  type CoinRingFigures,
   type CoinRingInput,
   type Reason,
+  type ReasonCode,
   type SizeWriter,
 } from '../forming';
 import { coinRoute, type CoinRoute, type RouteOptions } from './coin-route';
@@ -51,27 +58,56 @@ const RIM_ON_ROUTE: Reason = {
   message: 'The rim never grows: on the way there the ring would need to be larger outside than the coin.',
   instead: 'Take a size a quarter smaller, or a school that stretches less.',
 };
-const NO_ROUTE = { feasible: false, method: 'none', annealCount: 0, route: undefined } as const;
+/** What the route's simulation knows better than the closed form. */
+const SETTLED_BY_ROUTE: readonly ReasonCode[] = ['rim-would-grow', 'cut-edge-thin'];
+
+/** The estimate's reasons without those that the route settles, and what the route says of them. */
+function verdictOf(estimate: CoinRingEstimate, route: CoinRoute | undefined): readonly Reason[] {
+  const others = estimate.reasons.filter(({ code }) => !SETTLED_BY_ROUTE.includes(code));
+  if (!route) {
+    const already = estimate.reasons.some(({ code }) => code === 'rim-would-grow');
+    return already ? estimate.reasons : gravestFirst([...estimate.reasons, RIM_ON_ROUTE]);
+  }
+  const { thicknessMm } = cutEdge(route.finished);
+  const thin = thicknessMm < THINNEST_CUT_EDGE_MM ? [cutEdgeThin(thicknessMm)] : [];
+  return gravestFirst([...others, ...thin, ...routeReasons(route)]);
+}
+
+function figuresOn(
+  route: CoinRoute,
+  { wall, targetInsideDiameterMm }: CoinRingInput,
+): CoinRingFigures & Pick<CoinRingEstimate, 'meridian'> {
+  return { ...figuresOf(route.finished, wall, targetInsideDiameterMm), meridian: route.finished };
+}
+
+/** The sizes that a washer makes, with the one that its route has found. */
+function rangeWith(range: CoinRingEstimate['sizeRangeMm'], sizeMm: number): CoinRingEstimate['sizeRangeMm'] {
+  return range && { ...range, min: Math.min(range.min, sizeMm), max: Math.max(range.max, sizeMm) };
+}
 
 /**
- * The whole answer for a coin, a hole, a size and a wall: figures, verdict, reachable sizes and the route.
- * The verdict rests on the closed form, the figures on the route's simulation where there is one.
+ * The whole answer for a coin, a hole, a size and a wall: figures, verdict, reachable sizes and the route. The closed
+ * form rules out what no route is looked for; whether the rim has room and the cut edge stays thick enough, the route's
+ * own simulation says.
  */
 export function planCoinRing(input: CoinRingInput, options: PlanOptions): CoinRingPlan {
   const estimate = estimateCoinRing(input, options.widthShare, options.writeSize);
-  if (!estimate.feasible) return { ...estimate, ...NO_ROUTE };
-  const route = coinRoute(input, { ...options, method: estimate.method });
-  if (!route) return { ...estimate, ...NO_ROUTE, reasons: gravestFirst([...estimate.reasons, RIM_ON_ROUTE]) };
-  const figures =
-    options.widthShare === undefined
-      ? figuresOf(route.finished, input.wall, input.targetInsideDiameterMm)
-      : {};
-  const reasons = gravestFirst([...estimate.reasons, ...routeReasons(route)]);
+  const ruledOut = estimate.reasons.some(
+    ({ code, level }) => level === 'refuse' && !SETTLED_BY_ROUTE.includes(code),
+  );
+  const method = methodForRimStrain(estimate.strainRimEdge);
+  const route = ruledOut ? undefined : coinRoute(input, { ...options, method });
+  const reasons = ruledOut ? estimate.reasons : verdictOf(estimate, route);
+  if (!route || !isFeasible(reasons)) {
+    return { ...estimate, reasons, feasible: false, method: 'none', annealCount: 0, route: undefined };
+  }
   return {
     ...estimate,
-    ...figures,
-    meridian: options.widthShare === undefined ? route.finished : estimate.meridian,
+    ...(options.widthShare === undefined ? figuresOn(route, input) : {}),
     reasons,
+    feasible: true,
+    method,
+    sizeRangeMm: rangeWith(estimate.sizeRangeMm, input.targetInsideDiameterMm),
     annealCount: route.totals.anneals,
     route,
   };

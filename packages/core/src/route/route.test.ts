@@ -1,6 +1,6 @@
 import * as fc from 'fast-check';
 import { DEFAULT_TAPER_DEG } from '../forming/wall-shape';
-import { volumeMm3, washerOf, flatMeridian, type CoinRingInput, type SchoolWish } from '../forming';
+import { cutEdge, volumeMm3, washerOf, flatMeridian, type CoinRingInput, type SchoolWish } from '../forming';
 import { holesFor, punchDiameters, REFERENCE_KIT } from '../kit';
 import { budgetWeight, FRESH, fullest, spend, type RouteStep } from '../steps';
 import { planCoinRing } from './index';
@@ -85,7 +85,7 @@ describe('no step is idle, and none is silent', () => {
   /** Few fibres: edges and their strains are what is looked at. */
   const QUICK = { kit: REFERENCE_KIT, intervals: 16 };
 
-  it('every forming step moves the wall, and a cut edge opened past 1.65 times is warned of', () => {
+  it('every forming step moves the wall, a cut edge opened past 1.65 times is warned of, and none ends too thin', () => {
     fc.assert(
       fc.property(inputs, (input) => {
         const { route } = planCoinRing(input, QUICK);
@@ -95,6 +95,8 @@ describe('no step is idle, and none is silent', () => {
             FORMING.includes(kind) && Math.max(Math.abs(strainCutEdge), Math.abs(strainRimEdge)) < 1e-4,
         );
         expect(idle.map(({ title }) => title)).toEqual([]);
+        // The verdict is the simulation's own: what would end under 0.9 mm is refused.
+        if (route) expect(cutEdge(route.finished).thicknessMm).toBeGreaterThanOrEqual(0.9);
         const opened = steps.some(({ outline }) => (outline.strainLog[0] ?? 0) > 0.5);
         if (opened) expect(route?.risks.map(({ code }) => code)).toContain('crack');
       }),
@@ -167,6 +169,40 @@ describe('any feasible route', () => {
       }),
       { numRuns: 40, endOnFailure: true },
     );
+  });
+});
+
+describe('a die whose mouth is smaller than the coin', () => {
+  const kit = REFERENCE_KIT.map((tool) =>
+    tool.spec.kind === 'fold-die' ? { ...tool, spec: { ...tool.spec, mouthMm: 27 } } : tool,
+  );
+  const folded = (steps: readonly RouteStep[]) => steps.filter(({ kind }) => kind === 'fold').at(-1)!;
+  // Straight into the die: no ball that brings the rim in first.
+  const without = (tools: typeof REFERENCE_KIT) => tools.filter(({ spec }) => spec.kind !== 'dapping-ball');
+
+  it('leaves a larger, steeper funnel, and the step says so', () => {
+    const usual = folded(routeFor(INPUT, { kit: without(REFERENCE_KIT) }).steps);
+    const narrow = folded(routeFor(INPUT, { kit: without(kit) }).steps);
+    // r grows by (0.24 + 0.1 t) for each of the 1.5 mm that are missing: 0.42 · 1.5 = 0.63 mm at t = 1.8.
+    const middle = ({ after }: RouteStep) => (after.cutInsideDiameterMm + after.rimInsideDiameterMm) / 2;
+    expect(middle(narrow) - middle(usual)).toBeGreaterThan(0.9);
+    expect(middle(narrow) - middle(usual)).toBeLessThan(1.5);
+    expect(narrow.instruction).toMatch(/3\.0 mm wider than the mouth/);
+    expect(usual.instruction).not.toMatch(/mouth/);
+  });
+
+  it('lets a cupped coin in, whose rim has come in already', () => {
+    const coin = { diameterMm: 30.9, rimThicknessMm: 2.15, massG: 15.13, metal: 'silver-900' } as const;
+    const wide: CoinRingInput = {
+      ...INPUT,
+      coin,
+      holeMm: 14.3,
+      targetInsideDiameterMm: 19.4,
+      school: 'leave',
+    };
+    const { steps, moves } = routeFor(wide, { kit });
+    expect(moves.slice(0, 2)).toEqual(['ball', 'fold-17']);
+    expect(folded(steps).instruction).not.toMatch(/mouth/);
   });
 });
 

@@ -1,4 +1,4 @@
-import { DEFAULT_FOLD_ANGLE_DEG } from '../../forming';
+import { DEFAULT_FOLD_ANGLE_DEG, rimEdge } from '../../forming';
 import { ballPhase, foldedRimOutsideMm, foldOnPhase, foldPhase } from '../phases/fold';
 import { chooseBall, type FoldDieChoice, foldDies, lacksFoldDie } from '../../kit';
 import type { Goal, Move, RouteState } from './move';
@@ -18,14 +18,24 @@ function diesFor(state: RouteState, goal: Goal): readonly FoldDieChoice[] {
   ];
 }
 
-function dieMove(state: RouteState, { angleDeg, choice }: FoldDieChoice): Move {
+/** What is said of a mouth that the coin does not go into whole. */
+function mouthWords(overMm: number): string {
+  return ` The coin is ${overMm.toFixed(1)} mm wider than the mouth: it turns over the corner first, lies level only if you press slowly, and comes out larger.`;
+}
+
+function dieMove(state: RouteState, { angleDeg, choice, narrowMouthMm }: FoldDieChoice): Move {
   const flat = state.stage === 'flat';
+  // Cupped, the rim has come in already.
+  const rimMm = rimEdge(state.wall).outsideDiameterMm;
+  const narrow = narrowMouthMm !== undefined && flat && narrowMouthMm < rimMm ? narrowMouthMm : undefined;
   return {
     key: `fold-${angleDeg}`,
-    phase: flat ? foldPhase(state.wall, angleDeg) : foldOnPhase(state.wall, angleDeg),
+    phase: flat
+      ? foldPhase(state.wall, angleDeg, narrow === undefined ? undefined : narrow / 2)
+      : foldOnPhase(state.wall, angleDeg),
     words: {
       title: (stroke, count) => (count > 1 ? `Fold, stroke ${stroke} of ${count}` : 'Fold'),
-      instruction: STROKE,
+      instruction: narrow === undefined ? STROKE : STROKE + mouthWords(rimMm - narrow),
       tool: () => choice,
     },
     to: 'funnel',

@@ -30,9 +30,16 @@ export function foldedRimOutsideMm(flat: Meridian, angleDeg: number): number {
   return 2 * foldedMiddleMm(flat, angleDeg) + land * Math.sin(lean) + across;
 }
 
-/** From flat washer to a funnel that leans as the die does. */
-export function foldPhase(flat: Meridian, angleDeg: number = DEFAULT_FOLD_ANGLE_DEG): Phase {
-  const stroke = foldStrokes(flat, angleDeg);
+/**
+ * From flat washer to a funnel that leans as the die does.
+ * @param mouthRadiusMm of a die that the coin does not go into whole; left out, it does
+ */
+export function foldPhase(
+  flat: Meridian,
+  angleDeg: number = DEFAULT_FOLD_ANGLE_DEG,
+  mouthRadiusMm?: number,
+): Phase {
+  const stroke = foldStrokes(flat, angleDeg, mouthRadiusMm);
   return {
     kind: 'fold',
     blow: 'fold',
