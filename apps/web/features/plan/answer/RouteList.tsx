@@ -18,13 +18,16 @@ function allTape(steps: readonly RouteStep[]): TapeUse | undefined {
 
 /** What the mandrel says after a step, and how much the ring gives back. */
 function readingWords(
-  { reading, springbackMm }: RouteStep,
+  { kind, reading, springbackMm }: RouteStep,
   write: Writers,
   names: EdgeNames,
 ): string | undefined {
   if (!reading) return undefined;
   const { rimDownMm, cutDownMm } = reading;
   const back = springbackMm === undefined ? '' : `; springs back ${write.length(springbackMm, 2)}`;
+  if (kind === 'fold') {
+    return `reads about ${write.size(rimDownMm)} ${names.rim} down, ${write.size(cutDownMm)} ${names.cut} down; each die differs, by up to half a US size either way`;
+  }
   return `reads ${write.size(rimDownMm)} ${names.rim} down, ${write.size(cutDownMm)} ${names.cut} down${back}`;
 }
 

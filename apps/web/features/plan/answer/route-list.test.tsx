@@ -39,6 +39,9 @@ describe('RouteList', () => {
     expect(
       screen.getAllByText(/reads US .* rim edge down, US .* cut edge down; springs back 0\.\d\d mm/).length,
     ).toBeGreaterThan(2);
+    expect(screen.getAllByText(/^reads about US .*half a US size either way$/)).toHaveLength(
+      steps.filter(({ kind, reading }) => kind === 'fold' && reading).length,
+    );
     expect(screen.getAllByText(/pusher in the long die, under tape/).length).toBeGreaterThan(0);
     expect(screen.getAllByText(/^\d+\. /)).toHaveLength(steps.length);
   });
