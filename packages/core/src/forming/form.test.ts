@@ -5,6 +5,7 @@ import { foldedFunnel } from './fold-law';
 import { flatWall, formBlows, formed } from './form';
 import { volumeMm3 } from './meridian';
 import { flowShare, sharesAlong } from './share';
+import { blowStrain } from './strain';
 import { rmsError, studyFigures, type StudyFigure } from './study-errors';
 import { figuresAfter } from './wall-figures';
 
@@ -82,6 +83,36 @@ describe('laws by hand', () => {
     const stubby = Math.exp(-1.6143 * (1.8766 - 1) ** 2);
     expect(drops.edgeMm).toBeCloseTo(1.6509 * (1.0418 - 0.5195 * 0.7 * stubby) - 0.0065 * 11.5, 3);
     expect(drops.bellyMm).toBeCloseTo((1.6509 * 0.745) / (1 + Math.exp((1.8766 - 1.6465) / 0.4158)), 3);
+  });
+});
+
+describe('strain that blows add', () => {
+  const hoop = [0.2, 0.2, 0.2, 0.2, 0.2] as const;
+
+  it('is the law of each blow at each place, hoop by hoop and by thickness over radius', () => {
+    // Cut edge: 0.99 · 0.2 + 0.3 · 0.1 in a fold, 0.92 · 0.2 + 0.08 · 0.1 + 0.01 opened freely.
+    expect(blowStrain('fold', hoop, 0.1)[0]).toBeCloseTo(0.228, 9);
+    expect(blowStrain('open', hoop, 0.1)[0]).toBeCloseTo(0.202, 9);
+    // Middle: 1.01 · 0.2 − 0.1 · 0.1 + 0.03; rim edge in a throat: 1.602 · 0.2 + 1.068 · 0.1 + 0.011.
+    expect(blowStrain('open', hoop, 0.1)[2]).toBeCloseTo(0.222, 9);
+    expect(blowStrain('throat', hoop, 0.1)[4]).toBeCloseTo(0.4382, 9);
+  });
+
+  it('is none where nothing moves', () => {
+    expect(blowStrain('throat', [0, 0, 0, 0, 0], 0.1).every((value) => value === 0)).toBe(true);
+  });
+});
+
+describe('one edge in a die', () => {
+  it('is closed all along by a whole throat, and cone-shaped behind it by none', () => {
+    const upright = formBlows(flatWall(COIN, 12.7), [
+      { kind: 'fold', angleDeg: 17 },
+      { kind: 'stretch', insideDiameterMm: 22 },
+      { kind: 'reduce', edge: 'rim', dieAngleDeg: 17, insideDiameterMm: 20 },
+    ]).at(-1)!;
+    const { insideDiameterRimMm, insideDiameterCutMm } = figuresAfter(upright);
+    expect(insideDiameterRimMm).toBeCloseTo(20, 1);
+    expect(insideDiameterCutMm).toBeCloseTo(20, 1);
   });
 });
 

@@ -23,6 +23,8 @@ describe('the calendar', () => {
     const saturdayNoon = (DAY + 5) * MINUTES_A_DAY + 720;
     expect(firstFit(TEST_WEEK, saturdayNoon, 10)).toBe((DAY + 7) * MINUTES_A_DAY + 540);
     expect(closingMin(TEST_WEEK, DAY + 6)).toBe(saturdayNoon);
+    // Where nobody ever works, a day ends at midnight.
+    expect(closingMin({ week: [] }, DAY)).toBe((DAY + 1) * MINUTES_A_DAY);
   });
 
   it('counts working minutes only', () => {

@@ -1,5 +1,5 @@
 import * as fc from 'fast-check';
-import { missingFor, nextState, type OrderFacts } from './order-needs';
+import { awaitsApproval, missingFor, nextState, orderFacts, type OrderFacts } from './order-needs';
 import { ORDER_STATES, orderProgress, type OrderEvent, type OrderEventBody } from './order-state';
 
 let count = 0;
@@ -97,5 +97,37 @@ describe('nextState', () => {
     expect(next({ state: 'in-work', approvalWanted: false })).toBe('finishing');
     expect(next({ state: 'closed' })).toBeUndefined();
     expect(next({ state: 'cancelled' })).toBeUndefined();
+  });
+});
+
+describe('the facts of an order', () => {
+  const stored = {
+    state: 'agreed',
+    ringFinished: false,
+    approvalWanted: true,
+    approval: 'none',
+    planId: null,
+    ringId: null,
+    quote: null,
+  } as const;
+
+  it('are there once what they stand on is there', () => {
+    expect(orderFacts(stored)).toMatchObject({ planned: false, quoted: false, hasRing: false });
+    expect(orderFacts({ ...stored, planId: 'p', ringId: 'r', quote: {} })).toEqual({
+      state: 'agreed',
+      ringFinished: false,
+      approvalWanted: true,
+      approval: 'none',
+      planned: true,
+      quoted: true,
+      hasRing: true,
+    });
+  });
+
+  it('the customer is waited for until a yes, and only where one is wanted', () => {
+    expect(awaitsApproval(stored)).toBe(true);
+    expect(awaitsApproval({ ...stored, approval: 'no' })).toBe(true);
+    expect(awaitsApproval({ ...stored, approval: 'yes' })).toBe(false);
+    expect(awaitsApproval({ ...stored, approvalWanted: false })).toBe(false);
   });
 });
