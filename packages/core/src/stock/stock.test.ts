@@ -42,6 +42,13 @@ describe('fill factor', () => {
     expect(check?.message).toMatch(message);
   });
 
+  it('names two other metals at most, the likeliest first', () => {
+    const { message } = checkFill({ ...COIN, metal: 'aluminium' })!;
+    expect(/the metal is ([^.,]*?)\. ?$|the metal is (.*?)\.$/.exec(message)?.[0].split(' or ')).toHaveLength(
+      2,
+    );
+  });
+
   it('names what to look at when nothing explains it', () => {
     expect(checkFill({ ...COIN, massG: 100 })?.message).toMatch(/denser/);
     expect(checkFill({ ...COIN, massG: 0.01 })?.message).toMatch(/lighter/);
