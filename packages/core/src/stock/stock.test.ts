@@ -44,9 +44,7 @@ describe('fill factor', () => {
 
   it('names two other metals at most, the likeliest first', () => {
     const { message } = checkFill({ ...COIN, metal: 'aluminium' })!;
-    expect(/the metal is ([^.,]*?)\. ?$|the metal is (.*?)\.$/.exec(message)?.[0].split(' or ')).toHaveLength(
-      2,
-    );
+    expect(message.split('the metal is ')[1]?.split(' or ')).toHaveLength(2);
   });
 
   it('names what to look at when nothing explains it', () => {
