@@ -1,10 +1,11 @@
 import type { RouteStep } from '@round-mint/core/steps';
 import Svg, { Line, Path, Text } from 'react-native-svg';
 import { usePalette } from '@/theme/light';
-import { outlinePath, partPath, scaleFor, sectionLines } from './section-geometry';
+import { partPath, scaleFor } from './section-geometry';
 import type { FilmMoment } from './film';
 import { toolParts } from './tool-outline';
 import { WallFigure } from './WallFigure';
+import { WallGhost } from './WallGhost';
 
 interface StageDrawingProps {
   moment: FilmMoment;
@@ -53,15 +54,7 @@ export function StageDrawing({ moment, frames, width, height, describe }: StageD
           strokeWidth="1.2"
         />
       ))}
-      {before ? (
-        <Path
-          d={outlinePath(sectionLines(before), scale)}
-          fill="none"
-          stroke={palette.soft}
-          strokeWidth="1"
-          strokeDasharray="3 3"
-        />
-      ) : null}
+      {before ? <WallGhost outline={before} scale={scale} /> : null}
       <WallFigure outline={outline} scale={scale} />
     </Svg>
   );

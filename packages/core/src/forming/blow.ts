@@ -1,4 +1,4 @@
-import type { CurlTool, StraightBand } from './curl-law';
+import type { CurlTool, PushedMm, StraightBand } from './curl-law';
 import type { Meridian } from './meridian';
 import type { AlongWall } from './share';
 import type { LeadingEdge } from './tool-shape';
@@ -39,7 +39,7 @@ export interface Curling {
   readonly band: StraightBand;
   readonly tool: CurlTool;
   /** How far each edge has been pushed by now, mm along the axis in this tool. */
-  readonly depthMm: { readonly cut: number; readonly rim: number };
+  readonly depthMm: PushedMm;
   /** Strain since the last anneal when the turning began. */
   readonly strainBefore: AlongWall;
   /** Strain of the turning alone, by now and when it was last softened. */

@@ -1,5 +1,5 @@
 import type { Curling, FormedWall, FormingBlow } from './blow';
-import { curledWall, curlDrops, depthForDropMm, type CurlTool } from './curl-law';
+import { curledWall, curlDrops, depthForDropMm, dropsAt, type CurlTool } from './curl-law';
 import { arcWidthMm, cutEdge, mapMeridian, rimEdge } from './meridian';
 import { hoopsBetween, middleThicknessMm, standsUpright } from './places';
 import { sharesAlong } from './share';
@@ -50,10 +50,7 @@ export function curled(before: FormedWall, blow: CurlBlow, shareShift: number): 
     cut: far.cut + (edge === 'rim' ? 0 : depthMm),
     rim: far.rim + (edge === 'cut' ? 0 : depthMm),
   };
-  const drops = {
-    cut: curlDrops(begun.band, tool, depth.cut),
-    rim: curlDrops(begun.band, tool, depth.rim),
-  };
+  const drops = dropsAt(begun.band, tool, depth);
   const { straight, band } = begun;
   const share = sharesAlong(straight, 'curl', shareShift);
   const wall = mapMeridian(straight, curledWall(band.insideDiameterMm, drops), { share });

@@ -79,6 +79,24 @@ export function curlDrops(band: StraightBand, tool: CurlTool, depthMm: number): 
   };
 }
 
+/** How far each edge has been pushed, mm along the axis. */
+export interface PushedMm {
+  readonly cut: number;
+  readonly rim: number;
+}
+
+/** What each edge's own push takes, of both. */
+export interface BothDrops {
+  readonly cut: CurlDrops;
+  readonly rim: CurlDrops;
+}
+
+/** The drops of both edges, each pushed by its own depth. */
+export function dropsAt(band: StraightBand, tool: CurlTool, pushedMm: PushedMm): BothDrops {
+  const cut = curlDrops(band, tool, pushedMm.cut);
+  return { cut, rim: pushedMm.rim === pushedMm.cut ? cut : curlDrops(band, tool, pushedMm.rim) };
+}
+
 /** No push of the study went further, as a share of the width. */
 const MOST_DEPTH = 0.7;
 
@@ -91,10 +109,7 @@ export function depthForDropMm(band: StraightBand, tool: CurlTool, edgeDropMm: n
  * The wall after its edges have been pushed, each by its own depth; an edge that has not been pushed leaves the other
  * the drop of a first push, and the belly half of its own. The second push opens the first edge again as it goes on.
  */
-export function curledWall(
-  straightInsideMm: number,
-  { cut, rim }: { readonly cut: CurlDrops; readonly rim: CurlDrops },
-): WallShape {
+export function curledWall(straightInsideMm: number, { cut, rim }: BothDrops): WallShape {
   const [less, more] = [Math.min(cut.closesMm, rim.closesMm), Math.max(cut.closesMm, rim.closesMm)];
   const alike = more === 0 ? 0 : less / more;
   const bellyDropMm = (cut.bellyMm + rim.bellyMm) / 2;

@@ -1,6 +1,6 @@
 export { curlDropMm } from './curl';
 export { curlDrops, depthForDropMm } from './curl-law';
-export type { CurlTool, StraightBand } from './curl-law';
+export type { CurlTool, PushedMm, StraightBand } from './curl-law';
 export { estimateCoinRing, figuresOf, washerOf } from './estimate';
 export type { CoinRingEstimate, CoinRingFigures, CoinRingInput } from './estimate';
 export { finishedMeridian } from './finished';
@@ -44,6 +44,7 @@ export {
   NOT_PUSHED,
   pushedBetween,
   curlToolOf,
+  curlWishOf,
   leastHollowMm,
   PUSH_DEPTHS,
   PUSH_SHARE,
@@ -52,7 +53,7 @@ export {
   USUAL_CURL,
   wallPushedTo,
 } from './push';
-export type { CurlWish, PushDepth, PushedMm } from './push';
+export type { CurlWish, PushDepth } from './push';
 export { FREE_SHARE, meanShare, sharesAlong } from './share';
 export type { Blow } from './share';
 export { foldDraw, foldedMiddleMm, foldStrokes } from './fold-law';

@@ -1,4 +1,12 @@
-import { curlDrops, curledWall, type CurlDrops, type CurlTool, type StraightBand } from './curl-law';
+import {
+  curlDrops,
+  curledWall,
+  dropsAt,
+  type CurlDrops,
+  type CurlTool,
+  type PushedMm,
+  type StraightBand,
+} from './curl-law';
 import type { WallShape } from './wall-shape';
 
 /** How far edges are turned in, as makers say it. */
@@ -17,12 +25,6 @@ export type CurlWish = { readonly depth: PushDepth } & (
   | { readonly hollowRadiusMm: number; readonly dieAngleDeg?: undefined }
 );
 
-/** How far each edge has been pushed, mm along the axis. */
-export interface PushedMm {
-  readonly cut: number;
-  readonly rim: number;
-}
-
 /** What most makers do when nothing else is asked for. */
 export const USUAL_CURL: CurlWish = { dieAngleDeg: 25, depth: 'half' };
 
@@ -38,6 +40,13 @@ export function curlToolOf(curl: CurlWish): CurlTool {
   return curl.dieAngleDeg === undefined
     ? { kind: 'hollow', radiusMm: curl.hollowRadiusMm }
     : { kind: 'cone', angleDeg: curl.dieAngleDeg };
+}
+
+/** The wish that names a tool and a depth. */
+export function curlWishOf(tool: CurlTool, depth: PushDepth): CurlWish {
+  return tool.kind === 'cone'
+    ? { dieAngleDeg: tool.angleDeg, depth }
+    : { hollowRadiusMm: tool.radiusMm, depth };
 }
 
 /** The push of each edge that a wish asks of a band of a width, mm along the axis. */
@@ -81,9 +90,7 @@ export function bandBeforePush(
 
 /** A band's wall with its edges pushed so far, each by its own depth. */
 export function wallPushedTo(band: StraightBand, tool: CurlTool, pushedMm: PushedMm): WallShape {
-  const cut = curlDrops(band, tool, pushedMm.cut);
-  const rim = pushedMm.rim === pushedMm.cut ? cut : curlDrops(band, tool, pushedMm.rim);
-  return curledWall(band.insideDiameterMm, { cut, rim });
+  return curledWall(band.insideDiameterMm, dropsAt(band, tool, pushedMm));
 }
 
 /** Widths that differ by less are one, mm: far less than it is known. */

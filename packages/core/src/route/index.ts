@@ -2,7 +2,7 @@ export { coinRoute, buildRoute } from './coin-route';
 export type { AnnealSchool, CoinRoute, RouteOptions } from './coin-route';
 export { planCoinRing } from './plan';
 export type { CoinRingPlan, PlanOptions } from './plan';
-export { compareCost } from './route-cost';
+export { compareCost, SPOILT_PER_RISK } from './route-cost';
 export type { RouteCost } from './route-cost';
 export { outlineOf } from './route-builder';
 export { simulateMoves } from './simulate-moves';

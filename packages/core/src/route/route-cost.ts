@@ -18,7 +18,7 @@ export function addCost(a: RouteCost, b: RouteCost): RouteCost {
 }
 
 /** Of a hundred rings that are made in the face of a warning so many more are spoilt. */
-const SPOILT_PER_RISK = 0.06;
+export const SPOILT_PER_RISK = 0.06;
 /** What a spoilt ring loses: some two hours of work, and a piece that costs as much again (our assumption), minutes. */
 const RING_AT_STAKE_MIN = 200;
 /** Besides its own minutes an anneal takes gas and leaves fire scale and grain, minutes (our assumption). */

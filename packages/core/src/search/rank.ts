@@ -1,5 +1,6 @@
 import { spreadFor, ringChances, runToEnd, type Interval } from '../uncertainty';
 import type { Kit } from '../kit';
+import { SPOILT_PER_RISK } from '../route';
 import { candidatesOf, prospects, type Candidate } from './candidates';
 import { paretoFront } from './pareto';
 import { idealWidthMm, type RingWish, type SearchPiece } from './wish';
@@ -52,15 +53,12 @@ function widthErrorMm({ bandWidthMm }: Candidate, wish: RingWish): number {
   return Math.abs(bandWidthMm - idealWidthMm(wish.widthMm));
 }
 
-/** Before its rings are drawn, each warning stands for this chance to spoil. */
-const SPOILT_PER_RISK = 0.06;
-
 /** Whether both edges are reduced at the end: a lip turned in, trimmed, and comfortable on the finger. */
 function turnsEdgesIn({ moves }: Candidate): boolean {
   return moves.includes('reduce');
 }
 
-/** @param spoilt chance to spoil; left out, guessed from the warnings */
+/** @param spoilt chance to spoil; left out, guessed from the warnings before its rings are drawn */
 function pointsOf(
   candidate: Candidate,
   wish: RingWish,

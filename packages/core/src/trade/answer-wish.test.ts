@@ -1,65 +1,13 @@
 import { REFERENCE_KIT } from '../kit';
 import { DEFAULT_TRAITS } from '../steps';
-import { SIZE_SYSTEMS } from '../size';
 import { runToEnd } from '../uncertainty';
 import { answerWish } from './answer-wish';
 import { approvalLetter, exchangeLetter, quoteLetter, refusalLetter } from './letters';
 import { partExchange } from './part-exchange';
 import { coinReach } from './reach';
-import type { CustomerWish, WishBench, WishCoin, WishPiece } from './wish';
+import type { CustomerWish, WishBench, WishPiece } from './wish';
 import { findYears } from './years';
-
-const us = (size: number) => SIZE_SYSTEMS.us.toDiameterMm(size);
-
-function coin(id: string, change: Partial<WishCoin> = {}): WishCoin {
-  return {
-    kind: 'coin',
-    id,
-    name: `Coin ${id}`,
-    diameterMm: 30.9,
-    rimThicknessMm: 2.15,
-    massG: 15.13,
-    metal: 'silver-900',
-    year: 1948,
-    outsideFace: 'either',
-    quantity: 3,
-    price: 15,
-    ...change,
-  };
-}
-
-const SPOON: WishPiece = {
-  kind: 'handle',
-  id: 'spoon',
-  name: 'Spoon',
-  metal: 'silver-925',
-  quantity: 1,
-  price: 9,
-  stations: [
-    { atMm: 0, thicknessMm: 1.6, widthMm: 12 },
-    { atMm: 120, thicknessMm: 2, widthMm: 7 },
-  ],
-  enamel: [],
-};
-const STRIP: WishPiece = {
-  kind: 'strip',
-  id: 'strip',
-  name: 'Strip',
-  metal: 'silver-925',
-  section: 'rect',
-  thicknessMm: 1.5,
-  widthMm: 6,
-  lengthMm: 300,
-  quantity: 1,
-};
-
-const WISH: CustomerWish = {
-  kind: 'coin',
-  targetInsideDiameterMm: us(10),
-  wall: { kind: 'straight' },
-  finish: 'polished',
-  widthMm: {},
-};
+import { coin, SPOON, STRIP, us, WISH } from './test-drawer';
 
 function asked(wish: Partial<CustomerWish>, stock: readonly WishPiece[]) {
   const bench: WishBench = { stock, kit: REFERENCE_KIT, traits: DEFAULT_TRAITS };

@@ -1,26 +1,13 @@
 import * as fc from 'fast-check';
 import { partExchange, type ExchangeQuestion } from './part-exchange';
-import { priceRing, type PriceInput } from './price';
+import { priceRing } from './price';
+import { PRICE_INPUT } from './test-drawer';
 import { compareSizers, type Sizer } from './sizers';
 import { simulatedSpot, SPOT_METALS, spotMetalOf, spotPrices, worthPerG } from './spot';
 
-const INPUT: PriceInput = {
-  stockCost: 20,
-  meltValue: 12,
-  consumablesCost: 3,
-  minutes: 90,
-  hourlyRate: 40,
-  scrapValue: 4,
-  refinerShare: 0.9,
-  post: 6,
-  feeShare: 0.05,
-  feeFixed: 0.5,
-  marginShare: 0.25,
-};
-
 describe('priceRing', () => {
   it('leaves the margin that was asked for after everything is paid', () => {
-    const { price, cost, margin, atFloor } = priceRing(INPUT);
+    const { price, cost, margin, atFloor } = priceRing(PRICE_INPUT);
     expect(cost).toBeCloseTo(20 + 3 + 60 - 3.6, 9);
     expect(price).toBeCloseTo((cost + 6.5) / 0.7, 9);
     expect(margin / price).toBeCloseTo(0.25, 9);
@@ -58,18 +45,20 @@ describe('priceRing', () => {
   });
 
   it('never sells a piece for less than its metal', () => {
-    const { price, atFloor } = priceRing({ ...INPUT, meltValue: 400 });
+    const { price, atFloor } = priceRing({ ...PRICE_INPUT, meltValue: 400 });
     expect([price, atFloor]).toEqual([400, true]);
-    expect(priceRing({ ...INPUT, coupon: 1000 }).price).toBe(INPUT.meltValue);
+    expect(priceRing({ ...PRICE_INPUT, coupon: 1000 }).price).toBe(PRICE_INPUT.meltValue);
   });
 
   it('rounds up, never down', () => {
-    expect(priceRing({ ...INPUT, roundTo: 5 }).price % 5).toBe(0);
-    expect(priceRing({ ...INPUT, roundTo: 5 }).price).toBeGreaterThanOrEqual(priceRing(INPUT).price);
+    expect(priceRing({ ...PRICE_INPUT, roundTo: 5 }).price % 5).toBe(0);
+    expect(priceRing({ ...PRICE_INPUT, roundTo: 5 }).price).toBeGreaterThanOrEqual(
+      priceRing(PRICE_INPUT).price,
+    );
   });
 
   it('refuses fees and margin that would take everything', () => {
-    expect(() => priceRing({ ...INPUT, marginShare: 0.95 })).toThrow('must stay under 95 %');
+    expect(() => priceRing({ ...PRICE_INPUT, marginShare: 0.95 })).toThrow('must stay under 95 %');
   });
 });
 

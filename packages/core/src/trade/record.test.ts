@@ -21,40 +21,10 @@ import {
   usedBy,
   type CustomerWish,
   type OrderEventBody,
-  type WishPiece,
 } from './index';
+import { coin, PRICE_INPUT, STRIP, WISH } from './test-drawer';
 
-const COIN: WishPiece = {
-  kind: 'coin',
-  id: 'a',
-  name: 'Coin a',
-  diameterMm: 30.9,
-  rimThicknessMm: 2.15,
-  massG: 15.13,
-  metal: 'silver-900',
-  year: 1948,
-  outsideFace: 'either',
-  quantity: 3,
-  price: 15,
-};
-const STRIP: WishPiece = {
-  kind: 'strip',
-  id: 'strip',
-  name: 'Strip',
-  metal: 'silver-925',
-  section: 'rect',
-  thicknessMm: 1.5,
-  widthMm: 6,
-  lengthMm: 300,
-  quantity: 1,
-};
-const WISH: CustomerWish = {
-  kind: 'coin',
-  targetInsideDiameterMm: 19.8,
-  wall: { kind: 'straight' },
-  finish: 'polished',
-  widthMm: {},
-};
+const COIN = coin('a');
 const WORDS = { person: 'Ilse', workshop: 'The bench', money: (amount: number) => `${amount.toFixed(2)} cr` };
 const bench = {
   stock: [COIN, { ...COIN, id: 'b', year: 1912, price: 9 }, STRIP],
@@ -71,27 +41,13 @@ describe('the record of the trade', () => {
     { targetInsideDiameterMm: 30 },
     { kind: 'strip' },
   ])('a wish for %j', (change) => {
-    const answer = runToEnd(answerWish({ ...WISH, ...change }, bench, 'us'));
+    const answer = runToEnd(answerWish({ ...WISH, targetInsideDiameterMm: 19.8, ...change }, bench, 'us'));
     expect(rounded(answer)).toMatchSnapshot();
     expect(refusalLetter(WORDS, 'a ring', answer)).toMatchSnapshot();
   });
 
   it('a price, with coupon and rounding', () => {
-    const input = {
-      stockCost: 20,
-      meltValue: 12,
-      consumablesCost: 3,
-      minutes: 90,
-      hourlyRate: 40,
-      scrapValue: 4,
-      refinerShare: 0.9,
-      post: 6,
-      feeShare: 0.05,
-      feeFixed: 0.5,
-      marginShare: 0.25,
-      coupon: 7,
-      roundTo: 5,
-    };
+    const input = { ...PRICE_INPUT, coupon: 7, roundTo: 5 };
     expect(rounded([priceRing(input), priceRing({ ...input, meltValue: 300 })])).toMatchSnapshot();
   });
 

@@ -5,7 +5,6 @@ import {
   wallCurlDropMm,
   type CoinRingInput,
   type FinishingSchool,
-  type Meridian,
 } from '../forming';
 import type { Kit } from '../kit';
 import { ringAllowance, type SimulatedForming, simulateMoves } from '../route';
@@ -66,9 +65,10 @@ interface Sample {
   readonly spoils: readonly SpoilCause[];
 }
 
-/** Turning the edges in to a set angle takes more off a wider wall. */
-function curlDropPerWidth({ wall, targetInsideDiameterMm }: CoinRingInput, planned: Meridian): number {
-  return wallCurlDropMm(wall, planned, targetInsideDiameterMm) / arcWidthMm(planned);
+/** The ring as planned: its band, and what turning its edges in takes, mm. */
+interface PlannedBand {
+  readonly widthMm: number;
+  readonly curlDropMm: number;
 }
 
 /** What a hole off centre by e does at its weak side: the fibre there started at r_h − e, so it is stretched more. */
@@ -80,7 +80,7 @@ function weakSide(draw: Draw, holeMm: number): { readonly strain: number; readon
 function sampleOf(
   draw: Draw,
   walk: SimulatedForming,
-  planned: Meridian,
+  planned: PlannedBand,
   question: ChancesQuestion,
   allowanceStrainLog: number,
   spoils: (ring: DrawnRing) => readonly SpoilCause[],
@@ -88,8 +88,9 @@ function sampleOf(
   const { input } = question;
   const widthMm = arcWidthMm(walk.finished) * (1 + draw.bench);
   const cut = cutEdge(walk.finished);
-  const widerMm = widthMm - arcWidthMm(planned);
-  const sizeOffMm = draw.reading + draw.trim - widerMm * curlDropPerWidth(input, planned);
+  // Turning the edges in takes more off a wider wall, in proportion.
+  const wider = widthMm / planned.widthMm - 1;
+  const sizeOffMm = draw.reading + draw.trim - wider * planned.curlDropMm;
   const weak = weakSide(draw, input.holeMm);
   const thinnestMm = cut.thicknessMm * weak.thin;
   return {
@@ -156,9 +157,10 @@ export function* ringChances(question: ChancesQuestion): Generator<number, RingC
   const { input, kit, school, moves, traits, rings = RINGS_DRAWN, seed = 1, intervals } = question;
   const spread = question.spread ?? spreadFor(input.coin);
   const random = seededRandom(seed);
-  const planned = simulateMoves(input, { kit, school, moves, traits, intervals }).finished;
-  const beforeCurlMm =
-    input.targetInsideDiameterMm + wallCurlDropMm(input.wall, planned, input.targetInsideDiameterMm);
+  const { finished } = simulateMoves(input, { kit, school, moves, traits, intervals });
+  const curlDropMm = wallCurlDropMm(input.wall, finished, input.targetInsideDiameterMm);
+  const planned = { widthMm: arcWidthMm(finished), curlDropMm };
+  const beforeCurlMm = input.targetInsideDiameterMm + curlDropMm;
   const allowance = ringAllowance(input.coin, traits);
   const samples: Sample[] = [];
   for (let i = 0; i < rings; i++) {

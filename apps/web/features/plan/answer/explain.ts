@@ -1,4 +1,5 @@
 import {
+  curlToolOf,
   FOLD_RIM_STRAIN_LIMIT,
   meanShare,
   pushDepthMm,
@@ -9,6 +10,7 @@ import { metalById } from '@round-mint/core/metal';
 import type { CoinRingPlan } from '@round-mint/core/route';
 import type { Writers } from '@/features/shared/settings/use-settings';
 import type { PlanModel } from '@/features/plan/draft/plan-model';
+import { curlToolWords } from './curl-words';
 
 /** What a number is, in words, from what, and where the rule comes from. */
 export interface Explanation {
@@ -54,12 +56,8 @@ function roundingInputs(
   write: Writers,
 ): readonly (readonly [string, string])[] {
   if (!curl) return [];
-  const tool =
-    curl.dieAngleDeg === undefined
-      ? `hollow of ${write.length(2 * curl.hollowRadiusMm)}`
-      : `${curl.dieAngleDeg}° die`;
   return [
-    ['Turned in with', tool],
+    ['Turned in with', curlToolWords(curlToolOf(curl), write)],
     ['Push of each edge', write.length(pushDepthMm(curl, plan.bandWidthMm), 1)],
   ];
 }

@@ -1,34 +1,19 @@
-import { PUSH_DEPTHS, type CurlWish, type PushDepth } from '@round-mint/core/forming';
+import { curlToolOf, curlWishOf, PUSH_DEPTHS, type PushDepth } from '@round-mint/core/forming';
 import { MM_PER_US_SIZE } from '@round-mint/core/size';
 import { View } from 'react-native';
 import { WallProfile } from '@/drawings/section/WallProfile';
+import { curlToolWords } from '@/features/plan/answer/curl-words';
 import { curlChosen } from '@/features/plan/draft/plan-draft-slice';
 import type { PlanModel } from '@/features/plan/draft/plan-model';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Choices } from '@/ui/Choices';
 import { Type } from '@/ui/Type';
-import {
-  roundingTools,
-  toolKey,
-  useRoundingOptions,
-  type RoundingOption,
-  type RoundingTool,
-} from './use-rounding-options';
+import { roundingTools, toolKey, useRoundingOptions, type RoundingOption } from './use-rounding-options';
 
 const DEPTH_NAMES: Readonly<Record<PushDepth, string>> = { light: 'lightly', half: 'half', full: 'full' };
 const QUARTER_SIZE_MM = MM_PER_US_SIZE / 4;
 const PICTURE = { width: 84, height: 96 } as const;
-
-function labelOf(tool: RoundingTool, length: (mm: number) => string): string {
-  return 'dieAngleDeg' in tool ? `${tool.dieAngleDeg}° die` : `${length(2 * tool.hollowRadiusMm)} hollow`;
-}
-
-function wishOf(tool: RoundingTool, depth: PushDepth): CurlWish {
-  return 'dieAngleDeg' in tool
-    ? { dieAngleDeg: tool.dieAngleDeg, depth }
-    : { hollowRadiusMm: tool.hollowRadiusMm, depth };
-}
 
 /** How the edges of a rounded wall are turned in: the tool, and how far, each with its section. */
 export function RoundingChoice({ model }: { model: PlanModel }) {
@@ -36,11 +21,11 @@ export function RoundingChoice({ model }: { model: PlanModel }) {
   const dispatch = useAppDispatch();
   const write = useWriters();
   const tools = roundingTools(model);
+  const tool = curlToolOf(curl);
   const options = useRoundingOptions(model, curl);
   const walls = [...options.values()].flatMap((option) =>
     option ? [option.finished, ...(option.straight ? [option.straight] : [])] : [],
   );
-  const tool = tools.find(({ key }) => key === toolKey(curl));
   const picture = (option: RoundingOption) => (
     <WallProfile outline={option.finished} before={option.straight} beside={walls} {...PICTURE} />
   );
@@ -50,11 +35,11 @@ export function RoundingChoice({ model }: { model: PlanModel }) {
       <Type as="small">Edges turned in with</Type>
       <Choices
         label="Edges turned in with"
-        choices={tools.map((one) => ({ value: one.key, label: labelOf(one, (mm) => write.length(mm, 0)) }))}
-        value={toolKey(curl)}
+        choices={tools.map((one) => ({ value: toolKey(one), label: curlToolWords(one, write) }))}
+        value={toolKey(tool)}
         onChange={(key) => {
-          const next = tools.find((one) => one.key === key);
-          if (next) dispatch(curlChosen(wishOf(next, curl.depth)));
+          const next = tools.find((one) => toolKey(one) === key);
+          if (next) dispatch(curlChosen(curlWishOf(next, curl.depth)));
         }}
         minWidth={92}
       />
@@ -76,7 +61,7 @@ export function RoundingChoice({ model }: { model: PlanModel }) {
           };
         })}
         value={curl.depth}
-        onChange={(depth) => tool && dispatch(curlChosen(wishOf(tool, depth)))}
+        onChange={(depth) => dispatch(curlChosen(curlWishOf(tool, depth)))}
         minWidth={100}
       />
       {chosen ? (

@@ -2,6 +2,7 @@ import {
   leastHollowMm,
   PUSH_DEPTHS,
   pushDepthMm,
+  type CurlTool,
   type CurlWish,
   type PushDepth,
 } from '@round-mint/core/forming';
@@ -17,13 +18,8 @@ const USUAL_ANGLES_DEG = [17, 25];
 /** Few fibres: the drawing is a thumb wide. */
 const INTERVALS = 16;
 
-/** What the edges can be pushed into. */
-export type RoundingTool =
-  | { readonly key: string; readonly dieAngleDeg: number }
-  | { readonly key: string; readonly hollowRadiusMm: number };
-
 /** Cones of the usual angles and of the kit's, and the hollows of its dapping block that the ring goes into. */
-export function roundingTools({ kit, plan, targetMm = 0 }: PlanModel): readonly RoundingTool[] {
+export function roundingTools({ kit, plan, targetMm = 0 }: PlanModel): readonly CurlTool[] {
   const leastMm = leastHollowMm(targetMm, plan?.workingThicknessMm ?? 0);
   const owned = toolsOf(kit, 'reducing-die').map(({ spec }) => spec.angleDeg);
   const angles = [...new Set([...USUAL_ANGLES_DEG, ...owned])].sort((a, b) => a - b);
@@ -31,14 +27,14 @@ export function roundingTools({ kit, plan, targetMm = 0 }: PlanModel): readonly 
     (mm) => mm >= leastMm,
   );
   return [
-    ...angles.map((dieAngleDeg) => ({ key: `die-${dieAngleDeg}`, dieAngleDeg })),
-    ...balls.map((mm) => ({ key: `hollow-${mm}`, hollowRadiusMm: mm / 2 })),
+    ...angles.map((angleDeg) => ({ kind: 'cone', angleDeg }) as const),
+    ...balls.map((mm) => ({ kind: 'hollow', radiusMm: mm / 2 }) as const),
   ];
 }
 
-/** The name of the tool that a wish is made with. */
-export function toolKey(curl: CurlWish): string {
-  return curl.dieAngleDeg === undefined ? `hollow-${curl.hollowRadiusMm * 2}` : `die-${curl.dieAngleDeg}`;
+/** Names a tool among the others. */
+export function toolKey(tool: CurlTool): string {
+  return tool.kind === 'cone' ? `die-${tool.angleDeg}` : `hollow-${2 * tool.radiusMm}`;
 }
 
 export interface RoundingOption {
@@ -81,16 +77,16 @@ export function roundingOption(question: Question, curl: CurlWish): RoundingOpti
 /** Lightly, half and full in the chosen tool, each as it would come out; worked out a moment after the plan. */
 export function useRoundingOptions(
   model: PlanModel,
-  curl: CurlWish,
+  { dieAngleDeg, hollowRadiusMm }: CurlWish,
 ): ReadonlyMap<PushDepth, RoundingOption | undefined> {
   const { piece, targetMm, holeMm, school, kit, traits } = model;
-  const { dieAngleDeg, hollowRadiusMm } = curl;
+  // By the tool's measure alone: another depth asks nothing new.
   const workOut = useMemo(() => {
     const question = { piece, targetMm, holeMm, school, kit, traits };
     return (depth: PushDepth) =>
       roundingOption(
         question,
-        dieAngleDeg === undefined ? { hollowRadiusMm: hollowRadiusMm ?? 0, depth } : { dieAngleDeg, depth },
+        dieAngleDeg === undefined ? { hollowRadiusMm, depth } : { dieAngleDeg, depth },
       );
   }, [piece, targetMm, holeMm, school, kit, traits, dieAngleDeg, hollowRadiusMm]);
   return useInSlices(PUSH_DEPTHS, workOut);
