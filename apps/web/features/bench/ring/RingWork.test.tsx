@@ -66,7 +66,7 @@ describe('RingWork', () => {
     fireEvent.changeText(length!, '0.6');
     expect(await screen.findByText(/File the cut edge back by 0\.9 mm: the ring can be saved/)).toBeTruthy();
     expect(screen.getByText(/mm wide, before 9\.\d mm/)).toBeTruthy();
-    fireEvent.press(screen.getByRole('button', { name: 'File it back and plan on' }));
+    fireEvent.press(await screen.findByRole('button', { name: 'File it back and plan on' }));
     await waitFor(() => expect(sent()).toHaveLength(2));
     expect(sent()[0]).toEqual({ kind: 'trouble', symptom: 'crack-at-cut-edge', crackMm: 0.6 });
     expect(sent()[1]).toMatchObject({
