@@ -1,8 +1,7 @@
 import { defineConfig } from '@playwright/test';
+import { chromiumPath } from '../scripts/lib/chromium.mjs';
 import flags from '../scripts/lib/chromium-flags.json' with { type: 'json' };
 
-/** Debian's Chromium, and nothing that would reach for the network. */
-const CHROMIUM = process.env['CHROMIUM'] ?? '/usr/bin/chromium';
 export default defineConfig({
   testDir: '.',
   outputDir: './test-results',
@@ -16,7 +15,7 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: 'test-results/report.json' }]],
   use: {
     browserName: 'chromium',
-    launchOptions: { executablePath: CHROMIUM, args: flags },
+    launchOptions: { executablePath: chromiumPath(), args: flags },
     viewport: { width: 390, height: 844 },
     permissions: ['clipboard-read', 'clipboard-write'],
     // A worker between page and server would answer for a server that a test has taken away.

@@ -4,7 +4,7 @@ import { mkdir, mkdtemp, readFile, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { buildIfNeeded, installIfNeeded } from './lib/build.mjs';
-import { chromiumIfNeeded } from './lib/chromium.mjs';
+import { chromiumIfNeeded, chromiumPath } from './lib/chromium.mjs';
 import { ROOT } from './lib/run.mjs';
 
 const PHONE = { width: 390, height: 844 };
@@ -99,7 +99,7 @@ await mkdir(folder, { recursive: true });
 const { url, child } = await startServer(dataDir);
 const flags = JSON.parse(await readFile(join(ROOT, 'scripts/lib/chromium-flags.json'), 'utf8'));
 const browser = await chromium.launch({
-  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+  executablePath: chromiumPath(),
   args: flags,
 });
 for (const { name, path, size, light = 'day', act } of VIEWS) {
