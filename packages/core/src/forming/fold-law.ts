@@ -54,6 +54,14 @@ export function foldedFunnel(
 /** How much thicker than its hoops say a whole fold leaves the wall, ln: most at the cut edge, which the cone rides on. */
 const THICKER = [0.0227, 0.0035, 0.0045, 0.009, 0.0095] as const;
 
+/** How one die differs from the law's, mm. */
+export interface FoldDie {
+  /** Radius of its upper end, where the coin does not go in whole. */
+  readonly mouthRadiusMm?: number | undefined;
+  /** By how much larger its funnels are than the law says: what the log has taught, mm of diameter. */
+  readonly growthMm?: number | undefined;
+}
+
 /** The flat blank that a wall was. */
 function blankOf(wall: Meridian): FoldBlank {
   const [first, last] = [wall.originalRadiusMm[0] ?? 0, wall.originalRadiusMm.at(-1) ?? 0];
@@ -71,14 +79,14 @@ function uprightShare(angleDeg: number): number {
 }
 
 /** The middle of the flat blank, and the funnel that a die of an angle leaves of it. */
-function funnelIn(wall: Meridian, angleDeg: number, mouthRadiusMm?: number) {
+function funnelIn(wall: Meridian, angleDeg: number, { mouthRadiusMm, growthMm = 0 }: FoldDie) {
   const blank = blankOf(wall);
   const flatMm = (blank.holeRadiusMm + blank.coinRadiusMm) / 2;
   const { middleRadiusMm, bowMm, pastDieDeg } = foldedFunnel(blank, mouthRadiusMm);
   const upright = uprightShare(angleDeg);
   return {
     flatMm,
-    middleMm: flatMm + (middleRadiusMm - flatMm) * upright,
+    middleMm: flatMm + (middleRadiusMm + growthMm / 2 - flatMm) * upright,
     bowMm: bowMm * upright,
     leanDeg: angleDeg + pastDieDeg,
   };
@@ -86,7 +94,7 @@ function funnelIn(wall: Meridian, angleDeg: number, mouthRadiusMm?: number) {
 
 /** Mean mid radius of the edges of a wall folded to an angle, mm. */
 export function foldedMiddleMm(wall: Meridian, angleDeg: number): number {
-  return funnelIn(wall, angleDeg).middleMm;
+  return funnelIn(wall, angleDeg, {}).middleMm;
 }
 
 /**
@@ -96,9 +104,9 @@ export function foldedMiddleMm(wall: Meridian, angleDeg: number): number {
 export function foldStrokes(
   wall: Meridian,
   angleDeg: number,
-  mouthRadiusMm?: number,
+  die: FoldDie = {},
 ): (progress: number) => WallShape {
-  const { flatMm, middleMm, bowMm, leanDeg } = funnelIn(wall, angleDeg, mouthRadiusMm);
+  const { flatMm, middleMm, bowMm, leanDeg } = funnelIn(wall, angleDeg, die);
   return (progress) =>
     funnelWall(flatMm + (middleMm - flatMm) * progress, 90 + (leanDeg - 90) * progress, bowMm * progress);
 }

@@ -5,7 +5,7 @@ import { washerOf } from './estimate';
 import { foldDraw, foldStrokes } from './fold-law';
 import { flatMeridian, mapMeridian, placesAlong, type Meridian } from './meridian';
 import { atPlaces, hoopsBetween } from './places';
-import { reducedWall } from './reduced-wall';
+import { coneDraw, reducedWall, reductionTo } from './reduced-wall';
 import { flatThicknessMm, sharesAlong, stoutnessOf } from './share';
 import { addStrain, blowStrain, UNSTRAINED, type StrainedBlow } from './strain';
 import { throatWall } from './tool-shape';
@@ -24,13 +24,12 @@ function after(before: FormedWall, wall: Meridian, blow: StrainedBlow): FormedWa
 
 function folded(before: FormedWall, { angleDeg, dieMouthMm }: Fold, shareShift: number): FormedWall {
   const { wall } = before;
-  const mouthRadiusMm = dieMouthMm === undefined ? undefined : dieMouthMm / 2;
   const leanDeg = atPlaces(wall, wall.leanDeg)[2];
   if (leanDeg <= angleDeg + 1) throw new RangeError('the wall stands steeper than that die already');
   const draw = foldDraw(wall, leanDeg, angleDeg);
   const widthDraw = placesAlong(wall).map(draw);
   const share = sharesAlong(wall, 'fold', shareShift);
-  const shape = foldStrokes(wall, angleDeg, mouthRadiusMm)(1);
+  const shape = foldStrokes(wall, angleDeg, { mouthRadiusMm: dieMouthMm && dieMouthMm / 2 })(1);
   return after(before, mapMeridian(wall, shape, { share, widthDraw }), 'fold');
 }
 
@@ -49,7 +48,10 @@ function reduced(before: FormedWall, blow: Reduce, shareShift: number): FormedWa
       ? reducedWall(insideDiameterMm, through, wall)
       : throatWall(edge, insideDiameterMm, dieAngleDeg, 1);
   const share = sharesAlong(wall, through, shareShift);
-  return after(before, mapMeridian(wall, closedTo(tool, wall), { share }), through);
+  const reduction = reductionTo(insideDiameterMm, wall);
+  const piled = through === 'cone' && edge === 'both';
+  const widthDraw = placesAlong(wall).map((place) => (piled ? coneDraw(place, reduction) : 1));
+  return after(before, mapMeridian(wall, closedTo(tool, wall), { share, widthDraw }), through);
 }
 
 /**

@@ -57,6 +57,7 @@ export type { CurlWish, PushDepth } from './push';
 export { FREE_SHARE, meanShare, sharesAlong } from './share';
 export type { Blow } from './share';
 export { foldDraw, foldedMiddleMm, foldStrokes } from './fold-law';
+export type { FoldDie } from './fold-law';
 export { flatWall, formBlows } from './form';
 export type { FormedWall, FormingBlow } from './blow';
 export { figuresAfter } from './wall-figures';

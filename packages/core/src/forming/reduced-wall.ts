@@ -30,16 +30,33 @@ function overSizeMm(
   return high * Math.exp(-arcMm / (reach * bendingMm));
 }
 
-/** What reducing from both edges to a size leaves of a straight wall, sized from inside with a rigid bar. */
-export function reducedWall(
-  insideDiameterMm: number,
-  through: 'throat' | 'cone',
-  { meanRadiusMm, thicknessMm }: Meridian,
-): WallShape {
+/** By how much thicker an open cone leaves the rim edge than its share says, ln: metal piles up where it first touches. */
+const PILED_UP = 0.04;
+/** It reaches so far along the wall from the rim edge. */
+const PILED_FROM = 0.75;
+const WHOLE_FROM_REDUCTION = 0.05;
+
+/**
+ * How an open cone draws the wall at a place beside its share: width at constant volume.
+ * @param reduced ln, of the middle of the wall
+ */
+export function coneDraw(place: number, reduced: number): number {
+  const piled = Math.max(0, (place - PILED_FROM) / (1 - PILED_FROM));
+  return Math.exp(-PILED_UP * piled * Math.min(1, reduced / WHOLE_FROM_REDUCTION));
+}
+
+/** How far a wall is reduced at its middle when it comes to a size, ln. */
+export function reductionTo(insideDiameterMm: number, { meanRadiusMm, thicknessMm }: Meridian): number {
   const middle = (meanRadiusMm.length - 1) / 2;
-  const radiusMm = insideDiameterMm / 2 + (thicknessMm[middle] ?? 0) / 2;
-  const bendingMm = Math.sqrt(radiusMm * (thicknessMm[middle] ?? 0));
-  const reduced = Math.max(0, Math.log((meanRadiusMm[middle] ?? radiusMm) / radiusMm));
+  const radiusMm = (insideDiameterMm + (thicknessMm[middle] ?? 0)) / 2;
+  return Math.max(0, Math.log((meanRadiusMm[middle] ?? radiusMm) / radiusMm));
+}
+
+/** What reducing from both edges to a size leaves of a straight wall, sized from inside with a rigid bar. */
+export function reducedWall(insideDiameterMm: number, through: 'throat' | 'cone', wall: Meridian): WallShape {
+  const middleMm = wall.thicknessMm[(wall.thicknessMm.length - 1) / 2] ?? 0;
+  const bendingMm = Math.sqrt(((insideDiameterMm + middleMm) / 2) * middleMm);
+  const reduced = reductionTo(insideDiameterMm, wall);
   return {
     radiusMm: (arcMm, widthMm, thickness) =>
       (insideDiameterMm + thickness + overSizeMm(through, arcMm / widthMm, arcMm, bendingMm, reduced)) / 2,

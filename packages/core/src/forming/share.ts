@@ -38,7 +38,7 @@ export function flowShare(pressure: -1 | 0 | 1, stoutness: number): number {
  */
 const CLOSED: Readonly<Record<'throat' | 'cone', { slope: number; less: AlongWall }>> = {
   throat: { slope: 2.506, less: [0.276, 0.101, 0.205, 0.138, 0.113] },
-  cone: { slope: 2.133, less: [0.05, 0.112, 0.346, 0.2, -0.12] },
+  cone: { slope: 2.133, less: [0.05, 0.112, 0.346, 0.2, -0.294] },
 };
 
 /** An edge that is turned in is drawn as well as pressed (finite-element study, docs/validation.md). */

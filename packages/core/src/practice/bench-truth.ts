@@ -6,6 +6,8 @@ export interface BenchTruth {
   /** Standard deviations. */
   readonly readingMm: number;
   readonly handMm: number;
+  /** Of a funnel's size from one fold to the next. */
+  readonly foldMm: number;
   readonly widthShare: number;
   readonly edgeShare: number;
   readonly minutesLog: number;
@@ -18,6 +20,7 @@ export const STEADY_BENCH: BenchTruth = {
   traits: DEFAULT_TRAITS,
   readingMm: 0.05,
   handMm: 0.04,
+  foldMm: 0.12,
   widthShare: 0.007,
   edgeShare: 0.02,
   minutesLog: 0.25,

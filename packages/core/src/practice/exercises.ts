@@ -28,6 +28,8 @@ export interface Exercise {
     /** Spread, as logarithms, of what it bears, and of what a hand adds to a stop, mm. */
     readonly bearsLog: number;
     readonly handMm: number;
+    /** How deep an edge really goes against what the hand meant: every die has its own way with the marks. */
+    readonly pushGain: number;
   };
   readonly pushersMm: readonly number[];
 }
@@ -76,7 +78,7 @@ export const EXERCISES: readonly Exercise[] = [
     wall: { kind: 'straight' },
     school: 'over-stretch',
     widthMm: { min: 8, max: 10 },
-    hidden: { traits: DEFAULT_TRAITS, bearsLog: 0.1, handMm: 0.05 },
+    hidden: { traits: DEFAULT_TRAITS, bearsLog: 0.1, handMm: 0.05, pushGain: 1 },
     pushersMm: [],
   },
   {
@@ -91,7 +93,12 @@ export const EXERCISES: readonly Exercise[] = [
     wall: { kind: 'straight' },
     school: 'over-stretch',
     widthMm: { min: 6.5, max: 8.5 },
-    hidden: { traits: { ...DEFAULT_TRAITS, shareShift: 0.02 }, bearsLog: 0.12, handMm: 0.08 },
+    hidden: {
+      traits: { ...DEFAULT_TRAITS, shareShift: 0.02 },
+      bearsLog: 0.12,
+      handMm: 0.08,
+      pushGain: 1,
+    },
     pushersMm: [],
   },
   {
@@ -110,6 +117,7 @@ export const EXERCISES: readonly Exercise[] = [
       traits: { ...DEFAULT_TRAITS, allowanceFactor: { copper: 0.6 } },
       bearsLog: 0.15,
       handMm: 0.08,
+      pushGain: 1,
     },
     pushersMm: [],
   },
@@ -117,19 +125,20 @@ export const EXERCISES: readonly Exercise[] = [
     id: 'from-where-to-curl',
     grade: 4,
     title: 'From where to curl?',
-    task: 'A rounded band from the silver brenn, curled at 17° and then 25°. Choose the straight size to curl from.',
+    task: 'A rounded band from the silver brenn, half round, in the 25° die. Choose the straight size to turn its edges in from.',
     about:
-      'A curl takes two to three sizes, and every die takes its own: read after the first, and work out the second.',
+      'How deep the edges are pushed decides the size, and every die has its own way: push a little, read, and work out the rest.',
     pieces: [BRENN],
     holesMm: HOLES,
     targetMm: us(9.5),
-    wall: { kind: 'rounded', curlDeg: 25 },
+    wall: { kind: 'rounded', curl: { dieAngleDeg: 25, depth: 'half' } },
     school: 'over-stretch',
     widthMm: { min: 7.5, max: 10 },
     hidden: {
-      traits: { ...DEFAULT_TRAITS, curlGain: { 17: 0.92, 25: 1.08 } },
+      traits: DEFAULT_TRAITS,
       bearsLog: 0.15,
       handMm: 0.1,
+      pushGain: 0.88,
     },
     pushersMm: [],
   },
@@ -145,7 +154,12 @@ export const EXERCISES: readonly Exercise[] = [
     wall: { kind: 'straight' },
     school: 'over-stretch',
     widthMm: { min: 11, max: 15 },
-    hidden: { traits: { ...DEFAULT_TRAITS, shareShift: -0.02 }, bearsLog: 0.18, handMm: 0.1 },
+    hidden: {
+      traits: { ...DEFAULT_TRAITS, shareShift: -0.02 },
+      bearsLog: 0.18,
+      handMm: 0.1,
+      pushGain: 1,
+    },
     pushersMm: [27, 25.5, 24, 22.5, 21, 20, 19],
   },
 ];

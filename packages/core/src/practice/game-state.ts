@@ -1,4 +1,4 @@
-import type { Meridian } from '../forming';
+import type { Meridian, StraightBand } from '../forming';
 import type { EdgeSpend } from '../steps';
 import type { Exercise, PracticePiece } from './exercises';
 
@@ -11,7 +11,8 @@ export type PracticeAction =
   | { readonly kind: 'rim-in'; readonly toMm: number }
   | { readonly kind: 'reduce'; readonly toMm: number }
   | { readonly kind: 'push'; readonly pusherMm: number }
-  | { readonly kind: 'curl'; readonly angleDeg: number }
+  /** Both edges turned in, each pushed so far past the first touch of the exercise's die. */
+  | { readonly kind: 'curl'; readonly depthMm: number }
   | { readonly kind: 'trim' }
   | { readonly kind: 'stop' };
 
@@ -25,10 +26,10 @@ export interface PracticePieceState {
   readonly wall: Meridian;
   readonly spent: EdgeSpend;
   readonly lipMm: number;
-  /** Nominal angle that its edges were turned in by last. */
-  readonly turnedDeg: number;
-  /** Size when the curl began, mm. */
-  readonly straightMm: number | undefined;
+  /** How far its edges have been pushed in by now: as the hand meant it, mm along the axis. */
+  readonly pushedMm: number;
+  /** The straight wall when the turning began. */
+  readonly pushedBand: StraightBand | undefined;
   readonly folded: boolean;
 }
 

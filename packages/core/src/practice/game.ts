@@ -1,15 +1,19 @@
 import {
   arcWidthMm,
-  curlDropMm,
+  bandBeforePush,
+  curlToolOf,
   cutEdge,
+  depthForDropMm,
   finishedMeridian,
   flatMeridian,
   methodForRimStrain,
+  type Meridian,
+  middleThicknessMm,
   rimEdge,
 } from '../forming';
 import { type Kit, REFERENCE_KIT } from '../kit';
 import { type Goal, goalOf, ringAllowance, type RouteState, runPass, spentBetween } from '../route';
-import { FRESH, fullest, stepDefaults, type StepKind, turnedDeg, wrinkleIndex } from '../steps';
+import { FRESH, fullest, stepDefaults, type StepKind, wrinkleIndex } from '../steps';
 import { workingThickness } from '../stock';
 import type { Exercise } from './exercises';
 import type { Feel, Game, Moment, PracticeAction, PracticePieceState } from './game-state';
@@ -66,30 +70,51 @@ export function goalFor(
 
 const STRAIGHT_MM = 0.2;
 
+/** A piece whose edges are being turned in, as a route search asks it. */
+function pushedState({ wall, spent, pushedMm, pushedBand }: PracticePieceState, exercise: Exercise) {
+  const { wall: wish, targetMm, hidden } = exercise;
+  if (wish.kind !== 'rounded' || !wish.curl || !pushedBand) return undefined;
+  const tool = curlToolOf(wish.curl);
+  const reachedMm = pushedMm * hidden.pushGain;
+  const wholeMm = depthForDropMm(pushedBand, tool, pushedBand.insideDiameterMm - targetMm);
+  const { insideDiameterMm: beforeCurlMm, widthMm, thicknessMm } = pushedBand;
+  return {
+    wall,
+    spent,
+    foldDeg: FOLD_DEG,
+    beforeCurlMm,
+    pushedMm: { cut: reachedMm, rim: reachedMm },
+    pushedBand: { widthMm, thicknessMm },
+    stage: reachedMm >= wholeMm ? 'curled' : 'to-size',
+  } as const;
+}
+
+/** The straight size that the edges are turned in from. */
+function beforeCurlMm({ wall: wish, targetMm }: Exercise, wall: Meridian): number {
+  if (wish.kind !== 'rounded' || !wish.curl) return targetMm;
+  const band = { widthMm: arcWidthMm(wall), thicknessMm: middleThicknessMm(wall) };
+  return bandBeforePush(targetMm, wish.curl, band).insideDiameterMm;
+}
+
 /** Where a piece stands, as a route search asks it. */
 export function routeStateOf(exercise: Exercise, state: PracticePieceState): RouteState {
-  const { wall, spent, folded, turnedDeg: turned, straightMm } = state;
+  const { wall, spent, folded } = state;
   const cut = cutEdge(wall);
   const rim = rimEdge(wall);
   if (!folded) return { stage: cut.leanDeg > 89 ? 'flat' : 'cupped', wall, spent };
+  const pushed = pushedState(state, exercise);
+  if (pushed) return pushed;
   const base = { wall, spent, foldDeg: FOLD_DEG };
-  const whole = exercise.wall.kind === 'rounded' ? (exercise.wall.curlDeg ?? 25) : 0;
-  if (turned > 0) {
-    const curl = {
-      ...base,
-      curlDeg: turned,
-      ...(straightMm === undefined ? {} : { beforeCurlMm: straightMm }),
-    };
-    return { ...curl, stage: turned >= whole ? 'curled' : 'to-size' };
-  }
   const straight = Math.abs(rim.insideDiameterMm - cut.insideDiameterMm) < STRAIGHT_MM;
   if (!straight) return { ...base, stage: 'funnel' };
-  const traits = exercise.hidden.traits;
-  const widthMm = arcWidthMm(wall);
-  const beforeCurlMm =
-    whole === 0 ? exercise.targetMm : exercise.targetMm + curlDropMm(widthMm, turnedDeg(traits, whole));
-  const over = Math.max(rim.insideDiameterMm, cut.insideDiameterMm) > beforeCurlMm + STRAIGHT_MM;
-  return { ...base, beforeCurlMm, meetMm: rim.insideDiameterMm, stage: over ? 'straight' : 'to-size' };
+  const sizeMm = beforeCurlMm(exercise, wall);
+  const over = Math.max(rim.insideDiameterMm, cut.insideDiameterMm) > sizeMm + STRAIGHT_MM;
+  return {
+    ...base,
+    beforeCurlMm: sizeMm,
+    meetMm: rim.insideDiameterMm,
+    stage: over ? 'straight' : 'to-size',
+  };
 }
 
 function minutesFor(kind: StepKind): number {
@@ -136,8 +161,8 @@ function take(game: Game, action: Extract<PracticeAction, { kind: 'take' }>): Ga
     wall: flatMeridian(action.holeMm / 2, piece.diameterMm / 2, thicknessMm, FIBRES),
     spent: { cut: 0.02, rim: 0 },
     lipMm: 0,
-    turnedDeg: 0,
-    straightMm: undefined,
+    pushedMm: 0,
+    pushedBand: undefined,
     folded: false,
   };
   return {

@@ -1,4 +1,4 @@
-import { arcWidthMm, coarseMeridian } from '../forming';
+import { arcWidthMm, coarseMeridian, pushDepthMm } from '../forming';
 import { costToGo } from '../route';
 import { MM_PER_US_SIZE } from '../size';
 import { act, edgesOf, goalFor, routeStateOf, startGame } from './game';
@@ -129,10 +129,19 @@ function lessonOf(game: Game, sizeOffUs: number, costliest: Score['costliest']):
     case 'push':
       return 'Taken further than needed, or in more steps: what was brought in too far has to be opened again.';
     case 'curl':
-      return 'The curl began at the wrong size: read after the first die and work out what the second takes.';
+      return 'The edges were turned in from the wrong size, or too deep at once: push a little, read, and work out the rest.';
     default:
       return exercise.about;
   }
+}
+
+/** Edges that are in by this much of what was asked for look it. */
+const ROUND_ENOUGH = 0.6;
+
+function isRounded({ wall, hidden }: Exercise, now: PracticePieceState | undefined): boolean {
+  if (wall.kind !== 'rounded' || !wall.curl) return true;
+  if (!now?.pushedBand) return false;
+  return now.pushedMm * hidden.pushGain >= ROUND_ENOUGH * pushDepthMm(wall.curl, now.pushedBand.widthMm);
 }
 
 /** A game that has ended, against the best route. */
@@ -145,7 +154,7 @@ export function judge(game: Game): Score {
   const bandWidthMm = now ? arcWidthMm(now.wall) : 0;
   const apart = Math.abs(edges.rimMm - edges.cutMm) / MM_PER_US_SIZE;
   const good = ended === 'finished';
-  const curled = exercise.wall.kind !== 'rounded' || (now?.turnedDeg ?? 0) >= (exercise.wall.curlDeg ?? 25);
+  const curled = isRounded(exercise, now);
   // A band that was to be rounded and is not has no size yet.
   const sized = good && curled;
   const whole = good ? POINTS.whole : 0;
@@ -168,6 +177,6 @@ export function judge(game: Game): Score {
     lesson:
       curled || !good
         ? lessonOf(game, sizeOffUs, costliest)
-        : 'A rounded band was asked for: curl it before stopping.',
+        : 'A rounded band was asked for: turn its edges in before stopping.',
   };
 }

@@ -9,7 +9,7 @@ import {
 import type { Kit } from '../kit';
 import { doneBody, type RingEventBody, strainedUse } from '../ring';
 import { ringAllowance, simulateMoves } from '../route';
-import { movesWall, type RouteStep, turnedDeg } from '../steps';
+import { type BenchTraits, funnelsOf, movesWall, type RouteStep, turnedDeg } from '../steps';
 import { CRACK_AT, normalDeviate, type Random } from '../uncertainty';
 import type { BenchTruth } from './bench-truth';
 
@@ -36,6 +36,11 @@ const SEEN_CRACK_MM = 0.3;
 const BETWEEN_MIN = 0.4;
 
 const rounded = (value: number, step: number) => Math.round(value / step) * step;
+
+/** By how much larger this bench's die leaves a funnel than was planned, mm. */
+function growthHere({ contact, funnel }: RouteStep, traits: BenchTraits): number {
+  return contact?.kind === 'fold-die' ? funnelsOf(traits, contact).growthMm - (funnel?.growthMm ?? 0) : 0;
+}
 
 /**
  * Makes a ring step by step as its route says, at a bench with its own truth: the hand stops at the reading it was told,
@@ -64,7 +69,7 @@ export function simulateRing(ring: RingToMake, truth: BenchTruth, random: Random
       cracked = true;
       log({ kind: 'trouble', symptom: 'crack-at-cut-edge', crackMm: SEEN_CRACK_MM });
     }
-    if (step.reading && step.kind !== 'fold') {
+    if (step.reading && (step.kind !== 'fold' || step.pieceState?.stage === 'funnel')) {
       const planned = { rim: step.reading.rimDownMm, cut: step.reading.cutDownMm };
       const hand = draw(truth.handMm);
       if (step.kind === 'trim') {
@@ -73,6 +78,10 @@ export function simulateRing(ring: RingToMake, truth: BenchTruth, random: Random
         const turned = curlDropMm(widthMm, turnedDeg(traits, step.contact.angleDeg));
         straight ??= edges;
         edges = { rim: straight.rim - turned + hand, cut: straight.cut - turned + hand };
+      } else if (step.kind === 'fold') {
+        // Pressed home into the die: its size is the die's, not the hand's.
+        const grown = growthHere(step, traits) + draw(truth.foldMm);
+        edges = { rim: planned.rim + grown, cut: planned.cut + grown };
       } else if (movesWall(step)) {
         const more = ((traits.springbackFactor[step.kind] ?? 1) - 1) * (step.springbackMm ?? 0);
         const back = step.kind === 'stretch' || step.kind === 'straighten' ? -more : more;

@@ -1,4 +1,4 @@
-import { arcWidthMm, curlDropMm } from '../forming';
+import { arcWidthMm, bandBeforePush, middleThicknessMm, pushDepthMm } from '../forming';
 import { act, edgesOf, startGame, type Exercise, type Game, type PracticeAction } from './index';
 
 const CLEARANCE_MM = 0.35;
@@ -22,8 +22,13 @@ export function careful(exercise: Exercise, seed: number): Game {
   );
   for (let stroke = 1; stroke <= 3; stroke++) go({ kind: 'fold', share: stroke / 3 }, { kind: 'anneal' });
   if (!game.now?.folded) go({ kind: 'fold', share: 1 });
-  const beforeMm = () =>
-    targetMm + (wall.kind === 'rounded' ? curlDropMm(arcWidthMm(game.now!.wall), 25) : 0);
+  const curl = wall.kind === 'rounded' ? wall.curl : undefined;
+  const beforeMm = () => {
+    if (!curl) return targetMm;
+    const { wall: now } = game.now!;
+    const band = { widthMm: arcWidthMm(now), thicknessMm: middleThicknessMm(now) };
+    return bandBeforePush(targetMm, curl, band).insideDiameterMm;
+  };
   for (const pusherMm of exercise.pushersMm) {
     if (game.ended || pusherMm < targetMm) break;
     if (read().cutMm < pusherMm - 3 && read().cutMm < targetMm)
@@ -42,9 +47,14 @@ export function careful(exercise: Exercise, seed: number): Game {
     if (Math.max(rimMm, cutMm) <= beforeMm() + 0.12) break;
     annealed({ kind: 'reduce', toMm: Math.max(beforeMm(), Math.max(rimMm, cutMm) - 0.5) });
   }
-  if (wall.kind === 'rounded') {
-    annealed({ kind: 'curl', angleDeg: 17 });
-    annealed({ kind: 'curl', angleDeg: 25 });
+  if (curl) {
+    const wholeMm = pushDepthMm(curl, arcWidthMm(game.now!.wall));
+    annealed({ kind: 'curl', depthMm: wholeMm / 2 });
+    // Small pushes then, read after each.
+    for (let depthMm = wholeMm / 2; read().cutMm > targetMm + 0.1 && depthMm < 2 * wholeMm && !game.ended;) {
+      depthMm += 0.15;
+      annealed({ kind: 'curl', depthMm });
+    }
   }
   go({ kind: 'trim' }, { kind: 'stop' });
   return game;

@@ -1,4 +1,4 @@
-import { arcWidthMm, curlDropMm } from '../forming';
+import { arcWidthMm, curlDrops, middleThicknessMm } from '../forming';
 import { act, edgesOf, EXERCISES, startGame, type Exercise, type Game, type PracticeAction } from './index';
 
 /** An exercise whose hand and metal hold no surprise. */
@@ -28,7 +28,7 @@ describe('the tools of the practice bench', () => {
     for (const action of [
       { kind: 'rim-in', toMm: 20 },
       { kind: 'reduce', toMm: 20 },
-      { kind: 'curl', angleDeg: 17 },
+      { kind: 'curl', depthMm: 1 },
     ] as const) {
       expect(after(first, action).said).toMatch(/still a washer/);
     }
@@ -58,7 +58,7 @@ describe('the tools of the practice bench', () => {
     expect(after(first, ...FOLDED, { kind: 'reduce', toMm: 18 }).said).toMatch(/stretch it straight first/);
   });
 
-  it('a curl takes what its die really turns, and is not opened by the stretcher', () => {
+  it('edges go as deep as the die really lets them, and are not opened by the stretcher', () => {
     let game = after(curling, ...FOLDED);
     const meet = 21.6;
     while (read(game).rimMm > meet + 0.05) {
@@ -71,11 +71,20 @@ describe('the tools of the practice bench', () => {
     game = act(act(game, { kind: 'trim' }), ANNEAL);
     game = act(game, { kind: 'stretch', toMm: meet + 0.1 });
     const straight = read(game).cutMm;
-    const width = arcWidthMm(game.now!.wall);
-    const curled = act(act(game, ANNEAL), { kind: 'curl', angleDeg: 17 });
-    // This exercise's 17° die turns 15.6°.
-    expect(straight - read(curled).cutMm).toBeCloseTo(curlDropMm(width, 17 * 0.92), 1);
-    expect(act(curled, { kind: 'curl', angleDeg: 17 }).said).toMatch(/lean that far already/);
+    const { wall } = game.now!;
+    const band = {
+      insideDiameterMm: straight,
+      widthMm: arcWidthMm(wall),
+      thicknessMm: middleThicknessMm(wall),
+    };
+    const curled = act(act(game, ANNEAL), { kind: 'curl', depthMm: 2 });
+    // A push of 2 mm by the marks is one of 1.76 mm in this exercise's die.
+    const { edgeMm } = curlDrops(band, { kind: 'cone', angleDeg: 25 }, 1.76);
+    expect(straight - read(curled).cutMm).toBeCloseTo(edgeMm, 1);
+    expect(act(curled, { kind: 'curl', depthMm: 2 }).said).toMatch(/in that far already/);
+    const further = act(act(curled, ANNEAL), { kind: 'curl', depthMm: 3 });
+    expect(read(curled).cutMm - read(further).cutMm).toBeGreaterThan(0.3);
+    expect(act(game, { kind: 'curl', depthMm: 1 }).now?.pushedMm).toBeCloseTo(1, 9);
     expect(act(curled, { kind: 'stretch', toMm: 23 }).said).toMatch(/open the curl/);
   });
 

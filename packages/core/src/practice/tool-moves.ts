@@ -1,16 +1,24 @@
-import { arcWidthMm, curlDropMm, cutEdge, rimEdge, springbackMm } from '../forming';
 import {
-  curlPhase,
+  arcWidthMm,
+  curlToolOf,
+  cutEdge,
+  middleThicknessMm,
+  rimEdge,
+  springbackMm,
+  type StraightBand,
+} from '../forming';
+import {
   foldOnPhase,
   foldPhase,
   type Phase,
   pusherPhase,
+  pushPhase,
   reducePhase,
   rimInPhase,
   ringAllowance,
   stretchPhase,
 } from '../route';
-import { fullest, turnedDeg } from '../steps';
+import { fullest } from '../steps';
 import type { Game, PracticeAction, PracticePieceState } from './game-state';
 import { luckOf } from './luck';
 
@@ -28,12 +36,12 @@ export function phaseOf(
 ):
   | { readonly phase: Phase; readonly progress: number; readonly change?: Partial<PracticePieceState> }
   | string {
-  const { wall, folded, turnedDeg: turned } = state;
+  const { wall, folded, pushedMm } = state;
   const cut = cutEdge(wall);
   const rim = rimEdge(wall);
   const { slipMm } = luckOf(game);
-  const { traits } = game.exercise.hidden;
-  const leavesLip = { lipMm: traits.trimGainMm };
+  const { hidden, wall: wish } = game.exercise;
+  const leavesLip = { lipMm: hidden.traits.trimGainMm };
   const back = (mm: number) => springbackMm(mm, fullest(state.spent) / ringAllowance(state.piece));
   if (action.kind !== 'fold' && !folded) return 'It is still a washer: fold it down into the die first.';
   switch (action.kind) {
@@ -43,7 +51,7 @@ export function phaseOf(
       return { phase, progress: action.share, change: { folded: action.share >= 1 } };
     }
     case 'stretch': {
-      if (turned > 0) return 'The stretcher would open the curl: reduce instead, or begin anew.';
+      if (pushedMm > 0) return 'The stretcher would open the curl: reduce instead, or begin anew.';
       const toMm = action.toMm + slipMm - back(action.toMm) / 2;
       if (toMm <= Math.min(cut.insideDiameterMm, rim.insideDiameterMm))
         return 'The stretcher does not reach the wall there.';
@@ -80,23 +88,25 @@ export function phaseOf(
       };
     }
     case 'curl': {
-      if (Math.abs(rim.insideDiameterMm - cut.insideDiameterMm) > 0.4 && turned === 0) {
-        return 'The two edges differ too much to be curled alike.';
+      if (wish.kind !== 'rounded' || !wish.curl) return 'This band stays straight.';
+      if (Math.abs(rim.insideDiameterMm - cut.insideDiameterMm) > 0.4 && pushedMm === 0) {
+        return 'The two edges differ too much to be turned in alike.';
       }
-      if (action.angleDeg <= turned) return 'Its edges lean that far already.';
-      const straightMm = state.straightMm ?? cut.insideDiameterMm;
-      const toDeg = turnedDeg(traits, action.angleDeg);
-      const targetMm = straightMm - curlDropMm(arcWidthMm(wall), toDeg) + slipMm / 2;
+      if (action.depthMm <= pushedMm) return 'Its edges are in that far already.';
+      const band: StraightBand = state.pushedBand ?? {
+        insideDiameterMm: Math.min(cut.insideDiameterMm, rim.insideDiameterMm),
+        widthMm: arcWidthMm(wall),
+        thicknessMm: middleThicknessMm(wall),
+      };
+      const gone = pushedMm * hidden.pushGain;
+      const goes = Math.max(gone, (action.depthMm + slipMm) * hidden.pushGain);
       return {
-        phase: curlPhase({
-          beforeCurlMm: straightMm,
-          targetMm,
-          wholeDeg: toDeg,
-          fromDeg: turned === 0 ? 0 : turnedDeg(traits, turned),
-          toDeg,
+        phase: pushPhase(band, curlToolOf(wish.curl), {
+          from: { cut: gone, rim: gone },
+          to: { cut: goes, rim: goes },
         }),
         progress: 1,
-        change: { turnedDeg: action.angleDeg, straightMm },
+        change: { pushedMm: goes / hidden.pushGain, pushedBand: band },
       };
     }
   }

@@ -19,7 +19,7 @@ const TOOL_WORDS: Readonly<Record<Tool, string>> = {
   'rim-in': 'Rim edge in',
   reduce: 'Reduce both',
   push: 'Push, taped',
-  curl: 'Curl',
+  curl: 'Edges in',
 };
 const AMOUNT_WORDS: Readonly<Record<Tool, string>> = {
   fold: 'How far down?',
@@ -27,7 +27,7 @@ const AMOUNT_WORDS: Readonly<Record<Tool, string>> = {
   'rim-in': 'By how many US sizes?',
   reduce: 'By how many US sizes?',
   push: 'Which pusher?',
-  curl: 'Which die?',
+  curl: 'How much deeper?',
 };
 
 /** The piece as it stands: drawn to scale, its edges on the ladder. */
@@ -100,7 +100,7 @@ export function PracticeWork({ game, onAct }: PracticeWorkProps) {
       />
       <Type as="label">{AMOUNT_WORDS[tool]}</Type>
       <View className="flex-row flex-wrap gap-2" role="group" aria-label={AMOUNT_WORDS[tool]}>
-        {offersOf(tool, game).map(({ label, action }) => (
+        {offersOf(tool, game, (mm) => write.length(mm, 2)).map(({ label, action }) => (
           <Button
             key={label}
             label={label}

@@ -32,15 +32,19 @@ const FOLD_SHARES = [
   { label: 'the rest', share: 1 },
 ] as const;
 
+/** How much further both edges go in, mm along the axis. */
+const PUSHES_MM = [0.25, 0.5, 1, 2] as const;
+
 function amounts(label: (words: string) => string, action: (us: number) => PracticeAction): readonly Offer[] {
   const names: Readonly<Record<number, string>> = { 0.25: '¼', 0.5: '½', 1: '1', 2: '2' };
   return AMOUNTS_US.map((us) => ({ label: label(names[us] ?? String(us)), action: action(us) }));
 }
 
-/** What a tool offers from how the piece stands. */
-export function offersOf(tool: Tool, game: Game): readonly Offer[] {
+/** What a tool offers from how the piece stands, lengths in the maker's unit. */
+export function offersOf(tool: Tool, game: Game, length: (mm: number) => string): readonly Offer[] {
   if (!game.now) return [];
   const { rimMm, cutMm } = edgesOf(game.now);
+  const { pushedMm } = game.now;
   const { exercise } = game;
   switch (tool) {
     case 'fold':
@@ -63,8 +67,11 @@ export function offersOf(tool: Tool, game: Game): readonly Offer[] {
     case 'push':
       return exercise.pushersMm
         .filter((pusherMm) => pusherMm < rimMm)
-        .map((pusherMm) => ({ label: `${pusherMm} mm`, action: { kind: 'push', pusherMm } }));
+        .map((pusherMm) => ({ label: length(pusherMm), action: { kind: 'push', pusherMm } }));
     case 'curl':
-      return [17, 25].map((angleDeg) => ({ label: `${angleDeg}°`, action: { kind: 'curl', angleDeg } }));
+      return PUSHES_MM.map((moreMm) => ({
+        label: `+${length(moreMm)}`,
+        action: { kind: 'curl', depthMm: pushedMm + moreMm },
+      }));
   }
 }

@@ -34,7 +34,7 @@ export function actionWords(
     case 'push':
       return `${length(action.pusherMm)} pusher under tape`;
     case 'curl':
-      return `Curl at ${action.angleDeg}°`;
+      return `Both edges in to ${length(action.depthMm)} past the first touch`;
     case 'trim':
       return 'Trim the lip';
     case 'stop':

@@ -26,8 +26,23 @@ describe('what a learner is offered', () => {
   });
 
   it('folds by a share of what is left', () => {
-    expect(offersOf('fold', taken()).map(({ label }) => label)).toEqual(['a third', 'half', 'the rest']);
-    expect(offersOf('stretch', startGame(first!, 1))).toEqual([]);
+    expect(offersOf('fold', taken(), size).map(({ label }) => label)).toEqual([
+      'a third',
+      'half',
+      'the rest',
+    ]);
+    expect(offersOf('stretch', startGame(first!, 1), size)).toEqual([]);
+  });
+
+  it('turns edges in by so much more than they are', () => {
+    const game = act(startGame(curl!, 1), { kind: 'take', piece: 0, holeMm: 12.7 });
+    const pushed: Game = { ...game, now: { ...game.now!, pushedMm: 1.5 } };
+    expect(offersOf('curl', pushed, (mm) => `${mm} mm`)).toEqual(
+      [0.25, 0.5, 1, 2].map((mm) => ({
+        label: `+${mm} mm`,
+        action: { kind: 'curl', depthMm: 1.5 + mm },
+      })),
+    );
   });
 
   it('is told in words', () => {
@@ -35,6 +50,7 @@ describe('what a learner is offered', () => {
       actionWords(action, taken(), size, (mm) => `${mm} mm`);
     expect(words({ kind: 'take', piece: 0, holeMm: 12.7 })).toBe('Silver brenn, hole 12.7 mm');
     expect(words({ kind: 'reduce', toMm: 18.94 })).toBe('Reduce both edges to 18.9');
+    expect(words({ kind: 'curl', depthMm: 1.25 })).toBe('Both edges in to 1.25 mm past the first touch');
     expect(words({ kind: 'fold', share: 1 / 2 })).toBe('Fold by 50 % of what is left');
   });
 });

@@ -117,7 +117,7 @@ export function explainPlan(
       value: write.length(plan.thicknessRimEdgeMm, 2),
       words: 'The rim is crowded into a shorter circle, so it thickens.',
       inputs: [...coin, target],
-      source: `${HANDBOOK} Within 1.5 % of the study, 2 % in an open cone.`,
+      source: `${HANDBOOK} Within 1.5 % of the study.`,
     },
     outside: {
       title: 'Outside diameter',
