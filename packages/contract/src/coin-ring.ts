@@ -142,6 +142,9 @@ const contactSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('plates') }),
 ]);
 
+/** How a fold die's funnels lie about the fold's law. */
+export const funnelTruthSchema = z.object({ growthMm: z.number(), scatterMm: z.number() });
+
 const riskSchema = z.object({ code: z.enum(RISK_CODES), message: z.string() });
 
 /** How far the piece has come after a step: what the bench plans on from. */
@@ -183,6 +186,7 @@ export const routeStepSchema = z.object({
   reading: z.object({ rimDownMm: z.number(), cutDownMm: z.number() }).optional(),
   springbackMm: z.number().optional(),
   contact: contactSchema.optional(),
+  funnel: funnelTruthSchema.optional(),
   risks: z.array(riskSchema).readonly().optional(),
   tape: z.object({ turns: z.number(), lengthMm: z.number(), reveal: z.number().optional() }).optional(),
   pieceState: pieceStateSchema.optional(),

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { idSchema, timeSchema } from './common';
+import { funnelTruthSchema } from './coin-ring';
 import { seenDieChartSchema } from './die-charts';
 
 const byName = z.record(z.string(), z.number());
@@ -7,7 +8,7 @@ const byName = z.record(z.string(), z.number());
 /** One value of the bench as the log has taught it, beside its default. */
 export const learntValueSchema = z.object({
   key: z.string(),
-  what: z.enum(['share', 'trim', 'curl', 'springback', 'allowance', 'minutes']),
+  what: z.enum(['share', 'trim', 'curl', 'fold', 'springback', 'allowance', 'minutes']),
   of: z.string().optional(),
   value: z.number(),
   standard: z.number(),
@@ -39,6 +40,7 @@ export const learntSchema = z.object({
     shareShift: z.number(),
     trimGainMm: z.number(),
     curlGain: byName,
+    funnels: z.record(z.string(), funnelTruthSchema),
     allowanceFactor: byName,
     handsOnMin: byName,
     springbackFactor: byName,

@@ -19,6 +19,7 @@ const DEMO_BENCH: BenchTruth = {
     shareShift: 0.04,
     trimGainMm: 0.44,
     curlGain: { 17: 0.9, 25: 1.07 },
+    funnels: { '17-14': { growthMm: 0.3, scatterMm: 0.2 }, '17-18': { growthMm: -0.15, scatterMm: 0.2 } },
     allowanceFactor: { copper: 0.66 },
     handsOnMin: { fold: 6, anneal: 4, sand: 16, stretch: 6.5 },
     springbackFactor: { stretch: 1.7 },

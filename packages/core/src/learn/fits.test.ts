@@ -127,6 +127,13 @@ describe('allowanceFit', () => {
     expect(factor).toBeLessThan(1.2);
   });
 
+  it('looks at every hundredth from 0.4 to 1.8', () => {
+    const { factor } = allowanceFit(many(held, 1.4, 10));
+    expect(factor * 100).toBeCloseTo(Math.round(factor * 100), 9);
+    expect(allowanceFit(many(cracked, 0.06, 400)).factor).toBeCloseTo(0.4, 9);
+    expect(allowanceFit(many(held, 9, 400)).factor).toBeCloseTo(1.8, 9);
+  });
+
   it('rings that held well beyond it say more than rings that held within', () => {
     expect(allowanceFit(many(held, 1.4, 10)).factor).toBeGreaterThan(
       allowanceFit(many(held, 0.8, 10)).factor,

@@ -1,5 +1,6 @@
 import type { CoinRingInput } from '../forming';
 import { REFERENCE_KIT, withSeen } from '../kit';
+import { doneBody } from '../ring';
 import { planCoinRing } from '../route';
 import { DEFAULT_TRAITS } from '../steps';
 import { DEFAULT_MANDREL, SIZE_SYSTEMS } from '../size';
@@ -7,7 +8,7 @@ import { learnFrom, type Learnt, type LoggedRing } from './index';
 import { isCoinLesson, lessonOf } from './logged-ring';
 import { ridgeFit } from './ridge';
 import { madeRings, TRUTH } from './test-rings';
-import { curlSightings, shareSightings, trimSightings } from './sightings';
+import { curlSightings, foldSightings, shareSightings, trimSightings } from './sightings';
 
 function learn(rings: readonly LoggedRing[], kept: readonly string[] = []): Learnt {
   const work = learnFrom(rings, REFERENCE_KIT, kept);
@@ -31,6 +32,7 @@ describe('what forty rings teach', () => {
     ['trim', TRUTH.trimGainMm, 0.04],
     ['curl-17', 0.9, 0.04],
     ['curl-25', 1.08, 0.04],
+    ['fold-17-14', 0.35, 0.06],
     ['springback-stretch', 1.8, 0.45],
     ['minutes-fold', 6.5, 0.7],
     ['minutes-anneal', 4, 0.4],
@@ -41,11 +43,11 @@ describe('what forty rings teach', () => {
 
   it('finds that copper cracks early here, and that silver does not', () => {
     expect(valueOf('allowance-copper').value).toBeLessThan(0.8);
-    expect(valueOf('allowance-silver-900').value).toBeGreaterThan(0.9);
+    expect(valueOf('allowance-silver-900').value).toBeGreaterThan(0.85);
   });
 
   it('lowers the error of rings that the fit has not seen, value by value', () => {
-    for (const key of ['share', 'trim', 'curl-17', 'curl-25']) {
+    for (const key of ['share', 'trim', 'curl-17', 'curl-25', 'fold-17-14']) {
       const { errorBefore = 0, errorAfter = 0 } = valueOf(key);
       expect(errorAfter).toBeLessThan(errorBefore * 0.8);
     }
@@ -69,10 +71,39 @@ describe('what forty rings teach', () => {
     const wall = shareSightings(lesson, REFERENCE_KIT, DEFAULT_TRAITS).map(({ off }) => 100 * off);
     expect(first!.wallBefore).toBeCloseTo(rms(wall), 6);
     // A curl's sighting is a share of its angle: what that is worth in mm comes with it. One US size is 0.8128 mm.
-    const sighted = [...trimSightings(lesson), ...[...curlSightings(lesson).values()].flat()];
+    const byDie = [curlSightings(lesson), foldSightings(lesson)].flatMap((found) => [...found.values()]);
+    const sighted = [...trimSightings(lesson), ...byDie.flat()];
     const sizes = sighted.map(({ off, sizeMm = 1 }) => (off * sizeMm) / 0.8128);
     expect(sizes.length).toBeGreaterThan(0);
     expect(first!.sizeBefore).toBeCloseTo(rms(sizes), 6);
+  });
+
+  it('tells how far one die’s funnels lie apart: nine of ten, by what the other rings say', () => {
+    const { growthMm, scatterMm } = learnt.traits.funnels['17-14']!;
+    expect(growthMm).toBe(valueOf('fold-17-14').value);
+    // A fold differs by 0.12 mm from the next, and each edge is read to 0.05: √(0.12² + 0.05²/2) · 1.645 = 0.206.
+    expect(scatterMm).toBeGreaterThan(0.15);
+    expect(scatterMm).toBeLessThan(0.27);
+    expect(learn(rings, ['fold-17-14']).traits.funnels).toEqual({});
+  });
+
+  it('finds the same die from rings that were planned with what was known of it', () => {
+    const known = { ...DEFAULT_TRAITS, funnels: { '17-14': { growthMm: 0.2, scatterMm: 0.3 } } };
+    const replanned = rings.slice(0, 3).map((ring) => {
+      const { route } = planCoinRing(ring.coin!.input, { kit: REFERENCE_KIT, traits: known });
+      const funnel = route!.steps.find(({ pieceState }) => pieceState?.stage === 'funnel')!;
+      const step = route!.steps.indexOf(funnel);
+      const read = { rimDownMm: funnel.reading!.rimDownMm + 0.1, cutDownMm: funnel.reading!.cutDownMm + 0.1 };
+      const body = { kind: 'reading', ...read, mark: 'leading' } as const;
+      const done = route!.steps
+        .slice(0, step)
+        .map(({ kind }, i) => ({ id: `d${i}`, at: ring.finishedAt, body: doneBody(kind, i) }));
+      return { ...ring, steps: route!.steps, events: [...done, { id: 'r', at: ring.finishedAt, body }] };
+    });
+    // 0.1 mm more than planned, and the plan had 0.2 mm of it already.
+    for (const ring of replanned) {
+      expect(foldSightings(lessonOf(ring)).get('17-14')?.[0]?.off).toBeCloseTo(0.3, 9);
+    }
   });
 
   it('is what plans go by, but for what the maker put back', () => {

@@ -9,13 +9,19 @@ import { dieSightings } from './die-sightings';
 import { isCoinLesson, lessonOf, type CoinLesson, type LoggedRing, type RingLesson } from './logged-ring';
 import { minutesFit, timedMinutes } from './minutes';
 import { ridgeChange, ridgeFit, rootMeanSquare, type RidgeFit, type Sighting } from './ridge';
-import { curlSightings, shareSightings, springbackSightings, trimSightings } from './sightings';
+import {
+  curlSightings,
+  foldSightings,
+  shareSightings,
+  springbackSightings,
+  trimSightings,
+} from './sightings';
 
 /** What one value of the bench was learnt to be. */
 export interface LearntValue {
-  /** Names it for good: "share", "trim", "curl-17", "springback-stretch", "allowance-copper", "minutes-fold". */
+  /** Names it for good: "share", "trim", "curl-17", "fold-17-14", "springback-stretch", "allowance-copper", "minutes-fold". */
   readonly key: string;
-  readonly what: 'share' | 'trim' | 'curl' | 'springback' | 'allowance' | 'minutes';
+  readonly what: 'share' | 'trim' | 'curl' | 'fold' | 'springback' | 'allowance' | 'minutes';
   /** The die's angle, the kind of step or the metal, where it belongs to one. */
   readonly of?: string;
   readonly value: number;
@@ -56,7 +62,7 @@ export interface Learnt {
 }
 
 /** How far benches differ from the defaults: the pull of each value. */
-const PULL = { share: 0.05, trimMm: 0.15, curl: 0.12, springback: 0.6 } as const;
+const PULL = { share: 0.05, trimMm: 0.15, curl: 0.12, foldMm: MM_PER_US_SIZE / 2, springback: 0.6 } as const;
 /** A value rests on at least so many rings before plans go by it. */
 const FEWEST_RINGS = 3;
 
@@ -146,15 +152,41 @@ function counts({ rings, keptStandard }: LearntValue): boolean {
   return rings >= FEWEST_RINGS && !keptStandard;
 }
 
+/** Nine of ten of a normal scatter lie within so many standard deviations. */
+const NINE_OF_TEN = 1.645;
+/** A funnel is read no finer, mm. */
+const LEAST_SCATTER_MM = 0.1;
+
+/** What the funnels of each die taught. */
+function funnelsIn(values: readonly LearntValue[]): BenchTraits['funnels'] {
+  return Object.fromEntries(
+    values.flatMap(({ what, key, value, errorAfter = 0 }) =>
+      what === 'fold'
+        ? [
+            [
+              tailOf(key),
+              { growthMm: value, scatterMm: Math.max(LEAST_SCATTER_MM, NINE_OF_TEN * errorAfter) },
+            ] as const,
+          ]
+        : [],
+    ),
+  );
+}
+
+/** What a key is about: the die, the metal, the kind of step. */
+function tailOf(key: string): string {
+  return key.slice(key.indexOf('-') + 1);
+}
+
 function traitsOf(values: readonly LearntValue[]): BenchTraits {
   const used = values.filter(counts);
-  const tail = (key: string) => key.slice(key.indexOf('-') + 1);
   const byTail = (what: LearntValue['what']) =>
-    Object.fromEntries(used.filter((one) => one.what === what).map(({ key, value }) => [tail(key), value]));
+    Object.fromEntries(used.filter((one) => one.what === what).map(({ key, value }) => [tailOf(key), value]));
   return {
     shareShift: used.find(({ what }) => what === 'share')?.value ?? DEFAULT_TRAITS.shareShift,
     trimGainMm: used.find(({ what }) => what === 'trim')?.value ?? DEFAULT_TRAITS.trimGainMm,
     curlGain: byTail('curl'),
+    funnels: funnelsIn(used),
     allowanceFactor: byTail('allowance'),
     // Half minutes are as fine as a plan is read.
     handsOnMin: Object.fromEntries(
@@ -228,6 +260,12 @@ export function* learnFrom(
     const name = { key: `curl-${angle}`, what: 'curl', of: `${angle}°` } as const;
     return valueOf(name, 1, sightings, PULL.curl, kept) ?? [];
   });
+  const folds = gathered(lessons.map(foldSightings));
+  const foldValues = [...folds].flatMap(([die, sightings]) => {
+    const [angle, smallEnd] = die.split('-');
+    const name = { key: `fold-${die}`, what: 'fold', of: `${angle}° die, ${smallEnd} mm` } as const;
+    return valueOf(name, 0, sightings, PULL.foldMm, kept) ?? [];
+  });
   // The wall a ring is walked to has the curl that its dies really gave: then only the share is left to explain it.
   const soFar = traitsOf(curlValues);
   for (const [i, lesson] of coins.entries()) {
@@ -248,6 +286,7 @@ export function* learnFrom(
     ...(share ? [share] : []),
     ...(trim ? [trim] : []),
     ...curlValues,
+    ...foldValues,
     ...springback,
     ...allowanceValues(coins, kept),
     ...minuteValues(lessons, kept),
@@ -256,6 +295,7 @@ export function* learnFrom(
     { sightings: [...shares.values()].flat(), pullSigma: PULL.share, to: 'wall' },
     { sightings: trims, pullSigma: PULL.trimMm, to: 'size' },
     ...[...curls.values()].map((sightings) => ({ sightings, pullSigma: PULL.curl, to: 'size' }) as const),
+    ...[...folds.values()].map((sightings) => ({ sightings, pullSigma: PULL.foldMm, to: 'size' }) as const),
   ];
   return {
     rings: lessons.length,

@@ -2,7 +2,7 @@ import { bisect, degToRad } from '../numeric';
 import { arcWidthMm, curlDropMm, cutEdge, rimEdge, TRIM_GAIN_MM, type Meridian } from '../forming';
 import type { Kit } from '../kit';
 import { simulateMoves } from '../route';
-import type { BenchTraits, StepKind } from '../steps';
+import { type BenchTraits, foldDieKey, type StepKind } from '../steps';
 import { readSteps, type CoinLesson, type RingLesson } from './logged-ring';
 import type { Sighting } from './ridge';
 
@@ -77,6 +77,28 @@ export function trimSightings(lesson: RingLesson): readonly Sighting[] {
         ]
       : [],
   );
+}
+
+/** A funnel is read while it leans and rocks on the mandrel, mm (standard deviation). */
+const FUNNEL_READING_MM = 0.15;
+
+/** By how much larger each die left its funnels than the law says, mm; keyed by the die. */
+export function foldSightings(lesson: RingLesson): ReadonlyMap<string, readonly Sighting[]> {
+  const found = new Map<string, Sighting[]>();
+  for (const { step, rimMm, cutMm } of readSteps(lesson)) {
+    const { reading, contact, pieceState, funnel } = step;
+    if (!reading || contact?.kind !== 'fold-die' || pieceState?.stage !== 'funnel') continue;
+    const key = foldDieKey(contact);
+    const sighting = {
+      ringId: lesson.ring.id,
+      // It was planned with what was known of the die by then.
+      off: (rimMm + cutMm - reading.rimDownMm - reading.cutDownMm) / 2 + (funnel?.growthMm ?? 0),
+      slope: 1,
+      sigma: FUNNEL_READING_MM,
+    };
+    found.set(key, [...(found.get(key) ?? []), sighting]);
+  }
+  return found;
 }
 
 /** No die turns an edge further. */

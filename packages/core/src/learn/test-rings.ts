@@ -12,6 +12,7 @@ export const TRUTH: BenchTraits = {
   shareShift: 0.045,
   trimGainMm: 0.45,
   curlGain: { 17: 0.9, 25: 1.08 },
+  funnels: { '17-14': { growthMm: 0.35, scatterMm: 0.2 } },
   allowanceFactor: { copper: 0.62 },
   handsOnMin: { fold: 6.5, anneal: 4 },
   springbackFactor: { stretch: 1.8 },

@@ -34,6 +34,21 @@ describe('how a bench behaves', () => {
     expect(gained.steps.at(-1)?.after.cutInsideDiameterMm).toBeCloseTo(18.95, 2);
   });
 
+  it('a die that leaves larger funnels does so by what was learnt of it, and says how far they scatter', () => {
+    const funnelOf = (route: typeof plain) =>
+      route.steps.find(({ pieceState }) => pieceState?.stage === 'funnel')!;
+    const large = funnelOf(withTraits({ funnels: { '17-14': { growthMm: 0.4, scatterMm: 0.15 } } }));
+    const usual = funnelOf(plain);
+    const middle = ({ after }: typeof usual) => (after.rimInsideDiameterMm + after.cutInsideDiameterMm) / 2;
+    expect(middle(large) - middle(usual)).toBeCloseTo(0.4, 1);
+    expect(large.funnel).toEqual({ growthMm: 0.4, scatterMm: 0.15 });
+    // Nothing known: half a US size of 0.8128 mm either way.
+    expect(usual.funnel).toEqual({ growthMm: 0, scatterMm: 0.4064 });
+    expect(funnelOf(withTraits({ funnels: { '25-14': { growthMm: 1, scatterMm: 1 } } })).funnel).toEqual(
+      usual.funnel,
+    );
+  });
+
   it('a metal that bears less is annealed more often, and its gauge is full sooner', () => {
     const hard = withTraits({ allowanceFactor: { 'silver-900': 0.6 } });
     expect(hard.totals.anneals).toBeGreaterThan(plain.totals.anneals);

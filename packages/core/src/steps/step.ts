@@ -3,6 +3,7 @@ import type { SpoilRisk } from './spoil-risk';
 import type { StepKind } from './step-kind';
 import type { PieceState } from './piece-state';
 import type { ToolContact } from '../kit';
+import type { FunnelTruth } from './traits';
 import type { StepWait } from './waits';
 
 /** The wall at a handful of places, enough to draw it; from cut edge to rim edge, mm. */
@@ -42,6 +43,8 @@ export interface RouteStep {
   readonly springbackMm?: number | undefined;
   /** The tool where it touches the wall, for the drawing. */
   readonly contact?: ToolContact | undefined;
+  /** Only of a fold in a die of the kit: how its funnels lie about the law, as it was known when this was planned. */
+  readonly funnel?: FunnelTruth | undefined;
   /** What may go wrong in it. */
   readonly risks?: readonly SpoilRisk[] | undefined;
   /** Only under tape. */

@@ -1,6 +1,19 @@
 import { curlOf, TRIM_GAIN_MM, type WallWish } from '../forming';
+import type { ToolContact } from '../kit';
 import type { MetalId } from '../metal';
+import { MM_PER_US_SIZE } from '../size';
 import type { StepKind } from './step-kind';
+
+/** How the funnels of one die lie about the fold's law, mm of diameter. */
+export interface FunnelTruth {
+  /** By how much larger they are. */
+  readonly growthMm: number;
+  /** How far nine of ten of them lie off that. */
+  readonly scatterMm: number;
+}
+
+/** A die that nothing is known of: half a US size either way (craft §14). */
+export const UNKNOWN_DIE: FunnelTruth = { growthMm: 0, scatterMm: MM_PER_US_SIZE / 2 };
 
 /** How one maker's bench behaves: what the log teaches (craft §9). The defaults are the trade's. */
 export interface BenchTraits {
@@ -10,6 +23,8 @@ export interface BenchTraits {
   readonly trimGainMm: number;
   /** Angle that a curl die really turns the edges by, against its nominal one; keyed by the nominal angle. */
   readonly curlGain: Readonly<Record<string, number>>;
+  /** How a fold die's funnels lie about the law, keyed by the die. */
+  readonly funnels: Readonly<Record<string, FunnelTruth>>;
   /** Strain that a metal bears between anneals, against the table. */
   readonly allowanceFactor: Partial<Readonly<Record<MetalId, number>>>;
   /** Hands-on minutes of a kind of step. */
@@ -22,10 +37,23 @@ export const DEFAULT_TRAITS: BenchTraits = {
   shareShift: 0,
   trimGainMm: TRIM_GAIN_MM,
   curlGain: {},
+  funnels: {},
   allowanceFactor: {},
   handsOnMin: {},
   springbackFactor: {},
 };
+
+type FoldDieContact = Extract<ToolContact, { readonly kind: 'fold-die' }>;
+
+/** A fold die by its measures: what is learnt of it belongs to this one die. */
+export function foldDieKey({ angleDeg, smallEndMm }: FoldDieContact): string {
+  return `${angleDeg}-${smallEndMm}`;
+}
+
+/** What is known of a fold die's funnels. */
+export function funnelsOf({ funnels }: BenchTraits, die: FoldDieContact): FunnelTruth {
+  return funnels[foldDieKey(die)] ?? UNKNOWN_DIE;
+}
 
 /** Angle that the edges really come to in a die of a nominal angle, degrees. */
 export function turnedDeg(traits: BenchTraits, nominalDeg: number): number {

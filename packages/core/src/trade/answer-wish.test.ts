@@ -70,6 +70,10 @@ describe('answerWish', () => {
   it('makes handles and strip in the plain way, and says their width when it differs', () => {
     const { options } = asked({ kind: 'strip' }, drawer);
     expect(options[0]).toMatchObject({ stockId: 'strip', plan: { kind: 'strip' }, bandWidthMm: 6 });
+    const dated = [STRIP, { ...STRIP, id: 'dated', year: 1950 }];
+    expect(asked({ kind: 'strip', year: 1950 }, dated).options.map(({ stockId }) => stockId)).toEqual([
+      'dated',
+    ]);
     const wide = asked({ kind: 'handle', widthMm: { min: 30 } }, drawer);
     expect(wide.options).toEqual([]);
     expect(wide.alternatives[0]?.changes[0]).toMatch(/mm wide$/);

@@ -20,6 +20,7 @@ const ORDER: readonly LearntValueAnswer['what'][] = [
   'share',
   'trim',
   'curl',
+  'fold',
   'springback',
   'allowance',
   'minutes',
@@ -112,7 +113,7 @@ function LearntView({ learnt }: { learnt: LearntAnswer }) {
         minWidth={140}
       />
       <View className="gap-1">
-        <Type as="heading">Size, US: where curls and trims landed off</Type>
+        <Type as="heading">Size, US: where funnels, curls and trims landed off</Type>
         <CourseChart course={course} what="size" />
       </View>
       <View className="gap-1">

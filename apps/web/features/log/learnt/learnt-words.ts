@@ -21,6 +21,8 @@ export function nameOf({ what, of }: LearntValueAnswer): ValueName {
       return { title: 'Gain of a trimmed lip', about: 'from readings before and after' };
     case 'curl':
       return { title: `What the ${of} die really turns`, about: 'from the size lost in a curl' };
+    case 'fold':
+      return { title: `Funnels of the ${of} die`, about: 'from readings after the fold' };
     case 'springback':
       return { title: `Springback after a ${stepWord(of)}`, about: 'against what was predicted' };
     case 'allowance':
@@ -30,13 +32,19 @@ export function nameOf({ what, of }: LearntValueAnswer): ValueName {
   }
 }
 
+function signOf(value: number): string {
+  return value < 0 ? '−' : value > 0 ? '+' : '';
+}
+
 /** A value in its own notation. */
 export function valueText({ what, of }: LearntValueAnswer, value: number): string {
   switch (what) {
     case 'share':
-      return `${value < 0 ? '−' : value > 0 ? '+' : ''}${Math.abs(value).toFixed(3)}`;
+      return `${signOf(value)}${Math.abs(value).toFixed(3)}`;
     case 'trim':
       return `${(value / MM_PER_US_SIZE).toFixed(2)} US`;
+    case 'fold':
+      return `${signOf(value)}${Math.abs(value / MM_PER_US_SIZE).toFixed(2)} US`;
     case 'curl':
       return `${(value * Number.parseFloat(of ?? '0')).toFixed(1)}°`;
     case 'springback':

@@ -1,4 +1,10 @@
-import { COIN_EDGES, type EdgeNames, type RouteStep, type TapeUse } from '@round-mint/core/steps';
+import {
+  COIN_EDGES,
+  type EdgeNames,
+  type RouteStep,
+  type TapeUse,
+  UNKNOWN_DIE,
+} from '@round-mint/core/steps';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { StepIcon } from '@/drawings/route/StepIcon';
@@ -18,7 +24,7 @@ function allTape(steps: readonly RouteStep[]): TapeUse | undefined {
 
 /** What the mandrel says after a step, and how much the ring gives back. */
 function readingWords(
-  { kind, reading, springbackMm }: RouteStep,
+  { kind, reading, springbackMm, funnel = UNKNOWN_DIE }: RouteStep,
   write: Writers,
   names: EdgeNames,
 ): string | undefined {
@@ -26,7 +32,11 @@ function readingWords(
   const { rimDownMm, cutDownMm } = reading;
   const back = springbackMm === undefined ? '' : `; springs back ${write.length(springbackMm, 2)}`;
   if (kind === 'fold') {
-    return `reads about ${write.size(rimDownMm)} ${names.rim} down, ${write.size(cutDownMm)} ${names.cut} down; each die differs, by up to half a US size either way`;
+    return `reads about ${write.size(rimDownMm)} ${names.rim} down, ${write.size(cutDownMm)} ${names.cut} down; ${
+      funnel.scatterMm < UNKNOWN_DIE.scatterMm
+        ? `nine of ten within ${write.length(funnel.scatterMm, 2)}, as this die’s readings say`
+        : 'each die differs, by up to half a US size either way'
+    }`;
   }
   return `reads ${write.size(rimDownMm)} ${names.rim} down, ${write.size(cutDownMm)} ${names.cut} down${back}`;
 }

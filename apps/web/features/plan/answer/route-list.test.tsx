@@ -42,6 +42,13 @@ describe('RouteList', () => {
     expect(screen.getAllByText(/^reads about US .*half a US size either way$/)).toHaveLength(
       steps.filter(({ kind, reading }) => kind === 'fold' && reading).length,
     );
+    const known = steps.map((step) =>
+      step.kind === 'fold' ? { ...step, funnel: { growthMm: 0.3, scatterMm: 0.21 } } : step,
+    );
+    screen.rerender(<RouteList steps={known} />);
+    expect(screen.getAllByText(/nine of ten within 0\.21 mm, as this die’s readings say$/).length).toBe(
+      steps.filter(({ kind, reading }) => kind === 'fold' && reading).length,
+    );
     expect(screen.getAllByText(/pusher in the long die, under tape/).length).toBeGreaterThan(0);
     expect(screen.getAllByText(/^\d+\. /)).toHaveLength(steps.length);
   });

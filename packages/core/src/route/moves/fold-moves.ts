@@ -1,5 +1,6 @@
 import { DEFAULT_FOLD_ANGLE_DEG, rimEdge } from '../../forming';
 import { ballPhase, foldedRimOutsideMm, foldOnPhase, foldPhase } from '../phases/fold';
+import { funnelsOf } from '../../steps';
 import { chooseBall, type FoldDieChoice, foldDies, lacksFoldDie } from '../../kit';
 import type { Goal, Move, RouteState } from './move';
 
@@ -23,16 +24,21 @@ function mouthWords(overMm: number): string {
   return ` The coin is ${overMm.toFixed(1)} mm wider than the mouth: it turns over the corner first, lies level only if you press slowly, and comes out larger.`;
 }
 
-function dieMove(state: RouteState, { angleDeg, choice, narrowMouthMm }: FoldDieChoice): Move {
+function dieMove(state: RouteState, goal: Goal, { angleDeg, choice, narrowMouthMm }: FoldDieChoice): Move {
   const flat = state.stage === 'flat';
   // Cupped, the rim has come in already.
   const rimMm = rimEdge(state.wall).outsideDiameterMm;
+  // Of a die that the kit lacks nothing is known.
+  const growthMm =
+    'tool' in choice && choice.contact?.kind === 'fold-die'
+      ? funnelsOf(goal.traits, choice.contact).growthMm
+      : undefined;
   const narrow = narrowMouthMm !== undefined && flat && narrowMouthMm < rimMm ? narrowMouthMm : undefined;
   return {
     key: `fold-${angleDeg}`,
     phase: flat
-      ? foldPhase(state.wall, angleDeg, narrow === undefined ? undefined : narrow / 2)
-      : foldOnPhase(state.wall, angleDeg),
+      ? foldPhase(state.wall, angleDeg, { mouthRadiusMm: narrow && narrow / 2, growthMm })
+      : foldOnPhase(state.wall, angleDeg, { growthMm }),
     words: {
       title: (stroke, count) => (count > 1 ? `Fold, stroke ${stroke} of ${count}` : 'Fold'),
       instruction: narrow === undefined ? STROKE : STROKE + mouthWords(rimMm - narrow),
@@ -72,11 +78,13 @@ export function foldMoves(state: RouteState, goal: Goal): readonly Move[] {
   const dies = diesFor(state, goal);
   switch (state.stage) {
     case 'flat':
-      return [...ballMove(state, goal), ...dies.map((die) => dieMove(state, die))];
+      return [...ballMove(state, goal), ...dies.map((die) => dieMove(state, goal, die))];
     case 'cupped':
-      return dies.map((die) => dieMove(state, die));
+      return dies.map((die) => dieMove(state, goal, die));
     case 'funnel':
-      return dies.filter(({ angleDeg }) => angleDeg < (state.foldDeg ?? 0)).map((die) => dieMove(state, die));
+      return dies
+        .filter(({ angleDeg }) => angleDeg < (state.foldDeg ?? 0))
+        .map((die) => dieMove(state, goal, die));
     default:
       return [];
   }

@@ -7,6 +7,7 @@ import {
   foldDraw,
   foldedMiddleMm,
   foldStrokes,
+  type FoldDie,
   partWay,
   rimEdge,
   type Meridian,
@@ -30,16 +31,9 @@ export function foldedRimOutsideMm(flat: Meridian, angleDeg: number): number {
   return 2 * foldedMiddleMm(flat, angleDeg) + land * Math.sin(lean) + across;
 }
 
-/**
- * From flat washer to a funnel that leans as the die does.
- * @param mouthRadiusMm of a die that the coin does not go into whole; left out, it does
- */
-export function foldPhase(
-  flat: Meridian,
-  angleDeg: number = DEFAULT_FOLD_ANGLE_DEG,
-  mouthRadiusMm?: number,
-): Phase {
-  const stroke = foldStrokes(flat, angleDeg, mouthRadiusMm);
+/** From flat washer to a funnel that leans as the die does. */
+export function foldPhase(flat: Meridian, angleDeg: number = DEFAULT_FOLD_ANGLE_DEG, die?: FoldDie): Phase {
+  const stroke = foldStrokes(flat, angleDeg, die);
   return {
     kind: 'fold',
     blow: 'fold',
@@ -50,8 +44,8 @@ export function foldPhase(
 }
 
 /** On from a cupped washer or a wider funnel into a die: every fibre goes on from where it stands. */
-export function foldOnPhase(from: Meridian, angleDeg: number): Phase {
-  const funnel = foldStrokes(from, angleDeg)(1);
+export function foldOnPhase(from: Meridian, angleDeg: number, die?: FoldDie): Phase {
+  const funnel = foldStrokes(from, angleDeg, die)(1);
   return {
     kind: 'fold',
     blow: 'fold',
