@@ -3,16 +3,27 @@ import type { FormedWall, FormingBlow } from './blow';
 import { curled } from './curl-blow';
 import { washerOf } from './estimate';
 import { foldDraw, foldStrokes } from './fold-law';
-import { flatMeridian, mapMeridian, placesAlong, type Meridian } from './meridian';
-import { atPlaces, hoopsBetween } from './places';
+import { arcWidthMm, flatMeridian, mapMeridian, placesAlong, type Meridian } from './meridian';
+import { atPlaces, hoopsBetween, middleThicknessMm } from './places';
 import { coneDraw, reducedWall, reductionTo } from './reduced-wall';
 import { flatThicknessMm, sharesAlong, stoutnessOf } from './share';
-import { addStrain, blowStrain, UNSTRAINED, type StrainedBlow } from './strain';
+import { addStrain, blowStrain, coneStrain, UNSTRAINED, type StrainedBlow } from './strain';
 import { throatWall } from './tool-shape';
 import { closedTo, openedTo, straightWall } from './wall-shape';
 
 type Fold = Extract<FormingBlow, { kind: 'fold' }>;
 type Reduce = Extract<FormingBlow, { kind: 'reduce' }>;
+
+/** The wall closed in an open cone. */
+function afterCone(before: FormedWall, wall: Meridian, insideDiameterMm: number): FormedWall {
+  const middleMm = (one: Meridian) => 2 * atPlaces(one, one.meanRadiusMm)[2];
+  const strain = coneStrain(hoopsBetween(before.wall, wall), {
+    widthMm: arcWidthMm(wall),
+    meanDiameterMm: middleMm(wall),
+    dropMm: middleMm(before.wall) - middleThicknessMm(before.wall) - insideDiameterMm,
+  });
+  return { wall, strainSinceAnneal: addStrain(before.strainSinceAnneal, strain) };
+}
 
 function after(before: FormedWall, wall: Meridian, blow: StrainedBlow): FormedWall {
   // The study's laws go by the blank's radius in a fold, by the ring's afterwards.
@@ -51,7 +62,8 @@ function reduced(before: FormedWall, blow: Reduce, shareShift: number): FormedWa
   const reduction = reductionTo(insideDiameterMm, wall);
   const piled = through === 'cone' && edge === 'both';
   const widthDraw = placesAlong(wall).map((place) => (piled ? coneDraw(place, reduction) : 1));
-  return after(before, mapMeridian(wall, closedTo(tool, wall), { share, widthDraw }), through);
+  const closed = mapMeridian(wall, closedTo(tool, wall), { share, widthDraw });
+  return through === 'cone' ? afterCone(before, closed, insideDiameterMm) : after(before, closed, through);
 }
 
 /**

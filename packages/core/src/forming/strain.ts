@@ -37,12 +37,7 @@ const THROAT: StrainLaw = {
   perTau: [0.894, 0.438, 0.697, 0.75, 1.068],
   constant: [-0.071, -0.03, -0.032, -0.026, 0.011],
 };
-const CONE: StrainLaw = {
-  perHoop: [1.63, 1.467, 1.7, 2.09, 2.66],
-  perTau: [-0.465, -1.15, -0.89, -0.02, 0.39],
-  constant: [0.314, 0.308, 0.168, -0.087, -0.133],
-};
-const LAWS = { fold: FOLD, open: OPEN, throat: THROAT, cone: CONE } as const;
+const LAWS = { fold: FOLD, open: OPEN, throat: THROAT } as const;
 export type StrainedBlow = keyof typeof LAWS;
 
 /** Bending is whole from this much of the hoops' stretch on, and part of it before. */
@@ -59,6 +54,44 @@ export function blowStrain(blow: StrainedBlow, hoop: AlongWall, tau: number): Al
   return alongWall((_place, i) => {
     const bending = share * ((perTau[i] ?? 0) * tau + (constant[i] ?? 0));
     return Math.max(hoop[i] ?? 0, (perHoop[i] ?? 1) * (hoop[i] ?? 0) + bending);
+  });
+}
+
+/** A push into an open cone closes the ring by this much of its width. */
+const CLOSES_PER_WIDTH = 0.0852;
+/** Per hoop, per width over diameter when the last push was an even one, per what it went past its size by, constant. */
+const CONE = [
+  [2.096, -0.314, 8.006, 0.127],
+  [1.824, -0.308, 7.581, 0.021],
+  [1.829, -0.122, 6.82, -0.042],
+  [1.86, 0.146, 6.047, -0.111],
+  [2.068, 0.359, 9.488, -0.056],
+] as const;
+
+/** How a ring was closed in an open cone, mm. */
+export interface ConeClosing {
+  readonly widthMm: number;
+  /** Of the middle of the wall, closed. */
+  readonly meanDiameterMm: number;
+  /** From the straight inside to the size. */
+  readonly dropMm: number;
+}
+
+/**
+ * Equivalent plastic strain of pushing a ring into an open cone, cut edge and rim edge in turn, until it is past its
+ * size, and of opening it to its size again. How many pushes that takes, which edge came last and how far past it went
+ * are all in it (finite-element study, docs/validation.md).
+ */
+export function coneStrain(hoop: AlongWall, { widthMm, meanDiameterMm, dropMm }: ConeClosing): AlongWall {
+  const closesMm = CLOSES_PER_WIDTH * widthMm;
+  const pushes = Math.ceil(dropMm / closesMm);
+  const slender = widthMm / meanDiameterMm;
+  const past = ((pushes * closesMm - dropMm) / meanDiameterMm) * slender;
+  const share = Math.min(1, Math.max(...hoop) / BENT_FROM);
+  return alongWall((_place, i) => {
+    const [perHoop, even, perPast, constant] = CONE[i] ?? CONE[2];
+    const alternating = (pushes % 2 === 0 ? even * slender : 0) + perPast * past + constant;
+    return Math.max(hoop[i] ?? 0, perHoop * (hoop[i] ?? 0) + share * alternating);
   });
 }
 
