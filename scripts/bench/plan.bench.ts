@@ -16,6 +16,11 @@ function inputAt(i: number) {
   } as const;
 }
 
+/** The same with its edges pushed in half way. */
+function pushedAt(i: number) {
+  return { ...inputAt(i), wall: { kind: 'rounded', curl: { dieAngleDeg: 25, depth: 'half' } } } as const;
+}
+
 /** Results are kept, so that no work can be optimised away. */
 export let kept: unknown;
 
@@ -38,6 +43,10 @@ export function planFigures(): readonly (readonly [name: string, ms: number])[] 
     ],
     ['route simulated, its moves known', milliseconds(400, (i) => simulated(i))],
     ['whole plan', milliseconds(400, (i) => planCoinRing(inputAt(i), { kit: REFERENCE_KIT }))],
+    [
+      'whole plan, edges pushed in to a depth',
+      milliseconds(400, (i) => planCoinRing(pushedAt(i), { kit: REFERENCE_KIT })),
+    ],
   ];
 }
 

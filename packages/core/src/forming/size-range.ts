@@ -1,4 +1,4 @@
-import { lastWhere } from '../numeric';
+import { lastAbove } from '../numeric';
 import { finishedMeridian, largestMomentMm, type Washer } from './finished';
 import { OVER_STRETCH_MM, STEPPED_RIM_STRAIN_LIMIT, THINNEST_CUT_EDGE_MM } from './limits';
 import { cutEdge, rimEdge } from './meridian';
@@ -15,8 +15,8 @@ export interface SizeRange {
 
 /** Edges need few fibres; the arc width only enters through the curl. */
 const INTERVALS = 8;
-/** A size is told to a thousandth of the range: far finer than it is known, and quick. */
-const HALVINGS = 14;
+/** Far finer than a size is known, and quick. */
+const WITHIN_MM = 2e-3;
 
 /**
  * Inside diameters, mm, that a washer can become with a wall (craft §3): above, the rim's largest moment stays within
@@ -31,21 +31,22 @@ export function sizeRange(
   overStretchMm: number = OVER_STRETCH_MM.min,
 ): SizeRange | undefined {
   const at = (targetMm: number) => finishedMeridian(washer, wall, targetMm, share, INTERVALS);
-  const rimFits = (targetMm: number) =>
-    largestMomentMm(washer, wall, targetMm, at(targetMm), overStretchMm) <= washer.diameterMm;
-  const cutThick = (targetMm: number) => cutEdge(at(targetMm)).thicknessMm >= THINNEST_CUT_EDGE_MM;
-  const rimBears = (targetMm: number) => rimEdge(at(targetMm)).strainLog >= STEPPED_RIM_STRAIN_LIMIT;
-  const holeOpens = (targetMm: number) => cutEdge(at(targetMm)).strainLog >= 0;
+  // Each is what is left of a limit: not negative where the size keeps to it.
+  const rimRoom = (targetMm: number) =>
+    washer.diameterMm - largestMomentMm(washer, wall, targetMm, at(targetMm), overStretchMm);
+  const cutRoom = (targetMm: number) => cutEdge(at(targetMm)).thicknessMm - THINNEST_CUT_EDGE_MM;
+  const crowdRoom = (targetMm: number) => rimEdge(at(targetMm)).strainLog - STEPPED_RIM_STRAIN_LIMIT;
+  const holeRoom = (targetMm: number) => cutEdge(at(targetMm)).strainLog;
 
   const lowest = Math.max(2, washer.holeMm - 4 * washer.thicknessMm);
   const highest = washer.diameterMm;
-  if (!rimFits(lowest) || !cutThick(lowest)) return undefined;
-  const byRim = lastWhere(rimFits, lowest, highest, HALVINGS);
-  const byCut = cutThick(byRim) ? byRim : lastWhere(cutThick, lowest, byRim, HALVINGS);
+  if (rimRoom(lowest) < 0 || cutRoom(lowest) < 0) return undefined;
+  const byRim = lastAbove(rimRoom, lowest, highest, WITHIN_MM);
+  const byCut = lastAbove(cutRoom, lowest, byRim, WITHIN_MM);
   const max = Math.min(byRim, byCut);
-  if (!rimBears(max) || !holeOpens(max)) return undefined;
-  const minByRim = rimBears(lowest) ? lowest : lastWhere(rimBears, max, lowest, HALVINGS);
-  const minByHole = holeOpens(lowest) ? lowest : lastWhere(holeOpens, max, lowest, HALVINGS);
+  if (crowdRoom(max) < 0 || holeRoom(max) < 0) return undefined;
+  const minByRim = lastAbove(crowdRoom, max, lowest, WITHIN_MM);
+  const minByHole = lastAbove(holeRoom, max, lowest, WITHIN_MM);
   const min = Math.max(minByRim, minByHole);
   return {
     min,

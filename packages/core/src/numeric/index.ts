@@ -1,2 +1,2 @@
 export { degToRad, radToDeg } from './angle';
-export { bisect, lastWhere } from './bisect';
+export { bisect, lastAbove, lastWhere } from './bisect';

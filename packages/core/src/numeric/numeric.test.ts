@@ -1,4 +1,4 @@
-import { bisect, degToRad, lastWhere, radToDeg } from './index';
+import { bisect, degToRad, lastAbove, lastWhere, radToDeg } from './index';
 
 describe('angles', () => {
   it('are half a turn at π', () => {
@@ -25,5 +25,30 @@ describe('lastWhere', () => {
     // Three halvings of 0 to 8 leave steps of 1: the last whole step under 5.5 is 5.
     expect(lastWhere((x) => x < 5.5, 0, 8, 3)).toBe(5);
     expect(lastWhere((x) => x <= 5.5, 0, 8)).toBeCloseTo(5.5, 12);
+  });
+});
+
+describe('lastAbove', () => {
+  it('finds where a function turns negative, upwards and downwards, and stays on this side of it', () => {
+    // 2 − x³ at 2^(1/3); x³ − 2 from above.
+    const up = lastAbove((x) => 2 - x ** 3, 0, 10, 1e-6);
+    expect(up).toBeCloseTo(1.259921, 5);
+    expect(2 - up ** 3).toBeGreaterThanOrEqual(0);
+    const down = lastAbove((x) => x ** 3 - 2, 10, 0, 1e-6);
+    expect(down).toBeCloseTo(1.259921, 5);
+    expect(down ** 3 - 2).toBeGreaterThanOrEqual(0);
+    expect(lastAbove((x) => 5 - x, 0, 1, 1e-6)).toBe(1);
+  });
+
+  it('takes far fewer steps than halving', () => {
+    let asked = 0;
+    const margin = (x: number) => {
+      asked++;
+      return 20 - x - 0.02 * x ** 2;
+    };
+    // 20 − x − x²/50 is zero at 25 (√2.6 − 1) = 15.3113.
+    expect(lastAbove(margin, 5, 30, 2e-3)).toBeCloseTo(15.3113, 2);
+    // Halving 25 mm to a five-hundredth takes fourteen.
+    expect(asked).toBeLessThan(10);
   });
 });
