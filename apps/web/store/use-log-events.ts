@@ -7,6 +7,8 @@ import { eventsLogged } from './unsent-slice';
 export interface LoggedBody {
   readonly ringId: string;
   readonly body: RingEventInput['body'];
+  /** Given where two devices must give the same; left out, a new one. */
+  readonly id?: string | undefined;
 }
 
 /**
@@ -19,9 +21,9 @@ export function useLogEvents(): (...bodies: readonly LoggedBody[]) => string[] {
   return useCallback(
     (...bodies) => {
       const at = new Date().toISOString();
-      const events = bodies.map(({ ringId, body }) => ({
+      const events = bodies.map(({ ringId, body, id = crypto.randomUUID() }) => ({
         ringId,
-        event: { id: crypto.randomUUID(), at, body },
+        event: { id, at, body },
       }));
       dispatch(eventsLogged(events));
       return events.map(({ event }) => event.id);

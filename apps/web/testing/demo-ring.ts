@@ -19,6 +19,15 @@ export function stepIndex(kind: string): number {
   return ROUTE.steps.findIndex((step) => step.kind === kind);
 }
 
+/** Where a step begins and where the mandrel is to stop it, cut edge down, mm. */
+export function courseOf(index: number): { readonly from: number; readonly mark: number } {
+  const { before, reading, after } = ROUTE.steps[index]!;
+  return {
+    from: before.cutInsideDiameterMm,
+    mark: reading?.cutDownMm ?? after.cutInsideDiameterMm,
+  };
+}
+
 /** An event with an id made from its number. */
 export function eventOf(n: number, body: RingEventInput['body']): RingEventInput {
   const id = `00000005-0000-4000-8000-${String(n).padStart(12, '0')}`;

@@ -17,7 +17,14 @@ import type { SizeSystemId } from '@round-mint/core/size';
 import { answerWish, type CustomerWish, type WishBench } from '@round-mint/core/trade';
 import { judge, type Game, type Score } from '@round-mint/core/practice';
 import type { Kit } from '@round-mint/core/kit';
-import { type Finding, replan, type Replan, type RingInWork } from '@round-mint/core/replan';
+import { type Finding, replanning, type RingInWork } from '@round-mint/core/replan';
+import {
+  type BenchTools,
+  deriveRoute,
+  type Finding as BenchFinding,
+  type RingAtBench,
+  storedState,
+} from '@round-mint/core/bench';
 
 export interface SearchQuestion {
   readonly stock: readonly SearchPiece[];
@@ -28,6 +35,13 @@ export interface SearchQuestion {
 export interface ReplanQuestion {
   readonly ring: RingInWork;
   readonly finding: Finding;
+}
+
+/** What follows from what was found at a ring last. */
+export interface DeriveQuestion {
+  readonly ring: RingAtBench;
+  readonly finding: BenchFinding;
+  readonly tools: BenchTools;
 }
 
 export interface WishQuestion {
@@ -69,7 +83,8 @@ export const JOBS = {
   schedule: (shop: Shop) => makeSchedule(shop),
   promise: (question: Pick<PromiseQuestion, 'shop' | 'job'>) => promised(question),
   practiceScore: ({ game }: { readonly game: Game }) => inOneGo<Score>(() => judge(game)),
-  replan: ({ ring, finding }: ReplanQuestion) => inOneGo<Replan>(() => replan(ring, finding)),
+  replan: ({ ring, finding }: ReplanQuestion) => replanning(ring, finding),
+  derive: ({ ring, finding, tools }: DeriveQuestion) => deriveRoute(ring, storedState(ring), finding, tools),
 };
 
 export type JobName = keyof typeof JOBS;

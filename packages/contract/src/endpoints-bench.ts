@@ -1,3 +1,4 @@
+import { benchWordSchema } from './bench';
 import {
   deviceIdSchema,
   deviceListSchema,
@@ -44,6 +45,15 @@ export const rings = {
     summary: 'One ring with its events',
     thing: RING,
     response: ringWithEventsSchema,
+    errors: ['not-found'],
+  }),
+  bench: endpoint({
+    method: 'get',
+    path: '/rings/{id}/bench',
+    summary:
+      'What the bench says of a ring now: step, stopping mark, standing, what is to go, the rest of the route',
+    thing: RING,
+    response: benchWordSchema,
     errors: ['not-found'],
   }),
   archive: endpoint({

@@ -53,6 +53,8 @@ const ringFields = {
   status: z.enum(RING_STATUSES),
   prediction: predictionSchema,
   allowanceStrainLog: z.number(),
+  /** Whether its piece may be heated; rings begun before it was told may, as far as their metal does. */
+  mayHeat: z.boolean().optional(),
   mandrelMmPerUsSize: z.number(),
   steps: z.array(routeStepSchema).readonly(),
   totals: routeTotalsSchema,
@@ -97,7 +99,11 @@ const readingMm = lengthMm(5, 80);
 const seconds = quantity(1, 7 * 86_400, 'seconds');
 
 export const ringEventBodySchema = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('step-done'), step: stepIndex }),
+  z.strictObject({
+    kind: z.literal('step-done'),
+    step: stepIndex,
+    asRead: z.literal(true).optional(),
+  }),
   z.strictObject({ kind: z.literal('anneal-done'), step: stepIndex.optional() }),
   z.strictObject({
     kind: z.literal('reading'),
@@ -127,6 +133,7 @@ export const ringEventBodySchema = z.discriminatedUnion('kind', [
     why: shortText(500),
     targetInsideDiameterMm: lengthMm(5, 60).optional(),
     holeMm: lengthMm(2, 60).optional(),
+    derived: z.literal(true).optional(),
   }),
   z.strictObject({
     kind: z.literal('wait-started'),

@@ -35,7 +35,7 @@ async function loadHistory(tx: Database): Promise<void> {
     const { ringId, plan, startedAt } = entry;
     const ring = await startRing(tx, { id: ringId, planId: plan.id, name: plan.name });
     await tx.update(rings).set({ createdAt: startedAt }).where(eq(rings.id, ringId));
-    if (ring.kind === 'coin') await logEvents(tx, ringId, historyEvents(entry, ring, kit));
+    if (ring.kind === 'coin') await logEvents(tx, ringId, historyEvents(entry, ring, kit), { asTold: true });
   }
 }
 
@@ -60,7 +60,7 @@ export async function loadDemo(db: Database, { history = true }: DemoOptions = {
       if (entry.ring.spoiltBy) await addPiece(tx, entry.plan.stockId);
       const bench = await startRing(tx, { id: entry.ringId, planId: entry.plan.id, name: entry.ring.name });
       await tx.update(rings).set({ createdAt: entry.ring.startedAt }).where(eq(rings.id, entry.ringId));
-      await logEvents(tx, entry.ringId, demoEvents(entry, bench));
+      await logEvents(tx, entry.ringId, demoEvents(entry, bench), { asTold: true });
     }
     await loadTrade(tx, history);
     await changeSettings(tx, { useLearnt: true });

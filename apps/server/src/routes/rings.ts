@@ -2,6 +2,7 @@ import { rings } from '@round-mint/contract/endpoints-bench';
 import { Router } from 'express';
 import type { Database } from '../db/database';
 import { serve } from '../http/serve';
+import { readBenchWord } from '../services/bench-word';
 import { getRing, listRings } from '../services/ring-store';
 import { logEvents, removeRing, restoreRing, startRing } from '../services/rings';
 
@@ -11,6 +12,7 @@ export function ringsRouter(db: Database): Router {
   serve(router, rings.list, ({ query: { status, ...query } }) => listRings(db, query, status));
   serve(router, rings.start, ({ body }) => startRing(db, body));
   serve(router, rings.get, ({ params }) => getRing(db, params.id));
+  serve(router, rings.bench, ({ params }) => readBenchWord(db, params.id));
   serve(router, rings.archive, ({ params }) => removeRing(db, params.id));
   serve(router, rings.restore, ({ params }) => restoreRing(db, params.id));
   serve(router, rings.events, async ({ params }) => ({ items: (await getRing(db, params.id)).events }));

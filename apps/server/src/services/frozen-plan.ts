@@ -35,6 +35,12 @@ function permitsOf({ evidence }: StockItem) {
   return evidence ? identify(evidence).may : undefined;
 }
 
+/** Whether a test of the piece lets it be heated. */
+function heatOf(piece: StockItem): { readonly mayHeat?: boolean } {
+  const heat = permitsOf(piece)?.heat;
+  return heat === undefined ? {} : { mayHeat: heat !== 'no' };
+}
+
 function frozenCoinPlan(plan: CoinPlan, piece: StockItem, bench: Bench): FrozenPlan {
   if (piece.kind !== 'coin') throw wrongPiece(plan, piece);
   const gate = permitReasons('coin', permitsOf(piece));
@@ -72,6 +78,7 @@ function frozenCoinPlan(plan: CoinPlan, piece: StockItem, bench: Bench): FrozenP
       annealCount,
     },
     allowanceStrainLog: route.allowanceStrainLog,
+    ...heatOf(piece),
     steps: route.steps,
     totals: route.totals,
     school: route.school,
@@ -115,6 +122,7 @@ function frozenWorkPlan(plan: WorkPlanned, piece: StockItem, { kit, traits }: Be
     mandrelMmPerUsSize: mandrelTaper(kit),
     prediction: planned.prediction,
     allowanceStrainLog: planned.allowanceStrainLog,
+    ...heatOf(piece),
     steps: planned.steps,
     totals: planned.totals,
   };

@@ -4,6 +4,7 @@ import { randomUUID } from 'node:crypto';
 import type { Database } from '../db/database';
 import { ringEvents, rings, stock } from '../db/schema';
 import { HttpError, notFound } from '../http/errors';
+import { withKeptRoutes } from './bench-word';
 import { freezePlan, readBench } from './freeze-plan';
 import { eventsFor, getRing, RING, ringOf, stateOf } from './ring-store';
 import { keepScrap } from './scrap';
@@ -63,18 +64,23 @@ function lengthUsed(plan: FrozenPlan): number {
   return plan.kind === 'coin' ? 0 : (plan.usesLengthMm ?? 0);
 }
 
-/** Appends events; those already known are left out. The ring's status follows from all of them. */
+/**
+ * Appends events; those already known are left out. The ring's status follows from all of them.
+ * @param options.asTold a story that is told to its end: no route follows from what was found in it
+ */
 export async function logEvents(
   db: Database,
   ringId: string,
   events: readonly RingEventInput[],
+  { asTold = false }: { readonly asTold?: boolean } = {},
 ): Promise<RingWithEvents> {
   return db.transaction(async (tx) => {
     const ring = await getRing(tx, ringId);
+    const kept = asTold ? events : await withKeptRoutes(tx, ring, events);
     // One statement keeps their order: rows are numbered as they stand in it.
     await tx
       .insert(ringEvents)
-      .values(events.map(({ id, at, body }) => ({ id, ringId, at, body })))
+      .values(kept.map(({ id, at, body }) => ({ id, ringId, at, body })))
       .onConflictDoNothing();
     const all = (await eventsFor(tx, [ringId])).get(ringId) ?? [];
     const state = stateOf(ring, all);

@@ -13,6 +13,8 @@ interface SoftnessGaugeProps {
   edges?: EdgeNames;
   /** Only the bars, for lists. */
   compact?: boolean;
+  /** What must not be heated is never told to be annealed. */
+  mayAnneal?: boolean;
   testID?: string;
 }
 
@@ -24,6 +26,7 @@ export function SoftnessGauge({
   allowanceStrainLog,
   edges = COIN_EDGES,
   compact = false,
+  mayAnneal = true,
   testID,
 }: SoftnessGaugeProps) {
   const palette = usePalette();
@@ -41,7 +44,7 @@ export function SoftnessGauge({
           aria-valuenow={percent}
           aria-valuemin={0}
           aria-valuemax={100}
-          aria-valuetext={`${percent} % used${full ? ', anneal now' : ''}`}
+          aria-valuetext={`${percent} % used${full ? (mayAnneal ? ', anneal now' : ', full') : ''}`}
           className="flex-row items-center gap-3"
         >
           <Type as={compact ? 'small' : 'label'} className="w-[84px]">
@@ -78,7 +81,9 @@ export function SoftnessGauge({
       {compact ? null : (
         <Type as="small">
           {bars.some(({ full }) => full)
-            ? '✕ More than this metal bears: anneal now.'
+            ? mayAnneal
+              ? '✕ More than this metal bears: anneal now.'
+              : '✕ More than this metal bears, and it cannot be softened.'
             : 'Used of what this metal bears between anneals'}
         </Type>
       )}

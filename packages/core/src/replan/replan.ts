@@ -29,6 +29,7 @@ import {
 } from '../route';
 import { type BenchTraits, DEFAULT_TRAITS, type EdgeSpend, FRESH, type RouteStep } from '../steps';
 import { filedBack, flatFound, foundAt, wallOfOutline, type Found } from './resume';
+import { runToEnd } from '../uncertainty';
 import { alike, changeOf, type RouteChange } from './route-change';
 
 /** A ring in work, as far as planning on needs it. */
@@ -39,7 +40,7 @@ export interface RingInWork {
   readonly mandrel: MandrelTaper;
   readonly state: Pick<
     RingState,
-    'steps' | 'step' | 'spent' | 'edges' | 'stepReading' | 'targetInsideDiameterMm' | 'holeMm'
+    'steps' | 'step' | 'spent' | 'edges' | 'openReading' | 'targetInsideDiameterMm' | 'holeMm'
   >;
   readonly kit: Kit;
   readonly dieCharts?: readonly DieChart[] | undefined;
@@ -155,9 +156,11 @@ function tryTarget(ring: RingInWork, attempt: Attempt, targetMm: number): Tried 
   }
   const formedFrom = builder.steps.length;
   applyMoves(builder, goal, moves, chartsFor(ring.dieCharts ?? [], ring.coin));
-  const tail = tailFrom(steps, ring.state.step);
-  const inTail = tail === ring.state.step;
-  if (!inTail || builder.steps.length > formedFrom) addFinalTrueUp(builder, ring.kit);
+  const usual = tailFrom(steps, ring.state.step);
+  const formedLate = usual === ring.state.step && builder.steps.length > formedFrom;
+  if (usual !== ring.state.step || formedLate) addFinalTrueUp(builder, ring.kit);
+  // What is formed after its finish is finished again.
+  const tail = formedLate ? tailFrom(steps, 0) : usual;
   const planned = steps.at(-1) && wallOfOutline((steps.at(-1) as RouteStep).outline, goal.workingThicknessMm);
   const beyond = beyondLimits(builder.wall, planned);
   if (beyond) return { ok: false, why: beyond };
@@ -185,8 +188,13 @@ function tryTarget(ring: RingInWork, attempt: Attempt, targetMm: number): Tried 
 /** How far sizes are looked for when the wanted one is out of reach, quarter sizes each way. */
 const LOOK_AROUND = 24;
 
-function nearestPossible(ring: RingInWork, attempt: Attempt, targetMm: number): NewRoute | undefined {
+function* nearestPossible(
+  ring: RingInWork,
+  attempt: Attempt,
+  targetMm: number,
+): Generator<number, NewRoute | undefined> {
   for (let quarters = 1; quarters <= LOOK_AROUND; quarters++) {
+    yield (quarters - 1) / LOOK_AROUND;
     for (const sign of [1, -1]) {
       const tried = tryTarget(ring, attempt, targetMm + (sign * quarters * MM_PER_US_SIZE) / 4);
       if (tried.ok) return tried.route;
@@ -210,9 +218,12 @@ function attemptFor(ring: RingInWork, finding: Finding): Attempt | undefined {
   const bandWidthBeforeMm = last?.outline.arcMm.at(-1) ?? 0;
   switch (finding.kind) {
     case 'reading': {
-      const found = foundAt(steps, step, edges, thicknessMm);
+      // It may have been read at a step that is done by now: what is done stays done.
+      const readAt = state.openReading?.step ?? step;
+      const found = foundAt(steps, readAt, edges, thicknessMm);
       if (!found) return undefined;
-      return { found, spent, fromStep: found.arrived ? step + 1 : step, lead: [], holeMm, bandWidthBeforeMm };
+      const fromStep = Math.max(step, found.arrived ? readAt + 1 : readAt);
+      return { found, spent, fromStep, lead: [], holeMm, bandWidthBeforeMm };
     }
     case 'hole': {
       const lead = steps.slice(step, firstFold(steps, step));
@@ -242,21 +253,27 @@ function attemptFor(ring: RingInWork, finding: Finding): Attempt | undefined {
 
 /**
  * Plans the rest of a ring again from what was found at the bench: same simulation, same search, from the piece as it
- * stands. When its size has come out of reach, the nearest that is still possible.
+ * stands. When its size has come out of reach, the nearest that is still possible, which takes some tenths of a second.
+ * @yields progress, 0 to 1
  */
-export function replan(ring: RingInWork, finding: Finding): Replan {
+export function* replanning(ring: RingInWork, finding: Finding): Generator<number, Replan> {
   const { state } = ring;
-  const step = state.steps[state.step];
-  if (finding.kind === 'reading' && step && state.stepReading) {
-    if (adviseReading(step, state.stepReading.leading).length === 0) return { kind: 'on-plan' };
-  }
+  const read = finding.kind === 'reading' ? state.openReading : undefined;
+  const readAt = read && state.steps[read.step];
+  if (readAt && adviseReading(readAt, read.leading).length === 0) return { kind: 'on-plan' };
   const attempt = attemptFor(ring, finding);
   const targetMm = state.targetInsideDiameterMm;
   if (!attempt || targetMm === undefined) return { kind: 'unknown' };
   const tried = tryTarget(ring, attempt, targetMm);
   if (!tried.ok) {
-    return { kind: 'out-of-reach', why: tried.why, nearest: nearestPossible(ring, attempt, targetMm) };
+    const nearest = yield* nearestPossible(ring, attempt, targetMm);
+    return { kind: 'out-of-reach', why: tried.why, nearest };
   }
   const unchanged = alike(state.steps.slice(attempt.fromStep), tried.route.steps);
   return unchanged ? { kind: 'on-plan' } : { kind: 'changed', route: tried.route };
+}
+
+/** The same in one go. */
+export function replan(ring: RingInWork, finding: Finding): Replan {
+  return runToEnd(replanning(ring, finding));
 }

@@ -1,9 +1,7 @@
-import { capital, sizesInWords } from '../format';
-import { MM_PER_US_SIZE, type MandrelReading } from '../size';
+import { capital } from '../format';
+import { MM_PER_US_SIZE, OFF_MARK_MM, writeAmount, type MandrelReading, type SizeSystemId } from '../size';
+import { expectedReading } from './standing';
 import { COIN_EDGES, type EdgeNames, type RouteStep, type StepKind } from '../steps';
-
-/** Readings within this of the plan are on it, US sizes (craft §3, true up). */
-const READING_TOLERANCE_US = 0.25;
 
 export interface EdgeAdvice {
   readonly edge: 'rim' | 'cut';
@@ -18,9 +16,7 @@ export interface EdgeAdvice {
 const OPENING: readonly StepKind[] = ['stretch', 'straighten'];
 const CLOSING: readonly StepKind[] = ['reduce', 'stepped', 'curl'];
 
-function remedyFor(kind: StepKind, offUs: number, edge: string): string {
-  const amount = sizesInWords(offUs);
-  const small = offUs < 0;
+function remedyFor(kind: StepKind, small: boolean, edge: string, amount: string): string {
   if (OPENING.includes(kind)) {
     return small
       ? `Another pull: ${amount} to go. Look at the gauge; anneal first if it is nearly full.`
@@ -36,20 +32,17 @@ function remedyFor(kind: StepKind, offUs: number, edge: string): string {
     : `Bring the ${edge} down ${amount} in the die.`;
 }
 
-/** What the plan expects to be read, both ways round; rings begun before routes told it are read at their edges. */
-function expectedReading({ reading, after }: RouteStep): MandrelReading {
-  return reading ?? { rimDownMm: after.rimInsideDiameterMm, cutDownMm: after.cutInsideDiameterMm };
-}
-
 /**
  * What a reading says against the plan, per edge that is off by more than a quarter size; empty when on plan.
  * @param read both ways round, at the leading edge
  * @param names of the edges, as the kind of ring has them
+ * @param system that amounts are told in
  */
 export function adviseReading(
   step: RouteStep,
   read: MandrelReading,
   names: EdgeNames = COIN_EDGES,
+  system: SizeSystemId = 'us',
 ): readonly EdgeAdvice[] {
   const expected = expectedReading(step);
   const pairs = [
@@ -58,9 +51,10 @@ export function adviseReading(
   ] as const;
   return pairs.flatMap(({ edge, readMm, plannedMm }) => {
     const offUs = (readMm - plannedMm) / MM_PER_US_SIZE;
-    if (Math.abs(offUs) < READING_TOLERANCE_US) return [];
+    if (Math.abs(readMm - plannedMm) < OFF_MARK_MM) return [];
     const name = names[edge];
-    const finding = `${capital(name)} ${sizesInWords(offUs)} too ${offUs < 0 ? 'small' : 'large'}.`;
-    return [{ edge, offUs, finding, remedy: remedyFor(step.kind, offUs, name) }];
+    const amount = writeAmount(readMm - plannedMm, system);
+    const finding = `${capital(name)} ${amount} too ${offUs < 0 ? 'small' : 'large'}.`;
+    return [{ edge, offUs, finding, remedy: remedyFor(step.kind, offUs < 0, name, amount) }];
   });
 }

@@ -11,7 +11,12 @@ export interface RingEvent {
 }
 
 export type RingEventBody =
-  | { readonly kind: 'step-done'; readonly step: number }
+  | {
+      readonly kind: 'step-done';
+      readonly step: number;
+      /** It is left as it was last read, though that is not its mark. */
+      readonly asRead?: true | undefined;
+    }
   /** Without a step: one more anneal than the route asked for. */
   | { readonly kind: 'anneal-done'; readonly step?: number | undefined }
   | {
@@ -44,6 +49,8 @@ export type RingEventBody =
       readonly why: string;
       readonly targetInsideDiameterMm?: number | undefined;
       readonly holeMm?: number | undefined;
+      /** It followed from what was found and is kept because the maker went on with it: it holds as long as that does. */
+      readonly derived?: true | undefined;
     }
   /** A bath, a patina, a cooling: the same wait may be shared by several rings. */
   | {
@@ -71,11 +78,29 @@ export function doneBody(
   return { kind: kind === 'anneal' ? 'anneal-done' : 'step-done', step };
 }
 
-/** The events that still hold: those taken back are left out, with the re-planning they led to, and so are the takings-back. */
+/** Events by which the maker goes on along the route. */
+export function goesOn({ kind, ...body }: RingEventBody): boolean {
+  return kind === 'step-done' || (kind === 'anneal-done' && 'step' in body && body.step !== undefined);
+}
+
+/** Events from which the rest of a route follows. */
+function isFound({ kind }: RingEventBody): boolean {
+  return kind === 'reading' || kind === 'hole-measured' || kind === 'anneal-done';
+}
+
+/**
+ * The events that still hold: those taken back are left out, with the re-planning they led to, and so are the
+ * takings-back. A route that was derived holds only with the step that was done along it.
+ */
 export function standingEvents(events: readonly RingEvent[]): readonly RingEvent[] {
   const undone = new Set(events.flatMap(({ body }) => (body.kind === 'undone' ? [body.eventId] : [])));
-  return events.filter(({ id, body }) => {
+  const standing = events.filter(({ id, body }) => {
     if (body.kind === 'rerouted' && undone.has(body.because)) return false;
     return body.kind !== 'undone' && !undone.has(id);
+  });
+  return standing.filter(({ body }, at) => {
+    if (body.kind !== 'rerouted' || body.derived !== true) return true;
+    const next = standing.slice(at + 1).find((later) => goesOn(later.body) || isFound(later.body));
+    return next !== undefined && goesOn(next.body);
   });
 }

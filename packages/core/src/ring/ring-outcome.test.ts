@@ -10,6 +10,9 @@ function stateWith(change: Partial<RingState>): RingState {
     reroutes: [],
     waits: [],
     stepReading: undefined,
+    openReading: undefined,
+    formedSinceReading: false,
+    stepFrom: { rimInsideDiameterMm: 18, cutInsideDiameterMm: 18 },
     leftOut: false,
     edges: { rimInsideDiameterMm: 18, cutInsideDiameterMm: 18 },
     edgesSource: 'planned',
@@ -32,6 +35,7 @@ function reading(rim: number, cut: number): LoggedReading {
     eventId: 'e',
     at: '',
     step: 3,
+    from: { rimInsideDiameterMm: 20, cutInsideDiameterMm: 20 },
     leading: { rimDownMm: rim, cutDownMm: cut },
     rimDownMm: rim,
     cutDownMm: cut,
@@ -45,6 +49,11 @@ describe('ringOutcome', () => {
     const outcome = ringOutcome(stateWith({ readings: [reading(20, 20), reading(18.4, 18.2)] }), 18);
     expect(outcome.insideDiameterMm).toBe(18.2);
     expect(outcome.sizeErrorUs).toBeCloseTo(0.2 / 0.8128, 9);
+  });
+
+  it('takes no size from a reading that was made before the last blow', () => {
+    const outcome = ringOutcome(stateWith({ readings: [reading(18, 18)], formedSinceReading: true }), 18);
+    expect([outcome.insideDiameterMm, outcome.sizeErrorUs]).toEqual([undefined, undefined]);
   });
 
   it('claims nothing that was not measured', () => {

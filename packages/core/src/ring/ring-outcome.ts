@@ -3,7 +3,7 @@ import type { RingState } from './ring-state';
 
 /** What a finished ring turned out as; undefined where nothing was measured. */
 export interface RingOutcome {
-  /** The smaller edge of the last reading: where a finger, like a mandrel, binds. */
+  /** The smaller edge of a reading made after the last blow: where a finger, like a mandrel, binds. */
   readonly insideDiameterMm: number | undefined;
   readonly bandWidthMm: number | undefined;
   readonly thicknessCutEdgeMm: number | undefined;
@@ -15,7 +15,8 @@ export interface RingOutcome {
 
 /** Predicted against actual starts here: the actual side, from a ring's state. */
 export function ringOutcome(state: RingState, targetInsideDiameterMm: number): RingOutcome {
-  const last = state.readings.at(-1);
+  // A reading from mid-route is no finished size (craft §13).
+  const last = state.formedSinceReading ? undefined : state.readings.at(-1);
   const insideDiameterMm = last && Math.min(last.rimInsideDiameterMm, last.cutInsideDiameterMm);
   return {
     insideDiameterMm,

@@ -6,7 +6,17 @@ import {
   type MandrelReading,
   type MandrelTaper,
 } from '../size';
-import { type EdgeSpend, FRESH, movesWall, type RingWait, type RouteStep, spend } from '../steps';
+import {
+  budgetWeight,
+  type EdgeSpend,
+  FRESH,
+  movesWall,
+  type RingWait,
+  type RouteStep,
+  softens,
+  spend,
+  type StepKind,
+} from '../steps';
 import type { Symptom } from './symptom';
 import { standingEvents, type RingEvent, type RingEventBody } from './ring-events';
 
@@ -23,6 +33,8 @@ export interface LoggedReading extends EdgeDiameters {
   readonly at: string;
   /** Step during which it was taken. */
   readonly step: number;
+  /** Where the edges stood when that step began. */
+  readonly from: EdgeDiameters;
   readonly rimDownMm: number;
   readonly cutDownMm: number;
   /** Witness lines of the pusher that still stood above the die. */
@@ -56,6 +68,12 @@ export interface RingState {
   readonly waits: readonly RingWait[];
   /** The last reading of the step at hand; undefined before there is one. */
   readonly stepReading: LoggedReading | undefined;
+  /** The last reading, while nothing was formed after it and no route was planned from it. */
+  readonly openReading: LoggedReading | undefined;
+  /** Whether a blow has changed the ring since it was last read: then its size is not known. */
+  readonly formedSinceReading: boolean;
+  /** Where the edges stood when the step at hand began. */
+  readonly stepFrom: EdgeDiameters;
   /** Whether the log is not to learn from this ring. */
   readonly leftOut: boolean;
   /** Edges as last read, or as planned since. */
@@ -86,6 +104,9 @@ function startState({ steps, targetInsideDiameterMm, holeMm }: RingPlan): RingSt
     reroutes: [],
     waits: [],
     stepReading: undefined,
+    openReading: undefined,
+    formedSinceReading: true,
+    stepFrom: edges,
     leftOut: false,
     edges,
     edgesSource: 'planned',
@@ -101,6 +122,12 @@ function startState({ steps, targetInsideDiameterMm, holeMm }: RingPlan): RingSt
     lastEventId: undefined,
   };
 }
+
+/** Blows that open a ring freely. */
+const OPENS: readonly StepKind[] = ['stretch', 'straighten', 'true-up'];
+
+/** Strains under this say nothing of their share. */
+const LEAST_STRAIN = 5e-3;
 
 /** Thickness at the edges as the step leaves them, mm. */
 function edgeThickness(step: RouteStep): { readonly cut: number; readonly rim: number } {
@@ -124,6 +151,22 @@ function seenEdges(read: EdgesFromReading, { after }: RouteStep): EdgeDiameters 
   };
 }
 
+/** Of what an edge moved by, the kind of blow that did it: under a die it comes in, else it opens freely. */
+function movedBy(kind: StepKind, strain: number): StepKind {
+  if (budgetWeight(kind) === 0) return kind;
+  if (strain < 0) return OPENS.includes(kind) ? 'reduce' : kind;
+  return OPENS.includes(kind) || kind === 'fold' ? kind : 'stretch';
+}
+
+/**
+ * How much the plan's strain of an edge is against that of its edge diameters: the wall thins under way, so that a
+ * reading on the mark fills the gauge just as the plan said.
+ */
+function planned(strain: number, fromMm: number, toMm: number, thicknessMm: number): number {
+  const byEdges = edgeStrain(fromMm, toMm, thicknessMm);
+  return Math.abs(byEdges) < LEAST_STRAIN || strain * byEdges <= 0 ? 1 : strain / byEdges;
+}
+
 /** Moves the edges and fills the gauge by what that took. */
 function moveEdges(
   state: RingState,
@@ -132,16 +175,40 @@ function moveEdges(
   source: RingState['edgesSource'],
 ): RingState {
   const thickness = edgeThickness(step);
-  const cut = edgeStrain(state.edges.cutInsideDiameterMm, edges.cutInsideDiameterMm, thickness.cut);
-  const rim = edgeStrain(state.edges.rimInsideDiameterMm, edges.rimInsideDiameterMm, thickness.rim);
-  return { ...state, edges, edgesSource: source, spent: spend(state.spent, step.kind, cut, rim) };
+  const { before, after, strainCutEdge, strainRimEdge } = step;
+  const cut =
+    edgeStrain(state.edges.cutInsideDiameterMm, edges.cutInsideDiameterMm, thickness.cut) *
+    planned(strainCutEdge, before.cutInsideDiameterMm, after.cutInsideDiameterMm, thickness.cut);
+  const rim =
+    edgeStrain(state.edges.rimInsideDiameterMm, edges.rimInsideDiameterMm, thickness.rim) *
+    planned(strainRimEdge, before.rimInsideDiameterMm, after.rimInsideDiameterMm, thickness.rim);
+  const byCut = spend(state.spent, movedBy(step.kind, cut), cut, 0);
+  return {
+    ...state,
+    edges,
+    edgesSource: source,
+    spent: spend(byCut, movedBy(step.kind, rim), 0, rim),
+  };
 }
 
 function stepDone(state: RingState, index: number): RingState {
   const step = state.steps[index];
   if (!step || index !== state.step) return state;
+  const done = wentOn(state, step, index);
+  const softened = softens(step.kind) ? { ...done, spent: FRESH } : done;
+  return { ...softened, stepFrom: softened.edges };
+}
+
+function wentOn(state: RingState, step: RouteStep, index: number): RingState {
   const next = { ...state, step: index + 1, stepReading: undefined };
   if (state.stepReading) return next;
+  const forms = movesWall(step) || step.kind === 'trim';
+  return forms
+    ? { ...movedAsPlanned(state, next, step), formedSinceReading: true, openReading: undefined }
+    : movedAsPlanned(state, next, step);
+}
+
+function movedAsPlanned(state: RingState, next: RingState, step: RouteStep): RingState {
   // From planned edges the route's own strains hold; from a reading the rest of the way is computed afresh.
   if (state.edgesSource === 'planned') {
     return {
@@ -157,7 +224,7 @@ function stepDone(state: RingState, index: number): RingState {
 function annealDone(state: RingState, index: number | undefined): RingState {
   const softened = { ...state, spent: FRESH, anneals: state.anneals + 1 };
   return index !== undefined && index === state.step && state.steps[index]?.kind === 'anneal'
-    ? { ...softened, step: index + 1, stepReading: undefined }
+    ? { ...softened, step: index + 1, stepReading: undefined, stepFrom: softened.edges }
     : softened;
 }
 
@@ -169,8 +236,11 @@ function rerouted(
 ): RingState {
   // A change of steps that are already behind would tear the ring's history: it came too late.
   if (body.fromStep < state.step || body.fromStep > state.steps.length) return state;
+  const answersOpen = state.openReading?.eventId === body.because;
   return {
     ...state,
+    openReading: answersOpen ? undefined : state.openReading,
+    stepFrom: body.fromStep === state.step ? state.edges : state.stepFrom,
     steps: [...state.steps.slice(0, body.fromStep), ...body.steps],
     targetInsideDiameterMm: body.targetInsideDiameterMm ?? state.targetInsideDiameterMm,
     holeMm: body.holeMm ?? state.holeMm,
@@ -206,12 +276,15 @@ function apply(state: RingState, event: RingEvent, plan: RingPlan): RingState {
         eventId: event.id,
         at: event.at,
         step: state.step,
+        from: state.stepFrom,
         ...(body.reveal === undefined ? {} : { reveal: body.reveal }),
       };
       return {
         ...moveEdges(state, step, edges, 'read'),
         readings: [...state.readings, reading],
         stepReading: reading,
+        openReading: reading,
+        formedSinceReading: false,
       };
     }
     case 'measured': {

@@ -1,6 +1,15 @@
 export { DEFAULT_MANDREL, edgesFromReading, predictReading } from './mandrel';
 export type { EdgeDiameters, EdgesFromReading, MandrelReading, MandrelTaper, ReadingMark } from './mandrel';
-export { allMarks, nearestMark, SIZE_SYSTEMS, stepMark, writeSize } from './marks';
+export {
+  allMarks,
+  markMm,
+  nearestMark,
+  OFF_MARK_MM,
+  SIZE_SYSTEMS,
+  stepMark,
+  writeAmount,
+  writeSize,
+} from './marks';
 export type { SizeMark, SizeMarks } from './marks';
 export { ACCEPTED_SIZES, parseSize } from './parse';
 export type { ParsedSize } from './parse';

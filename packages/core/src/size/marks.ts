@@ -1,3 +1,4 @@
+import { quarterFraction } from '../format';
 import { eu, swiss } from './circumference';
 import { jp } from './japan';
 import type { SizeSystem, SizeSystemId } from './system';
@@ -52,3 +53,23 @@ export function stepMark(insideDiameterMm: number, systemId: SizeSystemId, direc
   const nearest = Math.round(system.fromDiameterMm(insideDiameterMm) / system.step);
   return system.toDiameterMm(Math.max(system.lowest, (nearest + direction) * system.step));
 }
+
+/** Diameter between two written marks of a system, mm. */
+export function markMm(systemId: SizeSystemId): number {
+  const { toDiameterMm, step, lowest } = SIZE_SYSTEMS[systemId];
+  return toDiameterMm(lowest + step) - toDiameterMm(lowest);
+}
+
+/** An amount of size in words, without its sign, to the system's nearest mark: "½ size", "1½ UK sizes". */
+export function writeAmount(mm: number, systemId: SizeSystemId): string {
+  const { step, prefix } = SIZE_SYSTEMS[systemId];
+  const amount = Math.round(Math.abs(mm) / markMm(systemId)) * step;
+  const named = systemId === 'us' ? '' : `${prefix} `;
+  return `${quarterFraction(amount)} ${named}${amount > 1 ? 'sizes' : 'size'}`;
+}
+
+/**
+ * What two readings must differ by to be two: a quarter US or half a UK size, with a hair of slack, whatever the system
+ * (craft §13).
+ */
+export const OFF_MARK_MM = 0.19;

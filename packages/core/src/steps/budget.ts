@@ -16,7 +16,15 @@ const WEIGHTS: Partial<Readonly<Record<StepKind, number>>> = {
   bend: FREE_WEIGHT,
   close: FREE_WEIGHT,
   assemble: FREE_WEIGHT,
+  roll: FREE_WEIGHT,
 };
+
+/** Kinds of step whose heat softens the metal as an anneal does. */
+const SOFTENS: readonly StepKind[] = ['anneal', 'solder'];
+
+export function softens(kind: StepKind): boolean {
+  return SOFTENS.includes(kind);
+}
 
 /** How much a hoop strain of this kind of step counts against the allowance; 0 where nothing is formed. */
 export function budgetWeight(kind: StepKind): number {

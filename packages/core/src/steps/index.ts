@@ -1,4 +1,4 @@
-export { FRESH, budgetWeight, fullest, spend } from './budget';
+export { FRESH, budgetWeight, fullest, softens, spend } from './budget';
 export type { EdgeSpend } from './budget';
 export { BAND_EDGES, COIN_EDGES } from './edge-names';
 export type { EdgeNames } from './edge-names';

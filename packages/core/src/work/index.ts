@@ -24,4 +24,4 @@ export { barOf } from './plan-strip';
 export { permitReasons, planWork } from './plan-work';
 export type { Permits } from './plan-work';
 export { replanBand } from './replan-band';
-export type { BandReplan } from './replan-band';
+export type { BandInWork, BandReplan } from './replan-band';

@@ -5,7 +5,24 @@ import { DEFAULT_MANDREL, MM_PER_US_SIZE } from '../size';
 import { keptProfile } from './plan-handle';
 import { barOf } from './plan-strip';
 import { HANDLE, STRIP, COIN, BAND, SAMPLES } from './test-samples';
-import { planWork, replanBand, STOCK_FOR, type Work, type WorkPiece, type WorkPlan } from './index';
+import {
+  planWork,
+  replanBand,
+  STOCK_FOR,
+  type BandInWork,
+  type Work,
+  type WorkPiece,
+  type WorkPlan,
+} from './index';
+
+const KIT = [
+  ...REFERENCE_KIT,
+  ...[15, 16, 17, 18].map((diameterMm) => ({
+    id: `f${diameterMm}`,
+    name: `${diameterMm} mm former`,
+    spec: { kind: 'former', diameterMm } as const,
+  })),
+];
 
 const TARGET_MM = 18.2;
 
@@ -162,9 +179,23 @@ describe('planning on from a reading', () => {
   const at = steps.findIndex(({ kind }) => kind === 'close');
   const step = steps[at] as RouteStep;
   const toCome = steps.slice(at + 1);
-  const read = (sizes: number) => {
+  const read = (sizes: number, change: Partial<BandInWork> = {}) => {
     const mm = (step.reading?.cutDownMm ?? 0) + sizes * MM_PER_US_SIZE;
-    return replanBand({ step, toCome, read: { rimDownMm: mm, cutDownMm: mm }, mandrel: DEFAULT_MANDREL });
+    return replanBand({
+      steps,
+      readAt: at,
+      step: at,
+      read: { rimDownMm: mm, cutDownMm: mm },
+      spent: { cut: 0, rim: 0 },
+      allowanceStrainLog: 0.3,
+      metal: 'silver-925',
+      mayHeat: true,
+      mayReduce: false,
+      mandrel: DEFAULT_MANDREL,
+      kit: KIT,
+      system: 'us',
+      ...change,
+    });
   };
 
   it('adds nothing on plan', () => {
@@ -172,14 +203,40 @@ describe('planning on from a reading', () => {
   });
 
   it.each([
-    [0.75, 'bend', 'tighter'],
-    [-0.5, 'stretch', 'up'],
-  ] as const)('at %d sizes off puts in a %s', (sizes, kind, word) => {
-    const found = read(sizes);
-    expect(found?.steps[0]).toMatchObject({ kind, after: step.after });
-    expect(found?.steps[0]?.title).toContain(word);
-    expect(found?.steps.slice(1)).toEqual(toCome);
-    expect(found?.why.length).toBeGreaterThan(20);
+    [0.75, 'bend', /^Bend it ¾ size tighter$/, /former$/],
+    [-0.5, 'bend', /^Open it ½ size on the mandrel$/, /mandrel/],
+  ] as const)('at %d sizes off puts in what fits an open ring', (sizes, kind, title, tool) => {
+    const found = read(sizes)!;
+    expect(found.fromStep).toBe(at + 1);
+    expect(found.steps[0]).toMatchObject({ kind, after: step.after });
+    expect(found.steps[0]?.title).toMatch(title);
+    expect(found.steps[0]?.tool).toMatch(tool);
+    expect(found.steps.slice(1)).toEqual(toCome);
+    expect(found.why).toMatch(/too (large|small)/);
+  });
+
+  it('softens it first where the metal has no more to give, and never what must not be heated', () => {
+    const full = { spent: { cut: 0.299, rim: 0.299 } };
+    expect(
+      read(0.75, full)
+        ?.steps.map(({ kind }) => kind)
+        .slice(0, 2),
+    ).toEqual(['anneal', 'bend']);
+    expect(read(0.75, { ...full, mayHeat: false })?.steps[0]?.kind).toBe('bend');
+  });
+
+  it('aims at the ring, not at the step’s own mark: what is still to come brings it there', () => {
+    const bend = steps.findLastIndex(({ kind, reading }) => kind === 'bend' && reading !== undefined);
+    const markMm = steps[bend]!.reading!.cutDownMm;
+    const target = step.reading!.cutDownMm;
+    // Between the bend's own mark and the ring's size, closing it takes it there.
+    const between = (markMm + target) / 2 - 0.01;
+    const at4 = (mm: number) => read(0, { readAt: bend, step: bend, read: { rimDownMm: mm, cutDownMm: mm } });
+    expect(at4(between)).toBeUndefined();
+    const small = at4(target - 0.4064);
+    // Half a US size under the ring, though more under the bend's mark.
+    expect(small?.steps[0]?.title).toBe('Open it ½ size on the mandrel');
+    expect(small?.steps[0]?.after.cutInsideDiameterMm).toBeCloseTo(target, 2);
   });
 });
 

@@ -2,9 +2,9 @@ import { Pressable, View } from 'react-native';
 import { SoftnessGauge } from '@/drawings/gauge/SoftnessGauge';
 import { RouteStrip } from '@/drawings/route/RouteStrip';
 import { StepIcon } from '@/drawings/route/StepIcon';
-import { useWriters } from '@/features/shared/settings/use-settings';
+import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { Type } from '@/ui/Type';
-import { isSized, type BenchRing } from '@/features/shared/ring/bench-model';
+import { toMark, type BenchRing } from '@/features/shared/ring/bench-model';
 
 interface BenchListProps {
   rings: readonly BenchRing[];
@@ -15,13 +15,12 @@ interface BenchListProps {
 /** Rings in work, each with the next thing to do with the hands. */
 export function BenchList({ rings, chosenId, onChoose }: BenchListProps) {
   const write = useWriters();
+  const { primarySystem } = useSettings();
   return (
     <View role="list" aria-label="Rings in work">
       {rings.map(({ ring, state, step, targetMm, edges }) => {
         const chosen = ring.id === chosenId;
-        const action = step
-          ? `${step.title}${isSized(step) ? `, to ${write.size(step.after.cutInsideDiameterMm)}` : ''}`
-          : 'Measure it and finish';
+        const action = step ? `${step.title}${toMark(step, primarySystem)}` : 'Measure it and finish';
         return (
           <View
             key={ring.id}

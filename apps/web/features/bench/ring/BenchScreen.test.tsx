@@ -18,7 +18,7 @@ describe('BenchScreen', () => {
     const actions = screen.getAllByRole('link').map(nameOf);
     expect(actions).toEqual([
       'Newer: Deburr the hole',
-      expect.stringMatching(/^Older: Fold, stroke 1 of \d$/),
+      expect.stringMatching(/^Older: Fold, stroke 1 of \d, to US \S+$/),
     ]);
     fireEvent.press(screen.getByLabelText('Newer: Deburr the hole'));
     expect(router.push).toHaveBeenCalledWith({ pathname: '/bench/[id]', params: { id: RING_ID } });

@@ -11,7 +11,7 @@ import { useJob } from '@/workers/use-job';
 import type { BenchRing } from '@/features/shared/ring/bench-model';
 import { outOfReachWords } from './replan-words';
 import { crackQuestion, sizesOf } from './trouble-model';
-import { useRingInWork } from './use-replan';
+import { useRingInWork } from './use-derived';
 
 /** A measured crack, and the way on once it is filed out; no way where none is left. */
 export interface MeasuredCrack {

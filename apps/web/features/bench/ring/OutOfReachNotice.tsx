@@ -4,10 +4,10 @@ import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
 import { outOfReachWords, replanWords } from './replan-words';
 import type { BenchLog } from '@/features/shared/ring/use-bench-log';
-import type { OutOfReachAnswer } from './use-replan';
+import type { DerivedRoute } from '@round-mint/core/bench';
 
 interface OutOfReachNoticeProps {
-  readonly answer: OutOfReachAnswer;
+  readonly answer: Extract<DerivedRoute, { kind: 'out-of-reach' }>;
   readonly targetMm: number;
   readonly log: BenchLog;
 }

@@ -1,6 +1,6 @@
 import type { RingEventInput } from '@round-mint/contract/rings';
 import { fireEvent, screen, waitFor } from '@testing-library/react-native';
-import { RING_ID, eventOf, ringOf, stepIndex, workedTo } from '@/testing/demo-ring';
+import { RING_ID, courseOf, eventOf, ringOf, stepIndex, workedTo } from '@/testing/demo-ring';
 import { fakeServer, listOf, refusal } from '@/testing/fake-server';
 import { renderWithStore, settle } from '@/testing/render';
 import { router } from '@/testing/router';
@@ -141,42 +141,61 @@ describe('RingWork', () => {
     await waitFor(() => expect(sent()[0]).toMatchObject({ kind: 'reading', mark: 'leading' }));
   });
 
-  it('says what a reading off the plan means and what to do', async () => {
+  it('says what is to go of a reading part of the way, and adds nothing to the route', async () => {
     const stretch = stepIndex('stretch');
-    const short = eventOf(90, { kind: 'reading', rimDownMm: 17.2, cutDownMm: 16.9, mark: 'leading' });
-    await renderRing([...workedTo(stretch), short]);
-    expect(screen.getByTestId('reading-verdict')).toHaveTextContent(/Cut edge .* too small\.Another pull/);
+    const { from, mark } = courseOf(stretch);
+    const half = (from + mark) / 2;
+    const short = eventOf(90, { kind: 'reading', rimDownMm: half, cutDownMm: half, mark: 'leading' });
+    await renderRing([...workedTo(stretch), short], { 'GET /kit': listOf(), 'GET /die-charts': listOf() });
+    expect(screen.getByTestId('reading-verdict')).toHaveTextContent(
+      /sizes? to go: about \d pulls?, turned 45°/,
+    );
+    expect(screen.getByText(new RegExp(`step ${stretch + 1} of ${ringOf().steps.length}$`))).toBeTruthy();
   });
 
-  it('plans the rest again with a reading that is off, and says what is different', async () => {
+  it('asks once when a step is done and its last reading is off the mark', async () => {
     const stretch = stepIndex('stretch');
-    const { sent } = await renderRing(workedTo(stretch), {
+    const { from, mark } = courseOf(stretch);
+    const half = (from + mark) / 2;
+    const short = eventOf(90, { kind: 'reading', rimDownMm: half, cutDownMm: half, mark: 'leading' });
+    const { sent } = await renderRing([...workedTo(stretch), short], {
       'GET /kit': listOf(),
       'GET /die-charts': listOf(),
     });
-    fireEvent.press(screen.getByRole('button', { name: 'Log reading' }));
-    for (let i = 0; i < 4; i++) fireEvent.press(screen.getByLabelText('Rim edge down: one mark smaller'));
-    fireEvent.press(screen.getByLabelText(/^Cut edge down: US/));
-    for (let i = 0; i < 4; i++) fireEvent.press(screen.getByLabelText('Cut edge down: one mark smaller'));
-    fireEvent.press(screen.getAllByRole('button', { name: 'Log reading' }).at(-1)!);
-    await waitFor(() => expect(sent()).toHaveLength(2));
-    expect(sent()[0]).toMatchObject({ kind: 'reading' });
-    expect(sent()[1]).toMatchObject({ kind: 'rerouted', fromStep: stretch });
-    expect(sent()[1]).toHaveProperty('why', expect.stringMatching(/Next: |Anneal now/));
+    fireEvent.press(screen.getByTestId('step-done'));
+    expect(screen.getByText(/^Last read US .*; the mark is US /)).toBeTruthy();
+    expect(sent()).toEqual([]);
+    fireEvent.press(screen.getByRole('button', { name: /^Go on from US/ }));
+    await waitFor(() => expect(sent()).toEqual([{ kind: 'step-done', step: stretch, asRead: true }]));
   });
 
-  it('logs nothing by being open: a reading from elsewhere is planned on from when the maker says so', async () => {
+  it('plans the rest again at once from a reading past the mark; it is kept when the maker goes on', async () => {
     const stretch = stepIndex('stretch');
-    const events = [
-      ...workedTo(stretch),
-      eventOf(90, { kind: 'reading', rimDownMm: 17.2, cutDownMm: 16.9, mark: 'leading' }),
-    ];
-    const { sent } = await renderRing(events, { 'GET /kit': listOf(), 'GET /die-charts': listOf() });
-    expect(await screen.findByTestId('open-replan')).toHaveTextContent(/Next: |Anneal now/);
+    const { mark } = courseOf(stretch);
+    const past = eventOf(90, {
+      kind: 'reading',
+      rimDownMm: mark + 0.9,
+      cutDownMm: mark + 0.9,
+      mark: 'leading',
+    });
+    const { sent } = await renderRing([...workedTo(stretch), past], {
+      'GET /kit': listOf(),
+      'GET /die-charts': listOf(),
+    });
+    await waitFor(() =>
+      expect(screen.getByTestId('reading-verdict')).toHaveTextContent(/larger than its mark\. Next: /),
+    );
     expect(sent()).toEqual([]);
-    fireEvent.press(screen.getByRole('button', { name: 'Plan on from it' }));
-    await waitFor(() => expect(sent()).toHaveLength(1));
-    expect(sent()[0]).toMatchObject({ kind: 'rerouted', because: events.at(-1)?.id, fromStep: stretch });
+    fireEvent.press(screen.getByTestId('step-done'));
+    await waitFor(() => expect(sent()).toHaveLength(2));
+    expect(sent()[0]).toMatchObject({
+      kind: 'rerouted',
+      because: past.id,
+      fromStep: stretch + 1,
+      derived: true,
+      why: expect.stringMatching(/Next: /),
+    });
+    expect(sent()[1]).toEqual({ kind: 'step-done', step: stretch });
   });
 
   it('offers the nearest size when the one wanted has come out of reach', async () => {

@@ -5,14 +5,14 @@ import { ScrollView, View, type ViewStyle } from 'react-native';
 import { RouteStrip } from '@/drawings/route/RouteStrip';
 import { useHolds } from '@/features/shared/ring/use-holds';
 import { PhotoSheet } from '@/features/shared/ring/PhotoSheet';
+import { AskAnnealSheet } from './AskAnnealSheet';
+import { AskDoneSheet } from './AskDoneSheet';
 import { ChooseFinishSheet } from './ChooseFinishSheet';
 import { Button } from '@/ui/Button';
-import { Type } from '@/ui/Type';
 import { isSized, type BenchRing } from '@/features/shared/ring/bench-model';
 import { FinishForm } from './FinishForm';
 import { HoleSheet } from './HoleSheet';
 import { LeafRow } from './LeafRow';
-import { OpenReplanNotice } from './OpenReplanNotice';
 import { OutOfReachNotice } from './OutOfReachNotice';
 import { ReadingSheet } from './ReadingSheet';
 import { RingMenu } from './RingMenu';
@@ -23,7 +23,7 @@ import { TroubleSheet } from './TroubleSheet';
 import { useBenchKeys } from './use-bench-keys';
 import { useBenchLog } from '@/features/shared/ring/use-bench-log';
 import { cautionRead } from './use-caution-seen';
-import { useReplan } from './use-replan';
+import { useDerived } from './use-derived';
 import { useSwipe } from './use-swipe';
 import { useWakeLock } from './use-wake-lock';
 
@@ -48,11 +48,11 @@ function useLeaf({ state }: BenchRing) {
 }
 
 /** A ring at the bench: one step, and the thumb's actions below. */
-export function RingWork({ bench }: { bench: BenchRing }) {
+export function RingWork({ bench: kept }: { bench: BenchRing }) {
+  const { bench, word, log, working } = useDerived(kept, useBenchLog(kept.ring.id));
   const { ring, state, step } = bench;
   const [sheet, setSheet] = useState<SheetName>();
   const leaf = useLeaf(bench);
-  const { log, working, open, outOfReach } = useReplan(bench, useBenchLog(ring.id));
   useWakeLock();
   const scroll = useRef<ScrollView>(null);
   // A new step begins at its verb, wherever the last one was left.
@@ -61,6 +61,11 @@ export function RingWork({ bench }: { bench: BenchRing }) {
   const held = useHolds()(bench) !== undefined;
   const done = () => {
     if (!step || held) return;
+    // A reading off the mark is asked about once; past it, the rest follows from it already.
+    if (bench.stored.stepReading && (word.toGo || word.standing === 'off-plan')) {
+      setSheet('done');
+      return;
+    }
     cautionRead(step.kind);
     log.log(doneBody(step.kind, state.step));
   };
@@ -86,11 +91,18 @@ export function RingWork({ bench }: { bench: BenchRing }) {
       <ScrollView ref={scroll} className="flex-1">
         {/* Sideways is ours, up and down the browser's. */}
         <View className="gap-4 px-4 pb-6" style={SIDEWAYS_OURS} {...swipe} testID="leaf">
-          {outOfReach ? <OutOfReachNotice answer={outOfReach} targetMm={bench.targetMm} log={log} /> : null}
-          {working ? <Type as="small">Planning on from what you found …</Type> : null}
-          {open ? <OpenReplanNotice replan={open} /> : null}
+          {word.derived.kind === 'out-of-reach' ? (
+            <OutOfReachNotice answer={word.derived} targetMm={bench.targetMm} log={log} />
+          ) : null}
           {shown ? (
-            <StepView key={away ? leaf.at : 'at-hand'} bench={bench} step={shown} at={leaf.at} />
+            <StepView
+              key={away ? leaf.at : 'at-hand'}
+              bench={bench}
+              word={word}
+              working={working}
+              step={shown}
+              at={leaf.at}
+            />
           ) : (
             <FinishForm bench={bench} log={log} onPhoto={() => setSheet('photo')} />
           )}
@@ -114,6 +126,7 @@ export function RingWork({ bench }: { bench: BenchRing }) {
               bench={bench}
               step={step}
               log={log}
+              mayAnneal={word.mayAnneal}
               onDone={done}
               onOpen={setSheet}
               onTurn={leaf.turn}
@@ -133,6 +146,10 @@ export function RingWork({ bench }: { bench: BenchRing }) {
       {step && sheet === 'reading' ? (
         <ReadingSheet key={state.step} bench={bench} step={step} log={log} onClose={close} />
       ) : null}
+      {sheet === 'done' ? (
+        <AskDoneSheet bench={bench} log={log} onRead={() => setSheet('reading')} onClose={close} />
+      ) : null}
+      {sheet === 'anneal' ? <AskAnnealSheet bench={bench} log={log} onClose={close} /> : null}
       {sheet === 'photo' ? <PhotoSheet ringId={ring.id} kind={step?.kind} onClose={close} /> : null}
       {sheet === 'finish' ? <ChooseFinishSheet bench={bench} log={log} onClose={close} /> : null}
       {sheet === 'hole' && bench.coinRing ? (

@@ -20,13 +20,14 @@ interface StepActionsProps {
   bench: BenchRing;
   step: RouteStep;
   log: BenchLog;
+  mayAnneal: boolean;
   onDone: () => void;
   onOpen: (sheet: SheetName) => void;
   onTurn: (direction: 1 | -1) => void;
 }
 
 /** The thumb's row: reading, done, trouble. */
-export function StepActions({ bench, step, log, onDone, onOpen, onTurn }: StepActionsProps) {
+export function StepActions({ bench, step, log, mayAnneal, onDone, onOpen, onTurn }: StepActionsProps) {
   const { state } = bench;
   const settled = useSettled(state.step);
   const hold = useHolds()(bench);
@@ -63,11 +64,11 @@ export function StepActions({ bench, step, log, onDone, onOpen, onTurn }: StepAc
         {bench.coinRing && AT_HOLE.includes(step.kind) ? (
           <TextButton label="Measure the hole" onPress={() => onOpen('hole')} />
         ) : null}
-        {anneal || AT_HOLE.includes(step.kind) || isFinishing(step.kind) ? null : (
+        {anneal || isFinishing(step.kind) ? null : (
           <TextButton
             label="Annealed again"
             describe="I annealed it once more"
-            onPress={() => void log.log({ kind: 'anneal-done' })}
+            onPress={() => (mayAnneal ? void log.log({ kind: 'anneal-done' }) : onOpen('anneal'))}
           />
         )}
       </View>

@@ -1,3 +1,4 @@
+import type { BenchWord } from '@round-mint/core/bench';
 import type { RouteStep } from '@round-mint/core/steps';
 import { useState } from 'react';
 import { View, type LayoutChangeEvent } from 'react-native';
@@ -11,6 +12,7 @@ import { GoldLiningPanel } from './GoldLiningPanel';
 import { Notice } from '@/ui/Notice';
 import { Type } from '@/ui/Type';
 import { CautionLine } from './CautionLine';
+import { replanWords } from './replan-words';
 import { tapeWords } from '@/features/shared/words/tape-words';
 import { isSized, stopMark, verbOf, type BenchRing } from '@/features/shared/ring/bench-model';
 
@@ -22,10 +24,13 @@ interface StepViewProps {
   readonly step: RouteStep;
   /** Its place in the route: the one at hand, or one that is only looked at. */
   readonly at: number;
+  readonly word: BenchWord;
+  /** The rest of the route is still being worked out. */
+  readonly working: boolean;
 }
 
 /** Before (ghost) and after of the step at hand, and where the edges stand on the ladder. */
-function BenchDrawing({ bench, step, at }: StepViewProps) {
+function BenchDrawing({ bench, step, at }: Pick<StepViewProps, 'bench' | 'step' | 'at'>) {
   const [width, setWidth] = useState(0);
   const { primarySystem, secondSystem } = useSettings();
   const write = useWriters();
@@ -77,41 +82,52 @@ function BenchDrawing({ bench, step, at }: StepViewProps) {
   );
 }
 
-/** What the last reading says: on plan, or what is off and what to do. */
-function ReadingVerdict({ bench }: { bench: BenchRing }) {
+/** Advice that goes with a reading, and how loud it is told. */
+const LEVELS: Partial<Readonly<Record<BenchWord['advice']['code'], 'good' | 'note' | 'warn' | 'stop'>>> = {
+  'on-mark': 'good',
+  'part-way': 'note',
+  past: 'warn',
+  'off-plan': 'warn',
+  'edges-differ': 'warn',
+  'anneal-first': 'warn',
+  'cannot-soften': 'stop',
+};
+
+/** What the bench says of the last reading, and how the rest goes on from it. */
+function BenchSays({ bench, word, working }: Pick<StepViewProps, 'bench' | 'word' | 'working'>) {
+  const write = useWriters();
+  const { advice, derived, standing } = word;
+  const level = LEVELS[advice.code];
   const { reroute } = bench;
-  if (!bench.advice || (reroute && bench.advice.length > 0)) {
+  if (!level) {
     return reroute ? (
       <Notice level="note" title="Planned again from what you found." live testID="reroute">
         {reroute.why}
       </Notice>
     ) : null;
   }
-  if (bench.advice.length === 0) {
-    return (
-      <Notice level="good" title="On plan." live testID="reading-verdict">
-        Both edges within a quarter size of the plan.
-      </Notice>
-    );
-  }
+  const changed = derived.kind === 'changed' && derived.route;
   return (
     <View testID="reading-verdict">
-      {bench.advice.map(({ edge, finding, remedy }) => (
-        <Notice key={edge} level="warn" title={finding} live>
-          {remedy}
-        </Notice>
-      ))}
+      <Notice level={level} title={advice.message} live testID={standing}>
+        {working
+          ? 'Working out the rest …'
+          : changed
+            ? replanWords(changed, write.size, write.length)
+            : undefined}
+      </Notice>
     </View>
   );
 }
 
 /** One step a screen: one verb, the number that matters, what to look for. */
-export function StepView({ bench, step, at }: StepViewProps) {
+export function StepView({ bench, step, at, word, working }: StepViewProps) {
   const write = useWriters();
+  const { primarySystem } = useSettings();
   const { ring, state } = bench;
   const next = state.steps[at + 1];
   const atHand = at === state.step;
-  const stop = stopMark(step, write.size, write.length, bench.edges);
+  const stop = stopMark(step, primarySystem, write.length, bench.edges);
   return (
     <View className="gap-3" testID="step-view">
       <View className="flex-row items-start justify-between gap-3">
@@ -137,12 +153,13 @@ export function StepView({ bench, step, at }: StepViewProps) {
           <Notice key={message} level="warn" title={message} />
         ))}
       </View>
-      {atHand ? <ReadingVerdict bench={bench} /> : null}
+      {atHand ? <BenchSays bench={bench} word={word} working={working} /> : null}
       {atHand ? (
         <SoftnessGauge
           spent={state.spent}
           allowanceStrainLog={ring.allowanceStrainLog}
           edges={bench.edges}
+          mayAnneal={word.mayAnneal}
           testID="gauge"
         />
       ) : null}
@@ -153,7 +170,7 @@ export function StepView({ bench, step, at }: StepViewProps) {
       <Notice level="note" title={step.lookFor} />
       {step.caution ? <CautionLine step={step} caution={step.caution} /> : null}
       {next ? (
-        <Type as="small">{`Next: ${next.title.toLowerCase()}${isSized(next) ? `, to ${write.size(next.after.cutInsideDiameterMm)}` : ''}`}</Type>
+        <Type as="small">{`Next: ${next.title.toLowerCase()}${isSized(next) ? `, to ${stopMark(next, primarySystem, write.length, bench.edges)}` : ''}`}</Type>
       ) : null}
     </View>
   );

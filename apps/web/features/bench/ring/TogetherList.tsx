@@ -31,8 +31,8 @@ function JobCard({ job }: { job: Job }) {
         body: doneBody(step.kind, stepIndex),
       })),
     );
-  // A size is read ring by ring.
-  const byReading = job.rings.some(({ step }) => isSized(step));
+  // A size is read ring by ring; a die that is pressed home needs no reading.
+  const byReading = job.rings.some(({ step }) => step.kind !== 'fold' && isSized(step));
   return (
     <View role="listitem" className="gap-2 py-2">
       <View className="flex-row items-center gap-3">

@@ -1,4 +1,5 @@
 import { STEP_WORDS } from '@/features/shared/words/step-words';
+import { stopAt } from '@round-mint/core/bench';
 import type { NewRoute, OutOfReach } from '@round-mint/core/replan';
 import type { StepKind } from '@round-mint/core/steps';
 
@@ -36,7 +37,7 @@ export function replanWords(
   const parts = [
     annealNow ? 'Anneal now.' : undefined,
     next && formed
-      ? `${annealNow ? 'Then' : 'Next'}: ${formed.title.toLowerCase()}, to ${size(formed.after.cutInsideDiameterMm)}.`
+      ? `${annealNow ? 'Then' : 'Next'}: ${formed.title.toLowerCase()}, to ${size(stopAt(formed, 'us')?.insideDiameterMm ?? formed.after.cutInsideDiameterMm)}.`
       : undefined,
     ...COUNTED.flatMap((kind) => {
       const difference = counts[kind];

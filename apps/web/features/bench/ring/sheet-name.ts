@@ -1,2 +1,2 @@
 /** The sheets that a ring at the bench may open. */
-export type SheetName = 'reading' | 'trouble' | 'hole' | 'photo' | 'finish';
+export type SheetName = 'reading' | 'trouble' | 'hole' | 'photo' | 'finish' | 'done' | 'anneal';

@@ -1,9 +1,8 @@
 import type { RingWithEvents } from '@round-mint/contract/rings';
 import { REFERENCE_KIT } from '@round-mint/core/kit';
 import { coinRoute } from '@round-mint/core/route';
-import { writeSize } from '@round-mint/core/size';
 import { ringOf } from '@/testing/demo-ring';
-import { benchRing, stopMark, verbOf } from './bench-model';
+import { benchAlong, benchRing, stopMark, verbOf } from './bench-model';
 
 const route = coinRoute(
   {
@@ -20,7 +19,6 @@ function ringWith(events: RingWithEvents['events']): RingWithEvents {
 }
 
 const id = (n: number) => `00000005-0000-4000-8000-00000000000${n}`;
-const size = (mm: number) => writeSize(mm, 'us');
 const length = (mm: number) => `${mm.toFixed(1)} mm`;
 const stepOf = (kind: string) => route.steps.filter((step) => step.kind === kind).at(-1)!;
 
@@ -30,21 +28,15 @@ describe('benchRing', () => {
     const bench = benchRing(ringWith([{ id: id(1), at, body: { kind: 'step-done', step: 0 } }]));
     expect(bench.step?.kind).toBe('deburr');
     expect(bench.next?.kind).toBe('anneal');
-    expect(bench.advice).toBeUndefined();
   });
 
-  it('judges a reading only during the step it was taken in', () => {
-    const at = '2026-03-01T10:00:00.000Z';
-    const reading = { kind: 'reading', rimDownMm: 30, cutDownMm: 14, mark: 'leading' } as const;
-    const during = benchRing(ringWith([{ id: id(1), at, body: reading }]));
-    expect(during.advice?.map(({ edge }) => edge)).toEqual(['cut']);
-    const after = benchRing(
-      ringWith([
-        { id: id(1), at, body: reading },
-        { id: id(2), at, body: { kind: 'step-done', step: 0 } },
-      ]),
-    );
-    expect(after.advice).toBeUndefined();
+  it('stands along a route that follows from what was found, when one does', () => {
+    const { steps } = route;
+    const derived = { kind: 'changed', because: id(1), fromStep: 1, steps: steps.slice(5) } as const;
+    const bench = benchAlong(ringWith([]), derived);
+    expect(bench.state.steps).toHaveLength(1 + steps.length - 5);
+    expect(bench.stored.steps).toHaveLength(steps.length);
+    expect(bench.next).toBe(steps[5]);
   });
 });
 
@@ -54,11 +46,13 @@ describe('words of a step', () => {
   });
 
   it('says where to stop', () => {
-    expect(stopMark(stepOf('cut'), size, length)).toBe('hole 12.7 mm');
-    expect(stopMark(stepOf('fold'), size, length)).toMatch(/^wall \d+° up from flat$/);
-    expect(stopMark(stepOf('reduce'), size, length)).toBe('US 8½ rim edge, US 9 cut edge');
-    expect(stopMark(stepOf('read'), size, length)).toBe('US 9, both edges');
-    expect(stopMark(stepOf('pickle'), size, length)).toBe('2 min of hands, 10 of waiting');
-    expect(stopMark(stepOf('deburr'), size, length)).toBe('about 4 min');
+    expect(stopMark(stepOf('cut'), 'us', length)).toBe('hole 12.7 mm');
+    expect(stopMark(stepOf('fold'), 'us', length)).toMatch(
+      /^US \S+, rim edge down; US \S+ the other way round$/,
+    );
+    expect(stopMark(stepOf('reduce'), 'us', length)).toBe('US 8½, rim edge down; US 9 the other way round');
+    expect(stopMark(stepOf('read'), 'us', length)).toBe('US 9, both ways round');
+    expect(stopMark(stepOf('pickle'), 'us', length)).toBe('2 min of hands, 10 of waiting');
+    expect(stopMark(stepOf('deburr'), 'us', length)).toBe('about 4 min');
   });
 });

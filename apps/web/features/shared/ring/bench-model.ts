@@ -1,14 +1,18 @@
 import type { CoinRingWithEvents, RingWithEvents } from '@round-mint/contract/rings';
 import type { MetalId } from '@round-mint/core/metal';
+import { ringAtBench } from '@round-mint/contract/bench';
 import {
-  adviseReading,
-  type EdgeAdvice,
-  type Job,
-  nextJobs,
-  type Reroute,
-  ringState,
-  type RingState,
-} from '@round-mint/core/ring';
+  alongRoute,
+  AS_PLANNED,
+  isRead,
+  type DerivedRoute,
+  type RingAtBench,
+  stopAt,
+  stopWords,
+  storedState,
+} from '@round-mint/core/bench';
+import { type Job, nextJobs, type Reroute, type RingState } from '@round-mint/core/ring';
+import type { SizeSystemId } from '@round-mint/core/size';
 import {
   BAND_EDGES,
   COIN_EDGES,
@@ -24,42 +28,42 @@ export interface BenchRing {
   readonly coinRing: CoinRingWithEvents | undefined;
   /** What its edges are called. */
   readonly edges: EdgeNames;
+  /** Its plan and its events: what all that the bench says is derived from. */
+  readonly atBench: RingAtBench;
+  /** The state along the routes that were kept. */
+  readonly stored: RingState;
+  /** The same along the route that follows from what was found last. */
   readonly state: RingState;
   /** The step to do; undefined when all are done. */
   readonly step: RouteStep | undefined;
   readonly next: RouteStep | undefined;
-  /** What the last reading during this step says against the plan; undefined before there is one. */
-  readonly advice: readonly EdgeAdvice[] | undefined;
-  /** The re-planning that led to this step, or that this step's reading led to. */
+  /** The kept route that led to this step. */
   readonly reroute: Reroute | undefined;
   readonly targetMm: number;
 }
 
+/** A ring along the routes that were kept. */
 export function benchRing(ring: RingWithEvents): BenchRing {
+  return benchAlong(ring, AS_PLANNED);
+}
+
+/** @param derived the route that follows from what was found last */
+export function benchAlong(ring: RingWithEvents, derived: DerivedRoute): BenchRing {
   const coinRing = ring.kind === 'coin' ? ring : undefined;
-  const edges = coinRing ? COIN_EDGES : BAND_EDGES;
-  const state = ringState(
-    {
-      steps: ring.steps,
-      mandrel: { mmPerUsSize: ring.mandrelMmPerUsSize },
-      targetInsideDiameterMm: ring.prediction.targetInsideDiameterMm,
-      holeMm: coinRing?.holeMm,
-    },
-    ring.events,
-  );
-  const step = state.steps[state.step];
-  const read = state.stepReading;
+  const atBench = ringAtBench(ring);
+  const stored = storedState(atBench);
+  const state = alongRoute(stored, derived);
   const reroute = state.reroutes.at(-1);
-  const here = reroute && (reroute.step === state.step || reroute.because === read?.eventId);
   return {
     ring,
     coinRing,
-    edges,
+    edges: coinRing ? COIN_EDGES : BAND_EDGES,
+    atBench,
+    stored,
     state,
-    step,
+    step: state.steps[state.step],
     next: state.steps[state.step + 1],
-    advice: step && read ? adviseReading(step, read.leading, edges) : undefined,
-    reroute: here ? reroute : undefined,
+    reroute: reroute?.step === state.step ? reroute : undefined,
     targetMm: state.targetInsideDiameterMm ?? ring.prediction.targetInsideDiameterMm,
   };
 }
@@ -112,42 +116,27 @@ export function verbOf({ kind }: Pick<RouteStep, 'kind'>): string {
 }
 
 /** Steps whose end is a size that a mandrel can read. */
-const SIZED: readonly StepKind[] = [
-  'stretch',
-  'straighten',
-  'reduce',
-  'stepped',
-  'curl',
-  'trim',
-  'true-up',
-  'read',
-];
-
-/** Steps of a blank that end on the mandrel only when it has become a ring. */
-const BENT: readonly StepKind[] = ['bend', 'close'];
-
-export function isSized({ kind, reading }: Pick<RouteStep, 'kind' | 'reading'>): boolean {
-  return SIZED.includes(kind) || (BENT.includes(kind) && reading !== undefined);
+export function isSized(step: Pick<RouteStep, 'kind' | 'reading'>): boolean {
+  return isRead(step);
 }
 
-/** Edges this close are one size, mm. */
-const SAME_MM = 0.05;
+/** ", to US 8½" after a step that ends on the mandrel; nothing after others. */
+export function toMark(step: RouteStep, system: SizeSystemId): string {
+  const stop = stopAt(step, system);
+  return stop ? `, to ${stop.mark}` : '';
+}
 
-/** The number that matters at a step: where to stop. */
+/** The number that matters at a step: where to stop, as the mandrel will read it. */
 export function stopMark(
   step: RouteStep,
-  size: (mm: number) => string,
+  system: SizeSystemId,
   length: (mm: number) => string,
   names: EdgeNames = COIN_EDGES,
 ): string {
-  const { rimInsideDiameterMm: rim, cutInsideDiameterMm: cut } = step.after;
-  if (isSized(step)) {
-    return Math.abs(rim - cut) < SAME_MM || size(rim) === size(cut)
-      ? `${size(cut)}, both edges`
-      : `${size(rim)} ${names.rim}, ${size(cut)} ${names.cut}`;
-  }
+  const stop = stopAt(step, system);
+  if (stop) return stopWords(stop, system, names);
+  const { cutInsideDiameterMm: cut } = step.after;
   if (step.kind === 'cut' && step.blank === undefined) return `hole ${length(cut)}`;
-  if (step.kind === 'fold') return `wall ${Math.round(90 - (step.outline.leanDeg[0] ?? 0))}° up from flat`;
   if (step.kind === 'saw') return `cut ${length(step.blank?.stations.at(-1)?.atMm ?? 0)} long`;
   if (step.kind === 'roll') return `${length(step.outline.thicknessMm[0] ?? 0)} thick`;
   if (step.waitMin > 0) return `${step.handsOnMin} min of hands, ${step.waitMin} of waiting`;

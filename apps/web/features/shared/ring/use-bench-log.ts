@@ -40,9 +40,16 @@ export function useBenchLog(ringId: string) {
   const logEvents = useLogEvents();
   return useMemo(() => {
     const log = (...bodies: EventBody[]) => logEvents(...bodies.map((body) => ({ ringId, body })));
+    /** Goes on along a route that followed from what was found: the route is kept with the step. */
+    const logAlong = (kept: RingEventInput, ...bodies: EventBody[]) =>
+      logEvents(
+        { ringId, id: kept.id, body: lighter(kept.body) },
+        ...bodies.map((body) => ({ ringId, body })),
+      ).slice(1);
     return {
       /** @returns the ids that the events were given */
       log,
+      logAlong,
       /** A new route from what an event found. */
       reroute: (because: string, route: StepsToCome, why: string) => log(rerouteBody(because, route, why)),
       /** Why the server would not have it; it is kept all the same. */

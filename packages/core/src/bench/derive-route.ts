@@ -1,0 +1,164 @@
+import { replanning, type NewRoute, type OutOfReach } from '../replan';
+import { readingStanding, ringState, standingEvents, type RingState } from '../ring';
+import { OFF_MARK_MM } from '../size';
+import type { RouteStep } from '../steps';
+import { replanBand } from '../work';
+import { mayAnneal, mayReduce, type BenchTools, type RingAtBench } from './ring-at-bench';
+
+/** Something that was found and from which the rest of the route follows. */
+export interface Finding {
+  /** The event that told it. */
+  readonly because: string;
+  readonly kind: 'reading' | 'hole';
+}
+
+/** What follows from a finding. */
+export type DerivedRoute =
+  /** The route stands as it is. */
+  | { readonly kind: 'as-planned' }
+  /** It is still being worked out. */
+  | { readonly kind: 'pending' }
+  | {
+      readonly kind: 'changed';
+      readonly because: string;
+      readonly fromStep: number;
+      readonly steps: readonly RouteStep[];
+      readonly targetInsideDiameterMm?: number | undefined;
+      readonly holeMm?: number | undefined;
+      /** What is different, of a coin ring. */
+      readonly route?: NewRoute | undefined;
+      /** In words, of a band. */
+      readonly why?: string | undefined;
+    }
+  | {
+      readonly kind: 'out-of-reach';
+      readonly because: string;
+      readonly why: OutOfReach;
+      readonly nearest: NewRoute | undefined;
+    };
+
+export const AS_PLANNED: DerivedRoute = { kind: 'as-planned' };
+export const PENDING: DerivedRoute = { kind: 'pending' };
+
+/** A hole that is off by less is the planned one, mm. */
+const SAME_HOLE_MM = 0.05;
+
+/** The state that a ring's events come to, with the routes that were kept. */
+export function storedState(ring: RingAtBench): RingState {
+  const { steps, mandrel, targetInsideDiameterMm, coin, events } = ring;
+  return ringState({ steps, mandrel, targetInsideDiameterMm, holeMm: coin?.holeMm }, events);
+}
+
+/** Whether a reading asks for another route: past its mark, off the plan, or left short when its step was done. */
+function asksForRoute(state: RingState, mandrel: RingAtBench['mandrel']): boolean {
+  const read = state.openReading;
+  const step = read && state.steps[read.step];
+  if (!read || !step) return false;
+  const { kind } = readingStanding(step, read, mandrel);
+  if (kind === 'past' || kind === 'off-plan') return true;
+  return kind === 'part-way' && read.step < state.step;
+}
+
+/** What was found last and has no route of its own yet; cheap to ask. */
+export function findingOf(ring: RingAtBench, state: RingState): Finding | undefined {
+  if (state.finished || state.spoilt) return undefined;
+  if (state.openReading && asksForRoute(state, ring.mandrel)) {
+    return { because: state.openReading.eventId, kind: 'reading' };
+  }
+  if (!ring.coin) return undefined;
+  const measured = standingEvents(ring.events).findLast(({ body }) => body.kind === 'hole-measured');
+  if (measured?.body.kind !== 'hole-measured') return undefined;
+  if (state.reroutes.some(({ because }) => because === measured.id)) return undefined;
+  if (Math.abs(measured.body.diameterMm - ring.coin.holeMm) < SAME_HOLE_MM) return undefined;
+  const folded = state.steps.findIndex(({ kind }) => kind === 'fold');
+  return state.step <= folded ? { because: measured.id, kind: 'hole' } : undefined;
+}
+
+function* coinRoute(
+  ring: RingAtBench & { readonly coin: NonNullable<RingAtBench['coin']> },
+  state: RingState,
+  { because, kind }: Finding,
+  { kit, dieCharts, traits }: BenchTools,
+): Generator<number, DerivedRoute> {
+  const { coin, wall, school } = ring.coin;
+  const work = { coin, wall, school, mandrel: ring.mandrel, state, kit, dieCharts, traits };
+  const found = yield* replanning(work, { kind });
+  switch (found.kind) {
+    case 'changed': {
+      const { fromStep, steps, targetInsideDiameterMm, holeMm } = found.route;
+      return {
+        kind: 'changed',
+        because,
+        fromStep,
+        steps,
+        targetInsideDiameterMm,
+        holeMm,
+        route: found.route,
+      };
+    }
+    case 'out-of-reach':
+      return { kind: 'out-of-reach', because, why: found.why, nearest: found.nearest };
+    default:
+      return AS_PLANNED;
+  }
+}
+
+function bandRoute(
+  ring: RingAtBench,
+  state: RingState,
+  because: string,
+  { kit, traits, system }: BenchTools,
+): DerivedRoute {
+  const read = state.openReading;
+  if (!read) return AS_PLANNED;
+  const found = replanBand({
+    steps: state.steps,
+    step: state.step,
+    readAt: read.step,
+    read: read.leading,
+    spent: state.spent,
+    allowanceStrainLog: ring.allowanceStrainLog,
+    metal: ring.metal,
+    mayHeat: mayAnneal(ring),
+    mayReduce: mayReduce(ring),
+    mandrel: ring.mandrel,
+    kit,
+    traits,
+    system,
+  });
+  return found ? { kind: 'changed', because, ...found } : AS_PLANNED;
+}
+
+/**
+ * The rest of the route from what was found last; some tenths of a second where its size has come out of reach.
+ * @yields progress, 0 to 1
+ */
+export function* deriveRoute(
+  ring: RingAtBench,
+  state: RingState,
+  finding: Finding,
+  tools: BenchTools,
+): Generator<number, DerivedRoute> {
+  const { coin } = ring;
+  return coin
+    ? yield* coinRoute({ ...ring, coin }, state, finding, tools)
+    : bandRoute(ring, state, finding.because, tools);
+}
+
+/** A state along a route that was derived, before the maker has gone on with it. */
+export function alongRoute(state: RingState, derived: DerivedRoute): RingState {
+  if (derived.kind !== 'changed') return state;
+  const { fromStep, steps, targetInsideDiameterMm, holeMm } = derived;
+  return {
+    ...state,
+    steps: [...state.steps.slice(0, fromStep), ...steps],
+    targetInsideDiameterMm: targetInsideDiameterMm ?? state.targetInsideDiameterMm,
+    holeMm: holeMm ?? state.holeMm,
+  };
+}
+
+/** Whether two edges that should be alike are not, mm: a mark of difference is never alike (craft §13). */
+export function edgesDifferMm({ edges }: Pick<RingState, 'edges'>): number {
+  const apart = edges.rimInsideDiameterMm - edges.cutInsideDiameterMm;
+  return Math.abs(apart) < OFF_MARK_MM ? 0 : apart;
+}

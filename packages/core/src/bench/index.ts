@@ -1,0 +1,9 @@
+export { ADVICE_CODES, benchWord, restTotals, sayingBench, STANDINGS, wordAlong } from './bench-word';
+export type { BenchWord } from './bench-word';
+export { alongRoute, AS_PLANNED, deriveRoute, PENDING, findingOf, storedState } from './derive-route';
+export type { DerivedRoute, Finding } from './derive-route';
+export { keptRoute } from './kept-route';
+export { mayAnneal, mayReduce } from './ring-at-bench';
+export type { BenchTools, RingAtBench } from './ring-at-bench';
+export { isRead, stopAt, stopWords } from './stop-at';
+export type { StopAt } from './stop-at';

@@ -1,0 +1,72 @@
+import { COIN_EDGES, type EdgeNames, type RouteStep, type StepKind } from '../steps';
+import { OFF_MARK_MM, writeSize, type SizeSystemId } from '../size';
+import { expectedReading } from '../ring';
+
+/** The stopping mark of a step: what the mandrel will read (craft §13). */
+export interface StopAt {
+  /** The edge that goes down the mandrel first. */
+  readonly edgeDown: 'rim' | 'cut' | 'either';
+  readonly insideDiameterMm: number;
+  readonly mark: string;
+  /** What it reads the other way round; left out where both are alike. */
+  readonly otherWayRoundMm?: number;
+}
+
+/** Kinds of step that end on the mandrel, though rings begun before routes told it have no reading with them. */
+const SIZED: readonly StepKind[] = [
+  'stretch',
+  'straighten',
+  'reduce',
+  'stepped',
+  'curl',
+  'trim',
+  'true-up',
+  'read',
+];
+
+/** Steps that end on the mandrel. */
+export function isRead({ kind, reading }: Pick<RouteStep, 'kind' | 'reading'>): boolean {
+  return reading !== undefined || SIZED.includes(kind);
+}
+
+/** The edge that a step is about: what its die takes first, or what moves most. */
+function edgeOf(step: RouteStep): 'rim' | 'cut' {
+  const { contact, before, after, kind } = step;
+  if (contact?.kind === 'die' && contact.leading !== 'both') return contact.leading;
+  // A funnel is hung on the mandrel by its wide end.
+  if (kind === 'fold') return 'rim';
+  const rim = Math.abs(after.rimInsideDiameterMm - before.rimInsideDiameterMm);
+  const cut = Math.abs(after.cutInsideDiameterMm - before.cutInsideDiameterMm);
+  return cut > rim ? 'cut' : 'rim';
+}
+
+/** @returns undefined where nothing can be read: punch, deburr, bath */
+export function stopAt(step: RouteStep, system: SizeSystemId): StopAt | undefined {
+  if (!isRead(step)) return undefined;
+  const { rimDownMm, cutDownMm } = expectedReading(step);
+  const told = (insideDiameterMm: number) => ({
+    insideDiameterMm,
+    mark: writeSize(insideDiameterMm, system),
+  });
+  if (Math.abs(rimDownMm - cutDownMm) < OFF_MARK_MM / 2 || sameMark(rimDownMm, cutDownMm, system)) {
+    return { edgeDown: 'either', ...told((rimDownMm + cutDownMm) / 2) };
+  }
+  const edgeDown = edgeOf(step);
+  return edgeDown === 'rim'
+    ? { edgeDown, ...told(rimDownMm), otherWayRoundMm: cutDownMm }
+    : { edgeDown, ...told(cutDownMm), otherWayRoundMm: rimDownMm };
+}
+
+function sameMark(a: number, b: number, system: SizeSystemId): boolean {
+  return writeSize(a, system) === writeSize(b, system) && Math.abs(a - b) < OFF_MARK_MM;
+}
+
+/** "US 7¾, rim edge down; US 7½ the other way round", or one mark where both are alike. */
+export function stopWords(
+  { edgeDown, mark, otherWayRoundMm }: StopAt,
+  system: SizeSystemId,
+  names: EdgeNames = COIN_EDGES,
+): string {
+  if (edgeDown === 'either' || otherWayRoundMm === undefined) return `${mark}, both ways round`;
+  return `${mark}, ${names[edgeDown]} down; ${writeSize(otherWayRoundMm, system)} the other way round`;
+}

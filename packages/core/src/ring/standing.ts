@@ -1,0 +1,64 @@
+import { OFF_MARK_MM, predictReading, type MandrelReading, type MandrelTaper } from '../size';
+import type { RouteStep } from '../steps';
+import type { LoggedReading } from './ring-state';
+
+/** What a reading says of the step it was taken in. */
+export interface ReadingStanding {
+  /** Part of the way, on the mark, past it, or somewhere that the step cannot lead. */
+  readonly kind: 'part-way' | 'on-mark' | 'past' | 'off-plan';
+  /** How far it has still to go, mm; 0 unless part of the way. */
+  readonly toGoMm: number;
+  /** Read less planned at the edge that is furthest off, mm. */
+  readonly offMm: number;
+  readonly edge: 'rim' | 'cut';
+}
+
+/** An edge that moves by less in a step is not what the step is about, mm. */
+const MOVES_MM = 0.1;
+
+/** What the plan expects to be read, both ways round; rings begun before routes told it are read at their edges. */
+export function expectedReading({ reading, after }: RouteStep): MandrelReading {
+  return reading ?? { rimDownMm: after.rimInsideDiameterMm, cutDownMm: after.cutInsideDiameterMm };
+}
+
+interface Side {
+  readonly edge: 'rim' | 'cut';
+  readonly fromMm: number;
+  readonly toMm: number;
+  readonly readMm: number;
+}
+
+function standingOf({ edge, fromMm, toMm, readMm }: Side): ReadingStanding {
+  const offMm = readMm - toMm;
+  const told = (kind: ReadingStanding['kind'], toGoMm = 0) => ({ kind, toGoMm, offMm, edge }) as const;
+  if (Math.abs(offMm) < OFF_MARK_MM) return told('on-mark');
+  const way = Math.abs(toMm - fromMm) < MOVES_MM ? 0 : Math.sign(toMm - fromMm);
+  if (way === 0) return told('off-plan');
+  if (Math.sign(offMm) === way) return told('past');
+  const gone = (readMm - fromMm) * way;
+  return gone > -OFF_MARK_MM ? told('part-way', Math.abs(offMm)) : told('off-plan');
+}
+
+/** What counts first. */
+const RANK: readonly ReadingStanding['kind'][] = ['past', 'off-plan', 'part-way', 'on-mark'];
+
+/**
+ * Where a reading stands between where its step began and the step's mark (craft §13): a reading part of the way is
+ * progress; past the mark, or where the step cannot lead, the rest follows from it.
+ */
+export function readingStanding(
+  step: RouteStep,
+  { from, leading }: Pick<LoggedReading, 'from' | 'leading'>,
+  mandrel?: MandrelTaper,
+): ReadingStanding {
+  const began = predictReading(from, step.outline.arcMm.at(-1) ?? 0, 'leading', mandrel);
+  const to = expectedReading(step);
+  const sides: readonly Side[] = [
+    { edge: 'rim', fromMm: began.rimDownMm, toMm: to.rimDownMm, readMm: leading.rimDownMm },
+    { edge: 'cut', fromMm: began.cutDownMm, toMm: to.cutDownMm, readMm: leading.cutDownMm },
+  ];
+  const [first, second] = sides.map(standingOf) as [ReadingStanding, ReadingStanding];
+  const ranked = RANK.indexOf(first.kind) - RANK.indexOf(second.kind);
+  if (ranked !== 0) return ranked < 0 ? first : second;
+  return Math.abs(first.offMm) > Math.abs(second.offMm) ? first : second;
+}
