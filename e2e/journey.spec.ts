@@ -97,12 +97,17 @@ test('a coin from the drawer becomes a finished ring in the log', async ({ app: 
     }
     if (verb === 'Stretch' && !offPlanSeen) {
       await read(page, 4);
-      await expect(page.getByTestId('reroute')).toContainText(/Next: |Anneal now/);
+      await expect(page.getByTestId('reading-verdict')).toContainText(/^1 size to go/);
       offPlanSeen = true;
+      // Short of its mark, it is asked about once; the rest is planned from what is chosen.
+      await page.getByTestId('step-done').click();
+      await page.getByRole('button', { name: /^Go on from US/ }).click();
+      await expect(page.getByTestId('reading-verdict')).toContainText(/smaller than its mark\. Next: /);
+      continue;
     }
     if (verb === 'Reduce' || verb === 'Read' || verb === 'True up') {
       await read(page);
-      await expect(page.getByTestId('reading-verdict')).toContainText('On plan');
+      await expect(page.getByTestId('reading-verdict')).toContainText('On the mark');
     }
     await stepDone(page);
   }

@@ -45,7 +45,7 @@ async function workToTheEnd(page: Page, widthMm: string): Promise<readonly strin
     verbs.push(verb);
     if (verb === 'True up') {
       await logReading(page);
-      await expect(page.getByTestId('reading-verdict')).toContainText('On plan');
+      await expect(page.getByTestId('reading-verdict')).toContainText('On the mark');
     }
     await stepDone(page);
   }
@@ -103,7 +103,7 @@ test.describe('a handle is used up', () => {
     await takeToBench(page, 'Too large at first');
     while ((await page.getByTestId('verb').textContent()) !== 'Close') await stepDone(page);
     await logReading(page, 3);
-    await expect(page.getByTestId('reroute')).toContainText('too large');
+    await expect(page.getByTestId('reading-verdict')).toContainText(/larger than its mark\. Next: bend it/);
     await stepDone(page);
     await expect(page.getByTestId('verb')).toHaveText('Bend');
   });

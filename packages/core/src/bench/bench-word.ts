@@ -1,5 +1,5 @@
 import { readingStanding, type RingState } from '../ring';
-import { COIN_EDGES, fullest, routeTotals, BAND_EDGES, type RouteStep } from '../steps';
+import { BAND_EDGES, COIN_EDGES, fullest, routeTotals, spend, type RouteStep } from '../steps';
 import { markMm, writeAmount, writeSize } from '../size';
 import { runToEnd } from '../uncertainty';
 import {
@@ -236,8 +236,11 @@ export function wordAlong(
     cutEdge: spent.cut / ring.allowanceStrainLog,
     rimEdge: spent.rim / ring.allowanceStrainLog,
   };
-  const full = fullest(spent) / ring.allowanceStrainLog;
   const softens = mayAnneal(ring);
+  // What cannot be softened has to bear the correction too.
+  const more = !softens && derived.kind === 'changed' ? derived.steps[0] : undefined;
+  const bears = more ? spend(spent, more.kind, more.strainCutEdge, more.strainRimEdge) : spent;
+  const full = fullest(bears) / ring.allowanceStrainLog;
   const annealComes = now.steps.slice(now.step, now.step + 2).some(({ kind }) => kind === 'anneal');
   const said = saidOf(ring, stored, derived, now, tools);
   const word = gaugeWords(toGoAfter(said, now, step, tools), full, softens, annealComes);

@@ -13,6 +13,7 @@ function stateWith(change: Partial<RingState>): RingState {
     openReading: undefined,
     formedSinceReading: false,
     stepFrom: { rimInsideDiameterMm: 18, cutInsideDiameterMm: 18 },
+    stepSpent: { cut: 0, rim: 0 },
     leftOut: false,
     edges: { rimInsideDiameterMm: 18, cutInsideDiameterMm: 18 },
     edgesSource: 'planned',

@@ -7,6 +7,7 @@ import {
   type MandrelTaper,
 } from '../size';
 import {
+  axialHeightMm,
   budgetWeight,
   type EdgeSpend,
   FRESH,
@@ -72,8 +73,9 @@ export interface RingState {
   readonly openReading: LoggedReading | undefined;
   /** Whether a blow has changed the ring since it was last read: then its size is not known. */
   readonly formedSinceReading: boolean;
-  /** Where the edges stood when the step at hand began. */
+  /** Where the edges stood when the step at hand began, and how full the gauge was. */
   readonly stepFrom: EdgeDiameters;
+  readonly stepSpent: EdgeSpend;
   /** Whether the log is not to learn from this ring. */
   readonly leftOut: boolean;
   /** Edges as last read, or as planned since. */
@@ -107,6 +109,7 @@ function startState({ steps, targetInsideDiameterMm, holeMm }: RingPlan): RingSt
     openReading: undefined,
     formedSinceReading: true,
     stepFrom: edges,
+    stepSpent: FRESH,
     leftOut: false,
     edges,
     edgesSource: 'planned',
@@ -182,6 +185,11 @@ function moveEdges(
   const rim =
     edgeStrain(state.edges.rimInsideDiameterMm, edges.rimInsideDiameterMm, thickness.rim) *
     planned(strainRimEdge, before.rimInsideDiameterMm, after.rimInsideDiameterMm, thickness.rim);
+  // A blank is bent, not stretched: what it takes is the plan's to tell, whatever it reads.
+  if (step.blank) {
+    const spent = spend(state.stepSpent, step.kind, strainCutEdge, strainRimEdge);
+    return { ...state, edges, edgesSource: source, spent };
+  }
   const byCut = spend(state.spent, movedBy(step.kind, cut), cut, 0);
   return {
     ...state,
@@ -196,7 +204,7 @@ function stepDone(state: RingState, index: number): RingState {
   if (!step || index !== state.step) return state;
   const done = wentOn(state, step, index);
   const softened = softens(step.kind) ? { ...done, spent: FRESH } : done;
-  return { ...softened, stepFrom: softened.edges };
+  return { ...softened, stepFrom: softened.edges, stepSpent: softened.spent };
 }
 
 function wentOn(state: RingState, step: RouteStep, index: number): RingState {
@@ -209,6 +217,8 @@ function wentOn(state: RingState, step: RouteStep, index: number): RingState {
 }
 
 function movedAsPlanned(state: RingState, next: RingState, step: RouteStep): RingState {
+  // Another part begins: what was read of the one before says nothing of it.
+  if (step.kind === 'saw') return { ...next, edges: step.after, edgesSource: 'planned', spent: FRESH };
   // From planned edges the route's own strains hold; from a reading the rest of the way is computed afresh.
   if (state.edgesSource === 'planned') {
     return {
@@ -224,7 +234,7 @@ function movedAsPlanned(state: RingState, next: RingState, step: RouteStep): Rin
 function annealDone(state: RingState, index: number | undefined): RingState {
   const softened = { ...state, spent: FRESH, anneals: state.anneals + 1 };
   return index !== undefined && index === state.step && state.steps[index]?.kind === 'anneal'
-    ? { ...softened, step: index + 1, stepReading: undefined, stepFrom: softened.edges }
+    ? { ...softened, step: index + 1, stepReading: undefined, stepFrom: softened.edges, stepSpent: FRESH }
     : softened;
 }
 
@@ -241,6 +251,7 @@ function rerouted(
     ...state,
     openReading: answersOpen ? undefined : state.openReading,
     stepFrom: body.fromStep === state.step ? state.edges : state.stepFrom,
+    stepSpent: body.fromStep === state.step ? state.spent : state.stepSpent,
     steps: [...state.steps.slice(0, body.fromStep), ...body.steps],
     targetInsideDiameterMm: body.targetInsideDiameterMm ?? state.targetInsideDiameterMm,
     holeMm: body.holeMm ?? state.holeMm,
@@ -263,7 +274,7 @@ function apply(state: RingState, event: RingEvent, plan: RingPlan): RingState {
     case 'reading': {
       const step = state.steps[Math.min(state.step, state.steps.length - 1)];
       if (!step) return state;
-      const heightMm = step.outline.arcMm.at(-1) ?? 0;
+      const heightMm = axialHeightMm(step.outline);
       const read = edgesFromReading(body, heightMm, body.mark, plan.mandrel ?? DEFAULT_MANDREL);
       const edges = seenEdges(read, step);
       const { rimDownMm, cutDownMm } = body;

@@ -1,5 +1,5 @@
 import { OFF_MARK_MM, predictReading, type MandrelReading, type MandrelTaper } from '../size';
-import type { RouteStep } from '../steps';
+import { axialHeightMm, type RouteStep } from '../steps';
 import type { LoggedReading } from './ring-state';
 
 /** What a reading says of the step it was taken in. */
@@ -51,7 +51,7 @@ export function readingStanding(
   { from, leading }: Pick<LoggedReading, 'from' | 'leading'>,
   mandrel?: MandrelTaper,
 ): ReadingStanding {
-  const began = predictReading(from, step.outline.arcMm.at(-1) ?? 0, 'leading', mandrel);
+  const began = predictReading(from, axialHeightMm(step.outline), 'leading', mandrel);
   const to = expectedReading(step);
   const sides: readonly Side[] = [
     { edge: 'rim', fromMm: began.rimDownMm, toMm: to.rimDownMm, readMm: leading.rimDownMm },

@@ -11,7 +11,7 @@ export type { RiskCode, SpoilRisk } from './spoil-risk';
 export { annealWords, defaultMinutes, stepDefaults } from './step-defaults';
 export { STEP_KINDS } from './step-kind';
 export type { StepKind } from './step-kind';
-export { movesWall, routeTotals } from './step';
+export { axialHeightMm, movesWall, routeTotals } from './step';
 export type { RouteStep, RouteTotals, StepBlank, TapeUse, WallOutline } from './step';
 export { DEFAULT_TRAITS, foldDieKey, formedWish, funnelsOf, turnedDeg, UNKNOWN_DIE } from './traits';
 export type { BenchTraits, FunnelTruth } from './traits';

@@ -1,3 +1,4 @@
+import { degToRad } from '../numeric';
 import type { EdgeDiameters, MandrelReading } from '../size';
 import type { SpoilRisk } from './spoil-risk';
 import type { StepKind } from './step-kind';
@@ -74,6 +75,17 @@ export interface TapeUse {
   readonly lengthMm: number;
   /** Witness lines still to stand above the die, when a chart of this pusher knows. */
   readonly reveal?: number | undefined;
+}
+
+/** How far along the mandrel a wall reaches, mm: what decides which edge binds. */
+export function axialHeightMm({ arcMm, leanDeg }: Pick<WallOutline, 'arcMm' | 'leanDeg'>): number {
+  return arcMm.slice(1).reduce((sum, arc, i) => {
+    const [from, to] = [leanDeg[i] ?? 0, leanDeg[i + 1] ?? 0].map((deg) => Math.cos(degToRad(deg))) as [
+      number,
+      number,
+    ];
+    return sum + ((arc - (arcMm[i] ?? 0)) * (from + to)) / 2;
+  }, 0);
 }
 
 /** Whether a step changes the wall. */

@@ -100,7 +100,7 @@ function endWords(ends: HandleWork['ends'], { dividerMm = 0, reachMm }: EndMark)
 /** Owned formers this near the size are told of, mm. */
 const NEAR_MM = 2.5;
 
-function movesOf(wish: HandleWish, verdict: HandleVerdict): readonly BandMove[] {
+function movesOf(wish: HandleWish, verdict: HandleVerdict, allowanceStrainLog: number): readonly BandMove[] {
   const { work, piece, targetInsideDiameterMm, finish } = wish;
   const { former, thickest, strainOutside, anneals, lengthMm, temper, used } = verdict;
   const flat: StepBlank = { stations: blankStations(wish, used), bentToMm: null };
@@ -109,8 +109,18 @@ function movesOf(wish: HandleWish, verdict: HandleVerdict): readonly BandMove[] 
   const strain = Math.log(1 + strainOutside);
   const former1 = `${former.formerMm.toFixed(1)} mm former`;
   const end = endMark(work.ends, verdict.widthMm ?? DEFAULT_WIDTH_MM);
+  // Cold work is done in as many goes as it has anneals: plated ware and the like in one.
   const between = Math.max(0, anneals - (temper === 'soft' ? 1 : 0));
   const soften = annealMove(piece.metal, bent(targetInsideDiameterMm * 2));
+  const thicknessMm = verdict.meanThicknessMm;
+  const curvature = (mm: number) => thicknessMm / (mm + thicknessMm);
+  const closing = Math.abs(curvature(targetInsideDiameterMm) - curvature(former.releasedMm));
+  const goes = Math.max(1, between);
+  const lastGo = between > 0 ? (strain * (1 - HOOKED)) / goes : strain;
+  const softenToClose = anneals > 0 && lastGo + closing > allowanceStrainLog;
+  /** From twice the ring's size to the former's, in even steps of curvature. */
+  const openTo = (go: number) =>
+    targetInsideDiameterMm * 2 + ((former.releasedMm - targetInsideDiameterMm * 2) * go) / goes;
   return [
     {
       kind: 'saw',
@@ -134,18 +144,30 @@ function movesOf(wish: HandleWish, verdict: HandleVerdict): readonly BandMove[] 
       strainLog: strain * HOOKED,
       blank: bent(targetInsideDiameterMm * 3),
     },
-    ...Array.from({ length: between }, () => soften),
-    {
-      kind: 'bend',
-      title: 'Bend the middle round',
-      instruction: `Little and often on the ${former1}, turned over each time. Let go, it opens to about ${former.releasedMm.toFixed(1)} mm.`,
-      tool: former1,
-      strainLog: strain * (1 - HOOKED),
-      springbackMm: former.releasedMm - former.formerMm,
-      to: { insideDiameterMm: former.releasedMm },
-      read: true,
-      blank: bent(former.releasedMm),
-    },
+    ...Array.from({ length: goes }, (_, i): readonly BandMove[] => {
+      const last = i === goes - 1;
+      return [
+        ...(between > 0 ? [soften] : []),
+        {
+          kind: 'bend',
+          title: goes === 1 ? 'Bend the middle round' : `Bend the middle round, ${i + 1} of ${goes}`,
+          instruction: last
+            ? `Little and often on the ${former1}, turned over each time. Let go, it opens to about ${former.releasedMm.toFixed(1)} mm.`
+            : `Little and often on a broad former, turned over each time, to about ${openTo(i + 1).toFixed(0)} mm. Then the flame.`,
+          tool: former1,
+          strainLog: (strain * (1 - HOOKED)) / goes,
+          ...(last
+            ? {
+                springbackMm: former.releasedMm - former.formerMm,
+                to: { insideDiameterMm: former.releasedMm },
+                read: true,
+              }
+            : {}),
+          blank: bent(openTo(i + 1)),
+        },
+      ];
+    }).flat(),
+    ...(softenToClose ? [soften] : []),
     {
       kind: 'close',
       title:
@@ -157,6 +179,7 @@ function movesOf(wish: HandleWish, verdict: HandleVerdict): readonly BandMove[] 
       instruction:
         'Too large: the next smaller former. Too small: a few taps on the mandrel. Nylon on the pattern, always.',
       to: { insideDiameterMm: targetInsideDiameterMm },
+      strainLog: closing,
       read: true,
       blank: bent(targetInsideDiameterMm),
     },
@@ -271,12 +294,15 @@ export function planHandle(wish: HandleWish, bench: WorkBench): WorkPlan {
   const stations = blankStations(wish, verdict.used);
   const massG = blankMassG(stations, piece, widthMm);
   const start = { insideDiameterMm: targetInsideDiameterMm, thicknessMm: verdict.meanThicknessMm, widthMm };
+  const allowanceStrainLog = allowanceOf(piece.metal, verdict.meanThicknessMm, bench);
   return finishedPlan({
     kind: 'handle',
     reasons: verdict.reasons,
     figures: figuresOf(wish, verdict),
-    steps: verdict.feasible ? bandSteps(start, movesOf(wish, verdict), bandBench(bench, piece.metal)) : [],
-    allowanceStrainLog: allowanceOf(piece.metal, verdict.meanThicknessMm, bench),
+    steps: verdict.feasible
+      ? bandSteps(start, movesOf(wish, verdict, allowanceStrainLog), bandBench(bench, piece.metal))
+      : [],
+    allowanceStrainLog,
     usesLengthMm: 0,
     prediction: {
       targetInsideDiameterMm,

@@ -1,5 +1,5 @@
 import type { Reasoned } from '../forming';
-import { metalById } from '../metal';
+import { metalById, stiffnessOf } from '../metal';
 import { toolsOf } from '../kit';
 import { barThicknessMm, rollingSchedule, type Bar, type RollingPass } from '../rolling';
 import { scrapNeed, stripBlank, type StripLength } from '../strip';
@@ -92,7 +92,13 @@ function reasonsOf({ work, piece }: StripWish, cut: Cut, { kit }: WorkBench): re
   return reasons;
 }
 
-function rollingMoves({ piece }: StripWish, { passes }: Cut): readonly BandMove[] {
+/** @param allowanceStrainLog of a hoop: the mill fills the same gauge by its own limit */
+function rollingMoves(
+  { piece }: StripWish,
+  { passes }: Cut,
+  allowanceStrainLog: number,
+): readonly BandMove[] {
+  const perStrain = allowanceStrainLog / stiffnessOf(piece.metal).rollingLimit;
   const bar = (pass?: RollingPass) =>
     evenBlank(
       pass?.lengthMm ?? piece.lengthMm,
@@ -107,7 +113,7 @@ function rollingMoves({ piece }: StripWish, { passes }: Cut): readonly BandMove[
       title: `Roll to ${pass.thicknessMm.toFixed(2)} mm, pass ${i + 1} of ${passes.length}`,
       instruction: `${Math.round(pass.reduction * 100)} % off; it comes out ${pass.overallWidthMm.toFixed(1)} mm wide and ${pass.lengthMm.toFixed(0)} mm long.`,
       to: { thicknessMm: pass.thicknessMm, widthMm: pass.overallWidthMm },
-      strainLog: 0,
+      strainLog: -Math.log(1 - pass.reduction) * perStrain,
       blank: bar(pass),
     },
   ]);
@@ -185,7 +191,7 @@ function figuresOf({ piece, targetInsideDiameterMm }: StripWish, cut: Cut): read
   ];
 }
 
-function movesOf(wish: StripWish, cut: Cut): readonly BandMove[] {
+function movesOf(wish: StripWish, cut: Cut, allowanceStrainLog: number): readonly BandMove[] {
   const { work, piece, targetInsideDiameterMm, finish } = wish;
   const band = {
     insideDiameterMm: cut.closedInsideDiameterMm,
@@ -194,7 +200,7 @@ function movesOf(wish: StripWish, cut: Cut): readonly BandMove[] {
   };
   const bendStrainLog = Math.log(1 + cut.thicknessMm / (band.insideDiameterMm + cut.thicknessMm));
   return [
-    ...rollingMoves(wish, cut),
+    ...rollingMoves(wish, cut, allowanceStrainLog),
     ...joinedBand({ name: 'the strip', metal: piece.metal, lengthMm: cut.lengthMm, band, bendStrainLog }),
     ...(work.textured
       ? [
@@ -221,12 +227,13 @@ export function planStrip(wish: StripWish, bench: WorkBench): WorkPlan {
     thicknessMm: piece.thicknessMm,
     widthMm: piece.widthMm,
   };
+  const allowanceStrainLog = allowanceOf(piece.metal, cut.thicknessMm, bench);
   return finishedPlan({
     kind: 'strip',
     reasons,
     figures: figuresOf(wish, cut),
-    steps: bandSteps(start, movesOf(wish, cut), bandBench(bench, piece.metal)),
-    allowanceStrainLog: allowanceOf(piece.metal, cut.thicknessMm, bench),
+    steps: bandSteps(start, movesOf(wish, cut, allowanceStrainLog), bandBench(bench, piece.metal)),
+    allowanceStrainLog,
     usesLengthMm: cut.usesMm,
     prediction: {
       targetInsideDiameterMm,

@@ -52,13 +52,16 @@ export interface BandReplan {
   readonly why: string;
 }
 
-/** Kinds of step that bring a band to a size, and which way. */
-const SIZES: Partial<Readonly<Record<StepKind, 'up' | 'down' | 'either'>>> = {
-  stretch: 'up',
-  reduce: 'down',
-  bend: 'down',
-  close: 'down',
-};
+/** Kinds of step that bring a band to a size. */
+const SIZING: readonly StepKind[] = ['stretch', 'reduce', 'bend', 'close'];
+/** A step that moves by less is not about the size, mm. */
+const MOVES_MM = 0.1;
+
+/** Whether a step to come goes the way that is wanted, up or down, by its own plan. */
+function goes({ kind, before, after }: RouteStep, way: 1 | -1): boolean {
+  const movesMm = after.cutInsideDiameterMm - before.cutInsideDiameterMm;
+  return SIZING.includes(kind) && Math.abs(movesMm) > MOVES_MM && Math.sign(movesMm) === way;
+}
 
 /** Where the part that is read ends: a spinner's bands are made one after the other, each from its own saw cut. */
 function partEnd({ steps, readAt }: BandInWork): number {
@@ -209,8 +212,7 @@ export function replanBand(band: BandInWork): BandReplan | undefined {
   const targetMm = markOf(sized.at(-1) ?? at);
   const offMm = isMm - targetMm;
   if (Math.abs(offMm) < OFF_MARK_MM || Math.abs(isMm - markOf(at)) < OFF_MARK_MM) return undefined;
-  const wanted = offMm > 0 ? 'down' : 'up';
-  if (sized.some(({ kind }) => SIZES[kind] === wanted)) return undefined;
+  if (sized.some((step) => goes(step, offMm > 0 ? -1 : 1))) return undefined;
   const thicknessMm = at.outline.thicknessMm[0] ?? 0;
   const words = offMm > 0 ? closingBy(band, isMm, targetMm, thicknessMm) : openingBy(band, isMm, targetMm);
   const correction = correctionStep(band, words, isMm, targetMm);

@@ -1,5 +1,5 @@
 import { doubtReading, type ReadingDoubt } from '@round-mint/core/ring';
-import type { RouteStep } from '@round-mint/core/steps';
+import { axialHeightMm, type RouteStep } from '@round-mint/core/steps';
 import { sizesInWords } from '@round-mint/core/format';
 import {
   edgesFromReading,
@@ -12,7 +12,7 @@ import type { BenchRing } from '@/features/shared/ring/bench-model';
 /** What the plan expects to be read during a step, at the mark that the maker reads. */
 export function expectedAt({ ring }: BenchRing, step: RouteStep, mark: ReadingMark): MandrelReading {
   if (mark === 'leading' && step.reading) return step.reading;
-  const heightMm = step.outline.arcMm.at(-1) ?? 0;
+  const heightMm = axialHeightMm(step.outline);
   return predictReading(step.after, heightMm, mark, { mmPerUsSize: ring.mandrelMmPerUsSize });
 }
 
@@ -31,7 +31,7 @@ export function doubtWords(
   read: MandrelReading,
   mark: ReadingMark,
 ): string | undefined {
-  const heightMm = step.outline.arcMm.at(-1) ?? 0;
+  const heightMm = axialHeightMm(step.outline);
   const edges = edgesFromReading(read, heightMm, mark, { mmPerUsSize: ring.mandrelMmPerUsSize });
   const leading = { rimDownMm: edges.rimInsideDiameterMm, cutDownMm: edges.cutInsideDiameterMm };
   const doubt = doubtReading(step, state.edges, leading, coinRing?.coin.diameterMm ?? Infinity);
