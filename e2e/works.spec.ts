@@ -103,8 +103,11 @@ test.describe('a handle is used up', () => {
     await takeToBench(page, 'Too large at first');
     while ((await page.getByTestId('verb').textContent()) !== 'Close') await stepDone(page);
     await logReading(page, 3);
-    await expect(page.getByTestId('reading-verdict')).toContainText(/larger than its mark\. Next: bend it/);
+    await expect(page.getByTestId('reading-verdict')).toContainText(
+      /larger than its mark\. Next: (anneal|bend it)/,
+    );
     await stepDone(page);
+    if ((await page.getByTestId('verb').textContent()) === 'Anneal') await stepDone(page);
     await expect(page.getByTestId('verb')).toHaveText('Bend');
   });
 });

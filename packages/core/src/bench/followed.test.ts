@@ -1,22 +1,17 @@
 import { SAMPLES, HANDLE } from '../work/test-samples';
 import { doneBody, type RingEventBody } from '../ring';
-import { SIZE_SYSTEMS } from '../size';
-import { coinRing, readAt, says, workRing, type PlannedRing } from './test-bench';
-
-const us = SIZE_SYSTEMS.us.toDiameterMm;
-const SILVER = { diameterMm: 30.9, rimThicknessMm: 2.15, massG: 15.13, metal: 'silver-900' } as const;
-const CURL = { dieAngleDeg: 25, depth: 'half' } as const;
+import { HALF_ROUND, readAt, says, silverRing, us, workRing, type PlannedRing } from './test-bench';
 
 const RINGS: readonly (readonly [name: string, ring: PlannedRing])[] = [
   ...([8, 9, 10.5] as const).flatMap((size) =>
     [
       { kind: 'straight' } as const,
       { kind: 'tapered' } as const,
-      { kind: 'rounded', curl: CURL } as const,
+      HALF_ROUND,
       { kind: 'rounded', curlDeg: 25 } as const,
     ].map((wall): readonly [string, PlannedRing] => [
       `coin, ${JSON.stringify(wall)}, US ${size}`,
-      coinRing({ coin: SILVER, holeMm: 12.7, targetInsideDiameterMm: us(size), wall }),
+      silverRing(wall, size),
     ]),
   ),
   ...SAMPLES.flatMap(([work, piece]) =>

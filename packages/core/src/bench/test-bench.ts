@@ -2,7 +2,7 @@ import type { CoinRingInput } from '../forming';
 import { REFERENCE_KIT, type Kit } from '../kit';
 import { planCoinRing } from '../route';
 import { doneBody, type RingEvent, type RingEventBody } from '../ring';
-import { DEFAULT_MANDREL, type SizeSystemId } from '../size';
+import { DEFAULT_MANDREL, SIZE_SYSTEMS, type SizeSystemId } from '../size';
 import type { RouteStep } from '../steps';
 import { planWork, type Work, type WorkPiece } from '../work';
 import { benchWord, type BenchWord, type RingAtBench } from './index';
@@ -86,4 +86,36 @@ export function says(
   { system = 'us', kit = BENCH_KIT }: { readonly system?: SizeSystemId; readonly kit?: Kit } = {},
 ): BenchWord {
   return benchWord({ ...ring, events: eventsOf(bodies) }, { kit, system });
+}
+
+export const us = SIZE_SYSTEMS.us.toDiameterMm;
+/** A quarter US size, mm. */
+export const QUARTER_MM = us(0.25) - us(0);
+
+const SILVER = { diameterMm: 30.9, rimThicknessMm: 2.15, massG: 15.13, metal: 'silver-900' } as const;
+
+/** A silver coin's ring of US 9, or another size, with a wall. */
+export function silverRing(wall: CoinRingInput['wall'], size = 9): PlannedRing {
+  return coinRing({ coin: SILVER, holeMm: 12.7, targetInsideDiameterMm: us(size), wall });
+}
+
+export const STRAIGHT = silverRing({ kind: 'straight' });
+export const HALF_ROUND = { kind: 'rounded', curl: { dieAngleDeg: 25, depth: 'half' } } as const;
+
+/** Where the first and the last step of a kind stand in a route. */
+export function firstOf({ steps }: PlannedRing, kind: RouteStep['kind']): number {
+  return steps.findIndex((step) => step.kind === kind);
+}
+export function lastOf({ steps }: PlannedRing, kind: RouteStep['kind']): number {
+  return steps.findLastIndex((step) => step.kind === kind);
+}
+
+/** Kinds of step that are to come. */
+export function kindsToCome({ rest }: BenchWord): readonly RouteStep['kind'][] {
+  return rest.map(({ kind }) => kind);
+}
+
+/** The size that the route ends on, mm. */
+export function endMm({ rest }: BenchWord): number | undefined {
+  return rest.at(-1)?.after.cutInsideDiameterMm;
 }
