@@ -5,5 +5,5 @@ export type { DerivedRoute, Finding } from './derive-route';
 export { keptRoute } from './kept-route';
 export { mayAnneal, mayReduce } from './ring-at-bench';
 export type { BenchTools, RingAtBench } from './ring-at-bench';
-export { isRead, stopAt, stopWords } from './stop-at';
+export { isRead, pastWords, stopAt, stopWords, wayRoundWords } from './stop-at';
 export type { StopAt } from './stop-at';

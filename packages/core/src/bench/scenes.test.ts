@@ -15,7 +15,7 @@ import {
   STRAIGHT,
   us,
 } from './test-bench';
-import { benchWord } from './index';
+import { benchWord, pastWords } from './index';
 
 const ROUNDED = silverRing(HALF_ROUND);
 
@@ -58,6 +58,16 @@ describe('marks and readings', () => {
   it('edges that are alike have one mark, and no other beside it', () => {
     const { stopAt } = says(STRAIGHT, doneTo(STRAIGHT.steps, lastOf(STRAIGHT, 'read')));
     expect(stopAt).toEqual({ edgeDown: 'either', insideDiameterMm: expect.closeTo(us(9), 2), mark: 'US 9' });
+  });
+
+  it('how far past its mark a tool is taken is told in marks, and not where it is less than that', () => {
+    // A quarter US size is 0.2032 mm.
+    expect([0.04, 0.11, 0.2, 0.31].map((mm) => pastWords(mm, 'us'))).toEqual([
+      undefined,
+      'half a mark',
+      'about ¼ size',
+      'about ½ size',
+    ]);
   });
 
   it('part of the way: marks and pulls to go, a turn by the splines, and not a step more', () => {

@@ -1,5 +1,5 @@
 import { COIN_EDGES, type EdgeNames, type RouteStep, type StepKind } from '../steps';
-import { OFF_MARK_MM, writeSize, type SizeSystemId } from '../size';
+import { markMm, OFF_MARK_MM, writeAmount, writeSize, type SizeSystemId } from '../size';
 import { expectedReading } from '../ring';
 
 /** The stopping mark of a step: what the mandrel will read (craft §13). */
@@ -61,12 +61,25 @@ function sameMark(a: number, b: number, system: SizeSystemId): boolean {
   return writeSize(a, system) === writeSize(b, system) && Math.abs(a - b) < OFF_MARK_MM;
 }
 
-/** "US 7¾, rim edge down; US 7½ the other way round", or one mark where both are alike. */
-export function stopWords(
-  { edgeDown, mark, otherWayRoundMm }: StopAt,
+/** Which way round the mark is read: "rim edge down; US 7½ the other way round". */
+export function wayRoundWords(
+  { edgeDown, otherWayRoundMm }: StopAt,
   system: SizeSystemId,
   names: EdgeNames = COIN_EDGES,
 ): string {
-  if (edgeDown === 'either' || otherWayRoundMm === undefined) return `${mark}, both ways round`;
-  return `${mark}, ${names[edgeDown]} down; ${writeSize(otherWayRoundMm, system)} the other way round`;
+  return edgeDown === 'either' || otherWayRoundMm === undefined
+    ? 'both ways round'
+    : `${names[edgeDown]} down; ${writeSize(otherWayRoundMm, system)} the other way round`;
+}
+
+/** How far past its mark a tool is taken, in the maker's own steps; undefined where that is too little to do. */
+export function pastWords(springbackMm: number, system: SizeSystemId): string | undefined {
+  const halfMarks = Math.round(springbackMm / (markMm(system) / 2));
+  if (halfMarks === 0) return undefined;
+  return halfMarks === 1 ? 'half a mark' : `about ${writeAmount(springbackMm, system)}`;
+}
+
+/** "US 7¾, rim edge down; US 7½ the other way round", or one mark where both are alike. */
+export function stopWords(stop: StopAt, system: SizeSystemId, names: EdgeNames = COIN_EDGES): string {
+  return `${stop.mark}, ${wayRoundWords(stop, system, names)}`;
 }

@@ -1,4 +1,4 @@
-export { learnFrom } from './learn';
+export { foretellsBetter, learnFrom } from './learn';
 export type { CoursePoint, Learnt, LearntValue } from './learn';
 export type { LoggedRing } from './logged-ring';
 export { workedMinutes } from './minutes';

@@ -4,7 +4,7 @@ import { doneBody } from '../ring';
 import { planCoinRing } from '../route';
 import { DEFAULT_TRAITS } from '../steps';
 import { DEFAULT_MANDREL, SIZE_SYSTEMS } from '../size';
-import { learnFrom, type Learnt, type LoggedRing } from './index';
+import { foretellsBetter, learnFrom, type Learnt, type LoggedRing } from './index';
 import { isCoinLesson, lessonOf } from './logged-ring';
 import { ridgeFit } from './ridge';
 import { madeRings, TRUTH } from './test-rings';
@@ -76,6 +76,17 @@ describe('what forty rings teach', () => {
     const sizes = sighted.map(({ off, sizeMm = 1 }) => (off * sizeMm) / 0.8128);
     expect(sizes.length).toBeGreaterThan(0);
     expect(first!.sizeBefore).toBeCloseTo(rms(sizes), 6);
+  });
+
+  it('does not go by a value that foretells no better than the default', () => {
+    expect(foretellsBetter({ errorBefore: 0.2, errorAfter: 0.2 })).toBe(false);
+    expect(foretellsBetter({ errorBefore: 0.2, errorAfter: 0.19 })).toBe(true);
+    expect(foretellsBetter({})).toBe(true);
+    for (const { what, key, errorBefore, errorAfter } of learnt.values) {
+      if (what !== 'minutes' || errorBefore === undefined || errorAfter === undefined) continue;
+      const kind = key.slice('minutes-'.length);
+      expect(kind in learnt.traits.handsOnMin).toBe(errorAfter < errorBefore);
+    }
   });
 
   it('tells how far one die’s funnels lie apart: nine of ten, by what the other rings say', () => {

@@ -147,9 +147,20 @@ function minuteValues(lessons: readonly RingLesson[], kept: ReadonlySet<string>)
   });
 }
 
-/** Values that plans may go by: enough rings, and not put back to the default. */
-function counts({ rings, keptStandard }: LearntValue): boolean {
-  return rings >= FEWEST_RINGS && !keptStandard;
+/** Values that plans may go by: enough rings, not put back to the default, and better than it. */
+function counts(value: LearntValue): boolean {
+  return value.rings >= FEWEST_RINGS && !value.keptStandard && foretellsBetter(value);
+}
+
+/** Whether the other rings' word foretells a ring better than the default does; where neither is told, it may. */
+export function foretellsBetter({
+  errorBefore,
+  errorAfter,
+}: {
+  readonly errorBefore?: number | undefined;
+  readonly errorAfter?: number | undefined;
+}): boolean {
+  return errorBefore === undefined || errorAfter === undefined || errorAfter < errorBefore;
 }
 
 /** Nine of ten of a normal scatter lie within so many standard deviations. */

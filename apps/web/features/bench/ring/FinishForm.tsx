@@ -19,6 +19,13 @@ const ACCEPTED_MASS = 'must be a mass such as 10.25';
 type Measure = 'width' | 'cut' | 'rim' | 'mass';
 const ORDER: readonly Measure[] = ['width', 'cut', 'rim', 'mass'];
 
+/** A figure this far from the plan is more likely a slip of the finger than a ring. */
+const FAR_SHARE = 0.4;
+
+function isStrange(found: number | undefined, planned: number): boolean {
+  return found !== undefined && planned > 0 && Math.abs(found / planned - 1) > FAR_SHARE;
+}
+
 interface FinishFormProps {
   bench: BenchRing;
   log: BenchLog;
@@ -38,6 +45,8 @@ export function FinishForm({ bench, log, onPhoto }: FinishFormProps) {
   });
   const [active, setActive] = useState<Measure>('width');
   const [tried, setTried] = useState(false);
+  // Asked once about figures that are far from the plan.
+  const [asked, setAsked] = useState('');
   const { ring, state } = bench;
   const { bandWidthMm, thicknessCutEdgeMm, thicknessRimEdgeMm, ringMassG } = ring.prediction;
   const massG = parseDecimal(texts.mass);
@@ -54,20 +63,28 @@ export function FinishForm({ bench, log, onPhoto }: FinishFormProps) {
         : ACCEPTED
       : undefined;
   const measures = [
-    { key: 'width', label: 'Width', unit: lengthUnit, hint: `plan ${write.length(bandWidthMm)}` },
+    {
+      key: 'width',
+      label: 'Width',
+      unit: lengthUnit,
+      hint: `plan ${write.length(bandWidthMm)}`,
+      planned: bandWidthMm,
+    },
     {
       key: 'cut',
       label: capital(bench.edges.cut),
       unit: lengthUnit,
       hint: `plan ${write.length(thicknessCutEdgeMm, 2)}`,
+      planned: thicknessCutEdgeMm,
     },
     {
       key: 'rim',
       label: capital(bench.edges.rim),
       unit: lengthUnit,
       hint: `plan ${write.length(thicknessRimEdgeMm, 2)}`,
+      planned: thicknessRimEdgeMm,
     },
-    { key: 'mass', label: 'Mass', unit: 'g', hint: `plan ${ringMassG.toFixed(1)} g` },
+    { key: 'mass', label: 'Mass', unit: 'g', hint: `plan ${ringMassG.toFixed(1)} g`, planned: ringMassG },
   ] as const;
   const put = (key: Measure, text: string) => setTexts((before) => ({ ...before, [key]: text }));
   const take = (value: number) => {
@@ -81,6 +98,14 @@ export function FinishForm({ bench, log, onPhoto }: FinishFormProps) {
       (key) => read[key] === undefined && (key === 'width' || texts[key].trim() !== ''),
     );
     if (wrong || read.width === undefined) return;
+    const strange = measures
+      .filter(({ key, planned }) => isStrange(read[key], planned))
+      .map(({ key }) => key);
+    const seen = strange.map((key) => `${key} ${texts[key]}`).join();
+    if (strange.length > 0 && asked !== seen) {
+      setAsked(seen);
+      return;
+    }
     const measured = {
       kind: 'measured' as const,
       bandWidthMm: read.width,
@@ -96,9 +121,9 @@ export function FinishForm({ bench, log, onPhoto }: FinishFormProps) {
       <Type as="small">{ring.name}</Type>
       <Type as="verb">Measure it</Type>
       <Type>Every step is done. Width and edges with the calliper: the next prediction leans on them.</Type>
-      {state.readings.length === 0 ? (
-        <Notice level="warn" title="No reading was logged.">
-          Undo the last step and log one, or the log cannot compare sizes.
+      {state.formedSinceReading ? (
+        <Notice level="warn" title="The finished size was not read.">
+          Undo the last step and log a reading, or the log has no size to compare.
         </Notice>
       ) : null}
       <View className="flex-row flex-wrap gap-3">
@@ -127,7 +152,19 @@ export function FinishForm({ bench, log, onPhoto }: FinishFormProps) {
         onTake={take}
       />
       <NumberPad text={texts[active]} onChange={(text) => put(active, text)} />
-      <Button look="main" label="Finish this ring" onPress={finish} />
+      {asked === '' ? null : (
+        <Notice level="warn" title="Far from the plan:" live testID="far-from-plan">
+          {measures
+            .filter(({ key, planned }) => isStrange(read[key], planned))
+            .map(({ key, label, hint }) => `${label} ${texts[key]}, ${hint}`)
+            .join('; ')}
+        </Notice>
+      )}
+      <Button
+        look="main"
+        label={asked === '' ? 'Finish this ring' : 'Finish with these figures'}
+        onPress={finish}
+      />
       <TextButton label="Take its photo" onPress={onPhoto} />
     </View>
   );

@@ -153,7 +153,7 @@ export function ReadingSheet({ onClose, bench, step, log }: ReadingSheetProps) {
   };
   const type = (text: string) => {
     setTyped(text);
-    put(Number(text));
+    put(Number(text.replace(',', '.')));
   };
   const read = { rimDownMm: values.rim, cutDownMm: values.cut };
   const save = () => {

@@ -133,6 +133,12 @@ describe('RingWork', () => {
     const [tap] = screen.getAllByLabelText(/^Rim edge down US /);
     fireEvent.press(tap!);
     expect(screen.getAllByLabelText(/^Cut edge down US /)).toHaveLength(9);
+    // Far from the plan it is two taps: the whole size, then the mark.
+    fireEvent.press(screen.getByLabelText('Cut edge down: marks round US 11'));
+    fireEvent.press(screen.getByLabelText('Cut edge down US 11½'));
+    expect(screen.getByLabelText(/^Cut edge down: US 11½/)).toBeTruthy();
+    fireEvent.press(screen.getByLabelText('Cut edge down: marks round US 9'));
+    fireEvent.press(screen.getByLabelText('Cut edge down US 9'));
     for (let i = 0; i < 14; i++) fireEvent.press(screen.getByLabelText('Cut edge down: one mark smaller'));
     fireEvent.press(screen.getAllByRole('button', { name: 'Log reading' }).at(-1)!);
     expect(screen.getByTestId('doubt')).toHaveTextContent(/outside of where this step begins and ends/);
@@ -236,17 +242,21 @@ describe('RingWork', () => {
   it('asks for the calliper when all is done, and finishes with what was measured', async () => {
     const all = ringOf().steps.length;
     const { sent } = await renderRing(workedTo(all));
-    expect(screen.getByText('No reading was logged.')).toBeTruthy();
+    expect(screen.getByText('The finished size was not read.')).toBeTruthy();
     fireEvent.press(screen.getByRole('button', { name: 'Finish this ring' }));
     expect(screen.getByText('✕ must be a length such as 9.1')).toBeTruthy();
     const [width, cut] = screen.getAllByDisplayValue('');
+    fireEvent.changeText(width!, '90,5');
+    fireEvent.press(screen.getByRole('button', { name: 'Finish this ring' }));
+    expect(screen.getByTestId('far-from-plan')).toHaveTextContent(/Width 90,5, plan 9\.1 mm/);
+    expect(sent()).toEqual([]);
     fireEvent.changeText(width!, '9,05');
     fireEvent.changeText(cut!, 'thin');
-    fireEvent.press(screen.getByRole('button', { name: 'Finish this ring' }));
+    fireEvent.press(screen.getByRole('button', { name: 'Finish with these figures' }));
     expect(screen.getAllByText('✕ must be a length such as 9.1')).toHaveLength(1);
     expect(sent()).toEqual([]);
     fireEvent.changeText(cut!, '1.4');
-    fireEvent.press(screen.getByRole('button', { name: 'Finish this ring' }));
+    fireEvent.press(screen.getByRole('button', { name: 'Finish with these figures' }));
     await waitFor(() => expect(router.replace).toHaveBeenCalled());
     expect(sent()).toEqual([
       { kind: 'measured', bandWidthMm: 9.05, thicknessCutEdgeMm: 1.4 },

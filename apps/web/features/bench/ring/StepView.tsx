@@ -1,5 +1,5 @@
-import type { BenchWord } from '@round-mint/core/bench';
-import type { RouteStep } from '@round-mint/core/steps';
+import { pastWords, stopAt, wayRoundWords, type BenchWord } from '@round-mint/core/bench';
+import { movesWall, type RouteStep } from '@round-mint/core/steps';
 import { useState } from 'react';
 import { View, type LayoutChangeEvent } from 'react-native';
 import { SoftnessGauge } from '@/drawings/gauge/SoftnessGauge';
@@ -14,7 +14,7 @@ import { Type } from '@/ui/Type';
 import { CautionLine } from './CautionLine';
 import { replanWords } from './replan-words';
 import { tapeWords } from '@/features/shared/words/tape-words';
-import { isSized, stopMark, verbOf, type BenchRing } from '@/features/shared/ring/bench-model';
+import { isSized, stopMark, toMark, verbOf, type BenchRing } from '@/features/shared/ring/bench-model';
 
 const DRAWING_HEIGHT = 250;
 const LADDER_WIDTH = 138;
@@ -43,7 +43,11 @@ function BenchDrawing({ bench, step, at }: Pick<StepViewProps, 'bench' | 'step' 
   const edges = [
     { label: rim ?? '', diameterMm: state.edges.rimInsideDiameterMm },
     { label: cut ?? '', diameterMm: state.edges.cutInsideDiameterMm },
-    { label: 'stop', diameterMm: step.after.cutInsideDiameterMm, ghost: true },
+    {
+      label: 'stop',
+      diameterMm: stopAt(step, primarySystem)?.insideDiameterMm ?? step.after.cutInsideDiameterMm,
+      ghost: true,
+    },
   ];
   return (
     <View onLayout={onLayout} style={{ height }} className="flex-row">
@@ -113,7 +117,7 @@ function BenchSays({ bench, word, working }: Pick<StepViewProps, 'bench' | 'word
         {working
           ? 'Working out the rest …'
           : changed
-            ? replanWords(changed, write.size, write.length)
+            ? replanWords(changed, write.size, write.length, { next: false })
             : undefined}
       </Notice>
     </View>
@@ -127,7 +131,12 @@ export function StepView({ bench, step, at, word, working }: StepViewProps) {
   const { ring, state } = bench;
   const next = state.steps[at + 1];
   const atHand = at === state.step;
-  const stop = stopMark(step, primarySystem, write.length, bench.edges);
+  const stop = stopAt(step, primarySystem);
+  // Only what forms is taken past its mark.
+  const past =
+    step.springbackMm !== undefined && movesWall(step)
+      ? pastWords(step.springbackMm, primarySystem)
+      : undefined;
   return (
     <View className="gap-3" testID="step-view">
       <View className="flex-row items-start justify-between gap-3">
@@ -141,14 +150,17 @@ export function StepView({ bench, step, at, word, working }: StepViewProps) {
       </View>
       <View>
         <Type as="figure" testID="stop-mark">
-          {step.kind === 'anneal' ? step.instruction : isSized(step) ? `Stop at ${stop}` : stop}
+          {step.kind === 'anneal'
+            ? step.instruction
+            : stop
+              ? `Stop at ${stop.mark}`
+              : stopMark(step, primarySystem, write.length, bench.edges)}
         </Type>
+        {stop ? <Type as="label">{wayRoundWords(stop, primarySystem, bench.edges)}</Type> : null}
         {step.kind === 'anneal' ? null : <Type>{step.instruction}</Type>}
         {step.tool ? <Type as="label">{`With: ${step.tool}`}</Type> : null}
         {step.tape ? <Type as="label">{tapeWords(step.tape, write.length)}</Type> : null}
-        {step.springbackMm !== undefined && isSized(step) ? (
-          <Type as="small">{`Take it ${write.length(step.springbackMm, 2)} past: it springs back by that.`}</Type>
-        ) : null}
+        {past ? <Type as="small">{`Take it ${past} past: it springs back by that.`}</Type> : null}
         {(step.risks ?? []).map(({ message }) => (
           <Notice key={message} level="warn" title={message} />
         ))}
@@ -170,7 +182,7 @@ export function StepView({ bench, step, at, word, working }: StepViewProps) {
       <Notice level="note" title={step.lookFor} />
       {step.caution ? <CautionLine step={step} caution={step.caution} /> : null}
       {next ? (
-        <Type as="small">{`Next: ${next.title.toLowerCase()}${isSized(next) ? `, to ${stopMark(next, primarySystem, write.length, bench.edges)}` : ''}`}</Type>
+        <Type as="small">{`Next: ${next.title.toLowerCase()}${toMark(next, primarySystem)}`}</Type>
       ) : null}
     </View>
   );

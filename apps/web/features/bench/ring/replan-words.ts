@@ -31,12 +31,14 @@ export function replanWords(
   { change, steps }: NewRoute,
   size: (mm: number) => string,
   length: (mm: number) => string,
+  /** Whether what comes next is told with it. */
+  { next: withNext = true }: { readonly next?: boolean } = {},
 ): string {
   const { next, counts, annealNow, beforeCurlMm, reveal, bandWidthMm } = change;
   const formed = steps.find(({ kind }) => kind !== 'anneal');
   const parts = [
-    annealNow ? 'Anneal now.' : undefined,
-    next && formed
+    annealNow && withNext ? 'Anneal now.' : undefined,
+    next && formed && withNext
       ? `${annealNow ? 'Then' : 'Next'}: ${formed.title.toLowerCase()}, to ${size(stopAt(formed, 'us')?.insideDiameterMm ?? formed.after.cutInsideDiameterMm)}.`
       : undefined,
     ...COUNTED.flatMap((kind) => {

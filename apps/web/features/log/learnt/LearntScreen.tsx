@@ -1,4 +1,5 @@
 import type { LearntAnswer, LearntValueAnswer } from '@round-mint/contract/learnt';
+import { foretellsBetter } from '@round-mint/core/learn';
 import { Link } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { LogTabs } from '@/features/shared/tabs/LogTabs';
@@ -49,7 +50,8 @@ function ValueRow({ value, names }: { value: LearntValueAnswer; names: ReadonlyM
   const { title, about } = nameOf(value);
   const { key, standard, sigma, outliers, keptStandard, rings } = value;
   const few = rings < FEWEST_RINGS;
-  const used = !keptStandard && !few;
+  const helps = foretellsBetter(value);
+  const used = !keptStandard && !few && helps;
   const turn = () =>
     void save({
       standardFor: keptStandard ? standardFor.filter((one) => one !== key) : [...standardFor, key],
@@ -69,13 +71,15 @@ function ValueRow({ value, names }: { value: LearntValueAnswer; names: ReadonlyM
               ? `default ${valueText(value, standard)}${sigma === undefined || value.what !== 'share' ? '' : `, ± ${sigma.toFixed(3)}`}`
               : few
                 ? `default; too few rings, they say ${valueText(value, value.value)}`
-                : `default; learnt ${valueText(value, value.value)}`}
+                : !helps && !keptStandard
+                  ? `default; what was learnt, ${valueText(value, value.value)}, foretells no better`
+                  : `default; learnt ${valueText(value, value.value)}`}
           </Type>
         </View>
       </View>
       <View className="flex-row items-center justify-between gap-3">
         <Type as="small">{error === undefined ? '' : `predictions off by ${error}`}</Type>
-        {few ? null : (
+        {few || !helps ? null : (
           <TextButton
             label={keptStandard ? 'Use what was learnt' : 'Back to the default'}
             describe={`${title}: ${keptStandard ? 'use what was learnt' : 'back to the default'}`}
