@@ -54,6 +54,11 @@ describe('the tools of the practice bench', () => {
     expect(act(trimmed, { kind: 'rim-in', toMm: 25 }).said).toMatch(/inside of that already/);
   });
 
+  it('edges that differ are not turned in alike', () => {
+    expect(after(curling, ...FOLDED, { kind: 'curl', depthMm: 1 }).said).toMatch(/differ too much/);
+    expect(after(first, ...FOLDED, { kind: 'curl', depthMm: 1 }).said).toMatch(/stays straight/);
+  });
+
   it('a wall that leans is not reduced from both edges', () => {
     expect(after(first, ...FOLDED, { kind: 'reduce', toMm: 18 }).said).toMatch(/stretch it straight first/);
   });

@@ -37,6 +37,13 @@ describe('doubtReading', () => {
 
   it('asks when the ring would be wider than the coin was', () => {
     expect(doubt(12, 0)?.code).toBe('rim-past-coin');
+    // The rim's own thickness counts, twice: 30 − 2 · t inside is all that fits.
+    const rimMm = reduce.outline.thicknessMm.at(-1)!;
+    const most = (COIN_MM - 2 * rimMm - reduce.after.rimInsideDiameterMm) / MM_PER_US_SIZE;
+    expect(doubt(most + 0.35, 0)).toMatchObject({
+      code: 'rim-past-coin',
+      byUs: expect.closeTo(0.35, 6),
+    });
   });
 
   it('asks when a size has jumped, and not for a slip of a size', () => {

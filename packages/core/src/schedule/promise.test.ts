@@ -46,6 +46,12 @@ describe('promiseDate', () => {
     expect(Number.isFinite(safeMin)).toBe(true);
   });
 
+  it('tells how far it is, every tenth run', () => {
+    const shop = shopOf([]);
+    const told = [...promiseDate({ shop, order: [], job: NEW, draws: 30 })];
+    expect(told).toEqual([0, 10 / 30, 20 / 30]);
+  });
+
   it('tells the chance of any date', () => {
     const answer = promised(3);
     expect(chanceBy(answer, MONDAY_MIN)).toBe(0);

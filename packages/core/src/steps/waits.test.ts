@@ -22,7 +22,9 @@ describe('waitClock', () => {
   });
 
   it('without a latest time is due and never late', () => {
-    expect(waitClock(wait({ longSec: undefined }), at(5000)).phase).toBe('due');
+    // Due since 5000 − 120 s, or since its one time.
+    const due = waitClock(wait({ shortSec: 120, longSec: undefined }), at(5000));
+    expect(due).toEqual({ phase: 'due', elapsedSec: 5000, leftSec: 4880 });
   });
 
   it('without any time counts up: dips are stopped by eye', () => {

@@ -53,6 +53,12 @@ describe.each(SHEETS)('the %s sheet', (_name, sheet) => {
     const circles = sheet.marks.filter(({ kind }) => kind === 'circle').length;
     expect(dxf.split('\nCIRCLE\n').length - 1).toBe(circles);
     expect(dxf.endsWith('EOF\n')).toBe(true);
+    // DXF counts upwards from below; figures have four decimals.
+    const circle = sheet.marks.find(({ kind }) => kind === 'circle');
+    if (circle?.kind === 'circle') {
+      const y = Math.round((heightMm - circle.y) * 1e4) / 1e4;
+      expect(dxf).toContain(`\n10\n${Math.round(circle.x * 1e4) / 1e4}\n20\n${y}\n40\n`);
+    }
     expect(dxf.split('\n').length % 2).toBe(1);
   });
 });

@@ -179,6 +179,14 @@ describe('shopNumbers', () => {
 });
 
 describe('care of a ring', () => {
+  it('has room upwards as its wall may thin, as the root of the ratio of mean circumferences', () => {
+    // (1/0.9)² = 1.2346; 0.2346 · (18 + 1) = 4.457 mm, 5.48 sizes: the most of a plain ring is three. At 0.93 mm
+    // (0.93/0.9)² − 1 = 0.0678; · 18.93 = 1.283 mm = 1.579 sizes, to the quarter 1½.
+    const thin = { metal: 'silver-925', finish: 'polished', lined: false, insideDiameterMm: 18 } as const;
+    expect(resizeRoom({ ...thin, thicknessMm: 0.93, patterned: false, seam: 'none' }).upUs).toBe(1.5);
+    expect(resizeRoom({ ...thin, thicknessMm: 1, patterned: false, seam: 'none' }).upUs).toBe(3);
+  });
+
   const ring: CareQuestion = {
     metal: 'silver-900',
     finish: 'dark',
