@@ -1,3 +1,4 @@
+import { capital } from '../format';
 import { readingStanding, type RingState } from '../ring';
 import { BAND_EDGES, COIN_EDGES, fullest, routeTotals, spend, type RouteStep } from '../steps';
 import { markMm, writeAmount, writeSize } from '../size';
@@ -11,7 +12,7 @@ import {
   storedState,
   type DerivedRoute,
 } from './derive-route';
-import { mayAnneal, type BenchTools, type RingAtBench } from './ring-at-bench';
+import { mayAnneal, mayReduce, type BenchTools, type RingAtBench } from './ring-at-bench';
 import { isRead, stopAt, stopWords, type StopAt } from './stop-at';
 
 export const STANDINGS = ['before', 'on-mark', 'past', 'off-plan', 'out-of-reach', 'finished'] as const;
@@ -119,7 +120,7 @@ function offWords(
     standing,
     advice: {
       code: standing,
-      message: `${found.charAt(0).toUpperCase()}${found.slice(1)}${onwards(now, derived)}`,
+      message: `${capital(found)}${onwards(now, derived)}`,
     },
   };
 }
@@ -153,7 +154,11 @@ function readWords(ring: RingAtBench, now: RingState, step: RouteStep, tools: Be
       standing: 'on-mark',
       advice: {
         code: 'edges-differ',
-        message: `${names[wider]} ${writeAmount(apart, system)} larger than the other: even them before going on.`,
+        message: `${capital(names[wider])} ${writeAmount(apart, system)} larger than the other: ${
+          mayReduce(ring) && !step.blank
+            ? `bring it down in the die, under cloth, a little at a time.`
+            : 'tap the smaller edge up on the mandrel.'
+        }`,
       },
     };
   }

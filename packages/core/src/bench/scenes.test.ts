@@ -135,7 +135,8 @@ describe('marks and readings', () => {
     ]);
     expect(word.advice).toEqual({
       code: 'edges-differ',
-      message: 'rim edge ¼ size larger than the other: even them before going on.',
+      message:
+        'Rim edge ¼ size larger than the other: bring it down in the die, under cloth, a little at a time.',
     });
   });
 });

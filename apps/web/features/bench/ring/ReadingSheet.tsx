@@ -157,7 +157,7 @@ export function ReadingSheet({ onClose, bench, step, log }: ReadingSheetProps) {
   };
   const read = { rimDownMm: values.rim, cutDownMm: values.cut };
   const save = () => {
-    const doubt = doubtWords(bench, step, read, mark);
+    const doubt = doubtWords(bench, step, read, mark, primarySystem);
     if (doubt && asked === undefined) {
       setAsked(doubt);
       return;

@@ -101,8 +101,8 @@ describe('a reading on the sheet', () => {
   it('is doubted in words only when metal does not do that', () => {
     const read = expectedAt(bench, reduce, 'leading');
     const past = { ...read, rimDownMm: 29 };
-    expect(doubtWords(bench, reduce, past, 'leading')).toMatch(/wider outside than the coin/);
+    expect(doubtWords(bench, reduce, past, 'leading', 'us')).toMatch(/wider outside than the coin/);
     const standing = { ...bench, state: { ...bench.state, edges: reduce.before } };
-    expect(doubtWords(standing, reduce, read, 'leading')).toBeUndefined();
+    expect(doubtWords(standing, reduce, read, 'leading', 'us')).toBeUndefined();
   });
 });

@@ -1,11 +1,13 @@
 import { doubtReading, type ReadingDoubt } from '@round-mint/core/ring';
 import { axialHeightMm, type RouteStep } from '@round-mint/core/steps';
-import { sizesInWords } from '@round-mint/core/format';
 import {
   edgesFromReading,
+  MM_PER_US_SIZE,
   predictReading,
   type MandrelReading,
   type ReadingMark,
+  type SizeSystemId,
+  writeAmount,
 } from '@round-mint/core/size';
 import type { BenchRing } from '@/features/shared/ring/bench-model';
 
@@ -16,12 +18,10 @@ export function expectedAt({ ring }: BenchRing, step: RouteStep, mark: ReadingMa
   return predictReading(step.after, heightMm, mark, { mmPerUsSize: ring.mandrelMmPerUsSize });
 }
 
-const WORDS: Readonly<Record<ReadingDoubt['code'], (byUs: number, edge: string) => string>> = {
+const WORDS: Readonly<Record<ReadingDoubt['code'], (amount: string, edge: string) => string>> = {
   'rim-past-coin': () => 'The ring would be wider outside than the coin was. The rim never grows.',
-  'rim-grew': (byUs, edge) =>
-    `The ${edge} would have grown by ${sizesInWords(byUs)}. A die only brings it in.`,
-  'size-jumped': (byUs, edge) =>
-    `The ${edge} lies ${sizesInWords(byUs)} outside of where this step begins and ends.`,
+  'rim-grew': (amount, edge) => `The ${edge} would have grown by ${amount}. A die only brings it in.`,
+  'size-jumped': (amount, edge) => `The ${edge} lies ${amount} outside of where this step begins and ends.`,
 };
 
 /** What is strange about a reading, in words; undefined when nothing is. */
@@ -30,10 +30,11 @@ export function doubtWords(
   step: RouteStep,
   read: MandrelReading,
   mark: ReadingMark,
+  system: SizeSystemId,
 ): string | undefined {
   const heightMm = axialHeightMm(step.outline);
   const edges = edgesFromReading(read, heightMm, mark, { mmPerUsSize: ring.mandrelMmPerUsSize });
   const leading = { rimDownMm: edges.rimInsideDiameterMm, cutDownMm: edges.cutInsideDiameterMm };
   const doubt = doubtReading(step, state.edges, leading, coinRing?.coin.diameterMm ?? Infinity);
-  return doubt && WORDS[doubt.code](doubt.byUs, names[doubt.edge]);
+  return doubt && WORDS[doubt.code](writeAmount(doubt.byUs * MM_PER_US_SIZE, system), names[doubt.edge]);
 }
