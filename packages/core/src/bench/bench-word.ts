@@ -216,9 +216,15 @@ function saidOf(
 }
 
 /** What is to go from the last reading to the mark of a step that was planned from it. */
-function toGoAfter(word: Said, now: RingState, step: RouteStep | undefined, { system }: BenchTools): Said {
-  if (word.standing !== 'off-plan' || !step || !isRead(step) || now.openReading?.step !== now.step)
-    return word;
+function toGoAfter(
+  word: Said,
+  now: RingState,
+  step: RouteStep | undefined,
+  derived: DerivedRoute,
+  { system }: BenchTools,
+): Said {
+  const putsRight = derived.kind === 'changed' && derived.fromStep === now.step;
+  if (word.standing !== 'off-plan' || !putsRight || !step || !isRead(step)) return word;
   const mm = Math.max(
     Math.abs(step.after.rimInsideDiameterMm - now.edges.rimInsideDiameterMm),
     Math.abs(step.after.cutInsideDiameterMm - now.edges.cutInsideDiameterMm),
@@ -248,7 +254,7 @@ export function wordAlong(
   const full = fullest(bears) / ring.allowanceStrainLog;
   const annealComes = now.steps.slice(now.step, now.step + 2).some(({ kind }) => kind === 'anneal');
   const said = saidOf(ring, stored, derived, now, tools);
-  const word = gaugeWords(toGoAfter(said, now, step, tools), full, softens, annealComes);
+  const word = gaugeWords(toGoAfter(said, now, step, derived, tools), full, softens, annealComes);
   const target = now.targetInsideDiameterMm ?? ring.targetInsideDiameterMm;
   return {
     step: step && { index: now.step, kind: step.kind, title: step.title, tool: step.tool },

@@ -62,7 +62,9 @@ export function RingWork({ bench: kept }: { bench: BenchRing }) {
   const done = () => {
     if (!step || held) return;
     // A reading off the mark is asked about once; past it, the rest follows from it already.
-    if (bench.stored.stepReading && (word.toGo || word.standing === 'off-plan')) {
+    const { derived } = word;
+    const putRight = derived.kind === 'changed' && derived.fromStep === state.step;
+    if (bench.stored.stepReading && (word.toGo || putRight)) {
       setSheet('done');
       return;
     }
