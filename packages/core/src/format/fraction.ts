@@ -12,10 +12,14 @@ export function quarterFraction(value: number): string {
   return `${value < 0 ? '−' : ''}${whole === 0 && rest ? '' : whole}${rest}`;
 }
 
-/** An amount of sizes in words, to the nearest quarter and without its sign: "½ size", "1 size", "1½ sizes". */
-export function sizesInWords(sizes: number): string {
+/**
+ * An amount of sizes in words, to the nearest quarter and without its sign: "½ size", "1 size", "1½ sizes".
+ * @param system that stands before the word: "1½ UK sizes"
+ */
+export function sizesInWords(sizes: number, system?: string): string {
   const amount = Math.abs(sizes);
-  return `${quarterFraction(amount)} ${Math.round(amount * 4) > 4 ? 'sizes' : 'size'}`;
+  const named = system === undefined ? '' : `${system} `;
+  return `${quarterFraction(amount)} ${named}${Math.round(amount * 4) > 4 ? 'sizes' : 'size'}`;
 }
 
 const FRACTION_VALUES: Readonly<Record<string, number>> = { '¼': 0.25, '½': 0.5, '¾': 0.75 };

@@ -5,8 +5,8 @@ import { washerOf } from './estimate';
 import { foldDraw, foldStrokes } from './fold-law';
 import { arcWidthMm, flatMeridian, mapMeridian, placesAlong, type Meridian } from './meridian';
 import { atPlaces, hoopsBetween, middleThicknessMm } from './places';
-import { coneDraw, reducedWall, reductionTo } from './reduced-wall';
-import { flatThicknessMm, sharesAlong, stoutnessOf } from './share';
+import { coneDraw, reducedWall } from './reduced-wall';
+import { flatThicknessMm, sharesAlong, stoutnessOf, type AlongWall } from './share';
 import { addStrain, blowStrain, coneStrain, UNSTRAINED, type StrainedBlow } from './strain';
 import { throatWall } from './tool-shape';
 import { closedTo, openedTo, straightWall } from './wall-shape';
@@ -14,23 +14,29 @@ import { closedTo, openedTo, straightWall } from './wall-shape';
 type Fold = Extract<FormingBlow, { kind: 'fold' }>;
 type Reduce = Extract<FormingBlow, { kind: 'reduce' }>;
 
-/** The wall closed in an open cone. */
-function afterCone(before: FormedWall, wall: Meridian, insideDiameterMm: number): FormedWall {
-  const middleMm = (one: Meridian) => 2 * atPlaces(one, one.meanRadiusMm)[2];
-  const strain = coneStrain(hoopsBetween(before.wall, wall), {
-    widthMm: arcWidthMm(wall),
-    meanDiameterMm: middleMm(wall),
-    dropMm: middleMm(before.wall) - middleThicknessMm(before.wall) - insideDiameterMm,
-  });
+function strained(before: FormedWall, wall: Meridian, strain: AlongWall): FormedWall {
   return { wall, strainSinceAnneal: addStrain(before.strainSinceAnneal, strain) };
+}
+
+function middleRadiusMm(wall: Meridian): number {
+  return atPlaces(wall, wall.meanRadiusMm)[2];
 }
 
 function after(before: FormedWall, wall: Meridian, blow: StrainedBlow): FormedWall {
   // The study's laws go by the blank's radius in a fold, by the ring's afterwards.
-  const tau =
-    blow === 'fold' ? 2 * stoutnessOf(wall) : flatThicknessMm(wall) / atPlaces(wall, wall.meanRadiusMm)[2];
-  const strain = blowStrain(blow, hoopsBetween(before.wall, wall), tau);
-  return { wall, strainSinceAnneal: addStrain(before.strainSinceAnneal, strain) };
+  const tau = blow === 'fold' ? 2 * stoutnessOf(wall) : flatThicknessMm(wall) / middleRadiusMm(wall);
+  return strained(before, wall, blowStrain(blow, hoopsBetween(before.wall, wall), tau));
+}
+
+/** The wall closed in an open cone. */
+function afterCone(before: FormedWall, wall: Meridian, insideDiameterMm: number): FormedWall {
+  const straightInsideMm = 2 * middleRadiusMm(before.wall) - middleThicknessMm(before.wall);
+  const strain = coneStrain(hoopsBetween(before.wall, wall), {
+    widthMm: arcWidthMm(wall),
+    meanDiameterMm: 2 * middleRadiusMm(wall),
+    dropMm: straightInsideMm - insideDiameterMm,
+  });
+  return strained(before, wall, strain);
 }
 
 function folded(before: FormedWall, { angleDeg, dieMouthMm }: Fold, shareShift: number): FormedWall {
@@ -59,9 +65,7 @@ function reduced(before: FormedWall, blow: Reduce, shareShift: number): FormedWa
       ? reducedWall(insideDiameterMm, through, wall)
       : throatWall(edge, insideDiameterMm, dieAngleDeg, 1);
   const share = sharesAlong(wall, through, shareShift);
-  const reduction = reductionTo(insideDiameterMm, wall);
-  const piled = through === 'cone' && edge === 'both';
-  const widthDraw = placesAlong(wall).map((place) => (piled ? coneDraw(place, reduction) : 1));
+  const widthDraw = through === 'cone' && edge === 'both' ? coneDraw(insideDiameterMm, wall) : 1;
   const closed = mapMeridian(wall, closedTo(tool, wall), { share, widthDraw });
   return through === 'cone' ? afterCone(before, closed, insideDiameterMm) : after(before, closed, through);
 }

@@ -1,4 +1,4 @@
-import type { Meridian } from './meridian';
+import { placesAlong, type Meridian } from './meridian';
 import type { WallShape } from './wall-shape';
 
 /**
@@ -36,25 +36,29 @@ const PILED_UP = 0.04;
 const PILED_FROM = 0.75;
 const WHOLE_FROM_REDUCTION = 0.05;
 
-/**
- * How an open cone draws the wall at a place beside its share: width at constant volume.
- * @param reduced ln, of the middle of the wall
- */
-export function coneDraw(place: number, reduced: number): number {
-  const piled = Math.max(0, (place - PILED_FROM) / (1 - PILED_FROM));
-  return Math.exp(-PILED_UP * piled * Math.min(1, reduced / WHOLE_FROM_REDUCTION));
+/** The value of the fibre that began in the middle. */
+function middleOf(values: readonly number[]): number {
+  return values[(values.length - 1) / 2] ?? 0;
 }
 
 /** How far a wall is reduced at its middle when it comes to a size, ln. */
-export function reductionTo(insideDiameterMm: number, { meanRadiusMm, thicknessMm }: Meridian): number {
-  const middle = (meanRadiusMm.length - 1) / 2;
-  const radiusMm = (insideDiameterMm + (thicknessMm[middle] ?? 0)) / 2;
-  return Math.max(0, Math.log((meanRadiusMm[middle] ?? radiusMm) / radiusMm));
+function reductionTo(insideDiameterMm: number, { meanRadiusMm, thicknessMm }: Meridian): number {
+  const radiusMm = (insideDiameterMm + middleOf(thicknessMm)) / 2;
+  return Math.max(0, Math.log(middleOf(meanRadiusMm) / radiusMm));
+}
+
+/** How an open cone draws each fibre beside its share, on the way to a size: width at constant volume. */
+export function coneDraw(insideDiameterMm: number, wall: Meridian): readonly number[] {
+  const grown = Math.min(1, reductionTo(insideDiameterMm, wall) / WHOLE_FROM_REDUCTION);
+  return placesAlong(wall).map((place) => {
+    const piled = Math.max(0, (place - PILED_FROM) / (1 - PILED_FROM));
+    return Math.exp(-PILED_UP * piled * grown);
+  });
 }
 
 /** What reducing from both edges to a size leaves of a straight wall, sized from inside with a rigid bar. */
 export function reducedWall(insideDiameterMm: number, through: 'throat' | 'cone', wall: Meridian): WallShape {
-  const middleMm = wall.thicknessMm[(wall.thicknessMm.length - 1) / 2] ?? 0;
+  const middleMm = middleOf(wall.thicknessMm);
   const bendingMm = Math.sqrt(((insideDiameterMm + middleMm) / 2) * middleMm);
   const reduced = reductionTo(insideDiameterMm, wall);
   return {

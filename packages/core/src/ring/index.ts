@@ -9,7 +9,7 @@ export type { RingEvent, RingEventBody } from './ring-events';
 export { ringOutcome } from './ring-outcome';
 export { ringState } from './ring-state';
 export type { LoggedReading, Reroute, RingState } from './ring-state';
-export { expectedReading, readingStanding } from './standing';
+export { expectedReading, readingStanding, wayOf } from './standing';
 export type { ReadingStanding } from './standing';
 export { strainedUse } from './strained-use';
 export { isSymptom, SYMPTOMS } from './symptom';

@@ -1,5 +1,5 @@
-import { capital } from '../format';
-import { MM_PER_US_SIZE, OFF_MARK_MM, writeAmount, type MandrelReading, type SizeSystemId } from '../size';
+import { capital, sizesInWords } from '../format';
+import { MM_PER_US_SIZE, OFF_MARK_MM, type MandrelReading } from '../size';
 import { expectedReading } from './standing';
 import { COIN_EDGES, type EdgeNames, type RouteStep, type StepKind } from '../steps';
 
@@ -16,7 +16,9 @@ export interface EdgeAdvice {
 const OPENING: readonly StepKind[] = ['stretch', 'straighten'];
 const CLOSING: readonly StepKind[] = ['reduce', 'stepped', 'curl'];
 
-function remedyFor(kind: StepKind, small: boolean, edge: string, amount: string): string {
+function remedyFor(kind: StepKind, offUs: number, edge: string): string {
+  const amount = sizesInWords(offUs);
+  const small = offUs < 0;
   if (OPENING.includes(kind)) {
     return small
       ? `Another pull: ${amount} to go. Look at the gauge; anneal first if it is nearly full.`
@@ -36,13 +38,11 @@ function remedyFor(kind: StepKind, small: boolean, edge: string, amount: string)
  * What a reading says against the plan, per edge that is off by more than a quarter size; empty when on plan.
  * @param read both ways round, at the leading edge
  * @param names of the edges, as the kind of ring has them
- * @param system that amounts are told in
  */
 export function adviseReading(
   step: RouteStep,
   read: MandrelReading,
   names: EdgeNames = COIN_EDGES,
-  system: SizeSystemId = 'us',
 ): readonly EdgeAdvice[] {
   const expected = expectedReading(step);
   const pairs = [
@@ -53,8 +53,7 @@ export function adviseReading(
     const offUs = (readMm - plannedMm) / MM_PER_US_SIZE;
     if (Math.abs(readMm - plannedMm) < OFF_MARK_MM) return [];
     const name = names[edge];
-    const amount = writeAmount(readMm - plannedMm, system);
-    const finding = `${capital(name)} ${amount} too ${offUs < 0 ? 'small' : 'large'}.`;
-    return [{ edge, offUs, finding, remedy: remedyFor(step.kind, offUs < 0, name, amount) }];
+    const finding = `${capital(name)} ${sizesInWords(offUs)} too ${offUs < 0 ? 'small' : 'large'}.`;
+    return [{ edge, offUs, finding, remedy: remedyFor(step.kind, offUs, name) }];
   });
 }

@@ -21,6 +21,13 @@ export function expectedReading({ reading, after }: RouteStep): MandrelReading {
   return reading ?? { rimDownMm: after.rimInsideDiameterMm, cutDownMm: after.cutInsideDiameterMm };
 }
 
+/** Which way a step takes a size: up, down, or neither. */
+export function wayOf(fromMm: number, toMm: number): 1 | 0 | -1 {
+  const movesMm = toMm - fromMm;
+  if (Math.abs(movesMm) < MOVES_MM) return 0;
+  return movesMm > 0 ? 1 : -1;
+}
+
 interface Side {
   readonly edge: 'rim' | 'cut';
   readonly fromMm: number;
@@ -32,7 +39,7 @@ function standingOf({ edge, fromMm, toMm, readMm }: Side): ReadingStanding {
   const offMm = readMm - toMm;
   const told = (kind: ReadingStanding['kind'], toGoMm = 0) => ({ kind, toGoMm, offMm, edge }) as const;
   if (Math.abs(offMm) < OFF_MARK_MM) return told('on-mark');
-  const way = Math.abs(toMm - fromMm) < MOVES_MM ? 0 : Math.sign(toMm - fromMm);
+  const way = wayOf(fromMm, toMm);
   if (way === 0) return told('off-plan');
   if (Math.sign(offMm) === way) return told('past');
   const gone = (readMm - fromMm) * way;

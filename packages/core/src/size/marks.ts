@@ -1,4 +1,4 @@
-import { quarterFraction } from '../format';
+import { sizesInWords } from '../format';
 import { eu, swiss } from './circumference';
 import { jp } from './japan';
 import type { SizeSystem, SizeSystemId } from './system';
@@ -64,8 +64,7 @@ export function markMm(systemId: SizeSystemId): number {
 export function writeAmount(mm: number, systemId: SizeSystemId): string {
   const { step, prefix } = SIZE_SYSTEMS[systemId];
   const amount = Math.round(Math.abs(mm) / markMm(systemId)) * step;
-  const named = systemId === 'us' ? '' : `${prefix} `;
-  return `${quarterFraction(amount)} ${named}${amount > 1 ? 'sizes' : 'size'}`;
+  return sizesInWords(amount, systemId === 'us' ? undefined : prefix);
 }
 
 /**

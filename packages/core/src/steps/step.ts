@@ -79,13 +79,13 @@ export interface TapeUse {
 
 /** How far along the mandrel a wall reaches, mm: what decides which edge binds. */
 export function axialHeightMm({ arcMm, leanDeg }: Pick<WallOutline, 'arcMm' | 'leanDeg'>): number {
-  return arcMm.slice(1).reduce((sum, arc, i) => {
-    const [from, to] = [leanDeg[i] ?? 0, leanDeg[i + 1] ?? 0].map((deg) => Math.cos(degToRad(deg))) as [
-      number,
-      number,
-    ];
-    return sum + ((arc - (arcMm[i] ?? 0)) * (from + to)) / 2;
-  }, 0);
+  const upright = leanDeg.map((deg) => Math.cos(degToRad(deg)));
+  return arcMm
+    .slice(1)
+    .reduce(
+      (sum, arc, i) => sum + ((arc - (arcMm[i] ?? 0)) * ((upright[i] ?? 1) + (upright[i + 1] ?? 1))) / 2,
+      0,
+    );
 }
 
 /** Whether a step changes the wall. */

@@ -1,25 +1,10 @@
 import { chooseFormer } from '../handle';
 import { chooseReducingHole, chooseStretcher, toolsOf, type Kit } from '../kit';
-import { metalById, type MetalId } from '../metal';
-import {
-  type BenchTraits,
-  DEFAULT_TRAITS,
-  type EdgeSpend,
-  fullest,
-  spend,
-  stepDefaults,
-  annealWords,
-  type RouteStep,
-  type StepKind,
-} from '../steps';
-import {
-  OFF_MARK_MM,
-  predictReading,
-  writeAmount,
-  type MandrelReading,
-  type MandrelTaper,
-  type SizeSystemId,
-} from '../size';
+import type { MetalId } from '../metal';
+import { wayOf } from '../ring';
+import { OFF_MARK_MM, writeAmount, type MandrelReading, type MandrelTaper, type SizeSystemId } from '../size';
+import { type BenchTraits, type EdgeSpend, fullest, spend, type RouteStep, type StepKind } from '../steps';
+import { annealMove, bandSteps, type BandMove } from './band-steps';
 
 /** A band in work, as far as planning on from a reading needs it. */
 export interface BandInWork {
@@ -54,13 +39,9 @@ export interface BandReplan {
 
 /** Kinds of step that bring a band to a size. */
 const SIZING: readonly StepKind[] = ['stretch', 'reduce', 'bend', 'close'];
-/** A step that moves by less is not about the size, mm. */
-const MOVES_MM = 0.1;
-
 /** Whether a step to come goes the way that is wanted, up or down, by its own plan. */
 function goes({ kind, before, after }: RouteStep, way: 1 | -1): boolean {
-  const movesMm = after.cutInsideDiameterMm - before.cutInsideDiameterMm;
-  return SIZING.includes(kind) && Math.abs(movesMm) > MOVES_MM && Math.sign(movesMm) === way;
+  return SIZING.includes(kind) && wayOf(before.cutInsideDiameterMm, after.cutInsideDiameterMm) === way;
 }
 
 /** Where the part that is read ends: a spinner's bands are made one after the other, each from its own saw cut. */
@@ -73,24 +54,20 @@ function markOf({ reading, after }: RouteStep): number {
   return reading ? (reading.rimDownMm + reading.cutDownMm) / 2 : after.cutInsideDiameterMm;
 }
 
-/** A band that is still open, or was not closed by solder: only formers and the mandrel fit it. */
-function isOpen({ steps, readAt }: BandInWork): boolean {
-  return steps[readAt]?.blank !== undefined;
+/** Only formers and the mandrel fit a band that is still open, or that may not be closed by a die. */
+function meetsNoDie({ steps, readAt, mayReduce }: BandInWork): boolean {
+  return steps[readAt]?.blank !== undefined || !mayReduce;
 }
 
-interface Correction {
-  readonly kind: StepKind;
-  readonly title: string;
-  readonly instruction: string;
-  readonly tool?: string | undefined;
-}
+/** What is done, without the sizes it goes between. */
+type Correction = Pick<BandMove, 'kind' | 'title' | 'instruction' | 'tool'>;
 
 const TAP_UP = 'A few taps on the mandrel, turned end for end; read often.';
 
 function openingBy(band: BandInWork, isMm: number, toMm: number): Correction {
   const amount = writeAmount(toMm - isMm, band.system);
   const mandrel = toolsOf(band.kit, 'mandrel')[0]?.tool.name;
-  if (isOpen(band) || !band.mayReduce) {
+  if (meetsNoDie(band)) {
     return { kind: 'bend', title: `Open it ${amount} on the mandrel`, instruction: TAP_UP, tool: mandrel };
   }
   const stretcher = chooseStretcher(band.kit, isMm, toMm);
@@ -123,7 +100,7 @@ const PLATE_DEG = 17;
 
 function closingBy(band: BandInWork, isMm: number, toMm: number, thicknessMm: number): Correction {
   const amount = writeAmount(isMm - toMm, band.system);
-  if (isOpen(band) || !band.mayReduce) {
+  if (meetsNoDie(band)) {
     return {
       kind: 'bend',
       title: `Bend it ${amount} tighter`,
@@ -144,55 +121,32 @@ function closingBy(band: BandInWork, isMm: number, toMm: number, thicknessMm: nu
   };
 }
 
-/** A step that moves a band from one size to another and is read. */
-function correctionStep(band: BandInWork, words: Correction, isMm: number, toMm: number): RouteStep {
-  const at = band.steps[band.readAt] as RouteStep;
-  const thicknessMm = at.outline.thicknessMm[0] ?? 0;
-  const defaults = stepDefaults(words.kind, band.traits ?? DEFAULT_TRAITS);
-  const edges = (mm: number) => ({ rimInsideDiameterMm: mm, cutInsideDiameterMm: mm });
-  // Bent tighter or opened, only the curvature changes.
-  const strain =
-    words.kind === 'bend'
-      ? thicknessMm * (1 / (toMm + thicknessMm) - 1 / (isMm + thicknessMm))
-      : Math.log((toMm + thicknessMm) / (isMm + thicknessMm));
-  return {
+/** What brings a band from one size to another and is read, softened first where the metal asks for it and may have it. */
+function correctionSteps(band: BandInWork, at: RouteStep, isMm: number, toMm: number): readonly RouteStep[] {
+  const { metal, traits, mandrel, spent, allowanceStrainLog, mayHeat } = band;
+  const { outline, blank } = at;
+  const thicknessMm = outline.thicknessMm[0] ?? 0;
+  const start = { insideDiameterMm: isMm, thicknessMm, widthMm: outline.arcMm.at(-1) ?? 0 };
+  const words = isMm > toMm ? closingBy(band, isMm, toMm, thicknessMm) : openingBy(band, isMm, toMm);
+  const move: BandMove = {
     ...words,
-    lookFor: defaults.lookFor,
-    before: edges(isMm),
-    after: edges(toMm),
-    strainCutEdge: strain,
-    strainRimEdge: strain,
-    annealFirst: false,
-    handsOnMin: defaults.handsOnMin,
-    waitMin: defaults.waitMin,
-    ...(defaults.caution ? { caution: defaults.caution } : {}),
-    outline: at.outline,
-    reading: predictReading(edges(toMm), at.outline.arcMm.at(-1) ?? 0, 'leading', band.mandrel),
-    ...(at.blank ? { blank: at.blank } : {}),
+    to: { insideDiameterMm: toMm },
+    // Bent tighter or opened, only the curvature changes.
+    ...(words.kind === 'bend'
+      ? { strainLog: thicknessMm * (1 / (toMm + thicknessMm) - 1 / (isMm + thicknessMm)) }
+      : {}),
+    read: true,
+    ...(blank ? { blank } : {}),
   };
-}
-
-function annealStep(band: BandInWork, mm: number): RouteStep {
-  const { readAt, steps, metal, traits = DEFAULT_TRAITS } = band;
-  const at = steps[readAt] as RouteStep;
-  const defaults = stepDefaults('anneal', traits);
-  const edges = { rimInsideDiameterMm: mm, cutInsideDiameterMm: mm };
-  return {
-    kind: 'anneal',
-    ...annealWords(metalById(metal).annealC),
-    lookFor: defaults.lookFor,
-    before: edges,
-    after: edges,
-    strainCutEdge: 0,
-    strainRimEdge: 0,
-    annealFirst: false,
-    handsOnMin: defaults.handsOnMin,
-    waitMin: defaults.waitMin,
-    ...(defaults.caution ? { caution: defaults.caution } : {}),
-    ...(defaults.waits ? { waits: defaults.waits } : {}),
-    outline: at.outline,
-    ...(at.blank ? { blank: at.blank } : {}),
-  };
+  const bench = { traits, mandrel, metal };
+  const steps = bandSteps(start, [move], bench);
+  const filled = steps.reduce(
+    (sum, { kind, strainCutEdge, strainRimEdge }) => spend(sum, kind, strainCutEdge, strainRimEdge),
+    spent,
+  );
+  return mayHeat && fullest(filled) > allowanceStrainLog
+    ? bandSteps(start, [annealMove(metal, blank), move], bench)
+    : steps;
 }
 
 /**
@@ -202,27 +156,21 @@ function annealStep(band: BandInWork, mm: number): RouteStep {
  * @returns undefined when nothing has to be put in
  */
 export function replanBand(band: BandInWork): BandReplan | undefined {
-  const { steps, readAt, read, spent, allowanceStrainLog, mayHeat, system } = band;
+  const { steps, readAt, read, system } = band;
   const at = steps[readAt];
   if (!at) return undefined;
   const isMm = (read.rimDownMm + read.cutDownMm) / 2;
-  const end = partEnd(band);
-  const toCome = steps.slice(readAt + 1, end);
-  const sized = toCome.filter(({ reading }) => reading !== undefined);
+  const sized = steps.slice(readAt + 1, partEnd(band)).filter(({ reading }) => reading !== undefined);
   const targetMm = markOf(sized.at(-1) ?? at);
   const offMm = isMm - targetMm;
   if (Math.abs(offMm) < OFF_MARK_MM || Math.abs(isMm - markOf(at)) < OFF_MARK_MM) return undefined;
   if (sized.some((step) => goes(step, offMm > 0 ? -1 : 1))) return undefined;
-  const thicknessMm = at.outline.thicknessMm[0] ?? 0;
-  const words = offMm > 0 ? closingBy(band, isMm, targetMm, thicknessMm) : openingBy(band, isMm, targetMm);
-  const correction = correctionStep(band, words, isMm, targetMm);
-  const after = spend(spent, correction.kind, correction.strainCutEdge, correction.strainRimEdge);
-  const softened = mayHeat && fullest(after) > allowanceStrainLog;
+  const put = correctionSteps(band, at, isMm, targetMm);
   const fromStep = Math.max(band.step, readAt + 1);
-  const amount = writeAmount(offMm, system);
+  const title = put.at(-1)?.title ?? '';
   return {
     fromStep,
-    steps: [...(softened ? [annealStep(band, isMm)] : []), correction, ...steps.slice(fromStep)],
-    why: `${amount} too ${offMm > 0 ? 'large' : 'small'}: ${correction.title.toLowerCase()} before the rest.`,
+    steps: [...put, ...steps.slice(fromStep)],
+    why: `${writeAmount(offMm, system)} too ${offMm > 0 ? 'large' : 'small'}: ${title.toLowerCase()} before the rest.`,
   };
 }
