@@ -4,7 +4,6 @@ import {
   deriveRoute,
   findingOf,
   keptRoute,
-  restTotals,
   sayingBench,
   storedState,
   wordAlong,
@@ -12,24 +11,15 @@ import {
   type BenchWord,
 } from '@round-mint/core/bench';
 import { goesOn } from '@round-mint/core/ring';
+import { routeTotals } from '@round-mint/core/steps';
 import type { Database } from '../db/database';
 import { readBench } from './freeze-plan';
 import { inSlices } from './in-slices';
 import { getRing } from './ring-store';
-import { readSettings } from './settings';
-
-/** What the bench plans on with, today. */
-async function readTools(db: Database): Promise<BenchTools> {
-  const [{ kit, dieCharts, traits }, { primarySystem }] = await Promise.all([
-    readBench(db),
-    readSettings(db),
-  ]);
-  return { kit, dieCharts, traits, system: primarySystem };
-}
 
 function answerOf(word: BenchWord): BenchAnswer {
   const { step, stopAt, standing, toGo, advice, gauge, mayAnneal, target, rest } = word;
-  const { anneals, handsOnMin, waitMin } = restTotals(word);
+  const { anneals, handsOnMin, waitMin } = routeTotals(rest);
   return {
     step: step ?? null,
     stopAt: stopAt ?? null,
@@ -56,7 +46,7 @@ function answerOf(word: BenchWord): BenchAnswer {
 /** What the bench says of a ring now. */
 export async function readBenchWord(db: Database, id: string): Promise<BenchAnswer> {
   const ring = await getRing(db, id);
-  return answerOf(await inSlices(sayingBench(ringAtBench(ring), await readTools(db))));
+  return answerOf(await inSlices(sayingBench(ringAtBench(ring), await readBench(db))));
 }
 
 /**
@@ -81,10 +71,9 @@ export async function withKeptRoutes(
       const stored = storedState(here);
       const finding = findingOf(here, stored);
       if (finding) {
-        tools ??= await readTools(db);
+        tools ??= await readBench(db);
         const derived = await inSlices(deriveRoute(here, stored, finding, tools));
-        const { advice } = wordAlong(here, stored, derived, tools);
-        const route = keptRoute(events, event, derived, advice.message);
+        const route = keptRoute(events, event, wordAlong(here, stored, derived, tools));
         if (route) {
           kept.push(route);
           events.push(route);

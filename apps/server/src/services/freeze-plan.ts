@@ -25,8 +25,8 @@ export async function readBench(db: Database): Promise<Bench> {
   const { traits, seenCharts } = await readLearntTraits(db);
   const dieCharts = withSeen(await readDieCharts(db), seenCharts);
   const kit = await readKit(db);
-  const { annealSchool } = await readSettings(db);
-  return { kit, traits, annealSchool, dieCharts };
+  const { annealSchool, primarySystem: system } = await readSettings(db);
+  return { kit, traits, annealSchool, dieCharts, system };
 }
 
 /**

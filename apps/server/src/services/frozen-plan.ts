@@ -4,6 +4,7 @@ import type { StockItem } from '@round-mint/contract/stock';
 import { identify } from '@round-mint/core/identify';
 import type { DieChart, Kit } from '@round-mint/core/kit';
 import { type AnnealSchool, planCoinRing } from '@round-mint/core/route';
+import type { SizeSystemId } from '@round-mint/core/size';
 import type { BenchTraits } from '@round-mint/core/steps';
 import { permitReasons, planWork } from '@round-mint/core/work';
 import { HttpError } from '../http/errors';
@@ -16,6 +17,8 @@ export interface Bench {
   readonly traits: BenchTraits;
   readonly annealSchool: AnnealSchool;
   readonly dieCharts: readonly DieChart[];
+  /** What the maker reads sizes in. */
+  readonly system: SizeSystemId;
 }
 
 type CoinPlan = Extract<Plan, { kind: 'coin' }>;

@@ -1,16 +1,16 @@
 import { capital } from '../format';
 import { readingStanding, type RingState } from '../ring';
-import { BAND_EDGES, COIN_EDGES, fullest, routeTotals, spend, type RouteStep } from '../steps';
-import { markMm, writeAmount, writeSize } from '../size';
+import { BAND_EDGES, COIN_EDGES, fullest, spend, type EdgeNames, type RouteStep } from '../steps';
+import { markMm, MM_PER_US_SIZE, OFF_MARK_MM, writeAmount, writeSize, type SizeSystemId } from '../size';
 import { runToEnd } from '../uncertainty';
 import {
   alongRoute,
   AS_PLANNED,
   deriveRoute,
-  edgesDifferMm,
   findingOf,
   storedState,
   type DerivedRoute,
+  type Finding,
 } from './derive-route';
 import { mayAnneal, mayReduce, type BenchTools, type RingAtBench } from './ring-at-bench';
 import { isRead, stopAt, stopWords, type StopAt } from './stop-at';
@@ -59,7 +59,7 @@ export interface BenchWord {
 }
 
 /** One pull of the stretcher, or push into a die, that is done with feeling moves a quarter US size, mm. */
-const PULL_MM = 0.2032;
+const PULL_MM = MM_PER_US_SIZE / 4;
 const PULLS: Partial<Readonly<Record<RouteStep['kind'], string>>> = {
   stretch: 'pull',
   straighten: 'push',
@@ -83,8 +83,20 @@ interface Said {
   readonly advice: BenchWord['advice'];
 }
 
+/** All that a word on a ring is read from. */
+interface Scene {
+  readonly ring: RingAtBench;
+  /** Along the routes that were kept, and along the one that follows from what was found last. */
+  readonly stored: RingState;
+  readonly now: RingState;
+  readonly finding: Finding | undefined;
+  readonly derived: DerivedRoute;
+  readonly system: SizeSystemId;
+  readonly names: EdgeNames;
+}
+
 /** How the ring goes on from something that was found. */
-function onwards({ steps, step }: RingState, derived: DerivedRoute): string {
+function onwards({ now: { steps, step }, derived }: Scene): string {
   switch (derived.kind) {
     case 'changed': {
       const next = steps[Math.max(step, derived.fromStep)];
@@ -97,37 +109,35 @@ function onwards({ steps, step }: RingState, derived: DerivedRoute): string {
   }
 }
 
-function offWords(
-  ring: RingAtBench,
-  stored: RingState,
-  derived: DerivedRoute,
-  now: RingState,
-  tools: BenchTools,
-): Said {
-  const read = stored.openReading;
+function offWords(scene: Scene, finding: Finding): Said {
+  const { ring, stored, system, names } = scene;
+  const read = finding.kind === 'reading' ? stored.openReading : undefined;
   const step = read && stored.steps[read.step];
-  const { kind, offMm, edge } =
-    read && step
-      ? readingStanding(step, read, ring.mandrel)
-      : ({ kind: 'off-plan', offMm: 0, edge: 'cut' } as const);
-  const names = ring.coin ? COIN_EDGES : BAND_EDGES;
+  if (!step) {
+    const message = `The hole is another than planned.${onwards(scene)}`;
+    return { standing: 'off-plan', advice: { code: 'off-plan', message } };
+  }
+  const { kind, offMm, edge } = readingStanding(step, read, ring.mandrel);
   const standing = kind === 'past' ? 'past' : 'off-plan';
-  const found =
-    offMm === 0
-      ? 'The hole is another than planned.'
-      : `${names[edge]} ${writeAmount(offMm, tools.system)} ${offMm > 0 ? 'larger' : 'smaller'} than its mark.`;
-  return {
-    standing,
-    advice: {
-      code: standing,
-      message: `${capital(found)}${onwards(now, derived)}`,
-    },
-  };
+  const off = `${writeAmount(offMm, system)} ${offMm > 0 ? 'larger' : 'smaller'}`;
+  const message = `${capital(names[edge])} ${off} than its mark.${onwards(scene)}`;
+  return { standing, advice: { code: standing, message } };
 }
 
-function readWords(ring: RingAtBench, now: RingState, step: RouteStep, tools: BenchTools): Said {
-  const { system } = tools;
-  const names = ring.coin ? COIN_EDGES : BAND_EDGES;
+/** What evens two edges that should be alike; undefined where they are: a mark of difference is never alike (craft §13). */
+function evenWords({ ring, now, system, names }: Scene, step: RouteStep): string | undefined {
+  const { rimInsideDiameterMm: rim, cutInsideDiameterMm: cut } = now.edges;
+  if (Math.abs(rim - cut) < OFF_MARK_MM) return undefined;
+  const how =
+    mayReduce(ring) && !step.blank
+      ? 'bring it down in the die, under cloth, a little at a time.'
+      : 'tap the smaller edge up on the mandrel.';
+  const wider = names[rim > cut ? 'rim' : 'cut'];
+  return `${capital(wider)} ${writeAmount(rim - cut, system)} larger than the other: ${how}`;
+}
+
+function readWords(scene: Scene, step: RouteStep): Said {
+  const { ring, now, system, names } = scene;
   const stop = stopAt(step, system);
   const read = now.openReading?.step === now.step ? now.openReading : undefined;
   if (!read) {
@@ -147,22 +157,11 @@ function readWords(ring: RingAtBench, now: RingState, step: RouteStep, tools: Be
       advice: { code: 'part-way', message: `${writeAmount(toGoMm, system)} to go${strokes}.` },
     };
   }
-  const apart = stop?.edgeDown === 'either' ? edgesDifferMm(now) : 0;
-  if (apart !== 0) {
-    const wider = apart > 0 ? 'rim' : 'cut';
-    return {
-      standing: 'on-mark',
-      advice: {
-        code: 'edges-differ',
-        message: `${capital(names[wider])} ${writeAmount(apart, system)} larger than the other: ${
-          mayReduce(ring) && !step.blank
-            ? `bring it down in the die, under cloth, a little at a time.`
-            : 'tap the smaller edge up on the mandrel.'
-        }`,
-      },
-    };
-  }
-  return { standing: 'on-mark', advice: { code: 'on-mark', message: 'On the mark.' } };
+  const uneven = stop?.edgeDown === 'either' ? evenWords(scene, step) : undefined;
+  return {
+    standing: 'on-mark',
+    advice: uneven ? { code: 'edges-differ', message: uneven } : { code: 'on-mark', message: 'On the mark.' },
+  };
 }
 
 /** How full the gauge may be before it asks for the flame: a reading within its tolerance may be a mark past the plan. */
@@ -179,50 +178,31 @@ function gaugeWords(word: Said, full: number, softens: boolean, annealComes: boo
   return { ...word, advice };
 }
 
-function saidOf(
-  ring: RingAtBench,
-  stored: RingState,
-  derived: DerivedRoute,
-  now: RingState,
-  tools: BenchTools,
-): Said {
+function targetOf({ ring, now }: Pick<Scene, 'ring' | 'now'>): number {
+  return now.targetInsideDiameterMm ?? ring.targetInsideDiameterMm;
+}
+
+function saidOf(scene: Scene): Said {
+  const { now, derived, finding, system } = scene;
   const step = now.steps[now.step];
   if (!step || now.finished) {
-    return {
-      standing: 'finished',
-      advice: {
-        code: 'finished',
-        message: now.finished ? 'Finished.' : 'All steps are done: read it, measure it, finish it.',
-      },
-    };
+    const message = now.finished ? 'Finished.' : 'All steps are done: read it, measure it, finish it.';
+    return { standing: 'finished', advice: { code: 'finished', message } };
   }
   if (derived.kind === 'out-of-reach') {
     const { nearest } = derived;
     const instead = nearest
-      ? ` Nearest that is still possible: ${writeSize(nearest.targetInsideDiameterMm, tools.system)}.`
+      ? ` Nearest that is still possible: ${writeSize(nearest.targetInsideDiameterMm, system)}.`
       : '';
-    const target = now.targetInsideDiameterMm ?? ring.targetInsideDiameterMm;
-    return {
-      standing: 'out-of-reach',
-      advice: {
-        code: 'out-of-reach',
-        message: `${writeSize(target, tools.system)} is out of reach.${instead}`,
-      },
-    };
+    const message = `${writeSize(targetOf(scene), system)} is out of reach.${instead}`;
+    return { standing: 'out-of-reach', advice: { code: 'out-of-reach', message } };
   }
-  return findingOf(ring, stored)
-    ? offWords(ring, stored, derived, now, tools)
-    : readWords(ring, now, step, tools);
+  return finding ? offWords(scene, finding) : readWords(scene, step);
 }
 
 /** What is to go from the last reading to the mark of a step that was planned from it. */
-function toGoAfter(
-  word: Said,
-  now: RingState,
-  step: RouteStep | undefined,
-  derived: DerivedRoute,
-  { system }: BenchTools,
-): Said {
+function toGoAfter(word: Said, { now, derived, system }: Scene): Said {
+  const step = now.steps[now.step];
   const putsRight = derived.kind === 'changed' && derived.fromStep === now.step;
   if (word.standing !== 'off-plan' || !putsRight || !step || !isRead(step)) return word;
   const mm = Math.max(
@@ -238,36 +218,38 @@ export function wordAlong(
   ring: RingAtBench,
   stored: RingState,
   derived: DerivedRoute,
-  tools: BenchTools,
+  { system }: Pick<BenchTools, 'system'>,
 ): BenchWord {
   const now = alongRoute(stored, derived);
+  const names = ring.coin ? COIN_EDGES : BAND_EDGES;
+  const scene: Scene = { ring, stored, now, finding: findingOf(ring, stored), derived, system, names };
   const step = now.steps[now.step];
   const { spent } = now;
-  const gauge = {
-    cutEdge: spent.cut / ring.allowanceStrainLog,
-    rimEdge: spent.rim / ring.allowanceStrainLog,
-  };
+  const { allowanceStrainLog } = ring;
   const softens = mayAnneal(ring);
   // What cannot be softened has to bear the correction too.
   const more = !softens && derived.kind === 'changed' ? derived.steps[0] : undefined;
   const bears = more ? spend(spent, more.kind, more.strainCutEdge, more.strainRimEdge) : spent;
-  const full = fullest(bears) / ring.allowanceStrainLog;
   const annealComes = now.steps.slice(now.step, now.step + 2).some(({ kind }) => kind === 'anneal');
-  const said = saidOf(ring, stored, derived, now, tools);
-  const word = gaugeWords(toGoAfter(said, now, step, derived, tools), full, softens, annealComes);
-  const target = now.targetInsideDiameterMm ?? ring.targetInsideDiameterMm;
+  const { standing, toGo, advice } = gaugeWords(
+    toGoAfter(saidOf(scene), scene),
+    fullest(bears) / allowanceStrainLog,
+    softens,
+    annealComes,
+  );
+  const target = targetOf(scene);
   return {
     step: step && { index: now.step, kind: step.kind, title: step.title, tool: step.tool },
-    stopAt: step && stopAt(step, tools.system),
-    standing: word.standing,
-    toGo: word.toGo,
-    advice: word.advice,
-    gauge,
+    stopAt: step && stopAt(step, system),
+    standing,
+    toGo,
+    advice,
+    gauge: { cutEdge: spent.cut / allowanceStrainLog, rimEdge: spent.rim / allowanceStrainLog },
     mayAnneal: softens,
-    target: { insideDiameterMm: target, mark: writeSize(target, tools.system) },
+    target: { insideDiameterMm: target, mark: writeSize(target, system) },
     rest: now.steps.slice(now.step + 1),
-    state: now,
     derived,
+    state: now,
   };
 }
 
@@ -285,9 +267,4 @@ export function* sayingBench(ring: RingAtBench, tools: BenchTools): Generator<nu
 /** The same in one go. */
 export function benchWord(ring: RingAtBench, tools: BenchTools): BenchWord {
   return runToEnd(sayingBench(ring, tools));
-}
-
-/** Minutes and anneals that are to come, the step at hand left out. */
-export function restTotals({ rest }: Pick<BenchWord, 'rest'>) {
-  return routeTotals(rest);
 }

@@ -1,6 +1,5 @@
-import { replanning, type NewRoute, type OutOfReach } from '../replan';
+import { replanning, type NewRoute, type OutOfReach, type RingInWork } from '../replan';
 import { readingStanding, ringState, standingEvents, type RingState } from '../ring';
-import { OFF_MARK_MM } from '../size';
 import type { RouteStep } from '../steps';
 import { replanBand } from '../work';
 import { mayAnneal, mayReduce, type BenchTools, type RingAtBench } from './ring-at-bench';
@@ -27,8 +26,6 @@ export type DerivedRoute =
       readonly holeMm?: number | undefined;
       /** What is different, of a coin ring. */
       readonly route?: NewRoute | undefined;
-      /** In words, of a band. */
-      readonly why?: string | undefined;
     }
   | {
       readonly kind: 'out-of-reach';
@@ -74,14 +71,27 @@ export function findingOf(ring: RingAtBench, state: RingState): Finding | undefi
   return state.step <= folded ? { because: measured.id, kind: 'hole' } : undefined;
 }
 
-function* coinRoute(
-  ring: RingAtBench & { readonly coin: NonNullable<RingAtBench['coin']> },
+/** A ring in work as planning on looks at it; undefined of any but a coin's. */
+export function ringInWork(
+  { coin, mandrel }: RingAtBench,
   state: RingState,
-  { because, kind }: Finding,
-  { kit, dieCharts, traits }: BenchTools,
-): Generator<number, DerivedRoute> {
-  const { coin, wall, school } = ring.coin;
-  const work = { coin, wall, school, mandrel: ring.mandrel, state, kit, dieCharts, traits };
+  { kit, dieCharts, traits }: Omit<BenchTools, 'system'>,
+): RingInWork | undefined {
+  if (!coin) return undefined;
+  const { steps, step, spent, edges, openReading, targetInsideDiameterMm, holeMm } = state;
+  return {
+    coin: coin.coin,
+    wall: coin.wall,
+    school: coin.school,
+    mandrel,
+    state: { steps, step, spent, edges, openReading, targetInsideDiameterMm, holeMm },
+    kit,
+    dieCharts,
+    traits,
+  };
+}
+
+function* coinRoute(work: RingInWork, { because, kind }: Finding): Generator<number, DerivedRoute> {
   const found = yield* replanning(work, { kind });
   switch (found.kind) {
     case 'changed': {
@@ -126,7 +136,7 @@ function bandRoute(
     traits,
     system,
   });
-  return found ? { kind: 'changed', because, ...found } : AS_PLANNED;
+  return found ? { kind: 'changed', because, fromStep: found.fromStep, steps: found.steps } : AS_PLANNED;
 }
 
 /**
@@ -139,10 +149,8 @@ export function* deriveRoute(
   finding: Finding,
   tools: BenchTools,
 ): Generator<number, DerivedRoute> {
-  const { coin } = ring;
-  return coin
-    ? yield* coinRoute({ ...ring, coin }, state, finding, tools)
-    : bandRoute(ring, state, finding.because, tools);
+  const work = ringInWork(ring, state, tools);
+  return work ? yield* coinRoute(work, finding) : bandRoute(ring, state, finding.because, tools);
 }
 
 /** A state along a route that was derived, before the maker has gone on with it. */
@@ -155,10 +163,4 @@ export function alongRoute(state: RingState, derived: DerivedRoute): RingState {
     targetInsideDiameterMm: targetInsideDiameterMm ?? state.targetInsideDiameterMm,
     holeMm: holeMm ?? state.holeMm,
   };
-}
-
-/** Whether two edges that should be alike are not, mm: a mark of difference is never alike (craft §13). */
-export function edgesDifferMm({ edges }: Pick<RingState, 'edges'>): number {
-  const apart = edges.rimInsideDiameterMm - edges.cutInsideDiameterMm;
-  return Math.abs(apart) < OFF_MARK_MM ? 0 : apart;
 }

@@ -1,6 +1,14 @@
-export { ADVICE_CODES, benchWord, restTotals, sayingBench, STANDINGS, wordAlong } from './bench-word';
+export { ADVICE_CODES, benchWord, sayingBench, STANDINGS, wordAlong } from './bench-word';
 export type { BenchWord } from './bench-word';
-export { alongRoute, AS_PLANNED, deriveRoute, PENDING, findingOf, storedState } from './derive-route';
+export {
+  alongRoute,
+  AS_PLANNED,
+  deriveRoute,
+  PENDING,
+  findingOf,
+  storedState,
+  ringInWork,
+} from './derive-route';
 export type { DerivedRoute, Finding } from './derive-route';
 export { keptRoute } from './kept-route';
 export { mayAnneal, mayReduce } from './ring-at-bench';

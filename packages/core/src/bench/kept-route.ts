@@ -1,5 +1,5 @@
 import { goesOn, standingEvents, type RingEvent } from '../ring';
-import type { DerivedRoute } from './derive-route';
+import type { BenchWord } from './bench-word';
 
 /** FNV-1a (Fowler, Noll and Vo 1991): enough to tell a handful of events of one ring apart. */
 function hashHex(text: string): string {
@@ -16,14 +16,12 @@ function keptId(because: string, lastId: string): string {
 /**
  * The event that keeps a derived route, when the maker goes on along it: only what was acted on is stored.
  * @param events of the ring, before the act
- * @param why what is different, in words
  * @returns undefined where nothing has to be kept
  */
 export function keptRoute(
   events: readonly RingEvent[],
   act: RingEvent,
-  derived: DerivedRoute,
-  why: string,
+  { derived, advice }: Pick<BenchWord, 'derived' | 'advice'>,
 ): RingEvent | undefined {
   if (derived.kind !== 'changed' || !goesOn(act.body)) return undefined;
   const { because, fromStep, steps, targetInsideDiameterMm, holeMm } = derived;
@@ -39,7 +37,7 @@ export function keptRoute(
       because,
       fromStep,
       steps,
-      why,
+      why: advice.message,
       derived: true,
       ...(targetInsideDiameterMm === undefined ? {} : { targetInsideDiameterMm }),
       ...(holeMm === undefined ? {} : { holeMm }),

@@ -1,4 +1,4 @@
-import type { FinishingSchool, WallWish } from '../forming';
+import type { CurlWish, FinishingSchool, WallWish } from '../forming';
 import { type BenchTraits, DEFAULT_TRAITS } from '../steps';
 import { SIZE_SYSTEMS } from '../size';
 import type { Coin } from '../stock';
@@ -32,6 +32,11 @@ export interface Exercise {
     readonly pushGain: number;
   };
   readonly pushersMm: readonly number[];
+}
+
+/** How its edges are to be turned in; undefined where the band stays straight. */
+export function curlAsked({ wall }: Pick<Exercise, 'wall'>): CurlWish | undefined {
+  return wall.kind === 'rounded' ? wall.curl : undefined;
 }
 
 const us = SIZE_SYSTEMS.us.toDiameterMm;

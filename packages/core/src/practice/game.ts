@@ -15,7 +15,7 @@ import { type Kit, REFERENCE_KIT } from '../kit';
 import { type Goal, goalOf, ringAllowance, type RouteState, runPass, spentBetween } from '../route';
 import { FRESH, fullest, stepDefaults, type StepKind, wrinkleIndex } from '../steps';
 import { workingThickness } from '../stock';
-import type { Exercise } from './exercises';
+import { curlAsked, type Exercise } from './exercises';
 import type { Feel, Game, Moment, PracticeAction, PracticePieceState } from './game-state';
 import { luckOf } from './luck';
 import { FOLD_DEG, phaseOf, type FormingAction } from './tool-moves';
@@ -72,9 +72,10 @@ const STRAIGHT_MM = 0.2;
 
 /** A piece whose edges are being turned in, as a route search asks it. */
 function pushedState({ wall, spent, pushedMm, pushedBand }: PracticePieceState, exercise: Exercise) {
-  const { wall: wish, targetMm, hidden } = exercise;
-  if (wish.kind !== 'rounded' || !wish.curl || !pushedBand) return undefined;
-  const tool = curlToolOf(wish.curl);
+  const { targetMm, hidden } = exercise;
+  const curl = curlAsked(exercise);
+  if (!curl || !pushedBand) return undefined;
+  const tool = curlToolOf(curl);
   const reachedMm = pushedMm * hidden.pushGain;
   const wholeMm = depthForDropMm(pushedBand, tool, pushedBand.insideDiameterMm - targetMm);
   const { insideDiameterMm: beforeCurlMm, widthMm, thicknessMm } = pushedBand;
@@ -90,10 +91,12 @@ function pushedState({ wall, spent, pushedMm, pushedBand }: PracticePieceState, 
 }
 
 /** The straight size that the edges are turned in from. */
-function beforeCurlMm({ wall: wish, targetMm }: Exercise, wall: Meridian): number {
-  if (wish.kind !== 'rounded' || !wish.curl) return targetMm;
+function beforeCurlMm(exercise: Exercise, wall: Meridian): number {
+  const { targetMm } = exercise;
+  const curl = curlAsked(exercise);
+  if (!curl) return targetMm;
   const band = { widthMm: arcWidthMm(wall), thicknessMm: middleThicknessMm(wall) };
-  return bandBeforePush(targetMm, wish.curl, band).insideDiameterMm;
+  return bandBeforePush(targetMm, curl, band).insideDiameterMm;
 }
 
 /** Where a piece stands, as a route search asks it. */

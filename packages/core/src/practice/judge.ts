@@ -3,7 +3,7 @@ import { costToGo } from '../route';
 import { MM_PER_US_SIZE } from '../size';
 import { act, edgesOf, goalFor, routeStateOf, startGame } from './game';
 import type { Game, Moment, PracticeAction, PracticePieceState } from './game-state';
-import type { Exercise } from './exercises';
+import { curlAsked, type Exercise } from './exercises';
 
 /** Points, a hundred in all. */
 const POINTS = { whole: 15, size: 40, width: 20, time: 25 } as const;
@@ -138,10 +138,11 @@ function lessonOf(game: Game, sizeOffUs: number, costliest: Score['costliest']):
 /** Edges that are in by this much of what was asked for look it. */
 const ROUND_ENOUGH = 0.6;
 
-function isRounded({ wall, hidden }: Exercise, now: PracticePieceState | undefined): boolean {
-  if (wall.kind !== 'rounded' || !wall.curl) return true;
+function isRounded(exercise: Exercise, now: PracticePieceState | undefined): boolean {
+  const curl = curlAsked(exercise);
+  if (!curl) return true;
   if (!now?.pushedBand) return false;
-  return now.pushedMm * hidden.pushGain >= ROUND_ENOUGH * pushDepthMm(wall.curl, now.pushedBand.widthMm);
+  return now.pushedMm * exercise.hidden.pushGain >= ROUND_ENOUGH * pushDepthMm(curl, now.pushedBand.widthMm);
 }
 
 /** A game that has ended, against the best route. */

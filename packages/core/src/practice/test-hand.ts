@@ -1,4 +1,5 @@
 import { arcWidthMm, bandBeforePush, middleThicknessMm, pushDepthMm } from '../forming';
+import { curlAsked } from './exercises';
 import { act, edgesOf, startGame, type Exercise, type Game, type PracticeAction } from './index';
 
 const CLEARANCE_MM = 0.35;
@@ -14,7 +15,7 @@ export function careful(exercise: Exercise, seed: number): Game {
     go(action);
   };
   const read = () => edgesOf(game.now!);
-  const { targetMm, wall } = exercise;
+  const { targetMm } = exercise;
   const small = exercise.id === 'which-coin';
   go(
     { kind: 'take', piece: 0, holeMm: small ? 9.5 : exercise.id === 'hard-copper' ? 14.3 : 12.7 },
@@ -22,7 +23,7 @@ export function careful(exercise: Exercise, seed: number): Game {
   );
   for (let stroke = 1; stroke <= 3; stroke++) go({ kind: 'fold', share: stroke / 3 }, { kind: 'anneal' });
   if (!game.now?.folded) go({ kind: 'fold', share: 1 });
-  const curl = wall.kind === 'rounded' ? wall.curl : undefined;
+  const curl = curlAsked(exercise);
   const beforeMm = () => {
     if (!curl) return targetMm;
     const { wall: now } = game.now!;

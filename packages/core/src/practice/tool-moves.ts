@@ -19,6 +19,7 @@ import {
   stretchPhase,
 } from '../route';
 import { fullest } from '../steps';
+import { curlAsked } from './exercises';
 import type { Game, PracticeAction, PracticePieceState } from './game-state';
 import { luckOf } from './luck';
 
@@ -40,7 +41,7 @@ export function phaseOf(
   const cut = cutEdge(wall);
   const rim = rimEdge(wall);
   const { slipMm } = luckOf(game);
-  const { hidden, wall: wish } = game.exercise;
+  const { hidden } = game.exercise;
   const leavesLip = { lipMm: hidden.traits.trimGainMm };
   const back = (mm: number) => springbackMm(mm, fullest(state.spent) / ringAllowance(state.piece));
   if (action.kind !== 'fold' && !folded) return 'It is still a washer: fold it down into the die first.';
@@ -88,7 +89,8 @@ export function phaseOf(
       };
     }
     case 'curl': {
-      if (wish.kind !== 'rounded' || !wish.curl) return 'This band stays straight.';
+      const curl = curlAsked(game.exercise);
+      if (!curl) return 'This band stays straight.';
       if (Math.abs(rim.insideDiameterMm - cut.insideDiameterMm) > 0.4 && pushedMm === 0) {
         return 'The two edges differ too much to be turned in alike.';
       }
@@ -101,7 +103,7 @@ export function phaseOf(
       const gone = pushedMm * hidden.pushGain;
       const goes = Math.max(gone, (action.depthMm + slipMm) * hidden.pushGain);
       return {
-        phase: pushPhase(band, curlToolOf(wish.curl), {
+        phase: pushPhase(band, curlToolOf(curl), {
           from: { cut: gone, rim: gone },
           to: { cut: goes, rim: goes },
         }),

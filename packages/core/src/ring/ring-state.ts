@@ -8,7 +8,6 @@ import {
 } from '../size';
 import {
   axialHeightMm,
-  budgetWeight,
   type EdgeSpend,
   FRESH,
   movesWall,
@@ -16,8 +15,8 @@ import {
   type RouteStep,
   softens,
   spend,
-  type StepKind,
 } from '../steps';
+import { spentByMove } from './moved-edges';
 import type { Symptom } from './symptom';
 import { standingEvents, type RingEvent, type RingEventBody } from './ring-events';
 
@@ -126,22 +125,6 @@ function startState({ steps, targetInsideDiameterMm, holeMm }: RingPlan): RingSt
   };
 }
 
-/** Blows that open a ring freely. */
-const OPENS: readonly StepKind[] = ['stretch', 'straighten', 'true-up'];
-
-/** Strains under this say nothing of their share. */
-const LEAST_STRAIN = 5e-3;
-
-/** Thickness at the edges as the step leaves them, mm. */
-function edgeThickness(step: RouteStep): { readonly cut: number; readonly rim: number } {
-  return { cut: step.outline.thicknessMm[0] ?? 0, rim: step.outline.thicknessMm.at(-1) ?? 0 };
-}
-
-/** Hoop strain of the middle of the wall when an edge goes from one inside diameter to another: ln((d₂ + t)/(d₁ + t)). */
-function edgeStrain(fromMm: number, toMm: number, thicknessMm: number): number {
-  return Math.log((toMm + thicknessMm) / (fromMm + thicknessMm));
-}
-
 /**
  * Edges behind a reading. An edge that the other one hid from the mandrel is at least as large as it read: then the
  * plan knows better.
@@ -154,22 +137,6 @@ function seenEdges(read: EdgesFromReading, { after }: RouteStep): EdgeDiameters 
   };
 }
 
-/** Of what an edge moved by, the kind of blow that did it: under a die it comes in, else it opens freely. */
-function movedBy(kind: StepKind, strain: number): StepKind {
-  if (budgetWeight(kind) === 0) return kind;
-  if (strain < 0) return OPENS.includes(kind) ? 'reduce' : kind;
-  return OPENS.includes(kind) || kind === 'fold' ? kind : 'stretch';
-}
-
-/**
- * How much the plan's strain of an edge is against that of its edge diameters: the wall thins under way, so that a
- * reading on the mark fills the gauge just as the plan said.
- */
-function planned(strain: number, fromMm: number, toMm: number, thicknessMm: number): number {
-  const byEdges = edgeStrain(fromMm, toMm, thicknessMm);
-  return Math.abs(byEdges) < LEAST_STRAIN || strain * byEdges <= 0 ? 1 : strain / byEdges;
-}
-
 /** Moves the edges and fills the gauge by what that took. */
 function moveEdges(
   state: RingState,
@@ -177,26 +144,7 @@ function moveEdges(
   edges: EdgeDiameters,
   source: RingState['edgesSource'],
 ): RingState {
-  const thickness = edgeThickness(step);
-  const { before, after, strainCutEdge, strainRimEdge } = step;
-  const cut =
-    edgeStrain(state.edges.cutInsideDiameterMm, edges.cutInsideDiameterMm, thickness.cut) *
-    planned(strainCutEdge, before.cutInsideDiameterMm, after.cutInsideDiameterMm, thickness.cut);
-  const rim =
-    edgeStrain(state.edges.rimInsideDiameterMm, edges.rimInsideDiameterMm, thickness.rim) *
-    planned(strainRimEdge, before.rimInsideDiameterMm, after.rimInsideDiameterMm, thickness.rim);
-  // A blank is bent, not stretched: what it takes is the plan's to tell, whatever it reads.
-  if (step.blank) {
-    const spent = spend(state.stepSpent, step.kind, strainCutEdge, strainRimEdge);
-    return { ...state, edges, edgesSource: source, spent };
-  }
-  const byCut = spend(state.spent, movedBy(step.kind, cut), cut, 0);
-  return {
-    ...state,
-    edges,
-    edgesSource: source,
-    spent: spend(byCut, movedBy(step.kind, rim), 0, rim),
-  };
+  return { ...state, edges, edgesSource: source, spent: spentByMove(state, step, edges) };
 }
 
 function stepDone(state: RingState, index: number): RingState {
@@ -210,10 +158,13 @@ function stepDone(state: RingState, index: number): RingState {
 function wentOn(state: RingState, step: RouteStep, index: number): RingState {
   const next = { ...state, step: index + 1, stepReading: undefined };
   if (state.stepReading) return next;
-  const forms = movesWall(step) || step.kind === 'trim';
-  return forms
-    ? { ...movedAsPlanned(state, next, step), formedSinceReading: true, openReading: undefined }
-    : movedAsPlanned(state, next, step);
+  const moved = movedAsPlanned(state, next, step);
+  return changesSize(step) ? { ...moved, formedSinceReading: true, openReading: undefined } : moved;
+}
+
+/** Whether the ring reads another size after a step. */
+function changesSize(step: RouteStep): boolean {
+  return movesWall(step) || step.kind === 'trim';
 }
 
 function movedAsPlanned(state: RingState, next: RingState, step: RouteStep): RingState {
@@ -227,8 +178,7 @@ function movedAsPlanned(state: RingState, next: RingState, step: RouteStep): Rin
       spent: spend(state.spent, step.kind, step.strainCutEdge, step.strainRimEdge),
     };
   }
-  const forms = movesWall(step) || step.kind === 'trim';
-  return forms ? moveEdges(next, step, step.after, 'planned') : next;
+  return changesSize(step) ? moveEdges(next, step, step.after, 'planned') : next;
 }
 
 function annealDone(state: RingState, index: number | undefined): RingState {

@@ -30,7 +30,7 @@ export function AskDoneSheet({ bench, log, onRead, onClose }: AskDoneSheetProps)
   };
   const atMark = () => {
     // Told, not read: where the step was planned from the reading, doing it is all there is to tell.
-    if (bench.state !== bench.stored && stored.steps[stored.step] !== step) log.log(done);
+    if (stored.steps[stored.step] !== step) log.log(done);
     else log.log({ kind: 'reading', ...mark, mark: 'leading' }, done);
     onClose();
   };

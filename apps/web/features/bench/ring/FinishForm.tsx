@@ -86,6 +86,7 @@ export function FinishForm({ bench, log, onPhoto }: FinishFormProps) {
     },
     { key: 'mass', label: 'Mass', unit: 'g', hint: `plan ${ringMassG.toFixed(1)} g`, planned: ringMassG },
   ] as const;
+  const strange = measures.filter(({ key, planned }) => isStrange(read[key], planned));
   const put = (key: Measure, text: string) => setTexts((before) => ({ ...before, [key]: text }));
   const take = (value: number) => {
     // A calliper's display is in millimetres whatever the maker writes.
@@ -98,10 +99,7 @@ export function FinishForm({ bench, log, onPhoto }: FinishFormProps) {
       (key) => read[key] === undefined && (key === 'width' || texts[key].trim() !== ''),
     );
     if (wrong || read.width === undefined) return;
-    const strange = measures
-      .filter(({ key, planned }) => isStrange(read[key], planned))
-      .map(({ key }) => key);
-    const seen = strange.map((key) => `${key} ${texts[key]}`).join();
+    const seen = strange.map(({ key }) => `${key} ${texts[key]}`).join();
     if (strange.length > 0 && asked !== seen) {
       setAsked(seen);
       return;
@@ -154,10 +152,7 @@ export function FinishForm({ bench, log, onPhoto }: FinishFormProps) {
       <NumberPad text={texts[active]} onChange={(text) => put(active, text)} />
       {asked === '' ? null : (
         <Notice level="warn" title="Far from the plan:" live testID="far-from-plan">
-          {measures
-            .filter(({ key, planned }) => isStrange(read[key], planned))
-            .map(({ key, label, hint }) => `${label} ${texts[key]}, ${hint}`)
-            .join('; ')}
+          {strange.map(({ key, label, hint }) => `${label} ${texts[key]}, ${hint}`).join('; ')}
         </Notice>
       )}
       <Button

@@ -1,3 +1,4 @@
+import { isRead } from '@round-mint/core/bench';
 import { doneBody } from '@round-mint/core/ring';
 import { routeTotals } from '@round-mint/core/steps';
 import { useCallback, useEffect, useRef, useState } from 'react';
@@ -9,7 +10,7 @@ import { AskAnnealSheet } from './AskAnnealSheet';
 import { AskDoneSheet } from './AskDoneSheet';
 import { ChooseFinishSheet } from './ChooseFinishSheet';
 import { Button } from '@/ui/Button';
-import { isSized, type BenchRing } from '@/features/shared/ring/bench-model';
+import type { BenchRing } from '@/features/shared/ring/bench-model';
 import { FinishForm } from './FinishForm';
 import { HoleSheet } from './HoleSheet';
 import { LeafRow } from './LeafRow';
@@ -49,7 +50,7 @@ function useLeaf({ state }: BenchRing) {
 
 /** A ring at the bench: one step, and the thumb's actions below. */
 export function RingWork({ bench: kept }: { bench: BenchRing }) {
-  const { bench, word, log, working } = useDerived(kept, useBenchLog(kept.ring.id));
+  const { bench, word, log } = useDerived(kept, useBenchLog(kept.ring.id));
   const { ring, state, step } = bench;
   const [sheet, setSheet] = useState<SheetName>();
   const leaf = useLeaf(bench);
@@ -77,7 +78,7 @@ export function RingWork({ bench: kept }: { bench: BenchRing }) {
       next: () => leaf.turn(1),
       back: () => leaf.turn(-1),
       done: () => (away ? leaf.home() : done()),
-      read: () => step && isSized(step) && setSheet('reading'),
+      read: () => step && isRead(step) && setSheet('reading'),
       trouble: () => step && setSheet('trouble'),
       undo: () => state.lastEventId && log.log({ kind: 'undone', eventId: state.lastEventId }),
     },
@@ -97,14 +98,7 @@ export function RingWork({ bench: kept }: { bench: BenchRing }) {
             <OutOfReachNotice answer={word.derived} targetMm={bench.targetMm} log={log} />
           ) : null}
           {shown ? (
-            <StepView
-              key={away ? leaf.at : 'at-hand'}
-              bench={bench}
-              word={word}
-              working={working}
-              step={shown}
-              at={leaf.at}
-            />
+            <StepView key={away ? leaf.at : 'at-hand'} bench={bench} word={word} step={shown} at={leaf.at} />
           ) : (
             <FinishForm bench={bench} log={log} onPhoto={() => setSheet('photo')} />
           )}

@@ -1,3 +1,4 @@
+import { isRead } from '@round-mint/core/bench';
 import { isFinishing } from '@round-mint/core/finishing';
 import type { RouteStep } from '@round-mint/core/steps';
 import { View } from 'react-native';
@@ -7,7 +8,7 @@ import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
 import { TextButton } from '@/ui/TextButton';
 import { useSettled } from '@/ui/use-settled';
-import { isSized, type BenchRing } from '@/features/shared/ring/bench-model';
+import type { BenchRing } from '@/features/shared/ring/bench-model';
 import { HoldNotice } from './HoldNotice';
 import { LeafRow } from './LeafRow';
 import type { SheetName } from './sheet-name';
@@ -45,7 +46,7 @@ export function StepActions({ bench, step, log, mayAnneal, onDone, onOpen, onTur
       {hold ? <HoldNotice order={hold} /> : null}
       {step.waits ? <StepWaits bench={bench} waits={step.waits} /> : null}
       <LeafRow turn={onTurn}>
-        {isSized(step) ? (
+        {isRead(step) ? (
           <Button label="Log reading" className="min-h-[56px] flex-1" onPress={() => onOpen('reading')} />
         ) : null}
         <Button

@@ -1,4 +1,4 @@
-import { pastWords, stopAt, wayRoundWords, type BenchWord } from '@round-mint/core/bench';
+import { isRead, pastWords, stopAt, wayRoundWords, type BenchWord } from '@round-mint/core/bench';
 import { movesWall, type RouteStep } from '@round-mint/core/steps';
 import { useState } from 'react';
 import { View, type LayoutChangeEvent } from 'react-native';
@@ -14,7 +14,7 @@ import { Type } from '@/ui/Type';
 import { CautionLine } from './CautionLine';
 import { replanWords } from './replan-words';
 import { tapeWords } from '@/features/shared/words/tape-words';
-import { isSized, stopMark, toMark, verbOf, type BenchRing } from '@/features/shared/ring/bench-model';
+import { stopMark, toMark, verbOf, type BenchRing } from '@/features/shared/ring/bench-model';
 
 const DRAWING_HEIGHT = 250;
 const LADDER_WIDTH = 138;
@@ -25,8 +25,6 @@ interface StepViewProps {
   /** Its place in the route: the one at hand, or one that is only looked at. */
   readonly at: number;
   readonly word: BenchWord;
-  /** The rest of the route is still being worked out. */
-  readonly working: boolean;
 }
 
 /** Before (ghost) and after of the step at hand, and where the edges stand on the ladder. */
@@ -38,7 +36,7 @@ function BenchDrawing({ bench, step, at }: Pick<StepViewProps, 'bench' | 'step' 
   const before = state.steps[at - 1]?.outline;
   const height = DRAWING_HEIGHT;
   const onLayout = (event: LayoutChangeEvent) => setWidth(event.nativeEvent.layout.width);
-  const ladder = isSized(step);
+  const ladder = isRead(step);
   const [rim, cut] = bench.coinRing ? ['rim', 'cut'] : ['marked', 'other'];
   const edges = [
     { label: rim ?? '', diameterMm: state.edges.rimInsideDiameterMm },
@@ -98,7 +96,7 @@ const LEVELS: Partial<Readonly<Record<BenchWord['advice']['code'], 'good' | 'not
 };
 
 /** What the bench says of the last reading, and how the rest goes on from it. */
-function BenchSays({ bench, word, working }: Pick<StepViewProps, 'bench' | 'word' | 'working'>) {
+function BenchSays({ bench, word }: Pick<StepViewProps, 'bench' | 'word'>) {
   const write = useWriters();
   const { advice, derived, standing } = word;
   const level = LEVELS[advice.code];
@@ -114,7 +112,7 @@ function BenchSays({ bench, word, working }: Pick<StepViewProps, 'bench' | 'word
   return (
     <View testID="reading-verdict">
       <Notice level={level} title={advice.message} live testID={standing}>
-        {working
+        {derived.kind === 'pending'
           ? 'Working out the rest …'
           : changed
             ? replanWords(changed, write.size, write.length, { next: false })
@@ -125,7 +123,7 @@ function BenchSays({ bench, word, working }: Pick<StepViewProps, 'bench' | 'word
 }
 
 /** One step a screen: one verb, the number that matters, what to look for. */
-export function StepView({ bench, step, at, word, working }: StepViewProps) {
+export function StepView({ bench, step, at, word }: StepViewProps) {
   const write = useWriters();
   const { primarySystem } = useSettings();
   const { ring, state } = bench;
@@ -165,7 +163,7 @@ export function StepView({ bench, step, at, word, working }: StepViewProps) {
           <Notice key={message} level="warn" title={message} />
         ))}
       </View>
-      {atHand ? <BenchSays bench={bench} word={word} working={working} /> : null}
+      {atHand ? <BenchSays bench={bench} word={word} /> : null}
       {atHand ? (
         <SoftnessGauge
           spent={state.spent}

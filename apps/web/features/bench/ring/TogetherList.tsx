@@ -1,3 +1,4 @@
+import { isRead } from '@round-mint/core/bench';
 import { doneBody, type Job } from '@round-mint/core/ring';
 import { View } from 'react-native';
 import { StepIcon } from '@/drawings/route/StepIcon';
@@ -6,7 +7,7 @@ import { useWaitLog } from '@/features/shared/ring/use-waits';
 import { useLogEvents } from '@/store/use-log-events';
 import { Button } from '@/ui/Button';
 import { Type } from '@/ui/Type';
-import { isSized, jobsOf, verbOf, type BenchRing } from '@/features/shared/ring/bench-model';
+import { jobsOf, verbOf, type BenchRing } from '@/features/shared/ring/bench-model';
 
 /** "Anneal 3 rings", "2 rings into the pickle", "Fold 2 rings". */
 function jobTitle({ by, kind, setUp, rings }: Job): string {
@@ -32,7 +33,7 @@ function JobCard({ job }: { job: Job }) {
       })),
     );
   // A size is read ring by ring; a die that is pressed home needs no reading.
-  const byReading = job.rings.some(({ step }) => step.kind !== 'fold' && isSized(step));
+  const byReading = job.rings.some(({ step }) => step.kind !== 'fold' && isRead(step));
   return (
     <View role="listitem" className="gap-2 py-2">
       <View className="flex-row items-center gap-3">

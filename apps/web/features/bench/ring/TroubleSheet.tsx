@@ -1,3 +1,4 @@
+import { isRead } from '@round-mint/core/bench';
 import { helpsToRead, remedyFor, symptomsAt } from '@round-mint/core/remedy';
 import type { Symptom } from '@round-mint/core/ring';
 import type { NewRoute } from '@round-mint/core/replan';
@@ -12,7 +13,7 @@ import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
-import { isSized, type BenchRing } from '@/features/shared/ring/bench-model';
+import type { BenchRing } from '@/features/shared/ring/bench-model';
 import { CrackRepairForm, type MeasuredCrack } from './CrackRepairForm';
 import { replanWords } from './replan-words';
 import type { BenchLog } from '@/features/shared/ring/use-bench-log';
@@ -117,7 +118,7 @@ export function TroubleSheet({ bench, step, log, onClose, onRead }: TroubleSheet
         </Type>
       </View>
       <GuidedRemedy key={symptom} symptom={symptom} />
-      {helpsToRead(symptom) && isSized(step) ? (
+      {helpsToRead(symptom) && isRead(step) ? (
         <Button label="Log a reading: plan on from it" onPress={readOn} />
       ) : null}
       {bench.coinRing && symptom === 'crack-at-cut-edge' ? (

@@ -6,6 +6,7 @@ import {
   deriveRoute,
   findingOf,
   keptRoute,
+  ringInWork,
   wordAlong,
 } from '@round-mint/core/bench';
 import { kitOrReference } from '@round-mint/core/kit';
@@ -36,19 +37,7 @@ export function useBenchTools(): BenchTools | undefined {
 /** Everything that planning on from a coin ring needs, but for what was found; undefined while the kit is fetched. */
 export function useRingInWork({ atBench, state }: BenchRing): RingInWork | undefined {
   const tools = useBenchTools();
-  return useMemo(() => {
-    if (!tools || !atBench.coin) return undefined;
-    const { coin, wall, school } = atBench.coin;
-    const { steps, step, spent, edges, openReading, targetInsideDiameterMm, holeMm } = state;
-    return {
-      coin,
-      wall,
-      school,
-      mandrel: atBench.mandrel,
-      state: { steps, step, spent, edges, openReading, targetInsideDiameterMm, holeMm },
-      ...tools,
-    };
-  }, [tools, atBench, state]);
+  return useMemo(() => tools && ringInWork(atBench, state, tools), [tools, atBench, state]);
 }
 
 export interface Derived {
@@ -57,8 +46,6 @@ export interface Derived {
   readonly word: BenchWord;
   /** The log; going on along a derived route keeps it. */
   readonly log: BenchLog;
-  /** The rest is still being worked out. */
-  readonly working: boolean;
 }
 
 /** What the bench says of a ring now, derived on this device as on every other one. */
@@ -78,11 +65,10 @@ export function useDerived(stored: BenchRing, log: BenchLog): Derived {
     if (!stored.coinRing) return runToEnd(deriveRoute(stored.atBench, stored.stored, finding, tools));
     return fresh && answer ? answer : PENDING;
   }, [finding, tools, stored, fresh, answer]);
-  const working = derived.kind === 'pending';
-  const bench = useMemo(() => benchAlong(stored.ring, derived), [stored.ring, derived]);
+  const bench = useMemo(() => benchAlong(stored, derived), [stored, derived]);
   const word = useMemo(
-    () => wordAlong(stored.atBench, stored.stored, derived, tools ?? { kit: [], system }),
-    [stored, derived, tools, system],
+    () => wordAlong(stored.atBench, stored.stored, derived, { system }),
+    [stored, derived, system],
   );
   const keeping = useMemo<BenchLog>(
     () => ({
@@ -90,11 +76,11 @@ export function useDerived(stored: BenchRing, log: BenchLog): Derived {
       log: (...bodies) => {
         const body = bodies.find(goesOn);
         const act = body && { id: '', at: new Date().toISOString(), body };
-        const kept = act && keptRoute(stored.ring.events, act, derived, word.advice.message);
+        const kept = act && keptRoute(stored.ring.events, act, word);
         return kept ? log.logAlong(kept, ...bodies) : log.log(...bodies);
       },
     }),
-    [log, stored.ring.events, derived, word],
+    [log, stored.ring.events, word],
   );
-  return { bench, word, log: keeping, working };
+  return { bench, word, log: keeping };
 }

@@ -33,7 +33,7 @@ describe('benchRing', () => {
   it('stands along a route that follows from what was found, when one does', () => {
     const { steps } = route;
     const derived = { kind: 'changed', because: id(1), fromStep: 1, steps: steps.slice(5) } as const;
-    const bench = benchAlong(ringWith([]), derived);
+    const bench = benchAlong(benchRing(ringWith([])), derived);
     expect(bench.state.steps).toHaveLength(1 + steps.length - 5);
     expect(bench.stored.steps).toHaveLength(steps.length);
     expect(bench.next).toBe(steps[5]);

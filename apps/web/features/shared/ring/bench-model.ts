@@ -3,8 +3,6 @@ import type { MetalId } from '@round-mint/core/metal';
 import { ringAtBench } from '@round-mint/contract/bench';
 import {
   alongRoute,
-  AS_PLANNED,
-  isRead,
   type DerivedRoute,
   type RingAtBench,
   stopAt,
@@ -42,30 +40,30 @@ export interface BenchRing {
   readonly targetMm: number;
 }
 
-/** A ring along the routes that were kept. */
-export function benchRing(ring: RingWithEvents): BenchRing {
-  return benchAlong(ring, AS_PLANNED);
-}
-
-/** @param derived the route that follows from what was found last */
-export function benchAlong(ring: RingWithEvents, derived: DerivedRoute): BenchRing {
-  const coinRing = ring.kind === 'coin' ? ring : undefined;
-  const atBench = ringAtBench(ring);
-  const stored = storedState(atBench);
-  const state = alongRoute(stored, derived);
+/** What is told of a ring from where it stands. */
+function standingOf(ring: RingWithEvents, state: RingState) {
   const reroute = state.reroutes.at(-1);
   return {
-    ring,
-    coinRing,
-    edges: coinRing ? COIN_EDGES : BAND_EDGES,
-    atBench,
-    stored,
     state,
     step: state.steps[state.step],
     next: state.steps[state.step + 1],
     reroute: reroute?.step === state.step ? reroute : undefined,
     targetMm: state.targetInsideDiameterMm ?? ring.prediction.targetInsideDiameterMm,
   };
+}
+
+/** A ring along the routes that were kept. */
+export function benchRing(ring: RingWithEvents): BenchRing {
+  const coinRing = ring.kind === 'coin' ? ring : undefined;
+  const atBench = ringAtBench(ring);
+  const stored = storedState(atBench);
+  const edges = coinRing ? COIN_EDGES : BAND_EDGES;
+  return { ring, coinRing, edges, atBench, stored, ...standingOf(ring, stored) };
+}
+
+/** The same along the route that follows from what was found last. */
+export function benchAlong(bench: BenchRing, derived: DerivedRoute): BenchRing {
+  return { ...bench, ...standingOf(bench.ring, alongRoute(bench.stored, derived)) };
 }
 
 /** What the ring is made of. */
@@ -113,11 +111,6 @@ export function jobsOf(rings: readonly BenchRing[]): readonly Job[] {
 /** One verb a screen. */
 export function verbOf({ kind }: Pick<RouteStep, 'kind'>): string {
   return VERBS[kind] ?? 'Work';
-}
-
-/** Steps whose end is a size that a mandrel can read. */
-export function isSized(step: Pick<RouteStep, 'kind' | 'reading'>): boolean {
-  return isRead(step);
 }
 
 /** ", to US 8½" after a step that ends on the mandrel; nothing after others. */
