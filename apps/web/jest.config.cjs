@@ -16,8 +16,10 @@ const LET_THROUGH = [
   'd3-.*',
   'internmap',
   'nanoid',
-  '@round-mint/.*',
 ];
+
+/** Core and contract as one script each test file reads (scripts/jest/bundled-packages.mjs). */
+const PACKAGES = `${__dirname}/../../node_modules/.cache/round-mint/bundled-packages`;
 
 module.exports = {
   displayName: 'web',
@@ -27,7 +29,7 @@ module.exports = {
   maxWorkers: '100%',
   setupFilesAfterEnv: ['<rootDir>/testing/wait-for-store.ts'],
   preset: 'jest-expo',
-  transform: { '/packages/core/src/.*\\.ts$': '<rootDir>/../../scripts/jest/core-transform.cjs' },
+  globalSetup: '<rootDir>/../../scripts/jest/bundled-packages.mjs',
   rootDir: __dirname,
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   transformIgnorePatterns: [`/node_modules/(?!(${LET_THROUGH.join('|')}))`],
@@ -35,6 +37,7 @@ module.exports = {
     '^(@/workers|\\.)/start-job$': '<rootDir>/testing/start-job-in-page.ts',
     '^idb-keyval$': '<rootDir>/testing/memory-keyval.ts',
     '^@/(.*)$': '<rootDir>/$1',
+    '^@round-mint/(core|contract)/(.*)$': `${PACKAGES}/$1/$2.js`,
     '^lucide-react-native/icons/(.*)$': require
       .resolve('lucide-react-native')
       .replace(/dist.*$/, 'dist/cjs/icons/$1.js'),

@@ -1,4 +1,5 @@
 import { rm } from 'node:fs/promises';
+import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { bundleForNode } from './bundle.mjs';
 import { whenStale } from './fresh.mjs';
@@ -30,9 +31,12 @@ async function bundleServer() {
 export async function buildIfNeeded() {
   await whenStale('web', [...PACKAGES, 'apps/web'], 'apps/web/dist/index.html', async () => {
     say('Building the app; the first time takes some minutes …');
-    await must('npx', ['expo', 'export', '--platform', 'web', '--output-dir', 'dist'], {
-      cwd: join(ROOT, 'apps/web'),
-    });
+    const cores = String(availableParallelism());
+    await must(
+      'npx',
+      ['expo', 'export', '--platform', 'web', '--output-dir', 'dist', '--max-workers', cores],
+      { cwd: join(ROOT, 'apps/web') },
+    );
   });
   await whenStale('server', [...PACKAGES, 'apps/server'], 'apps/server/dist/server.mjs', async () => {
     say('Building the server …');

@@ -53,7 +53,7 @@ export function useStockTable(pieces: StockItem[]) {
     ],
     [write],
   );
-  // eslint-disable-next-line react-hooks/incompatible-library -- the table is not memoized and need not be
+  // eslint-disable-next-line react-hooks/incompatible-library -- the table is handed on as a new object, see below
   const table = useReactTable({
     data: pieces,
     columns,
@@ -69,7 +69,8 @@ export function useStockTable(pieces: StockItem[]) {
     getFilteredRowModel: getFilteredRowModel(),
     getSortedRowModel: getSortedRowModel(),
   });
-  return { table, search, setSearch };
+  // The package changes its own object in place, which what is drawn of it would not be told.
+  return { table: { ...table }, search, setSearch };
 }
 
 export type StockTable = ReturnType<typeof useStockTable>['table'];
