@@ -11,10 +11,12 @@ export {
   choosePunch,
   chooseReducingHole,
   chooseStretcher,
+  coneEndsMm,
   foldDies,
   lacksFoldDie,
   lacksPusher,
   pusherInDie,
+  stretcherEndsMm,
   stretcherTaperDeg,
 } from './tool-choice';
 export type { FoldDieChoice, MissingTool, ToolChoice } from './tool-choice';

@@ -1,5 +1,5 @@
 import { degToRad } from '../numeric';
-import { toolsOf, type Kit, type Tool, type ToolKind } from './kit';
+import { toolsOf, type ExpansionCone, type Kit, type Tool, type ToolKind } from './kit';
 import type { ToolContact } from './tool-contact';
 
 /** A punch counts as the hole asked for within this, mm. */
@@ -106,11 +106,14 @@ export function lacksFoldDie(coinDiameterMm: number, angleDeg: number): ToolChoi
   return lacks('fold-die', coinDiameterMm, words);
 }
 
+/** Two tools whose ranges end and begin at the same size meet: a reading is no finer, mm. */
+const MEET_MM = 0.02;
+
 /** The stretcher that goes into the ring before the pull and reaches the size after it: the shortest reach that will do. */
 export function chooseStretcher(kit: Kit, fromInsideMm: number, toInsideMm: number): ToolChoice {
   const found = nearest(
     toolsOf(kit, 'stretcher').filter(
-      ({ spec }) => spec.largestMm >= toInsideMm && spec.smallestMm <= fromInsideMm,
+      ({ spec }) => spec.largestMm >= toInsideMm && spec.smallestMm <= fromInsideMm + MEET_MM,
     ),
     ({ spec }) => spec.largestMm,
   );
@@ -128,6 +131,11 @@ export function chooseStretcher(kit: Kit, fromInsideMm: number, toInsideMm: numb
     : lacks('stretcher', toInsideMm, `a stretcher that reaches ${toInsideMm.toFixed(1)} mm`);
 }
 
+/** Inside diameters at which one stretcher of the kit ends and another may go on, mm. */
+export function stretcherEndsMm(kit: Kit): readonly number[] {
+  return toolsOf(kit, 'stretcher').map(({ spec }) => spec.largestMm);
+}
+
 /** A block's hollow is cut for its ball, mm of diameter. */
 const HOLLOW_MATCH_MM = 0.5;
 
@@ -141,10 +149,14 @@ export function chooseHollow(kit: Kit, diameterMm: number, contact: ToolContact)
     : lacks('dapping-ball', diameterMm, `a dapping block with a hollow of ${diameterMm.toFixed(0)} mm`);
 }
 
-/** Taper of the stretcher that would be used to reach a size, degrees; 0 when none is owned. */
+/** Taper of the stretcher that would be used to reach a size, or that ends the pull where two share it, degrees; 0 when none is owned. */
 export function stretcherTaperDeg(kit: Kit, fromInsideMm: number, toInsideMm: number): number {
-  const choice = chooseStretcher(kit, fromInsideMm, toInsideMm);
-  return 'tool' in choice && choice.contact?.kind === 'splines' ? choice.contact.taperDeg : 0;
+  const choices = [
+    fromInsideMm,
+    ...stretcherEndsMm(kit).filter((mm) => mm > fromInsideMm && mm < toInsideMm),
+  ];
+  const choice = choices.map((mm) => chooseStretcher(kit, mm, toInsideMm)).find((one) => 'tool' in one);
+  return choice && 'tool' in choice && choice.contact?.kind === 'splines' ? choice.contact.taperDeg : 0;
 }
 
 /** A ring this much over a hole still starts into its cone, mm; one this much under it is still guided. */
@@ -195,6 +207,15 @@ export function lacksPusher(insideDiameterMm: number): ToolChoice {
 /** A ring may end in the upper, thinner part of its cone only, or it cannot be released (craft §3). */
 const UPPER_PART_OF_CONE = 2 / 3;
 
+function upperEndMm({ smallEndMm, largeEndMm }: ExpansionCone): number {
+  return smallEndMm + (largeEndMm - smallEndMm) * UPPER_PART_OF_CONE;
+}
+
+/** Inside diameters of the cut edge at which one expansion cone of the kit ends and another may go on, mm. */
+export function coneEndsMm(kit: Kit): readonly number[] {
+  return toolsOf(kit, 'expansion-cone').map(({ spec }) => upperEndMm(spec));
+}
+
 /**
  * The cone and lid that bring a wall upright. The cut edge ends in the cone's upper part; the lid's hole is smaller
  * than the rim's outside, so that the rim sits fully on it, and larger than the cone where it comes through.
@@ -206,8 +227,7 @@ export function chooseCone(
   heightMm: number,
 ): ToolChoice {
   const found = toolsOf(kit, 'expansion-cone').flatMap(({ tool, spec }) => {
-    const upper = spec.smallEndMm + (spec.largeEndMm - spec.smallEndMm) * UPPER_PART_OF_CONE;
-    if (cut.fromMm < spec.smallEndMm || cut.toMm > upper) return [];
+    if (cut.fromMm < spec.smallEndMm - MEET_MM || cut.toMm > upperEndMm(spec)) return [];
     const coneAtRimMm = cut.toMm - 2 * heightMm * Math.tan(degToRad(spec.angleDeg));
     const lidHoleMm = spec.lidHolesMm
       .filter((hole) => hole > coneAtRimMm && hole < rimOutsideMm)

@@ -1,6 +1,7 @@
 import { rimEdge } from '../forming';
 import { isFormed, MOST_MOVES, nextMoves, type Goal, type Move, type RouteState } from './moves';
-import { countedPasses, isUnmoved, runPass } from './passes';
+import { lacksTool, legsOf } from './hand-over';
+import { countedPasses, isUnmoved } from './passes';
 import { addCost, compareCost, NO_COST, type RouteCost } from './route-cost';
 import { stepDefaults, spoilRisks } from '../steps';
 
@@ -23,7 +24,8 @@ function minutesOf(kind: Move['phase']['kind'] | 'anneal', { traits }: Goal): nu
 function tryMove(path: Path, move: Move, goal: Goal): Path | undefined {
   const { state } = path;
   const { phase, words } = move;
-  const wall = runPass(phase, state.wall, state.wall, { from: 0, to: 1 });
+  const legs = legsOf(move, { start: state.wall, stands: state.wall, from: 0, to: 1 });
+  const wall = legs.at(-1)?.wall ?? state.wall;
   if (rimEdge(wall).outsideDiameterMm > goal.coinDiameterMm + RIM_ROUNDING_MM) return undefined;
   const keys = [...path.keys, move.key];
   // The wall is there already: nothing is to be done, and the way goes on.
@@ -31,7 +33,6 @@ function tryMove(path: Path, move: Move, goal: Goal): Path | undefined {
     return { state: { ...state, ...move.settles, stage: move.to }, keys, cost: path.cost };
   }
   const weighed = countedPasses(phase, state.wall, state.spent, goal.allowanceStrainLog);
-  const choice = words.tool(state.wall, wall);
   const question = { from: state.wall, to: wall, passes: weighed.passes, kind: phase.kind };
   const risks = spoilRisks({
     ...question,
@@ -40,11 +41,11 @@ function tryMove(path: Path, move: Move, goal: Goal): Path | undefined {
     workingThicknessMm: goal.workingThicknessMm,
   });
   const cost: RouteCost = {
-    missingTools: choice && 'missing' in choice ? 1 : 0,
+    missingTools: lacksTool(legs) ? 1 : 0,
     risks: risks.length + (move.risks?.length ?? 0),
     anneals: weighed.anneals,
     minutes:
-      weighed.passes * minutesOf(phase.kind, goal) +
+      (weighed.passes + legs.length - 1) * minutesOf(phase.kind, goal) +
       weighed.anneals * minutesOf('anneal', goal) +
       (words.before ? minutesOf(words.before, goal) : 0),
   };

@@ -33,7 +33,8 @@ import {
 } from '../steps';
 import { benchAllowance } from './goal';
 import type { Move } from './moves';
-import { runPass, splitPhase } from './passes';
+import { legsOf } from './hand-over';
+import { splitPhase } from './passes';
 
 /** Where the route stands while it is generated. */
 export interface RouteBuilder {
@@ -205,17 +206,19 @@ export function addMove(builder: RouteBuilder, move: Move, detail: (to: Meridian
   const start = builder.wall;
   const progress = builder.progress;
   const arrived = { ...progress, ...move.settles, stage: move.to };
-  const passes = splitPhase(phase, start, builder.spent, builder.allowanceStrainLog);
+  let stands = start;
   let from = 0;
-  passes.forEach((pass, i) => {
-    if (pass.annealFirst && builder.steps.at(-1)?.kind !== 'anneal') addAnneal(builder);
-    const before = builder.wall;
-    const next = runPass(phase, start, before, { from, to: pass.progress });
+  const passes = splitPhase(phase, start, builder.spent, builder.allowanceStrainLog).flatMap((pass) => {
+    const legs = legsOf(move, { start, stands, from, to: pass.progress });
+    stands = legs.at(-1)?.wall ?? stands;
     from = pass.progress;
+    return legs.map((leg, i) => ({ ...leg, annealFirst: pass.annealFirst && i === 0 }));
+  });
+  passes.forEach(({ annealFirst, progress: reached, wall, choice: tool }, i) => {
+    if (annealFirst && builder.steps.at(-1)?.kind !== 'anneal') addAnneal(builder);
     const title = words.title(i + 1, passes.length);
-    const tool = words.tool(before, next);
     const lipMm = words.leavesLip ? builder.traits.trimGainMm : builder.lipMm;
-    builder.progress = i === passes.length - 1 ? arrived : underWay(progress, move, next, pass.progress);
-    addStep(builder, phase.kind, { title, instruction: words.instruction, tool }, next, lipMm, detail(next));
+    builder.progress = i === passes.length - 1 ? arrived : underWay(progress, move, wall, reached);
+    addStep(builder, phase.kind, { title, instruction: words.instruction, tool }, wall, lipMm, detail(wall));
   });
 }

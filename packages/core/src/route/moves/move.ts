@@ -29,6 +29,8 @@ export interface MoveWords {
   readonly title: (pass: number, count: number) => string;
   readonly instruction: string;
   readonly tool: (before: Meridian, after: Meridian) => ToolChoice | undefined;
+  /** Inside diameters of the cut edge at which one tool may hand over to another, mm. */
+  readonly handOverAtMm?: readonly number[];
   /** Leaves a lip inside the rim edge, to be trimmed later. */
   readonly leavesLip?: boolean;
   /** Steps to put in before it. */

@@ -1,5 +1,5 @@
 import { cutEdge, DEFAULT_FOLD_ANGLE_DEG, rimEdge } from '../../forming';
-import { chooseReducingHole, chooseStretcher } from '../../kit';
+import { chooseReducingHole, chooseStretcher, stretcherEndsMm } from '../../kit';
 import { counted, type Goal, type MoveWords } from './move';
 
 /** Plate whose holes reduce a straight or leaning wall. */
@@ -12,6 +12,7 @@ export function stretchWords(goal: Goal, title: string, instruction: string): Mo
     instruction,
     tool: (before, after) =>
       chooseStretcher(goal.kit, cutEdge(before).insideDiameterMm, cutEdge(after).insideDiameterMm),
+    handOverAtMm: stretcherEndsMm(goal.kit),
   };
 }
 

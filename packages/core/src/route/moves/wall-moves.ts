@@ -13,7 +13,7 @@ import {
   taperedCutMm,
 } from '../phases/wall';
 import { steppedTaperPhase } from '../phases/stepped';
-import { chooseCone, lacksPusher, pusherInDie, stretcherTaperDeg } from '../../kit';
+import { chooseCone, coneEndsMm, lacksPusher, pusherInDie, stretcherTaperDeg } from '../../kit';
 import { formedWish } from '../../steps';
 import { counted, type Goal, type Move, type MoveWords, type RouteState } from './move';
 import { PLATE_DEG, reduceWords, stretchWords } from './tool-words';
@@ -126,6 +126,7 @@ function straightenMoves(state: RouteState, goal: Goal, beforeCurlMm: number): r
         instruction:
           'Greased, cut edge down on the cone, rim edge fully on the lid. The next larger lid only when the rim no longer fits.',
         tool: (before, after) => coneFor(goal, before, after),
+        handOverAtMm: coneEndsMm(goal.kit),
         before: 'trim',
       },
       to: 'to-size',
