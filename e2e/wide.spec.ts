@@ -37,7 +37,7 @@ test('planning at the wide sheet: drawer, drawing and ladder side by side', asyn
     .click();
   await expect(page.getByTestId('figure-width')).not.toHaveText(before ?? '');
   await page.getByRole('button', { name: 'Add it' }).click();
-  await expect(page.getByText('with ½ US for width')).toBeVisible();
+  await expect(page.getByText('with ½ size for width')).toBeVisible();
 });
 
 test('the plan can be worked from the keyboard', async ({ app: page }) => {

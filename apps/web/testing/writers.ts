@@ -1,5 +1,5 @@
 import { formatLength } from '@round-mint/core/format';
-import { writeSize } from '@round-mint/core/size';
+import { writeAmount, writeMeanAmount, writeOff, writeSize } from '@round-mint/core/size';
 import type { Writers } from '@/features/shared/settings/use-settings';
 
 /** Sizes and lengths as the default settings write them. */
@@ -11,6 +11,9 @@ export function defaultWriters(): Writers {
     size,
     second: (mm) => writeSize(mm, 'uk'),
     sizeAndLength: (mm) => `${size(mm)} (${length(mm)})`,
+    amount: (mm) => writeAmount(mm, 'us'),
+    meanAmount: (mm) => writeMeanAmount(mm, 'us'),
+    off: (mm) => writeOff(mm, 'us'),
     length,
     money: (amount) => `${amount.toFixed(2)} cr`,
   };

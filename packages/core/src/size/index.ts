@@ -8,6 +8,8 @@ export {
   SIZE_SYSTEMS,
   stepMark,
   writeAmount,
+  writeMeanAmount,
+  writeOff,
   writeSize,
 } from './marks';
 export type { SizeMark, SizeMarks } from './marks';

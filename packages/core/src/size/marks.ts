@@ -67,6 +67,19 @@ export function writeAmount(mm: number, systemId: SizeSystemId): string {
   return sizesInWords(amount, systemId === 'us' ? undefined : prefix);
 }
 
+/** How far a size is off, in words, to the system's nearest mark: "½ size too large", "on size". */
+export function writeOff(mm: number, systemId: SizeSystemId): string {
+  if (Math.abs(mm) < markMm(systemId) / 2) return 'on size';
+  return `${writeAmount(mm, systemId)} too ${mm > 0 ? 'large' : 'small'}`;
+}
+
+/** A mean of amounts, finer than any mark: "0.24 size", "0.49 UK size". */
+export function writeMeanAmount(mm: number, systemId: SizeSystemId): string {
+  const { step, prefix } = SIZE_SYSTEMS[systemId];
+  const amount = ((Math.abs(mm) / markMm(systemId)) * step).toFixed(2);
+  return `${amount} ${systemId === 'us' ? '' : `${prefix} `}size`;
+}
+
 /**
  * What two readings must differ by to be two: a quarter US or half a UK size, with a hair of slack, whatever the system
  * (craft §13).

@@ -3,7 +3,7 @@ import { foretellsBetter } from '@round-mint/core/learn';
 import { Link } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { LogTabs } from '@/features/shared/tabs/LogTabs';
-import { useSettings } from '@/features/shared/settings/use-settings';
+import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { useChangeSettingsMutation, useGetLearntQuery } from '@/store/api';
 import { Choices } from '@/ui/Choices';
@@ -45,6 +45,7 @@ function Outliers({ ids, names }: { ids: readonly string[]; names: ReadonlyMap<s
 }
 
 function ValueRow({ value, names }: { value: LearntValueAnswer; names: ReadonlyMap<string, string> }) {
+  const write = useWriters();
   const { standardFor } = useSettings();
   const [save] = useChangeSettingsMutation();
   const { title, about } = nameOf(value);
@@ -56,7 +57,7 @@ function ValueRow({ value, names }: { value: LearntValueAnswer; names: ReadonlyM
     void save({
       standardFor: keptStandard ? standardFor.filter((one) => one !== key) : [...standardFor, key],
     });
-  const error = errorText(value);
+  const error = errorText(value, write);
   return (
     <View role="listitem" className="border-b border-line py-2">
       <View className="flex-row items-start gap-3">
@@ -65,15 +66,15 @@ function ValueRow({ value, names }: { value: LearntValueAnswer; names: ReadonlyM
           <Type as="small">{`${about} · ${restsOn(value)}`}</Type>
         </View>
         <View className="items-end">
-          <Type as="heading">{valueText(value, used ? value.value : standard)}</Type>
+          <Type as="heading">{valueText(value, used ? value.value : standard, write)}</Type>
           <Type as="small">
             {used
-              ? `default ${valueText(value, standard)}${sigma === undefined || value.what !== 'share' ? '' : `, ± ${sigma.toFixed(3)}`}`
+              ? `default ${valueText(value, standard, write)}${sigma === undefined || value.what !== 'share' ? '' : `, ± ${sigma.toFixed(3)}`}`
               : few
-                ? `default; too few rings, they say ${valueText(value, value.value)}`
+                ? `default; too few rings, they say ${valueText(value, value.value, write)}`
                 : !helps && !keptStandard
-                  ? `default; what was learnt, ${valueText(value, value.value)}, foretells no better`
-                  : `default; learnt ${valueText(value, value.value)}`}
+                  ? `default; what was learnt, ${valueText(value, value.value, write)}, foretells no better`
+                  : `default; learnt ${valueText(value, value.value, write)}`}
           </Type>
         </View>
       </View>

@@ -1,6 +1,6 @@
 import type { LearntValueAnswer } from '@round-mint/contract/learnt';
 import type { StepKind } from '@round-mint/core/steps';
-import { MM_PER_US_SIZE } from '@round-mint/core/size';
+import type { Writers } from '@/features/shared/settings/use-settings';
 import { STEP_WORDS } from '@/features/shared/words/step-words';
 
 /** What a value is called, and what it is about. */
@@ -37,14 +37,18 @@ function signOf(value: number): string {
 }
 
 /** A value in its own notation. */
-export function valueText({ what, of }: LearntValueAnswer, value: number): string {
+export function valueText(
+  { what, of }: LearntValueAnswer,
+  value: number,
+  { meanAmount }: Pick<Writers, 'meanAmount'>,
+): string {
   switch (what) {
     case 'share':
       return `${signOf(value)}${Math.abs(value).toFixed(3)}`;
     case 'trim':
-      return `${(value / MM_PER_US_SIZE).toFixed(2)} US`;
+      return meanAmount(value);
     case 'fold':
-      return `${signOf(value)}${Math.abs(value / MM_PER_US_SIZE).toFixed(2)} US`;
+      return `${signOf(value)}${meanAmount(value)}`;
     case 'curl':
       return `${(value * Number.parseFloat(of ?? '0')).toFixed(1)}°`;
     case 'springback':
@@ -55,8 +59,11 @@ export function valueText({ what, of }: LearntValueAnswer, value: number): strin
   }
 }
 
-/** "0.24 → 0.11 US": what predictions were off by default, and as the other rings would have predicted. */
-export function errorText({ what, errorBefore, errorAfter }: LearntValueAnswer): string | undefined {
+/** "0.24 size → 0.11 size": what predictions were off by default, and as the other rings would have predicted. */
+export function errorText(
+  { what, errorBefore, errorAfter }: LearntValueAnswer,
+  { meanAmount }: Pick<Writers, 'meanAmount'>,
+): string | undefined {
   if (errorBefore === undefined || errorAfter === undefined) return undefined;
   const pair = (factor: number, decimals: number, unit: string) =>
     `${(errorBefore * factor).toFixed(decimals)} → ${(errorAfter * factor).toFixed(decimals)}${unit}`;
@@ -66,7 +73,7 @@ export function errorText({ what, errorBefore, errorAfter }: LearntValueAnswer):
     case 'minutes':
       return pair(1, 1, ' min');
     default:
-      return pair(1 / MM_PER_US_SIZE, 2, ' US');
+      return `${meanAmount(errorBefore)} → ${meanAmount(errorAfter)}`;
   }
 }
 

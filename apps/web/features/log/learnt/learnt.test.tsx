@@ -3,24 +3,27 @@ import { DEFAULT_SETTINGS } from '@round-mint/contract/settings';
 import { fakeServer } from '@/testing/fake-server';
 import { FIRST_RING as RING, learntOf, valueOf } from '@/testing/learnt';
 import { renderWithStore } from '@/testing/render';
+import { defaultWriters } from '@/testing/writers';
 import { runningMean } from './course-model';
 import { LearntScreen } from './LearntScreen';
 import { errorText, nameOf, restsOn, valueText } from './learnt-words';
 
 jest.mock('expo-router', () => jest.requireActual('@/testing/router').fakeRouter());
 
+const WRITE = defaultWriters();
+
 describe('the words of a learnt value', () => {
   it('tells it in its own notation, with its error in sizes', () => {
     const curl = valueOf();
     expect(nameOf(curl).title).toBe('What the 17° die really turns');
-    expect(valueText(curl, curl.value)).toBe('15.3°');
-    expect(errorText(curl)).toBe('0.25 → 0.10 US');
+    expect(valueText(curl, curl.value, WRITE)).toBe('15.3°');
+    expect(errorText(curl, WRITE)).toBe('0.25 size → 0.10 size');
     expect(restsOn(curl)).toBe('23 rings');
     const share = valueOf({ key: 'share', what: 'share', errorBefore: 0.021, errorAfter: 0.014 });
-    expect(valueText(share, -0.04)).toBe('−0.040');
-    expect(errorText(share)).toBe('2.1 → 1.4 %');
+    expect(valueText(share, -0.04, WRITE)).toBe('−0.040');
+    expect(errorText(share, WRITE)).toBe('2.1 → 1.4 %');
     expect(restsOn(valueOf({ what: 'minutes', sightings: 80 }))).toBe('80 timed');
-    expect(errorText(valueOf({ errorBefore: undefined }))).toBeUndefined();
+    expect(errorText(valueOf({ errorBefore: undefined }), WRITE)).toBeUndefined();
   });
 });
 

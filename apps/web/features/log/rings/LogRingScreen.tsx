@@ -160,7 +160,7 @@ function FinishedRing({ entry, ring }: { entry: LogEntry; ring: RingWithEvents }
         />
       }
     >
-      <Type as="figure">{`${write.size(entry.predictedInsideDiameterMm)}: ${sizeErrorWords(entry.sizeErrorUs)}`}</Type>
+      <Type as="figure">{`${write.size(entry.predictedInsideDiameterMm)}: ${sizeErrorWords(entry.sizeErrorUs, write)}`}</Type>
       <FinishedDrawing ring={ring} entry={entry} />
       <ComparisonChart entry={entry} />
       <ComparisonTable entry={entry} />

@@ -2,7 +2,7 @@ import type { LogEntry } from '@round-mint/contract/log';
 import { format } from 'date-fns';
 import { Link } from 'expo-router';
 import { Pressable, View } from 'react-native';
-import { useWriters } from '@/features/shared/settings/use-settings';
+import { useWriters, type Writers } from '@/features/shared/settings/use-settings';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { workshop } from '@round-mint/contract/endpoints-workshop';
 import { useListLogQuery } from '@/store/api';
@@ -27,7 +27,7 @@ function LogRow({ entry }: { entry: LogEntry }) {
             <Type as="small">{`${logKindWords(entry)}${entry.stockName} · ${format(new Date(entry.finishedAt), 'd MMM yyyy')}`}</Type>
           </View>
           <View className="items-end">
-            <Type as="strong">{`${write.size(entry.predictedInsideDiameterMm)}: ${sizeErrorWords(entry.sizeErrorUs)}`}</Type>
+            <Type as="strong">{`${write.size(entry.predictedInsideDiameterMm)}: ${sizeErrorWords(entry.sizeErrorUs, write)}`}</Type>
             <Type as="small">
               {actualWidthMm === null
                 ? `planned ${write.length(predictedWidthMm)} wide`
@@ -40,9 +40,9 @@ function LogRow({ entry }: { entry: LogEntry }) {
   );
 }
 
-function summaryLine(entries: readonly LogEntry[]): string {
-  const { rings, meanErrorUs, meanWidthPercent } = logSummary(entries);
-  const size = meanErrorUs === undefined ? '' : ` Off by ${meanErrorUs.toFixed(2)} US size on average`;
+function summaryLine(entries: readonly LogEntry[], write: Writers): string {
+  const { rings, meanErrorMm, meanWidthPercent } = logSummary(entries);
+  const size = meanErrorMm === undefined ? '' : ` Off by ${write.meanAmount(meanErrorMm)} on average`;
   const width = meanWidthPercent === undefined ? '' : `, ${meanWidthPercent.toFixed(1)}\u00a0% in width`;
   return `${rings} finished ${rings === 1 ? 'ring' : 'rings'}.${size}${width}${size || width ? '.' : ''}`;
 }
@@ -62,11 +62,12 @@ export function LogScreen() {
 }
 
 function Log({ entries }: { entries: readonly LogEntry[] }) {
+  const write = useWriters();
   return (
     <Screen
       maxWidth={860}
       testID="log-screen"
-      header={<PlaceHeader title="Log" note={entries.length > 0 ? summaryLine(entries) : undefined} />}
+      header={<PlaceHeader title="Log" note={entries.length > 0 ? summaryLine(entries, write) : undefined} />}
       footer={
         <View className="flex-row gap-2">
           <Button

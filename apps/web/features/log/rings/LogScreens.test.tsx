@@ -47,7 +47,7 @@ describe('LogScreen', () => {
     fakeServer({ 'GET /log': listOf(ENTRY, unread) });
     renderWithStore(<LogScreen />);
     expect(
-      await screen.findByText('2 finished rings. Off by 0.49 US size on average, 1.1\u00a0% in width.'),
+      await screen.findByText('2 finished rings. Off by 0.49 size on average, 1.1\u00a0% in width.'),
     ).toBeTruthy();
     expect(screen.getByText('US 9: ½ size too large')).toBeTruthy();
     expect(screen.getByText('US 9: not read')).toBeTruthy();

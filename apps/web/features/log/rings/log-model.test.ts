@@ -1,4 +1,5 @@
 import type { LogEntry } from '@round-mint/contract/log';
+import { defaultWriters } from '@/testing/writers';
 import { comparisons, logSummary, sizeErrorWords } from './log-model';
 
 const entry = (sizeErrorUs: number | null, actualWidthMm: number | null): LogEntry =>
@@ -22,7 +23,7 @@ describe('sizeErrorWords', () => {
     [0.3, '¼ size too large'],
     [-0.5, '½ size too small'],
   ])('%p is %p', (error, words) => {
-    expect(sizeErrorWords(error)).toBe(words);
+    expect(sizeErrorWords(error, defaultWriters())).toBe(words);
   });
 });
 
@@ -30,12 +31,13 @@ describe('logSummary', () => {
   it('averages distances, leaving out what was not measured', () => {
     const summary = logSummary([entry(0.2, 10.2), entry(-0.4, null), entry(null, 9.9)]);
     expect(summary.rings).toBe(3);
-    expect(summary.meanErrorUs).toBeCloseTo(0.3, 9);
+    // A US size is 0.8128 mm.
+    expect(summary.meanErrorMm).toBeCloseTo(0.3 * 0.8128, 9);
     expect(summary.meanWidthPercent).toBeCloseTo(1.5, 9);
   });
 
   it('has no mean of nothing', () => {
-    expect(logSummary([])).toEqual({ rings: 0, meanErrorUs: undefined, meanWidthPercent: undefined });
+    expect(logSummary([])).toEqual({ rings: 0, meanErrorMm: undefined, meanWidthPercent: undefined });
   });
 });
 

@@ -1,19 +1,19 @@
 import type { LogEntry } from '@round-mint/contract/log';
-import { capital, quarterFraction, sizesInWords } from '@round-mint/core/format';
+import { capital } from '@round-mint/core/format';
+import { MM_PER_US_SIZE } from '@round-mint/core/size';
 import { BAND_EDGES, COIN_EDGES } from '@round-mint/core/steps';
+import type { Writers } from '@/features/shared/settings/use-settings';
 import { PLAN_KIND_WORDS } from '@/features/shared/words/plan-kinds';
 
-/** "½ size too large", "on size", or a dash where nothing was read. */
-export function sizeErrorWords(sizeErrorUs: number | null): string {
-  if (sizeErrorUs === null) return 'not read';
-  if (quarterFraction(sizeErrorUs) === '0') return 'on size';
-  return `${sizesInWords(sizeErrorUs)} too ${sizeErrorUs > 0 ? 'large' : 'small'}`;
+/** "½ size too large", "on size", in the maker's system; or that nothing was read. */
+export function sizeErrorWords(sizeErrorUs: number | null, { off }: Pick<Writers, 'off'>): string {
+  return sizeErrorUs === null ? 'not read' : off(sizeErrorUs * MM_PER_US_SIZE);
 }
 
 export interface LogSummary {
   readonly rings: number;
-  /** Mean distance from the target over rings that were read, US sizes. */
-  readonly meanErrorUs: number | undefined;
+  /** Mean distance from the target over rings that were read, mm of inside diameter. */
+  readonly meanErrorMm: number | undefined;
   /** Mean distance of the width from its prediction, percent. */
   readonly meanWidthPercent: number | undefined;
 }
@@ -26,8 +26,10 @@ function mean(values: readonly number[]): number | undefined {
 export function logSummary(entries: readonly LogEntry[]): LogSummary {
   return {
     rings: entries.length,
-    meanErrorUs: mean(
-      entries.flatMap(({ sizeErrorUs }) => (sizeErrorUs === null ? [] : [Math.abs(sizeErrorUs)])),
+    meanErrorMm: mean(
+      entries.flatMap(({ sizeErrorUs }) =>
+        sizeErrorUs === null ? [] : [Math.abs(sizeErrorUs) * MM_PER_US_SIZE],
+      ),
     ),
     meanWidthPercent: mean(
       entries.flatMap(({ actualWidthMm, predictedWidthMm }) =>

@@ -1,4 +1,4 @@
-import { quarterFraction } from '@round-mint/core/format';
+import { MM_PER_US_SIZE } from '@round-mint/core/size';
 import { View } from 'react-native';
 import { converted } from '@/features/shared/words/finger-model';
 import { FingerChoices } from '@/features/shared/inputs/FingerChoices';
@@ -63,14 +63,14 @@ export function FingerPart({ texts, intake }: { texts: IntakeTexts; intake: Inta
       {allowance ? (
         <Notice
           level="note"
-          title={`Add ${quarterFraction(allowance.usSizes)} US size? ${allowance.reason}`}
+          title={`Add ${write.amount(allowance.usSizes * MM_PER_US_SIZE)}? ${allowance.reason}`}
           end={<Button label="Add it" onPress={() => type({ allowanceUs: allowance.usSizes })} />}
         />
       ) : null}
       {texts.allowanceUs > 0 ? (
         <Notice
           level="note"
-          title={`With ${quarterFraction(texts.allowanceUs)} US size for the width.`}
+          title={`With ${write.amount(texts.allowanceUs * MM_PER_US_SIZE)} for the width.`}
           end={<Button label="Take it off" onPress={() => type({ allowanceUs: 0 })} />}
         />
       ) : null}

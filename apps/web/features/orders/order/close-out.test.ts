@@ -22,7 +22,9 @@ describe('the close-out card', () => {
   });
 
   it('says how far it can be resized, by its own wall', () => {
-    expect(facts().resize).toMatch(/^Larger by 2 US at most\. Smaller by 2 US at most, the pattern suffers/);
+    expect(facts().resize).toMatch(
+      /^Larger by 2 sizes at most\. Smaller by 2 sizes at most, the pattern suffers/,
+    );
     const { prediction } = ringOf();
     const thin = ringOf([], { prediction: { ...prediction, thicknessCutEdgeMm: 0.9 } });
     expect(facts(orderOf(), thin).resize).toContain('cannot be made larger');

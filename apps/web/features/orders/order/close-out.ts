@@ -3,7 +3,7 @@ import type { Photo } from '@round-mint/contract/photos';
 import type { RingWithEvents } from '@round-mint/contract/rings';
 import { metalById } from '@round-mint/core/metal';
 import { ringOutcome } from '@round-mint/core/ring';
-import { quarterFraction } from '@round-mint/core/format';
+import { MM_PER_US_SIZE } from '@round-mint/core/size';
 import { careWords, resizeRoom, type CareQuestion } from '@round-mint/core/trade';
 import { format } from 'date-fns';
 import { benchRing, ringMetal } from '@/features/shared/ring/bench-model';
@@ -35,7 +35,7 @@ function careOf(order: Order, ring: RingWithEvents): CareQuestion {
   };
 }
 
-function resizeWords(question: CareQuestion): string {
+function resizeWords(question: CareQuestion, { amount }: Writers): string {
   if (question.seam === 'open') {
     return 'It is open: a maker bends it a little wider or narrower. Do not do it often, metal tires.';
   }
@@ -43,8 +43,8 @@ function resizeWords(question: CareQuestion): string {
   const up =
     upUs === 0
       ? 'It cannot be made larger: its wall is too thin.'
-      : `Larger by ${quarterFraction(upUs)} US at most.`;
-  const down = `Smaller by ${quarterFraction(downUs)} US at most${question.patterned ? ', the pattern suffers with every size' : ''}.`;
+      : `Larger by ${amount(upUs * MM_PER_US_SIZE)} at most.`;
+  const down = `Smaller by ${amount(downUs * MM_PER_US_SIZE)} at most${question.patterned ? ', the pattern suffers with every size' : ''}.`;
   const seam = question.seam === 'soldered' ? ' It has a soldered seam: tell whoever works on it.' : '';
   return `${up} ${down}${seam} A sizing beyond that is another ring.`;
 }
@@ -81,7 +81,7 @@ export function closeOutFacts(
       ...(ring.finishedAt ? [['Finished', format(new Date(ring.finishedAt), DATE)] as const] : []),
     ],
     care: careWords(care),
-    resize: resizeWords(care),
+    resize: resizeWords(care, write),
   };
 }
 

@@ -35,7 +35,7 @@ function readingWords(
     return `reads about ${write.size(rimDownMm)} ${names.rim} down, ${write.size(cutDownMm)} ${names.cut} down; ${
       funnel.scatterMm < UNKNOWN_DIE.scatterMm
         ? `nine of ten within ${write.length(funnel.scatterMm, 2)}, as this die’s readings say`
-        : 'each die differs, by up to half a US size either way'
+        : `each die differs, by up to ${write.amount(UNKNOWN_DIE.scatterMm)} either way`
     }`;
   }
   return `reads ${write.size(rimDownMm)} ${names.rim} down, ${write.size(cutDownMm)} ${names.cut} down${back}`;

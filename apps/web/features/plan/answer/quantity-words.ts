@@ -1,4 +1,4 @@
-import { sizesInWords } from '@round-mint/core/format';
+import { MM_PER_US_SIZE } from '@round-mint/core/size';
 import type { Quantity, WorkFigure } from '@round-mint/core/work';
 import type { Explanation } from './explain';
 import type { Writers } from '@/features/shared/settings/use-settings';
@@ -17,7 +17,7 @@ export function quantityWords(quantity: Quantity, write: Writers): string {
     case 'angle':
       return `${quantity.deg.toFixed(0)}°`;
     case 'sizes':
-      return sizesInWords(quantity.us);
+      return write.amount(quantity.us * MM_PER_US_SIZE);
     case 'count':
       return `${quantity.count}`;
     case 'words':

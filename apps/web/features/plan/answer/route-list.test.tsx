@@ -39,7 +39,7 @@ describe('RouteList', () => {
     expect(
       screen.getAllByText(/reads US .* rim edge down, US .* cut edge down; springs back 0\.\d\d mm/).length,
     ).toBeGreaterThan(2);
-    expect(screen.getAllByText(/^reads about US .*half a US size either way$/)).toHaveLength(
+    expect(screen.getAllByText(/^reads about US .*½ size either way$/)).toHaveLength(
       steps.filter(({ kind, reading }) => kind === 'fold' && reading).length,
     );
     const known = steps.map((step) =>

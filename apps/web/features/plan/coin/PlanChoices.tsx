@@ -47,7 +47,7 @@ export function SizeChoice({ model }: { model: PlanModel }) {
   const note =
     targetMm === undefined
       ? ''
-      : `${write.size(targetMm)} · ${write.second(targetMm)} · ⌀ ${write.length(targetMm)}${allowanceWords(draft.allowanceUs)}`;
+      : `${write.size(targetMm)} · ${write.second(targetMm)} · ⌀ ${write.length(targetMm)}${allowanceWords(draft.allowanceUs, write)}`;
   return (
     <Row label="Target size">
       <SizeInput

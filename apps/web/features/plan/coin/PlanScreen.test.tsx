@@ -65,7 +65,7 @@ describe('PlanScreen', () => {
     await renderPlan();
     typeSize('US 10');
     fireEvent.press(screen.getByRole('button', { name: 'Add it' }));
-    expect(screen.getByText(/US 10½ .* with ½ US for width/)).toBeTruthy();
+    expect(screen.getByText(/US 10½ .* with ½ size for width/)).toBeTruthy();
     expect(screen.queryByRole('button', { name: 'Add it' })).toBeNull();
   });
 

@@ -165,10 +165,11 @@ const INSIDES = [
 ];
 
 function WideBand() {
+  const write = useWriters();
   const { lengthUnit } = useSettings();
   const [width, setWidth] = useState('');
   const [inside, setInside] = useState('flat');
-  const answer = wideWords(width, inside === 'rounded', lengthUnit);
+  const answer = wideWords(width, inside === 'rounded', lengthUnit, write);
   return (
     <Tool title="Wide bands feel tighter">
       <Field

@@ -1,4 +1,5 @@
 import { fireEvent, screen } from '@testing-library/react-native';
+import { defaultWriters } from '@/testing/writers';
 import { fakeServer, listOf } from '@/testing/fake-server';
 import { renderWithStore } from '@/testing/render';
 import {
@@ -28,8 +29,10 @@ describe('the finger tools', () => {
     expect(knuckleAnswer('US 10', '', 'us')).toBeUndefined();
     expect(knuckleAnswer('US 10', 'US 8', 'us')).toMatchObject({ value: { closed: false } });
     expect(knuckleAnswer('ten', 'US 8', 'us')).toHaveProperty('problem');
-    expect(wideWords('8.5', false, 'mm')).toMatchObject({ value: expect.stringContaining('½ US size') });
-    expect(wideWords('wide', false, 'mm')).toHaveProperty('problem');
+    expect(wideWords('8.5', false, 'mm', defaultWriters())).toMatchObject({
+      value: expect.stringContaining('½ size'),
+    });
+    expect(wideWords('wide', false, 'mm', defaultWriters())).toHaveProperty('problem');
   });
 
   it('check a mandrel once all five figures are there', () => {

@@ -64,7 +64,7 @@ function WorkChoices({ model }: { model: WorkModel }) {
           note={
             targetMm === undefined
               ? ''
-              : `${write.size(targetMm)} · ${write.second(targetMm)} · ⌀ ${write.length(targetMm)}${allowanceWords(draft.allowanceUs)}`
+              : `${write.size(targetMm)} · ${write.second(targetMm)} · ⌀ ${write.length(targetMm)}${allowanceWords(draft.allowanceUs, write)}`
           }
           write={write.size}
           onChange={(sizeText) => dispatch(workChanged({ kind, change: { sizeText, allowanceUs: 0 } }))}

@@ -184,7 +184,7 @@ describe('WorkPlanScreen', () => {
     fireEvent.press(await screen.findByText('overlap'));
     expect(screen.getByTestId('work-overlapMm')).toBeTruthy();
     fireEvent.press(screen.getByText('Add it'));
-    expect(await screen.findByText(/US for width/)).toBeTruthy();
+    expect(await screen.findByText(/size for width/)).toBeTruthy();
     fireEvent.press(screen.getByTestId('figure-length'));
     expect(await screen.findByText(/slices are added up/)).toBeTruthy();
   });

@@ -71,7 +71,7 @@ function MapAnswer({
             <View role="list" aria-label="Tools that would open sizes">
               {openings.map((opening) => (
                 <Type key={opening.tool.words} role="listitem">
-                  {openingWords(opening, write.size)}
+                  {openingWords(opening, write)}
                 </Type>
               ))}
             </View>

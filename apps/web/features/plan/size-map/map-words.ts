@@ -1,6 +1,7 @@
-import { capital, sizesInWords } from '@round-mint/core/format';
+import { capital } from '@round-mint/core/format';
 import type { MapCell, OpeningTool, SizeMap } from '@round-mint/core/search';
 import { MM_PER_US_SIZE } from '@round-mint/core/size';
+import type { Writers } from '@/features/shared/settings/use-settings';
 
 /** What a cell is, beside its width: said by a mark and a word, not by colour alone. */
 export type CellKind = 'makes' | 'stepped' | 'tool' | 'not';
@@ -27,13 +28,16 @@ export function tintOf({ cells }: SizeMap): (cell: MapCell) => number {
 }
 
 /** "A stretcher that reaches 25.0 mm would open US 13½ to US 15." */
-export function openingWords({ tool, sizesMm }: OpeningTool, write: (mm: number) => string): string {
+export function openingWords(
+  { tool, sizesMm }: OpeningTool,
+  write: Pick<Writers, 'size' | 'amount'>,
+): string {
   const [first, last] = [sizesMm[0] ?? 0, sizesMm.at(-1) ?? 0];
   const name = capital(tool.words);
   const span = last - first;
   const sizes =
     span < MM_PER_US_SIZE / 4
-      ? write(first)
-      : `${write(first)} to ${write(last)}, ${sizesInWords(span / MM_PER_US_SIZE)}`;
+      ? write.size(first)
+      : `${write.size(first)} to ${write.size(last)}, ${write.amount(span)}`;
   return `${name} would open ${sizes}.`;
 }

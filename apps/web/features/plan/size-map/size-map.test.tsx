@@ -1,6 +1,7 @@
 import type { MapCell } from '@round-mint/core/search';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { stockChosen } from '@/features/plan/draft/plan-draft-slice';
+import { defaultWriters } from '@/testing/writers';
 import { fakeServer, listOf, pieceOf, punchOf } from '@/testing/fake-server';
 import { dispatchAll, renderWithStore } from '@/testing/render';
 import { router } from '@/testing/router';
@@ -46,7 +47,7 @@ describe('words of the map', () => {
   });
 
   it('names the tool and the sizes it would open', () => {
-    const write = (mm: number) => `${mm}`;
+    const write = { ...defaultWriters(), size: (mm: number) => `${mm}` };
     expect(openingWords({ tool: TOOL, sizesMm: [23.8] }, write)).toBe(
       'A stretcher that reaches 25.0 mm would open 23.8.',
     );

@@ -1,6 +1,6 @@
 import { DEFAULT_SETTINGS, type Settings } from '@round-mint/contract/settings';
 import { formatLength, type LengthUnit } from '@round-mint/core/format';
-import { writeSize } from '@round-mint/core/size';
+import { writeAmount, writeMeanAmount, writeOff, writeSize } from '@round-mint/core/size';
 import { useMemo } from 'react';
 import { useGetSettingsQuery } from '@/store/api';
 
@@ -17,6 +17,12 @@ export interface Writers {
   readonly second: (insideDiameterMm: number) => string;
   /** "US 10 (19.8 mm)": for sentences. */
   readonly sizeAndLength: (insideDiameterMm: number) => string;
+  /** A difference of sizes, to a mark of the first system: "½ size", "1 UK size". */
+  readonly amount: (mm: number) => string;
+  /** A mean of such differences: "0.24 size". */
+  readonly meanAmount: (mm: number) => string;
+  /** "½ size too large", "on size". */
+  readonly off: (mm: number) => string;
   readonly length: (lengthMm: number, decimals?: number) => string;
   /** "84.00 cr". */
   readonly money: (amount: number) => string;
@@ -33,6 +39,9 @@ export function useWriters(): Writers {
       size,
       second: (d) => writeSize(d, secondSystem),
       sizeAndLength: (d) => `${size(d)} (${length(d)})`,
+      amount: (mm) => writeAmount(mm, primarySystem),
+      meanAmount: (mm) => writeMeanAmount(mm, primarySystem),
+      off: (mm) => writeOff(mm, primarySystem),
       length,
       money: (amount) => `${amount < 0 ? '−' : ''}${Math.abs(amount).toFixed(2)} ${currency}`,
     };

@@ -1,8 +1,9 @@
-import { parseLengthMm, parseMixedNumber, quarterFraction, type LengthUnit } from '@round-mint/core/format';
+import { parseLengthMm, parseMixedNumber, type LengthUnit } from '@round-mint/core/format';
 import {
   allMarks,
   checkMandrel,
   knuckleAdvice,
+  MM_PER_US_SIZE,
   paperStripDiameterMm,
   parseSize,
   SIZE_SYSTEM_IDS,
@@ -10,6 +11,7 @@ import {
   wideBandAllowance,
   type SizeSystemId,
 } from '@round-mint/core/size';
+import type { Writers } from '@/features/shared/settings/use-settings';
 
 const NAMES: Readonly<Record<SizeSystemId, string>> = {
   us: 'US, Canada',
@@ -74,13 +76,18 @@ export function knuckleAnswer(
   return { value: knuckleAdvice(knuckle.insideDiameterMm, base.insideDiameterMm) };
 }
 
-/** "Add ½ US size: 8.2 mm wide, wide bands feel tighter." */
-export function wideWords(widthText: string, roundedInside: boolean, unit: LengthUnit): Answer<string> {
+/** "Add ½ size: 8.2 mm wide, wide bands feel tighter." */
+export function wideWords(
+  widthText: string,
+  roundedInside: boolean,
+  unit: LengthUnit,
+  { amount }: Pick<Writers, 'amount'>,
+): Answer<string> {
   if (widthText.trim() === '') return undefined;
   const width = parseLengthMm(widthText, unit);
   if (width === undefined) return { problem: LENGTH };
   const { usSizes, reason } = wideBandAllowance(width, roundedInside);
-  return { value: usSizes === 0 ? reason : `Add ${quarterFraction(usSizes)} US size: ${reason}` };
+  return { value: usSizes === 0 ? reason : `Add ${amount(usSizes * MM_PER_US_SIZE)}: ${reason}` };
 }
 
 export interface MandrelTexts {
