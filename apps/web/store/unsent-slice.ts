@@ -50,6 +50,16 @@ export const unsentSlice = createSlice({
       away: false,
       refused: { ...state.refused, [action.payload.ringId]: action.payload.text },
     }),
+    /** A ring's figures that the server would not have: others are logged in their place, and all is sent again. */
+    refusedFiguresDropped: (state, action: PayloadAction<string>) => {
+      const ringId = action.payload;
+      if (!(ringId in state.refused)) return state;
+      return {
+        ...state,
+        queue: state.queue.filter((one) => one.ringId !== ringId || one.event.body.kind !== 'measured'),
+        refused: without(state.refused, ringId),
+      };
+    },
     /** Tried again: all that waits, what was refused too. */
     sendAgain: (state, action: PayloadAction<string | undefined>) => ({
       ...state,
@@ -66,6 +76,7 @@ export const {
   eventsSent,
   serverAway,
   eventsRefused,
+  refusedFiguresDropped,
   sendAgain,
 } = unsentSlice.actions;
 

@@ -100,6 +100,28 @@ describe('a ring at the bench', () => {
     expect(again.body).toMatchObject({ status: 'in-work', finishedAt: null });
   });
 
+  it('has its figures corrected once it is finished, with what was said before in its history', async () => {
+    const ring = await start(await addPlan('Quillon Isles 3 quills'));
+    const reading = { kind: 'reading', mark: 'leading' } as const;
+    await send(
+      ring.id,
+      event({ ...reading, rimDownMm: 19.5, cutDownMm: 19.5 }),
+      event({ kind: 'measured', bandWidthMm: 19 }),
+      event({ kind: 'finished' }),
+    ).expect(200);
+    const corrected = await send(
+      ring.id,
+      event({ kind: 'measured', bandWidthMm: 9 }),
+      event({ ...reading, rimDownMm: 19.1, cutDownMm: 19.05 }),
+    ).expect(200);
+    expect(corrected.body.status).toBe('finished');
+    const kinds = corrected.body.events.map(({ body }: { body: { kind: string } }) => body.kind);
+    expect(kinds).toEqual(['reading', 'measured', 'finished', 'measured', 'reading']);
+    const log = await server.api.get('/api/v1/log').expect(200);
+    const entry = log.body.items.find(({ ringId }: { ringId: string }) => ringId === ring.id);
+    expect(entry).toMatchObject({ actualWidthMm: 9, actualInsideDiameterMm: 19.05 });
+  });
+
   it('is not in the log while it is in work, whatever it is called', async () => {
     const planId = await addPlan('Quillon Isles 3 quills');
     const { body: ring } = await server.api

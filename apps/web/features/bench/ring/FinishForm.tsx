@@ -1,4 +1,4 @@
-import { capital, inchToMm, parseDecimal, parseLengthMm } from '@round-mint/core/format';
+import { capital, inchToMm } from '@round-mint/core/format';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -11,13 +11,8 @@ import { NumberPad } from '@/ui/NumberPad';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
 import type { BenchRing } from '@/features/shared/ring/bench-model';
+import { FIGURES, finishFigures, NO_FIGURES, type Figure } from '@/features/shared/ring/finish-figures';
 import type { BenchLog } from '@/features/shared/ring/use-bench-log';
-
-const ACCEPTED = 'must be a length such as 9.1';
-const ACCEPTED_MASS = 'must be a mass such as 10.25';
-
-type Measure = 'width' | 'cut' | 'rim' | 'mass';
-const ORDER: readonly Measure[] = ['width', 'cut', 'rim', 'mass'];
 
 /** A figure this far from the plan is more likely a slip of the finger than a ring. */
 const FAR_SHARE = 0.4;
@@ -37,31 +32,14 @@ export function FinishForm({ bench, log, onPhoto }: FinishFormProps) {
   const router = useRouter();
   const { lengthUnit } = useSettings();
   const write = useWriters();
-  const [texts, setTexts] = useState<Readonly<Record<Measure, string>>>({
-    width: '',
-    cut: '',
-    rim: '',
-    mass: '',
-  });
-  const [active, setActive] = useState<Measure>('width');
+  const [texts, setTexts] = useState(NO_FIGURES);
+  const [active, setActive] = useState<Figure>('width');
   const [tried, setTried] = useState(false);
   // Asked once about figures that are far from the plan.
   const [asked, setAsked] = useState('');
   const { ring, state } = bench;
   const { bandWidthMm, thicknessCutEdgeMm, thicknessRimEdgeMm, ringMassG } = ring.prediction;
-  const massG = parseDecimal(texts.mass);
-  const read = {
-    width: parseLengthMm(texts.width, lengthUnit),
-    cut: parseLengthMm(texts.cut, lengthUnit),
-    rim: parseLengthMm(texts.rim, lengthUnit),
-    mass: massG >= 0.1 && massG <= 500 ? massG : undefined,
-  };
-  const problemOf = (key: Measure, needed: boolean) =>
-    tried && read[key] === undefined && (needed || texts[key].trim() !== '')
-      ? key === 'mass'
-        ? ACCEPTED_MASS
-        : ACCEPTED
-      : undefined;
+  const { values, problems, measured } = finishFigures(texts, lengthUnit);
   const measures = [
     {
       key: 'width',
@@ -86,31 +64,21 @@ export function FinishForm({ bench, log, onPhoto }: FinishFormProps) {
     },
     { key: 'mass', label: 'Mass', unit: 'g', hint: `plan ${ringMassG.toFixed(1)} g`, planned: ringMassG },
   ] as const;
-  const strange = measures.filter(({ key, planned }) => isStrange(read[key], planned));
-  const put = (key: Measure, text: string) => setTexts((before) => ({ ...before, [key]: text }));
+  const strange = measures.filter(({ key, planned }) => isStrange(values[key], planned));
+  const put = (key: Figure, text: string) => setTexts((before) => ({ ...before, [key]: text }));
   const take = (value: number) => {
     // A calliper's display is in millimetres whatever the maker writes.
     put(active, active === 'mass' || lengthUnit === 'mm' ? String(value) : (value / inchToMm(1)).toFixed(3));
-    setActive(ORDER[ORDER.indexOf(active) + 1] ?? active);
+    setActive(FIGURES[FIGURES.indexOf(active) + 1] ?? active);
   };
   const finish = () => {
     setTried(true);
-    const wrong = ORDER.some(
-      (key) => read[key] === undefined && (key === 'width' || texts[key].trim() !== ''),
-    );
-    if (wrong || read.width === undefined) return;
+    if (!measured) return;
     const seen = strange.map(({ key }) => `${key} ${texts[key]}`).join();
     if (strange.length > 0 && asked !== seen) {
       setAsked(seen);
       return;
     }
-    const measured = {
-      kind: 'measured' as const,
-      bandWidthMm: read.width,
-      ...(read.cut === undefined ? {} : { thicknessCutEdgeMm: read.cut }),
-      ...(read.rim === undefined ? {} : { thicknessRimEdgeMm: read.rim }),
-      ...(read.mass === undefined ? {} : { massG: read.mass }),
-    };
     log.log(measured, { kind: 'finished' });
     router.replace({ pathname: '/log/[id]', params: { id: ring.id } });
   };
@@ -138,7 +106,7 @@ export function FinishForm({ bench, log, onPhoto }: FinishFormProps) {
               onFocus={() => setActive(key)}
               // The pad below types: no keyboard comes up over it.
               inputMode="none"
-              error={problemOf(key, key === 'width')}
+              error={tried ? problems[key] : undefined}
               hint={hint}
             />
           </View>

@@ -9,15 +9,20 @@ import { RouteStrip } from '@/drawings/route/RouteStrip';
 import { Ladder } from '@/drawings/ladder/Ladder';
 import { Section } from '@/drawings/section/Section';
 import { benchRing } from '@/features/shared/ring/bench-model';
+import { useBenchLog } from '@/features/shared/ring/use-bench-log';
 import { PhotoStrip } from '@/features/shared/ring/PhotoStrip';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { useListLogQuery } from '@/store/api';
 import { useRing } from '@/store/use-rings';
+import { Button } from '@/ui/Button';
+import { Notice } from '@/ui/Notice';
 import { Screen } from '@/ui/Screen';
+import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
 import { Empty, Fetched } from '@/ui/Waiting';
 import { ComparisonChart } from './ComparisonChart';
+import { CorrectSheet } from './CorrectSheet';
 import { LeaveOut } from './LeaveOut';
 import { comparisons, sizeErrorWords } from './log-model';
 import { ringHistory } from './ring-history';
@@ -131,9 +136,7 @@ export function LogRingScreen() {
         return (
           <Screen>
             {ring.data?.status === 'finished' ? (
-              <Empty title="Finished, and on its way into the log.">
-                It is kept here until the server has it; that may take until the server is back.
-              </Empty>
+              <OnItsWay ring={ring.data} />
             ) : (
               <Empty title="This ring is not in the log.">
                 It may have been archived, or not be finished.
@@ -146,9 +149,33 @@ export function LogRingScreen() {
   );
 }
 
+/** Finished here, and not yet with the server: which may have refused a figure of it. */
+function OnItsWay({ ring }: { ring: RingWithEvents }) {
+  const { problem, retry } = useBenchLog(ring.id);
+  const [correcting, setCorrecting] = useState(false);
+  if (problem === undefined) {
+    return (
+      <Empty title="Finished, and on its way into the log.">
+        It is kept here until the server has it; that may take until the server is back.
+      </Empty>
+    );
+  }
+  return (
+    <View className="gap-3">
+      <Notice level="stop" title={problem} live>
+        The ring is kept here as it is. Nothing of it is lost.
+      </Notice>
+      <Button look="main" label="Change it" onPress={() => setCorrecting(true)} />
+      <Button label="Send again" onPress={retry} />
+      <CorrectSheet ring={ring} open={correcting} onClose={() => setCorrecting(false)} />
+    </View>
+  );
+}
+
 function FinishedRing({ entry, ring }: { entry: LogEntry; ring: RingWithEvents }) {
   const write = useWriters();
   const { steps } = benchRing(ring).state;
+  const [correcting, setCorrecting] = useState(false);
   return (
     <Screen
       maxWidth={760}
@@ -164,6 +191,10 @@ function FinishedRing({ entry, ring }: { entry: LogEntry; ring: RingWithEvents }
       <FinishedDrawing ring={ring} entry={entry} />
       <ComparisonChart entry={entry} />
       <ComparisonTable entry={entry} />
+      <View className="items-start">
+        <TextButton label="Correct the figures" onPress={() => setCorrecting(true)} />
+      </View>
+      <CorrectSheet ring={ring} open={correcting} onClose={() => setCorrecting(false)} />
       <LeaveOut ring={ring} entry={entry} />
       <RouteStrip steps={steps} totals={routeTotals(steps)} />
       <PhotoStrip ringId={ring.id} />

@@ -1,7 +1,8 @@
 import type { LogEntry } from '@round-mint/contract/log';
-import { fireEvent, screen, waitFor } from '@testing-library/react-native';
+import { act, fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { eventOf, RING_ID, ringOf, workedTo } from '@/testing/demo-ring';
-import { fakeServer, listOf } from '@/testing/fake-server';
+import { fakeServer, listOf, refusal } from '@/testing/fake-server';
+import { eventsLogged } from '@/store/unsent-slice';
 import { renderWithStore } from '@/testing/render';
 import { params } from '@/testing/router';
 import { defaultWriters } from '@/testing/writers';
@@ -91,6 +92,76 @@ describe('LogRingScreen', () => {
     expect(calls.find(({ method }) => method === 'POST')?.body).toMatchObject({
       events: [{ body: { kind: 'left-out', leftOut: false } }],
     });
+  });
+
+  it('has its figures corrected: new ones are logged, what was said before stays', async () => {
+    params['id'] = RING_ID;
+    const measured = eventOf(79, { kind: 'measured', bandWidthMm: 90, massG: 8.4 });
+    const ring = ringOf([measured, eventOf(80, { kind: 'finished' })], { status: 'finished' });
+    const calls = fakeServer({
+      'GET /log': listOf(ENTRY),
+      'GET /rings': listOf(),
+      [`GET /rings/${RING_ID}`]: ring,
+      [`POST /rings/${RING_ID}/events`]: () => ring,
+    });
+    renderWithStore(<LogRingScreen />);
+    fireEvent.press(await screen.findByText('Correct the figures'));
+    const width = screen.getByDisplayValue('90.00');
+    expect(screen.getByText(/must be a length from 0\.5 to 40 mm/)).toBeTruthy();
+    fireEvent.press(screen.getByText('Save the figures'));
+    expect(calls.some(({ method }) => method === 'POST')).toBe(false);
+    fireEvent.changeText(width, '9,05');
+    fireEvent.changeText(screen.getByLabelText(/^Reads, rim edge down/), 'US 9¼');
+    fireEvent.changeText(screen.getByLabelText(/^Reads, cut edge down/), 'nine');
+    fireEvent.press(screen.getByText('Save the figures'));
+    expect(calls.some(({ method }) => method === 'POST')).toBe(false);
+    fireEvent.changeText(screen.getByLabelText(/^Reads, cut edge down/), 'US 9');
+    fireEvent.press(screen.getByText('Save the figures'));
+    await waitFor(() => expect(calls.some(({ method }) => method === 'POST')).toBe(true));
+    // US 9 is 18.95 mm inside, a quarter 0.2032 mm more.
+    expect(calls.find(({ method }) => method === 'POST')?.body).toMatchObject({
+      events: [
+        { body: { kind: 'measured', bandWidthMm: 9.05, massG: 8.4 } },
+        {
+          body: {
+            kind: 'reading',
+            rimDownMm: expect.closeTo(19.15, 1),
+            cutDownMm: expect.closeTo(18.95, 1),
+            mark: 'leading',
+          },
+        },
+      ],
+    });
+  });
+
+  it('shows at once what the server refused of it, and goes in with other figures', async () => {
+    params['id'] = RING_ID;
+    const ring = ringOf([], { status: 'in-work' });
+    let refuse = true;
+    const calls = fakeServer({
+      'GET /log': listOf(),
+      'GET /rings': listOf(ring),
+      [`GET /rings/${RING_ID}`]: ring,
+      [`POST /rings/${RING_ID}/events`]: () => {
+        if (refuse) return refusal(400, 'This figure cannot be.');
+        return ring;
+      },
+    });
+    const { store } = renderWithStore(<LogRingScreen />);
+    const logged = [eventOf(79, { kind: 'measured', bandWidthMm: 30 }), eventOf(80, { kind: 'finished' })];
+    act(() => void store.dispatch(eventsLogged(logged.map((event) => ({ ringId: RING_ID, event })))));
+    fireEvent.press(await screen.findByText('Change it'));
+    refuse = false;
+    fireEvent.changeText(screen.getByDisplayValue('30.00'), '9.05');
+    fireEvent.press(screen.getByText('Save the figures'));
+    await waitFor(() => expect(store.getState().unsent.queue).toEqual([]));
+    const sent = calls.filter(({ method }) => method === 'POST').at(-1)?.body as {
+      readonly events: readonly { readonly body: { readonly kind: string; readonly bandWidthMm?: number } }[];
+    };
+    expect(sent.events.map(({ body }) => [body.kind, body.bandWidthMm])).toEqual([
+      ['finished', undefined],
+      ['measured', 9.05],
+    ]);
   });
 
   it('says so when the ring is not there', async () => {

@@ -2,7 +2,7 @@ import type { RingEventInput } from '@round-mint/contract/rings';
 import type { NewRoute } from '@round-mint/core/replan';
 import { useMemo } from 'react';
 import { useAppDispatch, useAppSelector } from '@/store/store';
-import { sendAgain } from '@/store/unsent-slice';
+import { refusedFiguresDropped, sendAgain } from '@/store/unsent-slice';
 import { useLogEvents } from '@/store/use-log-events';
 
 type EventBody = RingEventInput['body'];
@@ -52,6 +52,11 @@ export function useBenchLog(ringId: string) {
       logAlong,
       /** A new route from what an event found. */
       reroute: (because: string, route: StepsToCome, why: string) => log(rerouteBody(because, route, why)),
+      /** Other figures of a finished ring: those before stay in its history, but for ones that the server refused. */
+      correct: (...bodies: EventBody[]) => {
+        dispatch(refusedFiguresDropped(ringId));
+        return log(...bodies);
+      },
       /** Why the server would not have it; it is kept all the same. */
       problem,
       retry: () => {
