@@ -11,6 +11,7 @@ const SHARED = [
   'app.json',
   'babel.config.js',
   'metro.config.js',
+  'minify.cjs',
   'tailwind.config.js',
   'global.css',
   'theme',

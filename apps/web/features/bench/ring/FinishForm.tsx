@@ -1,4 +1,4 @@
-import { capital, inchToMm } from '@round-mint/core/format';
+import { capital, inchToMm, type LengthUnit } from '@round-mint/core/format';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -11,7 +11,13 @@ import { NumberPad } from '@/ui/NumberPad';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
 import type { BenchRing } from '@/features/shared/ring/bench-model';
-import { FIGURES, finishFigures, NO_FIGURES, type Figure } from '@/features/shared/ring/finish-figures';
+import {
+  FIGURES,
+  finishFigures,
+  NO_FIGURES,
+  type Figure,
+  type FigureTexts,
+} from '@/features/shared/ring/finish-figures';
 import type { BenchLog } from '@/features/shared/ring/use-bench-log';
 
 /** A figure this far from the plan is more likely a slip of the finger than a ring. */
@@ -19,6 +25,19 @@ const FAR_SHARE = 0.4;
 
 function isStrange(found: number | undefined, planned: number): boolean {
   return found !== undefined && planned > 0 && Math.abs(found / planned - 1) > FAR_SHARE;
+}
+
+interface FormState {
+  readonly texts: FigureTexts;
+  /** The field that pad, calliper and scale write into. */
+  readonly active: Figure;
+}
+
+const EMPTY: FormState = { texts: NO_FIGURES, active: 'width' };
+
+/** What a device shows, as the maker writes it: a calliper's display is in millimetres whatever that is. */
+function displayed(figure: Figure, value: number, unit: LengthUnit): string {
+  return figure === 'mass' || unit === 'mm' ? String(value) : (value / inchToMm(1)).toFixed(3);
 }
 
 interface FinishFormProps {
@@ -32,8 +51,7 @@ export function FinishForm({ bench, log, onPhoto }: FinishFormProps) {
   const router = useRouter();
   const { lengthUnit } = useSettings();
   const write = useWriters();
-  const [texts, setTexts] = useState(NO_FIGURES);
-  const [active, setActive] = useState<Figure>('width');
+  const [{ texts, active }, setForm] = useState(EMPTY);
   const [tried, setTried] = useState(false);
   // Asked once about figures that are far from the plan.
   const [asked, setAsked] = useState('');
@@ -65,12 +83,15 @@ export function FinishForm({ bench, log, onPhoto }: FinishFormProps) {
     { key: 'mass', label: 'Mass', unit: 'g', hint: `plan ${ringMassG.toFixed(1)} g`, planned: ringMassG },
   ] as const;
   const strange = measures.filter(({ key, planned }) => isStrange(values[key], planned));
-  const put = (key: Figure, text: string) => setTexts((before) => ({ ...before, [key]: text }));
-  const take = (value: number) => {
-    // A calliper's display is in millimetres whatever the maker writes.
-    put(active, active === 'mass' || lengthUnit === 'mm' ? String(value) : (value / inchToMm(1)).toFixed(3));
-    setActive(FIGURES[FIGURES.indexOf(active) + 1] ?? active);
-  };
+  const put = (key: Figure, text: string) =>
+    setForm((before) => ({ ...before, texts: { ...before.texts, [key]: text } }));
+  const choose = (key: Figure) => setForm((before) => ({ ...before, active: key }));
+  // Two presses of the data button may come between two frames: each goes to the field that is next by then.
+  const take = (value: number) =>
+    setForm(({ texts: typed, active: field }) => ({
+      texts: { ...typed, [field]: displayed(field, value, lengthUnit) },
+      active: FIGURES[FIGURES.indexOf(field) + 1] ?? field,
+    }));
   const finish = () => {
     setTried(true);
     if (!measured) return;
@@ -103,7 +124,7 @@ export function FinishForm({ bench, log, onPhoto }: FinishFormProps) {
               unit={unit}
               value={texts[key]}
               onChangeText={(text) => put(key, text)}
-              onFocus={() => setActive(key)}
+              onFocus={() => choose(key)}
               // The pad below types: no keyboard comes up over it.
               inputMode="none"
               error={tried ? problems[key] : undefined}
