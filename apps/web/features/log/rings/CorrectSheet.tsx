@@ -1,6 +1,5 @@
 import type { RingWithEvents } from '@round-mint/contract/rings';
 import { capital } from '@round-mint/core/format';
-import { parseSize } from '@round-mint/core/size';
 import { useState } from 'react';
 import { benchRing } from '@/features/shared/ring/bench-model';
 import { FIGURES, finishFigures, type FigureTexts } from '@/features/shared/ring/finish-figures';
@@ -10,6 +9,7 @@ import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
+import { correctedReading, readingTexts } from './correct-model';
 
 interface CorrectSheetProps {
   ring: RingWithEvents;
@@ -47,18 +47,11 @@ function CorrectForm({ ring, onClose }: CorrectSheetProps) {
   const write = useWriters();
   const { lengthUnit, primarySystem } = useSettings();
   const { correct } = useBenchLog(ring.id);
-  const last = bench.state.readings.at(-1);
-  const readAt = {
-    rimDown: last ? write.size(last.leading.rimDownMm) : '',
-    cutDown: last ? write.size(last.leading.cutDownMm) : '',
-  };
+  const last = bench.state.readings.at(-1)?.leading;
   const [texts, setTexts] = useState(() => textsOf(bench, write));
-  const [sizes, setSizes] = useState(readAt);
+  const [sizes, setSizes] = useState(() => readingTexts(last, write));
   const { problems, measured } = finishFigures(texts, lengthUnit);
-  const resized = sizes.rimDown !== readAt.rimDown || sizes.cutDown !== readAt.cutDown;
-  const [rimDown, cutDown] = [sizes.rimDown, sizes.cutDown].map((text) => parseSize(text, primarySystem));
-  const sizeProblem = (parsed: ReturnType<typeof parseSize> | undefined) =>
-    resized && parsed && !parsed.ok ? parsed.message : undefined;
+  const reading = correctedReading(sizes, last, write, primarySystem);
   const labels = {
     width: 'Width',
     cut: capital(bench.edges.cut),
@@ -66,16 +59,8 @@ function CorrectForm({ ring, onClose }: CorrectSheetProps) {
     mass: 'Mass',
   } as const;
   const save = () => {
-    if (!measured || !rimDown || !cutDown) return;
-    if (!resized) correct(measured);
-    else if (rimDown.ok && cutDown.ok) {
-      correct(measured, {
-        kind: 'reading',
-        rimDownMm: rimDown.insideDiameterMm,
-        cutDownMm: cutDown.insideDiameterMm,
-        mark: 'leading',
-      });
-    } else return;
+    if (!measured || !reading.events) return;
+    correct(measured, ...reading.events);
     onClose();
   };
   return (
@@ -94,15 +79,15 @@ function CorrectForm({ ring, onClose }: CorrectSheetProps) {
       ))}
       <Field
         label={`Reads, ${bench.edges.rim} down`}
-        value={sizes.rimDown}
-        onChangeText={(text) => setSizes((before) => ({ ...before, rimDown: text }))}
-        error={sizeProblem(rimDown)}
+        value={sizes.rim}
+        onChangeText={(text) => setSizes((before) => ({ ...before, rim: text }))}
+        error={reading.problems.rim}
       />
       <Field
         label={`Reads, ${bench.edges.cut} down`}
-        value={sizes.cutDown}
-        onChangeText={(text) => setSizes((before) => ({ ...before, cutDown: text }))}
-        error={sizeProblem(cutDown)}
+        value={sizes.cut}
+        onChangeText={(text) => setSizes((before) => ({ ...before, cut: text }))}
+        error={reading.problems.cut}
       />
       <Button look="main" label="Save the figures" onPress={save} />
     </>

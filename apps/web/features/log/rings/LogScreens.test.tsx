@@ -62,12 +62,22 @@ describe('LogScreen', () => {
   });
 });
 
+/** The screen of a finished ring, and what it asks the server. */
+function openRing(ring: ReturnType<typeof ringOf>) {
+  params['id'] = RING_ID;
+  const calls = fakeServer({
+    'GET /log': listOf(ENTRY),
+    'GET /rings': listOf(),
+    [`GET /rings/${RING_ID}`]: ring,
+    [`POST /rings/${RING_ID}/events`]: () => ring,
+  });
+  renderWithStore(<LogRingScreen />);
+  return calls;
+}
+
 describe('LogRingScreen', () => {
   it('sets what came out against what was planned', async () => {
-    params['id'] = RING_ID;
-    const ring = ringOf([...workedTo(2), eventOf(80, { kind: 'finished' })], { status: 'finished' });
-    fakeServer({ 'GET /log': listOf(ENTRY), 'GET /rings': listOf(), [`GET /rings/${RING_ID}`]: ring });
-    renderWithStore(<LogRingScreen />);
+    openRing(ringOf([...workedTo(2), eventOf(80, { kind: 'finished' })], { status: 'finished' }));
     expect(await screen.findByText('US 9: ½ size too large')).toBeTruthy();
     expect(screen.getByText('−1.1 %')).toBeTruthy();
     expect(screen.getByText('19.30 mm')).toBeTruthy();
@@ -76,16 +86,9 @@ describe('LogRingScreen', () => {
   });
 
   it('is left out of what the log learns, and taken in again', async () => {
-    params['id'] = RING_ID;
     const out = eventOf(81, { kind: 'left-out', leftOut: true });
     const ring = ringOf([eventOf(80, { kind: 'finished' }), out], { status: 'finished' });
-    const calls = fakeServer({
-      'GET /log': listOf(ENTRY),
-      'GET /rings': listOf(),
-      [`GET /rings/${RING_ID}`]: ring,
-      [`POST /rings/${RING_ID}/events`]: () => ring,
-    });
-    renderWithStore(<LogRingScreen />);
+    const calls = openRing(ring);
     expect(await screen.findByText('Left out: plans do not learn from this ring.')).toBeTruthy();
     fireEvent.press(screen.getByText('Take it in again'));
     await waitFor(() => expect(calls.some(({ method }) => method === 'POST')).toBe(true));
@@ -95,16 +98,9 @@ describe('LogRingScreen', () => {
   });
 
   it('has its figures corrected: new ones are logged, what was said before stays', async () => {
-    params['id'] = RING_ID;
     const measured = eventOf(79, { kind: 'measured', bandWidthMm: 90, massG: 8.4 });
     const ring = ringOf([measured, eventOf(80, { kind: 'finished' })], { status: 'finished' });
-    const calls = fakeServer({
-      'GET /log': listOf(ENTRY),
-      'GET /rings': listOf(),
-      [`GET /rings/${RING_ID}`]: ring,
-      [`POST /rings/${RING_ID}/events`]: () => ring,
-    });
-    renderWithStore(<LogRingScreen />);
+    const calls = openRing(ring);
     fireEvent.press(await screen.findByText('Correct the figures'));
     const width = screen.getByDisplayValue('90.00');
     expect(screen.getByText(/must be a length from 0\.5 to 40 mm/)).toBeTruthy();

@@ -28,22 +28,33 @@ export interface Writers {
   readonly money: (amount: number) => string;
 }
 
+/** Sizes, lengths and money as some settings have them written. */
+export function writersOf({
+  primarySystem,
+  secondSystem,
+  lengthUnit,
+  currency,
+}: Pick<Settings, 'primarySystem' | 'secondSystem' | 'lengthUnit' | 'currency'>): Writers {
+  const size = (d: number) => writeSize(d, primarySystem);
+  const length = (mm: number, decimals?: number) => formatLength(mm, lengthUnit, decimals);
+  return {
+    unit: lengthUnit,
+    size,
+    second: (d) => writeSize(d, secondSystem),
+    sizeAndLength: (d) => `${size(d)} (${length(d)})`,
+    amount: (mm) => writeAmount(mm, primarySystem),
+    meanAmount: (mm) => writeMeanAmount(mm, primarySystem),
+    off: (mm) => writeOff(mm, primarySystem),
+    length,
+    money: (amount) => `${amount < 0 ? '−' : ''}${Math.abs(amount).toFixed(2)} ${currency}`,
+  };
+}
+
 /** How this maker wants sizes and lengths written. */
 export function useWriters(): Writers {
   const { primarySystem, secondSystem, lengthUnit, currency } = useSettings();
-  return useMemo(() => {
-    const size = (d: number) => writeSize(d, primarySystem);
-    const length = (mm: number, decimals?: number) => formatLength(mm, lengthUnit, decimals);
-    return {
-      unit: lengthUnit,
-      size,
-      second: (d) => writeSize(d, secondSystem),
-      sizeAndLength: (d) => `${size(d)} (${length(d)})`,
-      amount: (mm) => writeAmount(mm, primarySystem),
-      meanAmount: (mm) => writeMeanAmount(mm, primarySystem),
-      off: (mm) => writeOff(mm, primarySystem),
-      length,
-      money: (amount) => `${amount < 0 ? '−' : ''}${Math.abs(amount).toFixed(2)} ${currency}`,
-    };
-  }, [primarySystem, secondSystem, lengthUnit, currency]);
+  return useMemo(
+    () => writersOf({ primarySystem, secondSystem, lengthUnit, currency }),
+    [primarySystem, secondSystem, lengthUnit, currency],
+  );
 }
