@@ -1,4 +1,4 @@
-import { rm } from 'node:fs/promises';
+import { readFile, rm } from 'node:fs/promises';
 import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { bundleForNode } from './bundle.mjs';
@@ -13,12 +13,28 @@ const PACKAGES = [
   'packages/contract/package.json',
 ];
 
+async function packagesIn(lockfile) {
+  const text = await readFile(join(ROOT, lockfile), 'utf8').catch(() => '{}');
+  return JSON.parse(text).packages ?? {};
+}
+
+/**
+ * Whether npm's own record of what lies in node_modules holds what the lockfile names, whoever installed it; packages
+ * for other machines are optional.
+ */
+async function isInstalled() {
+  const named = Object.entries(await packagesIn('package-lock.json'));
+  const present = await packagesIn('node_modules/.package-lock.json');
+  return named.every(
+    ([path, { version, optional }]) => path === '' || optional || present[path]?.version === version,
+  );
+}
+
 /** Installs what the lockfile names, when it is not there yet. */
 export async function installIfNeeded() {
-  await whenStale('install', ['package-lock.json'], 'node_modules/esbuild/package.json', async () => {
-    say('Installing packages; the first time takes some minutes …');
-    await must('npm', ['ci', '--no-audit', '--no-fund']);
-  });
+  if (await isInstalled()) return;
+  say('Installing packages; the first time takes some minutes …');
+  await must('npm', ['ci', '--no-audit', '--no-fund']);
 }
 
 async function bundleServer() {
