@@ -20,6 +20,7 @@ const route = coinRoute(
     holeMm: 12.7,
     targetInsideDiameterMm: 18.9,
     wall: { kind: 'rounded', curlDeg: 25 },
+    school: 'over-stretch',
   },
   { kit: REFERENCE_KIT },
 )!;

@@ -8,6 +8,7 @@ const ROUTE = coinRoute(
     holeMm: 12.7,
     targetInsideDiameterMm: 18.9,
     wall: { kind: 'straight' },
+    school: 'over-stretch',
   },
   { kit: REFERENCE_KIT },
 )!;

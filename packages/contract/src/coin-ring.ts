@@ -8,7 +8,7 @@ import {
 } from '@round-mint/core/forming';
 import { FINISHES, RISK_CODES, STAGES, STEP_KINDS } from '@round-mint/core/steps';
 import { z } from 'zod';
-import { coinSchema, lengthMm, quantity, wallKindSchema } from './common';
+import { coinSchema, lengthMm, quantity, shortText, wallKindSchema } from './common';
 import { toolSchema } from './kit';
 
 export const SCHOOL_WISHES = [...FINISHING_SCHOOLS, 'best'] as const;
@@ -75,7 +75,15 @@ export const reasonSchema = z.object({
   level: z.enum(['refuse', 'warn', 'note']),
   message: z.string(),
   instead: z.string().optional(),
+  /** Against comfort or luck, not geometry or safety: a plan may overrule it. */
+  limit: z.enum(['comfort', 'risk']).optional(),
 });
+
+/** Limits of comfort and luck that the maker goes beyond, each with the reason, kept with the ring. */
+export const overruledSchema = z
+  .array(z.strictObject({ code: shortText(40), why: shortText(200) }))
+  .max(10, 'takes at most 10')
+  .readonly();
 
 const figureFields = {
   bandWidthMm: z.number(),
@@ -97,7 +105,14 @@ export const coinRingResponseSchema = z.object({
   feasible: z.boolean(),
   reasons: z.array(reasonSchema),
   /** Null when this hole leaves no size at all. */
-  sizeRangeMm: z.object({ min: z.number(), max: z.number() }).nullable(),
+  sizeRangeMm: z
+    .object({
+      min: z.number(),
+      max: z.number(),
+      /** Up to here the cut edge stays comfortable; null where it does at none of the sizes. */
+      comfortableMax: z.number().nullable(),
+    })
+    .nullable(),
   naturalInsideDiameterMm: z.number(),
   slugMassG: z.number(),
   ringMassG: z.number(),

@@ -1,6 +1,6 @@
-import { CURL_RANGE_DEG } from '@round-mint/core/forming';
+import { CURL_RANGE_DEG, DEFAULT_SCHOOL } from '@round-mint/core/forming';
 import { z } from 'zod';
-import { curlSchema, finishSchema, schoolSchema } from './coin-ring';
+import { curlSchema, finishSchema, overruledSchema, schoolSchema } from './coin-ring';
 import { idSchema, lengthMm, listOf, quantity, shortText, timeSchema, wallKindSchema } from './common';
 import {
   coinBandWorkFields,
@@ -18,6 +18,7 @@ const commonFields = {
   stockId: idSchema,
   targetInsideDiameterMm: lengthMm(5, 60),
   finish: finishSchema,
+  overruled: overruledSchema.optional(),
 };
 
 const coinFields = {
@@ -25,8 +26,7 @@ const coinFields = {
   wall: wallKindSchema,
   curlDeg: quantity(CURL_RANGE_DEG.min, CURL_RANGE_DEG.max, 'degrees').nullable(),
   curl: curlSchema.optional(),
-  /** Makers who name no school over-stretch and reduce. */
-  school: schoolSchema.default('over-stretch'),
+  school: schoolSchema.default(DEFAULT_SCHOOL),
 };
 
 /** One plan shape with kinds; a plan that names none is a coin ring's. */

@@ -2,7 +2,7 @@ import { SYMPTOMS } from '@round-mint/core/ring';
 import { z } from 'zod';
 import { FINISHING_SCHOOLS } from '@round-mint/core/forming';
 import { WORK_KINDS } from '@round-mint/core/work';
-import { curlSchema, finishSchema, routeStepSchema, routeTotalsSchema } from './coin-ring';
+import { curlSchema, finishSchema, overruledSchema, routeStepSchema, routeTotalsSchema } from './coin-ring';
 import {
   coinSchema,
   idSchema,
@@ -50,6 +50,7 @@ const ringFields = {
   name: z.string(),
   stockName: z.string(),
   finish: finishSchema.optional(),
+  overruled: overruledSchema.optional(),
   status: z.enum(RING_STATUSES),
   prediction: predictionSchema,
   allowanceStrainLog: z.number(),

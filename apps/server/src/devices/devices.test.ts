@@ -3,7 +3,7 @@ import http from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { createApp } from '../app';
 import { openDatabase } from '../db/database';
-import { testServer, type TestServer } from '../testing/test-server';
+import { templateOf, testServer, type TestServer } from '../testing/test-server';
 import { benchDevices, type Instrument } from './instrument';
 
 describe('an instrument', () => {
@@ -53,7 +53,7 @@ describe('the devices of the server', () => {
   });
 
   it('streams readings as they come', async () => {
-    const database = await openDatabase({ memory: true });
+    const database = await openDatabase({ memory: true, copyOf: await templateOf('empty') });
     const listening = createApp({ database, version: 'test' }).listen(0);
     const { port } = listening.address() as AddressInfo;
     const lines = await new Promise<string>((resolve, reject) => {

@@ -193,13 +193,37 @@ describe('a plan’s school and charts', () => {
     expect(ring.steps.find(({ kind }) => kind === 'straighten')?.reading?.cutDownMm).toBeGreaterThan(19);
   });
 
-  it('is over-stretch and reduce where none is named', async () => {
+  it('is the one that stretches past the size least where none is named', async () => {
     const { body: plan } = await server.api.get(`/api/v1/plans/${await addPlan('Brennac Union 20 brenn')}`);
-    expect(plan.school).toBe('over-stretch');
+    expect(plan.school).toBe('best');
+    const ring = await start(plan.id);
+    expect(['leave', 'straighten']).toContain(ring.school);
     const wrong = await server.api
       .post('/api/v1/plans')
       .send({ ...plan, id: randomUUID(), school: 'hammer' });
     expect(wrong.status).toBe(400);
+  });
+
+  it('may go beyond a limit of comfort, and keeps why; a limit of safety it may not', async () => {
+    const thin = await server.api
+      .post('/api/v1/stock')
+      .send({
+        ...DEMO_COINS[0],
+        id: randomUUID(),
+        name: 'A thin piece',
+        quantity: 2,
+        rimThicknessMm: 1.1,
+        massG: undefined,
+      })
+      .expect(201);
+    const choices = { stockId: thin.body.id, wall: 'straight', curlDeg: null };
+    const overruled = [{ code: 'cut-edge-thin', why: 'Worn on a chain only' }];
+    const ring = await start(await addPlan('', { ...choices, holeMm: 9, overruled }));
+    expect(ring.prediction.thicknessCutEdgeMm).toBeLessThan(0.9);
+    expect(ring.overruled).toEqual(overruled);
+    const sharp = await addPlan('', { ...choices, holeMm: 4, overruled });
+    const refused = await server.api.post('/api/v1/rings').send({ planId: sharp, name: 'Sharp' }).expect(409);
+    expect(refused.body.error.message).toContain('cuts the finger');
   });
 
   it('has reveals from the die charts where the ring is stepped down', async () => {
@@ -232,7 +256,7 @@ describe('what the bench says', () => {
       .post('/api/v1/stock')
       .send({ ...DEMO_COINS[0], id: randomUUID(), name: 'A piece of its own', quantity: 1 })
       .expect(201);
-    const ring = await start(await addPlan('', { stockId: piece.id }));
+    const ring = await start(await addPlan('', { stockId: piece.id, school: 'over-stretch' }));
     const at = ring.steps.findIndex(({ kind }) => kind === 'stretch');
     const done = ring.steps
       .slice(0, at)

@@ -49,7 +49,13 @@ function coinRingAnswer(plan: CoinRingPlan): CoinRingResponse {
     ...figures,
     reasons: [...reasons],
     school: route?.school ?? null,
-    sizeRangeMm: sizeRangeMm ? { min: sizeRangeMm.min, max: sizeRangeMm.max } : null,
+    sizeRangeMm: sizeRangeMm
+      ? {
+          min: sizeRangeMm.min,
+          max: sizeRangeMm.max,
+          comfortableMax: sizeRangeMm.comfortableMax ?? null,
+        }
+      : null,
   };
 }
 

@@ -50,7 +50,7 @@ function frozenCoinPlan(plan: CoinPlan, piece: StockItem, bench: Bench): FrozenP
   if (gate.some(({ level }) => level === 'refuse')) throw refused(gate);
   const { diameterMm, rimThicknessMm, massG, metal, form } = piece;
   const coin = { diameterMm, rimThicknessMm, massG, metal, form };
-  const { holeMm, targetInsideDiameterMm, wall, curlDeg, curl, finish, school } = plan;
+  const { holeMm, targetInsideDiameterMm, wall, curlDeg, curl, finish, school, overruled } = plan;
   const { kit, annealSchool, dieCharts, traits } = bench;
   const planned = planCoinRing(
     { coin, holeMm, targetInsideDiameterMm, wall: wallWishOf(plan), school },
@@ -69,6 +69,7 @@ function frozenCoinPlan(plan: CoinPlan, piece: StockItem, bench: Bench): FrozenP
     curlDeg,
     ...(curl ? { curl } : {}),
     finish,
+    ...(overruled ? { overruled } : {}),
     mandrelMmPerUsSize: mandrelTaper(kit),
     prediction: {
       targetInsideDiameterMm,
@@ -105,6 +106,7 @@ function frozenWorkPlan(plan: WorkPlanned, piece: StockItem, { kit, traits }: Be
     updatedAt: _updatedAt,
     targetInsideDiameterMm,
     finish,
+    overruled,
     ...work
   } = plan;
   let planned;
@@ -122,6 +124,7 @@ function frozenWorkPlan(plan: WorkPlanned, piece: StockItem, { kit, traits }: Be
     usesLengthMm: planned.usesLengthMm,
     stockName: piece.name,
     finish,
+    ...(overruled ? { overruled } : {}),
     mandrelMmPerUsSize: mandrelTaper(kit),
     prediction: planned.prediction,
     allowanceStrainLog: planned.allowanceStrainLog,

@@ -1,5 +1,6 @@
 import type { LearntAnswer } from '@round-mint/contract/learnt';
 import type { RingWithEvents } from '@round-mint/contract/rings';
+import { SCHOOL_WHEN_UNKEPT } from '@round-mint/core/forming';
 import { learnFrom, type Learnt, type LoggedRing } from '@round-mint/core/learn';
 import type { DieChart } from '@round-mint/core/kit';
 import { type BenchTraits, DEFAULT_TRAITS } from '@round-mint/core/steps';
@@ -36,7 +37,11 @@ function loggedRing(ring: RingWithEvents): LoggedRing {
     targetInsideDiameterMm: ring.prediction.targetInsideDiameterMm,
     ...(ring.kind === 'coin'
       ? {
-          coin: { input: ringInput(ring), school: ring.school ?? 'over-stretch', moves: ring.moves ?? [] },
+          coin: {
+            input: ringInput(ring),
+            school: ring.school ?? SCHOOL_WHEN_UNKEPT,
+            moves: ring.moves ?? [],
+          },
         }
       : {}),
     steps: ring.steps,

@@ -10,7 +10,7 @@ import { loadDemo } from '../demo/load';
 /** Databases that every test file may copy instead of making its own; the test run makes them first. */
 type Template = 'empty' | 'demo';
 
-async function templateOf(name: Template): Promise<Blob | undefined> {
+export async function templateOf(name: Template): Promise<Blob | undefined> {
   const folder = process.env.TEST_DATABASES;
   return folder === undefined ? undefined : new Blob([await readFile(join(folder, `${name}.tar`))]);
 }

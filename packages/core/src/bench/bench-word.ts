@@ -1,3 +1,4 @@
+import { COMFORTABLE_CUT_EDGE_MM } from '../forming';
 import { capital } from '../format';
 import { readingStanding, type RingState } from '../ring';
 import { BAND_EDGES, COIN_EDGES, fullest, spend, type EdgeNames, type RouteStep } from '../steps';
@@ -95,12 +96,19 @@ interface Scene {
   readonly names: EdgeNames;
 }
 
+/** What a route costs the cut edge, where that is more than is comfortable. */
+function thinWords({ thin, route }: Extract<DerivedRoute, { kind: 'changed' }>): string {
+  if (!thin || !route) return '';
+  return ` It takes the cut edge to ${route.thicknessCutEdgeMm.toFixed(2)} mm, under ${COMFORTABLE_CUT_EDGE_MM}.`;
+}
+
 /** How the ring goes on from something that was found. */
 function onwards({ now: { steps, step }, derived }: Scene): string {
   switch (derived.kind) {
     case 'changed': {
       const next = steps[Math.max(step, derived.fromStep)];
-      return next ? ` Next: ${next.title.toLowerCase()}${next.tool ? `, ${next.tool}` : ''}.` : '';
+      const words = next ? ` Next: ${next.title.toLowerCase()}${next.tool ? `, ${next.tool}` : ''}.` : '';
+      return `${words}${thinWords(derived)}`;
     }
     case 'as-planned':
       return ' What is still to come brings it to its size.';

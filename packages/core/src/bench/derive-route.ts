@@ -26,6 +26,8 @@ export type DerivedRoute =
       readonly holeMm?: number | undefined;
       /** What is different, of a coin ring. */
       readonly route?: NewRoute | undefined;
+      /** Its cut edge gets thinner than is comfortable: the nearest size that keeps it so. */
+      readonly thin?: { readonly comfortable: NewRoute | undefined } | undefined;
     }
   | {
       readonly kind: 'out-of-reach';
@@ -104,6 +106,7 @@ function* coinRoute(work: RingInWork, { because, kind }: Finding): Generator<num
         targetInsideDiameterMm,
         holeMm,
         route: found.route,
+        thin: found.thin,
       };
     }
     case 'out-of-reach':

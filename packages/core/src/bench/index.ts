@@ -11,6 +11,7 @@ export {
 } from './derive-route';
 export type { DerivedRoute, Finding } from './derive-route';
 export { keptRoute } from './kept-route';
+export { readingDecides } from './reading-decides';
 export { mayAnneal, mayReduce } from './ring-at-bench';
 export type { BenchTools, RingAtBench } from './ring-at-bench';
 export { isRead, pastWords, stopAt, stopWords, wayRoundWords } from './stop-at';

@@ -1,5 +1,6 @@
 import { SIZE_SYSTEMS } from '../size';
 import {
+  coinRing,
   doneTo,
   endMm,
   eventsOf,
@@ -15,7 +16,7 @@ import {
   STRAIGHT,
   us,
 } from './test-bench';
-import { benchWord, pastWords } from './index';
+import { benchWord, pastWords, readingDecides } from './index';
 
 const ROUNDED = silverRing(HALF_ROUND);
 
@@ -237,8 +238,27 @@ describe('planning on', () => {
     expect(endMm(word)).toBeCloseTo(us(9), 2);
   });
 
-  it('a size that has come out of reach is said so, with the nearest that has not', () => {
+  it('a hole so small that the edge gets thin is planned on with, and the thinness is said', () => {
     const word = says(STRAIGHT, [
+      { kind: 'step-done', step: 0 },
+      { kind: 'hole-measured', diameterMm: 4 },
+    ]);
+    expect(word.standing).toBe('off-plan');
+    expect(word.advice.message).toMatch(/ It takes the cut edge to 0\.[78]\d mm, under 0\.9\.$/);
+    expect(endMm(word)).toBeCloseTo(us(9), 2);
+    const { derived } = word;
+    if (derived.kind !== 'changed') throw new Error(derived.kind);
+    expect(derived.thin?.comfortable?.thicknessCutEdgeMm).toBeGreaterThan(0.88);
+  });
+
+  it('a size that has come out of reach is said so, with the nearest that has not', () => {
+    const thin = coinRing({
+      coin: { diameterMm: 30.9, rimThicknessMm: 1.2, metal: 'silver-900' },
+      holeMm: 12.7,
+      targetInsideDiameterMm: us(9),
+      wall: { kind: 'straight' },
+    });
+    const word = says(thin, [
       { kind: 'step-done', step: 0 },
       { kind: 'hole-measured', diameterMm: 4 },
     ]);
@@ -266,5 +286,22 @@ describe('planning on', () => {
       [],
     ]);
     expect(word.advice.code).toBe('finished');
+  });
+});
+
+describe('what is read before a step is said to be done', () => {
+  it('decides where another kind of blow follows, and at the true-up and the last reading', () => {
+    const { steps } = ROUNDED;
+    const deciding = steps.filter((_step, i) => readingDecides(steps, i)).map(({ kind }) => kind);
+    // The funnel, the wall past its size, the straight ring before its edges are turned in, and the ring at last.
+    expect(deciding).toEqual(['fold', 'stretch', 'true-up', 'true-up', 'read']);
+  });
+
+  it('does not within a series: the next mark stands whatever was read', () => {
+    const folds = STRAIGHT.steps.flatMap(({ kind }, i) => (kind === 'fold' ? [i] : []));
+    expect(folds.length).toBeGreaterThan(1);
+    expect(folds.map((i) => readingDecides(STRAIGHT.steps, i))).toEqual(
+      folds.map((_fold, place) => place === folds.length - 1),
+    );
   });
 });

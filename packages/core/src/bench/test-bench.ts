@@ -94,9 +94,13 @@ export const QUARTER_MM = us(0.25) - us(0);
 
 const SILVER = { diameterMm: 30.9, rimThicknessMm: 2.15, massG: 15.13, metal: 'silver-900' } as const;
 
-/** A silver coin's ring of US 9, or another size, with a wall. */
-export function silverRing(wall: CoinRingInput['wall'], size = 9): PlannedRing {
-  return coinRing({ coin: SILVER, holeMm: 12.7, targetInsideDiameterMm: us(size), wall });
+/** A silver coin's ring of US 9, or another size, with a wall; stretched past it and reduced, or by another school. */
+export function silverRing(
+  wall: CoinRingInput['wall'],
+  size = 9,
+  school: CoinRingInput['school'] = 'over-stretch',
+): PlannedRing {
+  return coinRing({ coin: SILVER, holeMm: 12.7, targetInsideDiameterMm: us(size), wall, school });
 }
 
 export const STRAIGHT = silverRing({ kind: 'straight' });

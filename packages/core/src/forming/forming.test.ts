@@ -15,6 +15,8 @@ import {
   rimEdge,
   shortcutWidthMm,
   sizeRange,
+  cutEdgeReasons,
+  rangeWords,
   suggestHoleMm,
   glanceAt,
   straightWall,
@@ -155,6 +157,28 @@ describe('curl', () => {
   });
 });
 
+describe('a cut edge', () => {
+  it('is a matter of comfort under 0.9 mm, and of safety under 0.5', () => {
+    expect(cutEdgeReasons(0.9)).toEqual([]);
+    expect(cutEdgeReasons(0.89)).toMatchObject([{ code: 'cut-edge-thin', level: 'warn', limit: 'comfort' }]);
+    expect(cutEdgeReasons(0.5)).toMatchObject([{ level: 'warn' }]);
+    const [sharp, ...others] = cutEdgeReasons(0.49);
+    expect(sharp).toMatchObject({ code: 'cut-edge-sharp', level: 'refuse' });
+    expect([sharp?.limit, others]).toEqual([undefined, []]);
+  });
+
+  it('the sizes that a piece makes name both limits', () => {
+    const write = (mm: number) => `${mm}`;
+    expect(rangeWords({ min: 15, max: 22, comfortableMax: 19 }, write)).toBe(
+      '15 to 22; above 19 the cut edge is under 0.9 mm',
+    );
+    expect(rangeWords({ min: 15, max: 22, comfortableMax: 21.95 }, write)).toBe('15 to 22');
+    expect(rangeWords({ min: 15, max: 22, comfortableMax: undefined }, write)).toBe(
+      '15 to 22, all with a cut edge under 0.9 mm',
+    );
+  });
+});
+
 describe('what a coin can become', () => {
   it('every size in the range is feasible, every size outside is refused', () => {
     fc.assert(
@@ -172,6 +196,11 @@ describe('what a coin can become', () => {
         expect(at(range.min + (range.max - range.min) * place).feasible).toBe(true);
         expect(at(range.max + 0.1).feasible).toBe(false);
         expect(at(range.min - 0.1).feasible).toBe(false);
+        // Up to its comfortable end nothing warns of the edge, past it something does.
+        const warns = (sizeMm: number) => at(sizeMm).reasons.some(({ code }) => code === 'cut-edge-thin');
+        const comfortableMm = range.comfortableMax ?? range.min - 0.01;
+        expect(warns(Math.max(range.min, comfortableMm - 0.02))).toBe(range.comfortableMax === undefined);
+        if (comfortableMm < range.max - 0.1) expect(warns(comfortableMm + 0.02)).toBe(true);
       }),
       { numRuns: 60 },
     );
@@ -209,13 +238,13 @@ describe('what a coin can become', () => {
     ['a square piece', { coin: { ...REFERENCE.coin, form: 'not-round' } }, 'stock-not-round'],
     ['a ring-cored piece', { coin: { ...REFERENCE.coin, form: 'ring-cored' } }, 'stock-ring-cored'],
     [
-      'a cut edge too thin',
+      'a sharp cut edge',
       {
-        coin: { diameterMm: 30, rimThicknessMm: 1.2, metal: 'silver-900' },
+        coin: { diameterMm: 30, rimThicknessMm: 0.8, metal: 'silver-900' },
         holeMm: 8,
         targetInsideDiameterMm: 20,
       },
-      'cut-edge-thin',
+      'cut-edge-sharp',
     ],
   ];
   it.each(refusals)('refuses %s and says what would work', (_name, change, code) => {
@@ -253,13 +282,17 @@ describe('choosing a hole', () => {
     for (const holeMm of [8, 11.1, 12.7, 15.9, 19, 22, 25, 27]) {
       const full = estimateCoinRing({ ...REFERENCE, holeMm });
       const quick = glanceAt(question, holeMm);
-      expect(quick.fits).toBe(full.feasible);
+      expect(quick.standing !== 'refused').toBe(full.feasible);
       expect(Math.abs(quick.bandWidthMm / full.bandWidthMm - 1)).toBeLessThan(0.005);
     }
   });
 
-  it('suggests the one with the most usual width, and none where none will do', () => {
-    expect(suggestHoleMm(question, [9.5, 12.7, 15.9])).toBe(12.7);
+  it('suggests the least strain within the usual width, and none where none will do', () => {
+    // Widths 10.5, 9.0, 7.4 and 5.7 mm: 9.5 is wider than usual, 19 narrower; of the others 15.9 is stretched less.
+    expect(suggestHoleMm(question, [9.5, 12.7, 15.9, 19])).toBe(15.9);
+    expect(suggestHoleMm(question, [9.5, 12.7, 15.9, 19], { min: 8, max: 9.5 })).toBe(12.7);
+    // Where none is as wished, the one that comes nearest to it.
+    expect(suggestHoleMm(question, [15.9, 19], { min: 9, max: 10 })).toBe(15.9);
     expect(suggestHoleMm({ ...question, targetInsideDiameterMm: 28 }, [9.5, 12.7])).toBeUndefined();
     expect(
       suggestHoleMm({ ...question, coin: { ...REFERENCE.coin, metal: 'steel' } }, [12.7]),

@@ -7,7 +7,7 @@ export { finishedMeridian } from './finished';
 export { glanceAt, suggestHoleMm } from './hole-choice';
 export type { HoleQuestion, WasherGlance } from './hole-choice';
 export type { Washer } from './finished';
-export { cutEdgeThin, isFeasible } from './judge';
+export { cutEdgeReasons, isFeasible, rangeWords } from './judge';
 export type { SizeWriter } from './judge';
 export { FEWEST_LAND_READINGS, heightVariationMm, judgeLand } from './land';
 export type { LandReading, LandVerdict } from './land';
@@ -17,7 +17,8 @@ export {
   NARROWEST_LAND_MM,
   OVER_STRETCH_MM,
   STEPPED_RIM_STRAIN_LIMIT,
-  THINNEST_CUT_EDGE_MM,
+  COMFORTABLE_CUT_EDGE_MM,
+  SHARP_CUT_EDGE_MM,
   TRIM_GAIN_MM,
 } from './limits';
 export type { FormingMethod } from './limits';
@@ -66,7 +67,7 @@ export { shortcutWidthMm } from './shortcut';
 export { springbackMm } from './springback';
 export { ballWall, partWay, stretcherWall, throatWall } from './tool-shape';
 export type { LeadingEdge } from './tool-shape';
-export { DEFAULT_SCHOOL, FINISHING_SCHOOLS, leastOverStretchMm } from './school';
+export { DEFAULT_SCHOOL, FINISHING_SCHOOLS, leastOverStretchMm, SCHOOL_WHEN_UNKEPT } from './school';
 export type { FinishingSchool, SchoolWish } from './school';
 export { sizeRange } from './size-range';
 export type { SizeRange } from './size-range';

@@ -3,7 +3,12 @@ import { metalById, THIN_STOCK_MM } from '../metal';
 import { writeSize } from '../size';
 import { checkFill, type Coin } from '../stock';
 import type { Washer } from './finished';
-import { FOLD_RIM_STRAIN_LIMIT, NARROWEST_LAND_MM, THINNEST_CUT_EDGE_MM } from './limits';
+import {
+  COMFORTABLE_CUT_EDGE_MM,
+  FOLD_RIM_STRAIN_LIMIT,
+  NARROWEST_LAND_MM,
+  SHARP_CUT_EDGE_MM,
+} from './limits';
 import { cutEdge, rimEdge, type Meridian } from './meridian';
 import { naturalInsideDiameterMm } from './natural-size';
 import { middleThicknessMm } from './places';
@@ -89,20 +94,37 @@ export interface JudgeInput {
   readonly school?: SchoolWish | undefined;
 }
 
+/** How far off the top of a range its comfortable part has to end to be worth saying, mm. */
+const WORTH_SAYING_MM = 0.1;
+
+/** "US 6 to US 11; above US 9½ the cut edge is under 0.9 mm": what can be made, and what is comfortable. */
+export function rangeWords(
+  { min, max, comfortableMax }: Pick<SizeRange, 'min' | 'max' | 'comfortableMax'>,
+  write: SizeWriter,
+): string {
+  const all = `${write(min)} to ${write(max)}`;
+  if (comfortableMax === undefined) return `${all}, all with a cut edge under ${COMFORTABLE_CUT_EDGE_MM} mm`;
+  if (max - comfortableMax < WORTH_SAYING_MM) return all;
+  return `${all}; above ${write(comfortableMax)} the cut edge is under ${COMFORTABLE_CUT_EDGE_MM} mm`;
+}
+
 /** What the range offers instead of a size it does not hold. */
 function insteadOfSize({ range, writeSize: write }: JudgeInput): { readonly instead?: string } {
   if (!range) return { instead: 'Take another hole or another coin.' };
-  return { instead: `With this hole it makes ${write(range.min)} to ${write(range.max)}.` };
+  return { instead: `With this hole it makes ${rangeWords(range, write)}.` };
 }
 
-/** What is said of a cut edge that would be too thin. */
-export function cutEdgeThin(thicknessMm: number): Reason {
-  return {
-    code: 'cut-edge-thin',
-    level: 'refuse',
-    message: `The cut edge would be ${thicknessMm.toFixed(2)} mm thin; under ${THINNEST_CUT_EDGE_MM} mm it is weak and sharp.`,
-    instead: 'Take a larger hole, a smaller size or a thicker coin.',
-  };
+/** What is said of a cut edge: nothing while it is comfortable, a warning below, a refusal once it would be sharp. */
+export function cutEdgeReasons(thicknessMm: number): readonly Reason[] {
+  if (thicknessMm >= COMFORTABLE_CUT_EDGE_MM) return [];
+  const thin = `The cut edge would be ${thicknessMm.toFixed(2)} mm`;
+  const instead = 'Take a larger hole, a smaller size or a thicker coin.';
+  if (thicknessMm < SHARP_CUT_EDGE_MM) {
+    const message = `${thin}; under ${SHARP_CUT_EDGE_MM} mm it cuts the finger and tears on the stretcher.`;
+    return [{ code: 'cut-edge-sharp', level: 'refuse', message, instead }];
+  }
+  const message = `${thin}; under ${COMFORTABLE_CUT_EDGE_MM} mm it wears thin and feels sharp.`;
+  return [{ code: 'cut-edge-thin', level: 'warn', limit: 'comfort', message, instead }];
 }
 
 /** Whether the ring goes into the hollow that is to turn its edges in. */
@@ -163,7 +185,7 @@ function judgeSize(input: JudgeInput): readonly Reason[] {
       message: `The rim is crowded to ${percent(rim.strainLog)}; dies alone reach ${percent(FOLD_RIM_STRAIN_LIMIT)}. It takes stepped reduction under tape.`,
     });
   }
-  if (limits.cutEdgeThin) reasons.push(cutEdgeThin(cut.thicknessMm));
+  reasons.push(...cutEdgeReasons(cut.thicknessMm));
   const natural = naturalInsideDiameterMm(washer.diameterMm, washer.holeMm, washer.thicknessMm);
   const offMm = targetInsideDiameterMm - natural;
   if (Math.abs(offMm) > FAR_FROM_NATURAL_MM) {

@@ -5,6 +5,8 @@ export interface Reasoned {
   readonly message: string;
   /** What would work instead, when the program knows. */
   readonly instead?: string;
+  /** A warning against comfort or luck, not geometry or safety: the maker may overrule it and says why. */
+  readonly limit?: 'comfort' | 'risk';
 }
 
 /** Why the plan of a coin ring stands as it does. */
@@ -24,6 +26,7 @@ export type ReasonCode =
   | 'rim-too-compressed'
   | 'needs-stepped'
   | 'cut-edge-thin'
+  | 'cut-edge-sharp'
   | 'hollow-too-small'
   | 'thin-stock'
   | 'fill-off'

@@ -1,7 +1,13 @@
 import { metalById } from '../metal';
 import type { Coin } from '../stock';
 import { largestMomentMm, type Washer } from './finished';
-import { methodForRimStrain, NARROWEST_LAND_MM, THINNEST_CUT_EDGE_MM, type FormingMethod } from './limits';
+import {
+  COMFORTABLE_CUT_EDGE_MM,
+  methodForRimStrain,
+  NARROWEST_LAND_MM,
+  SHARP_CUT_EDGE_MM,
+  type FormingMethod,
+} from './limits';
 import { cutEdge, rimEdge, type Meridian } from './meridian';
 import { leastOverStretchMm, type SchoolWish } from './school';
 import type { WallWish } from './wall';
@@ -21,7 +27,9 @@ export interface SizeLimits {
   readonly largestMm: number;
   readonly rimWouldGrow: boolean;
   readonly holeTooLarge: boolean;
+  /** Thinner than is comfortable, and thinner than is safe. */
   readonly cutEdgeThin: boolean;
+  readonly cutEdgeSharp: boolean;
   readonly method: FormingMethod;
 }
 
@@ -44,7 +52,8 @@ export function sizeLimits({
     largestMm,
     rimWouldGrow: largestMm > washer.diameterMm,
     holeTooLarge: cut.strainLog < 0,
-    cutEdgeThin: cut.thicknessMm < THINNEST_CUT_EDGE_MM,
+    cutEdgeThin: cut.thicknessMm < COMFORTABLE_CUT_EDGE_MM,
+    cutEdgeSharp: cut.thicknessMm < SHARP_CUT_EDGE_MM,
     method: methodForRimStrain(rimEdge(finished).strainLog),
   };
 }
@@ -54,10 +63,13 @@ export function landMm({ diameterMm, holeMm }: Washer): number {
   return (diameterMm - holeMm) / 2;
 }
 
-/** Whether anything refuses the piece or the size; the judge says the same in words. */
-export function isWithinLimits(coin: Coin, question: SizeQuestion): boolean {
-  if (metalById(coin.metal).refusal !== undefined || (coin.form ?? 'round') !== 'round') return false;
-  if (landMm(question.washer) < NARROWEST_LAND_MM) return false;
-  const limits = sizeLimits(question);
-  return !limits.rimWouldGrow && !limits.holeTooLarge && !limits.cutEdgeThin && limits.method !== 'none';
+/** How a piece, a hole and a size stand to the limits; the judge says the same in words. */
+export type Standing = 'comfortable' | 'possible' | 'refused';
+
+export function limitStanding(coin: Coin, question: SizeQuestion): Standing {
+  if (metalById(coin.metal).refusal !== undefined || (coin.form ?? 'round') !== 'round') return 'refused';
+  if (landMm(question.washer) < NARROWEST_LAND_MM) return 'refused';
+  const { rimWouldGrow, holeTooLarge, cutEdgeSharp, cutEdgeThin, method } = sizeLimits(question);
+  if (rimWouldGrow || holeTooLarge || cutEdgeSharp || method === 'none') return 'refused';
+  return cutEdgeThin ? 'possible' : 'comfortable';
 }

@@ -1,14 +1,17 @@
 import { lastAbove } from '../numeric';
 import { finishedMeridian, largestMomentMm, type Washer } from './finished';
-import { OVER_STRETCH_MM, STEPPED_RIM_STRAIN_LIMIT, THINNEST_CUT_EDGE_MM } from './limits';
+import { COMFORTABLE_CUT_EDGE_MM, SHARP_CUT_EDGE_MM, STEPPED_RIM_STRAIN_LIMIT } from './limits';
 import { cutEdge, rimEdge } from './meridian';
+import { leastOverStretchMm } from './school';
 import type { WallWish } from './wall';
 
 export interface SizeRange {
   readonly min: number;
   readonly max: number;
-  /** What ends the range above: the rim cannot grow, or the cut edge gets too thin. */
-  readonly maxEndsBy: 'rim-would-grow' | 'cut-edge-thin';
+  /** Up to here the cut edge stays comfortable; undefined where no size of the range leaves it so. */
+  readonly comfortableMax: number | undefined;
+  /** What ends the range above: the rim cannot grow, or the cut edge gets sharp. */
+  readonly maxEndsBy: 'rim-would-grow' | 'cut-edge-sharp';
   /** What ends it below: the rim cannot be crowded further, or the hole cannot shrink. */
   readonly minEndsBy: 'rim-too-compressed' | 'hole-larger-than-ring';
 }
@@ -20,7 +23,7 @@ const WITHIN_MM = 2e-3;
 
 /**
  * Inside diameters, mm, that a washer can become with a wall (craft §3): above, the rim's largest moment stays within
- * the coin and the cut edge thick enough; below, the rim's crowding stays within stepped reduction and the hole
+ * the coin and the cut edge thick enough, comfortably or at all; below, the rim's crowding stays within stepped reduction and the hole
  * need not shrink.
  * @returns undefined when no size satisfies all of them
  */
@@ -28,30 +31,35 @@ export function sizeRange(
   washer: Washer,
   wall: WallWish,
   share?: number,
-  overStretchMm: number = OVER_STRETCH_MM.min,
+  overStretchMm = leastOverStretchMm(),
 ): SizeRange | undefined {
   const at = (targetMm: number) => finishedMeridian(washer, wall, targetMm, share, INTERVALS);
   // Each is what is left of a limit: not negative where the size keeps to it.
   const rimRoom = (targetMm: number) =>
     washer.diameterMm - largestMomentMm(washer, wall, targetMm, at(targetMm), overStretchMm);
-  const cutRoom = (targetMm: number) => cutEdge(at(targetMm)).thicknessMm - THINNEST_CUT_EDGE_MM;
+  const cutRoom = (thinnestMm: number) => (targetMm: number) =>
+    cutEdge(at(targetMm)).thicknessMm - thinnestMm;
+  const safeRoom = cutRoom(SHARP_CUT_EDGE_MM);
+  const comfortRoom = cutRoom(COMFORTABLE_CUT_EDGE_MM);
   const crowdRoom = (targetMm: number) => rimEdge(at(targetMm)).strainLog - STEPPED_RIM_STRAIN_LIMIT;
   const holeRoom = (targetMm: number) => cutEdge(at(targetMm)).strainLog;
 
   const lowest = Math.max(2, washer.holeMm - 4 * washer.thicknessMm);
   const highest = washer.diameterMm;
-  if (rimRoom(lowest) < 0 || cutRoom(lowest) < 0) return undefined;
+  if (rimRoom(lowest) < 0 || safeRoom(lowest) < 0) return undefined;
   const byRim = lastAbove(rimRoom, lowest, highest, WITHIN_MM);
-  const byCut = lastAbove(cutRoom, lowest, byRim, WITHIN_MM);
+  const byCut = lastAbove(safeRoom, lowest, byRim, WITHIN_MM);
   const max = Math.min(byRim, byCut);
   if (crowdRoom(max) < 0 || holeRoom(max) < 0) return undefined;
   const minByRim = lastAbove(crowdRoom, max, lowest, WITHIN_MM);
   const minByHole = lastAbove(holeRoom, max, lowest, WITHIN_MM);
   const min = Math.max(minByRim, minByHole);
+  const comfortableMax = comfortRoom(min) < 0 ? undefined : lastAbove(comfortRoom, min, max, WITHIN_MM);
   return {
     min,
     max,
-    maxEndsBy: byCut < byRim ? 'cut-edge-thin' : 'rim-would-grow',
+    comfortableMax,
+    maxEndsBy: byCut < byRim ? 'cut-edge-sharp' : 'rim-would-grow',
     minEndsBy: minByHole > minByRim ? 'hole-larger-than-ring' : 'rim-too-compressed',
   };
 }

@@ -65,9 +65,21 @@ describe('ridgeFit', () => {
 
   it('names a ring that lies far from all others, and lets it pull little', () => {
     const honest = Array.from({ length: 15 }, () => 0.02);
-    const { change, outliers } = ridgeFit(seen([...honest, 1]), PULL);
+    const { change, outliers, sightings } = ridgeFit(seen([...honest, 0.4]), PULL);
     expect(outliers).toEqual(['r15']);
+    expect(sightings).toBe(16);
     expect(change).toBeLessThan(0.035);
+  });
+
+  it('what no bench does teaches nothing, and is named', () => {
+    // Six deviations of benches (0.1) and of a sighting (0.05) together: 6 × √(0.1² + 0.05²) = 0.671.
+    const honest = [0.02, 0.03, 0.01];
+    expect(ridgeFit(seen([...honest, 0.68]), PULL)).toEqual({
+      ...ridgeFit(seen(honest), PULL),
+      outliers: ['r3'],
+    });
+    expect(ridgeFit(seen([...honest, 0.66]), PULL).rings).toBe(4);
+    expect(ridgeChange(seen([0.68]), PULL)).toBe(0);
   });
 });
 

@@ -81,7 +81,7 @@ function valueOf(
     standard,
     sigma: fit.sigma,
     rings: fit.rings,
-    sightings: sightings.length,
+    sightings: fit.sightings,
     errorBefore: fit.errorBefore,
     errorAfter: fit.errorAfter,
     outliers: fit.outliers,

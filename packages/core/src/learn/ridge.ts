@@ -16,8 +16,9 @@ export interface RidgeFit {
   readonly change: number;
   /** Standard deviation of the change, by the sightings and the pull together. */
   readonly sigma: number;
-  /** How many rings it rests on. */
+  /** How many rings and sightings it rests on. */
   readonly rings: number;
+  readonly sightings: number;
   /** Root mean square of what is off, in mm of size where sightings tell it, else in their unit: as the default predicted, and as the others' fit would have. */
   readonly errorBefore: number;
   readonly errorAfter: number;
@@ -60,9 +61,21 @@ function fitted(sightings: readonly Sighting[], pullSigma: number) {
   return result;
 }
 
+/** Further from the default than this many deviations of benches and of sightings together, it is no bench's doing. */
+const WILD = 6;
+
+/**
+ * Whether a sighting can come from a bench at all: a slip of the pen, a unit taken for another or a ring that is not
+ * this one lies further off than benches differ and readings scatter, and teaches nothing.
+ */
+export function isPlausible({ off, slope, sigma }: Sighting, pullSigma: number): boolean {
+  return Math.abs(off) <= WILD * Math.hypot(sigma, slope * pullSigma);
+}
+
 /** The change alone, without its error: for many small fits. */
 export function ridgeChange(sightings: readonly Sighting[], pullSigma: number): number {
-  return sightings.length === 0 ? 0 : fitted(sightings, pullSigma).change;
+  const used = sightings.filter((one) => isPlausible(one, pullSigma));
+  return used.length === 0 ? 0 : fitted(used, pullSigma).change;
 }
 
 export function rootMeanSquare(values: readonly number[]): number {
@@ -76,7 +89,8 @@ export function rootMeanSquare(values: readonly number[]): number {
  * it. The error after learning is that of each ring predicted by all the others: no ring vouches for itself.
  * @param pullSigma how far benches differ from the default, as a standard deviation: the pull
  */
-export function ridgeFit(sightings: readonly Sighting[], pullSigma: number): RidgeFit {
+export function ridgeFit(seen: readonly Sighting[], pullSigma: number): RidgeFit {
+  const sightings = seen.filter((one) => isPlausible(one, pullSigma));
   const { change, sigma } = fitted(sightings, pullSigma);
   const rings = [...new Set(sightings.map(({ ringId }) => ringId))];
   const after = rings.flatMap((ringId) => {
@@ -88,15 +102,13 @@ export function ridgeFit(sightings: readonly Sighting[], pullSigma: number): Rid
       .filter((one) => one.ringId === ringId)
       .map(({ off, slope, sizeMm = 1 }) => (off - slope * others.change) * sizeMm);
   });
-  const outliers = rings.filter((ringId) =>
-    sightings.some(
-      (one) => one.ringId === ringId && Math.abs(one.off - one.slope * change) > OUTLIER * one.sigma,
-    ),
-  );
+  const far = seen.filter(({ off, slope, sigma: one }) => Math.abs(off - slope * change) > OUTLIER * one);
+  const outliers = [...new Set(far.map(({ ringId }) => ringId))];
   return {
     change,
     sigma,
     rings: rings.length,
+    sightings: sightings.length,
     errorBefore: rootMeanSquare(sightings.map(({ off, sizeMm = 1 }) => off * sizeMm)),
     errorAfter: rootMeanSquare(after),
     outliers,

@@ -33,6 +33,7 @@ export function* madeRings(count: number, seed: number, traits: BenchTraits = TR
       holeMm: [11.1, 12.7, 14.3][Math.floor(random() * 3)]!,
       targetInsideDiameterMm: SIZE_SYSTEMS.us.toDiameterMm(7 + Math.floor(random() * 12) / 4),
       wall: random() < 0.6 ? { kind: 'rounded' } : { kind: 'straight' },
+      school: 'over-stretch',
     };
     const { feasible, route } = planCoinRing(input, { kit: REFERENCE_KIT });
     if (!feasible || !route) continue;

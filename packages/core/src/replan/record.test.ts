@@ -12,6 +12,7 @@ const INPUT = {
   holeMm: 12.7,
   targetInsideDiameterMm: 18.9,
   wall: { kind: 'rounded', curl: { dieAngleDeg: 25, depth: 'half' } },
+  school: 'over-stretch',
 } as const;
 const { steps, school } = routeFor(INPUT);
 const last = (kind: string) => steps.findLastIndex((step) => step.kind === kind);

@@ -14,6 +14,7 @@ const INPUT: CoinRingInput = {
   holeMm: 11.1,
   targetInsideDiameterMm: 18.9,
   wall: { kind: 'rounded' },
+  school: 'over-stretch',
 };
 const { steps, school } = routeFor(INPUT);
 
@@ -292,24 +293,37 @@ describe('planning on from the hole and from a crack', () => {
     expect(answer.route.fromStep).toBe(beforeStretch);
   });
 
-  it('an edge that would come out too thin is out of reach, with the nearest size that is not', () => {
+  /** A thin coin whose hole was to be 12.7 mm and came out smaller. */
+  function smallHole(rimThicknessMm: number, holeMm: number) {
     const thin: CoinRingInput = {
       ...INPUT,
-      coin: { ...INPUT.coin, rimThicknessMm: 1.6, massG: 9.8 },
+      coin: { ...INPUT.coin, rimThicknessMm, massG: undefined },
       holeMm: 12.7,
       wall: { kind: 'straight' },
     };
     const route = routeFor(thin);
     const state = stateAfter(
-      [...doneUpTo(1, route.steps), { kind: 'hole-measured', diameterMm: 9 }],
+      [...doneUpTo(1, route.steps), { kind: 'hole-measured', diameterMm: holeMm }],
       thin,
       route.steps,
     );
     const ring = inWork(state, { coin: thin.coin, wall: thin.wall, school: route.school });
-    const answer = replan(ring, { kind: 'hole' });
+    return { answer: replan(ring, { kind: 'hole' }), targetMm: thin.targetInsideDiameterMm };
+  }
+
+  it('an edge that would come out thin is planned on with, beside the nearest size that keeps it comfortable', () => {
+    const { answer, targetMm } = smallHole(1.4, 9);
+    if (answer.kind !== 'changed') throw new Error(answer.kind);
+    expect(answer.route.targetInsideDiameterMm).toBe(targetMm);
+    expect(answer.route.thicknessCutEdgeMm).toBeLessThan(0.89);
+    expect(answer.thin?.comfortable?.targetInsideDiameterMm).toBeLessThan(targetMm);
+    expect(answer.thin?.comfortable?.thicknessCutEdgeMm).toBeGreaterThan(0.88);
+  });
+
+  it('a sharp one is out of reach', () => {
+    const { answer } = smallHole(1.2, 4);
     if (answer.kind !== 'out-of-reach') throw new Error(answer.kind);
     expect(answer.why).toBe('edge-too-thin');
-    expect(answer.nearest?.targetInsideDiameterMm).toBeLessThan(thin.targetInsideDiameterMm);
-    expect(answer.nearest?.thicknessCutEdgeMm).toBeGreaterThan(0.88);
+    expect(answer.nearest?.thicknessCutEdgeMm ?? 1).toBeGreaterThan(0.48);
   });
 });

@@ -2,10 +2,11 @@ import {
   arcWidthMm,
   coarseMeridian,
   cutEdge,
-  DEFAULT_SCHOOL,
   rimEdge,
+  SCHOOL_WHEN_UNKEPT,
+  SHARP_CUT_EDGE_MM,
   STEPPED_RIM_STRAIN_LIMIT,
-  THINNEST_CUT_EDGE_MM,
+  COMFORTABLE_CUT_EDGE_MM,
   type FinishingSchool,
   type Meridian,
   type WallWish,
@@ -73,7 +74,12 @@ export type Replan =
   | { readonly kind: 'on-plan' }
   /** The route does not tell where the piece stands. */
   | { readonly kind: 'unknown' }
-  | { readonly kind: 'changed'; readonly route: NewRoute }
+  /** `comfortable` where the route's cut edge gets thin: the nearest size that keeps it comfortable, if any does. */
+  | {
+      readonly kind: 'changed';
+      readonly route: NewRoute;
+      readonly thin?: { readonly comfortable: NewRoute | undefined } | undefined;
+    }
   | { readonly kind: 'out-of-reach'; readonly why: OutOfReach; readonly nearest: NewRoute | undefined };
 
 /** Steps that a route ends with once nothing is formed any more. */
@@ -98,7 +104,7 @@ function keepStep(builder: RouteBuilder, step: RouteStep): void {
 }
 
 function goalFor(ring: RingInWork, targetInsideDiameterMm: number, holeMm: number): Goal {
-  const { coin, wall, kit, traits, school = DEFAULT_SCHOOL } = ring;
+  const { coin, wall, kit, traits, school = SCHOOL_WHEN_UNKEPT } = ring;
   const input = { coin, holeMm, targetInsideDiameterMm, wall };
   return {
     ...goalOf(input, wall.kind === 'tapered' ? 'leave' : school, { kit, traits }),
@@ -115,13 +121,20 @@ function workAt(ring: RingInWork, found: Found, spent: EdgeSpend, holeMm: number
   return { ...builder, wall: found.wall, spent, progress, lipMm };
 }
 
-/** What limits a finished wall, and what it came to; undefined when it may be made. */
-function beyondLimits(wall: Meridian, planned: Meridian | undefined): OutOfReach | undefined {
+/** How a finished wall stands to the limits. */
+type Limit = { readonly beyond: OutOfReach } | { readonly thin: boolean };
+
+/** A thickness is planned no finer, mm. */
+const SAME_THICKNESS_MM = 0.01;
+
+function limitsOf(wall: Meridian, planned: Meridian | undefined): Limit {
   // What was planned tighter or thinner than the limits was the maker's own choice.
   const tightest = Math.min(STEPPED_RIM_STRAIN_LIMIT, planned ? rimEdge(planned).strainLog : 0);
-  if (rimEdge(wall).strainLog < tightest) return 'rim-too-small';
-  const thinnest = Math.min(THINNEST_CUT_EDGE_MM, planned ? cutEdge(planned).thicknessMm : Infinity);
-  return cutEdge(wall).thicknessMm < thinnest - 0.01 ? 'edge-too-thin' : undefined;
+  if (rimEdge(wall).strainLog < tightest) return { beyond: 'rim-too-small' };
+  const plannedMm = planned ? cutEdge(planned).thicknessMm : Infinity;
+  const under = (limitMm: number) =>
+    cutEdge(wall).thicknessMm < Math.min(limitMm, plannedMm) - SAME_THICKNESS_MM;
+  return under(SHARP_CUT_EDGE_MM) ? { beyond: 'edge-too-thin' } : { thin: under(COMFORTABLE_CUT_EDGE_MM) };
 }
 
 interface Attempt {
@@ -137,7 +150,8 @@ interface Attempt {
 }
 
 type Tried =
-  { readonly ok: true; readonly route: NewRoute } | { readonly ok: false; readonly why: OutOfReach };
+  | { readonly ok: true; readonly route: NewRoute; readonly thin: boolean }
+  | { readonly ok: false; readonly why: OutOfReach };
 
 /** Plans on to a size, or says why that is not possible. */
 function tryTarget(ring: RingInWork, attempt: Attempt, targetMm: number): Tried {
@@ -162,8 +176,8 @@ function tryTarget(ring: RingInWork, attempt: Attempt, targetMm: number): Tried 
   // What is formed after its finish is finished again.
   const tail = formedLate ? tailFrom(steps, 0) : usual;
   const planned = steps.at(-1) && wallOfOutline((steps.at(-1) as RouteStep).outline, goal.workingThicknessMm);
-  const beyond = beyondLimits(builder.wall, planned);
-  if (beyond) return { ok: false, why: beyond };
+  const limit = limitsOf(builder.wall, planned);
+  if ('beyond' in limit) return { ok: false, why: limit.beyond };
   steps.slice(tail).forEach((step) => keepStep(builder, step));
   const finished = {
     width: arcWidthMm(builder.wall),
@@ -172,6 +186,7 @@ function tryTarget(ring: RingInWork, attempt: Attempt, targetMm: number): Tried 
   };
   return {
     ok: true,
+    thin: limit.thin,
     route: {
       fromStep,
       steps: builder.steps,
@@ -192,15 +207,18 @@ function* nearestPossible(
   ring: RingInWork,
   attempt: Attempt,
   targetMm: number,
-): Generator<number, NewRoute | undefined> {
+): Generator<number, { readonly comfortable?: NewRoute; readonly possible?: NewRoute }> {
+  let possible: NewRoute | undefined;
   for (let quarters = 1; quarters <= LOOK_AROUND; quarters++) {
     yield (quarters - 1) / LOOK_AROUND;
     for (const sign of [1, -1]) {
       const tried = tryTarget(ring, attempt, targetMm + (sign * quarters * MM_PER_US_SIZE) / 4);
-      if (tried.ok) return tried.route;
+      if (!tried.ok) continue;
+      if (!tried.thin) return { comfortable: tried.route, possible: possible ?? tried.route };
+      possible ??= tried.route;
     }
   }
-  return undefined;
+  return possible ? { possible } : {};
 }
 
 /** The step from which a folding is still to come: what goes before it stays. */
@@ -266,11 +284,14 @@ export function* replanning(ring: RingInWork, finding: Finding): Generator<numbe
   if (!attempt || targetMm === undefined) return { kind: 'unknown' };
   const tried = tryTarget(ring, attempt, targetMm);
   if (!tried.ok) {
-    const nearest = yield* nearestPossible(ring, attempt, targetMm);
-    return { kind: 'out-of-reach', why: tried.why, nearest };
+    const { comfortable, possible } = yield* nearestPossible(ring, attempt, targetMm);
+    return { kind: 'out-of-reach', why: tried.why, nearest: comfortable ?? possible };
   }
-  const unchanged = alike(state.steps.slice(attempt.fromStep), tried.route.steps);
-  return unchanged ? { kind: 'on-plan' } : { kind: 'changed', route: tried.route };
+  const { route, thin } = tried;
+  if (alike(state.steps.slice(attempt.fromStep), route.steps)) return { kind: 'on-plan' };
+  if (!thin) return { kind: 'changed', route };
+  const { comfortable } = yield* nearestPossible(ring, attempt, targetMm);
+  return { kind: 'changed', route, thin: { comfortable } };
 }
 
 /** The same in one go. */

@@ -1,4 +1,4 @@
-import { gravestFirst, THINNEST_CUT_EDGE_MM, type Reasoned } from '../forming';
+import { gravestFirst, COMFORTABLE_CUT_EDGE_MM, type Reasoned } from '../forming';
 import { sizesInWords } from '../format';
 import { metalById, strainAllowance, type MetalId } from '../metal';
 import { MM_PER_US_SIZE } from '../size';
@@ -173,7 +173,7 @@ export function judgeResize(wish: ResizeWish): ResizeVerdict {
       instead: `Up to ${SIZES_PER_ANNEAL} sizes without heat.`,
     });
   }
-  if (thicknessMm * keeps < THINNEST_CUT_EDGE_MM) {
+  if (thicknessMm * keeps < COMFORTABLE_CUT_EDGE_MM) {
     reasons.push({
       code: 'gets-thin',
       level: 'warn',

@@ -10,6 +10,7 @@ const INPUT: CoinRingInput = {
   holeMm: 12.7,
   targetInsideDiameterMm: 18.9,
   wall: { kind: 'straight' },
+  school: 'over-stretch',
 };
 const { steps, allowanceStrainLog } = routeFor(INPUT);
 const PLAN = { steps };

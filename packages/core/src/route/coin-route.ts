@@ -2,7 +2,6 @@ import {
   arcWidthMm,
   coarseMeridian,
   DEFAULT_SCHOOL,
-  FINISHING_SCHOOLS,
   type CoinRingInput,
   type FinishingSchool,
   type FormingMethod,
@@ -72,10 +71,13 @@ export interface CoinRoute {
 /** Edges decide what a route costs: few fibres tell. */
 const TRIAL_INTERVALS = 16;
 
-/** Schools that a wish leaves open; a tapered wall is always left as it is. */
-function schoolsOf({ school = DEFAULT_SCHOOL, wall }: CoinRingInput): readonly FinishingSchool[] {
-  if (wall.kind === 'tapered') return ['leave'];
-  return school === 'best' ? FINISHING_SCHOOLS : [school];
+/** Schools that a wish leaves open, in rounds: a later round only where every school of those before lacks a tool. */
+function schoolRounds({
+  school = DEFAULT_SCHOOL,
+  wall,
+}: CoinRingInput): readonly (readonly FinishingSchool[])[] {
+  if (wall.kind === 'tapered') return [['leave']];
+  return school === 'best' ? [['leave', 'straighten'], ['over-stretch']] : [[school]];
 }
 
 /** From the coin to the first fold: punched, deburred, annealed. */
@@ -262,38 +264,62 @@ function finishedRoute(builder: RouteBuilder, goal: Goal, moves: readonly string
   };
 }
 
-/** A school and the moves that it takes. */
+/** A school, the moves that it takes and what they cost. */
 interface SchoolMoves {
   readonly school: FinishingSchool;
   readonly moves: readonly string[];
+  readonly cost: RouteCost;
 }
 
-function movesFor(
+function movesOf(
+  input: CoinRingInput,
+  options: RouteOptions,
+  school: FinishingSchool,
+): readonly string[] | undefined {
+  const builder = startRoute(input, mandrelOf(options.kit), options);
+  const start: RouteState = { stage: 'flat', wall: coarseMeridian(builder.wall), spent: FRESH };
+  return findRoute(start, goalOf(input, school, options));
+}
+
+function triedSchool(
   input: CoinRingInput,
   options: RouteOptions,
   school: FinishingSchool,
 ): readonly SchoolMoves[] {
-  const builder = startRoute(input, mandrelOf(options.kit), options);
-  const start: RouteState = { stage: 'flat', wall: coarseMeridian(builder.wall), spent: FRESH };
-  const moves = findRoute(start, goalOf(input, school, options));
-  return moves ? [{ school, moves }] : [];
+  const moves = movesOf(input, options, school);
+  if (!moves) return [];
+  // The search weighs passes without their breakpoints: schools are compared by what they really cost.
+  const { cost } = buildRoute(input, { ...options, intervals: TRIAL_INTERVALS }, school, moves);
+  return [{ school, moves, cost }];
+}
+
+function bestOf(
+  input: CoinRingInput,
+  options: RouteOptions,
+  rounds: readonly (readonly FinishingSchool[])[],
+): SchoolMoves | undefined {
+  let best: SchoolMoves | undefined;
+  for (const schools of rounds) {
+    const tried = schools.flatMap((school) => triedSchool(input, options, school));
+    const least = tried.sort((a, b) => compareCost(a.cost, b.cost))[0];
+    if (least && (!best || least.cost.missingTools < best.cost.missingTools)) best = least;
+    if (best?.cost.missingTools === 0) break;
+  }
+  return best;
 }
 
 /**
  * The best route of a coin ring, found by search over what this maker's tools can do: fewest missing tools, then least
- * effort; by the school asked for, or by whichever serves best.
+ * effort. By the school asked for; where none was, by one that stretches past the size only when the others lack a tool.
  * @returns undefined when the rim would have to grow whatever is done
  */
 export function coinRoute(input: CoinRingInput, options: RouteOptions): CoinRoute | undefined {
-  const candidates = schoolsOf(input).flatMap((school) => movesFor(input, options, school));
-  const [only] = candidates;
-  if (!only) return undefined;
-  if (candidates.length === 1) return buildRoute(input, options, only.school, only.moves);
-  // The search weighs passes without their breakpoints: schools are compared by what they really cost.
-  const tried = candidates.map((one) => ({
-    ...one,
-    cost: buildRoute(input, { ...options, intervals: TRIAL_INTERVALS }, one.school, one.moves).cost,
-  }));
-  const best = tried.reduce((a, b) => (compareCost(b.cost, a.cost) < 0 ? b : a));
-  return buildRoute(input, options, best.school, best.moves);
+  const rounds = schoolRounds(input);
+  const [only, ...others] = rounds.flat();
+  if (only && others.length === 0) {
+    const moves = movesOf(input, options, only);
+    return moves && buildRoute(input, options, only, moves);
+  }
+  const best = bestOf(input, options, rounds);
+  return best && buildRoute(input, options, best.school, best.moves);
 }

@@ -1,12 +1,11 @@
 import {
   cutEdge,
-  cutEdgeThin,
+  cutEdgeReasons,
   estimateCoinRing,
   figuresOf,
   gravestFirst,
   isFeasible,
   methodForRimStrain,
-  THINNEST_CUT_EDGE_MM,
   type CoinRingEstimate,
   type CoinRingFigures,
   type CoinRingInput,
@@ -59,7 +58,7 @@ const RIM_ON_ROUTE: Reason = {
   instead: 'Take a size a quarter smaller, or a school that stretches less.',
 };
 /** What the route's simulation knows better than the closed form. */
-const SETTLED_BY_ROUTE: readonly ReasonCode[] = ['rim-would-grow', 'cut-edge-thin'];
+const SETTLED_BY_ROUTE: readonly ReasonCode[] = ['rim-would-grow', 'cut-edge-thin', 'cut-edge-sharp'];
 
 /** The estimate's reasons without those that the route settles, and what the route says of them. */
 function verdictOf(estimate: CoinRingEstimate, route: CoinRoute | undefined): readonly Reason[] {
@@ -68,9 +67,8 @@ function verdictOf(estimate: CoinRingEstimate, route: CoinRoute | undefined): re
     const already = estimate.reasons.some(({ code }) => code === 'rim-would-grow');
     return already ? estimate.reasons : gravestFirst([...estimate.reasons, RIM_ON_ROUTE]);
   }
-  const { thicknessMm } = cutEdge(route.finished);
-  const thin = thicknessMm < THINNEST_CUT_EDGE_MM ? [cutEdgeThin(thicknessMm)] : [];
-  return gravestFirst([...others, ...thin, ...routeReasons(route)]);
+  const edge = cutEdgeReasons(cutEdge(route.finished).thicknessMm);
+  return gravestFirst([...others, ...edge, ...routeReasons(route)]);
 }
 
 function figuresOn(

@@ -16,7 +16,7 @@ function input(
   holeMm: number,
   targetInsideDiameterMm: number,
   wall: WallWish,
-  school?: SchoolWish,
+  school: SchoolWish = 'over-stretch',
 ): CoinRingInput {
   return { coin, holeMm, targetInsideDiameterMm, wall, school };
 }

@@ -88,7 +88,7 @@ export function* prospects(
     const question = { coin: piece, targetInsideDiameterMm, wall, school: least };
     for (const holeMm of holesFor(kit, piece.diameterMm)) {
       const glance = glanceAt(question, holeMm);
-      if (!glance.fits || !mayFit(glance.bandWidthMm, wish)) continue;
+      if (glance.standing !== 'comfortable' || !mayFit(glance.bandWidthMm, wish)) continue;
       found.push({ piece, holeMm, promise: promiseOf(piece, glance, wish) });
     }
   }
@@ -100,7 +100,7 @@ export function candidatesOf({ piece, holeMm }: Prospect, kit: Kit, wish: RingWi
   const { targetInsideDiameterMm, wall, widthMm } = wish;
   return schoolsOf(wish).flatMap((school) => {
     const question = { coin: piece, targetInsideDiameterMm, wall, school };
-    if (!glanceAt(question, holeMm).fits) return [];
+    if (glanceAt(question, holeMm).standing !== 'comfortable') return [];
     const route = coinRoute(
       { ...question, holeMm },
       { kit, traits: wish.traits, intervals: QUICK_INTERVALS },

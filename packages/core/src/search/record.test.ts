@@ -42,6 +42,7 @@ describe('the record of a search', () => {
       sizeMap({
         coin: COIN,
         wall: { kind: 'straight' },
+        school: 'over-stretch',
         kit: REFERENCE_KIT.filter(({ id }) => id !== 'stretcher'),
         holesMm: [11.1, 14.3],
       }),

@@ -1,4 +1,12 @@
-import { arcWidthMm, glanceAt, type FormingMethod, type SchoolWish, type WallWish } from '../forming';
+import {
+  arcWidthMm,
+  COMFORTABLE_CUT_EDGE_MM,
+  cutEdge,
+  glanceAt,
+  type FormingMethod,
+  type SchoolWish,
+  type WallWish,
+} from '../forming';
 import { holesFor, type Kit, type MissingTool } from '../kit';
 import { coinRoute } from '../route';
 import type { BenchTraits } from '../steps';
@@ -12,6 +20,8 @@ export interface MapCell {
   readonly method: FormingMethod;
   /** Undefined when it cannot be made. */
   readonly bandWidthMm: number | undefined;
+  /** Whether the cut edge gets thinner than is comfortable. */
+  readonly thinEdge: boolean;
   readonly annealCount: number;
   readonly missingTools: readonly MissingTool[];
 }
@@ -42,14 +52,16 @@ const STEP_MM = MM_PER_US_SIZE / 2;
 function cellOf(question: SizeMapQuestion, targetMm: number, holeMm: number): MapCell {
   const { coin, wall, school, kit, traits } = question;
   const asked = { coin, wall, school, targetInsideDiameterMm: targetMm };
-  const route = glanceAt(asked, holeMm).fits
-    ? coinRoute({ ...asked, holeMm }, { kit, traits, intervals: QUICK_INTERVALS })
-    : undefined;
+  const route =
+    glanceAt(asked, holeMm).standing !== 'refused'
+      ? coinRoute({ ...asked, holeMm }, { kit, traits, intervals: QUICK_INTERVALS })
+      : undefined;
   return {
     holeMm,
     targetMm,
     method: route?.method ?? 'none',
     bandWidthMm: route && arcWidthMm(route.finished),
+    thinEdge: route !== undefined && cutEdge(route.finished).thicknessMm < COMFORTABLE_CUT_EDGE_MM,
     annealCount: route?.totals.anneals ?? 0,
     missingTools: route?.missingTools ?? [],
   };

@@ -51,7 +51,7 @@ describe('answerWish', () => {
 
   it('says which sizes a coin becomes that cannot become this one', () => {
     const { whyNot, alternatives } = asked({ targetInsideDiameterMm: us(22) }, [coin('a'), STRIP]);
-    expect(whyNot[0]?.why).toMatch(/It becomes US \S+ to US \S+, not US 22/);
+    expect(whyNot[0]?.why).toMatch(/It becomes US \S+ to US \S+; not US 22/);
     expect(alternatives[0]?.changes).toEqual(['made of strip instead of a coin']);
   });
 

@@ -1,3 +1,4 @@
+import { rangeWords } from '../forming';
 import { metalById } from '../metal';
 import { pieceFitsWish, searchStock, type RingWish, type SearchOption } from '../search';
 import { writeSize, type SizeSystemId } from '../size';
@@ -168,7 +169,7 @@ function coinRefusal(
   if (!reach) return because('No punch at hand leaves enough of it.');
   const target = wish.targetInsideDiameterMm;
   if (target < reach.min || target > reach.max) {
-    return because(`It becomes ${size(reach.min)} to ${size(reach.max)}, not ${size(target)}.`);
+    return because(`It becomes ${rangeWords(reach, size)}; not ${size(target)}.`);
   }
   const widths = coinWidths(piece, kit, target, wish.wall);
   if (!widths) return because(`No punch at hand brings it to ${size(target)} with this wall.`);

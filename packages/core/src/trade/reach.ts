@@ -3,10 +3,16 @@ import { metalById } from '../metal';
 import { holesFor, type Kit } from '../kit';
 import type { Coin } from '../stock';
 
-/** Inside diameters that a coin can become with the punches at hand, mm. */
-export interface Reach {
+/** From smallest to largest, mm. */
+interface Span {
   readonly min: number;
   readonly max: number;
+}
+
+/** Inside diameters that a coin can become with the punches at hand, mm. */
+export interface Reach extends Span {
+  /** Up to here a punch leaves the cut edge comfortable; undefined where none does. */
+  readonly comfortableMax: number | undefined;
 }
 
 const STRAIGHT: WallWish = { kind: 'straight' };
@@ -18,9 +24,11 @@ export function coinReach(coin: Coin, kit: Kit, wall: WallWish = STRAIGHT): Reac
     (holeMm) => sizeRange(washerOf(coin, holeMm), wall) ?? [],
   );
   if (ranges.length === 0) return undefined;
+  const comfortable = ranges.flatMap(({ comfortableMax }) => comfortableMax ?? []);
   return {
     min: Math.min(...ranges.map(({ min }) => min)),
     max: Math.max(...ranges.map(({ max }) => max)),
+    comfortableMax: comfortable.length > 0 ? Math.max(...comfortable) : undefined,
   };
 }
 
@@ -30,10 +38,10 @@ export function coinWidths(
   kit: Kit,
   targetInsideDiameterMm: number,
   wall: WallWish = STRAIGHT,
-): Reach | undefined {
+): Span | undefined {
   const widths = holesFor(kit, coin.diameterMm)
     .map((holeMm) => glanceAt({ coin, targetInsideDiameterMm, wall, school: 'best' }, holeMm))
-    .filter(({ fits }) => fits)
+    .filter(({ standing }) => standing === 'comfortable')
     .map(({ bandWidthMm }) => bandWidthMm);
   return widths.length === 0 ? undefined : { min: Math.min(...widths), max: Math.max(...widths) };
 }

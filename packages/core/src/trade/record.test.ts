@@ -92,6 +92,7 @@ describe('the record of the trade', () => {
       holeMm: 12.7,
       targetInsideDiameterMm: 18.9,
       wall: { kind: 'straight' },
+      school: 'over-stretch',
     });
     expect(rounded(usedBy(steps, { insideDiameterMm: 18.9, axialHeightMm: 8.7 }))).toMatchSnapshot();
     expect(rounded(coinReach(COIN, REFERENCE_KIT))).toMatchSnapshot();

@@ -8,6 +8,7 @@ const INPUT = {
   holeMm: 12.7,
   targetInsideDiameterMm: 18.9,
   wall: { kind: 'rounded', curl: { dieAngleDeg: 25, depth: 'half' } },
+  school: 'over-stretch',
 } as const;
 
 /** Chances of one ring, pinned: the draws are seeded. */

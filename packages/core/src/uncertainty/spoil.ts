@@ -1,4 +1,4 @@
-import { THINNEST_CUT_EDGE_MM } from '../forming';
+import { COMFORTABLE_CUT_EDGE_MM } from '../forming';
 import { MM_PER_US_SIZE } from '../size';
 import { WRINKLE_INDEX } from '../steps';
 import { normalDeviate, type Random } from './random';
@@ -38,7 +38,7 @@ export function spoilsOf(ring: DrawnRing, random: Random): readonly SpoilCause[]
   const spoiled: Readonly<Record<SpoilCause, boolean>> = {
     crack: ring.cutEdgeUse > crackAt,
     wrinkle: ring.wrinkleIndex > wrinkleAt,
-    thin: ring.thinnestMm < THINNEST_CUT_EDGE_MM,
+    thin: ring.thinnestMm < COMFORTABLE_CUT_EDGE_MM,
     size: Math.abs(ring.sizeOffMm) > MISS_MM,
   };
   return SPOIL_CAUSES.filter((cause) => spoiled[cause]);

@@ -1,3 +1,4 @@
+import { rangeWords } from '@round-mint/core/forming';
 import { parseLengthMm } from '@round-mint/core/format';
 import type { NewRoute } from '@round-mint/core/replan';
 import { useEffect, useMemo, useState } from 'react';
@@ -91,10 +92,7 @@ export function CrackRepairForm({ bench, onMeasured }: CrackRepairFormProps) {
                 <FactLine name="Cut edge" value={`${write.length(route.thicknessCutEdgeMm, 2)} thick`} />
                 <FactLine name="Size" value={write.size(route.targetInsideDiameterMm)} />
                 {range ? (
-                  <FactLine
-                    name="Sizes still possible"
-                    value={`${write.size(range.min)} to ${write.size(range.max)}`}
-                  />
+                  <FactLine name="Sizes still possible" value={rangeWords(range, write.size)} />
                 ) : null}
               </>
             ) : null}

@@ -11,8 +11,8 @@ jest.mock('expo-router', () => jest.requireActual('@/testing/router').fakeRouter
 
 const EVENTS = `POST /rings/${RING_ID}/events`;
 
-async function renderRing(events: RingEventInput[], answers = {}) {
-  const ring = ringOf(events);
+async function renderRing(events: RingEventInput[], answers = {}, change: Parameters<typeof ringOf>[1] = {}) {
+  const ring = ringOf(events, change);
   const calls = fakeServer({ [EVENTS]: () => ring, ...answers });
   const { store } = renderWithStore(<RingWork bench={benchRing(ring)} />);
   await settle();
@@ -204,12 +204,51 @@ describe('RingWork', () => {
     expect(sent()[1]).toEqual({ kind: 'step-done', step: stretch });
   });
 
-  it('offers the nearest size when the one wanted has come out of reach', async () => {
-    const small = eventOf(90, { kind: 'hole-measured', diameterMm: 4.6 });
-    const { sent } = await renderRing([...workedTo(1), small], {
-      'GET /kit': listOf(),
-      'GET /die-charts': listOf(),
+  const NO_TOOLS = { 'GET /kit': listOf(), 'GET /die-charts': listOf() };
+  /** The punch left a far smaller hole than planned. */
+  const smallHole = (diameterMm: number) => [
+    ...workedTo(1),
+    eventOf(90, { kind: 'hole-measured', diameterMm }),
+  ];
+
+  it('goes on with a thin cut edge only for a reason, or to the size that keeps it', async () => {
+    const { sent } = await renderRing(smallHole(4), NO_TOOLS);
+    expect(await screen.findByTestId('thin-edge')).toHaveTextContent(
+      /US 9 leaves 0\.\d\d mm at the cut edge/,
+    );
+    // The step itself asks as well.
+    fireEvent.press(screen.getByTestId('step-done'));
+    const [, goOn] = screen.getAllByRole('button', { name: 'Go on to US 9' });
+    expect(goOn).toBeDisabled();
+    fireEvent.changeText(screen.getByLabelText('Why it may be so thin'), 'She likes it fine');
+    fireEvent.press(goOn!);
+    await waitFor(() => expect(sent()).toHaveLength(1));
+    expect(sent()[0]).toMatchObject({
+      kind: 'rerouted',
+      why: expect.stringMatching(/^US 9 with a cut edge of 0\.\d\d mm: She likes it fine\./),
     });
+  });
+
+  it('makes it the nearest size that keeps the edge, in one tap', async () => {
+    const { sent } = await renderRing(smallHole(4), NO_TOOLS);
+    fireEvent.press(await screen.findByRole('button', { name: /^Make it US .* instead$/ }));
+    await waitFor(() => expect(sent()[0]).toMatchObject({ kind: 'rerouted' }));
+    expect((sent()[0] as { targetInsideDiameterMm: number }).targetInsideDiameterMm).toBeLessThan(18.6);
+  });
+
+  it('asks for a reading where it decides what comes next, and lets the maker go on', async () => {
+    const trueUp = stepIndex('true-up');
+    const { sent } = await renderRing(workedTo(trueUp));
+    fireEvent.press(screen.getByTestId('step-done'));
+    expect(screen.getByText('Nothing was read in this step.')).toBeTruthy();
+    expect(sent()).toEqual([]);
+    fireEvent.press(screen.getByRole('button', { name: 'Go on without' }));
+    await waitFor(() => expect(sent()).toEqual([{ kind: 'step-done', step: trueUp }]));
+  });
+
+  it('offers the nearest size when the one wanted has come out of reach', async () => {
+    const coin = { diameterMm: 30, rimThicknessMm: 1.1, metal: 'silver-900' } as const;
+    const { sent } = await renderRing(smallHole(4), NO_TOOLS, { coin });
     expect(await screen.findByTestId('out-of-reach')).toHaveTextContent(/out of reach/);
     fireEvent.press(screen.getByRole('button', { name: /^Make it US/ }));
     await waitFor(() => expect(sent()[0]).toMatchObject({ kind: 'rerouted' }));

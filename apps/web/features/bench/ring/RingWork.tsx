@@ -1,6 +1,6 @@
-import { isRead } from '@round-mint/core/bench';
+import { isRead, readingDecides } from '@round-mint/core/bench';
 import { doneBody } from '@round-mint/core/ring';
-import { routeTotals } from '@round-mint/core/steps';
+import { routeTotals, type RouteStep } from '@round-mint/core/steps';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { ScrollView, View, type ViewStyle } from 'react-native';
 import { RouteStrip } from '@/drawings/route/RouteStrip';
@@ -8,6 +8,7 @@ import { useHolds } from '@/features/shared/ring/use-holds';
 import { PhotoSheet } from '@/features/shared/ring/PhotoSheet';
 import { AskAnnealSheet } from './AskAnnealSheet';
 import { AskDoneSheet } from './AskDoneSheet';
+import { AskReadingSheet } from './AskReadingSheet';
 import { ChooseFinishSheet } from './ChooseFinishSheet';
 import { Button } from '@/ui/Button';
 import type { BenchRing } from '@/features/shared/ring/bench-model';
@@ -20,6 +21,7 @@ import { RingMenu } from './RingMenu';
 import type { SheetName } from './sheet-name';
 import { StepActions } from './StepActions';
 import { StepView } from './StepView';
+import { ThinEdgeNotice, thinRouteOf } from './ThinEdgeNotice';
 import { TroubleSheet } from './TroubleSheet';
 import { useBenchKeys } from './use-bench-keys';
 import { useBenchLog } from '@/features/shared/ring/use-bench-log';
@@ -60,17 +62,20 @@ export function RingWork({ bench: kept }: { bench: BenchRing }) {
   useEffect(() => scroll.current?.scrollTo({ y: 0, animated: false }), [leaf.at]);
   const swipe = useSwipe(leaf.turn);
   const held = useHolds()(bench) !== undefined;
+  const thin = thinRouteOf(word.derived);
+  const finishStep = ({ kind }: RouteStep) => {
+    cautionRead(kind);
+    log.log(doneBody(kind, state.step));
+  };
   const done = () => {
     if (!step || held) return;
     // A reading off the mark is asked about once; past it, the rest follows from it already.
     const { derived } = word;
     const putRight = derived.kind === 'changed' && derived.fromStep === state.step;
-    if (bench.stored.stepReading && (word.toGo || putRight)) {
-      setSheet('done');
-      return;
-    }
-    cautionRead(step.kind);
-    log.log(doneBody(step.kind, state.step));
+    if (bench.stored.stepReading && (word.toGo || putRight)) setSheet('done');
+    else if (thin) setSheet('thin');
+    else if (!bench.stored.stepReading && readingDecides(state.steps, state.step)) setSheet('unread');
+    else finishStep(step);
   };
   const away = step !== undefined && leaf.at !== state.step;
   useBenchKeys(
@@ -96,6 +101,14 @@ export function RingWork({ bench: kept }: { bench: BenchRing }) {
         <View className="gap-4 px-4 pb-6" style={SIDEWAYS_OURS} {...swipe} testID="leaf">
           {word.derived.kind === 'out-of-reach' ? (
             <OutOfReachNotice answer={word.derived} targetMm={bench.targetMm} log={log} />
+          ) : null}
+          {thin ? (
+            <ThinEdgeNotice
+              thin={thin}
+              log={log}
+              asking={sheet === 'thin'}
+              onAsk={(asking) => setSheet(asking ? 'thin' : undefined)}
+            />
           ) : null}
           {shown ? (
             <StepView key={away ? leaf.at : 'at-hand'} bench={bench} word={word} step={shown} at={leaf.at} />
@@ -144,6 +157,16 @@ export function RingWork({ bench: kept }: { bench: BenchRing }) {
       ) : null}
       {sheet === 'done' ? (
         <AskDoneSheet bench={bench} log={log} onRead={() => setSheet('reading')} onClose={close} />
+      ) : null}
+      {step && sheet === 'unread' ? (
+        <AskReadingSheet
+          onRead={() => setSheet('reading')}
+          onGoOn={() => {
+            close();
+            finishStep(step);
+          }}
+          onClose={close}
+        />
       ) : null}
       {sheet === 'anneal' ? <AskAnnealSheet bench={bench} log={log} onClose={close} /> : null}
       {sheet === 'photo' ? <PhotoSheet ringId={ring.id} kind={step?.kind} onClose={close} /> : null}

@@ -1,4 +1,5 @@
 import type { StockItem } from '@round-mint/contract/stock';
+import type { Reasoned } from '@round-mint/core/forming';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '@/ui/Button';
@@ -8,24 +9,35 @@ import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
 import { useTakeToBench, type PlanToTake } from './use-take-to-bench';
 
+const NO_LIMITS: readonly Reasoned[] = [];
+
 interface TakeToBenchProps {
   piece: StockItem | undefined;
   /** Undefined while it cannot be made. */
   plan: PlanToTake | undefined;
   /** What leaves the drawer, in a sentence. */
   leaves: string;
+  /** Limits of comfort or luck that the plan goes beyond. */
+  limits?: readonly Reasoned[] | undefined;
   /** What cannot be taken back. */
   caution: { readonly title: string; readonly text: string };
 }
 
 /** The plan's main action: name the ring, read the caution, begin. */
-export function TakeToBench({ piece, plan, leaves, caution }: TakeToBenchProps) {
+export function TakeToBench({ piece, plan, leaves, caution, limits = NO_LIMITS }: TakeToBenchProps) {
   const [open, setOpen] = useState(false);
   const [name, setName] = useState('');
-  const { take, problem, busy } = useTakeToBench(plan);
+  const [why, setWhy] = useState('');
+  const overruled = limits.map(({ code }) => ({ code, why: why.trim() }));
+  const { take, problem, busy } = useTakeToBench(
+    plan && overruled.length > 0 ? { ...plan, overruled } : plan,
+  );
+  const unsaid = limits.length > 0 && why.trim() === '';
   const none = piece?.quantity === 0;
   const label = none ? 'None left in stock' : 'Take it to the bench';
-  const start = () => void take(name.trim() || `${piece?.name ?? 'Ring'}`);
+  const start = () => {
+    if (!unsaid) void take(name.trim() || `${piece?.name ?? 'Ring'}`);
+  };
   return (
     <View>
       <Button
@@ -40,7 +52,12 @@ export function TakeToBench({ piece, plan, leaves, caution }: TakeToBenchProps) 
         open={open}
         onClose={() => setOpen(false)}
         footer={
-          <Button look="main" label={busy ? 'Taking …' : 'Begin this ring'} disabled={busy} onPress={start} />
+          <Button
+            look="main"
+            label={busy ? 'Taking …' : 'Begin this ring'}
+            disabled={busy || unsaid}
+            onPress={start}
+          />
         }
       >
         <Field
@@ -52,6 +69,20 @@ export function TakeToBench({ piece, plan, leaves, caution }: TakeToBenchProps) 
           maxLength={80}
           onSubmitEditing={start}
         />
+        {limits.map(({ code, message, instead }) => (
+          <Notice key={code} level="warn" title={message}>
+            {instead}
+          </Notice>
+        ))}
+        {limits.length > 0 ? (
+          <Field
+            label="Why all the same?"
+            value={why}
+            onChangeText={setWhy}
+            hint="In a few words; kept with the ring."
+            maxLength={200}
+          />
+        ) : null}
         <Type as="small">{leaves}</Type>
         <Notice level="warn" title={caution.title}>
           {caution.text}

@@ -1,9 +1,10 @@
 import {
+  COMFORTABLE_CUT_EDGE_MM,
   curlToolOf,
   FOLD_RIM_STRAIN_LIMIT,
   meanShare,
   pushDepthMm,
-  THINNEST_CUT_EDGE_MM,
+  SHARP_CUT_EDGE_MM,
   type Blow,
 } from '@round-mint/core/forming';
 import { metalById } from '@round-mint/core/metal';
@@ -108,7 +109,7 @@ export function explainPlan(
     cutEdge: {
       title: 'Thickness at the cut edge',
       value: write.length(plan.thicknessCutEdgeMm, 2),
-      words: `The hole’s edge is stretched most, so it thins most. Under ${THINNEST_CUT_EDGE_MM} mm it would be weak and sharp.`,
+      words: `The hole’s edge is stretched most, so it thins most. Under ${COMFORTABLE_CUT_EDGE_MM} mm it wears thin and feels sharp.`,
       inputs: [...coin, target],
       source: `${HANDBOOK} Within 1.5 % of the study.`,
     },
@@ -149,11 +150,15 @@ export function explainPlan(
     range: {
       title: 'Sizes this coin can make',
       value: range ? `${write.size(range.min)} to ${write.size(range.max)}` : 'none with this hole',
-      words: `Above, the rim never grows: the ring at its largest moment, stretched 1½ sizes past its own, must stay within the coin; and the cut edge must keep ${THINNEST_CUT_EDGE_MM} mm. Below, the rim can be crowded only so far, and the hole cannot shrink.`,
+      words: `Above, the rim never grows: the ring at its largest moment must stay within the coin. Up to one size the cut edge keeps ${write.length(COMFORTABLE_CUT_EDGE_MM)}, which is comfortable; past it you may go on at your own choice, never under ${write.length(SHARP_CUT_EDGE_MM)}. Below, the rim can be crowded only so far, and the hole cannot shrink.`,
       inputs: range
         ? [
             ['Smallest', write.sizeAndLength(range.min)],
-            ['Largest', write.sizeAndLength(range.max)],
+            [
+              'Largest, comfortable',
+              range.comfortableMax === undefined ? 'none' : write.sizeAndLength(range.comfortableMax),
+            ],
+            ['Largest at all', write.sizeAndLength(range.max)],
           ]
         : [...coin],
       source: 'Limits: defaults of the handbook.',

@@ -18,14 +18,15 @@ import { FINISHES } from '@/features/shared/words/finishes';
 import type { PlanModel } from '@/features/plan/draft/plan-model';
 import { RoundingChoice } from './RoundingChoice';
 import { useHoleOptions, type HoleOption } from './use-hole-options';
+import { priceWords, useSchoolPrices } from './use-school-prices';
 import { WALLS } from '@/features/shared/words/walls';
 import { SizeInput } from '@/features/shared/inputs/SizeInput';
 
-const SCHOOLS: readonly { value: CoinPlanInput['school']; label: string; note: string }[] = [
-  { value: 'over-stretch', label: 'stretch past', note: 'then reduce' },
-  { value: 'straighten', label: 'cone and lid', note: 'straighten upward' },
-  { value: 'leave', label: 'only true it', note: 'straight to size' },
-  { value: 'best', label: 'whichever', note: 'serves best' },
+const SCHOOLS: readonly { value: CoinPlanInput['school']; label: string }[] = [
+  { value: 'best', label: 'least stretched' },
+  { value: 'leave', label: 'straight to size' },
+  { value: 'straighten', label: 'cone and lid' },
+  { value: 'over-stretch', label: 'past it, reduced' },
 ];
 
 function Row({ label, children }: { label: string; children: ReactNode }) {
@@ -79,6 +80,7 @@ export function MakingChoices({ model }: { model: PlanModel }) {
   // Widths of all holes may lag a frame behind the plan; the choice itself never does.
   const lagging = useDeferredValue(model);
   const holes = useHoleOptions(lagging);
+  const prices = useSchoolPrices(lagging);
   return (
     <View className="gap-4">
       <Row label="Hole">
@@ -108,7 +110,12 @@ export function MakingChoices({ model }: { model: PlanModel }) {
         <Row label="To size by">
           <Choices
             label="To size by"
-            choices={SCHOOLS}
+            testID="schools"
+            choices={SCHOOLS.map(({ value, label }) => ({
+              value,
+              label,
+              note: priceWords(prices.get(value)),
+            }))}
             value={draft.school}
             onChange={(value) => dispatch(schoolChosen(value))}
             minWidth={120}

@@ -25,14 +25,14 @@ describe('PlanScreen', () => {
 
   it('answers at once: verdict, holes with their widths, figures', async () => {
     await renderPlan();
-    expect(screen.getByText(/Folds, stretches past the size and reduces\. \d anneals\./)).toBeTruthy();
+    expect(screen.getByText(/Folds, goes straight to the size and is trued\. \d anneals\./)).toBeTruthy();
     const holes = screen.getByTestId('holes');
     await waitFor(() =>
       expect(holes).toHaveTextContent(/12\.7 mm9\.\d mm wide14\.3 mm8\.\d mm wide15\.9 mm7\.\d mm wide/),
     );
-    expect(screen.getByLabelText(/^Width: 8\.\d\d mm\. Why\?$/)).toBeTruthy();
+    expect(screen.getByLabelText(/^Width: 7\.\d\d mm\. Why\?$/)).toBeTruthy();
     const before = nameOf(screen.getByLabelText(/^Width: /));
-    fireEvent.press(screen.getByLabelText(/15\.9 mm/));
+    fireEvent.press(screen.getByLabelText(/12\.7 mm/));
     await waitFor(() => expect(nameOf(screen.getByLabelText(/^Width: /))).not.toBe(before));
   });
 
@@ -46,10 +46,38 @@ describe('PlanScreen', () => {
 
   it('refuses with the reason and what would work, and cannot be begun', async () => {
     await renderPlan();
-    typeSize('US 18');
+    typeSize('US 20');
     expect(screen.getByText(/The rim never grows/)).toBeTruthy();
     expect(screen.getByText(/With this hole it makes US/)).toBeTruthy();
     expect(screen.getByTestId('take-to-bench')).toBeDisabled();
+  });
+
+  it('shows what each way to the size costs', async () => {
+    await renderPlan({ 'GET /kit': listOf() });
+    const ways = screen.getByTestId('schools');
+    await waitFor(() => expect(ways).toHaveTextContent(/straight to size\d+ min, \d anneals/), {
+      timeout: 20_000,
+    });
+    const text = String(nameOf(screen.getByRole('radio', { name: /^past it, reduced/ })));
+    const least = String(nameOf(screen.getByRole('radio', { name: /^least stretched/ })));
+    const minutes = (words: string) => Number(/(\d+) min/.exec(words)?.[1]);
+    expect(minutes(text)).toBeGreaterThan(minutes(least));
+  });
+
+  it('a thin cut edge is the maker’s own choice, with a reason that is kept', async () => {
+    const answer = ({ body }: { body: object }) => body;
+    const thin = pieceOf({ rimThicknessMm: 1.15, massG: undefined });
+    const { calls } = await renderPlan({ 'POST /plans': answer, 'POST /rings': answer }, thin);
+    fireEvent.press(screen.getByLabelText(/^12\.7 mm/));
+    fireEvent.press(screen.getByTestId('take-to-bench'));
+    expect(screen.getByRole('button', { name: 'Begin this ring' })).toBeDisabled();
+    fireEvent.changeText(screen.getByLabelText('Why all the same?'), 'Worn on a chain');
+    fireEvent.press(screen.getByRole('button', { name: 'Begin this ring' }));
+    await waitFor(() => expect(router.push).toHaveBeenCalled());
+    expect(calls.find(({ path }) => path === '/plans')?.body).toMatchObject({
+      holeMm: 12.7,
+      overruled: [{ code: 'cut-edge-thin', why: 'Worn on a chain' }],
+    });
   });
 
   it('keeps a size that is none, and names what would be', async () => {
@@ -65,7 +93,7 @@ describe('PlanScreen', () => {
     await renderPlan();
     typeSize('US 10');
     fireEvent.press(screen.getByRole('button', { name: 'Add it' }));
-    expect(screen.getByText(/US 10½ .* with ½ size for width/)).toBeTruthy();
+    expect(screen.getByText(/US 10¼ .* with ¼ size for width/)).toBeTruthy();
     expect(screen.queryByRole('button', { name: 'Add it' })).toBeNull();
   });
 
@@ -123,7 +151,12 @@ describe('PlanScreen', () => {
     expect(rings).toHaveLength(2);
     expect(rings[0]).toEqual(rings[1]);
     expect(rings[0]?.name).toBe('For Ilse');
-    expect(posted('/plans')[0]?.body).toMatchObject({ holeMm: 14.3, wall: 'straight', curlDeg: null });
+    expect(posted('/plans')[0]?.body).toMatchObject({
+      holeMm: 15.9,
+      wall: 'straight',
+      curlDeg: null,
+      school: 'best',
+    });
   });
 
   it('has nothing to begin when none of the piece is left', async () => {

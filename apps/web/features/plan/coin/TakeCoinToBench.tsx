@@ -26,5 +26,13 @@ export function TakeCoinToBench({ model }: { model: PlanModel }) {
           school,
         }
       : undefined;
-  return <TakeToBench piece={piece} plan={ready} leaves={leavesWords(piece)} caution={CAUTION} />;
+  return (
+    <TakeToBench
+      piece={piece}
+      plan={ready}
+      leaves={leavesWords(piece)}
+      limits={plan?.reasons.filter(({ limit }) => limit !== undefined)}
+      caution={CAUTION}
+    />
+  );
 }

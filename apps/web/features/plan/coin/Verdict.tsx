@@ -23,7 +23,7 @@ const METHOD_WORDS = {
 /** The verdict in a sentence. */
 function verdictTitle({ feasible, method, annealCount, reasons, route }: CoinRingPlan): string {
   if (!feasible) return reasons[0]?.message ?? 'This ring cannot be made.';
-  const how = method === 'stepped' ? METHOD_WORDS.stepped : METHOD_WORDS[route?.school ?? 'over-stretch'];
+  const how = method === 'stepped' ? METHOD_WORDS.stepped : METHOD_WORDS[route?.school ?? 'leave'];
   return `${how} ${anneals(annealCount)}.`;
 }
 

@@ -1,5 +1,5 @@
 import type { CoinPlanInput } from '@round-mint/contract/plans';
-import { USUAL_CURL, type CurlWish } from '@round-mint/core/forming';
+import { DEFAULT_SCHOOL, USUAL_CURL, type CurlWish } from '@round-mint/core/forming';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
 /** What the maker has chosen so far; the size is kept as typed, so that a slip of the thumb loses nothing. */
@@ -23,7 +23,7 @@ export const FIRST_DRAFT: PlanDraft = {
   wall: 'straight',
   curl: USUAL_CURL,
   finish: 'polished',
-  school: 'over-stretch',
+  school: DEFAULT_SCHOOL,
   allowanceUs: 0,
 };
 

@@ -33,7 +33,7 @@ describe('planModel', () => {
   it('chooses a hole by itself, and shows the same width for it everywhere', async () => {
     const shown = model();
     const { holeMm, plan } = shown;
-    expect(holeMm).toBe(14.3);
+    expect(holeMm).toBe(15.9);
     const options = await optionsOf(shown);
     expect(options.find((hole) => hole.holeMm === holeMm)?.bandWidthMm).toBe(plan?.bandWidthMm);
   });
@@ -52,7 +52,7 @@ describe('planModel', () => {
   });
 
   it('has no width for a hole that cannot make the size, and still a verdict', async () => {
-    const shown = model({ sizeText: '18' });
+    const shown = model({ sizeText: '20' });
     const { plan } = shown;
     expect((await optionsOf(shown)).every(({ bandWidthMm }) => bandWidthMm === undefined)).toBe(true);
     expect(plan?.feasible).toBe(false);
@@ -61,10 +61,10 @@ describe('planModel', () => {
 
   it('proposes a wide-band allowance once, never adds it itself, and not when it is off', () => {
     const proposed = model();
-    expect(proposed.allowance?.usSizes).toBe(0.5);
-    const taken = model({ allowanceUs: 0.5 });
+    expect(proposed.allowance?.usSizes).toBe(0.25);
+    const taken = model({ allowanceUs: 0.25 });
     expect(taken.allowance).toBeUndefined();
-    expect(taken.targetMm! - proposed.targetMm!).toBeCloseTo(0.5 * 0.8128, 9);
+    expect(taken.targetMm! - proposed.targetMm!).toBeCloseTo(0.25 * 0.8128, 9);
     expect(model({}, PIECE, { ...DEFAULT_SETTINGS, wideBandAllowance: false }).allowance).toBeUndefined();
   });
 });

@@ -148,7 +148,9 @@ export function holeWidth(
   kit: Kit,
   traits: BenchTraits,
 ): number | undefined {
-  return glanceAt(question, holeMm).fits ? routedWidth(question, holeMm, kit, traits) : undefined;
+  return glanceAt(question, holeMm).standing !== 'refused'
+    ? routedWidth(question, holeMm, kit, traits)
+    : undefined;
 }
 
 /** What is drawn to tell how sure a plan is; undefined when there is no route. */

@@ -37,7 +37,7 @@ function Legend() {
       <Type role="listitem" as="small">
         8.9: width, the wider the darker
       </Type>
-      {[CELL_WORDS.stepped, CELL_WORDS.tool, CELL_WORDS.not].map(({ mark, words }) => (
+      {[CELL_WORDS.thin, CELL_WORDS.stepped, CELL_WORDS.tool, CELL_WORDS.not].map(({ mark, words }) => (
         <Type key={mark} role="listitem" as="small">{`${mark} ${words}`}</Type>
       ))}
     </View>

@@ -4,16 +4,18 @@ import { MM_PER_US_SIZE } from '@round-mint/core/size';
 import type { Writers } from '@/features/shared/settings/use-settings';
 
 /** What a cell is, beside its width: said by a mark and a word, not by colour alone. */
-export type CellKind = 'makes' | 'stepped' | 'tool' | 'not';
+export type CellKind = 'makes' | 'thin' | 'stepped' | 'tool' | 'not';
 
-export function kindOf({ bandWidthMm, missingTools, method }: MapCell): CellKind {
+export function kindOf({ bandWidthMm, missingTools, method, thinEdge }: MapCell): CellKind {
   if (bandWidthMm === undefined) return 'not';
   if (missingTools.length > 0) return 'tool';
+  if (thinEdge) return 'thin';
   return method === 'stepped' ? 'stepped' : 'makes';
 }
 
 export const CELL_WORDS: Readonly<Record<CellKind, { readonly mark: string; readonly words: string }>> = {
   makes: { mark: '', words: 'folds and reduces' },
+  thin: { mark: '‹', words: 'cut edge under 0.9 mm' },
   stepped: { mark: '↓', words: 'stepped reduction under tape' },
   tool: { mark: '+', words: 'a tool is missing' },
   not: { mark: '–', words: 'cannot be made' },

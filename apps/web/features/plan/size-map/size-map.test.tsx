@@ -22,14 +22,16 @@ const cell = (change: Partial<MapCell>): MapCell => ({
   method: 'fold',
   bandWidthMm: 9,
   annealCount: 5,
+  thinEdge: false,
   missingTools: [],
   ...change,
 });
 
 describe('words of the map', () => {
-  it('tells four kinds of cell apart', () => {
+  it('tells five kinds of cell apart', () => {
     expect(kindOf(cell({}))).toBe('makes');
     expect(kindOf(cell({ method: 'stepped' }))).toBe('stepped');
+    expect(kindOf(cell({ method: 'stepped', thinEdge: true }))).toBe('thin');
     expect(kindOf(cell({ missingTools: [TOOL] }))).toBe('tool');
     expect(kindOf(cell({ bandWidthMm: undefined }))).toBe('not');
   });

@@ -10,6 +10,7 @@ const route = coinRoute(
     holeMm: 12.7,
     targetInsideDiameterMm: 18.9,
     wall: { kind: 'straight' },
+    school: 'over-stretch',
   },
   { kit: REFERENCE_KIT },
 )!;

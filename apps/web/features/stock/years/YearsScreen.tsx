@@ -1,3 +1,4 @@
+import { MM_PER_US_SIZE } from '@round-mint/core/size';
 import type { CoinStock } from '@round-mint/contract/stock';
 import { type Kit, kitOrReference } from '@round-mint/core/kit';
 import { findYears, type Reach } from '@round-mint/core/trade';
@@ -29,7 +30,12 @@ const NO_FINGER_MM = 13.5;
 
 function reachWords(reach: Reach | undefined, size: (mm: number) => string): string {
   if (!reach) return 'no ring';
-  return reach.min < NO_FINGER_MM ? `up to ${size(reach.max)}` : `${size(reach.min)} to ${size(reach.max)}`;
+  const { min, max, comfortableMax } = reach;
+  const words = (from: number, to: number) =>
+    from < NO_FINGER_MM ? `up to ${size(to)}` : `${size(from)} to ${size(to)}`;
+  if (comfortableMax === undefined) return `${words(min, max)}, thin at the cut edge`;
+  const further = max - comfortableMax > MM_PER_US_SIZE / 4;
+  return `${words(min, comfortableMax)}${further ? `; to ${size(max)} thin at the cut edge` : ''}`;
 }
 
 /** Which pieces carry a year, an issuer, a face; and the sizes they can become. */
