@@ -7,13 +7,20 @@ export function stepCount(page: Page): Locator {
   return page.getByTestId('step-view').getByText(/step \d+ of \d+/);
 }
 
-/** Waits until the step shown is another one, or the ring is through; looks at every frame drawn. */
+/**
+ * Waits until the step shown is another one, or the ring is through; goes on where a reading is asked for. Looks at every
+ * frame drawn.
+ */
 async function stepLeft(page: Page, before: string): Promise<void> {
-  await page.waitForFunction((line) => {
+  const found = await page.waitForFunction((line) => {
     const step = document.querySelector('[data-testid="step-view"]');
     const through = document.querySelector('[data-testid="finish-form"]');
-    return through !== null || (step !== null && !step.textContent.includes(line));
+    if (through !== null || (step !== null && !step.textContent.includes(line))) return 'left';
+    return document.querySelector('[data-testid="go-on-without"]') ? 'asked' : null;
   }, before);
+  if ((await found.jsonValue()) !== 'asked') return;
+  await page.getByTestId('go-on-without').click();
+  await stepLeft(page, before);
 }
 
 /** Does the step at hand, and waits until the next one is there, or the ring is through. */

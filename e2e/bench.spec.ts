@@ -1,28 +1,16 @@
 import type { Page } from '@playwright/test';
-import { randomUUID } from 'node:crypto';
 import { logStepsBefore, stepDone as doStep } from './bench-steps';
+import { beginCoinRing } from './coin-ring';
 import { expect, test, type Workshop, visit } from './fixtures';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
 const BRENN = '00000001-0000-4000-8000-000000000010';
 
-/** A rounded ring from the 20 brenn, begun through the interface; its route comes back. */
+/** A rounded ring, stretched past its size and reduced. */
 async function beginRing(page: Page, url: string): Promise<{ id: string; path: string }> {
-  const [planId, id] = [randomUUID(), randomUUID()];
-  const plan = {
-    id: planId,
-    name: 'By thumb alone',
-    stockId: BRENN,
-    holeMm: 12.7,
-    targetInsideDiameterMm: 18.95,
-    wall: 'rounded',
-    curlDeg: 25,
-    finish: 'polished',
-    school: 'over-stretch',
-  };
-  await page.request.post(`${url}/api/v1/plans`, { data: plan });
-  await page.request.post(`${url}/api/v1/rings`, { data: { id, planId, name: plan.name } });
+  const choices = { name: 'By thumb alone', wall: 'rounded', curlDeg: 25, school: 'over-stretch' };
+  const id = await beginCoinRing(page, url, choices);
   return { id, path: `${url}/bench/${id}` };
 }
 

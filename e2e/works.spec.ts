@@ -36,14 +36,15 @@ async function logReading(page: Page, marksLarger = 0): Promise<void> {
   await expect(sheet).toBeHidden();
 }
 
-/** Every step as planned, a reading at the end, and the width by calliper. */
-async function workToTheEnd(page: Page, widthMm: string): Promise<readonly string[]> {
+/** Every step as planned, a reading at the end or wherever one can be made, and the width by calliper. */
+async function workToTheEnd(page: Page, widthMm: string, readAll = false): Promise<readonly string[]> {
   const verbs: string[] = [];
   for (let guard = 0; guard < 60; guard++) {
     if (await page.getByTestId('finish-form').isVisible()) break;
     const verb = (await page.getByTestId('verb').textContent()) ?? '';
     verbs.push(verb);
-    if (verb === 'True up') {
+    const readable = await page.getByRole('button', { name: 'Log reading' }).isVisible();
+    if (verb === 'True up' || (readAll && readable)) {
       await logReading(page);
       await expect(page.getByTestId('reading-verdict')).toContainText('On the mark');
     }
@@ -68,12 +69,19 @@ const KINDS = [
     width: '6',
     verbs: ['Saw', 'Anneal', 'Bend', 'Close', 'Solder', 'Pickle'],
   },
-  { tab: 'Spinner', piece: /Sterling strip/, width: '6', verbs: ['Saw', 'Solder', 'Assemble'] },
+  // Two bands, each with marks of its own.
+  {
+    tab: 'Spinner',
+    piece: /Sterling strip/,
+    width: '6',
+    readAll: true,
+    verbs: ['Saw', 'Solder', 'Assemble'],
+  },
   { tab: 'Coin in band', piece: /1 quill/, width: '8', verbs: ['Saw', 'Punch', 'Solder', 'Anneal', 'Bend'] },
   { tab: 'Resize', piece: /wheat-ear/, width: '6.3', verbs: ['Read', 'Anneal', 'Reduce', 'True up'] },
 ] as const;
 
-for (const { tab, piece, width, verbs } of KINDS) {
+for (const { tab, piece, width, verbs, ...how } of KINDS) {
   test(`${tab}: planned, taken to the bench, logged and seen in the log`, async ({ app: page }) => {
     await planKind(page, tab, piece);
     // Every number explains itself.
@@ -85,7 +93,7 @@ for (const { tab, piece, width, verbs } of KINDS) {
     await page.keyboard.press('Escape');
     const name = `First of its kind, ${tab}`;
     await takeToBench(page, name);
-    const done = await workToTheEnd(page, width);
+    const done = await workToTheEnd(page, width, 'readAll' in how);
     expect(done).toEqual(expect.arrayContaining([...verbs]));
     const logged = page.getByTestId('log-ring-screen');
     await expect(logged).toContainText('on size');
@@ -110,6 +118,25 @@ test.describe('a handle is used up', () => {
     if ((await page.getByTestId('verb').textContent()) === 'Anneal') await stepDone(page);
     await expect(page.getByTestId('verb')).toHaveText('Bend');
   });
+});
+
+test('plated ware is never told to be annealed, and not annealed by one tap', async ({ app: page }) => {
+  await planKind(page, 'Silverware', /rope edge/);
+  await takeToBench(page, 'Plated, of the rope fork');
+  const verbs: string[] = [];
+  while (!verbs.includes('Bend')) {
+    if (verbs.length > 0) await stepDone(page);
+    verbs.push((await page.getByTestId('verb').textContent()) ?? '');
+  }
+  expect(verbs).not.toContain('Anneal');
+  await page.getByRole('button', { name: 'I annealed it once more' }).click();
+  await expect(page.getByRole('dialog', { name: 'This piece must not be heated.' })).toContainText(
+    'silver plate',
+  );
+  await page.getByRole('button', { name: 'It was not annealed' }).click();
+  await logReading(page, 3);
+  await expect(page.getByTestId('reading-verdict')).toContainText('larger than its mark');
+  await expect(page.getByTestId('reading-verdict')).not.toContainText(/anneal/i);
 });
 
 test('what must not be done is refused with its reason', async ({ app: page }) => {
