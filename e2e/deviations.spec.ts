@@ -112,7 +112,7 @@ test('edges that differ by a mark are not alike: which one, which way, by what',
   await ringAt(page, workshop, 'Uneven', 'true-up');
   await read(page, 1, 0);
   await expect(verdict(page)).toContainText(
-    /Rim edge ¼ size larger than the other: bring it down in the die, under cloth/,
+    /Rim edge ¼ size larger than its mark\. Next: bring it down to size, .* reducing plate/,
   );
   await read(page, 0);
   await expect(verdict(page)).toContainText('On the mark');
@@ -132,7 +132,7 @@ test('a figure that the server refuses is said at once, with a way to change it'
   });
   await page.getByLabel('Width (mm)').fill('8.4');
   await page.getByRole('button', { name: 'Finish this ring' }).tap();
-  await expect(page.getByRole('alert').filter({ hasText: 'bandWidthMm' })).toBeVisible();
+  await expect(page.getByText('Band width must be a length from 0.5 to 40 mm.')).toBeVisible();
   await page.unroute(`**/rings/${id}/events`);
   await page.getByRole('button', { name: 'Change it' }).tap();
   const sheet = page.getByRole('dialog');

@@ -40,7 +40,7 @@ async function planRing(page: Page): Promise<void> {
   await page.getByRole('radio', { name: 'rounded' }).click();
   await page.getByRole('radio', { name: '17°' }).click();
   await expect(page.getByTestId('verdict')).toContainText(
-    /Folds, stretches past the size and reduces\. \d+ anneals/,
+    /Folds, goes straight to the size and is trued\. \d+ anneals/,
   );
   // A number explains itself on a tap.
   await page.getByTestId('figure-width').click();

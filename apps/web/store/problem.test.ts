@@ -2,6 +2,17 @@ import { ERRORS } from '@round-mint/contract/error-codes';
 import { problemText } from './problem';
 
 describe('problemText', () => {
+  it('names the field that is refused in words, whatever it lies in', () => {
+    const refusedField = (path: string, message: string) =>
+      problemText({
+        data: { error: { code: 'invalid', message: `${path} ${message}`, fields: [{ path, message }] } },
+      });
+    expect(refusedField('events.0.body.bandWidthMm', 'must be a length from 0.5 to 40 mm')).toBe(
+      'Band width must be a length from 0.5 to 40 mm.',
+    );
+    expect(refusedField('massG', 'must be from 0.1 to 500 g')).toBe('Mass must be from 0.1 to 500 g.');
+  });
+
   it('passes on the server’s own words', () => {
     const error = {
       status: 409,

@@ -1,5 +1,6 @@
 import { errorSchema } from '@round-mint/contract/common';
 import { ERRORS, type ErrorCode } from '@round-mint/contract/error-codes';
+import { capital } from '@round-mint/core/format';
 import { z, type ZodError } from 'zod';
 
 /** What the app says of a failure of which the server tells no more than its code. */
@@ -25,11 +26,23 @@ function isErrorCode(code: string): code is ErrorCode {
   return code in ERRORS;
 }
 
+/** "events.0.body.bandWidthMm" is the band width. */
+function fieldWords(path: string): string {
+  const name = path.split('.').at(-1) ?? path;
+  const words = name
+    .replace(/(Mm|Deg|Min|Sec|G)$/, '')
+    .replace(/([a-z])([A-Z])/g, '$1 $2')
+    .toLowerCase();
+  return capital(words);
+}
+
 /** What a failed call says to a person: what the server knows of it, else the app's words, or that it does not answer. */
 export function problemText(error: unknown): string {
   const failed = failedCallSchema.safeParse(error);
   if (!failed.success) return NO_ANSWER;
-  const { code, message } = failed.data.data.error;
+  const { code, message, fields = [] } = failed.data.data.error;
+  const [field] = fields;
+  if (field) return `${fieldWords(field.path)} ${field.message}.`;
   return isErrorCode(code) && message === ERRORS[code].message ? WORDS[code] : message;
 }
 
