@@ -99,7 +99,7 @@ interface Scene {
 /** What a route costs the cut edge, where that is more than is comfortable. */
 function thinWords({ thin, route }: Extract<DerivedRoute, { kind: 'changed' }>): string {
   if (!thin || !route) return '';
-  return ` It takes the cut edge to ${route.thicknessCutEdgeMm.toFixed(2)} mm, under ${COMFORTABLE_CUT_EDGE_MM}.`;
+  return ` It takes the cut edge to ${route.thicknessCutEdgeMm.toFixed(2)} mm, under ${COMFORTABLE_CUT_EDGE_MM} mm.`;
 }
 
 /** How the ring goes on from something that was found. */

@@ -244,7 +244,7 @@ describe('planning on', () => {
       { kind: 'hole-measured', diameterMm: 4 },
     ]);
     expect(word.standing).toBe('off-plan');
-    expect(word.advice.message).toMatch(/ It takes the cut edge to 0\.[78]\d mm, under 0\.9\.$/);
+    expect(word.advice.message).toMatch(/ It takes the cut edge to 0\.[78]\d mm, under 0\.9 mm\.$/);
     expect(endMm(word)).toBeCloseTo(us(9), 2);
     const { derived } = word;
     if (derived.kind !== 'changed') throw new Error(derived.kind);

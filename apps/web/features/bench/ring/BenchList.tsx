@@ -5,6 +5,8 @@ import { StepIcon } from '@/drawings/route/StepIcon';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { Type } from '@/ui/Type';
 import { toMark, type BenchRing } from '@/features/shared/ring/bench-model';
+import { useBenchLog } from '@/features/shared/ring/use-bench-log';
+import { useDerived } from './use-derived';
 
 interface BenchListProps {
   rings: readonly BenchRing[];
@@ -12,45 +14,48 @@ interface BenchListProps {
   onChoose: (id: string) => void;
 }
 
-/** Rings in work, each with the next thing to do with the hands. */
-export function BenchList({ rings, chosenId, onChoose }: BenchListProps) {
+interface BenchRowProps {
+  readonly kept: BenchRing;
+  readonly chosen: boolean;
+  readonly onChoose: (id: string) => void;
+}
+
+/** A ring and the next thing to do to it, along the route that follows from what was found last. */
+function BenchRow({ kept, chosen, onChoose }: BenchRowProps) {
   const write = useWriters();
   const { primarySystem } = useSettings();
+  const { bench } = useDerived(kept, useBenchLog(kept.ring.id));
+  const { ring, state, step, targetMm, edges } = bench;
+  const action = step ? `${step.title}${toMark(step, primarySystem)}` : 'Measure it and finish';
+  return (
+    <View role="listitem" className={`gap-2 border-b border-line py-3 ${chosen ? 'bg-fold px-3' : 'px-1'}`}>
+      <Pressable
+        role="link"
+        aria-label={`${ring.name}: ${action}`}
+        aria-current={chosen ? 'true' : undefined}
+        onPress={() => onChoose(ring.id)}
+        className="flex-row items-center gap-3 active:opacity-70"
+      >
+        <StepIcon kind={step?.kind ?? 'read'} size={40} />
+        <View className="flex-1">
+          <Type as="heading">{action}</Type>
+          <Type as="small">{`${ring.name} · step ${Math.min(state.step + 1, state.steps.length)} of ${state.steps.length}`}</Type>
+          <Type as="small">{`${ring.stockName} → ${write.size(targetMm)}`}</Type>
+        </View>
+      </Pressable>
+      <RouteStrip steps={state.steps} current={state.step} />
+      <SoftnessGauge compact spent={state.spent} allowanceStrainLog={ring.allowanceStrainLog} edges={edges} />
+    </View>
+  );
+}
+
+/** Rings in work, each with the next thing to do with the hands. */
+export function BenchList({ rings, chosenId, onChoose }: BenchListProps) {
   return (
     <View role="list" aria-label="Rings in work">
-      {rings.map(({ ring, state, step, targetMm, edges }) => {
-        const chosen = ring.id === chosenId;
-        const action = step ? `${step.title}${toMark(step, primarySystem)}` : 'Measure it and finish';
-        return (
-          <View
-            key={ring.id}
-            role="listitem"
-            className={`gap-2 border-b border-line py-3 ${chosen ? 'bg-fold px-3' : 'px-1'}`}
-          >
-            <Pressable
-              role="link"
-              aria-label={`${ring.name}: ${action}`}
-              aria-current={chosen ? 'true' : undefined}
-              onPress={() => onChoose(ring.id)}
-              className="flex-row items-center gap-3 active:opacity-70"
-            >
-              <StepIcon kind={step?.kind ?? 'read'} size={40} />
-              <View className="flex-1">
-                <Type as="heading">{action}</Type>
-                <Type as="small">{`${ring.name} · step ${Math.min(state.step + 1, state.steps.length)} of ${state.steps.length}`}</Type>
-                <Type as="small">{`${ring.stockName} → ${write.size(targetMm)}`}</Type>
-              </View>
-            </Pressable>
-            <RouteStrip steps={state.steps} current={state.step} />
-            <SoftnessGauge
-              compact
-              spent={state.spent}
-              allowanceStrainLog={ring.allowanceStrainLog}
-              edges={edges}
-            />
-          </View>
-        );
-      })}
+      {rings.map((kept) => (
+        <BenchRow key={kept.ring.id} kept={kept} chosen={kept.ring.id === chosenId} onChoose={onChoose} />
+      ))}
     </View>
   );
 }

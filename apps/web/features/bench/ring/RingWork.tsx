@@ -2,7 +2,7 @@ import { isRead, readingDecides } from '@round-mint/core/bench';
 import { doneBody } from '@round-mint/core/ring';
 import { routeTotals, type RouteStep } from '@round-mint/core/steps';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { ScrollView, View, type ViewStyle } from 'react-native';
+import { ScrollView, useWindowDimensions, View, type ViewStyle } from 'react-native';
 import { RouteStrip } from '@/drawings/route/RouteStrip';
 import { useHolds } from '@/features/shared/ring/use-holds';
 import { PhotoSheet } from '@/features/shared/ring/PhotoSheet';
@@ -50,6 +50,10 @@ function useLeaf({ state }: BenchRing) {
   };
 }
 
+/** A phone held sideways is lower than this, px: what is done stands beside the step then, not under it. */
+const LOW_PX = 500;
+const SIDE = { width: 320 };
+
 /** A ring at the bench: one step, and the thumb's actions below. */
 export function RingWork({ bench: kept }: { bench: BenchRing }) {
   const { bench, word, log } = useDerived(kept, useBenchLog(kept.ring.id));
@@ -62,6 +66,7 @@ export function RingWork({ bench: kept }: { bench: BenchRing }) {
   useEffect(() => scroll.current?.scrollTo({ y: 0, animated: false }), [leaf.at]);
   const swipe = useSwipe(leaf.turn);
   const held = useHolds()(bench) !== undefined;
+  const sideways = useWindowDimensions().height < LOW_PX;
   const thin = thinRouteOf(word.derived);
   const finishStep = ({ kind }: RouteStep) => {
     cautionRead(kind);
@@ -96,53 +101,64 @@ export function RingWork({ bench: kept }: { bench: BenchRing }) {
       <View className="px-4 pt-1">
         <RingMenu bench={bench} log={log} />
       </View>
-      <ScrollView ref={scroll} className="flex-1">
-        {/* Sideways is ours, up and down the browser's. */}
-        <View className="gap-4 px-4 pb-6" style={SIDEWAYS_OURS} {...swipe} testID="leaf">
-          {word.derived.kind === 'out-of-reach' ? (
-            <OutOfReachNotice answer={word.derived} targetMm={bench.targetMm} log={log} />
-          ) : null}
-          {thin ? (
-            <ThinEdgeNotice
-              thin={thin}
-              log={log}
-              asking={sheet === 'thin'}
-              onAsk={(asking) => setSheet(asking ? 'thin' : undefined)}
-            />
-          ) : null}
-          {shown ? (
-            <StepView key={away ? leaf.at : 'at-hand'} bench={bench} word={word} step={shown} at={leaf.at} />
-          ) : (
-            <FinishForm bench={bench} log={log} onPhoto={() => setSheet('photo')} />
-          )}
-          <RouteStrip steps={state.steps} totals={routeTotals(state.steps)} current={state.step} />
-        </View>
-      </ScrollView>
-      {step ? (
-        <View className="border-t border-line px-4 pb-2 pt-2">
-          {away ? (
-            <LeafRow turn={leaf.turn}>
-              <Button
-                look="main"
-                label={`To the step at hand: ${state.step + 1}`}
-                className="flex-1"
-                onPress={leaf.home}
-                testID="to-step-at-hand"
+      <View className={sideways ? 'flex-1 flex-row' : 'flex-1'}>
+        <ScrollView ref={scroll} className="flex-1">
+          {/* Sideways is ours, up and down the browser's. */}
+          <View className="gap-4 px-4 pb-6" style={SIDEWAYS_OURS} {...swipe} testID="leaf">
+            {word.derived.kind === 'out-of-reach' ? (
+              <OutOfReachNotice answer={word.derived} targetMm={bench.targetMm} log={log} />
+            ) : null}
+            {thin ? (
+              <ThinEdgeNotice
+                thin={thin}
+                log={log}
+                asking={sheet === 'thin'}
+                onAsk={(asking) => setSheet(asking ? 'thin' : undefined)}
               />
-            </LeafRow>
-          ) : (
-            <StepActions
-              bench={bench}
-              step={step}
-              log={log}
-              mayAnneal={word.mayAnneal}
-              onDone={done}
-              onOpen={setSheet}
-              onTurn={leaf.turn}
-            />
-          )}
-        </View>
-      ) : null}
+            ) : null}
+            {shown ? (
+              <StepView
+                key={away ? leaf.at : 'at-hand'}
+                bench={bench}
+                word={word}
+                step={shown}
+                at={leaf.at}
+              />
+            ) : (
+              <FinishForm bench={bench} log={log} onPhoto={() => setSheet('photo')} />
+            )}
+            <RouteStrip steps={state.steps} totals={routeTotals(state.steps)} current={state.step} />
+          </View>
+        </ScrollView>
+        {step ? (
+          <View
+            className={`px-4 pb-2 pt-2 ${sideways ? 'justify-end border-l' : 'border-t'} border-line`}
+            style={sideways ? SIDE : undefined}
+          >
+            {away ? (
+              <LeafRow turn={leaf.turn}>
+                <Button
+                  look="main"
+                  label={`To the step at hand: ${state.step + 1}`}
+                  className="flex-1"
+                  onPress={leaf.home}
+                  testID="to-step-at-hand"
+                />
+              </LeafRow>
+            ) : (
+              <StepActions
+                bench={bench}
+                step={step}
+                log={log}
+                mayAnneal={word.mayAnneal}
+                onDone={done}
+                onOpen={setSheet}
+                onTurn={leaf.turn}
+              />
+            )}
+          </View>
+        ) : null}
+      </View>
       {step && sheet === 'trouble' ? (
         <TroubleSheet
           bench={bench}

@@ -47,7 +47,7 @@ export function ThinEdgeNotice({ thin, log, asking, onAsk }: ThinEdgeNoticeProps
   const goOn = () => take(route, `${size} with a cut edge of ${edge}: ${why.trim()}.`);
   const nearest = comfortable && write.size(comfortable.targetInsideDiameterMm);
   return (
-    <View testID="thin-edge">
+    <View testID="thin-edge" className="gap-2">
       <Notice level="warn" title={`${size} leaves ${edge} at the cut edge.`} live>
         {`Under ${write.length(COMFORTABLE_CUT_EDGE_MM)} it wears thin and feels sharp.`}
       </Notice>

@@ -1,3 +1,5 @@
+import { pastWords, stopAt, stopWords } from '@round-mint/core/bench';
+import type { SizeSystemId } from '@round-mint/core/size';
 import {
   COIN_EDGES,
   type EdgeNames,
@@ -8,7 +10,7 @@ import {
 import { useState } from 'react';
 import { View } from 'react-native';
 import { StepIcon } from '@/drawings/route/StepIcon';
-import { useWriters, type Writers } from '@/features/shared/settings/use-settings';
+import { useSettings, useWriters, type Writers } from '@/features/shared/settings/use-settings';
 import { tapeWords } from '@/features/shared/words/tape-words';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
@@ -22,30 +24,34 @@ function allTape(steps: readonly RouteStep[]): TapeUse | undefined {
   return { turns: sum(({ turns }) => turns), lengthMm: sum(({ lengthMm }) => lengthMm) };
 }
 
-/** What the mandrel says after a step, and how much the ring gives back. */
-function readingWords(
-  { kind, reading, springbackMm, funnel = UNKNOWN_DIE }: RouteStep,
+/** The stopping mark of a step, as the bench will say it, and how far past it the tool is taken. */
+function markWords(
+  step: RouteStep,
+  system: SizeSystemId,
   write: Writers,
   names: EdgeNames,
 ): string | undefined {
-  if (!reading) return undefined;
-  const { rimDownMm, cutDownMm } = reading;
-  const back = springbackMm === undefined ? '' : `; springs back ${write.length(springbackMm, 2)}`;
+  const stop = step.reading && stopAt(step, system);
+  if (!stop) return undefined;
+  const { kind, springbackMm, funnel = UNKNOWN_DIE } = step;
+  const mark = stopWords(stop, system, names);
   if (kind === 'fold') {
-    return `reads about ${write.size(rimDownMm)} ${names.rim} down, ${write.size(cutDownMm)} ${names.cut} down; ${
+    return `about ${mark}; ${
       funnel.scatterMm < UNKNOWN_DIE.scatterMm
         ? `nine of ten within ${write.length(funnel.scatterMm, 2)}, as this die’s readings say`
         : `each die differs, by up to ${write.amount(UNKNOWN_DIE.scatterMm)} either way`
     }`;
   }
-  return `reads ${write.size(rimDownMm)} ${names.rim} down, ${write.size(cutDownMm)} ${names.cut} down${back}`;
+  const past = springbackMm === undefined ? undefined : pastWords(springbackMm, system);
+  return `stop at ${mark}${past ? `; taken ${past} past it` : ''}`;
 }
 
 function StepRow({ step, number, names }: { step: RouteStep; number: number; names: EdgeNames }) {
   const write = useWriters();
+  const { primarySystem } = useSettings();
   const lines = [
     step.tool,
-    readingWords(step, write, names),
+    markWords(step, primarySystem, write, names),
     step.tape && tapeWords(step.tape, write.length),
   ];
   return (

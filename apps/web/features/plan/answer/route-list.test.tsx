@@ -1,3 +1,4 @@
+import { stopAt, stopWords } from '@round-mint/core/bench';
 import { type Kit, REFERENCE_KIT } from '@round-mint/core/kit';
 import { coinRoute } from '@round-mint/core/route';
 import { fireEvent, screen } from '@testing-library/react-native';
@@ -36,10 +37,15 @@ describe('RouteList', () => {
     renderWithStore(<RouteList steps={steps} />);
     fireEvent.press(screen.getByRole('button', { name: `All ${steps.length} steps, tools and readings` }));
     expect(screen.getByText(/^PTFE tape for this ring: \d+ turns of tape, \d+\.\d m\.$/)).toBeTruthy();
-    expect(
-      screen.getAllByText(/reads US .* rim edge down, US .* cut edge down; springs back 0\.\d\d mm/).length,
-    ).toBeGreaterThan(2);
-    expect(screen.getAllByText(/^reads about US .*½ size either way$/)).toHaveLength(
+    // The same mark as the bench will say when the step is at hand.
+    const read = steps.filter(({ kind, reading }) => reading && kind !== 'fold');
+    expect(read.length).toBeGreaterThan(3);
+    for (const step of read) {
+      const mark = stopWords(stopAt(step, 'us')!, 'us');
+      expect(screen.getAllByText(mark, { exact: false }).length).toBeGreaterThan(0);
+    }
+    expect(screen.getAllByText(/^stop at US .*; taken half a mark past it$/).length).toBeGreaterThan(0);
+    expect(screen.getAllByText(/^about US .*½ size either way$/)).toHaveLength(
       steps.filter(({ kind, reading }) => kind === 'fold' && reading).length,
     );
     const known = steps.map((step) =>
