@@ -97,7 +97,7 @@ function wrongPiece({ kind }: Plan, piece: StockItem): HttpError {
   );
 }
 
-function frozenWorkPlan(plan: WorkPlanned, piece: StockItem, { kit, traits }: Bench): FrozenPlan {
+function frozenWorkPlan(plan: WorkPlanned, piece: StockItem, { kit, traits, system }: Bench): FrozenPlan {
   const {
     id: _id,
     name: _name,
@@ -111,7 +111,11 @@ function frozenWorkPlan(plan: WorkPlanned, piece: StockItem, { kit, traits }: Be
   } = plan;
   let planned;
   try {
-    planned = planWork({ work, piece, targetInsideDiameterMm, finish }, { kit, traits }, permitsOf(piece));
+    planned = planWork(
+      { work, piece, targetInsideDiameterMm, finish },
+      { kit, traits, system },
+      permitsOf(piece),
+    );
   } catch (error) {
     if (error instanceof RangeError) throw wrongPiece(plan, piece);
     throw error;

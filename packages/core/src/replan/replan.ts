@@ -14,7 +14,7 @@ import {
 import { MM_PER_US_SIZE, type MandrelTaper } from '../size';
 import { workingThickness, type Coin } from '../stock';
 import { chartsFor, type DieChart, type Kit } from '../kit';
-import { adviseReading, type RingState } from '../ring';
+import { isOnMark, type RingState } from '../ring';
 import {
   addAnneal,
   addFinalTrueUp,
@@ -278,7 +278,7 @@ export function* replanning(ring: RingInWork, finding: Finding): Generator<numbe
   const { state } = ring;
   const read = finding.kind === 'reading' ? state.openReading : undefined;
   const readAt = read && state.steps[read.step];
-  if (readAt && adviseReading(readAt, read.leading).length === 0) return { kind: 'on-plan' };
+  if (readAt && isOnMark(readAt, read.leading)) return { kind: 'on-plan' };
   const attempt = attemptFor(ring, finding);
   const targetMm = state.targetInsideDiameterMm;
   if (!attempt || targetMm === undefined) return { kind: 'unknown' };

@@ -1,7 +1,6 @@
 import { gravestFirst, COMFORTABLE_CUT_EDGE_MM, type Reasoned } from '../forming';
-import { sizesInWords } from '../format';
 import { metalById, strainAllowance, type MetalId } from '../metal';
-import { MM_PER_US_SIZE } from '../size';
+import { MM_PER_US_SIZE, writeAmount, type SizeSystemId } from '../size';
 
 export const PROFILES = ['flat', 'd', 'court'] as const;
 export type BandProfile = (typeof PROFILES)[number];
@@ -26,6 +25,8 @@ export interface FinishedBand {
 export interface ResizeWish extends FinishedBand {
   readonly fromInsideDiameterMm: number;
   readonly toInsideDiameterMm: number;
+  /** Sizes that amounts are told in; left out, US. */
+  readonly system?: SizeSystemId | undefined;
 }
 
 /** Part of the way, softened before where heat is allowed. */
@@ -161,7 +162,7 @@ export function judgeResize(wish: ResizeWish): ResizeVerdict {
     reasons.push({
       code: 'too-far',
       level: 'refuse',
-      message: `${sizesInWords(sizesUs)} is further than ${wish.patterned ? 'a patterned' : 'a plain'} band goes.`,
+      message: `${writeAmount(to - from, wish.system ?? 'us')} is further than ${wish.patterned ? 'a patterned' : 'a plain'} band goes.`,
       instead: 'Cut it, take metal out or let a piece in, and solder; or make it anew.',
     });
   }
@@ -170,7 +171,7 @@ export function judgeResize(wish: ResizeWish): ResizeVerdict {
       code: 'cannot-soften',
       level: 'refuse',
       message: 'It would need softening on the way, and this metal must not be heated.',
-      instead: `Up to ${SIZES_PER_ANNEAL} sizes without heat.`,
+      instead: `Up to ${writeAmount(SIZES_PER_ANNEAL * MM_PER_US_SIZE, wish.system ?? 'us')} without heat.`,
     });
   }
   if (thicknessMm * keeps < COMFORTABLE_CUT_EDGE_MM) {

@@ -43,6 +43,16 @@ describe('resizing', () => {
     expect(by(-3, { plated: true }).reasons.map(({ code }) => code)).toContain('cannot-soften');
   });
 
+  it('tells how far in the maker’s own sizes', () => {
+    const far = (system?: 'us' | 'uk') =>
+      judgeResize({ ...BAND, fromInsideDiameterMm: 15, toInsideDiameterMm: 25.16, system }).reasons.find(
+        ({ code }) => code === 'too-far',
+      )?.message;
+    // 10.16 mm are 12½ US sizes of 0.8128 mm.
+    expect(far()).toMatch(/^12½ sizes is further/);
+    expect(far('uk')).toMatch(/^25½ UK sizes is further/);
+  });
+
   it('keeps the volume', () => {
     fc.assert(
       fc.property(fc.double({ min: -3, max: 3, noNaN: true }), (sizes) => {

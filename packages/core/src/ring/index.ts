@@ -1,7 +1,5 @@
 export { nextJobs, setUpOf } from './batches';
 export type { Job, NextStep } from './batches';
-export { adviseReading } from './reading-advice';
-export type { EdgeAdvice } from './reading-advice';
 export { doubtReading } from './reading-doubt';
 export type { ReadingDoubt } from './reading-doubt';
 export { doneBody, goesOn, standingEvents } from './ring-events';
@@ -9,7 +7,7 @@ export type { RingEvent, RingEventBody } from './ring-events';
 export { ringOutcome } from './ring-outcome';
 export { ringState } from './ring-state';
 export type { LoggedReading, Reroute, RingState } from './ring-state';
-export { expectedReading, readingStanding, wayOf } from './standing';
+export { isOnMark, expectedReading, readingStanding, wayOf } from './standing';
 export type { ReadingStanding } from './standing';
 export { strainedUse } from './strained-use';
 export { isSymptom, SYMPTOMS } from './symptom';

@@ -21,6 +21,13 @@ export function expectedReading({ reading, after }: RouteStep): MandrelReading {
   return reading ?? { rimDownMm: after.rimInsideDiameterMm, cutDownMm: after.cutInsideDiameterMm };
 }
 
+/** Whether a reading meets what the plan expects after a step, either way round. */
+export function isOnMark(step: RouteStep, { rimDownMm, cutDownMm }: MandrelReading): boolean {
+  const expected = expectedReading(step);
+  const offMm = Math.max(Math.abs(rimDownMm - expected.rimDownMm), Math.abs(cutDownMm - expected.cutDownMm));
+  return offMm < OFF_MARK_MM;
+}
+
 /** Which way a step takes a size: up, down, or neither. */
 export function wayOf(fromMm: number, toMm: number): 1 | 0 | -1 {
   const movesMm = toMm - fromMm;

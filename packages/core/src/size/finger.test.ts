@@ -19,6 +19,11 @@ describe('knuckle and base', () => {
     expect(knuckleAdvice(base + 1.4 * MM_PER_US_SIZE, base).closed).toBe(true);
   });
 
+  it('tells the difference in the maker’s own sizes', () => {
+    const { toDiameterMm } = SIZE_SYSTEMS.uk;
+    expect(knuckleAdvice(toDiameterMm(16), toDiameterMm(12), 'uk').reason).toContain('4 UK sizes over the base');
+  });
+
   it('goes by the base alone where the knuckle is no larger', () => {
     expect(knuckleAdvice(17, 17.5)).toMatchObject({ closed: true, insideDiameterMm: 17.5 });
   });

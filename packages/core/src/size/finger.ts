@@ -1,4 +1,6 @@
 import { sizesInWords } from '../format';
+import { writeAmount } from './marks';
+import type { SizeSystemId } from './system';
 import { MM_PER_US_SIZE } from './us';
 
 /**
@@ -24,15 +26,18 @@ export interface KnuckleAdvice {
   readonly reason: string;
 }
 
-/** What size to make for a knuckle and a base, and whether a closed ring will pass. */
-export function knuckleAdvice(knuckleMm: number, baseMm: number): KnuckleAdvice {
+/**
+ * What size to make for a knuckle and a base, and whether a closed ring will pass.
+ * @param system sizes that the reason is told in
+ */
+export function knuckleAdvice(knuckleMm: number, baseMm: number, system: SizeSystemId = 'us'): KnuckleAdvice {
   const overUs = (knuckleMm - baseMm) / MM_PER_US_SIZE;
   if (overUs > KNUCKLE_US) {
     return {
       overUs,
       closed: false,
       insideDiameterMm: baseMm,
-      reason: `The knuckle is ${sizesInWords(overUs)} over the base: an open ring passes it and sits firmly.`,
+      reason: `The knuckle is ${writeAmount(knuckleMm - baseMm, system)} over the base: an open ring passes it and sits firmly.`,
     };
   }
   const closer = overUs > 0 ? knuckleMm - (knuckleMm - baseMm) / 4 : baseMm;

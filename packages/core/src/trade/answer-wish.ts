@@ -246,10 +246,11 @@ function otherKinds(wish: CustomerWish, bench: WishBench): readonly WishOption[]
  */
 export function* answerWish(
   wish: CustomerWish,
-  bench: WishBench,
+  benchOf: WishBench,
   system: SizeSystemId,
 ): Generator<number, WishAnswer> {
   yield 0;
+  const bench = { ...benchOf, system };
   const answer =
     wish.kind === 'coin' ? yield* coinAnswer(wish, bench, system) : workAnswer(wish.kind, wish, bench);
   const offered = answer.options.length + answer.alternatives.length;

@@ -1,6 +1,7 @@
 import type { FinishingSchool, WallWish } from '../forming';
 import type { MetalId } from '../metal';
 import type { Kit } from '../kit';
+import type { SizeSystemId } from '../size';
 import type { BenchTraits, Finish } from '../steps';
 import type { SearchPiece } from '../search';
 import type { BandPiece, HandlePiece, Permits, StripPiece, Work } from '../work';
@@ -40,6 +41,8 @@ export interface WishBench {
   readonly stock: readonly WishPiece[];
   readonly kit: Kit;
   readonly traits: BenchTraits;
+  /** Sizes that amounts are told in; left out, US. */
+  readonly system?: SizeSystemId | undefined;
 }
 
 /** How a wish would be made: enough to plan by. */

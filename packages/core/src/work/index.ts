@@ -17,7 +17,6 @@ export type {
 } from './kinds';
 export { coinBandOf } from './plan-coin-band';
 export { handleVerdict, keptProfile } from './plan-handle';
-export { resizeVerdict } from './plan-resize';
 export type { WorkBench, WorkPlan, WorkPrediction, WorkWish } from './plan-shape';
 export { spinnerOf } from './plan-spinner';
 export { barOf } from './plan-strip';

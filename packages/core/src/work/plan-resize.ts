@@ -1,5 +1,5 @@
 import type { Reasoned } from '../forming';
-import { sizesInWords } from '../format';
+import { writeAmount } from '../size';
 import { metalById } from '../metal';
 import { toolsOf } from '../kit';
 import { judgeResize, plateHole, type ResizePass, type ResizeVerdict } from '../resize';
@@ -24,12 +24,16 @@ const NOTHING_US = 0.05;
 
 type ResizeQuestion = WorkWish<ResizeWork, BandPiece>;
 
-export function resizeVerdict({ piece, targetInsideDiameterMm }: ResizeQuestion): ResizeVerdict {
+function resizeVerdict(
+  { piece, targetInsideDiameterMm }: ResizeQuestion,
+  { system }: WorkBench,
+): ResizeVerdict {
   const { insideDiameterMm, ...band } = piece;
   return judgeResize({
     ...band,
     fromInsideDiameterMm: insideDiameterMm,
     toInsideDiameterMm: targetInsideDiameterMm,
+    system,
   });
 }
 
@@ -123,6 +127,7 @@ function movesOf(wish: ResizeQuestion, verdict: ResizeVerdict, bench: WorkBench)
 function figuresOf(
   { piece, targetInsideDiameterMm }: ResizeQuestion,
   verdict: ResizeVerdict,
+  { system = 'us' }: WorkBench,
 ): readonly WorkFigure[] {
   const { sizesUs, strain, risk, thicknessAfterMm, widthAfterMm, annealCount } = verdict;
   const now = ['Now', size(piece.insideDiameterMm)] as const;
@@ -132,7 +137,11 @@ function figuresOf(
     {
       key: 'change',
       label: 'Change',
-      value: words(sizesUs === 0 ? 'none' : `${sizesInWords(sizesUs)} ${sizesUs < 0 ? 'smaller' : 'larger'}`),
+      value: words(
+        sizesUs === 0
+          ? 'none'
+          : `${writeAmount(targetInsideDiameterMm - piece.insideDiameterMm, system)} ${sizesUs < 0 ? 'smaller' : 'larger'}`,
+      ),
       words: 'Target less what it is now.',
       inputs: [now, target],
       source: 'Geometry of what you entered.',
@@ -187,7 +196,7 @@ function figuresOf(
 /** A finished band made another size (craft §7). */
 export function planResize(wish: ResizeQuestion, bench: WorkBench): WorkPlan {
   const { piece, targetInsideDiameterMm } = wish;
-  const verdict = resizeVerdict(wish);
+  const verdict = resizeVerdict(wish, bench);
   const { thicknessAfterMm, widthAfterMm } = verdict;
   const massG =
     (middleLengthMm(piece.insideDiameterMm, piece.thicknessMm) *
@@ -198,7 +207,7 @@ export function planResize(wish: ResizeQuestion, bench: WorkBench): WorkPlan {
   return finishedPlan({
     kind: 'resize',
     reasons: reasonsOf(wish, verdict),
-    figures: figuresOf(wish, verdict),
+    figures: figuresOf(wish, verdict, bench),
     steps: bandSteps(piece, movesOf(wish, verdict, bench), bandBench(bench, piece.metal)),
     allowanceStrainLog: allowanceOf(piece.metal, piece.thicknessMm, bench),
     usesLengthMm: 0,

@@ -10,6 +10,7 @@ import {
   routeTotals,
   type RouteTotals,
 } from '../steps';
+import type { SizeSystemId } from '../size';
 import type { WorkFigure } from './figure';
 import type { Work, WorkKind, WorkPiece } from './kinds';
 
@@ -50,6 +51,8 @@ export interface WorkWish<W extends Work = Work, P extends WorkPiece = WorkPiece
 export interface WorkBench {
   readonly kit: Kit;
   readonly traits?: BenchTraits | undefined;
+  /** Sizes that amounts are told in; left out, US. */
+  readonly system?: SizeSystemId | undefined;
 }
 
 export function bandBench({ kit, traits = DEFAULT_TRAITS }: WorkBench, metal: MetalId) {

@@ -11,6 +11,7 @@ import {
   parseSize,
   wideBandAllowance,
   type WideBandAllowance,
+  type SizeSystemId,
 } from '@round-mint/core/size';
 import type { CustomerWish } from '@round-mint/core/trade';
 import type { IntakeTexts } from './intake-slice';
@@ -110,10 +111,11 @@ function split(read: ReturnType<typeof readTexts>): {
 function fingerAdvice(
   texts: IntakeTexts,
   { size, knuckle, gaugeWidth, widthMin }: Partial<Values>,
+  system: SizeSystemId,
 ): string[] {
   const advice: string[] = [];
   if (texts.measuredBy === 'knuckle' && typeof size === 'number' && typeof knuckle === 'number') {
-    advice.push(knuckleAdvice(knuckle, size).reason);
+    advice.push(knuckleAdvice(knuckle, size, system).reason);
   }
   if (typeof gaugeWidth === 'number' && typeof widthMin === 'number') {
     if (widthMin - gaugeWidth >= NARROW_GAUGE_MM) {
@@ -177,7 +179,7 @@ export function intakeOf(texts: IntakeTexts, settings: Settings): Intake {
     targetMm,
     wish,
     allowance: allowanceFor(texts, values, settings),
-    advice: fingerAdvice(texts, values),
+    advice: fingerAdvice(texts, values, settings.primarySystem),
   };
 }
 

@@ -113,7 +113,7 @@ export function workModel(
   if (!piece || !work) return { ...known, plan: undefined };
   const wish = { work, piece, targetInsideDiameterMm: targetMm, finish: draft.finish };
   try {
-    const plan = planWork(wish, { kit, traits }, permitsOf(piece));
+    const plan = planWork(wish, { kit, traits, system: settings.primarySystem }, permitsOf(piece));
     return { ...known, plan, allowance: allowanceFor(kind, plan, draft, settings) };
   } catch (error) {
     // Measures that cannot be: the one that is chosen here is the strip's.

@@ -73,7 +73,7 @@ export function knuckleAnswer(
   const base = parseSize(baseText, system);
   if (!knuckle.ok) return { problem: knuckle.message };
   if (!base.ok) return { problem: base.message };
-  return { value: knuckleAdvice(knuckle.insideDiameterMm, base.insideDiameterMm) };
+  return { value: knuckleAdvice(knuckle.insideDiameterMm, base.insideDiameterMm, system) };
 }
 
 /** "Add ½ size: 8.2 mm wide, wide bands feel tighter." */
