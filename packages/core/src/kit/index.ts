@@ -11,6 +11,7 @@ export {
   choosePunch,
   chooseReducingHole,
   chooseStretcher,
+  stretchersUse,
   coneEndsMm,
   foldDies,
   lacksFoldDie,

@@ -1,4 +1,4 @@
-import type { Kit, ToolSpec } from './kit';
+import type { Kit, Tool, ToolSpec } from './kit';
 import {
   chooseBall,
   chooseCone,
@@ -8,6 +8,7 @@ import {
   chooseStretcher,
   foldDies,
   lacksFoldDie,
+  stretchersUse,
 } from './tool-choice';
 
 function kitOf(...specs: readonly ToolSpec[]): Kit {
@@ -117,5 +118,25 @@ describe('choosing tools', () => {
   it('knows whether there is a mandrel', () => {
     expect(chooseMandrel(kitOf({ kind: 'mandrel', mmPerUsSize: 12.7 }))).toMatchObject({ use: 'mandrel 0' });
     expect(chooseMandrel([])).toMatchObject({ missing: { words: 'a ring mandrel' } });
+  });
+});
+
+describe('the stretchers of a pull, in words', () => {
+  const stretcher = (name: string, smallestMm: number, largestMm: number): Tool => ({
+    id: name,
+    name,
+    spec: { kind: 'stretcher', smallestMm, largestMm, splines: 4 },
+  });
+  const small = stretcher('small', 15, 19);
+  const large = stretcher('large', 18.9, 24);
+
+  it('are one where one does, two where their ranges meet, and none where they do not', () => {
+    expect(stretchersUse([small, large], 16, 18)).toBe('small, turn 45° between pulls');
+    // US 9 is 18.95 mm: the small one ends a hair past it.
+    expect(stretchersUse([small, large], 16, 22)).toBe(
+      'small, turn 45° between pulls, up to US 9; then large, turn 45° between pulls',
+    );
+    expect(stretchersUse([small, large], 16, 22, 'uk')).toMatch(/up to UK S; then large/);
+    expect(stretchersUse([small, stretcher('huge', 21, 26)], 16, 25)).toBeUndefined();
   });
 });

@@ -1,3 +1,4 @@
+import { writeSize, type SizeSystemId } from '../size';
 import { degToRad } from '../numeric';
 import { toolsOf, type ExpansionCone, type Kit, type Tool, type ToolKind } from './kit';
 import type { ToolContact } from './tool-contact';
@@ -134,6 +135,29 @@ export function chooseStretcher(kit: Kit, fromInsideMm: number, toInsideMm: numb
 /** Inside diameters at which one stretcher of the kit ends and another may go on, mm. */
 export function stretcherEndsMm(kit: Kit): readonly number[] {
   return toolsOf(kit, 'stretcher').map(({ spec }) => spec.largestMm);
+}
+
+/**
+ * The stretcher that opens a ring from one size to another, as it is used; two where one ends and another goes on.
+ * @returns undefined where no owned one does it, nor two
+ */
+export function stretchersUse(
+  kit: Kit,
+  fromInsideMm: number,
+  toInsideMm: number,
+  system: SizeSystemId = 'us',
+): string | undefined {
+  const choice = chooseStretcher(kit, fromInsideMm, toInsideMm);
+  if ('tool' in choice) return choice.use;
+  for (const endMm of stretcherEndsMm(kit)) {
+    if (endMm <= fromInsideMm || endMm >= toInsideMm) continue;
+    const first = chooseStretcher(kit, fromInsideMm, endMm);
+    const second = chooseStretcher(kit, endMm, toInsideMm);
+    if ('tool' in first && 'tool' in second) {
+      return `${first.use}, up to ${writeSize(endMm, system)}; then ${second.use}`;
+    }
+  }
+  return undefined;
 }
 
 /** A block's hollow is cut for its ball, mm of diameter. */

@@ -21,7 +21,9 @@ describe('knuckle and base', () => {
 
   it('tells the difference in the maker’s own sizes', () => {
     const { toDiameterMm } = SIZE_SYSTEMS.uk;
-    expect(knuckleAdvice(toDiameterMm(16), toDiameterMm(12), 'uk').reason).toContain('4 UK sizes over the base');
+    expect(knuckleAdvice(toDiameterMm(16), toDiameterMm(12), 'uk').reason).toContain(
+      '4 UK sizes over the base',
+    );
   });
 
   it('goes by the base alone where the knuckle is no larger', () => {

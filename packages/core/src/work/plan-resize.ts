@@ -1,9 +1,8 @@
 import type { Reasoned } from '../forming';
-import { writeAmount } from '../size';
+import { writeAmount, MM_PER_US_SIZE } from '../size';
 import { metalById } from '../metal';
-import { toolsOf } from '../kit';
+import { stretchersUse, toolsOf } from '../kit';
 import { judgeResize, plateHole, type ResizePass, type ResizeVerdict } from '../resize';
-import { MM_PER_US_SIZE } from '../size';
 import { middleLengthMm } from '../strip';
 import { annealMove, bandSteps, endMoves, type BandMove } from './band-steps';
 import { count, length, share, size, words, type WorkFigure } from './figure';
@@ -71,7 +70,7 @@ function passMove(
   { work, piece }: ResizeQuestion,
   pass: ResizePass,
   place: string,
-  { kit }: WorkBench,
+  { kit, system }: WorkBench,
 ): BandMove {
   const { thicknessMm, widthMm, profile } = piece;
   const keeps = Math.sqrt((piece.insideDiameterMm + thicknessMm) / (pass.toInsideDiameterMm + thicknessMm));
@@ -85,7 +84,7 @@ function passMove(
       kind: 'stretch',
       title: `Stretch, ${place}`,
       instruction: `About ${pullsFor(pass)} pulls of a quarter size: pull, turn by half a spline, pull; turned over every two or three. Stop a quarter short and read. A hammered plug cannot be undone.`,
-      tool: toolsOf(kit, 'stretcher')[0]?.tool.name,
+      tool: stretchersUse(kit, pass.fromInsideDiameterMm, pass.toInsideDiameterMm, system),
       to,
       read: true,
     };

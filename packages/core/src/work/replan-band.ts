@@ -1,5 +1,5 @@
 import { chooseFormer } from '../handle';
-import { chooseReducingHole, chooseStretcher, toolsOf, type Kit } from '../kit';
+import { chooseReducingHole, stretchersUse, toolsOf, type Kit } from '../kit';
 import type { MetalId } from '../metal';
 import { wayOf } from '../ring';
 import { OFF_MARK_MM, writeAmount, type MandrelReading, type MandrelTaper, type SizeSystemId } from '../size';
@@ -70,13 +70,13 @@ function openingBy(band: BandInWork, isMm: number, toMm: number): Correction {
   if (meetsNoDie(band)) {
     return { kind: 'bend', title: `Open it ${amount} on the mandrel`, instruction: TAP_UP, tool: mandrel };
   }
-  const stretcher = chooseStretcher(band.kit, isMm, toMm);
-  return 'tool' in stretcher
+  const tool = stretchersUse(band.kit, isMm, toMm, band.system);
+  return tool !== undefined
     ? {
         kind: 'stretch',
         title: `Stretch it ${amount}`,
         instruction: 'Little, turn it over, read. Stop a quarter short.',
-        tool: stretcher.use,
+        tool,
       }
     : { kind: 'stretch', title: `Hammer it up ${amount}`, instruction: TAP_UP, tool: mandrel };
 }

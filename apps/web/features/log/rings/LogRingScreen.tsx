@@ -174,6 +174,7 @@ function OnItsWay({ ring }: { ring: RingWithEvents }) {
 
 function FinishedRing({ entry, ring }: { entry: LogEntry; ring: RingWithEvents }) {
   const write = useWriters();
+  const { primarySystem } = useSettings();
   const { steps } = benchRing(ring).state;
   const [correcting, setCorrecting] = useState(false);
   return (
@@ -200,7 +201,7 @@ function FinishedRing({ entry, ring }: { entry: LogEntry; ring: RingWithEvents }
       <PhotoStrip ringId={ring.id} />
       <Type as="heading">What happened</Type>
       <View role="list" aria-label="History">
-        {ringHistory(ring, write).map(({ id: eventId, at, text }) => (
+        {ringHistory(ring, write, primarySystem).map(({ id: eventId, at, text }) => (
           <View key={eventId} role="listitem" className="flex-row gap-3 border-b border-line py-1.5">
             <Type as="small" className="w-[104px]">
               {format(new Date(at), 'd MMM, HH:mm')}

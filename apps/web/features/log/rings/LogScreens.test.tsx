@@ -1,6 +1,6 @@
 import type { LogEntry } from '@round-mint/contract/log';
 import { act, fireEvent, screen, waitFor } from '@testing-library/react-native';
-import { eventOf, RING_ID, ringOf, workedTo } from '@/testing/demo-ring';
+import { eventOf, RING_ID, ringOf, stepIndex, workedTo } from '@/testing/demo-ring';
 import { fakeServer, listOf, refusal } from '@/testing/fake-server';
 import { eventsLogged } from '@/store/unsent-slice';
 import { renderWithStore } from '@/testing/render';
@@ -179,12 +179,23 @@ describe('ringHistory', () => {
       eventOf(6, { kind: 'measured', bandWidthMm: 9.05 }),
       eventOf(7, { kind: 'note', text: 'hole 24, face B' }),
     ]);
-    expect(ringHistory(ring, defaultWriters()).map(({ text }) => text)).toEqual([
+    expect(ringHistory(ring, defaultWriters(), 'us').map(({ text }) => text)).toEqual([
       'Punch the 12.7 mm hole',
       'Annealed once more',
       'Read US 9 rim edge down, US 8¾ cut edge down',
       'Measured 9.05 mm wide',
       'hole 24, face B',
     ]);
+  });
+
+  it('tells a reading’s mark as the bench said it, and the limits that were gone beyond', () => {
+    const at = stepIndex('true-up');
+    const ring = ringOf(
+      [...workedTo(at), eventOf(90, { kind: 'reading', rimDownMm: 18.9, cutDownMm: 18.9, mark: 'leading' })],
+      { overruled: [{ code: 'cut-edge-thin', why: 'worn on a chain' }] },
+    );
+    const told = ringHistory(ring, defaultWriters(), 'us').map(({ text }) => text);
+    expect(told[0]).toBe('Begun all the same, thin cut edge: worn on a chain');
+    expect(told.at(-1)).toMatch(/^Read US 9 rim edge down, US 9 cut edge down; its mark US \S+, /);
   });
 });

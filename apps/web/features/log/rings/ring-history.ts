@@ -1,7 +1,9 @@
 import type { RingWithEvents } from '@round-mint/contract/rings';
+import { stopAt, stopWords } from '@round-mint/core/bench';
 import { remedyFor } from '@round-mint/core/remedy';
 import { isSymptom } from '@round-mint/core/ring';
 import { type RingEvent, standingEvents } from '@round-mint/core/ring';
+import type { SizeSystemId } from '@round-mint/core/size';
 import { benchRing, type BenchRing } from '@/features/shared/ring/bench-model';
 import type { Writers } from '@/features/shared/settings/use-settings';
 
@@ -22,15 +24,27 @@ function troubleWords({ symptom, crackMm }: Trouble, write: Writers): string {
   return `Trouble: ${titleOf(symptom)}${crackMm === undefined ? '' : `, ${write.length(crackMm)} long`}`;
 }
 
+/** The mark that a reading was to meet, as the bench said it; none where the step was planned again from the reading. */
+function markOf({ id }: RingEvent, { state, edges: names }: BenchRing, system: SizeSystemId): string {
+  const read = state.readings.find(({ eventId }) => eventId === id);
+  const step = read && state.steps[read.step];
+  const stop = step && stopAt(step, system);
+  const replaced = state.reroutes.some(({ because, step: from }) => because === id && from === read?.step);
+  return stop && !replaced ? `; its mark ${stopWords(stop, system, names)}` : '';
+}
+
 /** The route is told as it became: steps that are done are never replaced. */
-function words({ body }: RingEvent, { state: { steps }, edges: names }: BenchRing, write: Writers): string {
+function words(event: RingEvent, bench: BenchRing, write: Writers, system: SizeSystemId): string {
+  const { body } = event;
+  const { steps } = bench.state;
+  const names = bench.edges;
   switch (body.kind) {
     case 'step-done':
       return steps[body.step]?.title ?? 'Step done';
     case 'anneal-done':
       return body.step === undefined ? 'Annealed once more' : 'Annealed';
     case 'reading':
-      return `Read ${write.size(body.rimDownMm)} ${names.rim} down, ${write.size(body.cutDownMm)} ${names.cut} down`;
+      return `Read ${write.size(body.rimDownMm)} ${names.rim} down, ${write.size(body.cutDownMm)} ${names.cut} down${markOf(event, bench, system)}`;
     case 'measured':
       return `Measured ${write.length(body.bandWidthMm, 2)} wide`;
     case 'trouble':
@@ -56,12 +70,29 @@ function words({ body }: RingEvent, { state: { steps }, edges: names }: BenchRin
   }
 }
 
+/** What a limit is called that a plan goes beyond. */
+const LIMITS: Readonly<Record<string, string>> = { 'cut-edge-thin': 'thin cut edge' };
+
+/** Limits that the maker went beyond, with the reason. */
+function overruledLines({ id, createdAt, overruled = [] }: RingWithEvents): readonly HistoryLine[] {
+  return overruled.map(({ code, why }) => ({
+    id: `${id}-${code}`,
+    at: createdAt,
+    text: `Begun all the same, ${LIMITS[code] ?? code}: ${why}`,
+  }));
+}
+
 /** What happened to a ring, without what was taken back. */
-export function ringHistory(ring: RingWithEvents, write: Writers): readonly HistoryLine[] {
+export function ringHistory(
+  ring: RingWithEvents,
+  write: Writers,
+  system: SizeSystemId,
+): readonly HistoryLine[] {
   const bench = benchRing(ring);
-  return standingEvents(ring.events).map((event) => ({
+  const happened = standingEvents(ring.events).map((event) => ({
     id: event.id,
     at: event.at,
-    text: words(event, bench, write),
+    text: words(event, bench, write, system),
   }));
+  return [...overruledLines(ring), ...happened];
 }
