@@ -3,6 +3,7 @@ export type { EdgeDiameters, EdgesFromReading, MandrelReading, MandrelTaper, Rea
 export {
   allMarks,
   markMm,
+  sizeMm,
   nearestMark,
   OFF_MARK_MM,
   SIZE_SYSTEMS,

@@ -60,6 +60,11 @@ export function markMm(systemId: SizeSystemId): number {
   return toDiameterMm(lowest + step) - toDiameterMm(lowest);
 }
 
+/** Diameter that one whole size of a system is, mm. */
+export function sizeMm(systemId: SizeSystemId): number {
+  return markMm(systemId) / SIZE_SYSTEMS[systemId].step;
+}
+
 /** An amount of size in words, without its sign, to the system's nearest mark: "½ size", "1½ UK sizes". */
 export function writeAmount(mm: number, systemId: SizeSystemId): string {
   const { step, prefix } = SIZE_SYSTEMS[systemId];

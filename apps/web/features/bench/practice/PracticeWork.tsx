@@ -23,9 +23,9 @@ const TOOL_WORDS: Readonly<Record<Tool, string>> = {
 };
 const AMOUNT_WORDS: Readonly<Record<Tool, string>> = {
   fold: 'How far down?',
-  stretch: 'By how many US sizes?',
-  'rim-in': 'By how many US sizes?',
-  reduce: 'By how many US sizes?',
+  stretch: 'By how many sizes?',
+  'rim-in': 'By how many sizes?',
+  reduce: 'By how many sizes?',
   push: 'Which pusher?',
   curl: 'How much deeper?',
 };
@@ -79,6 +79,7 @@ interface PracticeWorkProps {
 /** The hand's choices: a tool, how far; the flame; the stop. */
 export function PracticeWork({ game, onAct }: PracticeWorkProps) {
   const write = useWriters();
+  const { primarySystem } = useSettings();
   const [tool, setTool] = useState<Tool>('fold');
   if (!game.now) return null;
   const { rimMm, cutMm } = edgesOf(game.now);
@@ -100,7 +101,7 @@ export function PracticeWork({ game, onAct }: PracticeWorkProps) {
       />
       <Type as="label">{AMOUNT_WORDS[tool]}</Type>
       <View className="flex-row flex-wrap gap-2" role="group" aria-label={AMOUNT_WORDS[tool]}>
-        {offersOf(tool, game, (mm) => write.length(mm, 2)).map(({ label, action }) => (
+        {offersOf(tool, game, (mm) => write.length(mm, 2), primarySystem).map(({ label, action }) => (
           <Button
             key={label}
             label={label}

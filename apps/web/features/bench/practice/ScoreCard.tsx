@@ -1,3 +1,4 @@
+import { MM_PER_US_SIZE } from '@round-mint/core/size';
 import type { Game, Score } from '@round-mint/core/practice';
 import { useEffect, useMemo } from 'react';
 import { View } from 'react-native';
@@ -21,13 +22,12 @@ const ENDED = {
 function Parts({ score, game }: { score: Score; game: Game }) {
   const write = useWriters();
   const points = (value: number, of: number) => `${Math.round(value)} of ${of}`;
-  const off = Math.abs(score.sizeOffUs);
   return (
     <View role="list" aria-label="Points">
       <FactLine name="Whole" value={points(score.whole, 15)} />
       <FactLine
         name="Size"
-        value={`${off < 0.05 ? 'on size' : `${off.toFixed(2)} US too ${score.sizeOffUs > 0 ? 'large' : 'small'}`} · ${points(score.size, 40)}`}
+        value={`${write.off(score.sizeOffUs * MM_PER_US_SIZE)} · ${points(score.size, 40)}`}
       />
       <FactLine name="Width" value={`${write.length(score.bandWidthMm)} · ${points(score.width, 20)}`} />
       <FactLine

@@ -1,8 +1,9 @@
 import { edgesOf, type Exercise, type Game, type PracticeAction } from '@round-mint/core/practice';
-import { MM_PER_US_SIZE } from '@round-mint/core/size';
+import { quarterFraction } from '@round-mint/core/format';
+import { markMm, SIZE_SYSTEMS, type SizeSystemId } from '@round-mint/core/size';
 
-/** Amounts that the hand may go by, US sizes. */
-export const AMOUNTS_US = [0.25, 0.5, 1, 2] as const;
+/** Amounts that the hand may go by, marks of the maker's own mandrel. */
+const AMOUNTS_MARKS = [1, 2, 4, 8] as const;
 
 /** What an amount means for each way of moving metal. */
 export type Tool = 'fold' | 'stretch' | 'rim-in' | 'reduce' | 'push' | 'curl';
@@ -35,13 +36,25 @@ const FOLD_SHARES = [
 /** How much further both edges go in, mm along the axis. */
 const PUSHES_MM = [0.25, 0.5, 1, 2] as const;
 
-function amounts(label: (words: string) => string, action: (us: number) => PracticeAction): readonly Offer[] {
-  const names: Readonly<Record<number, string>> = { 0.25: '¼', 0.5: '½', 1: '1', 2: '2' };
-  return AMOUNTS_US.map((us) => ({ label: label(names[us] ?? String(us)), action: action(us) }));
+function amounts(
+  system: SizeSystemId,
+  sign: '+' | '−',
+  action: (mm: number) => PracticeAction,
+): readonly Offer[] {
+  const { step } = SIZE_SYSTEMS[system];
+  return AMOUNTS_MARKS.map((marks) => ({
+    label: `${sign}${quarterFraction(marks * step)}`,
+    action: action(marks * markMm(system)),
+  }));
 }
 
-/** What a tool offers from how the piece stands, lengths in the maker's unit. */
-export function offersOf(tool: Tool, game: Game, length: (mm: number) => string): readonly Offer[] {
+/** What a tool offers from how the piece stands, sizes and lengths in the maker's own. */
+export function offersOf(
+  tool: Tool,
+  game: Game,
+  length: (mm: number) => string,
+  system: SizeSystemId,
+): readonly Offer[] {
   if (!game.now) return [];
   const { rimMm, cutMm } = edgesOf(game.now);
   const { pushedMm } = game.now;
@@ -50,20 +63,11 @@ export function offersOf(tool: Tool, game: Game, length: (mm: number) => string)
     case 'fold':
       return FOLD_SHARES.map(({ label, share }) => ({ label, action: { kind: 'fold', share } }));
     case 'stretch':
-      return amounts(
-        (words) => `+${words}`,
-        (us) => ({ kind: 'stretch', toMm: Math.min(cutMm, rimMm) + us * MM_PER_US_SIZE }),
-      );
+      return amounts(system, '+', (mm) => ({ kind: 'stretch', toMm: Math.min(cutMm, rimMm) + mm }));
     case 'rim-in':
-      return amounts(
-        (words) => `−${words}`,
-        (us) => ({ kind: 'rim-in', toMm: rimMm - us * MM_PER_US_SIZE }),
-      );
+      return amounts(system, '−', (mm) => ({ kind: 'rim-in', toMm: rimMm - mm }));
     case 'reduce':
-      return amounts(
-        (words) => `−${words}`,
-        (us) => ({ kind: 'reduce', toMm: Math.max(rimMm, cutMm) - us * MM_PER_US_SIZE }),
-      );
+      return amounts(system, '−', (mm) => ({ kind: 'reduce', toMm: Math.max(rimMm, cutMm) - mm }));
     case 'push':
       return exercise.pushersMm
         .filter((pusherMm) => pusherMm < rimMm)

@@ -1,4 +1,4 @@
-import { act, EXERCISES, startGame, type Game } from '@round-mint/core/practice';
+import { act, edgesOf, EXERCISES, startGame, type Game } from '@round-mint/core/practice';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { fakeServer } from '@/testing/fake-server';
 import { renderWithStore } from '@/testing/render';
@@ -26,18 +26,29 @@ describe('what a learner is offered', () => {
   });
 
   it('folds by a share of what is left', () => {
-    expect(offersOf('fold', taken(), size).map(({ label }) => label)).toEqual([
+    expect(offersOf('fold', taken(), size, 'us').map(({ label }) => label)).toEqual([
       'a third',
       'half',
       'the rest',
     ]);
-    expect(offersOf('stretch', startGame(first!, 1), size)).toEqual([]);
+    expect(offersOf('stretch', startGame(first!, 1), size, 'us')).toEqual([]);
+  });
+
+  it('opens by marks of the maker’s own mandrel', () => {
+    const game = act(startGame(first!, 1), { kind: 'take', piece: 0, holeMm: 12.7 });
+    const { cutMm, rimMm } = edgesOf(game.now!);
+    const [quarter] = offersOf('stretch', game, size, 'us');
+    expect(quarter).toEqual({
+      label: '+¼',
+      action: { kind: 'stretch', toMm: expect.closeTo(Math.min(cutMm, rimMm) + 0.2032, 9) },
+    });
+    expect(offersOf('reduce', game, size, 'uk').map(({ label }) => label)).toEqual(['−½', '−1', '−2', '−4']);
   });
 
   it('turns edges in by so much more than they are', () => {
     const game = act(startGame(curl!, 1), { kind: 'take', piece: 0, holeMm: 12.7 });
     const pushed: Game = { ...game, now: { ...game.now!, pushedMm: 1.5 } };
-    expect(offersOf('curl', pushed, (mm) => `${mm} mm`)).toEqual(
+    expect(offersOf('curl', pushed, (mm) => `${mm} mm`, 'us')).toEqual(
       [0.25, 0.5, 1, 2].map((mm) => ({
         label: `+${mm} mm`,
         action: { kind: 'curl', depthMm: 1.5 + mm },

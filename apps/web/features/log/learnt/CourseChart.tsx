@@ -1,4 +1,5 @@
 import type { LearntAnswer } from '@round-mint/contract/learnt';
+import { MM_PER_US_SIZE, SIZE_SYSTEMS, sizeMm, type SizeSystemId } from '@round-mint/core/size';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { useState } from 'react';
@@ -13,21 +14,31 @@ const MARGIN = { left: 46, right: 84, top: 14, bottom: 30 } as const;
 interface CourseChartProps {
   readonly course: LearntAnswer['course'];
   readonly what: 'size' | 'wall';
+  /** The maker's own sizes. */
+  readonly system: SizeSystemId;
 }
 
-const WORDS = {
-  size: { title: 'Where curls and trims landed off, US sizes', unit: '' },
-  wall: { title: 'Width and edges off, percent', unit: '' },
-} as const;
+/** What is drawn, in the maker's own sizes, and what a figure of the log is multiplied by for it. */
+function scaleOf(what: CourseChartProps['what'], system: SizeSystemId) {
+  return what === 'size'
+    ? {
+        title: `Where curls and trims landed off, ${SIZE_SYSTEMS[system].prefix} sizes`,
+        times: MM_PER_US_SIZE / sizeMm(system),
+      }
+    : { title: 'Width and edges off, percent', times: 1 };
+}
 
 /** The error of predictions, ring by ring: by default and as the rings before had taught; running means. */
-export function CourseChart({ course, what }: CourseChartProps) {
+export function CourseChart({ course, what, system }: CourseChartProps) {
   const palette = usePalette();
+  const { title, times } = scaleOf(what, system);
   const [width, setWidth] = useState(0);
   const points = course.flatMap((point) => {
     const before = what === 'size' ? point.sizeBefore : point.wallBefore;
     const after = what === 'size' ? point.sizeAfter : point.wallAfter;
-    return before === undefined || after === undefined ? [] : [{ before, after }];
+    return before === undefined || after === undefined
+      ? []
+      : [{ before: before * times, after: after * times }];
   });
   if (points.length < 2) return null;
   const before = runningMean(points.map((point) => point.before));
@@ -54,7 +65,7 @@ export function CourseChart({ course, what }: CourseChartProps) {
           width={width}
           height={HEIGHT}
           role="img"
-          aria-label={`${WORDS[what].title}: by default ${lastBefore.toFixed(2)}, as learnt ${lastAfter.toFixed(2)}, over ${points.length} rings`}
+          aria-label={`${title}: by default ${lastBefore.toFixed(2)}, as learnt ${lastAfter.toFixed(2)}, over ${points.length} rings`}
         >
           {y.ticks(4).map((tick) => (
             <G key={tick}>

@@ -95,6 +95,7 @@ function ValueRow({ value, names }: { value: LearntValueAnswer; names: ReadonlyM
 
 function LearntView({ learnt }: { learnt: LearntAnswer }) {
   const [save] = useChangeSettingsMutation();
+  const { primarySystem } = useSettings();
   const { course, values, rings, used } = learnt;
   const names = new Map(course.map(({ ringId, name }) => [ringId, name]));
   if (values.length === 0) {
@@ -118,12 +119,12 @@ function LearntView({ learnt }: { learnt: LearntAnswer }) {
         minWidth={140}
       />
       <View className="gap-1">
-        <Type as="heading">Size, US: where funnels, curls and trims landed off</Type>
-        <CourseChart course={course} what="size" />
+        <Type as="heading">Size: where funnels, curls and trims landed off</Type>
+        <CourseChart course={course} what="size" system={primarySystem} />
       </View>
       <View className="gap-1">
         <Type as="heading">Width and edges off, percent</Type>
-        <CourseChart course={course} what="wall" />
+        <CourseChart course={course} what="wall" system={primarySystem} />
         <Type as="small">
           Each ring as the rings before it predicted it, mean of the last eight. No ring vouches for itself.
         </Type>

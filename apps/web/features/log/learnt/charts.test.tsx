@@ -49,13 +49,19 @@ describe('the course of what was learnt', () => {
 
   it('says both errors as they stand at the end, over how many rings', () => {
     const course = [point(1, 0.3, 0.3), point(2, 0.2, 0.1), point(3, 0.1, 0.05)];
-    expect(drawn(<CourseChart course={course} what="size" />)).toBe(
+    expect(drawn(<CourseChart course={course} what="size" system="us" />)).toBe(
       'Where curls and trims landed off, US sizes: by default 0.20, as learnt 0.15, over 3 rings',
+    );
+    // A UK size is 0.3975 mm, a US size 0.8128.
+    expect(drawn(<CourseChart course={course} what="size" system="uk" />)).toContain(
+      'UK sizes: by default 0.41, as learnt 0.31,',
     );
   });
 
   it('is not there before two rings tell anything of it', () => {
-    expect(render(<CourseChart course={[point(1, 0.3, 0.2)]} what="size" />).toJSON()).toBeNull();
-    expect(render(<CourseChart course={[point(1, 1, 1), point(2, 1, 1)]} what="wall" />).toJSON()).toBeNull();
+    expect(render(<CourseChart course={[point(1, 0.3, 0.2)]} what="size" system="us" />).toJSON()).toBeNull();
+    expect(
+      render(<CourseChart course={[point(1, 1, 1), point(2, 1, 1)]} what="wall" system="us" />).toJSON(),
+    ).toBeNull();
   });
 });

@@ -1,3 +1,4 @@
+import { MM_PER_US_SIZE, SIZE_SYSTEMS, sizeMm } from '@round-mint/core/size';
 import type { ShopNumbersAnswer } from '@round-mint/contract/shop';
 import { remedyFor } from '@round-mint/core/remedy';
 import { isSymptom } from '@round-mint/core/ring';
@@ -5,7 +6,7 @@ import { format } from 'date-fns';
 import { View } from 'react-native';
 import { MonthBars, type MonthBar } from '@/drawings/bars/MonthBars';
 import { LogTabs } from '@/features/shared/tabs/LogTabs';
-import { useWriters } from '@/features/shared/settings/use-settings';
+import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { noticeShown } from '@/store/notices-slice';
 import { useAppDispatch } from '@/store/store';
@@ -77,6 +78,7 @@ function trendWords(values: readonly (number | null)[], write: (value: number) =
 
 function Shop({ numbers }: { numbers: ShopNumbersAnswer }) {
   const { money } = useWriters();
+  const { primarySystem } = useSettings();
   const dispatch = useAppDispatch();
   const copy = async () => {
     await navigator.clipboard.writeText(numbersText(numbers));
@@ -85,7 +87,9 @@ function Shop({ numbers }: { numbers: ShopNumbersAnswer }) {
   const { months, spoiltShare, spoiltBy, marginShare } = numbers;
   const count = (value: number) => String(Math.round(value * 10) / 10);
   const hours = (value: number) => `${value.toFixed(1)} h`;
-  const us = (value: number) => value.toFixed(2);
+  const sizes = (value: number) => value.toFixed(2);
+  const offSizes = ({ sizeErrorUs }: (typeof months)[number]) =>
+    sizeErrorUs === null ? null : (sizeErrorUs * MM_PER_US_SIZE) / sizeMm(primarySystem);
   return (
     <Screen
       maxWidth={1100}
@@ -122,12 +126,12 @@ function Shop({ numbers }: { numbers: ShopNumbersAnswer }) {
         />
         <Question
           question="Does it land on size?"
-          answer={`US sizes off, either way. ${trendWords(
-            months.map(({ sizeErrorUs }) => sizeErrorUs),
-            us,
+          answer={`${SIZE_SYSTEMS[primarySystem].prefix} sizes off, either way. ${trendWords(
+            months.map(offSizes),
+            sizes,
           )}`}
-          bars={barsOf(months, ({ sizeErrorUs }) => sizeErrorUs)}
-          write={us}
+          bars={barsOf(months, offSizes)}
+          write={sizes}
         />
         <Question
           question="What is left over?"
