@@ -1,7 +1,7 @@
 import { SIZE_SYSTEMS, writeSize, type SizeSystemId } from '@round-mint/core/size';
 import Svg, { G, Line, Path, Polygon, Rect, Text } from 'react-native-svg';
 import { usePalette } from '@/theme/light';
-import { ladderDomain, ladderScale, ladderTicks, spreadLabels } from './ladder-scale';
+import { ladderDomain, ladderScale, ladderTicks, spreadLabels, type LadderTick } from './ladder-scale';
 
 export interface LadderPointer {
   readonly label: string;
@@ -29,6 +29,16 @@ const BOTTOM = 12;
 /** Half a target band: an eighth of a US size either way reads as on target. */
 const TARGET_HALF_MM = 0.2;
 const LABEL_GAP = 15;
+/** Left side of the mandrel, where its numbers have no more than two characters. */
+const LEFT = 54;
+const CHARACTER_PX = 9;
+
+/** What longer numbers, such as Z+1, need beside those of the second system, px. */
+function labelRoom(ticks: readonly LadderTick[]): number {
+  const longest = Math.max(0, ...ticks.map(({ label }) => label?.length ?? 0));
+  return Math.max(0, longest - 2) * CHARACTER_PX;
+}
+
 /** Right end of the second system's numbers, left of the first's. */
 const SECOND_X = 25;
 const FONT = 'Barlow_500Medium';
@@ -50,7 +60,8 @@ export function Ladder({
   const shown = [targetMm - 2, targetMm + 2, ...pointers.map(({ diameterMm }) => diameterMm)];
   const domain = ladderDomain(shown);
   const y = ladderScale(domain, TOP, height - BOTTOM);
-  const left = 54;
+  const ticks = ladderTicks(domain, primary);
+  const left = LEFT + labelRoom(ticks);
   const right = left + 24;
   const labelY = spreadLabels(
     pointers.map(({ diameterMm }) => y(diameterMm)),
@@ -100,7 +111,7 @@ export function Ladder({
         height={Math.max(6, y(targetMm + TARGET_HALF_MM) - y(targetMm - TARGET_HALF_MM))}
         fill={palette.target}
       />
-      {ladderTicks(domain, primary).map(({ diameterMm, label }) => (
+      {ticks.map(({ diameterMm, label }) => (
         <G key={diameterMm}>
           <Line
             x1={left}

@@ -1,3 +1,4 @@
+import { SIZE_SYSTEMS } from '@round-mint/core/size';
 import type { LearntAnswer, LearntValueAnswer } from '@round-mint/contract/learnt';
 import { foretellsBetter } from '@round-mint/core/learn';
 import { Link } from 'expo-router';
@@ -119,7 +120,7 @@ function LearntView({ learnt }: { learnt: LearntAnswer }) {
         minWidth={140}
       />
       <View className="gap-1">
-        <Type as="heading">Size: where funnels, curls and trims landed off</Type>
+        <Type as="heading">{`${SIZE_SYSTEMS[primarySystem].prefix} sizes off: funnels, curls and trims`}</Type>
         <CourseChart course={course} what="size" system={primarySystem} />
       </View>
       <View className="gap-1">
