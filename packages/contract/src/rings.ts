@@ -127,6 +127,23 @@ export const ringEventBodySchema = z.discriminatedUnion('kind', [
   }),
   z.strictObject({ kind: z.literal('hole-measured'), diameterMm: lengthMm(2, 60) }),
   z.strictObject({
+    kind: z.literal('target-changed'),
+    insideDiameterMm: lengthMm(5, 60),
+    why: shortText(200),
+  }),
+  z.strictObject({
+    kind: z.literal('wall-changed'),
+    wall: wallKindSchema,
+    curl: curlSchema.optional(),
+  }),
+  z.strictObject({ kind: z.literal('step-skipped'), step: stepIndex, why: shortText(200).optional() }),
+  z.strictObject({
+    kind: z.literal('tool-used'),
+    step: stepIndex,
+    toolId: idSchema,
+    setting: shortText(80).optional(),
+  }),
+  z.strictObject({
     kind: z.literal('rerouted'),
     because: idSchema,
     fromStep: stepIndex,

@@ -284,6 +284,33 @@ describe('what the bench says', () => {
     expect(await say(ring.id)).toMatchObject({ standing: 'before', toGo: { marks: 3, pulls: 3 } });
   });
 
+  it('goes by what is wanted now: another size, a step left out, another tool', async () => {
+    const { ring, at } = await worked();
+    const { body: tool } = await server.api
+      .post('/api/v1/kit')
+      .send({
+        name: 'Long stretcher',
+        spec: { kind: 'stretcher', smallestMm: 11, largestMm: 27, splines: 6 },
+      })
+      .expect(201);
+    const wanted = event({ kind: 'target-changed', insideDiameterMm: 18.4, why: 'Read again' });
+    await send(ring.id, event({ kind: 'tool-used', step: at, toolId: tool.id, setting: 'greased' })).expect(
+      200,
+    );
+    expect((await say(ring.id)).step?.tool).toBe('Long stretcher, greased');
+    await send(ring.id, wanted).expect(200);
+    const word = await say(ring.id);
+    expect(word.target.insideDiameterMm).toBe(18.4);
+    expect(word.rest.steps.at(-1)?.stopAtMm).toBeCloseTo(18.4, 1);
+    // Sent again, and by another device, it is the same.
+    await send(ring.id, wanted).expect(200);
+    expect(await say(ring.id)).toEqual(word);
+    const { index } = word.step!;
+    await send(ring.id, event({ kind: 'step-skipped', step: index })).expect(200);
+    expect((await say(ring.id)).step?.index).toBe(index + 1);
+    await send(ring.id, event({ kind: 'target-changed', insideDiameterMm: 3, why: '' })).expect(400);
+  });
+
   it('stores a route that followed only when the maker goes on along it, the same from every device', async () => {
     const { ring, at, off } = await worked();
     await send(ring.id, off(0.7)).expect(200);

@@ -1,4 +1,5 @@
 import { COMFORTABLE_CUT_EDGE_MM } from '../forming';
+import type { Kit } from '../kit';
 import { capital } from '../format';
 import { readingStanding, type RingState } from '../ring';
 import { BAND_EDGES, COIN_EDGES, fullest, spend, type EdgeNames, type RouteStep } from '../steps';
@@ -102,6 +103,10 @@ function thinWords({ thin, route }: Extract<DerivedRoute, { kind: 'changed' }>):
   return ` It takes the cut edge to ${route.thicknessCutEdgeMm.toFixed(2)} mm, under ${COMFORTABLE_CUT_EDGE_MM} mm.`;
 }
 
+function thinWordsOf({ derived }: Scene): string {
+  return derived.kind === 'changed' ? thinWords(derived) : '';
+}
+
 /** How the ring goes on from something that was found. */
 function onwards({ now: { steps, step }, derived }: Scene): string {
   switch (derived.kind) {
@@ -117,8 +122,24 @@ function onwards({ now: { steps, step }, derived }: Scene): string {
   }
 }
 
+/** What is wanted now, or was left out; then the step at hand along the new route. */
+function changedWords(scene: Scene): Said {
+  const { stored, now, system } = scene;
+  const step = now.steps[now.step];
+  const what = {
+    target: `Now to ${writeSize(targetOf(scene), system)}.`,
+    wall: `Now ${stored.wall?.kind ?? 'another'} instead.`,
+    skipped: 'A step was left out.',
+  }[stored.openChange?.kind ?? 'skipped'];
+  const word = step ? readWords(scene, step) : undefined;
+  if (!word) return { standing: 'off-plan', advice: { code: 'off-plan', message: what } };
+  const { code, message } = word.advice;
+  return { ...word, advice: { code, message: `${what} ${message}${thinWordsOf(scene)}` } };
+}
+
 function offWords(scene: Scene, finding: Finding): Said {
   const { ring, stored, system, names } = scene;
+  if (finding.kind === 'change') return changedWords(scene);
   const read = finding.kind === 'reading' ? stored.openReading : undefined;
   const step = read && stored.steps[read.step];
   if (!step) {
@@ -221,12 +242,20 @@ function toGoAfter(word: Said, { now, derived, system }: Scene): Said {
   return marks === 0 ? word : { ...word, toGo: { marks } };
 }
 
+/** The tool of the step at hand: the one that is really used, where that was told. */
+function toolOf({ now }: Scene, kit: Kit): string | undefined {
+  const used = now.toolsUsed.get(now.step);
+  const name = used && kit.find(({ id }) => id === used.toolId)?.name;
+  if (!name) return now.steps[now.step]?.tool;
+  return used.setting ? `${name}, ${used.setting}` : name;
+}
+
 /** The bench's word with a route that was derived already; cheap. */
 export function wordAlong(
   ring: RingAtBench,
   stored: RingState,
   derived: DerivedRoute,
-  { system }: Pick<BenchTools, 'system'>,
+  { system, kit = [] }: Pick<BenchTools, 'system'> & Partial<Pick<BenchTools, 'kit'>>,
 ): BenchWord {
   const now = alongRoute(stored, derived);
   const names = ring.coin ? COIN_EDGES : BAND_EDGES;
@@ -247,7 +276,7 @@ export function wordAlong(
   );
   const target = targetOf(scene);
   return {
-    step: step && { index: now.step, kind: step.kind, title: step.title, tool: step.tool },
+    step: step && { index: now.step, kind: step.kind, title: step.title, tool: toolOf(scene, kit) },
     stopAt: step && stopAt(step, system),
     standing,
     toGo,

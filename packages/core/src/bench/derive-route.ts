@@ -1,14 +1,15 @@
 import { replanning, type NewRoute, type OutOfReach, type RingInWork } from '../replan';
 import { readingStanding, ringState, standingEvents, type RingState } from '../ring';
 import type { RouteStep } from '../steps';
-import { replanBand } from '../work';
+import type { MandrelReading } from '../size';
+import { aimBand, replanBand } from '../work';
 import { mayAnneal, mayReduce, type BenchTools, type RingAtBench } from './ring-at-bench';
 
 /** Something that was found and from which the rest of the route follows. */
 export interface Finding {
   /** The event that told it. */
   readonly because: string;
-  readonly kind: 'reading' | 'hole';
+  readonly kind: 'reading' | 'hole' | 'change';
 }
 
 /** What follows from a finding. */
@@ -64,6 +65,7 @@ export function findingOf(ring: RingAtBench, state: RingState): Finding | undefi
   if (state.openReading && asksForRoute(state, ring.mandrel)) {
     return { because: state.openReading.eventId, kind: 'reading' };
   }
+  if (state.openChange) return { because: state.openChange.eventId, kind: 'change' };
   if (!ring.coin) return undefined;
   const measured = standingEvents(ring.events).findLast(({ body }) => body.kind === 'hole-measured');
   if (measured?.body.kind !== 'hole-measured') return undefined;
@@ -83,7 +85,7 @@ export function ringInWork(
   const { steps, step, spent, edges, openReading, targetInsideDiameterMm, holeMm } = state;
   return {
     coin: coin.coin,
-    wall: coin.wall,
+    wall: state.wall ?? coin.wall,
     school: coin.school,
     mandrel,
     state: { steps, step, spent, edges, openReading, targetInsideDiameterMm, holeMm },
@@ -116,19 +118,28 @@ function* coinRoute(work: RingInWork, { because, kind }: Finding): Generator<num
   }
 }
 
+/** What was last read of a band, or where it is taken to stand: it was left as it was where a step was skipped. */
+function standsAt(state: RingState): { readonly readAt: number; readonly read: MandrelReading } {
+  const { openReading, edges, step } = state;
+  return openReading
+    ? { readAt: openReading.step, read: openReading.leading }
+    : {
+        readAt: step - 1,
+        read: { rimDownMm: edges.rimInsideDiameterMm, cutDownMm: edges.cutInsideDiameterMm },
+      };
+}
+
 function bandRoute(
   ring: RingAtBench,
   state: RingState,
   because: string,
   { kit, traits, system }: BenchTools,
 ): DerivedRoute {
-  const read = state.openReading;
-  if (!read) return AS_PLANNED;
-  const found = replanBand({
+  const { openChange, targetInsideDiameterMm: targetMm } = state;
+  const band = {
     steps: state.steps,
     step: state.step,
-    readAt: read.step,
-    read: read.leading,
+    ...standsAt(state),
     spent: state.spent,
     allowanceStrainLog: ring.allowanceStrainLog,
     metal: ring.metal,
@@ -138,8 +149,20 @@ function bandRoute(
     kit,
     traits,
     system,
-  });
-  return found ? { kind: 'changed', because, fromStep: found.fromStep, steps: found.steps } : AS_PLANNED;
+  };
+  const aimed = openChange?.kind === 'target' && targetMm !== undefined ? aimBand(band, targetMm) : undefined;
+  const steps = aimed ? [...state.steps.slice(0, aimed.fromStep), ...aimed.steps] : state.steps;
+  const aimedFromRead = aimed !== undefined && band.readAt >= aimed.fromStep - 1;
+  const reads = (state.openReading !== undefined || openChange?.kind === 'skipped') && !aimedFromRead;
+  const found = (reads ? replanBand({ ...band, steps }) : undefined) ?? aimed;
+  if (!found) return AS_PLANNED;
+  return {
+    kind: 'changed',
+    because,
+    fromStep: found.fromStep,
+    steps: found.steps,
+    ...(aimed ? { targetInsideDiameterMm: targetMm } : {}),
+  };
 }
 
 /**

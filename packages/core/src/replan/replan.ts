@@ -29,7 +29,7 @@ import {
   type RouteBuilder,
 } from '../route';
 import { type BenchTraits, DEFAULT_TRAITS, type EdgeSpend, FRESH, type RouteStep } from '../steps';
-import { filedBack, flatFound, foundAt, wallOfOutline, type Found } from './resume';
+import { filedBack, flatFound, foundAt, unsettled, wallOfOutline, type Found } from './resume';
 import { runToEnd } from '../uncertainty';
 import { alike, changeOf, type RouteChange } from './route-change';
 
@@ -52,6 +52,8 @@ export interface RingInWork {
 export type Finding =
   | { readonly kind: 'reading' }
   | { readonly kind: 'hole' }
+  /** Another size or wall is wanted, or a step was left out. */
+  | { readonly kind: 'change' }
   /** The cut edge is filed back this far along the wall. */
   | { readonly kind: 'filed-back'; readonly fileMm: number; readonly newHoleMm: number };
 
@@ -242,6 +244,18 @@ function attemptFor(ring: RingInWork, finding: Finding): Attempt | undefined {
       if (!found) return undefined;
       const fromStep = Math.max(step, found.arrived ? readAt + 1 : readAt);
       return { found, spent, fromStep, lead: [], holeMm, bandWidthBeforeMm };
+    }
+    case 'change': {
+      const attempt = { spent, fromStep: step, holeMm, bandWidthBeforeMm };
+      const readHere = state.openReading?.step === step;
+      const found = foundAt(steps, readHere ? step : step - 1, edges, thicknessMm);
+      if (found && found.pieceState.stage !== 'flat') {
+        const asWanted = { ...found, pieceState: unsettled(found.pieceState, ring.wall) };
+        const past = readHere && found.arrived ? { fromStep: step + 1 } : {};
+        return { ...attempt, found: asWanted, lead: [], ...past };
+      }
+      const flat = flatFound(coin.diameterMm, holeMm, thicknessMm);
+      return { ...attempt, found: flat, lead: steps.slice(step, firstFold(steps, step)) };
     }
     case 'hole': {
       const lead = steps.slice(step, firstFold(steps, step));

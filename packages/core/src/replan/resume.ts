@@ -8,6 +8,7 @@ import {
   sharesAlong,
   type Meridian,
   type WallShape,
+  type WallWish,
 } from '../forming';
 import type { EdgeDiameters } from '../size';
 import type { PieceState, RouteStep, WallOutline } from '../steps';
@@ -163,6 +164,24 @@ export function foundAt(
     pieceState: asMeasured({ ...pieceState, ...turned, ...pushed }, wall),
     arrived: arrived && step.kind !== 'true-up',
   };
+}
+
+/**
+ * A piece for which something else is wanted: the sizes that were settled for the ring before are open again. A wall that
+ * is to be rounded after all is taken to its size before the curl first.
+ */
+export function unsettled(pieceState: PieceState, wish: WallWish): PieceState {
+  const { beforeCurlMm: _before, meetMm, ...open } = pieceState;
+  switch (pieceState.stage) {
+    case 'curled':
+      return pieceState;
+    case 'straight':
+      return meetMm === undefined ? open : { ...open, meetMm };
+    case 'to-size':
+      return wish.kind === 'rounded' ? { ...open, stage: 'half-way' } : pieceState;
+    default:
+      return open;
+  }
 }
 
 /** The flat washer of the hole as it was measured. */

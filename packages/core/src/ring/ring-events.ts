@@ -1,3 +1,4 @@
+import type { WallWish } from '../forming';
 import type { ReadingMark } from '../size';
 import type { RouteStep } from '../steps';
 import type { Symptom } from './symptom';
@@ -38,6 +39,24 @@ export type RingEventBody =
   | { readonly kind: 'trouble'; readonly symptom: Symptom; readonly crackMm?: number | undefined }
   /** The hole as the calliper found it after punching. */
   | { readonly kind: 'hole-measured'; readonly diameterMm: number }
+  /** The size that is wanted now: a customer's finger, or a fit that is liked as it is. */
+  | { readonly kind: 'target-changed'; readonly insideDiameterMm: number; readonly why: string }
+  /** The wall that is wanted now, of a coin ring. */
+  | {
+      readonly kind: 'wall-changed';
+      readonly wall: WallWish['kind'];
+      readonly curl?: WallWish['curl'];
+    }
+  /** A step that was left out. */
+  | { readonly kind: 'step-skipped'; readonly step: number; readonly why?: string | undefined }
+  /** What a step was really done with. */
+  | {
+      readonly kind: 'tool-used';
+      readonly step: number;
+      readonly toolId: string;
+      /** Which hole, face or mark of it. */
+      readonly setting?: string | undefined;
+    }
   /** The rest of the route, planned again from what was found; it follows what made it necessary. */
   | {
       readonly kind: 'rerouted';
@@ -80,12 +99,24 @@ export function doneBody(
 
 /** Events by which the maker goes on along the route. */
 export function goesOn({ kind, ...body }: RingEventBody): boolean {
-  return kind === 'step-done' || (kind === 'anneal-done' && 'step' in body && body.step !== undefined);
+  return (
+    kind === 'step-done' ||
+    kind === 'step-skipped' ||
+    (kind === 'anneal-done' && 'step' in body && body.step !== undefined)
+  );
 }
 
 /** Events from which the rest of a route follows. */
+const FOUND: readonly RingEventBody['kind'][] = [
+  'reading',
+  'hole-measured',
+  'anneal-done',
+  'target-changed',
+  'wall-changed',
+];
+
 function isFound({ kind }: RingEventBody): boolean {
-  return kind === 'reading' || kind === 'hole-measured' || kind === 'anneal-done';
+  return FOUND.includes(kind);
 }
 
 /**

@@ -1,3 +1,4 @@
+import type { WallWish } from '../forming';
 import {
   DEFAULT_MANDREL,
   edgesFromReading,
@@ -64,6 +65,12 @@ export interface RingState {
   readonly targetInsideDiameterMm: number | undefined;
   /** The hole as planned, measured or filed. */
   readonly holeMm: number | undefined;
+  /** The wall that is wanted now; undefined while it is the plan's. */
+  readonly wall: WallWish | undefined;
+  /** What was told last from which the rest of the route follows, until a route was planned from it. */
+  readonly openChange: { readonly eventId: string; readonly kind: 'target' | 'wall' | 'skipped' } | undefined;
+  /** What steps were really done with, the last word on each. */
+  readonly toolsUsed: ReadonlyMap<number, { readonly toolId: string; readonly setting: string | undefined }>;
   readonly reroutes: readonly Reroute[];
   readonly waits: readonly RingWait[];
   /** The last reading of the step at hand; undefined before there is one. */
@@ -102,6 +109,9 @@ function startState({ steps, targetInsideDiameterMm, holeMm }: RingPlan): RingSt
     steps,
     targetInsideDiameterMm,
     holeMm,
+    wall: undefined,
+    openChange: undefined,
+    toolsUsed: new Map(),
     reroutes: [],
     waits: [],
     stepReading: undefined,
@@ -188,6 +198,20 @@ function annealDone(state: RingState, index: number | undefined): RingState {
     : softened;
 }
 
+/** The step at hand is left out: the ring stays as it is. */
+function stepSkipped(state: RingState, index: number, eventId: string): RingState {
+  const step = state.steps[index];
+  if (!step || index !== state.step) return state;
+  return {
+    ...state,
+    step: index + 1,
+    stepReading: undefined,
+    stepFrom: state.edges,
+    stepSpent: state.spent,
+    openChange: changesSize(step) ? { eventId, kind: 'skipped' } : state.openChange,
+  };
+}
+
 /** The steps from one on are others; what was done stays done. */
 function rerouted(
   state: RingState,
@@ -200,6 +224,8 @@ function rerouted(
   return {
     ...state,
     openReading: answersOpen ? undefined : state.openReading,
+    // Whatever it was planned from, it was planned for what is wanted by now.
+    openChange: undefined,
     stepFrom: body.fromStep === state.step ? state.edges : state.stepFrom,
     stepSpent: body.fromStep === state.step ? state.spent : state.stepSpent,
     steps: [...state.steps.slice(0, body.fromStep), ...body.steps],
@@ -255,6 +281,24 @@ function apply(state: RingState, event: RingEvent, plan: RingPlan): RingState {
     case 'trouble': {
       const trouble = { at: event.at, symptom: body.symptom, step: state.step };
       return { ...state, troubles: [...state.troubles, trouble] };
+    }
+    case 'target-changed':
+      return {
+        ...state,
+        targetInsideDiameterMm: body.insideDiameterMm,
+        openChange: { eventId: event.id, kind: 'target' },
+      };
+    case 'wall-changed':
+      return {
+        ...state,
+        wall: { kind: body.wall, curl: body.curl },
+        openChange: { eventId: event.id, kind: 'wall' },
+      };
+    case 'step-skipped':
+      return stepSkipped(state, body.step, event.id);
+    case 'tool-used': {
+      const { toolId, setting } = body;
+      return { ...state, toolsUsed: new Map(state.toolsUsed).set(body.step, { toolId, setting }) };
     }
     case 'hole-measured':
       return { ...state, holeMm: body.diameterMm };

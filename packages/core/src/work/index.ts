@@ -22,5 +22,5 @@ export { spinnerOf } from './plan-spinner';
 export { barOf } from './plan-strip';
 export { permitReasons, planWork } from './plan-work';
 export type { Permits } from './plan-work';
-export { replanBand } from './replan-band';
+export { aimBand, replanBand } from './replan-band';
 export type { BandInWork, BandReplan } from './replan-band';

@@ -174,3 +174,47 @@ export function replanBand(band: BandInWork): BandReplan | undefined {
     why: `${writeAmount(offMm, system)} too ${offMm > 0 ? 'large' : 'small'}: ${title.toLowerCase()} before the rest.`,
   };
 }
+
+/** A step whose marks are so much larger. */
+function shifted(step: RouteStep, byMm: number): RouteStep {
+  const edges = ({ rimInsideDiameterMm, cutInsideDiameterMm }: RouteStep['after']) => ({
+    rimInsideDiameterMm: rimInsideDiameterMm + byMm,
+    cutInsideDiameterMm: cutInsideDiameterMm + byMm,
+  });
+  const { before, after, reading, outline } = step;
+  return {
+    ...step,
+    before: edges(before),
+    after: edges(after),
+    outline: { ...outline, meanRadiusMm: outline.meanRadiusMm.map((radiusMm) => radiusMm + byMm / 2) },
+    ...(reading
+      ? { reading: { rimDownMm: reading.rimDownMm + byMm, cutDownMm: reading.cutDownMm + byMm } }
+      : {}),
+  };
+}
+
+/**
+ * Another size is wanted of a band in work: its metal is cut for the one before, so it is made as planned up to its last
+ * true-up and brought to the new size there. The part at hand only: a spinner's outer band keeps its own.
+ * @returns undefined where the size is the same, or nothing of this part is sized any more
+ */
+export function aimBand(band: BandInWork, targetMm: number): Omit<BandReplan, 'why'> | undefined {
+  const { steps, step, readAt, read } = band;
+  const end = partEnd({ ...band, readAt: step });
+  const part = steps.slice(0, end);
+  const last = part.findLast(({ reading }) => reading !== undefined);
+  if (!last || step >= end) return undefined;
+  const wasMm = markOf(last);
+  if (Math.abs(targetMm - wasMm) < OFF_MARK_MM) return undefined;
+  const trueUp = part.findLastIndex(({ kind }) => kind === 'true-up');
+  const fromStep = Math.max(step, trueUp < 0 ? step : trueUp);
+  const standing = steps[Math.max(0, fromStep - 1)] ?? last;
+  // Where nothing sizes it any more on the way there, it is what was read; else what it is planned to be by then.
+  const isMm = readAt >= fromStep - 1 ? (read.rimDownMm + read.cutDownMm) / 2 : wasMm;
+  const put =
+    Math.abs(targetMm - isMm) < OFF_MARK_MM
+      ? []
+      : correctionSteps({ ...band, readAt: Math.max(0, fromStep - 1) }, standing, isMm, targetMm);
+  const rest = part.slice(fromStep).map((one) => shifted(one, targetMm - wasMm));
+  return { fromStep, steps: [...put, ...rest, ...steps.slice(end)] };
+}

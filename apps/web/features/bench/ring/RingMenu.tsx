@@ -1,10 +1,12 @@
 import { useRouter } from 'expo-router';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { useArchive } from '@/features/shared/screen/use-archive';
 import { useRemoveRingMutation } from '@/store/api';
 import { TextButton } from '@/ui/TextButton';
 import type { BenchRing } from '@/features/shared/ring/bench-model';
 import type { BenchLog } from '@/features/shared/ring/use-bench-log';
+import { ChangeSheet } from './ChangeSheet';
 import { useTorch } from './use-torch';
 
 /** What can be done with the ring beside its step: take back, archive, another light. */
@@ -14,6 +16,7 @@ export function RingMenu({ bench, log }: { bench: BenchRing; log: BenchLog }) {
   const torch = useTorch(atFlame, state.step);
   const [remove] = useRemoveRingMutation();
   const router = useRouter();
+  const [changing, setChanging] = useState(false);
   const archiveIt = useArchive('ring', remove);
   const archive = async () => {
     if (await archiveIt(ring)) router.replace('/bench');
@@ -23,12 +26,24 @@ export function RingMenu({ bench, log }: { bench: BenchRing; log: BenchLog }) {
     <View className="flex-row items-center justify-between gap-4">
       <TextButton label="All rings" onPress={() => router.navigate('/bench')} />
       {atFlame ? <TextButton label={torch.dimmed ? 'Light up' : 'Torch light'} onPress={torch.turn} /> : null}
-      <TextButton label="Archive" describe={`Archive ${ring.name}`} onPress={() => void archive()} />
+      <TextButton
+        label="Change"
+        describe="Something is other than planned"
+        onPress={() => setChanging(true)}
+      />
       {lastEventId ? (
         <TextButton
           label="Undo"
           describe="Take back what was logged last"
           onPress={() => log.log({ kind: 'undone', eventId: lastEventId })}
+        />
+      ) : null}
+      {changing ? (
+        <ChangeSheet
+          bench={bench}
+          log={log}
+          onArchive={() => void archive()}
+          onClose={() => setChanging(false)}
         />
       ) : null}
     </View>

@@ -1,31 +1,11 @@
 import type { RingEventInput } from '@round-mint/contract/rings';
 import { fireEvent, screen, waitFor } from '@testing-library/react-native';
-import { RING_ID, courseOf, eventOf, ringOf, stepIndex, workedTo } from '@/testing/demo-ring';
-import { fakeServer, listOf, refusal } from '@/testing/fake-server';
-import { renderWithStore, settle } from '@/testing/render';
+import { courseOf, eventOf, ringOf, stepIndex, workedTo } from '@/testing/demo-ring';
+import { listOf, refusal } from '@/testing/fake-server';
 import { router } from '@/testing/router';
-import { benchRing } from '@/features/shared/ring/bench-model';
-import { RingWork } from './RingWork';
+import { RING_EVENTS, renderRing } from './test-ring-work';
 
 jest.mock('expo-router', () => jest.requireActual('@/testing/router').fakeRouter());
-
-const EVENTS = `POST /rings/${RING_ID}/events`;
-
-async function renderRing(events: RingEventInput[], answers = {}, change: Parameters<typeof ringOf>[1] = {}) {
-  const ring = ringOf(events, change);
-  const calls = fakeServer({ [EVENTS]: () => ring, ...answers });
-  const { store } = renderWithStore(<RingWork bench={benchRing(ring)} />);
-  await settle();
-  return {
-    /** The bodies of all events that were sent. */
-    sent: () =>
-      calls
-        .filter(({ path }) => path.endsWith('/events'))
-        .flatMap(({ body }) => (body as { events: RingEventInput[] }).events.map((event) => event.body)),
-    calls,
-    store,
-  };
-}
 
 describe('RingWork', () => {
   beforeEach(() => jest.clearAllMocks());
@@ -258,7 +238,7 @@ describe('RingWork', () => {
   it('keeps a failed event and sends the very same again', async () => {
     const ids: string[] = [];
     await renderRing([], {
-      [EVENTS]: ({ body }: { body: { events: RingEventInput[] } }) => {
+      [RING_EVENTS]: ({ body }: { body: { events: RingEventInput[] } }) => {
         ids.push(body.events[0]!.id);
         return ids.length === 1 ? refusal(500, 'The lamp went out.') : ringOf();
       },
@@ -269,13 +249,6 @@ describe('RingWork', () => {
     await waitFor(() => expect(ids).toHaveLength(2));
     expect(ids[0]).toBe(ids[1]);
     await waitFor(() => expect(screen.queryByText('The lamp went out.')).toBeNull());
-  });
-
-  it('archives the ring, with undo', async () => {
-    const { calls } = await renderRing([], { [`DELETE /rings/${RING_ID}`]: null });
-    fireEvent.press(screen.getByLabelText('Archive For Ilse'));
-    await waitFor(() => expect(router.replace).toHaveBeenCalledWith('/bench'));
-    expect(calls.some(({ method }) => method === 'DELETE')).toBe(true);
   });
 
   it('asks for the calliper when all is done, and finishes with what was measured', async () => {

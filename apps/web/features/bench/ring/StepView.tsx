@@ -99,7 +99,8 @@ const LEVELS: Partial<Readonly<Record<BenchWord['advice']['code'], 'good' | 'not
 function BenchSays({ bench, word }: Pick<StepViewProps, 'bench' | 'word'>) {
   const write = useWriters();
   const { advice, derived, standing } = word;
-  const level = LEVELS[advice.code];
+  // What was changed is told with whatever is to be done next.
+  const level = LEVELS[advice.code] ?? (bench.stored.openChange ? 'note' : undefined);
   const { reroute } = bench;
   if (!level) {
     return reroute ? (
@@ -130,6 +131,7 @@ export function StepView({ bench, step, at, word }: StepViewProps) {
   const next = state.steps[at + 1];
   const atHand = at === state.step;
   const stop = stopAt(step, primarySystem);
+  const tool = atHand ? word.step?.tool : step.tool;
   // Only what forms is taken past its mark.
   const past =
     step.springbackMm !== undefined && movesWall(step)
@@ -156,7 +158,7 @@ export function StepView({ bench, step, at, word }: StepViewProps) {
         </Type>
         {stop ? <Type as="label">{wayRoundWords(stop, primarySystem, bench.edges)}</Type> : null}
         {step.kind === 'anneal' ? null : <Type>{step.instruction}</Type>}
-        {step.tool ? <Type as="label">{`With: ${step.tool}`}</Type> : null}
+        {tool ? <Type as="label">{`With: ${tool}`}</Type> : null}
         {step.tape ? <Type as="label">{tapeWords(step.tape, write.length)}</Type> : null}
         {past ? <Type as="small">{`Take it ${past} past: it springs back by that.`}</Type> : null}
         {(step.risks ?? []).map(({ message }) => (

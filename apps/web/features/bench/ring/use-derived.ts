@@ -67,8 +67,8 @@ export function useDerived(stored: BenchRing, log: BenchLog): Derived {
   }, [finding, tools, stored, fresh, answer]);
   const bench = useMemo(() => benchAlong(stored, derived), [stored, derived]);
   const word = useMemo(
-    () => wordAlong(stored.atBench, stored.stored, derived, { system }),
-    [stored, derived, system],
+    () => wordAlong(stored.atBench, stored.stored, derived, { system, kit: tools?.kit ?? [] }),
+    [stored, derived, system, tools],
   );
   const keeping = useMemo<BenchLog>(
     () => ({

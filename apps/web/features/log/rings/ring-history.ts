@@ -51,6 +51,16 @@ function words(event: RingEvent, bench: BenchRing, write: Writers, system: SizeS
       return troubleWords(body, write);
     case 'hole-measured':
       return `Hole measured: ${write.length(body.diameterMm, 2)}`;
+    case 'target-changed':
+      return `Wanted ${write.size(body.insideDiameterMm)} from here on: ${body.why}`;
+    case 'wall-changed':
+      return `Wanted ${body.wall} from here on`;
+    case 'step-skipped': {
+      const title = steps[body.step]?.title ?? 'A step';
+      return `Left out: ${title}${body.why ? `. ${body.why}` : ''}`;
+    }
+    case 'tool-used':
+      return `Another tool used${body.setting ? `: ${body.setting}` : ''}`;
     case 'rerouted':
       return `Planned again. ${body.why}`;
     case 'wait-started':
