@@ -134,7 +134,9 @@ function changedWords(scene: Scene): Said {
   const word = step ? readWords(scene, step) : undefined;
   if (!word) return { standing: 'off-plan', advice: { code: 'off-plan', message: what } };
   const { code, message } = word.advice;
-  return { ...word, advice: { code, message: `${what} ${message}${thinWordsOf(scene)}` } };
+  // What a step without a mark says stands on the step itself.
+  const then = code === 'do-it' ? '' : ` ${message}`;
+  return { ...word, advice: { code, message: `${what}${then}${thinWordsOf(scene)}` } };
 }
 
 function offWords(scene: Scene, finding: Finding): Said {

@@ -33,7 +33,7 @@ describe('what is other than planned', () => {
 
   it('leaves a step out, and tells another wall', async () => {
     const { sent } = await renderRing(workedTo(1));
-    change('a step less');
+    change('skip the step');
     fireEvent.press(screen.getByRole('button', { name: 'Leave this step out' }));
     await waitFor(() => expect(sent()).toEqual([{ kind: 'step-skipped', step: 1 }]));
     change('the wall');
@@ -57,7 +57,7 @@ describe('what is other than planned', () => {
     // The first row alone removes nothing.
     expect(screen.queryByText(/^Archive/)).toBeNull();
     fireEvent.press(screen.getByLabelText('Something is other than planned'));
-    fireEvent.press(screen.getByRole('radio', { name: 'put off' }));
+    fireEvent.press(screen.getByRole('radio', { name: 'archive it' }));
     fireEvent.press(screen.getByRole('button', { name: 'Archive this ring' }));
     await waitFor(() => expect(router.replace).toHaveBeenCalledWith('/bench'));
     expect(calls.some(({ method }) => method === 'DELETE')).toBe(true);

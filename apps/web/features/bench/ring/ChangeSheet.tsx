@@ -125,9 +125,9 @@ export function ChangeSheet({ bench, log, onArchive, onClose }: ChangeSheetProps
         choices={[
           { value: 'size', label: 'the size' },
           ...(coinRing ? [{ value: 'wall' as const, label: 'the wall' }] : []),
-          { value: 'skip', label: 'a step less' },
+          { value: 'skip', label: 'skip the step' },
           { value: 'tool', label: 'the tool' },
-          { value: 'archive', label: 'put off' },
+          { value: 'archive', label: 'archive it' },
         ]}
       />
       {what === 'size' ? <SizeForm {...form} /> : null}
