@@ -14,7 +14,7 @@ test('planning at the wide sheet: drawer, drawing and ladder side by side', asyn
   await expect(page.getByTestId('section')).toBeVisible();
   await expect(page.getByTestId('ladder')).toHaveAttribute(
     'aria-label',
-    /Target US 10, UK T½; folded .*; stretched .*; ring US 10/,
+    /Target US 10, UK T½; folded .*; ring US 10/,
   );
   await expect(
     page.getByRole('list', { name: 'The wall from blow to blow' }).getByRole('listitem'),

@@ -21,6 +21,7 @@ import { type Finding, replanning, type RingInWork } from '@round-mint/core/repl
 import {
   type BenchTools,
   deriveRoute,
+  type DerivedRoute,
   type Finding as BenchFinding,
   type RingAtBench,
   storedState,
@@ -74,6 +75,16 @@ function* inOneGo<T>(work: () => T): Generator<number, T> {
   return work();
 }
 
+/** The rest of several rings' routes, one after the other; by the ring's place in the list. */
+function* deriveAll(questions: readonly DeriveQuestion[]): Generator<number, readonly DerivedRoute[]> {
+  const derived: DerivedRoute[] = [];
+  for (const { ring, finding, tools } of questions) {
+    yield derived.length / questions.length;
+    derived.push(yield* deriveRoute(ring, storedState(ring), finding, tools));
+  }
+  return derived;
+}
+
 /** Work that takes longer than the page may be held up; each yields its progress, 0 to 1. */
 export const JOBS = {
   chances: (question: ChancesQuestion) => ringChances(question),
@@ -84,6 +95,7 @@ export const JOBS = {
   promise: (question: Pick<PromiseQuestion, 'shop' | 'job'>) => promised(question),
   practiceScore: ({ game }: { readonly game: Game }) => inOneGo<Score>(() => judge(game)),
   replan: ({ ring, finding }: ReplanQuestion) => replanning(ring, finding),
+  deriveAll,
   derive: ({ ring, finding, tools }: DeriveQuestion) => deriveRoute(ring, storedState(ring), finding, tools),
 };
 

@@ -1,6 +1,7 @@
 import { SYMPTOMS } from '@round-mint/core/ring';
 import { z } from 'zod';
 import { FINISHING_SCHOOLS } from '@round-mint/core/forming';
+import { STEP_KINDS } from '@round-mint/core/steps';
 import { WORK_KINDS } from '@round-mint/core/work';
 import { curlSchema, finishSchema, overruledSchema, routeStepSchema, routeTotalsSchema } from './coin-ring';
 import {
@@ -137,6 +138,12 @@ export const ringEventBodySchema = z.discriminatedUnion('kind', [
     curl: curlSchema.optional(),
   }),
   z.strictObject({ kind: z.literal('step-skipped'), step: stepIndex, why: shortText(200).optional() }),
+  z.strictObject({
+    kind: z.literal('step-added'),
+    after: z.number().int().min(-1).max(200),
+    stepKind: z.enum(STEP_KINDS, { error: `must be one of: ${STEP_KINDS.join(', ')}` }),
+    toolId: idSchema.optional(),
+  }),
   z.strictObject({
     kind: z.literal('tool-used'),
     step: stepIndex,

@@ -4,17 +4,20 @@ import {
   doneTo,
   endMm,
   firstOf,
+  HALF_ROUND,
   kindsToCome,
   lastOf,
   QUARTER_MM,
   readAt,
   reading,
   says,
+  silverRing,
   STRAIGHT,
   us,
   workRing,
 } from './test-bench';
 
+const ROUNDED = silverRing(HALF_ROUND);
 const FOLD = lastOf(STRAIGHT, 'fold');
 const STRETCH = firstOf(STRAIGHT, 'stretch');
 const toSize = (size: number): RingEventBody => ({
@@ -52,6 +55,19 @@ describe('another size is wanted', () => {
     // Softened where the gauge asks for it, then pulled on.
     expect([word.step?.kind, ...kindsToCome(word)].find((kind) => kind !== 'anneal')).toBe('stretch');
     expect(endMm(word)).toBeCloseTo(us(8.75), 1);
+  });
+
+  it.each([
+    ['at the funnel', 'stretch'],
+    ['before its edges are turned in', 'curl'],
+    ['rounded already', 'true-up'],
+  ] as const)('a rounded ring %s leads there too', (_name, kind) => {
+    const at = kind === 'true-up' ? lastOf(ROUNDED, kind) : firstOf(ROUNDED, kind);
+    for (const size of [8.5, 9.5]) {
+      const word = says(ROUNDED, [...doneTo(ROUNDED.steps, at), toSize(size)]);
+      expect(word.standing).not.toBe('out-of-reach');
+      expect(endMm(word) ?? 0).toBeCloseTo(us(size), 1);
+    }
   });
 
   it('what was polished and is opened is finished again', () => {
@@ -120,11 +136,100 @@ describe('a step is left out', () => {
     expect(says(STRAIGHT, [...done, { kind: 'step-skipped', step: at }]).gauge).toEqual(gauge);
   });
 
+  it('on a band that what is to come brings to its size anyway, it is said until the next step is done', () => {
+    const strip = workRing(
+      { kind: 'strip', seamMm: 0.3, textured: false },
+      { kind: 'strip', metal: 'silver-925', section: 'rect', thicknessMm: 1.6, widthMm: 6, lengthMm: 200 },
+      us(9),
+    );
+    const bend = firstOf(strip, 'bend');
+    const skipped = [...doneTo(strip.steps, bend), { kind: 'step-skipped', step: bend } as const];
+    expect(says(strip, skipped).advice.message).toMatch(/^A step was left out\./);
+    const next: RingEventBody = { kind: 'step-done', step: bend + 1 };
+    expect(says(strip, [...skipped, next]).advice.message).not.toMatch(/left out/);
+  });
+
   it('named again by another device, it is left out once', () => {
     const skip: RingEventBody = { kind: 'step-skipped', step: 1 };
     const once = says(STRAIGHT, [...doneTo(STRAIGHT.steps, 1), skip]);
     const twice = says(STRAIGHT, [...doneTo(STRAIGHT.steps, 1), skip, skip]);
     expect([twice.step, twice.rest]).toEqual([once.step, once.rest]);
+  });
+});
+
+describe('a step is put in', () => {
+  it('is at hand, and the rest follows as it was', () => {
+    const done = doneTo(STRAIGHT.steps, STRETCH);
+    const before = says(STRAIGHT, done);
+    const word = says(STRAIGHT, [...done, { kind: 'step-added', after: STRETCH - 1, stepKind: 'flatten' }]);
+    expect(word.step).toMatchObject({ index: STRETCH, kind: 'flatten', title: 'Press it level' });
+    expect(word.rest.map(({ title }) => title)).toEqual([
+      before.step?.title,
+      ...before.rest.map(({ title }) => title),
+    ]);
+    expect(word.gauge).toEqual(before.gauge);
+    const next = says(STRAIGHT, [
+      ...done,
+      { kind: 'step-added', after: STRETCH - 1, stepKind: 'flatten' },
+      { kind: 'step-done', step: STRETCH },
+    ]);
+    expect(next.step).toMatchObject({ index: STRETCH + 1, kind: 'stretch' });
+    expect(next.stopAt).toEqual(before.stopAt);
+  });
+
+  it('a touch with the stretcher is read where the ring stands, and what it did is planned on from', () => {
+    const trueUp = lastOf(STRAIGHT, 'true-up');
+    const touched: readonly RingEventBody[] = [
+      ...doneTo(STRAIGHT.steps, trueUp),
+      { kind: 'step-added', after: trueUp - 1, stepKind: 'stretch' },
+    ];
+    const word = says(STRAIGHT, touched);
+    expect(word.step?.title).toBe('A touch with the stretcher');
+    const { insideDiameterMm } = word.stopAt!;
+    const read = says(STRAIGHT, [...touched, reading(insideDiameterMm + 3 * QUARTER_MM)]);
+    expect(endMm(read)).toBeCloseTo(us(9), 1);
+  });
+
+  it('an anneal empties the gauge when it is done', () => {
+    const done = doneTo(STRAIGHT.steps, lastOf(STRAIGHT, 'true-up'));
+    const at = lastOf(STRAIGHT, 'true-up');
+    const { gauge } = says(STRAIGHT, [
+      ...done,
+      { kind: 'step-added', after: at - 1, stepKind: 'anneal' },
+      { kind: 'anneal-done', step: at },
+    ]);
+    expect(gauge).toEqual({ cutEdge: 0, rimEdge: 0 });
+  });
+
+  it('is the first of all, or changes nothing behind what is done', () => {
+    const anneal = says(STRAIGHT, [{ kind: 'step-added', after: -1, stepKind: 'anneal' }]);
+    expect([anneal.step?.kind, anneal.rest[0]?.kind]).toEqual(['anneal', 'cut']);
+    const done = doneTo(STRAIGHT.steps, STRETCH);
+    const late = says(STRAIGHT, [...done, { kind: 'step-added', after: 0, stepKind: 'anneal' }]);
+    expect(late.rest).toEqual(says(STRAIGHT, done).rest);
+  });
+
+  it('what was read in the step at hand stays with it', () => {
+    const stretch = STRAIGHT.steps[STRETCH]!;
+    const word = says(STRAIGHT, [
+      ...doneTo(STRAIGHT.steps, STRETCH),
+      readAt(stretch, -4 * QUARTER_MM),
+      { kind: 'step-added', after: STRETCH - 1, stepKind: 'flatten' },
+    ]);
+    expect(word.standing).toBe('before');
+    expect(word.derived.kind).toBe('as-planned');
+    expect(word.rest[0]?.title).toBe(stretch.title);
+  });
+
+  it('keeps the tools that were told for the steps behind it', () => {
+    const tool = BENCH_KIT.find(({ spec }) => spec.kind === 'stretcher')!;
+    const word = says(STRAIGHT, [
+      ...doneTo(STRAIGHT.steps, STRETCH),
+      { kind: 'tool-used', step: STRETCH, toolId: tool.id },
+      { kind: 'step-added', after: STRETCH - 1, stepKind: 'flatten' },
+      { kind: 'step-done', step: STRETCH },
+    ]);
+    expect(word.step?.tool).toBe(tool.name);
   });
 });
 

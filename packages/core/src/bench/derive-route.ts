@@ -65,7 +65,11 @@ export function findingOf(ring: RingAtBench, state: RingState): Finding | undefi
   if (state.openReading && asksForRoute(state, ring.mandrel)) {
     return { because: state.openReading.eventId, kind: 'reading' };
   }
-  if (state.openChange) return { because: state.openChange.eventId, kind: 'change' };
+  const { openChange } = state;
+  // Only a coin's wall can be another than planned.
+  if (openChange && (ring.coin || openChange.kind !== 'wall')) {
+    return { because: openChange.eventId, kind: 'change' };
+  }
   if (!ring.coin) return undefined;
   const measured = standingEvents(ring.events).findLast(({ body }) => body.kind === 'hole-measured');
   if (measured?.body.kind !== 'hole-measured') return undefined;

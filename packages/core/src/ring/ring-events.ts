@@ -1,6 +1,6 @@
 import type { WallWish } from '../forming';
 import type { ReadingMark } from '../size';
-import type { RouteStep } from '../steps';
+import type { RouteStep, StepKind } from '../steps';
 import type { Symptom } from './symptom';
 
 /** What happened at the bench, in the maker's order. Each has an id made where it happened, so that a repeat is harmless. */
@@ -49,6 +49,13 @@ export type RingEventBody =
     }
   /** A step that was left out. */
   | { readonly kind: 'step-skipped'; readonly step: number; readonly why?: string | undefined }
+  /** A step that the maker puts in behind another; behind −1 it is the first. */
+  | {
+      readonly kind: 'step-added';
+      readonly after: number;
+      readonly stepKind: StepKind;
+      readonly toolId?: string | undefined;
+    }
   /** What a step was really done with. */
   | {
       readonly kind: 'tool-used';

@@ -17,6 +17,7 @@ import {
   softens,
   spend,
 } from '../steps';
+import { addedStep } from './added-step';
 import { spentByMove } from './moved-edges';
 import type { Symptom } from './symptom';
 import { standingEvents, type RingEvent, type RingEventBody } from './ring-events';
@@ -166,7 +167,8 @@ function stepDone(state: RingState, index: number): RingState {
 }
 
 function wentOn(state: RingState, step: RouteStep, index: number): RingState {
-  const next = { ...state, step: index + 1, stepReading: undefined };
+  // What was changed is settled when the maker goes on: what followed from it was kept just before.
+  const next = { ...state, step: index + 1, stepReading: undefined, openChange: undefined };
   if (state.stepReading) return next;
   const moved = movedAsPlanned(state, next, step);
   return changesSize(step) ? { ...moved, formedSinceReading: true, openReading: undefined } : moved;
@@ -209,6 +211,32 @@ function stepSkipped(state: RingState, index: number, eventId: string): RingStat
     stepFrom: state.edges,
     stepSpent: state.spent,
     openChange: changesSize(step) ? { eventId, kind: 'skipped' } : state.openChange,
+  };
+}
+
+/** A step more among those to come; behind what is done it is too late. */
+function stepAdded(
+  state: RingState,
+  { after, stepKind, toolId }: Extract<RingEventBody, { kind: 'step-added' }>,
+): RingState {
+  const { steps, step, toolsUsed, stepReading, openReading, readings } = state;
+  const [first] = steps;
+  const at = after + 1;
+  if (!first || at < step || at > steps.length) return state;
+  const added = addedStep(stepKind, steps[after], first);
+  // What was read in steps behind it, and the tools told for them, belong to those steps still.
+  const moves = (reading: LoggedReading) =>
+    reading.step < at ? reading : { ...reading, step: reading.step + 1 };
+  const moved = new Map(
+    [...toolsUsed].map(([index, tool]) => [index < at ? index : index + 1, tool] as const),
+  );
+  return {
+    ...state,
+    steps: [...steps.slice(0, at), added, ...steps.slice(at)],
+    toolsUsed: toolId === undefined ? moved : moved.set(at, { toolId, setting: undefined }),
+    readings: readings.map(moves),
+    openReading: openReading && moves(openReading),
+    stepReading: at === step ? undefined : stepReading,
   };
 }
 
@@ -296,6 +324,8 @@ function apply(state: RingState, event: RingEvent, plan: RingPlan): RingState {
       };
     case 'step-skipped':
       return stepSkipped(state, body.step, event.id);
+    case 'step-added':
+      return stepAdded(state, body);
     case 'tool-used': {
       const { toolId, setting } = body;
       return { ...state, toolsUsed: new Map(state.toolsUsed).set(body.step, { toolId, setting }) };

@@ -5,8 +5,6 @@ import { StepIcon } from '@/drawings/route/StepIcon';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { Type } from '@/ui/Type';
 import { toMark, type BenchRing } from '@/features/shared/ring/bench-model';
-import { useBenchLog } from '@/features/shared/ring/use-bench-log';
-import { useDerived } from './use-derived';
 
 interface BenchListProps {
   rings: readonly BenchRing[];
@@ -15,16 +13,15 @@ interface BenchListProps {
 }
 
 interface BenchRowProps {
-  readonly kept: BenchRing;
+  readonly bench: BenchRing;
   readonly chosen: boolean;
   readonly onChoose: (id: string) => void;
 }
 
-/** A ring and the next thing to do to it, along the route that follows from what was found last. */
-function BenchRow({ kept, chosen, onChoose }: BenchRowProps) {
+/** A ring and the next thing to do to it. */
+function BenchRow({ bench, chosen, onChoose }: BenchRowProps) {
   const write = useWriters();
   const { primarySystem } = useSettings();
-  const { bench } = useDerived(kept, useBenchLog(kept.ring.id));
   const { ring, state, step, targetMm, edges } = bench;
   const action = step ? `${step.title}${toMark(step, primarySystem)}` : 'Measure it and finish';
   return (
@@ -53,8 +50,8 @@ function BenchRow({ kept, chosen, onChoose }: BenchRowProps) {
 export function BenchList({ rings, chosenId, onChoose }: BenchListProps) {
   return (
     <View role="list" aria-label="Rings in work">
-      {rings.map((kept) => (
-        <BenchRow key={kept.ring.id} kept={kept} chosen={kept.ring.id === chosenId} onChoose={onChoose} />
+      {rings.map((bench) => (
+        <BenchRow key={bench.ring.id} bench={bench} chosen={bench.ring.id === chosenId} onChoose={onChoose} />
       ))}
     </View>
   );

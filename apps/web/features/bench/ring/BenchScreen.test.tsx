@@ -1,4 +1,4 @@
-import { fireEvent, screen } from '@testing-library/react-native';
+import { fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { eventOf, RING_ID, ringOf, stepIndex, workedTo } from '@/testing/demo-ring';
 import { fakeServer, listOf } from '@/testing/fake-server';
 import { nameOf, renderWithStore } from '@/testing/render';
@@ -22,6 +22,17 @@ describe('BenchScreen', () => {
     ]);
     fireEvent.press(screen.getByLabelText('Newer: Deburr the hole'));
     expect(router.push).toHaveBeenCalledWith({ pathname: '/bench/[id]', params: { id: RING_ID } });
+  });
+
+  it('goes by the route that follows from what was found: size and steps are those of the ring itself', async () => {
+    const wanted = eventOf(90, { kind: 'target-changed', insideDiameterMm: 18.1356, why: 'Read again' });
+    const ring = ringOf([...workedTo(stepIndex('stretch')), wanted], { name: 'Now smaller' });
+    fakeServer({ 'GET /rings': listOf(ring), 'GET /kit': listOf(), 'GET /die-charts': listOf() });
+    renderWithStore(<BenchScreen />);
+    expect(await screen.findByText(/→ US 8$/)).toBeTruthy();
+    const kept = `Now smaller · step ${stepIndex('stretch') + 1} of ${ring.steps.length}`;
+    await waitFor(() => expect(screen.queryByText(kept)).toBeNull());
+    expect(screen.getByText(/^Now smaller · step \d+ of \d+$/)).toBeTruthy();
   });
 
   it('says how to begin when nothing is in work', async () => {

@@ -9,6 +9,7 @@ import { BenchList } from './BenchList';
 import { BenchTabs } from '@/features/shared/tabs/BenchTabs';
 import { PlanOfDayLine } from './PlanOfDayLine';
 import { TogetherList } from './TogetherList';
+import { useDerivedRings } from './use-derived-rings';
 import { useRingsInWork } from './use-rings-in-work';
 import { WideBench } from './WideBench';
 
@@ -22,9 +23,17 @@ export function BenchScreen() {
 }
 
 function Bench({ rings }: { rings: readonly BenchRing[] }) {
-  const router = useRouter();
   const wide = useWidthClass() === 'wide';
-  if (wide && rings.length > 0) return <WideBench rings={rings} chosen={rings[0]} />;
+  return wide && rings.length > 0 ? (
+    <WideBench rings={rings} chosen={rings[0]} />
+  ) : (
+    <NarrowBench rings={rings} />
+  );
+}
+
+function NarrowBench({ rings }: { rings: readonly BenchRing[] }) {
+  const router = useRouter();
+  const derived = useDerivedRings(rings);
   return (
     <Screen
       testID="bench-screen"
@@ -45,8 +54,11 @@ function Bench({ rings }: { rings: readonly BenchRing[] }) {
         </Empty>
       ) : null}
       <PlanOfDayLine rings={rings} />
-      <TogetherList rings={rings} />
-      <BenchList rings={rings} onChoose={(id) => router.push({ pathname: '/bench/[id]', params: { id } })} />
+      <TogetherList rings={derived} />
+      <BenchList
+        rings={derived}
+        onChoose={(id) => router.push({ pathname: '/bench/[id]', params: { id } })}
+      />
     </Screen>
   );
 }

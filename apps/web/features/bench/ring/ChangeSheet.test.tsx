@@ -42,6 +42,15 @@ describe('what is other than planned', () => {
     expect(sent()[1]).toMatchObject({ kind: 'wall-changed', wall: 'rounded', curl: { depth: 'half' } });
   });
 
+  it('puts a step in before the one at hand', async () => {
+    const { sent } = await renderRing(workedTo(stepIndex('stretch')));
+    change('add a step');
+    fireEvent.press(screen.getByRole('radio', { name: 'levelling' }));
+    await waitFor(() =>
+      expect(sent()).toEqual([{ kind: 'step-added', after: stepIndex('stretch') - 1, stepKind: 'flatten' }]),
+    );
+  });
+
   it('tells another tool of the kit, which the step then names', async () => {
     const tool = punchOf(12.7, 3);
     const used = eventOf(91, { kind: 'tool-used', step: 0, toolId: tool.id, setting: 'new edge' });

@@ -5,6 +5,7 @@ import type { BenchRing } from '@/features/shared/ring/bench-model';
 import type { BenchLog } from '@/features/shared/ring/use-bench-log';
 import { SizeInput } from '@/features/shared/inputs/SizeInput';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
+import { STEP_WORDS } from '@/features/shared/words/step-words';
 import { WALLS } from '@/features/shared/words/walls';
 import { useListKitQuery } from '@/store/api';
 import { Button } from '@/ui/Button';
@@ -12,7 +13,7 @@ import { Choices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
-import { toolsOfStep } from './change-model';
+import { STEPS_TO_ADD, toolsOfStep } from './change-model';
 
 interface ChangeSheetProps {
   readonly bench: BenchRing;
@@ -21,7 +22,7 @@ interface ChangeSheetProps {
   readonly onClose: () => void;
 }
 
-type What = 'size' | 'wall' | 'skip' | 'tool' | 'archive';
+type What = 'size' | 'wall' | 'skip' | 'add' | 'tool' | 'archive';
 
 /** Another size is wanted: the rest is planned to it from where the ring stands. */
 function SizeForm({ bench, log, onClose }: Omit<ChangeSheetProps, 'onArchive'>) {
@@ -126,6 +127,7 @@ export function ChangeSheet({ bench, log, onArchive, onClose }: ChangeSheetProps
           { value: 'size', label: 'the size' },
           ...(coinRing ? [{ value: 'wall' as const, label: 'the wall' }] : []),
           { value: 'skip', label: 'skip the step' },
+          { value: 'add', label: 'add a step' },
           { value: 'tool', label: 'the tool' },
           { value: 'archive', label: 'archive it' },
         ]}
@@ -147,6 +149,17 @@ export function ChangeSheet({ bench, log, onArchive, onClose }: ChangeSheetProps
         />
       ) : null}
       {what === 'skip' ? <SkipForm {...form} /> : null}
+      {what === 'add' ? (
+        <Choices
+          label="Do this first"
+          value={undefined}
+          onChange={(stepKind) => {
+            log.log({ kind: 'step-added', after: state.step - 1, stepKind });
+            onClose();
+          }}
+          choices={STEPS_TO_ADD.map((value) => ({ value, label: STEP_WORDS[value] ?? value }))}
+        />
+      ) : null}
       {what === 'tool' ? <ToolForm {...form} /> : null}
       {what === 'archive' ? (
         <>

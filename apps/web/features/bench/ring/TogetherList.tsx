@@ -1,4 +1,4 @@
-import { findingOf, isRead } from '@round-mint/core/bench';
+import { isRead } from '@round-mint/core/bench';
 import { doneBody, type Job } from '@round-mint/core/ring';
 import { View } from 'react-native';
 import { StepIcon } from '@/drawings/route/StepIcon';
@@ -64,8 +64,8 @@ function JobCard({ job }: { job: Job }) {
 /** What several rings need at once: one flame, one bath, one set-up of the press. */
 export function TogetherList({ rings }: { rings: readonly BenchRing[] }) {
   const holdOf = useHolds();
-  // Neither a ring that waits for its customer nor one whose route is another now is done along with the others.
-  const free = rings.filter((bench) => !holdOf(bench) && !findingOf(bench.atBench, bench.stored));
+  // A ring that waits for its customer is not done along with the others.
+  const free = rings.filter((bench) => !holdOf(bench));
   const together = jobsOf(free).filter((job) => job.rings.length > 1);
   if (together.length === 0) return null;
   return (

@@ -7,6 +7,7 @@ import { BenchList } from './BenchList';
 import { BenchTabs } from '@/features/shared/tabs/BenchTabs';
 import { PlanOfDayLine } from './PlanOfDayLine';
 import { TogetherList } from './TogetherList';
+import { useDerivedRings } from './use-derived-rings';
 import { RingWork } from './RingWork';
 
 const LIST_WIDTH = 380;
@@ -14,6 +15,7 @@ const LIST_WIDTH = 380;
 /** List and work side by side. */
 export function WideBench({ rings, chosen }: { rings: readonly BenchRing[]; chosen: BenchRing | undefined }) {
   const router = useRouter();
+  const derived = useDerivedRings(rings);
   return (
     <View className="flex-1 flex-row" testID="bench-screen">
       <View style={{ width: LIST_WIDTH }} className="border-r border-line">
@@ -24,9 +26,9 @@ export function WideBench({ rings, chosen }: { rings: readonly BenchRing[]; chos
         <BenchTabs here="Rings" />
         <ScrollView contentContainerClassName="px-4 pb-4">
           <PlanOfDayLine rings={rings} />
-          <TogetherList rings={rings} />
+          <TogetherList rings={derived} />
           <BenchList
-            rings={rings}
+            rings={derived}
             chosenId={chosen?.ring.id}
             onChoose={(id) => router.replace({ pathname: '/bench/[id]', params: { id } })}
           />

@@ -19,6 +19,19 @@ const TOOLS: Partial<Readonly<Record<StepKind, readonly ToolKind[]>>> = {
   roll: ['rolling-mill'],
 };
 
+/** What is put in most at the bench. */
+export const STEPS_TO_ADD = [
+  'anneal',
+  'flatten',
+  'stretch',
+  'reduce',
+  'true-up',
+  'file',
+  'sand',
+  'pickle',
+  'polish',
+] as const satisfies readonly StepKind[];
+
 /** The tools of a kit that a step may have been done with, by name. */
 export function toolsOfStep<T extends StoredTool>(kind: StepKind, kit: readonly T[]): readonly T[] {
   const kinds = TOOLS[kind] ?? [];

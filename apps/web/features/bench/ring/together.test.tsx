@@ -1,6 +1,6 @@
 import type { RingEventInput } from '@round-mint/contract/rings';
 import { fireEvent, screen, waitFor } from '@testing-library/react-native';
-import { eventOf, ringOf, stepIndex, workedTo } from '@/testing/demo-ring';
+import { ringOf, stepIndex, workedTo } from '@/testing/demo-ring';
 import { fakeServer, listOf } from '@/testing/fake-server';
 import { renderWithStore } from '@/testing/render';
 import { benchRing } from '@/features/shared/ring/bench-model';
@@ -43,16 +43,6 @@ describe('what rings need together', () => {
     await waitFor(() => expect(sent()).toHaveLength(3));
     const step = stepIndex('anneal');
     expect(sent()).toEqual([1, 2, 3].map((n) => ({ ring: idOf(n), kind: 'anneal-done', step })));
-  });
-
-  it('leaves out a ring that is planned on from what was found', () => {
-    const anneal = stepIndex('anneal');
-    const small = eventOf(90, { kind: 'hole-measured', diameterMm: 11 });
-    const [first, second, third] = ringsAt('anneal', 3);
-    const rings = [first!, second!, ringOf([...workedTo(anneal), small], { id: third!.id, name: 'Ring 3' })];
-    render(rings);
-    expect(screen.getByText('Anneal 2 rings')).toBeTruthy();
-    expect(screen.getByText('Ring 1, Ring 2')).toBeTruthy();
   });
 
   it('is one bath with one clock', async () => {

@@ -4,6 +4,7 @@ import { remedyFor } from '@round-mint/core/remedy';
 import { isSymptom } from '@round-mint/core/ring';
 import { type RingEvent, standingEvents } from '@round-mint/core/ring';
 import type { SizeSystemId } from '@round-mint/core/size';
+import { STEP_WORDS } from '@/features/shared/words/step-words';
 import { benchRing, type BenchRing } from '@/features/shared/ring/bench-model';
 import type { Writers } from '@/features/shared/settings/use-settings';
 
@@ -59,6 +60,8 @@ function words(event: RingEvent, bench: BenchRing, write: Writers, system: SizeS
       const title = steps[body.step]?.title ?? 'A step';
       return `Left out: ${title}${body.why ? `. ${body.why}` : ''}`;
     }
+    case 'step-added':
+      return `Put in: ${STEP_WORDS[body.stepKind] ?? body.stepKind}`;
     case 'tool-used':
       return `Another tool used${body.setting ? `: ${body.setting}` : ''}`;
     case 'rerouted':
