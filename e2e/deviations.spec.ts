@@ -6,9 +6,17 @@ import { expect, test, visit, type Workshop } from './fixtures';
 // Rings of their own, each begun for one test, are nothing that another would see.
 test.use({ fresh: false, viewport: { width: 390, height: 844 }, hasTouch: true });
 
+/** Rings that a test has begun: archived at its end, so that no other test finds them in work. */
+let begun: string[] = [];
+test.afterEach(async ({ page, workshop }) => {
+  await Promise.all(begun.map((id) => page.request.delete(`${workshop.url}/api/v1/rings/${id}`)));
+  begun = [];
+});
+
 /** A straight ring of US 9, stretched past its size and reduced, at its first step of a kind. */
 async function ringAt(page: Page, { url }: Workshop, name: string, kind: string): Promise<string> {
   const id = await beginCoinRing(page, url, { name, wall: 'straight', school: 'over-stretch' });
+  begun.push(id);
   await logStepsBefore(page, url, id, kind);
   await visit(page, `/bench/${id}`);
   await expect(page.getByTestId('step-view')).toBeVisible();

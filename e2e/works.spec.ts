@@ -135,6 +135,11 @@ test('plated ware is never told to be annealed, and not annealed by one tap', as
   await logReading(page, 3);
   await expect(page.getByTestId('reading-verdict')).toContainText('larger than its mark');
   await expect(page.getByTestId('reading-verdict')).not.toContainText(/anneal/i);
+  // It leaves the bench: no other test finds it in work.
+  await page.getByRole('button', { name: 'Something is other than planned' }).click();
+  await page.getByRole('radio', { name: 'archive it' }).click();
+  await page.getByRole('button', { name: 'Archive this ring' }).click();
+  await expect(page.getByTestId('bench-screen')).toBeVisible();
 });
 
 test('what must not be done is refused with its reason', async ({ app: page }) => {

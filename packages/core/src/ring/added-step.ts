@@ -1,5 +1,5 @@
 import { stepDefaults, type RouteStep, type StepKind } from '../steps';
-import { expectedReading } from './standing';
+import { expectedReading } from './expected-reading';
 
 /** What a step is called that the maker puts in. */
 const TITLES: Readonly<Record<StepKind, string>> = {

@@ -1,5 +1,6 @@
 import { OFF_MARK_MM, predictReading, type MandrelReading, type MandrelTaper } from '../size';
 import { axialHeightMm, type RouteStep } from '../steps';
+import { expectedReading } from './expected-reading';
 import type { LoggedReading } from './ring-state';
 
 /** What a reading says of the step it was taken in. */
@@ -15,11 +16,6 @@ export interface ReadingStanding {
 
 /** An edge that moves by less in a step is not what the step is about, mm. */
 const MOVES_MM = 0.1;
-
-/** What the plan expects to be read, both ways round; rings begun before routes told it are read at their edges. */
-export function expectedReading({ reading, after }: RouteStep): MandrelReading {
-  return reading ?? { rimDownMm: after.rimInsideDiameterMm, cutDownMm: after.cutInsideDiameterMm };
-}
 
 /** Whether a reading meets what the plan expects after a step, either way round. */
 export function isOnMark(step: RouteStep, { rimDownMm, cutDownMm }: MandrelReading): boolean {
