@@ -175,6 +175,8 @@ test('the drawer is searched, sorted and tidied, with a way back', async ({ app:
 test('the kit decides which holes there are', async ({ app: page }) => {
   await visit(page, '/stock/kit');
   await page.getByRole('button', { name: 'Archive 1/2 in punch' }).click();
+  // The list closes up when it is gone: nothing may move away under the next press.
+  await expect(page.getByRole('button', { name: 'Archive 1/2 in punch' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Add a tool' }).click();
   await page.getByRole('textbox', { name: 'Name' }).fill('odd punch');
   await page.getByRole('textbox', { name: 'Diameter' }).fill('wide');

@@ -31,7 +31,7 @@ describe('BenchScreen', () => {
     renderWithStore(<BenchScreen />);
     expect(await screen.findByText(/→ US 8$/)).toBeTruthy();
     const kept = `Now smaller · step ${stepIndex('stretch') + 1} of ${ring.steps.length}`;
-    await waitFor(() => expect(screen.queryByText(kept)).toBeNull());
+    await waitFor(() => expect(screen.queryByText(kept)).toBeNull(), { timeout: 20_000 });
     expect(screen.getByText(/^Now smaller · step \d+ of \d+$/)).toBeTruthy();
   });
 
