@@ -98,13 +98,10 @@ interface Scene {
 }
 
 /** What a route costs the cut edge, where that is more than is comfortable. */
-function thinWords({ thin, route }: Extract<DerivedRoute, { kind: 'changed' }>): string {
-  if (!thin || !route) return '';
-  return ` It takes the cut edge to ${route.thicknessCutEdgeMm.toFixed(2)} mm, under ${COMFORTABLE_CUT_EDGE_MM} mm.`;
-}
-
-function thinWordsOf({ derived }: Scene): string {
-  return derived.kind === 'changed' ? thinWords(derived) : '';
+function thinWords(derived: DerivedRoute): string {
+  if (derived.kind !== 'changed' || !derived.thin || !derived.route) return '';
+  const edge = `${derived.route.thicknessCutEdgeMm.toFixed(2)} mm`;
+  return ` It takes the cut edge to ${edge}, under ${COMFORTABLE_CUT_EDGE_MM} mm.`;
 }
 
 /** How the ring goes on from something that was found. */
@@ -136,7 +133,7 @@ function changedWords(scene: Scene): Said {
   const { code, message } = word.advice;
   // What a step without a mark says stands on the step itself.
   const then = code === 'do-it' ? '' : ` ${message}`;
-  return { ...word, advice: { code, message: `${what}${then}${thinWordsOf(scene)}` } };
+  return { ...word, advice: { code, message: `${what}${then}${thinWords(scene.derived)}` } };
 }
 
 function offWords(scene: Scene, finding: Finding): Said {

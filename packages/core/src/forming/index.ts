@@ -4,7 +4,7 @@ export type { CurlTool, PushedMm, StraightBand } from './curl-law';
 export { estimateCoinRing, figuresOf, washerOf } from './estimate';
 export type { CoinRingEstimate, CoinRingFigures, CoinRingInput } from './estimate';
 export { finishedMeridian } from './finished';
-export { glanceAt, suggestHoleMm } from './hole-choice';
+export { glanceAt, suggestHoleMm, USUAL_WIDTHS_MM } from './hole-choice';
 export type { HoleQuestion, WasherGlance } from './hole-choice';
 export type { Washer } from './finished';
 export { cutEdgeReasons, isFeasible, rangeWords } from './judge';

@@ -5,7 +5,7 @@ export type { ReadingDoubt } from './reading-doubt';
 export { doneBody, goesOn, standingEvents } from './ring-events';
 export type { RingEvent, RingEventBody } from './ring-events';
 export { ringOutcome } from './ring-outcome';
-export { ringState } from './ring-state';
+export { ringState } from './reduce-ring';
 export type { LoggedReading, Reroute, RingState } from './ring-state';
 export { expectedReading } from './expected-reading';
 export { isOnMark, readingStanding, wayOf } from './standing';

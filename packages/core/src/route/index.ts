@@ -1,4 +1,5 @@
-export { coinRoute, buildRoute } from './coin-route';
+export { coinRoute } from './choose-school';
+export { buildRoute } from './coin-route';
 export type { AnnealSchool, CoinRoute, RouteOptions } from './coin-route';
 export { planCoinRing } from './plan';
 export type { CoinRingPlan, PlanOptions } from './plan';

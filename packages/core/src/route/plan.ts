@@ -13,7 +13,8 @@ import {
   type ReasonCode,
   type SizeWriter,
 } from '../forming';
-import { coinRoute, type CoinRoute, type RouteOptions } from './coin-route';
+import { coinRoute } from './choose-school';
+import type { CoinRoute, RouteOptions } from './coin-route';
 
 /** More anneals than this are a warning of their own. */
 const MANY_ANNEALS = 10;

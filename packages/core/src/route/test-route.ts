@@ -1,5 +1,6 @@
 import type { CoinRingInput } from '../forming';
-import { coinRoute, type CoinRoute, type RouteOptions } from './coin-route';
+import { coinRoute } from './choose-school';
+import type { CoinRoute, RouteOptions } from './coin-route';
 import { REFERENCE_KIT } from '../kit';
 
 /** The route of a ring that can be made, with a kit that lacks nothing. For tests only. */

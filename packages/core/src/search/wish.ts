@@ -1,4 +1,4 @@
-import type { SchoolWish, WallWish } from '../forming';
+import { USUAL_WIDTHS_MM, type SchoolWish, type WallWish } from '../forming';
 
 import type { MetalId } from '../metal';
 import type { BenchTraits } from '../steps';
@@ -39,14 +39,11 @@ export function pieceFitsWish(piece: SearchPiece, wish: RingWish): boolean {
   return priceMax === undefined || (piece.price ?? 0) <= priceMax;
 }
 
-/** A band that most fingers like, mm: what a wish without a width is measured against. */
-const USUAL_WIDTH_MM = 8.5;
-
-/** The width that is aimed at: the ideal, or the middle of what was allowed. */
+/** The width that is aimed at: the ideal, or the middle of what was allowed; of the usual ones where nothing was. */
 export function idealWidthMm({ min, max, ideal }: RingWish['widthMm']): number {
   if (ideal !== undefined) return ideal;
   if (min !== undefined && max !== undefined) return (min + max) / 2;
-  return min ?? max ?? USUAL_WIDTH_MM;
+  return min ?? max ?? (USUAL_WIDTHS_MM.min + USUAL_WIDTHS_MM.max) / 2;
 }
 
 /** How far a width lies outside what was allowed, mm; 0 within. */

@@ -40,7 +40,7 @@ export function coinWidths(
   wall: WallWish = STRAIGHT,
 ): Span | undefined {
   const widths = holesFor(kit, coin.diameterMm)
-    .map((holeMm) => glanceAt({ coin, targetInsideDiameterMm, wall, school: 'best' }, holeMm))
+    .map((holeMm) => glanceAt({ coin, targetInsideDiameterMm, wall }, holeMm))
     .filter(({ standing }) => standing === 'comfortable')
     .map(({ bandWidthMm }) => bandWidthMm);
   return widths.length === 0 ? undefined : { min: Math.min(...widths), max: Math.max(...widths) };
