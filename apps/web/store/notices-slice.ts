@@ -1,25 +1,24 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
+/** What can be archived. */
+export type ArchivedKind =
+  'stock' | 'tool' | 'ring' | 'die-chart' | 'recipe' | 'photo' | 'person' | 'order' | 'sizer' | 'scrap';
+
+interface Archived {
+  readonly kind: ArchivedKind;
+  readonly id: string;
+}
+
+interface Logged {
+  readonly kind: 'events';
+  readonly events: readonly { readonly ringId: string; readonly eventId: string }[];
+}
+
 /** A line at the foot of the screen that says what was done, and offers to undo it. */
 export interface DoneNotice {
   readonly text: string;
-  /** What pressing Undo brings back. */
-  readonly undo?:
-    | {
-        readonly kind:
-          | 'stock'
-          | 'tool'
-          | 'ring'
-          | 'die-chart'
-          | 'recipe'
-          | 'photo'
-          | 'person'
-          | 'order'
-          | 'sizer'
-          | 'scrap';
-        readonly id: string;
-      }
-    | undefined;
+  /** What pressing Undo brings back: a thing that was archived, or events that were logged. */
+  readonly undo?: Archived | Logged | undefined;
   readonly problem?: boolean | undefined;
 }
 

@@ -6,7 +6,7 @@ import { StepIcon } from './StepIcon';
 
 interface RouteStripProps {
   steps: readonly Pick<RouteStep, 'kind' | 'title' | 'handsOnMin' | 'waitMin'>[];
-  /** Sums below the strip; left out in lists. */
+  /** Sums below the strip: of what is to come, where a step is at hand; left out in lists. */
   totals?: RouteTotals;
   /** The step at hand; earlier ones stand back. */
   current?: number;
@@ -64,18 +64,18 @@ export function RouteStrip({ steps, totals, current }: RouteStripProps) {
           );
         })}
       </ScrollView>
-      {totals ? <Totals totals={totals} /> : null}
+      {totals ? <Totals totals={totals} toGo={current !== undefined} /> : null}
     </View>
   );
 }
 
-function Totals({ totals }: { totals: RouteTotals }) {
+function Totals({ totals, toGo }: { totals: RouteTotals; toGo: boolean }) {
   return (
     <View className="flex-row items-center gap-2">
       <View className="h-2.5 w-2.5 bg-ink" />
       <Type as="small">{`${Math.round(totals.handsOnMin)} min of hands`}</Type>
       <View className="ml-2 h-2.5 w-2.5 border border-soft" />
-      <Type as="small">{`${totals.waitMin} of waiting`}</Type>
+      <Type as="small">{`${totals.waitMin} of waiting${toGo ? ' to go' : ''}`}</Type>
     </View>
   );
 }

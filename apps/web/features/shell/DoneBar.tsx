@@ -16,6 +16,7 @@ import {
 } from '@/store/trade-api';
 import { noticeClosed, type DoneNotice } from '@/store/notices-slice';
 import { useAppDispatch, useAppSelector } from '@/store/store';
+import { useLogEvents } from '@/store/use-log-events';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
 
@@ -58,22 +59,23 @@ function Bar({ notice, onClose }: { notice: DoneNotice; onClose: () => void }) {
     sizer: restoreSizer,
     scrap: restoreScrap,
   };
+  const log = useLogEvents();
   const { undo, problem, text } = notice;
+  const takeBack = () => {
+    if (undo?.kind === 'events') {
+      log(
+        ...undo.events.map(({ ringId, eventId }) => ({ ringId, body: { kind: 'undone', eventId } as const })),
+      );
+    } else if (undo) void restore[undo.kind](undo.id);
+    onClose();
+  };
   return (
     <View
       role={problem ? 'alert' : 'status'}
       className={`flex-row items-center gap-3 border-t-2 bg-fold px-4 py-1 ${problem ? 'border-stop' : 'border-ink'}`}
     >
       <Type className="flex-1">{problem ? `✕ ${text}` : text}</Type>
-      {undo ? (
-        <TextButton
-          label="Undo"
-          onPress={() => {
-            void restore[undo.kind](undo.id);
-            onClose();
-          }}
-        />
-      ) : null}
+      {undo ? <TextButton label="Undo" onPress={takeBack} /> : null}
       <TextButton label="Close" describe="Close this line" onPress={onClose} />
     </View>
   );

@@ -47,6 +47,24 @@ describe('ringState', () => {
     });
   });
 
+  it('ends what is waited for with its step, and takes it up again when that is undone', () => {
+    const step = indexOf('pickle');
+    const bodies: readonly RingEventBody[] = [
+      ...workedTo(step),
+      { kind: 'wait-started', waitId: 'bath', what: 'Pickle', shortSec: 300 },
+      { kind: 'step-added', after: step - 1, stepKind: 'sand' },
+      { kind: 'step-done', step },
+    ];
+    const waitOf = (more: readonly RingEventBody[]) =>
+      ringState(PLAN, events(...bodies, ...more)).waits.map(({ endedAt }) => endedAt !== undefined);
+    // The step that was put in before it is done: the bath goes on.
+    expect(waitOf([])).toEqual([false]);
+    expect(waitOf([{ kind: 'step-done', step: step + 1 }])).toEqual([true]);
+    expect(waitOf([{ kind: 'step-skipped', step: step + 1 }])).toEqual([true]);
+    const undone: RingEventBody = { kind: 'undone', eventId: `event-${bodies.length}` };
+    expect(waitOf([{ kind: 'step-done', step: step + 1 }, undone])).toEqual([false]);
+  });
+
   it('follows the plan to its end and never overfills the gauge', () => {
     for (let end = 0; end <= steps.length; end++) {
       const state = ringState(PLAN, events(...workedTo(end)));

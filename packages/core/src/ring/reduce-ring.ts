@@ -1,5 +1,5 @@
 import { DEFAULT_MANDREL, edgesFromReading, type EdgeDiameters, type EdgesFromReading } from '../size';
-import { axialHeightMm, FRESH, movesWall, type RouteStep, softens, spend } from '../steps';
+import { axialHeightMm, FRESH, movesWall, type RingWait, type RouteStep, softens, spend } from '../steps';
 import { addedStep } from './added-step';
 import { spentByMove } from './moved-edges';
 import { standingEvents, type RingEvent, type RingEventBody } from './ring-events';
@@ -60,10 +60,17 @@ function moveEdges(
   return { ...state, edges, edgesSource: source, spent: spentByMove(state, step, edges) };
 }
 
-function stepDone(state: RingState, index: number): RingState {
+/** What was waited for in a step is over when the step is: its clock is silent on every device. */
+function waitsOver(state: RingState, at: string): readonly RingWait[] {
+  return state.waits.map((wait) =>
+    wait.step === state.step && wait.endedAt === undefined ? { ...wait, endedAt: at } : wait,
+  );
+}
+
+function stepDone(state: RingState, index: number, at: string): RingState {
   const step = state.steps[index];
   if (!step || index !== state.step) return state;
-  const done = wentOn(state, step, index);
+  const done = wentOn({ ...state, waits: waitsOver(state, at) }, step, index);
   const softened = softens(step.kind) ? { ...done, spent: FRESH } : done;
   return { ...softened, stepFrom: softened.edges, stepSpent: softened.spent };
 }
@@ -95,20 +102,28 @@ function movedAsPlanned(state: RingState, next: RingState, step: RouteStep): Rin
   return changesSize(step) ? moveEdges(next, step, step.after, 'planned') : next;
 }
 
-function annealDone(state: RingState, index: number | undefined): RingState {
+function annealDone(state: RingState, index: number | undefined, at: string): RingState {
   const softened = { ...state, spent: FRESH, anneals: state.anneals + 1 };
   return index !== undefined && index === state.step && state.steps[index]?.kind === 'anneal'
-    ? { ...softened, step: index + 1, stepReading: undefined, stepFrom: softened.edges, stepSpent: FRESH }
+    ? {
+        ...softened,
+        step: index + 1,
+        waits: waitsOver(state, at),
+        stepReading: undefined,
+        stepFrom: softened.edges,
+        stepSpent: FRESH,
+      }
     : softened;
 }
 
 /** The step at hand is left out: the ring stays as it is. */
-function stepSkipped(state: RingState, index: number, eventId: string): RingState {
+function stepSkipped(state: RingState, index: number, { id: eventId, at }: RingEvent): RingState {
   const step = state.steps[index];
   if (!step || index !== state.step) return state;
   return {
     ...state,
     step: index + 1,
+    waits: waitsOver(state, at),
     stepReading: undefined,
     stepFrom: state.edges,
     stepSpent: state.spent,
@@ -137,6 +152,7 @@ function stepAdded(
     steps: [...steps.slice(0, at), added, ...steps.slice(at)],
     toolsUsed: toolId === undefined ? moved : moved.set(at, { toolId, setting: undefined }),
     readings: readings.map(moves),
+    waits: state.waits.map((wait) => (wait.step < at ? wait : { ...wait, step: wait.step + 1 })),
     openReading: openReading && moves(openReading),
     stepReading: at === step ? undefined : stepReading,
   };
@@ -174,9 +190,9 @@ function apply(state: RingState, event: RingEvent, plan: RingPlan): RingState {
   const { body } = event;
   switch (body.kind) {
     case 'step-done':
-      return stepDone(state, body.step);
+      return stepDone(state, body.step, event.at);
     case 'anneal-done':
-      return annealDone(state, body.step);
+      return annealDone(state, body.step, event.at);
     case 'reading': {
       const step = state.steps[Math.min(state.step, state.steps.length - 1)];
       if (!step) return state;
@@ -225,7 +241,7 @@ function apply(state: RingState, event: RingEvent, plan: RingPlan): RingState {
         openChange: { eventId: event.id, kind: 'wall' },
       };
     case 'step-skipped':
-      return stepSkipped(state, body.step, event.id);
+      return stepSkipped(state, body.step, event);
     case 'step-added':
       return stepAdded(state, body);
     case 'tool-used': {
@@ -238,7 +254,8 @@ function apply(state: RingState, event: RingEvent, plan: RingPlan): RingState {
       return rerouted(state, event, body);
     case 'wait-started': {
       const { waitId, what, shortSec, longSec } = body;
-      const wait = { waitId, what, startedAt: event.at, endedAt: undefined, shortSec, longSec };
+      const { step } = state;
+      const wait = { waitId, what, step, startedAt: event.at, endedAt: undefined, shortSec, longSec };
       return { ...state, waits: [...state.waits.filter((other) => other.waitId !== waitId), wait] };
     }
     case 'wait-ended':

@@ -9,6 +9,7 @@ const wait = (change: object = {}) => ({
   what: 'Pickle',
   startedAt: START,
   endedAt: undefined,
+  step: 0,
   shortSec: 300,
   longSec: 900,
   ...change,
@@ -38,10 +39,10 @@ describe('waitClock', () => {
 });
 
 describe('runningWaits', () => {
-  const ring = (id: string, waits: ReturnType<typeof wait>[], finished = false) => ({
+  const ring = (id: string, waits: ReturnType<typeof wait>[], over: object = {}) => ({
     id,
     name: `Ring ${id}`,
-    state: { waits, finished },
+    state: { waits, finished: false, spoilt: undefined, ...over },
   });
 
   it('puts rings of one bath together, from when the first went in', () => {
@@ -52,12 +53,13 @@ describe('runningWaits', () => {
     expect(bath?.rings.map(({ id }) => id)).toEqual(['b', 'a']);
   });
 
-  it('leaves out what has ended and rings that are finished; oldest first', () => {
+  it('leaves out what has ended and rings that are finished or spoilt; oldest first', () => {
     const rings = [
       ring('a', [wait({ waitId: 'done', endedAt: START })]),
       ring('b', [wait({ waitId: 'late', startedAt: '2026-03-01T11:00:00.000Z' })]),
       ring('c', [wait({ waitId: 'early' })]),
-      ring('d', [wait({ waitId: 'gone' })], true),
+      ring('d', [wait({ waitId: 'gone' })], { finished: true }),
+      ring('e', [wait({ waitId: 'lost' })], { spoilt: {} }),
     ];
     expect(runningWaits(rings).map(({ waitId }) => waitId)).toEqual(['early', 'late']);
   });

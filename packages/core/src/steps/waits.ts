@@ -14,6 +14,8 @@ export interface RingWait {
   readonly what: string;
   readonly startedAt: string;
   readonly endedAt: string | undefined;
+  /** The step during which it was started: it is over when that is. */
+  readonly step: number;
   readonly shortSec: number | undefined;
   readonly longSec: number | undefined;
 }
@@ -46,22 +48,26 @@ export function waitClock(
 }
 
 /** A wait that one or several rings share. */
-export interface SharedWait extends Omit<RingWait, 'endedAt'> {
+export interface SharedWait extends Omit<RingWait, 'endedAt' | 'step'> {
   readonly rings: readonly { readonly id: string; readonly name: string }[];
 }
 
 interface WaitingRing {
   readonly id: string;
   readonly name: string;
-  readonly state: { readonly waits: readonly RingWait[]; readonly finished: boolean };
+  readonly state: {
+    readonly waits: readonly RingWait[];
+    readonly finished: boolean;
+    readonly spoilt: object | undefined;
+  };
 }
 
 /** The waits that go on, oldest first, each with the rings that are in it. */
 export function runningWaits(rings: readonly WaitingRing[]): readonly SharedWait[] {
   const shared = new Map<string, SharedWait>();
   for (const { id, name, state } of rings) {
-    if (state.finished) continue;
-    for (const { endedAt, ...wait } of state.waits) {
+    if (state.finished || state.spoilt) continue;
+    for (const { endedAt, step: _step, ...wait } of state.waits) {
       if (endedAt !== undefined) continue;
       const known = shared.get(wait.waitId);
       // A bath began when its first ring went in.

@@ -127,7 +127,11 @@ export function RingWork({ bench: kept }: { bench: BenchRing }) {
             ) : (
               <FinishForm bench={bench} log={log} onPhoto={() => setSheet('photo')} />
             )}
-            <RouteStrip steps={state.steps} totals={routeTotals(state.steps)} current={state.step} />
+            <RouteStrip
+              steps={state.steps}
+              totals={routeTotals(state.steps.slice(state.step))}
+              current={state.step}
+            />
           </View>
         </ScrollView>
         {step ? (

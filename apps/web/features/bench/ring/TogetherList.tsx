@@ -4,6 +4,8 @@ import { View } from 'react-native';
 import { StepIcon } from '@/drawings/route/StepIcon';
 import { useHolds } from '@/features/shared/ring/use-holds';
 import { useWaitLog } from '@/features/shared/ring/use-waits';
+import { noticeShown } from '@/store/notices-slice';
+import { useAppDispatch } from '@/store/store';
 import { useLogEvents } from '@/store/use-log-events';
 import { Button } from '@/ui/Button';
 import { Type } from '@/ui/Type';
@@ -25,13 +27,19 @@ function JobCard({ job }: { job: Job }) {
   const { start } = useWaitLog();
   const ids = job.rings.map(({ ringId }) => ringId);
   const wait = job.rings[0]?.step.waits?.find(({ bath }) => bath !== undefined);
-  const allDone = () =>
-    log(
-      ...job.rings.map(({ ringId, stepIndex, step }) => ({
-        ringId,
-        body: doneBody(step.kind, stepIndex),
-      })),
-    );
+  const dispatch = useAppDispatch();
+  const allDone = () => {
+    const done = job.rings.map(({ ringId, stepIndex, step }) => ({
+      ringId,
+      body: doneBody(step.kind, stepIndex),
+    }));
+    const eventIds = log(...done);
+    const events = done.flatMap(({ ringId }, n) => {
+      const eventId = eventIds[n];
+      return eventId === undefined ? [] : [{ ringId, eventId }];
+    });
+    dispatch(noticeShown({ text: `${jobTitle(job)}: done.`, undo: { kind: 'events', events } }));
+  };
   // A size is read ring by ring; a die that is pressed home needs no reading.
   const byReading = job.rings.some(({ step }) => step.kind !== 'fold' && isRead(step));
   return (

@@ -4,6 +4,7 @@ import { ringOf, stepIndex, workedTo } from '@/testing/demo-ring';
 import { fakeServer, listOf } from '@/testing/fake-server';
 import { renderWithStore } from '@/testing/render';
 import { benchRing } from '@/features/shared/ring/bench-model';
+import { DoneBar } from '@/features/shell/DoneBar';
 import { TogetherList } from './TogetherList';
 
 jest.mock('expo-router', () => jest.requireActual('@/testing/router').fakeRouter());
@@ -22,7 +23,12 @@ function render(rings: ReturnType<typeof ringsAt>) {
     'GET /rings': listOf(...rings),
     ...Object.fromEntries(rings.map((ring) => [`POST /rings/${ring.id}/events`, () => ring])),
   });
-  renderWithStore(<TogetherList rings={rings.map(benchRing)} />);
+  renderWithStore(
+    <>
+      <TogetherList rings={rings.map(benchRing)} />
+      <DoneBar />
+    </>,
+  );
   return () =>
     calls
       .filter(({ path }) => path.endsWith('/events'))
@@ -43,6 +49,21 @@ describe('what rings need together', () => {
     await waitFor(() => expect(sent()).toHaveLength(3));
     const step = stepIndex('anneal');
     expect(sent()).toEqual([1, 2, 3].map((n) => ({ ring: idOf(n), kind: 'anneal-done', step })));
+  });
+
+  it('is taken back for all of them by one undo', async () => {
+    const sent = render(ringsAt('anneal', 2));
+    expect(screen.queryByText('Undo')).toBeNull();
+    fireEvent.press(screen.getByText('Done for all'));
+    expect(screen.getByText('Anneal 2 rings: done.')).toBeTruthy();
+    fireEvent.press(screen.getByText('Undo'));
+    await waitFor(() => expect(sent()).toHaveLength(4));
+    expect(
+      sent()
+        .filter(({ kind }) => kind === 'undone')
+        .map(({ ring }) => ring),
+    ).toEqual([idOf(1), idOf(2)]);
+    expect(screen.queryByText('Anneal 2 rings: done.')).toBeNull();
   });
 
   it('is one bath with one clock', async () => {

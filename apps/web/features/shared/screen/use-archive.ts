@@ -1,12 +1,11 @@
-import { noticeShown, type DoneNotice } from '@/store/notices-slice';
+import { noticeShown, type ArchivedKind } from '@/store/notices-slice';
 import { problemText } from '@/store/problem';
 import { useAppDispatch } from '@/store/store';
 
-type Kind = NonNullable<DoneNotice['undo']>['kind'];
 type Remove = (id: string) => { unwrap: () => Promise<void> };
 
 /** Archives a thing and says so, with undo; or says why it could not. Tells whether it went. */
-export function useArchive(kind: Kind, remove: Remove) {
+export function useArchive(kind: ArchivedKind, remove: Remove) {
   const dispatch = useAppDispatch();
   return async ({ id, name }: { readonly id: string; readonly name: string }): Promise<boolean> => {
     try {
