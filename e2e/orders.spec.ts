@@ -78,6 +78,7 @@ test('a wish becomes a ring: quote, agreement, day plan, bench, approval, close-
 
   // Photo and readings go out; the answer comes back.
   await page.getByRole('button', { name: 'Ask the customer for approval' }).click();
+  await press(page, 'Send photo and readings');
   await press(page, 'Ask for approval');
   const ask = page.getByRole('dialog', { name: 'Ask before you go on' });
   await expect(ask.getByRole('button', { name: 'Ask the customer' })).toBeDisabled();

@@ -12,6 +12,7 @@ const WORDS: Readonly<Record<ErrorCode, string>> = {
   'not-feasible': 'This ring cannot be made.',
   'wrong-piece': 'This plan begins with another kind of piece.',
   'not-yet': 'Something has to be done first.',
+  'awaits-approval': 'The customer has to see this ring before this step. Log their word, then send again.',
   'no-address': 'This person has no mail address: enter one under People.',
   'already-melted': 'Some of these are not in the tin any more: look again.',
   'too-large': 'This is too large to send: leave something out.',

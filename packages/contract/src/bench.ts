@@ -57,7 +57,13 @@ export function ringAtBench(ring: RingWithEvents): RingAtBench {
     mayHeat,
     coin:
       ring.kind === 'coin'
-        ? { coin: ring.coin, holeMm: ring.holeMm, wall: wallWishOf(ring), school: ring.school }
+        ? {
+            coin: ring.coin,
+            holeMm: ring.holeMm,
+            wall: wallWishOf(ring),
+            school: ring.school,
+            face: ring.face,
+          }
         : undefined,
     events,
   };

@@ -184,6 +184,8 @@ export const stepWaitSchema = z.object({
 
 export const routeStepSchema = z.object({
   kind: z.enum(STEP_KINDS),
+  verb: z.string().optional(),
+  wished: z.literal(true).optional(),
   title: z.string(),
   instruction: z.string(),
   lookFor: z.string(),

@@ -86,7 +86,7 @@ export const rings = {
     thing: RING,
     request: ringEventsInputSchema,
     response: ringWithEventsSchema,
-    errors: ['not-found'],
+    errors: ['not-found', 'awaits-approval'],
   }),
 } satisfies Readonly<Record<string, Endpoint>>;
 

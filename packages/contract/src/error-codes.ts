@@ -7,6 +7,10 @@ export const ERRORS = {
   'not-feasible': { status: 409, message: 'This ring cannot be made.' },
   'wrong-piece': { status: 409, message: 'This plan begins with another kind of piece.' },
   'not-yet': { status: 409, message: 'Something has to be done first.' },
+  'awaits-approval': {
+    status: 409,
+    message: 'The customer has to see this ring before this step: log their word with the order first.',
+  },
   'no-address': { status: 409, message: 'This person has no mail address: enter one under People.' },
   'already-melted': { status: 409, message: 'Some of these are not in the tin any more: look again.' },
   'too-large': { status: 413, message: 'The body is too large.' },

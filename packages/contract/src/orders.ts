@@ -1,5 +1,6 @@
-import { WISH_KINDS, ORDER_STATES } from '@round-mint/core/trade';
+import { ANSWER_WAYS, APPROVALS, ORDER_STATES, WISH_KINDS } from '@round-mint/core/trade';
 import { CURL_RANGE_DEG } from '@round-mint/core/forming';
+import { FACES } from '@round-mint/core/steps';
 import { z } from 'zod';
 import { curlSchema, finishSchema } from './coin-ring';
 import {
@@ -21,7 +22,7 @@ export const wishSchema = z.strictObject({
   kind: z.enum(WISH_KINDS, { error: `must be one of: ${WISH_KINDS.join(', ')}` }),
   year: z.number().int('must be a whole year').min(-800).max(2100).nullable(),
   metal: metalIdSchema.nullable(),
-  face: z.enum(['obverse', 'reverse'], { error: 'must be obverse or reverse' }).nullable(),
+  face: z.enum(FACES, { error: `must be ${FACES.join(' or ')}` }).nullable(),
   widthMinMm: lengthMm(1, 40).nullable(),
   widthMaxMm: lengthMm(1, 40).nullable(),
   wall: wallKindSchema,
@@ -79,8 +80,9 @@ export const orderEventBodySchema = z.discriminatedUnion('kind', [
     kind: z.literal('approval-answered'),
     yes: z.boolean({ error: 'must be true or false' }),
     words: longText(1000),
-    by: z.enum(['mail', 'told'], { error: 'must be mail or told' }),
+    by: z.enum(ANSWER_WAYS, { error: `must be one of: ${ANSWER_WAYS.join(', ')}` }),
   }),
+  z.strictObject({ kind: z.literal('approval-overridden'), why: shortText(200) }),
   z.strictObject({ kind: z.literal('note'), text: shortText(500) }),
   z.strictObject({ kind: z.literal('undone'), eventId: idSchema }),
 ]);
@@ -93,7 +95,7 @@ export const orderEventsInputSchema = z.strictObject({
 export const orderSchema = z.object({
   ...storedOrder,
   state: z.enum(ORDER_STATES),
-  approval: z.enum(['none', 'asked', 'yes', 'no']),
+  approval: z.enum(APPROVALS),
   ringFinished: z.boolean(),
   /** Whether its ring was spoilt or archived: it has to be begun again. */
   ringLost: z.boolean(),

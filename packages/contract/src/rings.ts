@@ -1,7 +1,7 @@
 import { SYMPTOMS } from '@round-mint/core/ring';
 import { z } from 'zod';
 import { FINISHING_SCHOOLS } from '@round-mint/core/forming';
-import { STEP_KINDS } from '@round-mint/core/steps';
+import { FACES, STEP_KINDS } from '@round-mint/core/steps';
 import { WORK_KINDS } from '@round-mint/core/work';
 import { curlSchema, finishSchema, overruledSchema, routeStepSchema, routeTotalsSchema } from './coin-ring';
 import {
@@ -74,6 +74,8 @@ const coinRingFields = {
   curl: curlSchema.optional(),
   /** Rings begun before it was kept have none. */
   school: z.enum(FINISHING_SCHOOLS).optional(),
+  /** The face that is to be the outside; left out, either. */
+  face: z.enum(FACES).optional(),
   /** Names of the moves that the route was made of: what the log learns by. */
   moves: z.array(z.string()).readonly().optional(),
 };

@@ -1,3 +1,4 @@
+import type { RouteStep } from '@round-mint/core/steps';
 import { orderCostsSchema, orderListSchema, orderSchema, type Order } from '@round-mint/contract/orders';
 import { messageListSchema } from '@round-mint/contract/outbox';
 import { personListSchema } from '@round-mint/contract/people';
@@ -132,7 +133,7 @@ describe('orders', () => {
     expect(own.planned.stockCost).toBe(0);
   });
 
-  it('count a gold lining that the route does not name', async () => {
+  it('count the minutes and the gold of a lining, as the bench will do it', async () => {
     const order = await orderNamed('Wedding ring of the pass');
     const cost = async () =>
       (await server.api.get(path(`/orders/${order.id}/costs`)).expect(200)).body.planned.consumablesCost;
@@ -143,6 +144,74 @@ describe('orders', () => {
       .send({ ...inputOf(order), wish })
       .expect(200);
     expect(await cost()).toBeGreaterThan(before + 1);
+  });
+
+  it('are made as they were wished: face, dedication, surface and lining are in the route', async () => {
+    const order = await orderNamed('Wedding ring of the pass');
+    const wish = { ...order.wish, finish: 'dark', face: 'reverse', lining: 'gold' };
+    await server.api
+      .put(path(`/orders/${order.id}`))
+      .send({ ...inputOf(order), wish })
+      .expect(200);
+    const id = randomUUID();
+    const begun = await server.api
+      .post(path('/rings'))
+      .send({ id, planId: order.planId, name: order.name })
+      .expect(201);
+    const { steps, face } = begun.body as { steps: RouteStep[]; face: string };
+    const titles = steps.map(({ title }) => title);
+    expect(face).toBe('reverse');
+    expect(steps.find(({ kind }) => kind === 'fold')?.instruction).toMatch(/^The reverse lies down/);
+    expect(steps.find(({ verb }) => verb === 'Engrave')?.instruction).toContain('P & A, over the pass');
+    expect(titles.slice(-5)).toEqual([
+      'Engrave the dedication',
+      'Darken in liver of sulphur',
+      'Polish',
+      'Line it with gold',
+      'Read the finished ring',
+    ]);
+    await server.api.delete(path(`/rings/${id}`)).expect(204);
+  });
+});
+
+describe('a step that cannot be undone', () => {
+  it('waits for the customer’s word, whoever logs it; what is behind never does', async () => {
+    const { id, ringId } = await orderNamed('Ferry crew, no. 3');
+    const log = (...bodies: readonly object[]) =>
+      server.api
+        .post(path(`/rings/${ringId}/events`))
+        .send({ events: bodies.map((body) => ({ id: randomUUID(), at: new Date().toISOString(), body })) });
+    const bench = async () => (await server.api.get(path(`/rings/${ringId}/bench`)).expect(200)).body.step;
+    let step = await bench();
+    const doneTo = (kind: string) => ({
+      kind: kind === 'anneal' ? 'anneal-done' : 'step-done',
+      step: step.index,
+    });
+    let refused = await log(doneTo(step.kind));
+    for (let guard = 0; guard < 40 && refused.status === 200; guard++) {
+      step = await bench();
+      refused = await log(doneTo(step.kind));
+    }
+    expect(refused.body.error).toMatchObject({ code: 'awaits-approval' });
+    // Nothing of a call that is refused is kept.
+    expect((await log({ kind: 'note', text: 'held' }, doneTo(step.kind))).status).toBe(409);
+    const { body } = await server.api.get(path(`/rings/${ringId}/events`)).expect(200);
+    expect(JSON.stringify(body)).not.toContain('held');
+    const without = eventOf({ kind: 'approval-overridden', why: 'asked by voice' });
+    await send(id, without).expect(200);
+    const done = eventOf({ kind: 'step-done', step: step.index });
+    await server.api
+      .post(path(`/rings/${ringId}/events`))
+      .send({ events: [done] })
+      .expect(200);
+    // Sent again, or with the word taken back, it is behind.
+    await send(id, eventOf({ kind: 'undone', eventId: without.id })).expect(200);
+    await server.api
+      .post(path(`/rings/${ringId}/events`))
+      .send({ events: [done] })
+      .expect(200);
+    const { index } = await bench();
+    await log({ kind: 'step-done', step: index }).expect(200);
   });
 });
 

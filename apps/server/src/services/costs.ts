@@ -1,7 +1,6 @@
 import type { Order, OrderCosts } from '@round-mint/contract/orders';
 import type { Settings } from '@round-mint/contract/settings';
-import type { RouteStep } from '@round-mint/core/steps';
-import { scheduleSteps } from '@round-mint/core/schedule';
+import { approvalHold, scheduleSteps } from '@round-mint/core/schedule';
 import { workedMinutes } from '@round-mint/core/learn';
 import {
   amountsCost,
@@ -18,7 +17,6 @@ import type { Database } from '../db/database';
 import { scrap, sizers, stock } from '../db/schema';
 import { HttpError } from '../http/errors';
 import { bandOf, readShelves, stepsDone } from './consumables';
-import { holdOf } from './hold';
 import { freezePlan, readBench } from './freeze-plan';
 import { storedSizer } from './resources';
 import { getRing, metalOf, stateOf } from './ring-store';
@@ -70,12 +68,6 @@ function pieceCost({ stockFrom, exchange }: Order, price: number | null): number
   return stockFrom === 'sent-in' || exchange ? 0 : (price ?? 0);
 }
 
-/** A gold lining is used up even where the route does not name it yet. */
-function withLining(steps: readonly RouteStep[], { wish }: Order): readonly RouteStep[] {
-  const lined = steps.some(({ kind }) => kind === 'plate') || wish.lining === 'none';
-  return lined ? steps : [...steps, { kind: 'plate', title: 'Line with gold' } as RouteStep];
-}
-
 /** What its plan comes to; nothing where it has none that can be made. */
 async function plannedCosts(
   db: Database,
@@ -85,10 +77,9 @@ async function plannedCosts(
   if (order.planId === null) return NO_PLAN;
   const bench = await readBench(db);
   try {
-    const { piece, frozen } = await freezePlan(db, order.planId, bench);
+    const { piece, frozen } = await freezePlan(db, order.planId, bench, order);
     const { slugMassG, ringMassG } = frozen.prediction;
-    const route = frozen.steps;
-    const steps = withLining(route, order);
+    const { steps } = frozen;
     const planned = priceInput(
       {
         stockCost: pieceCost(order, piece.price),
@@ -96,11 +87,11 @@ async function plannedCosts(
         pieceMassG: slugMassG + ringMassG,
         scrapMassG: slugMassG + ringMassG * FILINGS_SHARE,
         amounts: usedBy(steps, bandOf(frozen)),
-        minutes: steps.reduce((sum, { handsOnMin = 0 }) => sum + handsOnMin, 0),
+        minutes: frozen.totals.handsOnMin,
       },
       context,
     );
-    return { planned, steps: [...scheduleSteps(route, 0, holdOf(order, route))] };
+    return { planned, steps: [...scheduleSteps(steps, 0, approvalHold(order, steps))] };
   } catch (error) {
     // The piece may have gone since, or a test have ruled it out: then there is no price to tell.
     if (error instanceof HttpError) return NO_PLAN;

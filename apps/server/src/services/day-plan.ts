@@ -7,12 +7,11 @@ import {
 import type { Order } from '@round-mint/contract/orders';
 import type { RingWithEvents } from '@round-mint/contract/rings';
 import type { RouteStep } from '@round-mint/core/steps';
-import { scheduleSteps } from '@round-mint/core/schedule';
+import { approvalHold, scheduleSteps } from '@round-mint/core/schedule';
 import { eq } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { dayPlan } from '../db/schema';
 import { HttpError } from '../http/errors';
-import { holdOf } from './hold';
 import { allOrders } from './orders';
 import { freezePlan, readBench } from './freeze-plan';
 import { ringsIn, stateOf } from './ring-store';
@@ -20,7 +19,7 @@ import { ringsIn, stateOf } from './ring-store';
 const ONLY_ROW = 1;
 function ringJob(ring: RingWithEvents, order: Order | undefined): DayJob {
   const state = stateOf(ring, ring.events);
-  const hold = holdOf(order, state.steps);
+  const hold = approvalHold(order, state.steps);
   return {
     id: ring.id,
     name: ring.name,
@@ -42,7 +41,7 @@ function orderJob(order: Order, steps: readonly RouteStep[]): DayJob {
     arrivedAt: order.createdAt,
     dueOn: order.wantedBy,
     held: false,
-    steps: [...scheduleSteps(steps, 0, holdOf(order, steps))],
+    steps: [...scheduleSteps(steps, 0, approvalHold(order, steps))],
   };
 }
 
@@ -54,7 +53,7 @@ async function agreedJobs(db: Database, orders: readonly Order[]) {
   for (const order of orders) {
     if (order.state !== 'agreed' || order.ringId !== null || order.planId === null) continue;
     try {
-      const { frozen } = await freezePlan(db, order.planId, bench);
+      const { frozen } = await freezePlan(db, order.planId, bench, order);
       jobs.push(orderJob(order, frozen.steps));
     } catch (error) {
       if (!(error instanceof HttpError)) throw error;

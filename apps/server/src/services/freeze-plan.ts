@@ -10,6 +10,7 @@ import { stockItem, storedPlan } from './resources';
 import { frozenPlan, type Bench } from './frozen-plan';
 import type { FrozenPlan } from '@round-mint/contract/rings';
 import { readSettings } from './settings';
+import type { Order } from '@round-mint/contract/orders';
 import type { Plan } from '@round-mint/contract/plans';
 import type { StockItem } from '@round-mint/contract/stock';
 
@@ -31,14 +32,20 @@ export async function readBench(db: Database): Promise<Bench> {
 
 /**
  * A stored plan with its figures and steps fixed as this bench makes them today.
+ * @param order that it is made for: what it wishes is in the route
  * @throws HttpError 404 without plan or piece, 409 when it cannot be made
  */
-export async function freezePlan(tx: Database, planId: string, bench: Bench): Promise<Frozen> {
+export async function freezePlan(
+  tx: Database,
+  planId: string,
+  bench: Bench,
+  order: Pick<Order, 'wish'> | undefined,
+): Promise<Frozen> {
   const [planRow] = await tx.select().from(plans).where(eq(plans.id, planId));
   if (!planRow) throw notFound('plan');
   const plan = storedPlan(planRow);
   const [stockRow] = await tx.select().from(stock).where(eq(stock.id, plan.stockId));
   if (!stockRow) throw notFound('piece of stock');
   const piece = stockItem(stockRow);
-  return { plan, piece, frozen: frozenPlan(plan, piece, bench) };
+  return { plan, piece, frozen: frozenPlan(plan, piece, bench, order?.wish) };
 }

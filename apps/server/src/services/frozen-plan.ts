@@ -1,11 +1,13 @@
 import { wallWishOf } from '@round-mint/contract/coin-ring';
 import type { Plan } from '@round-mint/contract/plans';
 import type { StockItem } from '@round-mint/contract/stock';
+import type { CustomerWishRow } from '@round-mint/contract/orders';
+import { withWishes, type RingWishes } from '@round-mint/core/finishing';
 import { identify } from '@round-mint/core/identify';
 import type { DieChart, Kit } from '@round-mint/core/kit';
 import { type AnnealSchool, planCoinRing } from '@round-mint/core/route';
 import type { SizeSystemId } from '@round-mint/core/size';
-import type { BenchTraits } from '@round-mint/core/steps';
+import { routeTotals, type BenchTraits } from '@round-mint/core/steps';
 import { permitReasons, planWork } from '@round-mint/core/work';
 import { HttpError } from '../http/errors';
 import { mandrelTaper } from './kit';
@@ -138,7 +140,33 @@ function frozenWorkPlan(plan: WorkPlanned, piece: StockItem, { kit, traits, syst
   };
 }
 
-/** A plan's figures and steps, fixed on the day it is taken to the bench. @throws HttpError 409 when it cannot be made */
-export function frozenPlan(plan: Plan, piece: StockItem, bench: Bench): FrozenPlan {
-  return plan.kind === 'coin' ? frozenCoinPlan(plan, piece, bench) : frozenWorkPlan(plan, piece, bench);
+/** What an order wishes beside the shape; where it leaves the face open, the piece's own. */
+function wishesOf(piece: StockItem, wish: CustomerWishRow | undefined): RingWishes {
+  const ofPiece = piece.kind === 'coin' && piece.outsideFace !== 'either' ? piece.outsideFace : undefined;
+  return {
+    lining: wish?.lining === 'gold' ? 'gold' : undefined,
+    dedication: wish?.dedication,
+    face: wish?.face ?? ofPiece,
+  };
+}
+
+/**
+ * A plan's figures and steps, fixed on the day it is taken to the bench.
+ * @param wish of the order that it is made for: its surface goes before the plan's
+ * @throws HttpError 409 when it cannot be made
+ */
+export function frozenPlan(
+  plan: Plan,
+  piece: StockItem,
+  bench: Bench,
+  wish: CustomerWishRow | undefined,
+): FrozenPlan {
+  const asked = wish ? { ...plan, finish: wish.finish } : plan;
+  const frozen =
+    asked.kind === 'coin' ? frozenCoinPlan(asked, piece, bench) : frozenWorkPlan(asked, piece, bench);
+  const wishes = wishesOf(piece, wish);
+  const steps = withWishes(frozen.steps, wishes, bench.traits);
+  const made = { ...frozen, steps, totals: routeTotals(steps) };
+  const { face } = wishes;
+  return made.kind === 'coin' && face ? { ...made, face } : made;
 }

@@ -6,15 +6,14 @@ import {
   type OrderInput,
   type StoredOrder,
 } from '@round-mint/contract/orders';
-import { approvalStep } from '@round-mint/core/schedule';
-import { missingFor, orderFacts, orderProgress, STATE_NAMES } from '@round-mint/core/trade';
-import { asc, inArray } from 'drizzle-orm';
+import { approvalStep, missingFor, orderFacts, orderProgress, STATE_NAMES } from '@round-mint/core/trade';
+import { and, asc, desc, eq, inArray, isNull, type SQL } from 'drizzle-orm';
 import type { Database } from '../db/database';
-import { orderEvents, rings } from '../db/schema';
+import { orderEvents, orders, rings } from '../db/schema';
 import { HttpError } from '../http/errors';
 import { everyPage } from './list';
 import { isoTime } from './resource';
-import { createResources } from './resources';
+import { createResources, storedOrder } from './resources';
 import { eventsFor, ringOf, stateOf } from './ring-store';
 
 export function orderEventOf(row: typeof orderEvents.$inferSelect): OrderEventInput {
@@ -140,6 +139,30 @@ export function createOrders(db: Database) {
     remove: orders.remove,
     restore: async (id: string) => one(db, await orders.restore(id)),
   };
+}
+
+/** Whether an order is still to be made, or made again. */
+function isToMake({ state, ringId, ringLost }: Order): boolean {
+  return state !== 'cancelled' && (ringId === null || ringLost);
+}
+
+/** The order that a plan is to be made for, the latest first; undefined where it is of none. */
+export async function orderOfPlan(db: Database, planId: string): Promise<Order | undefined> {
+  return (await ordersWhere(db, eq(orders.planId, planId))).find(isToMake);
+}
+
+/** The order of a ring; undefined where it is of none, or of one that was cancelled. */
+export async function orderOfRing(db: Database, ringId: string): Promise<Order | undefined> {
+  return (await ordersWhere(db, eq(orders.ringId, ringId))).find(({ state }) => state !== 'cancelled');
+}
+
+async function ordersWhere(db: Database, clause: SQL): Promise<readonly Order[]> {
+  const rows = await db
+    .select()
+    .from(orders)
+    .where(and(clause, isNull(orders.archivedAt)))
+    .orderBy(desc(orders.createdAt));
+  return withProgress(db, rows.map(storedOrder));
 }
 
 /** Every order there is, archived ones left out. */

@@ -6,7 +6,9 @@ import { ringEvents, rings, stock } from '../db/schema';
 import { HttpError, notFound } from '../http/errors';
 import { withKeptRoutes } from './bench-word';
 import { freezePlan, readBench } from './freeze-plan';
+import { orderOfPlan } from './orders';
 import { eventsFor, getRing, RING, ringOf, stateOf } from './ring-store';
+import { checkApproval } from './approval';
 import { keepScrap } from './scrap';
 
 /** Takes one piece out of stock, or says that none is left. */
@@ -46,7 +48,7 @@ export async function startRing(db: Database, input: RingInput): Promise<RingWit
   await db.transaction(async (tx) => {
     const [known] = await tx.select().from(rings).where(eq(rings.id, id));
     if (known) return;
-    const { plan, frozen } = await freezePlan(tx, input.planId, bench);
+    const { plan, frozen } = await freezePlan(tx, input.planId, bench, await orderOfPlan(tx, input.planId));
     await takeStock(tx, plan.stockId, lengthUsed(frozen));
     await tx.insert(rings).values({
       id,
@@ -77,6 +79,7 @@ export async function logEvents(
   return db.transaction(async (tx) => {
     const ring = await getRing(tx, ringId);
     const kept = asTold ? events : await withKeptRoutes(tx, ring, events);
+    if (!asTold) await checkApproval(tx, ring, kept);
     // One statement keeps their order: rows are numbered as they stand in it.
     await tx
       .insert(ringEvents)

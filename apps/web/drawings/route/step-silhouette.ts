@@ -44,6 +44,7 @@ const SILHOUETTES: Partial<Readonly<Record<StepKind, Silhouette>>> = {
     about: 'hand',
     strokes: `${TROUGH} M7 14 C9 12 10 16 12 14 C14 12 15 16 17 14 M10 7 C10 5 12 6 12 3`,
   },
+  plate: { about: 'hand', strokes: 'M12 9 a6 6 0 1 0 0.1 0 M12 12 a3 3 0 1 0 0.1 0 M15 2 L12 12 M13 2 H18' },
   saw: {
     about: 'hand',
     strokes: 'M4 8 H20 V12 L18 10 L16 12 L14 10 L12 12 L10 10 L8 12 L6 10 L4 12 Z M7 18 H17',

@@ -1,5 +1,6 @@
 import { act, fireEvent, screen } from '@testing-library/react-native';
 import { noticeShown } from '@/store/notices-slice';
+import { fakeServer } from '@/testing/fake-server';
 import { renderWithStore } from '@/testing/render';
 import { DoneBar } from './DoneBar';
 
@@ -19,6 +20,26 @@ describe('DoneBar', () => {
     expect(screen.getByText('Undo')).toBeTruthy();
     fireEvent.press(screen.getByText('Close'));
     expect(screen.queryByText('The tern was archived.')).toBeNull();
+  });
+
+  it('takes back what was logged, ring by ring', () => {
+    fakeServer({ 'POST /rings/first/events': {}, 'POST /rings/second/events': {} });
+    const { store } = renderWithStore(<DoneBar />);
+    const undo = {
+      kind: 'events' as const,
+      events: [
+        { ringId: 'first', eventId: 'one' },
+        { ringId: 'second', eventId: 'two' },
+      ],
+    };
+    act(() => void store.dispatch(noticeShown({ text: 'Anneal 2 rings: done.', undo })));
+    fireEvent.press(screen.getByText('Undo'));
+    const { queue } = store.getState().unsent;
+    expect(queue.map(({ ringId, event }) => [ringId, event.body])).toEqual([
+      ['first', { kind: 'undone', eventId: 'one' }],
+      ['second', { kind: 'undone', eventId: 'two' }],
+    ]);
+    expect(screen.queryByText('Anneal 2 rings: done.')).toBeNull();
   });
 
   it('goes by itself after a while', () => {

@@ -91,6 +91,7 @@ export function ringInWork(
     coin: coin.coin,
     wall: state.wall ?? coin.wall,
     school: coin.school,
+    face: coin.face,
     mandrel,
     state: { steps, step, spent, edges, openReading, targetInsideDiameterMm, holeMm },
     kit,

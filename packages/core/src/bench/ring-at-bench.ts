@@ -3,7 +3,7 @@ import type { DieChart, Kit } from '../kit';
 import { metalById, type MetalId } from '../metal';
 import type { RingEvent } from '../ring';
 import type { MandrelTaper, SizeSystemId } from '../size';
-import type { BenchTraits, RouteStep } from '../steps';
+import type { BenchTraits, Face, RouteStep } from '../steps';
 import type { Coin } from '../stock';
 import type { WorkKind } from '../work';
 
@@ -24,6 +24,7 @@ export interface RingAtBench {
         readonly holeMm: number;
         readonly wall: WallWish;
         readonly school?: FinishingSchool | undefined;
+        readonly face?: Face | undefined;
       }
     | undefined;
   readonly events: readonly RingEvent[];

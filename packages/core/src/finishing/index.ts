@@ -1,8 +1,11 @@
+export { finishReasons } from './finish-reasons';
 export { goldLining } from './plating';
 export type { GoldLining, GoldLiningAnswer } from './plating';
 export { finishFrom, FIRST_RECIPES, isFinishing, withRecipe } from './recipe';
 export type { Recipe } from './recipe';
 export { STEP_TEMPLATES, stepBySchool, templateOf } from './templates';
 export type { RecipeStep, SchoolTime, StepTemplate } from './templates';
+export { withWishes } from './wishes';
+export type { RingWishes } from './wishes';
 export { recipeWarnings } from './warnings';
 export type { RecipeWarning } from './warnings';

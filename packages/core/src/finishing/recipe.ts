@@ -1,6 +1,5 @@
-import type { NewRoute } from '../replan';
 import type { RingState } from '../ring';
-import type { RouteStep } from '../steps';
+import { stillStep, type RouteStep } from '../steps';
 import { templateOf, stepBySchool, type RecipeStep } from './templates';
 
 /** A finish that a maker uses again and again. */
@@ -88,33 +87,24 @@ export function finishFrom({ steps }: Pick<RingState, 'steps'>): number | undefi
 }
 
 /**
- * A ring's route with another finish: its forming stays, its last reading too.
+ * A ring's route with another finish: its forming stays, its last reading and what was wished beside it too.
  * @returns undefined once the finish has been begun further than it could be changed
  */
 export function withRecipe(
   state: Pick<RingState, 'steps' | 'step'>,
   recipe: Pick<Recipe, 'steps'>,
-): Pick<NewRoute, 'fromStep' | 'steps'> | undefined {
+): { readonly fromStep: number; readonly steps: readonly RouteStep[] } | undefined {
   const start = finishFrom(state);
   if (start === undefined) return undefined;
   const fromStep = Math.max(start, state.step);
   const standing = state.steps[fromStep - 1];
   const last = state.steps.at(-1);
   if (!standing || !last || fromStep >= state.steps.length) return undefined;
-  const finish = recipe.steps.map((step): RouteStep => {
-    const { grit: _grit, goldUm: _goldUm, ...told } = step;
-    return {
-      ...told,
-      before: standing.after,
-      after: standing.after,
-      strainCutEdge: 0,
-      strainRimEdge: 0,
-      annealFirst: false,
-      outline: standing.outline,
-      risks: [],
-      ...(standing.pieceState ? { pieceState: standing.pieceState } : {}),
-    };
-  });
+  const finish = recipe.steps.map(({ grit: _grit, goldUm: _goldUm, ...told }) => stillStep(standing, told));
+  const lines = recipe.steps.some(({ kind }) => kind === 'plate');
+  const wished = state.steps
+    .slice(fromStep)
+    .filter((step) => step.wished === true && !(lines && step.kind === 'plate'));
   const closing = last.kind === 'read' ? [last] : [];
-  return { fromStep, steps: [...finish, ...closing] };
+  return { fromStep, steps: [...finish, ...wished, ...closing] };
 }

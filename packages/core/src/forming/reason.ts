@@ -33,6 +33,9 @@ export type ReasonCode =
   | 'far-from-natural-size'
   | 'missing-tool'
   | 'many-anneals'
+  | 'finish-needs-copper'
+  | 'finish-shows-wear'
+  | 'finish-may-not-take'
   /** What a test of the piece found. */
   | `may-not-${string}`
   | `unsure-${string}`;

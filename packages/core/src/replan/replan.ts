@@ -28,7 +28,15 @@ import {
   startRoute,
   type RouteBuilder,
 } from '../route';
-import { type BenchTraits, DEFAULT_TRAITS, type EdgeSpend, FRESH, type RouteStep } from '../steps';
+import {
+  type BenchTraits,
+  DEFAULT_TRAITS,
+  type EdgeSpend,
+  type Face,
+  FRESH,
+  type RouteStep,
+  withFaceOut,
+} from '../steps';
 import { filedBack, flatFound, foundAt, unsettled, wallOfOutline, type Found } from './resume';
 import { runToEnd } from '../uncertainty';
 import { alike, changeOf, type RouteChange } from './route-change';
@@ -38,6 +46,7 @@ export interface RingInWork {
   readonly coin: Coin;
   readonly wall: WallWish;
   readonly school?: FinishingSchool | undefined;
+  readonly face?: Face | undefined;
   readonly mandrel: MandrelTaper;
   readonly state: Pick<
     RingState,
@@ -191,7 +200,7 @@ function tryTarget(ring: RingInWork, attempt: Attempt, targetMm: number): Tried 
     thin: limit.thin,
     route: {
       fromStep,
-      steps: builder.steps,
+      steps: withFaceOut(builder.steps, ring.face),
       targetInsideDiameterMm: targetMm,
       holeMm,
       change: changeOf(steps.slice(fromStep), builder.steps, attempt.bandWidthBeforeMm, finished.width),

@@ -1,4 +1,4 @@
-import { stepDefaults, type RouteStep, type StepKind } from '../steps';
+import { stepDefaults, stillStep, type RouteStep, type StepKind } from '../steps';
 import { expectedReading } from './expected-reading';
 
 /** What a step is called that the maker puts in. */
@@ -40,25 +40,16 @@ const READ: readonly StepKind[] = ['stretch', 'reduce', 'straighten', 'curl', 't
  */
 export function addedStep(kind: StepKind, before: RouteStep | undefined, first: RouteStep): RouteStep {
   const { handsOnMin, waitMin, lookFor, caution, waits } = stepDefaults(kind);
-  const { outline, pieceState, blank } = before ?? first;
-  const edges = before ? before.after : first.before;
-  return {
+  const standing = before ?? { ...first, after: first.before };
+  const added = stillStep(standing, {
     kind,
     title: TITLES[kind],
     instruction: 'Put in at the bench. A little at a time, then look.',
     lookFor,
-    before: edges,
-    after: edges,
-    strainCutEdge: 0,
-    strainRimEdge: 0,
-    annealFirst: before?.kind === 'anneal',
     handsOnMin,
     waitMin,
-    outline,
     ...(caution ? { caution } : {}),
     ...(waits ? { waits } : {}),
-    ...(pieceState ? { pieceState } : {}),
-    ...(blank ? { blank } : {}),
-    ...(before && READ.includes(kind) ? { reading: expectedReading(before) } : {}),
-  };
+  });
+  return before && READ.includes(kind) ? { ...added, reading: expectedReading(before) } : added;
 }

@@ -215,9 +215,7 @@ export function buildRoute(
   const charts = chartsFor(options.dieCharts ?? [], input.coin);
   const made = applyMoves(builder, goal, moves, charts);
   addFinalTrueUp(builder, options.kit);
-  for (const { kind, title, instruction } of finishSteps(options.finish ?? 'polished')) {
-    addStep(builder, kind, { title, instruction });
-  }
+  for (const { kind, ...words } of finishSteps(options.finish ?? 'polished')) addStep(builder, kind, words);
   addStep(builder, 'read', {
     title: 'Read the finished ring',
     instruction: 'Both candidates round, then width and both edges with the calliper.',

@@ -1,3 +1,4 @@
+import { finishReasons } from '../finishing';
 import {
   cutEdge,
   cutEdgeReasons,
@@ -96,7 +97,8 @@ export function planCoinRing(input: CoinRingInput, options: PlanOptions): CoinRi
   );
   const method = methodForRimStrain(estimate.strainRimEdge);
   const route = ruledOut ? undefined : coinRoute(input, { ...options, method });
-  const reasons = ruledOut ? estimate.reasons : verdictOf(estimate, route);
+  const surface = options.finish ? finishReasons(options.finish, input.coin.metal) : [];
+  const reasons = gravestFirst([...(ruledOut ? estimate.reasons : verdictOf(estimate, route)), ...surface]);
   if (!route || !isFeasible(reasons)) {
     return { ...estimate, reasons, feasible: false, method: 'none', annealCount: 0, route: undefined };
   }

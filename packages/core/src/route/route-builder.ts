@@ -87,6 +87,9 @@ export interface StepWords {
   readonly tool?: ToolChoice | undefined;
   /** Where no tool of the kit is asked for but something touches the wall all the same. */
   readonly contact?: ToolContact;
+  /** Where its kind looks or waits for something else. */
+  readonly lookFor?: string | undefined;
+  readonly waits?: RouteStep['waits'];
 }
 
 /** Intervals of an outline: enough to draw a wall. */
@@ -156,7 +159,7 @@ export function addStep(
     kind,
     title: words.title,
     instruction: words.instruction,
-    lookFor: defaults.lookFor,
+    lookFor: words.lookFor ?? defaults.lookFor,
     tool: toolName(builder, words.tool),
     before: edgesOf(builder.wall, builder.lipMm),
     after,
@@ -166,7 +169,7 @@ export function addStep(
     handsOnMin: defaults.handsOnMin,
     waitMin: defaults.waitMin,
     caution: defaults.caution,
-    ...(defaults.waits ? { waits: defaults.waits } : {}),
+    ...((words.waits ?? defaults.waits) ? { waits: words.waits ?? defaults.waits } : {}),
     outline: (next === builder.wall ? builder.steps.at(-1)?.outline : undefined) ?? outlineOf(next),
     ...(next === builder.wall && !READ_STEPS.includes(kind) ? {} : formed(builder, kind, next, after)),
     contact,

@@ -1,6 +1,6 @@
 export { closingMin, dayOf, firstFit, MINUTES_A_DAY, spansOfDay, workMinutes } from './calendar';
 export type { DaySpan, WorkCalendar } from './calendar';
-export { approvalHold, approvalStep } from './hold';
+export { approvalHold } from './hold';
 export { scheduleSteps } from './job';
 export type { Lane, ScheduleJob, ScheduleStep } from './job';
 export { chanceBy, DEFAULT_STRAYS, promiseDate } from './promise';

@@ -1,4 +1,4 @@
-import { approvalStep, scheduleSteps } from './index';
+import { scheduleSteps } from './index';
 import { runToEnd } from '../uncertainty';
 import { MINUTES_A_DAY } from './calendar';
 import { chanceBy, DEFAULT_STRAYS, promiseDate } from './promise';
@@ -57,18 +57,6 @@ describe('promiseDate', () => {
     expect(chanceBy(answer, MONDAY_MIN)).toBe(0);
     expect(chanceBy(answer, answer.likelyMin)).toBeGreaterThanOrEqual(0.8);
     expect(chanceBy(answer, MONDAY_MIN + 90 * MINUTES_A_DAY)).toBe(1);
-  });
-});
-
-describe('approvalStep', () => {
-  it('asks before the last stretch, whatever follows', () => {
-    expect(approvalStep(RING.map((kind) => ({ kind: kind as 'stretch' })))).toBe(4);
-  });
-
-  it('asks before the last blow where nothing is stretched', () => {
-    const kinds = ['saw', 'anneal', 'bend', 'close', 'polish'] as const;
-    expect(approvalStep(kinds.map((kind) => ({ kind })))).toBe(3);
-    expect(approvalStep([{ kind: 'polish' }])).toBeUndefined();
   });
 });
 

@@ -1,7 +1,8 @@
 import type { StepKind } from './step-kind';
+import type { StepWait } from './waits';
 
 /** How the finished ring's surface is left. */
-export const FINISHES = ['as-formed', 'satin', 'polished', 'dark'] as const;
+export const FINISHES = ['as-formed', 'satin', 'polished', 'dark', 'fire-scale'] as const;
 export type Finish = (typeof FINISHES)[number];
 
 /** A finishing step: what is done, without any forming. */
@@ -9,6 +10,9 @@ export interface FinishStep {
   readonly kind: StepKind;
   readonly title: string;
   readonly instruction: string;
+  /** Where its kind looks for something else. */
+  readonly lookFor?: string;
+  readonly waits?: readonly StepWait[];
 }
 
 function sanding(relief: string): FinishStep {
@@ -33,6 +37,18 @@ const DARKEN: FinishStep = {
   title: 'Darken in liver of sulphur',
   instruction: 'Clean and grease-free first. Dip, look, rinse; then wool back the high points.',
 };
+const FIRE_SCALE: FinishStep = {
+  kind: 'anneal',
+  title: 'Fire-scale finish',
+  instruction: 'One more heat, even all round; let it cool in air.',
+  lookFor: 'Reds and browns that stay when rubbed with a thumb.',
+  waits: [{ what: 'Cooling in air', shortSec: 120, longSec: 300 }],
+};
+const WOOL_BACK: FinishStep = {
+  kind: 'polish',
+  title: 'Wool back the high points',
+  instruction: '4/0 steel wool, lightly: the colour stays in the recesses.',
+};
 const PICKLE: FinishStep = {
   kind: 'pickle',
   title: 'Pickle off the fire scale',
@@ -44,6 +60,7 @@ const SURFACES: Readonly<Record<Finish, readonly FinishStep[]>> = {
   satin: [SATIN],
   polished: [POLISH],
   dark: [DARKEN, POLISH],
+  'fire-scale': [FIRE_SCALE, WOOL_BACK],
 };
 
 /**

@@ -131,6 +131,13 @@ const STEP_DEFAULTS: Partial<Readonly<Record<StepKind, StepDefaults>>> = {
     lookFor: 'Bright high points, the legend still crisp.',
     caution: 'Eye protection, hair tied, no gloves near a spindle.',
   },
+  plate: {
+    handsOnMin: 8,
+    waitMin: 0,
+    lookFor: 'It takes evenly from the first strokes: where it does not, the metal is not clean.',
+    caution:
+      'Ventilate, gloves, goggles. Plating solutions are poisonous, some hold cyanide: trained use, by their sheet and local law.',
+  },
   saw: {
     handsOnMin: 5,
     waitMin: 0,

@@ -19,6 +19,10 @@ export interface WallOutline {
 
 export interface RouteStep {
   readonly kind: StepKind;
+  /** What is done, in one word, where its kind says too little: "Engrave". */
+  readonly verb?: string | undefined;
+  /** The customer's wish beside the shape: it stays in when another finish is chosen. */
+  readonly wished?: true | undefined;
   /** The verb and what to: "Fold, stroke 2 of 3". */
   readonly title: string;
   /** What the hands do. */

@@ -56,6 +56,9 @@ export function careWords(question: CareQuestion): readonly string[] {
     ...(finish === 'dark'
       ? ['The dark in the recesses is a patina: no abrasive paste, no ultrasonic bath.']
       : []),
+    ...(finish === 'fire-scale'
+      ? ['The colours of the flame are a thin skin: no paste, no dip; wear softens them.']
+      : []),
     'Take it off for chlorine, salt water, heavy work and sleep.',
   ];
 }

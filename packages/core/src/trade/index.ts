@@ -5,10 +5,13 @@ export { amountsCost, CONSUMABLE_IDS, CONSUMABLES, shelfLeft, usedBy } from './c
 export type { Amounts, ConsumableId, Shelf, ShelfLeft, UsedOn } from './consumables';
 export { approvalLetter, exchangeLetter, quoteLetter, refusalLetter } from './letters';
 export type { Letter, LetterWords } from './letters';
-export { awaitsApproval, missingFor, nextState, orderFacts, USUAL_WAY } from './order-needs';
+export { approvalStep, awaitsApproval, isHeld } from './approval';
+export type { ApprovalFacts } from './approval';
+export { missingFor, nextState, orderFacts, USUAL_WAY } from './order-needs';
 export type { OrderFacts } from './order-needs';
-export { ORDER_STATES, orderProgress, STATE_NAMES } from './order-state';
+export { ANSWER_WAYS, APPROVALS, ORDER_STATES, orderProgress, STATE_NAMES } from './order-state';
 export type {
+  AnswerWay,
   Approval,
   OrderEvent,
   OrderEventBody,

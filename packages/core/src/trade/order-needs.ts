@@ -1,3 +1,4 @@
+import { awaitsApproval } from './approval';
 import { ORDER_STATES, type Approval, type OrderState } from './order-state';
 
 /** What is known of an order when it is to move on. */
@@ -28,14 +29,6 @@ export function orderFacts(
     quoted: quote !== null,
     hasRing: ringId !== null,
   };
-}
-
-/** Whether the customer wants to see the ring and has not said yes so far. */
-export function awaitsApproval({
-  approvalWanted,
-  approval,
-}: Pick<OrderFacts, 'approvalWanted' | 'approval'>): boolean {
-  return approvalWanted && approval !== 'yes';
 }
 
 type Need = readonly [met: (facts: OrderFacts) => boolean, words: string];

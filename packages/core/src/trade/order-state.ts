@@ -13,6 +13,10 @@ export const ORDER_STATES = [
 ] as const;
 export type OrderState = (typeof ORDER_STATES)[number];
 
+/** How a customer's word came: by mail, told, or seen and agreed in the shop. */
+export const ANSWER_WAYS = ['mail', 'told', 'seen'] as const;
+export type AnswerWay = (typeof ANSWER_WAYS)[number];
+
 export type OrderEventBody =
   | { readonly kind: 'moved'; readonly to: OrderState; readonly why?: string | undefined }
   /** Photo and readings went to the customer; the message lies in the outbox. */
@@ -21,8 +25,10 @@ export type OrderEventBody =
       readonly kind: 'approval-answered';
       readonly yes: boolean;
       readonly words: string;
-      readonly by: 'mail' | 'told';
+      readonly by: AnswerWay;
     }
+  /** The maker goes on without the customer's word. */
+  | { readonly kind: 'approval-overridden'; readonly why: string }
   | { readonly kind: 'note'; readonly text: string }
   | { readonly kind: 'undone'; readonly eventId: string };
 
@@ -33,7 +39,8 @@ export interface OrderEvent {
   readonly body: OrderEventBody;
 }
 
-export type Approval = 'none' | 'asked' | 'yes' | 'no';
+export const APPROVALS = ['none', 'asked', 'yes', 'no', 'overridden'] as const;
+export type Approval = (typeof APPROVALS)[number];
 
 /** A line of an order's history, as it is told. */
 export interface OrderPast {
@@ -73,6 +80,11 @@ export const STATE_NAMES: Readonly<Record<OrderState, string>> = {
   cancelled: 'cancelled',
 };
 
+function answerWords({ yes, by }: { readonly yes: boolean; readonly by: AnswerWay }): string {
+  if (!yes) return 'Customer wants a change';
+  return by === 'seen' ? 'Seen and agreed here' : 'Customer agrees';
+}
+
 type Change = Pick<OrderProgress, 'state'> & Partial<OrderProgress> & { readonly words: string };
 
 function changeBy(before: OrderProgress, body: Exclude<OrderEventBody, { kind: 'undone' }>): Change {
@@ -86,7 +98,13 @@ function changeBy(before: OrderProgress, body: Exclude<OrderEventBody, { kind: '
         state: body.yes ? 'finishing' : 'in-work',
         approval: body.yes ? 'yes' : 'no',
         approvalWords: body.words,
-        words: `Customer ${body.yes ? 'agrees' : 'wants a change'}${body.words ? `: ${body.words}` : ''}`,
+        words: `${answerWords(body)}${body.words ? `: ${body.words}` : ''}`,
+      };
+    case 'approval-overridden':
+      return {
+        state: 'finishing',
+        approval: 'overridden',
+        words: `Gone on without the customer’s word: ${body.why}`,
       };
     case 'note':
       return { state: before.state, words: body.text };

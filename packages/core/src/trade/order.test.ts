@@ -1,5 +1,7 @@
 import * as fc from 'fast-check';
-import { awaitsApproval, missingFor, nextState, orderFacts, type OrderFacts } from './order-needs';
+import type { StepKind } from '../steps';
+import { approvalStep, awaitsApproval, isHeld } from './approval';
+import { missingFor, nextState, orderFacts, type OrderFacts } from './order-needs';
 import { ORDER_STATES, orderProgress, type OrderEvent, type OrderEventBody } from './order-state';
 
 let count = 0;
@@ -42,6 +44,15 @@ describe('orderProgress', () => {
       orderProgress([event({ kind: 'approval-answered', yes, words: 'as you say', by: 'told' })]);
     expect(answer(true)).toMatchObject({ state: 'finishing', approval: 'yes', approvalWords: 'as you say' });
     expect(answer(false)).toMatchObject({ state: 'in-work', approval: 'no' });
+  });
+
+  it('goes on when it was seen in the shop, or without a word and with a reason', () => {
+    const seen = orderProgress([event({ kind: 'approval-answered', yes: true, words: '', by: 'seen' })]);
+    expect(seen).toMatchObject({ state: 'finishing', approval: 'yes' });
+    expect(seen.history[0]?.words).toBe('Seen and agreed here');
+    const without = orderProgress([event({ kind: 'approval-overridden', why: 'away until the wedding' })]);
+    expect(without).toMatchObject({ state: 'finishing', approval: 'overridden' });
+    expect(without.history[0]?.words).toBe('Gone on without the customer’s word: away until the wedding');
   });
 
   it('takes back what was undone, wherever the undoing stands', () => {
@@ -129,5 +140,35 @@ describe('the facts of an order', () => {
     expect(awaitsApproval({ ...stored, approval: 'no' })).toBe(true);
     expect(awaitsApproval({ ...stored, approval: 'yes' })).toBe(false);
     expect(awaitsApproval({ ...stored, approvalWanted: false })).toBe(false);
+  });
+});
+
+describe('approval', () => {
+  const kindsOf = (...kinds: readonly StepKind[]) => kinds.map((kind) => ({ kind }));
+  const ROUTE = kindsOf('fold', 'stretch', 'anneal', 'stretch', 'reduce', 'polish');
+  const WANTED = { approvalWanted: true, approval: 'none' } as const;
+
+  it('asks before the last stretch, whatever follows', () => {
+    expect(approvalStep(ROUTE)).toBe(3);
+  });
+
+  it('asks before the last blow where nothing is stretched', () => {
+    expect(approvalStep(kindsOf('saw', 'anneal', 'bend', 'close', 'polish'))).toBe(3);
+    expect(approvalStep(kindsOf('polish'))).toBeUndefined();
+  });
+
+  it('holds that step alone: none before it, and none that is behind', () => {
+    const held = ROUTE.map((_, step) => isHeld(WANTED, { steps: ROUTE, step }));
+    expect(held).toEqual([false, false, false, true, false, false]);
+  });
+
+  it.each([
+    ['none', true],
+    ['asked', true],
+    ['no', true],
+    ['yes', false],
+    ['overridden', false],
+  ] as const)('with the answer %s holds it: %s', (approval, held) => {
+    expect(isHeld({ ...WANTED, approval }, { steps: ROUTE, step: 3 })).toBe(held);
   });
 });

@@ -26,6 +26,7 @@ export interface BandMove {
   readonly instruction: string;
   readonly tool?: string | undefined;
   readonly lookFor?: string;
+  readonly waits?: RouteStep['waits'];
   readonly caution?: string;
   /** What changes. */
   readonly to?: Partial<Band>;
@@ -90,7 +91,7 @@ export function bandSteps(start: Band, moves: readonly BandMove[], bench: BandBe
       handsOnMin: defaults.handsOnMin,
       waitMin: defaults.waitMin,
       ...((move.caution ?? defaults.caution) ? { caution: move.caution ?? defaults.caution } : {}),
-      ...(defaults.waits ? { waits: defaults.waits } : {}),
+      ...((move.waits ?? defaults.waits) ? { waits: move.waits ?? defaults.waits } : {}),
       outline: outlineOf(band, start.insideDiameterMm),
       ...(move.read ? { reading: predictReading(after, band.widthMm, 'leading', bench.mandrel) } : {}),
       ...(move.springbackMm === undefined ? {} : { springbackMm: move.springbackMm }),

@@ -1,3 +1,4 @@
+import { finishReasons } from '../finishing';
 import type { Reason } from '../forming';
 import { OPERATIONS, type Answer, type Operation } from '../identify';
 import { STOCK_FOR, type WorkKind } from './kinds';
@@ -64,5 +65,6 @@ function planOf(wish: WorkWish, bench: WorkBench): WorkPlan {
  */
 export function planWork(wish: WorkWish, bench: WorkBench, may?: Permits): WorkPlan {
   const plan = planOf(wish, bench);
-  return gated(plan, permitReasons(wish.work.kind, may));
+  const metal = wish.work.kind === 'coin-band' ? wish.work.stripMetal : wish.piece.metal;
+  return gated(plan, [...permitReasons(wish.work.kind, may), ...finishReasons(wish.finish, metal)]);
 }

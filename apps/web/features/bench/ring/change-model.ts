@@ -29,7 +29,9 @@ export const STEPS_TO_ADD = [
   'file',
   'sand',
   'pickle',
+  'patina',
   'polish',
+  'plate',
 ] as const satisfies readonly StepKind[];
 
 /** The tools of a kit that a step may have been done with, by name. */

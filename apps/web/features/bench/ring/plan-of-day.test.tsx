@@ -1,5 +1,5 @@
 import type { SavedDayPlan } from '@round-mint/contract/day-plan';
-import { fireEvent, screen } from '@testing-library/react-native';
+import { fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { wallMinutes } from '@/features/shared/words/wall-clock';
 import { useHolds } from '@/features/shared/ring/use-holds';
 import { eventOf, ringOf, RING_ID, stepIndex, workedTo } from '@/testing/demo-ring';
@@ -7,7 +7,7 @@ import { fakeServer, listOf } from '@/testing/fake-server';
 import { renderWithStore } from '@/testing/render';
 import { router } from '@/testing/router';
 import { orderOf, QUIET_TRADE } from '@/testing/trade';
-import { approvalStep } from '@round-mint/core/schedule';
+import { approvalStep } from '@round-mint/core/trade';
 import { Text } from 'react-native';
 import { benchRing } from '@/features/shared/ring/bench-model';
 import { HoldNotice } from './HoldNotice';
@@ -85,6 +85,8 @@ describe('a ring that waits for its customer', () => {
   it.each([
     ['before that step', HOLD - 1, {}],
     ['once the customer agreed', HOLD, { approval: 'yes' as const }],
+    ['when the maker went on without', HOLD, { approval: 'overridden' as const }],
+    ['once that step is behind', HOLD + 1, {}],
     ['when nobody has to be asked', HOLD, { approvalWanted: false }],
     ['when the order was cancelled', HOLD, { state: 'cancelled' as const }],
   ])('is free %s', async (_when, step, change) => {
@@ -96,7 +98,40 @@ describe('a ring that waits for its customer', () => {
     renderWithStore(<HoldNotice order={orderOf({ approval: 'asked' })} />);
     expect(screen.getByText('Held: the customer has been asked.')).toBeTruthy();
     fireEvent.press(screen.getByRole('button', { name: 'Log the answer of the customer' }));
+    fireEvent.press(screen.getByText('To the order: log the answer'));
     expect(router.push).toHaveBeenCalledWith({ pathname: '/orders/[id]', params: { id: orderOf().id } });
+  });
+
+  describe('whose customer stands in the shop', () => {
+    function hold() {
+      const order = orderOf({ approval: 'none' });
+      const calls = fakeServer({ ...QUIET_TRADE, [`POST /orders/${order.id}/events`]: order });
+      renderWithStore(<HoldNotice order={order} />);
+      fireEvent.press(screen.getByRole('button', { name: 'Ask the customer for approval' }));
+      return () =>
+        calls
+          .filter(({ method }) => method === 'POST')
+          .flatMap(({ body }) => (body as { events: { body: unknown }[] }).events)
+          .map(({ body }) => body);
+    }
+
+    it('is free by one tap when they have seen it', async () => {
+      const sent = hold();
+      fireEvent.press(screen.getByText('Seen and agreed here'));
+      await waitFor(() => expect(sent()).toHaveLength(1));
+      expect(sent()).toEqual([{ kind: 'approval-answered', yes: true, words: '', by: 'seen' }]);
+    });
+
+    it('goes on without their word only with a reason', async () => {
+      const sent = hold();
+      fireEvent.press(screen.getByText('Go on without asking'));
+      fireEvent.press(screen.getByText('Go on without their word'));
+      expect(sent()).toEqual([]);
+      fireEvent.changeText(screen.getByLabelText('Why without'), ' at sea ');
+      fireEvent.press(screen.getByText('Go on without their word'));
+      await waitFor(() => expect(sent()).toHaveLength(1));
+      expect(sent()).toEqual([{ kind: 'approval-overridden', why: 'at sea' }]);
+    });
   });
 });
 

@@ -4,7 +4,6 @@ import { ringOf, stepIndex, workedTo } from '@/testing/demo-ring';
 import { fakeServer, listOf } from '@/testing/fake-server';
 import { renderWithStore } from '@/testing/render';
 import { benchRing } from '@/features/shared/ring/bench-model';
-import { DoneBar } from '@/features/shell/DoneBar';
 import { TogetherList } from './TogetherList';
 
 jest.mock('expo-router', () => jest.requireActual('@/testing/router').fakeRouter());
@@ -23,55 +22,51 @@ function render(rings: ReturnType<typeof ringsAt>) {
     'GET /rings': listOf(...rings),
     ...Object.fromEntries(rings.map((ring) => [`POST /rings/${ring.id}/events`, () => ring])),
   });
-  renderWithStore(
-    <>
-      <TogetherList rings={rings.map(benchRing)} />
-      <DoneBar />
-    </>,
-  );
-  return () =>
+  const { store } = renderWithStore(<TogetherList rings={rings.map(benchRing)} />);
+  const sent = () =>
     calls
       .filter(({ path }) => path.endsWith('/events'))
       .flatMap(({ path, body }) =>
         (body as { events: RingEventInput[] }).events.map((event) => ({
           ring: path.split('/')[2],
-          ...event.body,
+          id: event.id,
+          body: event.body,
         })),
       );
+  return { sent, store };
 }
 
 describe('what rings need together', () => {
   it('is one time at the torch, logged for each of them at once', async () => {
-    const sent = render(ringsAt('anneal', 3));
+    const { sent } = render(ringsAt('anneal', 3));
     expect(screen.getByText('Anneal 3 rings')).toBeTruthy();
     expect(screen.getByText('Ring 1, Ring 2, Ring 3')).toBeTruthy();
     fireEvent.press(screen.getByText('Done for all'));
     await waitFor(() => expect(sent()).toHaveLength(3));
     const step = stepIndex('anneal');
-    expect(sent()).toEqual([1, 2, 3].map((n) => ({ ring: idOf(n), kind: 'anneal-done', step })));
+    expect(sent().map(({ ring, body }) => ({ ring, ...body }))).toEqual(
+      [1, 2, 3].map((n) => ({ ring: idOf(n), kind: 'anneal-done', step })),
+    );
   });
 
-  it('is taken back for all of them by one undo', async () => {
-    const sent = render(ringsAt('anneal', 2));
-    expect(screen.queryByText('Undo')).toBeNull();
+  it('can be taken back for all of them', async () => {
+    const { sent, store } = render(ringsAt('anneal', 2));
     fireEvent.press(screen.getByText('Done for all'));
-    expect(screen.getByText('Anneal 2 rings: done.')).toBeTruthy();
-    fireEvent.press(screen.getByText('Undo'));
-    await waitFor(() => expect(sent()).toHaveLength(4));
-    expect(
-      sent()
-        .filter(({ kind }) => kind === 'undone')
-        .map(({ ring }) => ring),
-    ).toEqual([idOf(1), idOf(2)]);
-    expect(screen.queryByText('Anneal 2 rings: done.')).toBeNull();
+    await waitFor(() => expect(sent()).toHaveLength(2));
+    const { current } = store.getState().notices;
+    expect(current?.text).toBe('Anneal 2 rings: done.');
+    expect(current?.undo).toEqual({
+      kind: 'events',
+      events: sent().map(({ ring, id }) => ({ ringId: ring, eventId: id })),
+    });
   });
 
   it('is one bath with one clock', async () => {
-    const sent = render(ringsAt('pickle', 2));
+    const { sent } = render(ringsAt('pickle', 2));
     expect(screen.getByText('2 rings into the pickle')).toBeTruthy();
     fireEvent.press(screen.getByText('All in: start the clock'));
     await waitFor(() => expect(sent()).toHaveLength(2));
-    const [first, second] = sent() as { waitId?: string; what?: string }[];
+    const [first, second] = sent().map(({ body }) => body as { waitId?: string; what?: string });
     expect(first?.what).toBe('Pickle');
     expect(first?.waitId).toBe(second?.waitId);
   });

@@ -1,22 +1,24 @@
 import type { Order } from '@round-mint/contract/orders';
+import type { AnswerWay } from '@round-mint/core/trade';
 import { useState } from 'react';
 import { Button } from '@/ui/Button';
 import { Choices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
-import { useMoveOrder } from './use-move-order';
+import { useMoveOrder } from '@/features/shared/ring/use-move-order';
 
 const BY = [
   { value: 'mail', label: 'by mail' },
   { value: 'told', label: 'told me' },
+  { value: 'seen', label: 'seen here' },
 ] as const;
 
 /** What the customer said to photo and readings; a yes lets the ring go on. */
 export function AnswerSheet({ order, onClose }: { order: Order; onClose: () => void }) {
   const { log, busy } = useMoveOrder();
   const [words, setWords] = useState('');
-  const [by, setBy] = useState<'mail' | 'told'>('mail');
+  const [by, setBy] = useState<AnswerWay>('mail');
   const answer = async (yes: boolean) => {
     const body = { kind: 'approval-answered', yes, words: words.trim(), by } as const;
     const done = yes ? `${order.name} may be finished.` : `${order.name} goes back to work.`;

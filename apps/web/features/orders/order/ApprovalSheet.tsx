@@ -2,6 +2,7 @@ import type { Order } from '@round-mint/contract/orders';
 import { approvalLetter } from '@round-mint/core/trade';
 import { View } from 'react-native';
 import { benchRing } from '@/features/shared/ring/bench-model';
+import { AnswerHere } from '@/features/shared/ring/AnswerHere';
 import { PhotoSheet } from '@/features/shared/ring/PhotoSheet';
 import { PhotoStrip } from '@/features/shared/ring/PhotoStrip';
 import { useWriters } from '@/features/shared/settings/use-settings';
@@ -61,6 +62,7 @@ export function ApprovalSheet({ order, person, onClose }: ApprovalSheetProps) {
         <Button label={last ? 'Take another photo' : 'Take a photo'} onPress={() => setTaking(true)} />
         <PhotoStrip ringId={ringId} />
         {last ? <Type as="small">The latest goes along.</Type> : null}
+        <AnswerHere order={order} onDone={onClose} />
       </View>
     </LetterSheet>
   );

@@ -4,7 +4,7 @@ import { Pressable, View } from 'react-native';
 import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
 import { movesOf, usualNext } from './order-model';
-import { useMoveOrder } from './use-move-order';
+import { useMoveOrder } from '@/features/shared/ring/use-move-order';
 
 /** Every state an order may go to, and what is missing for those it may not. */
 export function MoveSheet({ order, onClose }: { order: Order; onClose: () => void }) {

@@ -13,7 +13,7 @@ import { CloseOutButton } from './CloseOutButton';
 import { ACTION_WORDS, nextAction, type NextAction } from './order-model';
 import { inputOf } from '@/features/shared/words/order-words';
 import { QuoteSheet } from './QuoteSheet';
-import { useMoveOrder } from './use-move-order';
+import { useMoveOrder } from '@/features/shared/ring/use-move-order';
 
 /** Takes an agreed order to the bench: its ring begins, and the order knows it. */
 function useBegin(order: Order) {

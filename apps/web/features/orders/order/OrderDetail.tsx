@@ -19,7 +19,7 @@ import { wishFacts } from '@/features/shared/words/order-words';
 import { OrderActions } from './OrderActions';
 import { OrderAnswers } from './OrderAnswers';
 import { PricePanel } from './PricePanel';
-import { useMoveOrder } from './use-move-order';
+import { useMoveOrder } from '@/features/shared/ring/use-move-order';
 
 /** What happened to an order, latest first; the last thing can be taken back. */
 function History({ row }: { row: OrderRow }) {

@@ -11,7 +11,7 @@ import { OrderDetail } from './OrderDetail';
 import { OrderLine } from './OrderLine';
 import type { OrderRow } from './order-model';
 import { OrdersTabs } from '@/features/shared/tabs/OrdersTabs';
-import { useMoveOrder } from './use-move-order';
+import { useMoveOrder } from '@/features/shared/ring/use-move-order';
 
 const DETAIL_WIDTH = 420;
 const LINE_WIDTH = 400;

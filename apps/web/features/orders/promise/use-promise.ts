@@ -39,7 +39,7 @@ export function usePromise(
   const steps = useMemo(() => {
     if (!wish || !option || !bench) return undefined;
     const route = stepsOfOption(option, wish, bench, annealSchool);
-    return scheduleSteps(route, 0, approvalWanted ? approvalHold(route) : undefined);
+    return scheduleSteps(route, 0, approvalHold({ approvalWanted, approval: 'none' }, route));
   }, [wish, option, bench, annealSchool, approvalWanted]);
   return usePromiseOf(steps);
 }

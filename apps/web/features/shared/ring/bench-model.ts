@@ -109,8 +109,8 @@ export function jobsOf(rings: readonly BenchRing[]): readonly Job[] {
 }
 
 /** One verb a screen. */
-export function verbOf({ kind }: Pick<RouteStep, 'kind'>): string {
-  return VERBS[kind] ?? 'Work';
+export function verbOf({ kind, verb }: Pick<RouteStep, 'kind' | 'verb'>): string {
+  return verb ?? VERBS[kind] ?? 'Work';
 }
 
 /** ", to US 8½" after a step that ends on the mandrel; nothing after others. */

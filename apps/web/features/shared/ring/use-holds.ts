@@ -1,6 +1,5 @@
 import type { Order } from '@round-mint/contract/orders';
-import { approvalStep } from '@round-mint/core/schedule';
-import { awaitsApproval } from '@round-mint/core/trade';
+import { isHeld } from '@round-mint/core/trade';
 import { useCallback } from 'react';
 import type { BenchRing } from './bench-model';
 import { useListOrdersQuery } from '@/store/trade-api';
@@ -11,8 +10,7 @@ export function useHolds(): (bench: BenchRing) => Order | undefined {
   return useCallback(
     ({ ring, state }) => {
       const order = orders?.find(({ ringId, state: at }) => ringId === ring.id && at !== 'cancelled');
-      if (!order || !awaitsApproval(order)) return undefined;
-      return approvalStep(state.steps) === state.step ? order : undefined;
+      return order && isHeld(order, state) ? order : undefined;
     },
     [orders],
   );

@@ -6,4 +6,5 @@ export const FINISHES: readonly { readonly value: Finish; readonly label: string
   { value: 'satin', label: 'satin' },
   { value: 'polished', label: 'polished' },
   { value: 'dark', label: 'dark' },
+  { value: 'fire-scale', label: 'fire scale' },
 ];

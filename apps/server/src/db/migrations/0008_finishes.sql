@@ -1,0 +1,2 @@
+ALTER TABLE "plans" DROP CONSTRAINT "plans_finish";--> statement-breakpoint
+ALTER TABLE "plans" ADD CONSTRAINT "plans_finish" CHECK ("plans"."finish" in ('as-formed', 'satin', 'polished', 'dark', 'fire-scale'));
