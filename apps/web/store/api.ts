@@ -117,6 +117,17 @@ export const api = createApi({
       transformResponse: itemsOf,
       providesTags: ['Ring'],
     }),
+    /** Rings that are neither on the bench nor in the log: archived, or given up as spoilt. */
+    listArchivedRings: build.query<ItemsOf<typeof rings.list>, void>({
+      query: () => call(rings.list, { query: { archived: '1', limit: MOST_A_PAGE } }),
+      transformResponse: itemsOf,
+      providesTags: ['Ring'],
+    }),
+    listSpoiltRings: build.query<ItemsOf<typeof rings.list>, void>({
+      query: () => call(rings.list, { query: { status: 'spoilt', limit: MOST_A_PAGE } }),
+      transformResponse: itemsOf,
+      providesTags: ['Ring'],
+    }),
     getRing: build.query<ResponseOf<typeof rings.get>, string>({
       query: (id) => call(rings.get, { params: { id } }),
       providesTags: ['Ring'],
@@ -260,7 +271,9 @@ export const {
   useRemoveDieChartMutation,
   useRestoreDieChartMutation,
   useAddPlanMutation,
+  useListArchivedRingsQuery,
   useListRingsQuery,
+  useListSpoiltRingsQuery,
   useGetRingQuery,
   useStartRingMutation,
   useRemoveRingMutation,

@@ -5,6 +5,7 @@ import type { CoinStock } from '@round-mint/contract/stock';
 interface Call {
   readonly method: string;
   readonly path: string;
+  readonly query: URLSearchParams;
   readonly body: unknown;
 }
 
@@ -44,6 +45,7 @@ export function fakeServer(answers: Answers): Call[] {
     const call = {
       method: request.method,
       path: url.pathname.replace('/api/v1', ''),
+      query: url.searchParams,
       body: text ? (JSON.parse(text) as unknown) : undefined,
     };
     calls.push(call);

@@ -74,10 +74,11 @@ export function listOf<T extends z.ZodType>(item: T) {
   return z.object({ items: z.array(item), nextCursor: z.string().nullable() });
 }
 
+/** Yes or no in a query. */
+export const flagSchema = z.enum(['0', '1'], { error: 'must be 0 or 1' });
+
 /** `?dryRun=1` only tells what a call would do. */
-export const dryRunQuerySchema = z.strictObject({
-  dryRun: z.enum(['0', '1'], { error: 'must be 0 or 1' }).optional(),
-});
+export const dryRunQuerySchema = z.strictObject({ dryRun: flagSchema.optional() });
 
 /** How a failure is answered. An app may meet a newer server: it reads codes that it does not know, too. */
 export const errorSchema = z.object({

@@ -6,6 +6,7 @@ import { WORK_KINDS } from '@round-mint/core/work';
 import { curlSchema, finishSchema, overruledSchema, routeStepSchema, routeTotalsSchema } from './coin-ring';
 import {
   coinSchema,
+  flagSchema,
   idSchema,
   lengthMm,
   listOf,
@@ -23,6 +24,8 @@ export const RING_STATUSES = ['in-work', 'finished', 'spoilt'] as const;
 /** Rings may be listed by how far they are. */
 export const ringListQuerySchema = listQuerySchema.extend({
   status: z.enum(RING_STATUSES, { error: `must be one of: ${RING_STATUSES.join(', ')}` }).optional(),
+  /** Those that were archived, instead of the others. */
+  archived: flagSchema.optional(),
 });
 
 export const ringInputSchema = z.strictObject({
@@ -138,6 +141,10 @@ export const ringEventBodySchema = z.discriminatedUnion('kind', [
     kind: z.literal('wall-changed'),
     wall: wallKindSchema,
     curl: curlSchema.optional(),
+  }),
+  z.strictObject({
+    kind: z.literal('style-changed'),
+    style: z.literal('straight', { error: 'must be straight: lapped ends can be made to meet' }),
   }),
   z.strictObject({ kind: z.literal('step-skipped'), step: stepIndex, why: shortText(200).optional() }),
   z.strictObject({

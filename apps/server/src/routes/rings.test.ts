@@ -1,5 +1,5 @@
 import { benchWordSchema } from '@round-mint/contract/bench';
-import { ringWithEventsSchema, type RingEventInput } from '@round-mint/contract/rings';
+import { ringListSchema, ringWithEventsSchema, type RingEventInput } from '@round-mint/contract/rings';
 import { randomUUID } from 'node:crypto';
 import { DEMO_COINS } from '../demo/stock';
 import { stateOf } from '../services/ring-store';
@@ -139,7 +139,13 @@ describe('a ring at the bench', () => {
     await server.api.delete(`/api/v1/rings/${ring.id}`).expect(204);
     expect(await piecesOf('Velmar 50 velm')).toBe(left + 1);
     await server.api.get(`/api/v1/rings/${ring.id}`).expect(404);
+    const archivedIds = async () =>
+      ringListSchema
+        .parse((await server.api.get('/api/v1/rings?archived=1').expect(200)).body)
+        .items.map(({ id }) => id);
+    expect(await archivedIds()).toContain(ring.id);
     await server.api.post(`/api/v1/rings/${ring.id}/restore`).expect(200);
+    expect(await archivedIds()).not.toContain(ring.id);
     expect(await piecesOf('Velmar 50 velm')).toBe(left);
   });
 

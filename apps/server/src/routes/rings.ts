@@ -9,7 +9,9 @@ import { logEvents, removeRing, restoreRing, startRing } from '../services/rings
 /** Rings at the bench. */
 export function ringsRouter(db: Database): Router {
   const router = Router();
-  serve(router, rings.list, ({ query: { status, ...query } }) => listRings(db, query, status));
+  serve(router, rings.list, ({ query: { status, archived, ...query } }) =>
+    listRings(db, query, { status, archived: archived === '1' }),
+  );
   serve(router, rings.start, ({ body }) => startRing(db, body));
   serve(router, rings.get, ({ params }) => getRing(db, params.id));
   serve(router, rings.bench, ({ params }) => readBenchWord(db, params.id));

@@ -1,5 +1,5 @@
 import type { ListQuery } from '@round-mint/contract/common';
-import { and, asc, desc, ilike, isNull, or, type SQL } from 'drizzle-orm';
+import { and, asc, desc, ilike, isNotNull, isNull, or, type SQL } from 'drizzle-orm';
 import type { PgColumn } from 'drizzle-orm/pg-core';
 import { HttpError } from '../http/errors';
 
@@ -14,6 +14,8 @@ export interface ListColumns {
   readonly id: PgColumn;
   /** Left out where nothing is ever archived. */
   readonly archivedAt?: PgColumn | undefined;
+  /** The archived ones instead of the others. */
+  readonly archived?: boolean;
 }
 
 export interface ListClauses {
@@ -42,6 +44,7 @@ function literalPattern(text: string): string {
 /** Turns `?q=&sort=&limit=&cursor=` into query clauses. @throws HttpError for a field that the list is not sorted by */
 export function listClauses(query: ListQuery, columns: ListColumns): ListClauses {
   const sort = query.sort ?? columns.defaultSort;
+  const { archivedAt, archived = false } = columns;
   const turned = sort.startsWith('-');
   const column = columns.sort[turned ? sort.slice(1) : sort];
   if (!column) {
@@ -53,7 +56,7 @@ export function listClauses(query: ListQuery, columns: ListColumns): ListClauses
     or(...columns.search.map((field) => ilike(field, literalPattern(word)))),
   );
   return {
-    where: and(columns.archivedAt && isNull(columns.archivedAt), ...matches),
+    where: and(archivedAt && (archived ? isNotNull(archivedAt) : isNull(archivedAt)), ...matches),
     orderBy: [turned ? desc(column) : asc(column), asc(columns.id)],
     limit: query.limit,
     offset: readCursor(query.cursor),

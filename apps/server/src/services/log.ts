@@ -43,7 +43,7 @@ export async function listLog(db: Database, query: ListQuery) {
   const { items, nextCursor } = await listRings(
     db,
     { ...query, sort: query.sort ?? LATEST_FIRST },
-    'finished',
+    { status: 'finished' },
   );
   return { items: items.map(entryOf), nextCursor };
 }

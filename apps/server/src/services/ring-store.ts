@@ -69,11 +69,21 @@ async function withEvents(db: Database, rows: readonly RingRow[]): Promise<RingW
   return rows.map((row) => ({ ...ringOf(row), events: events.get(row.id) ?? [] }));
 }
 
-/** @param status only rings in this state; left out, all */
-export async function listRings(db: Database, query: ListQuery, status?: Ring['status']) {
+/** Which rings: in one state, or all; the archived ones instead of the others. */
+interface RingChoice {
+  readonly status?: Ring['status'] | undefined;
+  readonly archived?: boolean;
+}
+
+export async function listRings(
+  db: Database,
+  query: ListQuery,
+  { status, archived = false }: RingChoice = {},
+) {
   const clauses = listClauses(query, {
     id: rings.id,
     archivedAt: rings.archivedAt,
+    archived,
     search: [rings.name, rings.status],
     sort: {
       name: rings.name,
@@ -109,7 +119,7 @@ export function ringsIn(
   status: Ring['status'],
   sort?: string,
 ): Promise<readonly RingWithEvents[]> {
-  return everyPage((query) => listRings(db, query, status), sort);
+  return everyPage((query) => listRings(db, query, { status }), sort);
 }
 
 /** Every finished ring, however many there are. */

@@ -126,6 +126,7 @@ function changedWords(scene: Scene): Said {
   const what = {
     target: `Now to ${writeSize(targetOf(scene), system)}.`,
     wall: `Now ${stored.wall?.kind ?? 'another'} instead.`,
+    style: 'Now with ends that meet.',
     skipped: 'A step was left out.',
   }[stored.openChange?.kind ?? 'skipped'];
   const word = step ? readWords(scene, step) : undefined;

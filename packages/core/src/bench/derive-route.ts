@@ -2,7 +2,7 @@ import { replanning, type NewRoute, type OutOfReach, type RingInWork } from '../
 import { readingStanding, ringState, standingEvents, type RingState } from '../ring';
 import type { RouteStep } from '../steps';
 import type { MandrelReading } from '../size';
-import { aimBand, replanBand } from '../work';
+import { aimBand, buttJoint, replanBand, type BandInWork } from '../work';
 import { mayAnneal, mayReduce, type BenchTools, type RingAtBench } from './ring-at-bench';
 
 /** Something that was found and from which the rest of the route follows. */
@@ -66,8 +66,8 @@ export function findingOf(ring: RingAtBench, state: RingState): Finding | undefi
     return { because: state.openReading.eventId, kind: 'reading' };
   }
   const { openChange } = state;
-  // Only a coin's wall can be another than planned.
-  if (openChange && (ring.coin || openChange.kind !== 'wall')) {
+  // Only a coin's wall can be another than planned, and only a handle's joint.
+  if (openChange && (ring.coin ? openChange.kind !== 'style' : openChange.kind !== 'wall')) {
     return { because: openChange.eventId, kind: 'change' };
   }
   if (!ring.coin) return undefined;
@@ -134,6 +134,16 @@ function standsAt(state: RingState): { readonly readAt: number; readonly read: M
       };
 }
 
+/** What follows from another wish alone, before what was read is looked at. */
+function changedBand(
+  band: BandInWork,
+  kind: NonNullable<RingState['openChange']>['kind'] | undefined,
+  mm: number,
+) {
+  if (kind === 'target') return aimBand(band, mm);
+  return kind === 'style' ? buttJoint(band, mm) : undefined;
+}
+
 function bandRoute(
   ring: RingAtBench,
   state: RingState,
@@ -155,18 +165,21 @@ function bandRoute(
     traits,
     system,
   };
-  const aimed = openChange?.kind === 'target' && targetMm !== undefined ? aimBand(band, targetMm) : undefined;
-  const steps = aimed ? [...state.steps.slice(0, aimed.fromStep), ...aimed.steps] : state.steps;
-  const aimedFromRead = aimed !== undefined && band.readAt >= aimed.fromStep - 1;
-  const reads = (state.openReading !== undefined || openChange?.kind === 'skipped') && !aimedFromRead;
-  const found = (reads ? replanBand({ ...band, steps }) : undefined) ?? aimed;
+  const aims = openChange?.kind === 'target';
+  const changed = changedBand(band, openChange?.kind, targetMm ?? ring.targetInsideDiameterMm);
+  const steps = changed ? [...state.steps.slice(0, changed.fromStep), ...changed.steps] : state.steps;
+  // A new joint is closed and read again; a new size is aimed at from what was read.
+  const readIsIn =
+    changed !== undefined && (openChange?.kind === 'style' || band.readAt >= changed.fromStep - 1);
+  const reads = (state.openReading !== undefined || openChange?.kind === 'skipped') && !readIsIn;
+  const found = (reads ? replanBand({ ...band, steps }) : undefined) ?? changed;
   if (!found) return AS_PLANNED;
   return {
     kind: 'changed',
     because,
     fromStep: found.fromStep,
     steps: found.steps,
-    ...(aimed ? { targetInsideDiameterMm: targetMm } : {}),
+    ...(aims && changed ? { targetInsideDiameterMm: targetMm } : {}),
   };
 }
 

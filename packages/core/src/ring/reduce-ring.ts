@@ -13,6 +13,7 @@ function startState({ steps, targetInsideDiameterMm, holeMm }: RingPlan): RingSt
     targetInsideDiameterMm,
     holeMm,
     wall: undefined,
+    style: undefined,
     openChange: undefined,
     toolsUsed: new Map(),
     reroutes: [],
@@ -89,8 +90,9 @@ function changesSize(step: RouteStep): boolean {
 }
 
 function movedAsPlanned(state: RingState, next: RingState, step: RouteStep): RingState {
-  // Another part begins: what was read of the one before says nothing of it.
-  if (step.kind === 'saw') return { ...next, edges: step.after, edgesSource: 'planned', spent: FRESH };
+  // Another part begins: what was read of the one before says nothing of it. A cut of the same part leaves its size.
+  if (step.kind === 'saw' && step.before.cutInsideDiameterMm !== step.after.cutInsideDiameterMm)
+    return { ...next, edges: step.after, edgesSource: 'planned', spent: FRESH };
   // From planned edges the route's own strains hold; from a reading the rest of the way is computed afresh.
   if (state.edgesSource === 'planned') {
     return {
@@ -240,6 +242,8 @@ function apply(state: RingState, event: RingEvent, plan: RingPlan): RingState {
         wall: { kind: body.wall, curl: body.curl },
         openChange: { eventId: event.id, kind: 'wall' },
       };
+    case 'style-changed':
+      return { ...state, style: body.style, openChange: { eventId: event.id, kind: 'style' } };
     case 'step-skipped':
       return stepSkipped(state, body.step, event);
     case 'step-added':

@@ -47,6 +47,8 @@ export type RingEventBody =
       readonly wall: WallWish['kind'];
       readonly curl?: WallWish['curl'];
     }
+  /** Lapped ends of a ring from a handle are to meet. */
+  | { readonly kind: 'style-changed'; readonly style: 'straight' }
   /** A step that was left out. */
   | { readonly kind: 'step-skipped'; readonly step: number; readonly why?: string | undefined }
   /** A step that the maker puts in behind another; behind −1 it is the first. */
@@ -120,6 +122,7 @@ const FOUND: readonly RingEventBody['kind'][] = [
   'anneal-done',
   'target-changed',
   'wall-changed',
+  'style-changed',
 ];
 
 function isFound({ kind }: RingEventBody): boolean {

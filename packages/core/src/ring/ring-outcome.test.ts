@@ -8,6 +8,7 @@ function stateWith(change: Partial<RingState>): RingState {
     targetInsideDiameterMm: 18,
     holeMm: 12.7,
     wall: undefined,
+    style: undefined,
     openChange: undefined,
     toolsUsed: new Map(),
     reroutes: [],

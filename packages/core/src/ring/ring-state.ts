@@ -51,7 +51,10 @@ export interface RingState {
   /** The wall that is wanted now; undefined while it is the plan's. */
   readonly wall: WallWish | undefined;
   /** What was told last from which the rest of the route follows, until a route was planned from it. */
-  readonly openChange: { readonly eventId: string; readonly kind: 'target' | 'wall' | 'skipped' } | undefined;
+  readonly openChange:
+    { readonly eventId: string; readonly kind: 'target' | 'wall' | 'style' | 'skipped' } | undefined;
+  /** How the ends of a ring from a handle are to lie now; undefined while it is as planned. */
+  readonly style: 'straight' | undefined;
   /** What steps were really done with, the last word on each. */
   readonly toolsUsed: ReadonlyMap<number, { readonly toolId: string; readonly setting: string | undefined }>;
   readonly reroutes: readonly Reroute[];

@@ -16,8 +16,7 @@ const PRESS =
   'Eye protection, hands clear; clamp the press down. Never strike hardened steel on hardened steel.';
 const TORCH = 'Nothing that burns near the torch; ventilate; eye protection. Quench away from your face.';
 
-/** Steps that no route holds have no entry. */
-const STEP_DEFAULTS: Partial<Readonly<Record<StepKind, StepDefaults>>> = {
+const STEP_DEFAULTS: Readonly<Record<StepKind, StepDefaults>> = {
   cut: {
     handsOnMin: 6,
     waitMin: 0,
@@ -179,20 +178,16 @@ const STEP_DEFAULTS: Partial<Readonly<Record<StepKind, StepDefaults>>> = {
   },
 };
 
-/**
- * @param traits whose minutes are taken, where the log knows them
- * @throws for a kind that no route holds
- */
+/** Words and times of a kind of step. @param traits whose minutes are taken, where the log knows them */
 export function stepDefaults(kind: StepKind, traits?: BenchTraits): StepDefaults {
   const defaults = STEP_DEFAULTS[kind];
-  if (!defaults) throw new Error(`no words for a ${kind} step`);
   const handsOnMin = traits?.handsOnMin[kind];
   return handsOnMin === undefined ? defaults : { ...defaults, handsOnMin };
 }
 
-/** Hands-on minutes of a kind of step before any was timed; 0 for what no route holds. */
+/** Hands-on minutes of a kind of step before any was timed. */
 export function defaultMinutes(kind: StepKind): number {
-  return STEP_DEFAULTS[kind]?.handsOnMin ?? 0;
+  return STEP_DEFAULTS[kind].handsOnMin;
 }
 
 /** What an anneal step says: soften at the metal's own heat, where the table knows it. */

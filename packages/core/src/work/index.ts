@@ -15,6 +15,7 @@ export type {
   WorkKind,
   WorkPiece,
 } from './kinds';
+export { buttJoint } from './butt-joint';
 export { coinBandOf } from './plan-coin-band';
 export { handleVerdict, keptProfile } from './plan-handle';
 export type { WorkBench, WorkPlan, WorkPrediction, WorkWish } from './plan-shape';

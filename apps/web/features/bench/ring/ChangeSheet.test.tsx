@@ -1,8 +1,9 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { eventOf, RING_ID, stepIndex, workedTo } from '@/testing/demo-ring';
 import { listOf, punchOf } from '@/testing/fake-server';
+import { handleRingOf } from '@/testing/handle-ring';
 import { router } from '@/testing/router';
-import { renderRing } from './test-ring-work';
+import { renderRing, renderWork } from './test-ring-work';
 
 jest.mock('expo-router', () => jest.requireActual('@/testing/router').fakeRouter());
 
@@ -59,6 +60,28 @@ describe('what is other than planned', () => {
     change('the tool');
     fireEvent.press(screen.getByRole('radio', { name: tool.name }));
     await waitFor(() => expect(sent()).toEqual([{ kind: 'tool-used', step: 0, toolId: tool.id }]));
+  });
+
+  it('keeps a note, and only one with words', async () => {
+    const { sent } = await renderRing([]);
+    change('a note');
+    expect(screen.getByRole('button', { name: 'Keep the note' })).toBeDisabled();
+    fireEvent.changeText(screen.getByLabelText('In your words'), ' hole 24, face B ');
+    fireEvent.press(screen.getByRole('button', { name: 'Keep the note' }));
+    await waitFor(() => expect(sent()).toEqual([{ kind: 'note', text: 'hole 24, face B' }]));
+  });
+
+  it('makes lapped ends meet, and offers it only where they lap', async () => {
+    const { sent } = await renderWork(handleRingOf());
+    change('the joint');
+    fireEvent.press(screen.getByRole('button', { name: 'Make the ends meet' }));
+    await waitFor(() => expect(sent()).toEqual([{ kind: 'style-changed', style: 'straight' }]));
+    screen.unmount();
+    const told = eventOf(90, { kind: 'style-changed', style: 'straight' });
+    await renderWork(handleRingOf([told]));
+    expect(screen.getByText(/^Now with ends that meet\./)).toBeTruthy();
+    fireEvent.press(screen.getByLabelText('Something is other than planned'));
+    expect(screen.queryByRole('radio', { name: 'the joint' })).toBeNull();
   });
 
   it('archives the ring, with undo', async () => {

@@ -13,7 +13,7 @@ import { Choices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
-import { STEPS_TO_ADD, toolsOfStep } from './change-model';
+import { hasLappedEnds, STEPS_TO_ADD, toolsOfStep } from './change-model';
 
 interface ChangeSheetProps {
   readonly bench: BenchRing;
@@ -22,7 +22,7 @@ interface ChangeSheetProps {
   readonly onClose: () => void;
 }
 
-type What = 'size' | 'wall' | 'skip' | 'add' | 'tool' | 'archive';
+type What = 'size' | 'wall' | 'joint' | 'skip' | 'add' | 'tool' | 'note' | 'archive';
 
 /** Another size is wanted: the rest is planned to it from where the ring stands. */
 function SizeForm({ bench, log, onClose }: Omit<ChangeSheetProps, 'onArchive'>) {
@@ -110,10 +110,34 @@ function ToolForm({ bench, log, onClose }: Omit<ChangeSheetProps, 'onArchive'>) 
   );
 }
 
+/** Anything else that is worth keeping with the ring. */
+function NoteForm({ log, onClose }: Omit<ChangeSheetProps, 'onArchive'>) {
+  const [text, setText] = useState('');
+  const told = text.trim();
+  const keep = () => {
+    log.log({ kind: 'note', text: told });
+    onClose();
+  };
+  return (
+    <>
+      <Field
+        label="In your words"
+        value={text}
+        onChangeText={setText}
+        hint="Kept with the ring."
+        multiline
+        maxLength={500}
+      />
+      <Button look="main" label="Keep the note" disabled={told === ''} onPress={keep} />
+    </>
+  );
+}
+
 /** What is other than planned: told here, the rest is planned from it. */
 export function ChangeSheet({ bench, log, onArchive, onClose }: ChangeSheetProps) {
   const [what, setWhat] = useState<What>('size');
   const { coinRing, state } = bench;
+  const lapped = hasLappedEnds(bench);
   const form = { bench, log, onClose };
   const wall = state.wall?.kind ?? coinRing?.wall;
   return (
@@ -126,9 +150,11 @@ export function ChangeSheet({ bench, log, onArchive, onClose }: ChangeSheetProps
         choices={[
           { value: 'size', label: 'the size' },
           ...(coinRing ? [{ value: 'wall' as const, label: 'the wall' }] : []),
+          ...(lapped ? [{ value: 'joint' as const, label: 'the joint' }] : []),
           { value: 'skip', label: 'skip the step' },
           { value: 'add', label: 'add a step' },
           { value: 'tool', label: 'the tool' },
+          { value: 'note', label: 'a note' },
           { value: 'archive', label: 'archive it' },
         ]}
       />
@@ -148,6 +174,21 @@ export function ChangeSheet({ bench, log, onArchive, onClose }: ChangeSheetProps
           }}
         />
       ) : null}
+      {what === 'joint' ? (
+        <>
+          <Type>
+            The end outside is sawn off where the inner one lies, both are filed to meet and closed.
+          </Type>
+          <Button
+            look="main"
+            label="Make the ends meet"
+            onPress={() => {
+              log.log({ kind: 'style-changed', style: 'straight' });
+              onClose();
+            }}
+          />
+        </>
+      ) : null}
       {what === 'skip' ? <SkipForm {...form} /> : null}
       {what === 'add' ? (
         <Choices
@@ -161,6 +202,7 @@ export function ChangeSheet({ bench, log, onArchive, onClose }: ChangeSheetProps
         />
       ) : null}
       {what === 'tool' ? <ToolForm {...form} /> : null}
+      {what === 'note' ? <NoteForm {...form} /> : null}
       {what === 'archive' ? (
         <>
           <Type>It leaves the bench and can be brought back. Nothing of it is lost.</Type>

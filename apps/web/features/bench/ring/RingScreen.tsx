@@ -1,7 +1,8 @@
-import { Redirect, useLocalSearchParams } from 'expo-router';
+import { Redirect, useLocalSearchParams, useRouter } from 'expo-router';
 import { useWidthClass } from '@/features/shared/screen/use-width';
 import { useRing } from '@/store/use-rings';
 import { Screen } from '@/ui/Screen';
+import { TextButton } from '@/ui/TextButton';
 import { Empty, Fetched } from '@/ui/Waiting';
 import { RingWork } from './RingWork';
 import { SpoiltScreen } from './SpoiltScreen';
@@ -11,6 +12,7 @@ import { WideBench } from './WideBench';
 /** One ring in work; a finished one is found in the log. */
 export function RingScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
+  const router = useRouter();
   const wide = useWidthClass() === 'wide';
   const { data: ring } = useRing(id);
   return (
@@ -24,6 +26,7 @@ export function RingScreen() {
         return (
           <Screen>
             <Empty title="This ring is not on the bench.">It may have been archived.</Empty>
+            <TextButton label="Archived rings" onPress={() => router.replace('/bench/archived')} />
           </Screen>
         );
       }}

@@ -1,4 +1,5 @@
 import type { StoredTool } from '@round-mint/contract/kit';
+import type { BenchRing } from '@/features/shared/ring/bench-model';
 import type { StepKind } from '@round-mint/core/steps';
 
 type ToolKind = StoredTool['spec']['kind'];
@@ -38,4 +39,10 @@ export const STEPS_TO_ADD = [
 export function toolsOfStep<T extends StoredTool>(kind: StepKind, kit: readonly T[]): readonly T[] {
   const kinds = TOOLS[kind] ?? [];
   return kit.filter(({ spec }) => kinds.includes(spec.kind)).sort((a, b) => a.name.localeCompare(b.name));
+}
+
+/** Whether a ring from a handle has ends that lap or wind past each other, and is to keep them so far. */
+export function hasLappedEnds({ ring, state }: Pick<BenchRing, 'ring' | 'state'>): boolean {
+  if (ring.kind === 'coin' || ring.work.kind !== 'handle') return false;
+  return ring.work.style !== 'straight' && state.style === undefined;
 }

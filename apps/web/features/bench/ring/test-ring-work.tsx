@@ -1,4 +1,4 @@
-import type { RingEventInput } from '@round-mint/contract/rings';
+import type { RingEventInput, RingWithEvents } from '@round-mint/contract/rings';
 import { RING_ID, ringOf } from '@/testing/demo-ring';
 import { fakeServer } from '@/testing/fake-server';
 import { renderWithStore, settle } from '@/testing/render';
@@ -14,7 +14,11 @@ export async function renderRing(
   answers = {},
   change: Parameters<typeof ringOf>[1] = {},
 ) {
-  const ring = ringOf(events, change);
+  return renderWork(ringOf(events, change), answers);
+}
+
+/** The same for a ring of any kind. */
+export async function renderWork(ring: RingWithEvents, answers = {}) {
   const calls = fakeServer({ [RING_EVENTS]: () => ring, ...answers });
   const { store } = renderWithStore(<RingWork bench={benchRing(ring)} />);
   await settle();

@@ -54,6 +54,8 @@ function words(event: RingEvent, bench: BenchRing, write: Writers, system: SizeS
       return `Hole measured: ${write.length(body.diameterMm, 2)}`;
     case 'target-changed':
       return `Wanted ${write.size(body.insideDiameterMm)} from here on: ${body.why}`;
+    case 'style-changed':
+      return 'The ends are to meet now';
     case 'wall-changed':
       return `Wanted ${body.wall} from here on`;
     case 'step-skipped': {

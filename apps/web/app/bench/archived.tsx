@@ -1,0 +1,1 @@
+export { ArchivedScreen as default } from '@/features/bench/ring/ArchivedScreen';

@@ -1,0 +1,117 @@
+import type { RingWithEvents } from '@round-mint/contract/rings';
+import { format } from 'date-fns';
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { benchRing } from '@/features/shared/ring/bench-model';
+import { useWriters } from '@/features/shared/settings/use-settings';
+import { BenchTabs } from '@/features/shared/tabs/BenchTabs';
+import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
+import { useListArchivedRingsQuery, useListSpoiltRingsQuery, useRestoreRingMutation } from '@/store/api';
+import { noticeShown } from '@/store/notices-slice';
+import { problemText } from '@/store/problem';
+import { useAppDispatch } from '@/store/store';
+import { Button } from '@/ui/Button';
+import { Screen } from '@/ui/Screen';
+import { Type } from '@/ui/Type';
+import { Empty, Fetched } from '@/ui/Waiting';
+
+/** How far it had come. */
+function standingWords(ring: RingWithEvents): string {
+  const { state, step } = benchRing(ring);
+  if (ring.status === 'spoilt') return `given up at step ${state.step + 1} of ${state.steps.length}`;
+  if (!step) return ring.status === 'finished' ? 'finished' : 'all steps done';
+  return `step ${state.step + 1} of ${state.steps.length}: ${step.title.toLowerCase()}`;
+}
+
+interface RowProps {
+  readonly ring: RingWithEvents;
+  readonly label: string;
+  readonly onPress: () => void;
+}
+
+function Row({ ring, label, onPress }: RowProps) {
+  const write = useWriters();
+  const { name, stockName, prediction, createdAt } = ring;
+  return (
+    <View role="listitem" className="flex-row items-center gap-3 border-b border-line py-3">
+      <View className="flex-1">
+        <Type as="heading">{name}</Type>
+        <Type as="small">{`${stockName} → ${write.size(prediction.targetInsideDiameterMm)}, ${standingWords(ring)}`}</Type>
+        <Type as="small">{`begun ${format(new Date(createdAt), 'd MMM yyyy')}`}</Type>
+      </View>
+      <Button label={label} describe={`${label}: ${name}`} onPress={onPress} />
+    </View>
+  );
+}
+
+/** Rings that left the bench unfinished: archived or given up, each with the way back. */
+export function ArchivedScreen() {
+  return (
+    <Fetched from={useListArchivedRingsQuery()} what="the archived rings">
+      {(archived) => (
+        <Fetched from={useListSpoiltRingsQuery()} what="the spoilt rings">
+          {(spoilt) => <Archived archived={archived} spoilt={spoilt} />}
+        </Fetched>
+      )}
+    </Fetched>
+  );
+}
+
+interface ArchivedProps {
+  readonly archived: readonly RingWithEvents[];
+  readonly spoilt: readonly RingWithEvents[];
+}
+
+function Archived({ archived, spoilt }: ArchivedProps) {
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const [restore] = useRestoreRingMutation();
+  const bringBack = async ({ id, name }: RingWithEvents) => {
+    try {
+      await restore(id).unwrap();
+      dispatch(noticeShown({ text: `${name} is back.` }));
+    } catch (error) {
+      dispatch(noticeShown({ text: problemText(error), problem: true }));
+    }
+  };
+  return (
+    <Screen
+      testID="archived-screen"
+      header={
+        <>
+          <PlaceHeader title="Bench" note="Archived rings" />
+          <BenchTabs here="Rings" />
+        </>
+      }
+      footer={<Button label="Rings in work" onPress={() => router.navigate('/bench')} />}
+    >
+      {archived.length + spoilt.length === 0 ? (
+        <Empty title="Nothing is archived.">
+          A ring that is archived or given up at the bench is found here, and taken out again.
+        </Empty>
+      ) : null}
+      {archived.length > 0 ? (
+        <View role="list" aria-label="Archived rings">
+          {archived.map((ring) => (
+            <Row key={ring.id} ring={ring} label="Bring back" onPress={() => void bringBack(ring)} />
+          ))}
+        </View>
+      ) : null}
+      {spoilt.length > 0 ? (
+        <View className="gap-1 pt-4">
+          <Type as="label">Given up</Type>
+          <View role="list" aria-label="Rings that were given up">
+            {spoilt.map((ring) => (
+              <Row
+                key={ring.id}
+                ring={ring}
+                label="Look"
+                onPress={() => router.push({ pathname: '/bench/[id]', params: { id: ring.id } })}
+              />
+            ))}
+          </View>
+        </View>
+      ) : null}
+    </Screen>
+  );
+}
