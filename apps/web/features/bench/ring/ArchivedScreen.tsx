@@ -46,10 +46,11 @@ function Row({ ring, label, onPress }: RowProps) {
 
 /** Rings that left the bench unfinished: archived or given up, each with the way back. */
 export function ArchivedScreen() {
+  const fromSpoilt = useListSpoiltRingsQuery();
   return (
     <Fetched from={useListArchivedRingsQuery()} what="the archived rings">
       {(archived) => (
-        <Fetched from={useListSpoiltRingsQuery()} what="the spoilt rings">
+        <Fetched from={fromSpoilt} what="the spoilt rings">
           {(spoilt) => <Archived archived={archived} spoilt={spoilt} />}
         </Fetched>
       )}
