@@ -46,7 +46,7 @@ export type BenchAnswer = z.infer<typeof benchWordSchema>;
 
 /** A ring as the bench's derivation looks at it: its plan and its events, and nothing else. */
 export function ringAtBench(ring: RingWithEvents): RingAtBench {
-  const { kind, steps, allowanceStrainLog, mayHeat, events, prediction } = ring;
+  const { kind, steps, allowanceStrainLog, mayHeat, spentAtStart, events, prediction } = ring;
   return {
     kind,
     steps,
@@ -55,6 +55,7 @@ export function ringAtBench(ring: RingWithEvents): RingAtBench {
     allowanceStrainLog,
     metal: ring.kind === 'coin' ? ring.coin.metal : ring.metal,
     mayHeat,
+    spentAtStart,
     coin:
       ring.kind === 'coin'
         ? {

@@ -1,6 +1,7 @@
 import { SYMPTOMS } from '@round-mint/core/ring';
 import { z } from 'zod';
 import { FINISHING_SCHOOLS } from '@round-mint/core/forming';
+import { STARTED_STAGES } from '@round-mint/core/half-made';
 import { FACES, STEP_KINDS } from '@round-mint/core/steps';
 import { WORK_KINDS } from '@round-mint/core/work';
 import { curlSchema, finishSchema, overruledSchema, routeStepSchema, routeTotalsSchema } from './coin-ring';
@@ -28,11 +29,27 @@ export const ringListQuerySchema = listQuerySchema.extend({
   archived: flagSchema.optional(),
 });
 
+const readingMm = lengthMm(5, 80);
+
+/** A half-made piece as it was measured: what it is, both ways round the mandrel, and whatever else is known. */
+export const startedFromSchema = z.strictObject({
+  stage: z.enum(STARTED_STAGES, { error: `must be one of: ${STARTED_STAGES.join(', ')}` }),
+  rimDownMm: readingMm,
+  cutDownMm: readingMm,
+  heightMm: lengthMm(1, 40).optional(),
+  thicknessRimMm: lengthMm(0.3, 10).optional(),
+  thicknessCutMm: lengthMm(0.3, 10).optional(),
+  leanDeg: quantity(1, 80, 'degrees').optional(),
+});
+
 export const ringInputSchema = z.strictObject({
   id: idSchema.optional(),
   planId: idSchema,
   name: shortText(80),
+  startedFrom: startedFromSchema.optional(),
 });
+
+const edgeSpendSchema = z.object({ cut: z.number(), rim: z.number() });
 
 /** What the plan promised when the ring was taken to the bench; kept, so that the log can compare. */
 const predictionSchema = z.object({
@@ -60,6 +77,13 @@ const ringFields = {
   allowanceStrainLog: z.number(),
   /** Whether its piece may be heated; rings begun before it was told may, as far as their metal does. */
   mayHeat: z.boolean().optional(),
+  /** Only of a ring that was begun half-way: as it was measured, what was taken to be so, and how hard it is taken to be. */
+  startedFrom: startedFromSchema.optional(),
+  assumptions: z
+    .array(z.object({ code: z.string(), message: z.string() }))
+    .readonly()
+    .optional(),
+  spentAtStart: edgeSpendSchema.optional(),
   mandrelMmPerUsSize: z.number(),
   steps: z.array(routeStepSchema).readonly(),
   totals: routeTotalsSchema,
@@ -102,7 +126,6 @@ function ringKinds<T extends z.ZodRawShape>(fields: T) {
 export const ringSchema = ringKinds({});
 
 const stepIndex = z.number().int().min(0).max(200);
-const readingMm = lengthMm(5, 80);
 const seconds = quantity(1, 7 * 86_400, 'seconds');
 
 export const ringEventBodySchema = z.discriminatedUnion('kind', [

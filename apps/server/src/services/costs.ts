@@ -77,7 +77,7 @@ async function plannedCosts(
   if (order.planId === null) return NO_PLAN;
   const bench = await readBench(db);
   try {
-    const { piece, frozen } = await freezePlan(db, order.planId, bench, order);
+    const { piece, frozen } = await freezePlan(db, order.planId, bench, { order });
     const { slugMassG, ringMassG } = frozen.prediction;
     const { steps } = frozen;
     const planned = priceInput(

@@ -53,7 +53,7 @@ async function agreedJobs(db: Database, orders: readonly Order[]) {
   for (const order of orders) {
     if (order.state !== 'agreed' || order.ringId !== null || order.planId === null) continue;
     try {
-      const { frozen } = await freezePlan(db, order.planId, bench, order);
+      const { frozen } = await freezePlan(db, order.planId, bench, { order });
       jobs.push(orderJob(order, frozen.steps));
     } catch (error) {
       if (!(error instanceof HttpError)) throw error;

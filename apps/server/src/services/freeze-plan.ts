@@ -1,3 +1,4 @@
+import type { StartedFrom } from '@round-mint/core/half-made';
 import { withSeen } from '@round-mint/core/kit';
 import { eq } from 'drizzle-orm';
 import type { Database } from '../db/database';
@@ -30,16 +31,23 @@ export async function readBench(db: Database): Promise<Bench> {
   return { kit, traits, annealSchool, dieCharts, system };
 }
 
+/** What a ring is begun for, and from. */
+interface Beginning {
+  /** That it is made for: what it wishes is in the route. */
+  readonly order?: Pick<Order, 'wish'> | undefined;
+  /** Half-made, as it was measured. */
+  readonly startedFrom?: StartedFrom | undefined;
+}
+
 /**
  * A stored plan with its figures and steps fixed as this bench makes them today.
- * @param order that it is made for: what it wishes is in the route
  * @throws HttpError 404 without plan or piece, 409 when it cannot be made
  */
 export async function freezePlan(
   tx: Database,
   planId: string,
   bench: Bench,
-  order: Pick<Order, 'wish'> | undefined,
+  { order, startedFrom }: Beginning = {},
 ): Promise<Frozen> {
   const [planRow] = await tx.select().from(plans).where(eq(plans.id, planId));
   if (!planRow) throw notFound('plan');
@@ -47,5 +55,5 @@ export async function freezePlan(
   const [stockRow] = await tx.select().from(stock).where(eq(stock.id, plan.stockId));
   if (!stockRow) throw notFound('piece of stock');
   const piece = stockItem(stockRow);
-  return { plan, piece, frozen: frozenPlan(plan, piece, bench, order?.wish) };
+  return { plan, piece, frozen: frozenPlan(plan, piece, bench, { wish: order?.wish, startedFrom }) };
 }

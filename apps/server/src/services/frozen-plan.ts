@@ -1,8 +1,9 @@
 import { wallWishOf } from '@round-mint/contract/coin-ring';
 import type { Plan } from '@round-mint/contract/plans';
-import type { StockItem } from '@round-mint/contract/stock';
+import type { CoinStock, StockItem } from '@round-mint/contract/stock';
 import type { CustomerWishRow } from '@round-mint/contract/orders';
 import { withWishes, type RingWishes } from '@round-mint/core/finishing';
+import { planFrom, type StartedFrom } from '@round-mint/core/half-made';
 import { identify } from '@round-mint/core/identify';
 import type { DieChart, Kit } from '@round-mint/core/kit';
 import { type AnnealSchool, planCoinRing } from '@round-mint/core/route';
@@ -46,16 +47,39 @@ function heatOf(piece: StockItem): { readonly mayHeat?: boolean } {
   return heat === undefined ? {} : { mayHeat: heat !== 'no' };
 }
 
-function frozenCoinPlan(plan: CoinPlan, piece: StockItem, bench: Bench): FrozenPlan {
+/** What every ring of a coin keeps, whether it is begun from the flat coin or half-way. */
+function coinRingBase(plan: CoinPlan, piece: CoinStock, { kit }: Bench) {
+  const { diameterMm, rimThicknessMm, massG, metal, form } = piece;
+  const { wall, curlDeg, curl, finish, overruled } = plan;
+  return {
+    kind: 'coin' as const,
+    stockName: piece.name,
+    coin: { diameterMm, rimThicknessMm, massG, metal, form },
+    wall,
+    curlDeg,
+    ...(curl ? { curl } : {}),
+    finish,
+    ...(overruled ? { overruled } : {}),
+    mandrelMmPerUsSize: mandrelTaper(kit),
+    ...heatOf(piece),
+  };
+}
+
+/** Refuses what its test rules out. @throws HttpError 409 */
+function coinPiece(plan: CoinPlan, piece: StockItem): CoinStock {
   if (piece.kind !== 'coin') throw wrongPiece(plan, piece);
   const gate = permitReasons('coin', permitsOf(piece));
   if (gate.some(({ level }) => level === 'refuse')) throw refused(gate);
-  const { diameterMm, rimThicknessMm, massG, metal, form } = piece;
-  const coin = { diameterMm, rimThicknessMm, massG, metal, form };
-  const { holeMm, targetInsideDiameterMm, wall, curlDeg, curl, finish, school, overruled } = plan;
+  return piece;
+}
+
+function frozenCoinPlan(plan: CoinPlan, stored: StockItem, bench: Bench): FrozenPlan {
+  const piece = coinPiece(plan, stored);
+  const base = coinRingBase(plan, piece, bench);
+  const { holeMm, targetInsideDiameterMm, finish, school } = plan;
   const { kit, annealSchool, dieCharts, traits } = bench;
   const planned = planCoinRing(
-    { coin, holeMm, targetInsideDiameterMm, wall: wallWishOf(plan), school },
+    { coin: base.coin, holeMm, targetInsideDiameterMm, wall: wallWishOf(plan), school },
     { kit, finish, annealSchool, dieCharts, traits },
   );
   const { route } = planned;
@@ -63,16 +87,8 @@ function frozenCoinPlan(plan: CoinPlan, piece: StockItem, bench: Bench): FrozenP
   const { bandWidthMm, axialHeightMm, thicknessCutEdgeMm, thicknessRimEdgeMm } = planned;
   const { slugMassG, ringMassG, annealCount } = planned;
   return {
-    kind: 'coin',
-    stockName: piece.name,
-    coin,
+    ...base,
     holeMm,
-    wall,
-    curlDeg,
-    ...(curl ? { curl } : {}),
-    finish,
-    ...(overruled ? { overruled } : {}),
-    mandrelMmPerUsSize: mandrelTaper(kit),
     prediction: {
       targetInsideDiameterMm,
       bandWidthMm,
@@ -84,11 +100,52 @@ function frozenCoinPlan(plan: CoinPlan, piece: StockItem, bench: Bench): FrozenP
       annealCount,
     },
     allowanceStrainLog: route.allowanceStrainLog,
-    ...heatOf(piece),
     steps: route.steps,
     totals: route.totals,
     school: route.school,
     moves: route.moves,
+  };
+}
+
+/** The rest of a coin ring that is begun half-way: the log knows from where, and learns no width from it. */
+function startedCoinPlan(
+  plan: CoinPlan,
+  stored: StockItem,
+  bench: Bench,
+  startedFrom: StartedFrom,
+): FrozenPlan {
+  const piece = coinPiece(plan, stored);
+  const base = coinRingBase(plan, piece, bench);
+  const { holeMm, targetInsideDiameterMm, finish, school } = plan;
+  const { kit, dieCharts, traits, system } = bench;
+  const started = planFrom(
+    { coin: base.coin, holeMm, targetInsideDiameterMm, wall: wallWishOf(plan), school },
+    startedFrom,
+    { kit, finish, dieCharts, traits, system },
+  );
+  if (!started.feasible) throw refused(started.reasons);
+  const { bandWidthMm, axialHeightMm, thicknessCutEdgeMm, thicknessRimEdgeMm, ringMassG, totals } = started;
+  return {
+    ...base,
+    holeMm: started.fitted.holeMm,
+    startedFrom,
+    assumptions: started.assumptions,
+    spentAtStart: started.spentAtStart,
+    prediction: {
+      targetInsideDiameterMm,
+      bandWidthMm,
+      axialHeightMm,
+      thicknessCutEdgeMm,
+      thicknessRimEdgeMm,
+      // What was punched out of it lies in somebody else's tin.
+      slugMassG: 0,
+      ringMassG,
+      annealCount: totals.anneals,
+    },
+    allowanceStrainLog: started.allowanceStrainLog,
+    steps: started.steps,
+    totals,
+    school: started.school,
   };
 }
 
@@ -150,23 +207,54 @@ function wishesOf(piece: StockItem, wish: CustomerWishRow | undefined): RingWish
   };
 }
 
+/** A finished band as it was read, where that is told. */
+function startedBand(piece: StockItem, startedFrom: StartedFrom): StockItem {
+  if (piece.kind !== 'band') {
+    throw new HttpError('wrong-piece', 'Only coin rings and finished bands are begun half-way.');
+  }
+  const { rimDownMm, cutDownMm, heightMm, thicknessRimMm, thicknessCutMm } = startedFrom;
+  const thicknesses = [thicknessRimMm, thicknessCutMm].filter((mm) => mm !== undefined);
+  const thicknessMm = thicknesses.reduce((sum, mm) => sum + mm, 0) / thicknesses.length;
+  return {
+    ...piece,
+    insideDiameterMm: (rimDownMm + cutDownMm) / 2,
+    ...(heightMm === undefined ? {} : { widthMm: heightMm }),
+    ...(thicknesses.length === 0 ? {} : { thicknessMm }),
+  };
+}
+
+function frozenFrom(plan: Plan, piece: StockItem, bench: Bench, startedFrom: StartedFrom): FrozenPlan {
+  if (plan.kind === 'coin') return startedCoinPlan(plan, piece, bench, startedFrom);
+  return { ...frozenWorkPlan(plan, startedBand(piece, startedFrom), bench), startedFrom, assumptions: [] };
+}
+
+interface Begun {
+  /** Of the order that it is made for: its surface goes before the plan's. */
+  readonly wish: CustomerWishRow | undefined;
+  /** Half-made, as it was measured. */
+  readonly startedFrom: StartedFrom | undefined;
+}
+
 /**
  * A plan's figures and steps, fixed on the day it is taken to the bench.
- * @param wish of the order that it is made for: its surface goes before the plan's
  * @throws HttpError 409 when it cannot be made
  */
 export function frozenPlan(
   plan: Plan,
   piece: StockItem,
   bench: Bench,
-  wish: CustomerWishRow | undefined,
+  { wish, startedFrom }: Begun,
 ): FrozenPlan {
   const asked = wish ? { ...plan, finish: wish.finish } : plan;
-  const frozen =
-    asked.kind === 'coin' ? frozenCoinPlan(asked, piece, bench) : frozenWorkPlan(asked, piece, bench);
+  const frozen = startedFrom
+    ? frozenFrom(asked, piece, bench, startedFrom)
+    : asked.kind === 'coin'
+      ? frozenCoinPlan(asked, piece, bench)
+      : frozenWorkPlan(asked, piece, bench);
   const wishes = wishesOf(piece, wish);
-  const steps = withWishes(frozen.steps, wishes, bench.traits);
+  // A piece that is folded lies as it lies.
+  const face = startedFrom && startedFrom.stage !== 'punched' ? undefined : wishes.face;
+  const steps = withWishes(frozen.steps, { ...wishes, face }, bench.traits);
   const made = { ...frozen, steps, totals: routeTotals(steps) };
-  const { face } = wishes;
   return made.kind === 'coin' && face ? { ...made, face } : made;
 }

@@ -36,13 +36,15 @@ export function eventOf(row: typeof ringEvents.$inferSelect): RingEventInput {
 
 /** A ring's state by the reducer of core. */
 export function stateOf(
-  ring: Pick<Ring, 'steps' | 'mandrelMmPerUsSize' | 'prediction'> & { readonly holeMm?: number },
+  ring: Pick<Ring, 'steps' | 'mandrelMmPerUsSize' | 'prediction' | 'spentAtStart'> & {
+    readonly holeMm?: number;
+  },
   events: readonly RingEventInput[],
 ) {
-  const { steps, holeMm, prediction } = ring;
+  const { steps, holeMm, prediction, spentAtStart } = ring;
   const mandrel = { mmPerUsSize: ring.mandrelMmPerUsSize };
   const { targetInsideDiameterMm } = prediction;
-  return ringState({ steps, mandrel, holeMm, targetInsideDiameterMm }, events);
+  return ringState({ steps, mandrel, holeMm, targetInsideDiameterMm, spentAtStart }, events);
 }
 
 /** Every event of some rings, in the maker's order. */

@@ -48,7 +48,9 @@ export async function startRing(db: Database, input: RingInput): Promise<RingWit
   await db.transaction(async (tx) => {
     const [known] = await tx.select().from(rings).where(eq(rings.id, id));
     if (known) return;
-    const { plan, frozen } = await freezePlan(tx, input.planId, bench, await orderOfPlan(tx, input.planId));
+    const { planId, startedFrom } = input;
+    const order = await orderOfPlan(tx, planId);
+    const { plan, frozen } = await freezePlan(tx, planId, bench, { order, startedFrom });
     await takeStock(tx, plan.stockId, lengthUsed(frozen));
     await tx.insert(rings).values({
       id,

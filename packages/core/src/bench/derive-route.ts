@@ -45,8 +45,8 @@ const SAME_HOLE_MM = 0.05;
 
 /** The state that a ring's events come to, with the routes that were kept. */
 export function storedState(ring: RingAtBench): RingState {
-  const { steps, mandrel, targetInsideDiameterMm, coin, events } = ring;
-  return ringState({ steps, mandrel, targetInsideDiameterMm, holeMm: coin?.holeMm }, events);
+  const { steps, mandrel, targetInsideDiameterMm, coin, spentAtStart, events } = ring;
+  return ringState({ steps, mandrel, targetInsideDiameterMm, holeMm: coin?.holeMm, spentAtStart }, events);
 }
 
 /** Whether a reading asks for another route: past its mark, off the plan, or left short when its step was done. */

@@ -3,7 +3,7 @@ import type { DieChart, Kit } from '../kit';
 import { metalById, type MetalId } from '../metal';
 import type { RingEvent } from '../ring';
 import type { MandrelTaper, SizeSystemId } from '../size';
-import type { BenchTraits, Face, RouteStep } from '../steps';
+import type { BenchTraits, EdgeSpend, Face, RouteStep } from '../steps';
 import type { Coin } from '../stock';
 import type { WorkKind } from '../work';
 
@@ -17,6 +17,8 @@ export interface RingAtBench {
   readonly metal: MetalId;
   /** Whether its piece may be heated, as far as a test of it told. */
   readonly mayHeat?: boolean | undefined;
+  /** How full the softness gauge was when it came to the bench; left out, empty. */
+  readonly spentAtStart?: EdgeSpend | undefined;
   /** Only of a coin ring. */
   readonly coin?:
     | {

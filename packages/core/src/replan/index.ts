@@ -1,3 +1,3 @@
 export { replan, replanning } from './replan';
 export type { Finding, NewRoute, OutOfReach, Replan, RingInWork } from './replan';
-export { outlineBetween } from './resume';
+export { fittedTo, outlineBetween, wallOfOutline } from './resume';

@@ -5,7 +5,7 @@ import { spentByMove } from './moved-edges';
 import { standingEvents, type RingEvent, type RingEventBody } from './ring-events';
 import type { LoggedReading, RingPlan, RingState } from './ring-state';
 
-function startState({ steps, targetInsideDiameterMm, holeMm }: RingPlan): RingState {
+function startState({ steps, targetInsideDiameterMm, holeMm, spentAtStart = FRESH }: RingPlan): RingState {
   const edges = steps[0]?.before ?? { rimInsideDiameterMm: 0, cutInsideDiameterMm: 0 };
   return {
     step: 0,
@@ -22,11 +22,11 @@ function startState({ steps, targetInsideDiameterMm, holeMm }: RingPlan): RingSt
     openReading: undefined,
     formedSinceReading: true,
     stepFrom: edges,
-    stepSpent: FRESH,
+    stepSpent: spentAtStart,
     leftOut: false,
     edges,
     edgesSource: 'planned',
-    spent: FRESH,
+    spent: spentAtStart,
     anneals: 0,
     readings: [],
     measured: undefined,

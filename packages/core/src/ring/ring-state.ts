@@ -10,6 +10,8 @@ export interface RingPlan {
   readonly mandrel?: MandrelTaper | undefined;
   readonly targetInsideDiameterMm?: number | undefined;
   readonly holeMm?: number | undefined;
+  /** How full the softness gauge is when the ring comes to the bench; left out, empty. */
+  readonly spentAtStart?: EdgeSpend | undefined;
 }
 
 export interface LoggedReading extends EdgeDiameters {

@@ -1,0 +1,6 @@
+export { fitWall } from './fit-wall';
+export type { FittedWall } from './fit-wall';
+export { planFrom } from './plan-from';
+export type { StartedPlan, StartOptions } from './plan-from';
+export { STARTED_STAGES } from './started-from';
+export type { Assumption, StartedFrom, StartedStage } from './started-from';
