@@ -3,6 +3,7 @@ import { useDispatch, useSelector } from 'react-redux';
 import { centringSlice } from '@/features/plan/centring/centring-slice';
 import { intakeSlice } from '@/features/orders/wish/intake-slice';
 import { practiceSlice } from '@/features/bench/practice/practice-slice';
+import { halfMadeSlice } from '@/features/plan/half-made/half-made-slice';
 import { planDraftSlice } from '@/features/plan/draft/plan-draft-slice';
 import { searchSlice } from '@/features/plan/search/search-slice';
 import { worksSlice } from '@/features/plan/other-work/works-slice';
@@ -19,6 +20,7 @@ export function createStore() {
       [api.reducerPath]: api.reducer,
       [practiceSlice.name]: practiceSlice.reducer,
       [planDraftSlice.name]: planDraftSlice.reducer,
+      [halfMadeSlice.name]: halfMadeSlice.reducer,
       [worksSlice.name]: worksSlice.reducer,
       [intakeSlice.name]: intakeSlice.reducer,
       [searchSlice.name]: searchSlice.reducer,

@@ -16,7 +16,17 @@ import {
 import type { SizeSystemId } from '@round-mint/core/size';
 import { answerWish, type CustomerWish, type WishBench } from '@round-mint/core/trade';
 import { judge, type Game, type Score } from '@round-mint/core/practice';
-import type { Kit } from '@round-mint/core/kit';
+import type { CoinRingInput } from '@round-mint/core/forming';
+import {
+  guessCoin,
+  planFrom,
+  type PartlyKnownCoin,
+  type StartedFrom,
+  type StartedPlan,
+  type StartOptions,
+} from '@round-mint/core/half-made';
+import { mandrelOf, type Kit } from '@round-mint/core/kit';
+import type { Coin } from '@round-mint/core/stock';
 import { type Finding, replanning, type RingInWork } from '@round-mint/core/replan';
 import {
   type BenchTools,
@@ -43,6 +53,25 @@ export interface DeriveQuestion {
   readonly ring: RingAtBench;
   readonly finding: BenchFinding;
   readonly tools: BenchTools;
+}
+
+/** A piece that is begun half-way; of its coin perhaps only the metal is known. */
+export interface BeginQuestion {
+  readonly coin: PartlyKnownCoin;
+  readonly started: StartedFrom;
+  readonly wish: Omit<CoinRingInput, 'coin'>;
+  readonly options: StartOptions;
+}
+
+/** The coin as it is known or guessed, and the rest of its ring. */
+export interface BeginAnswer {
+  readonly coin: Coin;
+  readonly plan: StartedPlan;
+}
+
+function beginFrom({ coin: known, started, wish, options }: BeginQuestion): BeginAnswer {
+  const coin = guessCoin(known, started, wish.holeMm, mandrelOf(options.kit));
+  return { coin, plan: planFrom({ ...wish, coin }, started, options) };
 }
 
 export interface WishQuestion {
@@ -95,6 +124,7 @@ export const JOBS = {
   promise: (question: Pick<PromiseQuestion, 'shop' | 'job'>) => promised(question),
   practiceScore: ({ game }: { readonly game: Game }) => inOneGo<Score>(() => judge(game)),
   replan: ({ ring, finding }: ReplanQuestion) => replanning(ring, finding),
+  begin: (question: BeginQuestion) => inOneGo<BeginAnswer>(() => beginFrom(question)),
   deriveAll,
   derive: ({ ring, finding, tools }: DeriveQuestion) => deriveRoute(ring, storedState(ring), finding, tools),
 };

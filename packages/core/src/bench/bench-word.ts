@@ -171,7 +171,7 @@ function readWords(scene: Scene, step: RouteStep): Said {
   const read = now.openReading?.step === now.step ? now.openReading : undefined;
   if (!read) {
     const message = stop
-      ? `Stop when the mandrel reads ${stopWords(stop, system, names)}.`
+      ? `${step.kind === 'read' ? 'The mandrel should read' : 'Stop when the mandrel reads'} ${stopWords(stop, system, names)}.`
       : step.instruction;
     return { standing: 'before', advice: { code: stop ? 'stop-at' : 'do-it', message } };
   }

@@ -4,6 +4,9 @@ import type { Assumption, StartedFrom } from './started-from';
 
 const mm = (value: number, digits = 1) => `${value.toFixed(digits)} mm`;
 
+/** Sizes this near are the same, mm. */
+const SAME_MM = 0.05;
+
 function holeAssumption(started: StartedFrom, { holeMm }: FittedWall): readonly Assumption[] {
   if (started.stage === 'punched') return [];
   const fromHeight =
@@ -23,16 +26,19 @@ function shapeAssumptions(started: StartedFrom, fitted: FittedWall): readonly As
   const found: Assumption[] = [];
   if (stage === 'punched') return found;
   if (fitted.hiddenEdge === 'rim') {
-    const rim = mm(fitted.edges.rimInsideDiameterMm);
+    const rimMm = fitted.edges.rimInsideDiameterMm;
     found.push({
       code: 'rim-hidden',
-      message: `The rim edge does not touch the mandrel: about ${rim}, as such a wall stands.`,
+      message:
+        started.rimDownMm >= rimMm - SAME_MM
+          ? `No mandrel touches its rim edge: ${mm(rimMm)} is taken as measured across it.`
+          : `No mandrel touches its rim edge: it is about ${mm(rimMm)}, as such a wall stands.`,
     });
   }
   if (fitted.hiddenEdge === 'cut') {
     found.push({
       code: 'cut-hidden',
-      message: `The cut edge does not touch the mandrel: about ${mm(fitted.edges.cutInsideDiameterMm)}.`,
+      message: `No mandrel touches its cut edge: it is about ${mm(fitted.edges.cutInsideDiameterMm)}.`,
     });
   }
   if (stage === 'folded' && leanDeg === undefined) {

@@ -3,7 +3,7 @@ import { REFERENCE_KIT } from '../kit';
 import { coinRoute } from '../route';
 import { DEFAULT_MANDREL, SIZE_SYSTEMS } from '../size';
 import { axialHeightMm, type RouteStep, type StepKind } from '../steps';
-import { fitWall, planFrom, type StartedFrom, type StartedStage } from './index';
+import { fitWall, guessCoin, planFrom, type StartedFrom, type StartedStage } from './index';
 
 const us = SIZE_SYSTEMS.us.toDiameterMm;
 const COIN = { diameterMm: 30.9, rimThicknessMm: 2.15, massG: 15.13, metal: 'silver-900' } as const;
@@ -162,5 +162,29 @@ describe('a ring that is begun half-way', () => {
       'hard',
       'no-lip',
     ]);
+  });
+});
+
+describe('the coin of a half-made piece that nobody knows', () => {
+  it('is as wide as its wall is high', () => {
+    const coin = guessCoin(
+      { metal: 'silver-900' },
+      { ...FUNNEL, thicknessRimMm: 2.15 },
+      HOLE_MM,
+      DEFAULT_MANDREL,
+    );
+    expect(coin.rimThicknessMm).toBe(2.15);
+    expect(Math.abs(coin.diameterMm - COIN.diameterMm)).toBeLessThan(1);
+    expect(fitWall(coin, HOLE_MM, FUNNEL, DEFAULT_MANDREL).heightMm).toBeCloseTo(FUNNEL.heightMm, 1);
+  });
+
+  it('is what is known of it, and usual for the rest', () => {
+    const read: StartedFrom = { stage: 'straight', rimDownMm: us(9), cutDownMm: us(9) };
+    const known = { metal: 'copper', diameterMm: 28, massG: 11 } as const;
+    expect(guessCoin(known, read, HOLE_MM, DEFAULT_MANDREL)).toEqual({ ...known, rimThicknessMm: 2 });
+    const nine = guessCoin({ metal: 'copper' }, read, HOLE_MM, DEFAULT_MANDREL);
+    expect(fitWall(nine, HOLE_MM, read, DEFAULT_MANDREL).heightMm).toBeCloseTo(9, 1);
+    const punched: StartedFrom = { stage: 'punched', rimDownMm: 12, cutDownMm: 12 };
+    expect(guessCoin({ metal: 'copper' }, punched, HOLE_MM, DEFAULT_MANDREL).diameterMm).toBe(30);
   });
 });

@@ -1,5 +1,7 @@
 export { fitWall } from './fit-wall';
 export type { FittedWall } from './fit-wall';
+export { guessCoin } from './guess-coin';
+export type { PartlyKnownCoin } from './guess-coin';
 export { planFrom } from './plan-from';
 export type { StartedPlan, StartOptions } from './plan-from';
 export { STARTED_STAGES } from './started-from';

@@ -8,6 +8,7 @@ import { BlankDrawing } from '@/drawings/blank/BlankDrawing';
 import { StepIcon } from '@/drawings/route/StepIcon';
 import { Section } from '@/drawings/section/Section';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
+import { BegunFrom } from '@/features/shared/ring/BegunFrom';
 import { GoldLiningPanel } from './GoldLiningPanel';
 import { Notice } from '@/ui/Notice';
 import { Type } from '@/ui/Type';
@@ -153,7 +154,7 @@ export function StepView({ bench, step, at, word }: StepViewProps) {
           {step.kind === 'anneal'
             ? step.instruction
             : stop
-              ? `Stop at ${stop.mark}`
+              ? `${step.kind === 'read' ? 'Reads' : 'Stop at'} ${stop.mark}`
               : stopMark(step, primarySystem, write.length, bench.edges)}
         </Type>
         {stop ? <Type as="label">{wayRoundWords(stop, primarySystem, bench.edges)}</Type> : null}
@@ -179,6 +180,7 @@ export function StepView({ bench, step, at, word }: StepViewProps) {
       {step.kind === 'plate' ? (
         <GoldLiningPanel insideDiameterMm={bench.targetMm} heightMm={ring.prediction.axialHeightMm} />
       ) : null}
+      {at === 0 ? <BegunFrom ring={ring} /> : null}
       <Notice level="note" title={step.lookFor} />
       {step.caution ? <CautionLine step={step} caution={step.caution} /> : null}
       {next ? (

@@ -8,6 +8,7 @@ import { View } from 'react-native';
 import { RouteStrip } from '@/drawings/route/RouteStrip';
 import { Ladder } from '@/drawings/ladder/Ladder';
 import { Section } from '@/drawings/section/Section';
+import { BegunFrom } from '@/features/shared/ring/BegunFrom';
 import { benchRing } from '@/features/shared/ring/bench-model';
 import { useBenchLog } from '@/features/shared/ring/use-bench-log';
 import { PhotoStrip } from '@/features/shared/ring/PhotoStrip';
@@ -197,6 +198,7 @@ function FinishedRing({ entry, ring }: { entry: LogEntry; ring: RingWithEvents }
       </View>
       <CorrectSheet ring={ring} open={correcting} onClose={() => setCorrecting(false)} />
       <LeaveOut ring={ring} entry={entry} />
+      <BegunFrom ring={ring} />
       <RouteStrip steps={steps} totals={routeTotals(steps)} />
       <PhotoStrip ringId={ring.id} />
       <Type as="heading">What happened</Type>

@@ -85,6 +85,14 @@ describe('LogRingScreen', () => {
     expect(screen.getByText('Finished')).toBeTruthy();
   });
 
+  it('knows that it was begun half-way, and what was taken to be so', async () => {
+    const startedFrom = { stage: 'folded', rimDownMm: 16.52, cutDownMm: 15.7 } as const;
+    const assumptions = [{ code: 'hole-as-planned', message: 'Its hole was 12.7 mm, as planned.' }];
+    openRing(ringOf([eventOf(80, { kind: 'finished' })], { status: 'finished', startedFrom, assumptions }));
+    expect(await screen.findByText('Begun half-way: folded, read US 6 and US 5')).toBeTruthy();
+    expect(screen.getByText('– Its hole was 12.7 mm, as planned.')).toBeTruthy();
+  });
+
   it('is left out of what the log learns, and taken in again', async () => {
     const out = eventOf(81, { kind: 'left-out', leftOut: true });
     const ring = ringOf([eventOf(80, { kind: 'finished' }), out], { status: 'finished' });

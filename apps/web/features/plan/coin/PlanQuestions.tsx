@@ -24,6 +24,11 @@ export function PlanQuestions({ model }: { model: PlanModel }) {
           />
         </>
       ) : null}
+      <Button
+        className="flex-1"
+        label="Begin half-made"
+        onPress={() => router.push({ pathname: '/plan/begin', params: piece ? { stockId: piece.id } : {} })}
+      />
     </View>
   );
 }

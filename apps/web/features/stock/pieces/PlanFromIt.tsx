@@ -18,6 +18,12 @@ export function PlanFromIt({ piece }: { piece: StockItem }) {
           onPress={() => router.push({ pathname: '/plan', params: { stockId: piece.id } })}
         />
       ) : null}
+      {piece.kind === 'coin' ? (
+        <Button
+          label="Begin half-made from it"
+          onPress={() => router.push({ pathname: '/plan/begin', params: { stockId: piece.id } })}
+        />
+      ) : null}
       {kinds.map((kind, i) => (
         <Button
           key={kind}

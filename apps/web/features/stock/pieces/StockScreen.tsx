@@ -49,13 +49,24 @@ function Drawer({ pieces }: { pieces: StockItem[] }) {
     <Screen
       testID="stock-screen"
       header={<PlaceHeader title="Stock" note={`${pieces.length} kinds of piece in the drawer`} />}
-      footer={<Button look="main" label="Add a piece" onPress={addPiece} />}
+      footer={
+        <View className="flex-row gap-2">
+          <BeginHalfMade />
+          <Button look="main" label="Add a piece" className="flex-1" onPress={addPiece} />
+        </View>
+      }
     >
       <StockTabs here="Pieces" />
       {searchBox}
       {empty ?? <StockRows table={table} />}
     </Screen>
   );
+}
+
+/** A ring that came half-made goes to the bench from here. */
+function BeginHalfMade() {
+  const router = useRouter();
+  return <Button label="Begin half-made" onPress={() => router.push('/plan/begin')} />;
 }
 
 interface WideStockProps {
@@ -85,6 +96,7 @@ function WideStock({ table, pieces, searchBox, empty, onAdd }: WideStockProps) {
               Stock
             </Type>
             <Button label="Copy table" onPress={() => void copy()} />
+            <BeginHalfMade />
             <Button label="Add a piece" onPress={onAdd} />
           </View>
           <StockTabs here="Pieces" />

@@ -1,0 +1,1 @@
+export { BeginScreen as default } from '@/features/plan/half-made/BeginScreen';
