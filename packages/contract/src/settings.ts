@@ -30,6 +30,8 @@ export const settingsSchema = z.strictObject({
   useLearnt: z.boolean({ error: 'must be true or false' }),
   /** Keys of learnt values that are left at their defaults. */
   standardFor: z.array(shortText(60)).max(200, 'takes at most 200 keys'),
+  /** Whether the hands-free view speaks, with the browser's own voice. */
+  speech: z.boolean({ error: 'must be true or false' }),
   workshopName: shortText(60),
   /** Written behind every amount. */
   currency: shortText(6),
@@ -56,6 +58,7 @@ export const DEFAULT_SETTINGS: Settings = {
   annealSchool: 'after-punching',
   useLearnt: true,
   standardFor: [],
+  speech: false,
   workshopName: 'The workshop',
   currency: 'cr',
   trade: {

@@ -91,6 +91,16 @@ function SettingsForm({ settings }: { settings: Settings }) {
         onChange={(light) => void change({ light })}
       />
       <Setting
+        title="Spoken words"
+        note="Hands-free, the browser’s own voice says the step, its mark and a wait that is over."
+        choices={[
+          { value: 'off', label: 'silent' },
+          { value: 'on', label: 'spoken' },
+        ]}
+        value={settings.speech ? 'on' : 'off'}
+        onChange={(value) => void change({ speech: value === 'on' })}
+      />
+      <Setting
         title="Allowance for wide bands"
         note="Wide bands feel tighter. When on, the planner proposes a little more; it never adds it by itself."
         choices={[

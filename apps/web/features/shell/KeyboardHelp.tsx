@@ -20,6 +20,8 @@ const AT_BENCH = [
   ['r', 'log a reading'],
   ['t', 'trouble'],
   ['u', 'take back what was logged last'],
+  ['Space', 'hands-free: done, as are Enter and Page Down'],
+  ['Page Up', 'hands-free: take back'],
 ] as const;
 
 /** The keys that work everywhere; `?` lists them. */

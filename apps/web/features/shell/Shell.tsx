@@ -1,5 +1,5 @@
 import { useFonts } from 'expo-font';
-import { Slot } from 'expo-router';
+import { Slot, usePathname } from 'expo-router';
 import { useEffect } from 'react';
 import { View } from 'react-native';
 import { useSettings } from '@/features/shared/settings/use-settings';
@@ -20,6 +20,8 @@ export function Shell() {
   const dimmed = useAppSelector((state) => state.light.dimmed);
   const light = dimmed ? 'torch' : chosen;
   const wide = useWidthClass() === 'wide';
+  // Read from two metres, a ring's step has the whole window.
+  const whole = usePathname().startsWith('/bench/hands-free');
   const [fontsReady, fontProblem] = useFonts(FONTS);
   useOffline();
   useEffect(() => {
@@ -33,15 +35,15 @@ export function Shell() {
   return (
     <LightContext.Provider value={light}>
       <View className={`h-screen bg-paper ${wide ? 'flex-row' : ''}`}>
-        {wide ? <PlaceBar rail /> : null}
+        {wide && !whole ? <PlaceBar rail /> : null}
         <View role="main" className="min-h-0 min-w-0 flex-1">
           <Slot />
           <WaitBar />
           <UnsentBar />
           <DoneBar />
-          <KeyboardHelp />
+          {whole ? null : <KeyboardHelp />}
         </View>
-        {wide ? null : <PlaceBar rail={false} />}
+        {wide || whole ? null : <PlaceBar rail={false} />}
       </View>
     </LightContext.Provider>
   );

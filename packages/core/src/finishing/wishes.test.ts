@@ -48,11 +48,14 @@ describe('wishes in a route', () => {
     }
   });
 
-  it('says at the first stroke which face lies down in the die', () => {
+  it('says at every stroke which face lies down in the die', () => {
+    const open = routeOf('dark').filter(({ kind }) => kind === 'fold');
     const folds = withWishes(routeOf('dark'), { face: 'reverse' }).filter(({ kind }) => kind === 'fold');
-    const said = folds.map(({ instruction }) => /The reverse lies down/.test(instruction));
-    expect(said[0]).toBe(true);
-    expect(said.slice(1)).not.toContain(true);
+    expect(folds).toHaveLength(open.length);
+    for (const { instruction } of folds) {
+      expect(instruction).toMatch(/[Rr]everse down, it becomes the outside, greased/);
+      expect(instruction).not.toMatch(/outside face/i);
+    }
   });
 
   it('stays in when another finish is chosen, but is not done twice', () => {

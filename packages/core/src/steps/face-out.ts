@@ -1,21 +1,25 @@
+import { capital } from '../format';
 import type { RouteStep } from './step';
 
 /** Faces of a coin. */
 export const FACES = ['obverse', 'reverse'] as const;
 export type Face = (typeof FACES)[number];
 
+/** What a fold says of the face while it is open which one. */
+const OUTSIDE_DOWN = /outside face down/i;
+
 /**
- * Steps that say which face of the coin becomes the outside: the one that lies down in the fold die (craft §15). Only the
- * first stroke says it; a piece that is folded lies as it lies.
+ * Steps that say which face of the coin becomes the outside: the one that lies down in the fold die (craft §15).
  * @param face undefined where either will do
  */
 export function withFaceOut(steps: readonly RouteStep[], face: Face | undefined): readonly RouteStep[] {
-  const fold = steps.findIndex(({ kind }) => kind === 'fold');
   if (face === undefined) return steps;
-  const words = `The ${face} lies down in the die: it becomes the outside. `;
-  return steps.map((step, i) =>
-    i === fold && !step.instruction.startsWith(words)
-      ? { ...step, instruction: `${words}${step.instruction}` }
-      : step,
-  );
+  return steps.map((step) => {
+    if (step.kind !== 'fold') return step;
+    const instruction = step.instruction.replace(OUTSIDE_DOWN, (found) => {
+      const words = `${face} down, it becomes the outside`;
+      return found.startsWith('O') ? capital(words) : words;
+    });
+    return { ...step, instruction };
+  });
 }

@@ -27,6 +27,11 @@ export function RingMenu({ bench, log }: { bench: BenchRing; log: BenchLog }) {
       <TextButton label="All rings" onPress={() => router.navigate('/bench')} />
       {atFlame ? <TextButton label={torch.dimmed ? 'Light up' : 'Torch light'} onPress={torch.turn} /> : null}
       <TextButton
+        label="Hands-free"
+        describe="Large letters, next by pedal or tap"
+        onPress={() => router.push({ pathname: '/bench/hands-free/[id]', params: { id: ring.id } })}
+      />
+      <TextButton
         label="Change"
         describe="Something is other than planned"
         onPress={() => setChanging(true)}

@@ -1,4 +1,4 @@
-import { isRead, readingDecides } from '@round-mint/core/bench';
+import { isRead } from '@round-mint/core/bench';
 import { doneBody } from '@round-mint/core/ring';
 import { routeTotals, type RouteStep } from '@round-mint/core/steps';
 import { useCallback, useEffect, useRef, useState } from 'react';
@@ -12,6 +12,7 @@ import { AskReadingSheet } from './AskReadingSheet';
 import { ChooseFinishSheet } from './ChooseFinishSheet';
 import { Button } from '@/ui/Button';
 import type { BenchRing } from '@/features/shared/ring/bench-model';
+import { doneNeed } from './done-needs';
 import { FinishForm } from './FinishForm';
 import { HoleSheet } from './HoleSheet';
 import { LeafRow } from './LeafRow';
@@ -73,14 +74,10 @@ export function RingWork({ bench: kept }: { bench: BenchRing }) {
     log.log(doneBody(kind, state.step));
   };
   const done = () => {
-    if (!step || held) return;
-    // A reading off the mark is asked about once; past it, the rest follows from it already.
-    const { derived } = word;
-    const putRight = derived.kind === 'changed' && derived.fromStep === state.step;
-    if (bench.stored.stepReading && (word.toGo || putRight)) setSheet('done');
-    else if (thin) setSheet('thin');
-    else if (!bench.stored.stepReading && readingDecides(state.steps, state.step)) setSheet('unread');
-    else finishStep(step);
+    if (!step) return;
+    const need = doneNeed(bench, word, held);
+    if (need === undefined) finishStep(step);
+    else if (need !== 'held') setSheet(need);
   };
   const away = step !== undefined && leaf.at !== state.step;
   useBenchKeys(

@@ -9,6 +9,7 @@ import { Type } from '@/ui/Type';
 import { useBell } from './use-bell';
 import { useNow } from './use-now';
 import { useRunningWaits, useWaitLog } from './use-waits';
+import { useSettings } from '@/features/shared/settings/use-settings';
 import { waitWords } from '@/features/shared/words/wait-words';
 
 function WaitRow({ wait, now }: { wait: SharedWait; now: number }) {
@@ -59,7 +60,8 @@ function WaitRow({ wait, now }: { wait: SharedWait; now: number }) {
 export function WaitBar() {
   const waits = useRunningWaits();
   const now = useNow(waits.length > 0);
-  useBell(waits, now);
+  const { speech } = useSettings();
+  useBell(waits, now, speech);
   if (waits.length === 0) return null;
   return (
     <View role="list" aria-label="Waits" testID="waits" className="max-h-[40%] border-t border-ink">

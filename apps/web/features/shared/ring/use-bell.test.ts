@@ -1,6 +1,7 @@
 import type { SharedWait } from '@round-mint/core/steps';
 import { renderHook } from '@testing-library/react-native';
 import * as bell from './ring-bell';
+import * as speaking from './speech';
 import { useBell } from './use-bell';
 
 const START = '2026-03-01T10:00:00.000Z';
@@ -19,8 +20,8 @@ describe('the bell', () => {
   const ring = jest.spyOn(bell, 'ringBell').mockImplementation(() => undefined);
   beforeEach(() => ring.mockClear());
 
-  function listen(waits: readonly SharedWait[], firstSec: number) {
-    const { rerender } = renderHook(({ now }: { now: number }) => useBell(waits, now), {
+  function listen(waits: readonly SharedWait[], firstSec: number, speech = false) {
+    const { rerender } = renderHook(({ now }: { now: number }) => useBell(waits, now, speech), {
       initialProps: { now: at(firstSec) },
     });
     return (seconds: number) => rerender({ now: at(seconds) });
@@ -42,5 +43,15 @@ describe('the bell', () => {
     const to = listen([wait('w'), wait('dip', { shortSec: undefined, longSec: undefined })], 90);
     to(100);
     expect(ring).not.toHaveBeenCalled();
+  });
+
+  it('speaks as well where that is wanted', () => {
+    const say = jest.spyOn(speaking, 'say').mockImplementation(() => undefined);
+    listen([wait('w')], 10)(61);
+    expect(say).not.toHaveBeenCalled();
+    const to = listen([wait('w')], 10, true);
+    to(61);
+    to(125);
+    expect(say.mock.calls).toEqual([['Pickle: ready'], ['Pickle: late']]);
   });
 });

@@ -1,0 +1,1 @@
+export { HandsFreeScreen as default } from '@/features/bench/hands-free/HandsFreeScreen';
