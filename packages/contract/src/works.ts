@@ -1,8 +1,10 @@
-import { END_SHAPES, HANDLE_STYLES } from '@round-mint/core/handle';
+import { END_SHAPES, HANDLE_STYLES, SPIRAL_FITS } from '@round-mint/core/handle';
 import { z } from 'zod';
 import { lengthMm, metalIdSchema, quantity } from './common';
 
 /** What each kind of work leaves to choose; the piece of stock brings the rest. */
+
+const endShapeSchema = z.enum(END_SHAPES, { error: `must be one of: ${END_SHAPES.join(', ')}` });
 
 export const handleWorkFields = {
   style: z.enum(HANDLE_STYLES, { error: `must be one of: ${HANDLE_STYLES.join(', ')}` }),
@@ -11,7 +13,11 @@ export const handleWorkFields = {
   pitchMm: lengthMm(0, 60).optional(),
   keptEnd: z.enum(['tip', 'neck'], { error: 'must be one of: tip, neck' }),
   startMm: lengthMm(0, 400),
-  ends: z.enum(END_SHAPES, { error: `must be one of: ${END_SHAPES.join(', ')}` }),
+  ends: endShapeSchema,
+  /** Of the cut end; left out, as the kept one. */
+  otherEnd: endShapeSchema.optional(),
+  /** Of a spiral: what is solved for, so that it uses the whole handle. */
+  fit: z.enum(SPIRAL_FITS, { error: `must be one of: ${SPIRAL_FITS.join(', ')}` }).optional(),
 };
 
 export const stripWorkFields = {

@@ -20,6 +20,16 @@ export function finishReasons(finish: Finish, metal: MetalId): readonly Reason[]
       },
     ];
   }
+  if (finish === 'satin' && metal === 'silver-plate') {
+    return [
+      {
+        code: 'finish-wears-plate',
+        level: 'warn',
+        message: 'Steel wool takes the plating off: it is left bright.',
+        instead: 'Satin only what is silver right through.',
+      },
+    ];
+  }
   if (finish !== 'dark') return [];
   if (metal === 'silver-plate') {
     return [

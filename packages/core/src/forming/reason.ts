@@ -35,6 +35,7 @@ export type ReasonCode =
   | 'many-anneals'
   | 'finish-needs-copper'
   | 'finish-shows-wear'
+  | 'finish-wears-plate'
   | 'finish-may-not-take'
   /** What a test of the piece found. */
   | `may-not-${string}`

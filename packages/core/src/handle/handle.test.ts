@@ -2,6 +2,8 @@ import fc from 'fast-check';
 import {
   bentOutline,
   chooseFormer,
+  fitSpiral,
+  lastTouch,
   endMark,
   formerFor,
   handleBlank,
@@ -153,13 +155,36 @@ describe('springback', () => {
     expect(releasedDiameterMm(60, 0.2, 'nickel-silver', 'hard')).toBe(Infinity);
   });
 
-  it('chooses the owned former that lands nearest, and the next one down for a long piece', () => {
+  it('chooses the owned former that lands nearest, whatever the style', () => {
     const owned = [15, 16, 16.5, 17, 18];
-    const near = chooseFormer(owned, 17.3, 2, 'silver-925', 'hard');
-    const long = chooseFormer(owned, 17.3, 2, 'silver-925', 'hard', { long: true });
-    expect(near?.formerMm).toBe(16.5);
-    expect(long?.formerMm).toBe(16);
+    expect(chooseFormer(owned, 17.3, 2, 'silver-925', 'hard')?.formerMm).toBe(16.5);
     expect(chooseFormer([], 17.3, 2, 'silver-925', 'hard')).toBeUndefined();
+  });
+
+  it('says which way the last touch goes', () => {
+    expect(lastTouch({ releasedMm: 17.35 }, 17.3)).toBe('none');
+    expect(lastTouch({ releasedMm: 17.8 }, 17.3)).toBe('next-former-down');
+    expect(lastTouch({ releasedMm: 16.9 }, 17.3)).toBe('taps-on-mandrel');
+  });
+});
+
+describe('a spiral that uses the whole handle', () => {
+  const EVEN = profileOf([
+    { atMm: 0, thicknessMm: 2 },
+    { atMm: 150, thicknessMm: 2 },
+  ]);
+
+  it('solves for its turns, or for its pitch: n√((π(ID + t))² + p²)', () => {
+    const turn = Math.PI * (17.3 + 2);
+    const byTurns = fitSpiral(EVEN, 0, 17.3, 'turns', { turns: 1, pitchMm: 8 });
+    expect(byTurns).toEqual({ pitchMm: 8, turns: expect.closeTo(150 / Math.hypot(turn, 8), 4) });
+    const byPitch = fitSpiral(EVEN, 10, 17.3, 'pitch', { turns: 2, pitchMm: 1 });
+    expect(byPitch).toEqual({ turns: 2, pitchMm: expect.closeTo(Math.sqrt(70 ** 2 - turn ** 2), 3) });
+  });
+
+  it('is left as it is told where the handle tells no length', () => {
+    const one = profileOf([{ atMm: 0, thicknessMm: 2 }]);
+    expect(fitSpiral(one, 0, 17.3, 'turns', { turns: 1.5, pitchMm: 8 })).toEqual({ turns: 1.5, pitchMm: 8 });
   });
 });
 

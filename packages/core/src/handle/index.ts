@@ -18,6 +18,8 @@ export {
   widthAt,
 } from './profile';
 export type { Profile, Station, Stretch } from './profile';
-export { chooseFormer, formerFor, releasedDiameterMm } from './springback';
-export type { FormerChoice, Temper } from './springback';
+export { fitSpiral, SPIRAL_FITS } from './fit-spiral';
+export type { SpiralFit } from './fit-spiral';
+export { chooseFormer, formerFor, lastTouch, releasedDiameterMm } from './springback';
+export type { FormerChoice, LastTouch, Temper } from './springback';
 export { turnLengthMm } from './turn-length';

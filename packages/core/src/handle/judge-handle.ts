@@ -185,7 +185,6 @@ export function judgeHandle(input: HandleInput): HandleVerdict {
   const former =
     input.formerMm === undefined
       ? (chooseFormer(formersMm, insideDiameterMm, ...bend, {
-          long: input.style !== 'straight',
           factor: springbackFactor,
         }) ?? given(idealFormerMm))
       : given(input.formerMm);

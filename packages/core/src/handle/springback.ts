@@ -1,5 +1,6 @@
 import { bisect } from '../numeric';
 import { stiffnessOf, type MetalId } from '../metal';
+import { OFF_MARK_MM } from '../size';
 
 /** How hard the metal is: annealed or as it came. */
 export type Temper = 'soft' | 'hard';
@@ -49,18 +50,14 @@ export interface FormerChoice {
   readonly releasedMm: number;
 }
 
-/**
- * The owned former that comes nearest after release. Long pieces begin on the next one down, since they only open on
- * the way (craft §6).
- * @returns undefined for a kit without formers
- */
+/** The owned former that comes nearest after release (craft §6). @returns undefined for a kit without formers */
 export function chooseFormer(
   formersMm: readonly number[],
   insideDiameterMm: number,
   thicknessMm: number,
   metal: MetalId,
   temper: Temper,
-  { long = false, factor = 1 }: { readonly long?: boolean; readonly factor?: number } = {},
+  { factor = 1 }: { readonly factor?: number } = {},
 ): FormerChoice | undefined {
   const found = [...formersMm]
     .sort((a, b) => a - b)
@@ -69,6 +66,22 @@ export function chooseFormer(
       releasedMm: releasedDiameterMm(formerMm, thicknessMm, metal, temper, factor),
     }));
   const off = ({ releasedMm }: FormerChoice) => Math.abs(releasedMm - insideDiameterMm);
-  const best = found.reduce((near, one, i) => (off(one) < off(found[near] ?? one) ? i : near), 0);
-  return found[long ? Math.max(0, best - 1) : best];
+  return found.reduce<FormerChoice | undefined>(
+    (near, one) => (near === undefined || off(one) < off(near) ? one : near),
+    undefined,
+  );
+}
+
+/** Which way the last touch goes from where a former lands: down on the next one, up on the mandrel, or no way. */
+export type LastTouch = 'none' | 'next-former-down' | 'taps-on-mandrel';
+
+/** @param withinMm that is left as it is: half a mark */
+export function lastTouch(
+  { releasedMm }: Pick<FormerChoice, 'releasedMm'>,
+  targetMm: number,
+  withinMm = OFF_MARK_MM,
+): LastTouch {
+  const offMm = releasedMm - targetMm;
+  if (Math.abs(offMm) < withinMm) return 'none';
+  return offMm > 0 ? 'next-former-down' : 'taps-on-mandrel';
 }

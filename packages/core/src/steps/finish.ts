@@ -55,6 +55,13 @@ const PICKLE: FinishStep = {
   instruction: 'Warm citric acid or sodium bisulphate, five to fifteen minutes.',
 };
 
+const WIPE: FinishStep = {
+  kind: 'polish',
+  title: 'Wipe it bright',
+  instruction: 'A soft cloth and plate polish, by hand: no paper, no wool, no wheel on the plating.',
+  lookFor: 'Bright all over, no yellow or grey showing through.',
+};
+
 const SURFACES: Readonly<Record<Finish, readonly FinishStep[]>> = {
   'as-formed': [],
   satin: [SATIN],
@@ -66,11 +73,18 @@ const SURFACES: Readonly<Record<Finish, readonly FinishStep[]>> = {
 /**
  * The finishing steps of a ring (craft §8).
  * @param heated whether it has been in the fire: only then is there scale to pickle off
+ * @param plated whether only its surface is of the metal that shows: nothing wears it down then
  * @param relief what stands on the outside and is to stay crisp
  */
 export function finishSteps(
   finish: Finish,
-  { heated = true, relief = 'legend' }: { readonly heated?: boolean; readonly relief?: string } = {},
+  {
+    heated = true,
+    relief = 'legend',
+    plated = false,
+  }: { readonly heated?: boolean; readonly relief?: string; readonly plated?: boolean } = {},
 ): readonly FinishStep[] {
+  // A plating is a few thousandths of a millimetre: whatever takes metal off takes it off.
+  if (plated) return finish === 'dark' ? [DARKEN, WIPE] : [WIPE];
   return [...(heated ? [PICKLE] : []), sanding(relief), ...SURFACES[finish]];
 }

@@ -22,6 +22,7 @@ export interface Band {
 /** A thing that is done to a band: its words, and what it is afterwards. */
 export interface BandMove {
   readonly kind: StepKind;
+  readonly verb?: string;
   readonly title: string;
   readonly instruction: string;
   readonly tool?: string | undefined;
@@ -79,6 +80,7 @@ export function bandSteps(start: Band, moves: readonly BandMove[], bench: BandBe
     const after = edges(band);
     return {
       kind: move.kind,
+      ...(move.verb === undefined ? {} : { verb: move.verb }),
       title: move.title,
       instruction: move.instruction,
       lookFor: move.lookFor ?? defaults.lookFor,
@@ -107,7 +109,7 @@ export function annealMove(metal: MetalId, blank?: StepBlank): BandMove {
 }
 
 /** Reading both ways, and the surface: how every band ends. */
-export function endMoves(finish: Finish, heated: boolean): readonly BandMove[] {
+export function endMoves(finish: Finish, heated: boolean, metal: MetalId): readonly BandMove[] {
   return [
     {
       kind: 'true-up',
@@ -116,6 +118,6 @@ export function endMoves(finish: Finish, heated: boolean): readonly BandMove[] {
         'Rawhide or nylon hammer, turning it end for end; stop when it lies against the mandrel all round.',
       read: true,
     },
-    ...finishSteps(finish, { heated, relief: 'pattern' }),
+    ...finishSteps(finish, { heated, relief: 'pattern', plated: metal === 'silver-plate' }),
   ];
 }

@@ -1,4 +1,4 @@
-import type { HandleStyle, EndShape, Station, Stretch } from '../handle';
+import type { EndShape, HandleStyle, SpiralFit, Station, Stretch } from '../handle';
 import type { MetalId } from '../metal';
 import type { FinishedBand } from '../resize';
 import type { Coin } from '../stock';
@@ -53,7 +53,11 @@ export interface HandleWork {
   readonly keptEnd: 'tip' | 'neck';
   /** Where the ring begins, from the kept end, mm. */
   readonly startMm: number;
+  /** Shape of the end that is kept, and of the other where that is told. */
   readonly ends: EndShape;
+  readonly otherEnd?: EndShape | undefined;
+  /** Of a spiral: what is solved for, so that it uses the whole handle; left out, as told. */
+  readonly fit?: SpiralFit | undefined;
 }
 
 export interface StripWork {

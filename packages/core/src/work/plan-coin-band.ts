@@ -223,7 +223,7 @@ function movesOf(wish: CoinBandWish, parts: CoinBand): readonly BandMove[] {
       read: true,
       blank: blank(insideMm),
     },
-    ...endMoves(finish, true),
+    ...endMoves(finish, true, work.stripMetal),
   ];
 }
 

@@ -1,13 +1,16 @@
 import {
   endMark,
+  fitSpiral,
   judgeHandle,
+  lastTouch,
   profileOf,
   thicknessAt,
   turnLengthMm,
   turnedRound,
   widthAt,
-  type EndMark,
+  type EndShape,
   type HandleVerdict,
+  type LastTouch,
   type Stretch,
 } from '../handle';
 import { metalById } from '../metal';
@@ -47,8 +50,19 @@ export function keptProfile({ work, piece }: Pick<HandleWish, 'work' | 'piece'>)
   };
 }
 
+/** A spiral that is to use the whole handle, with turns and pitch solved for; any other work as it is. */
+function fitted(wish: HandleWish): HandleWish {
+  const { work, targetInsideDiameterMm } = wish;
+  const { style, fit, startMm, turns = 1, pitchMm = 0 } = work;
+  if (style !== 'spiral' || fit === undefined) return wish;
+  const { profile } = keptProfile(wish);
+  const solved = fitSpiral(profile, startMm, targetInsideDiameterMm, fit, { turns, pitchMm });
+  return { ...wish, work: { ...work, ...solved } };
+}
+
 /** The verdict on a handle with the formers at hand. */
-export function handleVerdict(wish: HandleWish, { kit, traits }: WorkBench): HandleVerdict {
+export function handleVerdict(asked: HandleWish, { kit, traits }: WorkBench): HandleVerdict {
+  const wish = fitted(asked);
   const { work, piece, targetInsideDiameterMm } = wish;
   const { style, overlapMm, turns, pitchMm, startMm } = work;
   return judgeHandle({
@@ -84,17 +98,107 @@ function seenFromSide(wish: HandleWish, used: Stretch): Stretch {
   return { ...used, toMm: Math.min(used.toMm, used.fromMm + turn) };
 }
 
-function endWords(ends: HandleWork['ends'], { dividerMm = 0, reachMm }: EndMark): string {
-  switch (ends) {
+function endWords(shape: EndShape, widthMm: number): string {
+  const { dividerMm = 0, reachMm } = endMark(shape, widthMm);
+  switch (shape) {
     case 'square':
-      return 'Square to the length, both alike; then break every sharp edge.';
+      return 'square to the length';
     case 'round':
-      return `Divider set to ${dividerMm.toFixed(1)} mm, its point on the middle line; file to the arc.`;
+      return `divider set to ${dividerMm.toFixed(1)} mm, its point on the middle line, filed to the arc`;
     case 'mitred':
-      return `Both ends leaning the same way: one edge ${reachMm.toFixed(1)} mm further than the other.`;
+      return `one edge ${reachMm.toFixed(1)} mm further than the other`;
     case 'pattern':
-      return 'Along the pattern’s own line, as near as the joint allows; then break every sharp edge.';
+      return 'along the pattern’s own line, as near as the joint allows';
   }
+}
+
+const END_NAMES = { tip: ['tip', 'neck'], neck: ['neck', 'tip'] } as const;
+
+function endsTitle({ ends, otherEnd = ends }: HandleWork): string {
+  return otherEnd === ends ? `File both ends ${ends}` : `File one end ${ends}, the other ${otherEnd}`;
+}
+
+/** Each end by its own shape; where both are alike, once. */
+function endsWords({ ends, otherEnd = ends, keptEnd }: HandleWork, widthMm: number): string {
+  const [kept, cut] = END_NAMES[keptEnd];
+  const words =
+    ends === otherEnd
+      ? `Both ends: ${endWords(ends, widthMm)}${ends === 'mitred' ? ', both leaning the same way' : ''}.`
+      : `End at the ${kept}: ${endWords(ends, widthMm)}. End at the ${cut}: ${endWords(otherEnd, widthMm)}.`;
+  return `${words} Then break every sharp edge.`;
+}
+
+/** Both cuts with their places, and what the first one is for. */
+function sawMove(wish: HandleWish, verdict: HandleVerdict, blank: StepBlank): BandMove {
+  const { work } = wish;
+  const { used, lengthMm, roughLengthMm } = verdict;
+  const [kept] = END_NAMES[work.keptEnd];
+  const place = (mm: number) => `${mm.toFixed(1)} mm`;
+  const enamelled = keptProfile(wish).enamel.some(({ fromMm }) => fromMm < used.fromMm);
+  const first = `First cut at ${place(used.fromMm)} from the ${kept}${enamelled ? ': it takes the enamel off' : ''}. `;
+  const rough = `If you bend first and trim later: ${place(roughLengthMm)}.`;
+  return used.fromMm > 0
+    ? {
+        kind: 'saw',
+        title: `Saw at ${place(used.fromMm)} and at ${place(used.toMm)} from the ${kept}`,
+        instruction: `${first}Second at ${place(used.toMm)}: ${place(lengthMm)} between them. ${rough}`,
+        blank,
+      }
+    : {
+        kind: 'saw',
+        title: `Saw at ${place(used.toMm)} from the ${kept}`,
+        instruction: `Exact: ${place(lengthMm)}. ${rough}`,
+        blank,
+      };
+}
+
+const TOUCH_WORDS: Readonly<Record<LastTouch, string>> = {
+  none: ': that is its size',
+  'next-former-down': ', then the last touch is on the next former down',
+  'taps-on-mandrel': ', then a few taps on the mandrel bring it up',
+};
+
+/** What is looked for at the joint, by its style: a spiral has no ends that meet. */
+const JOINT_LOOKS: Readonly<
+  Record<HandleWork['style'], { readonly title: string; readonly lookFor: string }>
+> = {
+  straight: {
+    title: 'Close the joint',
+    lookFor: 'The ends meet all across, with no light between them, and neither stands proud.',
+  },
+  overlap: {
+    title: 'Lay the end over',
+    lookFor: 'The outer end lies flat on the inner one; no edge of it catches.',
+  },
+  spiral: {
+    title: 'Draw the turns together',
+    lookFor: 'The turns lie evenly beside each other, and neither end stands out to catch.',
+  },
+};
+
+/** The last touch: tighter on the next former, or opened on the mandrel where the former leaves it small. */
+function closingWords(
+  { work, targetInsideDiameterMm }: HandleWish,
+  former: HandleVerdict['former'],
+): Pick<BandMove, 'kind' | 'verb' | 'title' | 'instruction' | 'lookFor'> {
+  const joint = JOINT_LOOKS[work.style];
+  const touch = lastTouch(former, targetInsideDiameterMm);
+  if (touch === 'taps-on-mandrel') {
+    return {
+      kind: 'close',
+      verb: 'Open',
+      title: 'Open it to its size on the mandrel',
+      instruction:
+        'A few taps, rawhide or nylon, turned end for end; read often. Nylon on the pattern, always.',
+      lookFor: joint.lookFor,
+    };
+  }
+  const how = touch === 'none' ? '' : 'On the next former down, a little at a time. ';
+  return {
+    kind: 'close',
+    ...joint,
+    instruction: `${how}Too small: a few taps on the mandrel. Nylon on the pattern, always.`,
+  };
 }
 
 /** Owned formers this near the size are told of, mm. */
@@ -102,13 +206,12 @@ const NEAR_MM = 2.5;
 
 function movesOf(wish: HandleWish, verdict: HandleVerdict, allowanceStrainLog: number): readonly BandMove[] {
   const { work, piece, targetInsideDiameterMm, finish } = wish;
-  const { former, thickest, strainOutside, anneals, lengthMm, temper, used } = verdict;
+  const { former, thickest, strainOutside, anneals, temper, used } = verdict;
   const flat: StepBlank = { stations: blankStations(wish, used), bentToMm: null };
   const stations = blankStations(wish, seenFromSide(wish, used));
   const bent = (bentToMm: number): StepBlank => ({ stations, bentToMm });
   const strain = Math.log(1 + strainOutside);
   const former1 = `${former.formerMm.toFixed(1)} mm former`;
-  const end = endMark(work.ends, verdict.widthMm ?? DEFAULT_WIDTH_MM);
   // Cold work is done in as many goes as it has anneals: plated ware and the like in one.
   const between = Math.max(0, anneals - (temper === 'soft' ? 1 : 0));
   const soften = annealMove(piece.metal, bent(targetInsideDiameterMm * 2));
@@ -122,17 +225,12 @@ function movesOf(wish: HandleWish, verdict: HandleVerdict, allowanceStrainLog: n
   const openTo = (go: number) =>
     targetInsideDiameterMm * 2 + ((former.releasedMm - targetInsideDiameterMm * 2) * go) / goes;
   return [
-    {
-      kind: 'saw',
-      title: `Saw at ${(used.fromMm + lengthMm).toFixed(1)} mm from the kept end`,
-      instruction: `Exact: ${lengthMm.toFixed(1)} mm${used.fromMm > 0 ? `, from ${used.fromMm.toFixed(1)} mm on` : ''}. If you bend first and trim later: ${verdict.roughLengthMm.toFixed(1)} mm.`,
-      blank: flat,
-    },
+    sawMove(wish, verdict, flat),
     {
       kind: 'file',
-      title: work.ends === 'square' ? 'File the ends square' : `File the ends ${work.ends}`,
-      instruction: endWords(work.ends, end),
-      lookFor: 'Both ends alike, no burr catches a fingernail.',
+      title: endsTitle(work),
+      instruction: endsWords(work, verdict.widthMm ?? DEFAULT_WIDTH_MM),
+      lookFor: 'No burr catches a fingernail.',
       blank: flat,
     },
     ...(temper === 'soft' ? [annealMove(piece.metal, flat)] : []),
@@ -152,7 +250,7 @@ function movesOf(wish: HandleWish, verdict: HandleVerdict, allowanceStrainLog: n
           kind: 'bend',
           title: goes === 1 ? 'Bend the middle round' : `Bend the middle round, ${i + 1} of ${goes}`,
           instruction: last
-            ? `Little and often on the ${former1}, turned over each time. Let go, it opens to about ${former.releasedMm.toFixed(1)} mm.`
+            ? `Little and often on the ${former1}, turned over each time. Let go, it opens to about ${former.releasedMm.toFixed(1)} mm${TOUCH_WORDS[lastTouch(former, targetInsideDiameterMm)]}.`
             : `Little and often on a broad former, turned over each time, to about ${openTo(i + 1).toFixed(0)} mm. Then the flame.`,
           tool: former1,
           strainLog: (strain * (1 - HOOKED)) / goes,
@@ -169,22 +267,41 @@ function movesOf(wish: HandleWish, verdict: HandleVerdict, allowanceStrainLog: n
     }).flat(),
     ...(softenToClose ? [soften] : []),
     {
-      kind: 'close',
-      title:
-        work.style === 'straight'
-          ? 'Close the joint'
-          : work.style === 'overlap'
-            ? 'Lay the end over'
-            : 'Draw the turns together',
-      instruction:
-        'Too large: the next smaller former. Too small: a few taps on the mandrel. Nylon on the pattern, always.',
+      ...closingWords(wish, former),
       to: { insideDiameterMm: targetInsideDiameterMm },
       strainLog: closing,
       read: true,
       blank: bent(targetInsideDiameterMm),
     },
-    ...endMoves(finish, anneals > 0),
+    ...endMoves(finish, anneals > 0, piece.metal),
   ];
+}
+
+/** Turns and pitch, where they were solved for. */
+function spiralFigures({ style, fit, turns = 1, pitchMm = 0 }: HandleWork): readonly WorkFigure[] {
+  if (style !== 'spiral' || fit === undefined) return [];
+  const whole = 'So many that the whole handle is used: n√((π(ID + t))² + p²) is its length.';
+  return fit === 'turns'
+    ? [
+        {
+          key: 'turns',
+          label: 'Turns',
+          value: words(turns.toFixed(2)),
+          words: whole,
+          inputs: [['Pitch', length(pitchMm)]],
+          source: HANDBOOK,
+        },
+      ]
+    : [
+        {
+          key: 'pitch',
+          label: 'Pitch',
+          value: length(pitchMm),
+          words: 'So steep that the whole handle is used.',
+          inputs: [['Turns', words(turns.toFixed(2))]],
+          source: HANDBOOK,
+        },
+      ];
 }
 
 function figuresOf(
@@ -240,7 +357,7 @@ function figuresOf(
       key: 'former',
       label: 'Former',
       value: length(former.formerMm),
-      words: `After release it opens to about ${former.releasedMm.toFixed(1)} mm. A former of the finger’s own size comes out too large.`,
+      words: `After release it opens to about ${former.releasedMm.toFixed(1)} mm${TOUCH_WORDS[lastTouch(former, targetInsideDiameterMm)]}. A former of the finger’s own size comes out too large.`,
       inputs: [
         ['Exact', length(idealFormerMm)],
         thickness,
@@ -265,6 +382,7 @@ function figuresOf(
       inputs: [['Width', length(verdict.widthMm ?? DEFAULT_WIDTH_MM)]],
       source: 'Geometry of what you entered.',
     },
+    ...spiralFigures(work),
     {
       key: 'anneals',
       label: 'Anneals',
@@ -287,7 +405,9 @@ function blankMassG(stations: StepBlank['stations'], piece: HandlePiece, widthMm
   return (volume * metalById(piece.metal).densityGCm3) / 1000;
 }
 
-export function planHandle(wish: HandleWish, bench: WorkBench): WorkPlan {
+/** A ring from a handle of silverware (craft §6). */
+export function planHandle(asked: HandleWish, bench: WorkBench): WorkPlan {
+  const wish = fitted(asked);
   const { piece, targetInsideDiameterMm } = wish;
   const verdict = handleVerdict(wish, bench);
   const widthMm = verdict.widthMm ?? DEFAULT_WIDTH_MM;

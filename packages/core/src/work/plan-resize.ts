@@ -119,7 +119,7 @@ function movesOf(wish: ResizeQuestion, verdict: ResizeVerdict, bench: WorkBench)
       ...(pass.annealBefore ? [annealMove(piece.metal)] : []),
       passMove(wish, pass, passes.length === 1 ? 'in one pass' : `pass ${i + 1} of ${passes.length}`, bench),
     ]),
-    ...endMoves(finish, annealCount > 0),
+    ...endMoves(finish, annealCount > 0, piece.metal),
   ];
 }
 

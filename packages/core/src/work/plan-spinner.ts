@@ -174,7 +174,7 @@ function movesOf(
       instruction: 'Turn it over after every blow. Stop as soon as the outer band cannot come off.',
       strainLog: parts.flareStrainLog / 2,
     },
-    ...endMoves(finish, true),
+    ...endMoves(finish, true, piece.metal),
   ];
 }
 

@@ -213,7 +213,7 @@ function movesOf(wish: StripWish, cut: Cut, allowanceStrainLog: number): readonl
           } as const,
         ]
       : []),
-    ...endMoves(finish, true),
+    ...endMoves(finish, true, piece.metal),
   ];
 }
 

@@ -69,8 +69,8 @@ describe('words that follow from measures', () => {
   const told = (planned: WorkPlan) => planned.steps.map(({ instruction }) => instruction).join(' ');
 
   it.each([
-    ['square', 'Square to the length'],
-    ['round', 'Divider set to'],
+    ['square', 'square to the length'],
+    ['round', 'divider set to'],
     ['mitred', 'further than the other'],
     ['pattern', 'pattern’s own line'],
   ] as const)('%s ends are marked so', (ends, words) => {
@@ -263,5 +263,76 @@ describe('a band that is reduced', () => {
     const reduce = steps.find(({ kind }) => kind === 'reduce');
     // Holes come every 0.75 mm from 16: the largest that lets it through, 0.15 mm proud, is 21.25.
     expect(reduce?.tool).toBe('21.25 mm hole of the reducing plate');
+  });
+});
+
+describe('a handle’s own words', () => {
+  const stepsOf = (change: object, piece: object = {}) =>
+    planWork(
+      {
+        work: { kind: 'handle', style: 'straight', keptEnd: 'tip', startMm: 0, ends: 'square', ...change },
+        piece: { ...HANDLE, ...piece },
+        targetInsideDiameterMm: TARGET_MM,
+        finish: 'polished',
+      },
+      { kit: REFERENCE_KIT },
+    ).steps;
+  const step = (kind: string, change: object, piece: object = {}) =>
+    stepsOf(change, piece).find((one) => one.kind === kind);
+
+  it('name both cuts with their places, and which takes the enamel off', () => {
+    const one = step('saw', {});
+    expect(one?.title).toMatch(/^Saw at [\d.]+ mm from the tip$/);
+    const two = step('saw', { startMm: 12 }, { enamel: [{ fromMm: 2, toMm: 9 }] });
+    expect(two?.title).toMatch(/^Saw at 12\.0 mm and at [\d.]+ mm from the tip$/);
+    expect(two?.instruction).toContain('First cut at 12.0 mm from the tip: it takes the enamel off.');
+    expect(step('saw', { startMm: 12, keptEnd: 'neck' })?.title).toContain('from the neck');
+  });
+
+  it('shape each end by its own', () => {
+    expect(step('file', {})?.title).toBe('File both ends square');
+    const two = step('file', { ends: 'round', otherEnd: 'mitred' });
+    expect(two?.title).toBe('File one end round, the other mitred');
+    expect(two?.instruction).toMatch(/^End at the tip: divider set to .*End at the neck: one edge /);
+  });
+
+  it.each([
+    ['straight', {}, /ends meet/],
+    ['overlap', { overlapMm: 8 }, /lies flat on the inner one/],
+    ['spiral', { turns: 1.2, pitchMm: 14 }, /turns lie evenly/],
+  ] as const)('look at the joint of a %s ring as it is', (style, change, looks) => {
+    const close = step('close', { style, ...change });
+    expect(close?.lookFor).toMatch(looks);
+    if (style === 'spiral') expect(close?.lookFor).not.toMatch(/ends meet/);
+  });
+
+  it('call what opens it opening, where the former leaves it small', () => {
+    const kit = [{ id: 'f', name: 'small former', spec: { kind: 'former', diameterMm: 13 } }] as const;
+    const { steps } = planWork(
+      {
+        work: { kind: 'handle', style: 'straight', keptEnd: 'tip', startMm: 0, ends: 'square' },
+        piece: HANDLE,
+        targetInsideDiameterMm: TARGET_MM,
+        finish: 'polished',
+      },
+      { kit: [...REFERENCE_KIT.filter(({ spec }) => spec.kind !== 'former'), ...kit] },
+    );
+    const bend = steps.findLast(({ kind }) => kind === 'bend');
+    const close = steps.find(({ kind }) => kind === 'close');
+    expect(bend!.after.cutInsideDiameterMm).toBeLessThan(close!.after.cutInsideDiameterMm);
+    expect(bend?.instruction).toContain('then a few taps on the mandrel bring it up');
+    expect(close).toMatchObject({ verb: 'Open', title: 'Open it to its size on the mandrel' });
+  });
+
+  it('use the whole handle in a spiral, by its turns', () => {
+    const used = stepsOf({ style: 'spiral', fit: 'turns', pitchMm: 14 })[0]?.blank?.stations.at(-1)?.atMm;
+    expect(used).toBeCloseTo(120, 1);
+  });
+
+  it('never wear a plating down', () => {
+    const kinds = stepsOf({}, { metal: 'silver-plate' }).map(({ kind }) => kind);
+    expect(kinds).not.toContain('sand');
+    expect(kinds.slice(-2)).toEqual(['true-up', 'polish']);
+    expect(stepsOf({}, { metal: 'silver-plate' }).at(-1)?.title).toBe('Wipe it bright');
   });
 });

@@ -29,6 +29,13 @@ export type WorkField = FieldBase &
     | { readonly what: 'truth'; readonly yes: string; readonly no: string }
   );
 
+const END_CHOICES = [
+  { value: 'square', label: 'square' },
+  { value: 'round', label: 'round' },
+  { value: 'mitred', label: 'mitred' },
+  { value: 'pattern', label: 'as the pattern' },
+];
+
 export const WORK_FIELDS: Readonly<Record<WorkKind, readonly WorkField[]>> = {
   handle: [
     {
@@ -49,13 +56,31 @@ export const WORK_FIELDS: Readonly<Record<WorkKind, readonly WorkField[]>> = {
       start: '8',
       when: ({ style }) => style === 'overlap',
     },
-    { key: 'turns', label: 'Turns', what: 'number', start: '1.5', when: ({ style }) => style === 'spiral' },
+    {
+      key: 'fit',
+      label: 'Length of the spiral',
+      what: 'choice',
+      start: '',
+      when: ({ style }) => style === 'spiral',
+      choices: [
+        { value: '', label: 'as told' },
+        { value: 'turns', label: 'whole handle', note: 'by its turns' },
+        { value: 'pitch', label: 'whole handle', note: 'by its pitch' },
+      ],
+    },
+    {
+      key: 'turns',
+      label: 'Turns',
+      what: 'number',
+      start: '1.5',
+      when: ({ style, fit }) => style === 'spiral' && fit !== 'turns',
+    },
     {
       key: 'pitchMm',
       label: 'Pitch: climb of one turn',
       what: 'length',
       start: '10',
-      when: ({ style }) => style === 'spiral',
+      when: ({ style, fit }) => style === 'spiral' && fit !== 'pitch',
       hint: 'At least the width and the gap you want to see.',
     },
     {
@@ -71,15 +96,17 @@ export const WORK_FIELDS: Readonly<Record<WorkKind, readonly WorkField[]>> = {
     { key: 'startMm', label: 'Begin from that end', what: 'length', start: '0' },
     {
       key: 'ends',
-      label: 'Ends',
+      label: 'Shape of that end',
       what: 'choice',
       start: 'round',
-      choices: [
-        { value: 'square', label: 'square' },
-        { value: 'round', label: 'round' },
-        { value: 'mitred', label: 'mitred' },
-        { value: 'pattern', label: 'as the pattern' },
-      ],
+      choices: END_CHOICES,
+    },
+    {
+      key: 'otherEnd',
+      label: 'Other end',
+      what: 'choice',
+      start: 'round',
+      choices: END_CHOICES,
     },
   ],
   strip: [

@@ -50,7 +50,8 @@ function readField(field: WorkField, text: string, unit: LengthUnit, settings: S
     case 'truth':
       return { value: trimmed === 'yes' };
     default:
-      return { value: trimmed };
+      // A choice that is left open is nothing.
+      return { value: trimmed === '' ? undefined : trimmed };
   }
 }
 
