@@ -1,4 +1,4 @@
-import { METAL_IDS } from '@round-mint/core/metal';
+import { isMetalId, METAL_IDS, SILVER_FINENESS } from '@round-mint/core/metal';
 import { SIZE_SYSTEM_IDS } from '@round-mint/core/size';
 import { COIN_FORMS } from '@round-mint/core/stock';
 import { WALL_KINDS } from '@round-mint/core/forming';
@@ -28,7 +28,13 @@ export function shortText(max: number) {
 export const idSchema = z.uuid({ error: 'must be a UUID' });
 export const timeSchema = z.iso.datetime({ error: 'must be an ISO date and time' });
 
-export const metalIdSchema = z.enum(METAL_IDS, { error: `must be one of: ${METAL_IDS.join(', ')}` });
+/** A listed metal, or silver by its fineness in thousandths. */
+export const metalIdSchema = z
+  .string()
+  .refine(isMetalId, {
+    error: `must be one of: ${METAL_IDS.join(', ')}; or silver-${SILVER_FINENESS.min} to silver-${SILVER_FINENESS.max}`,
+  })
+  .meta({ examples: [...METAL_IDS] });
 export const sizeSystemSchema = z.enum(SIZE_SYSTEM_IDS, {
   error: `must be one of: ${SIZE_SYSTEM_IDS.join(', ')}`,
 });

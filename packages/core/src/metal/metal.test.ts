@@ -1,5 +1,14 @@
 import * as fc from 'fast-check';
-import { METAL_IDS, metalById, METALS, silverCopperDensity, strainAllowance } from './index';
+import {
+  isMetalId,
+  listedMetal,
+  METAL_IDS,
+  metalById,
+  METALS,
+  silverCopperDensity,
+  stiffnessOf,
+  strainAllowance,
+} from './index';
 
 describe('metals', () => {
   it('has each id once, in order', () => {
@@ -52,5 +61,36 @@ describe('strainAllowance', () => {
   it('is the metal’s own for normal stock and three quarters of it for thin', () => {
     expect(strainAllowance(metalById('silver-900'), 1.8)).toBe(0.12);
     expect(strainAllowance(metalById('silver-900'), 1.29)).toBeCloseTo(0.09, 12);
+  });
+});
+
+describe('silver of any fineness', () => {
+  it('is known by its thousandths: density by the law, heat and allowance as the nearest listed', () => {
+    const typed = metalById('silver-812');
+    expect(typed).toMatchObject({ id: 'silver-812', name: 'silver .812', fineness: 0.812, heat: 'yes' });
+    // 1/(0.812/10.49 + 0.188/8.96) = 10.164 g/cm³.
+    expect(typed.densityGCm3).toBeCloseTo(10.164, 3);
+    expect(typed.allowanceStrainLog).toBe(metalById('silver-800').allowanceStrainLog);
+    expect(listedMetal('silver-812')).toBe('silver-800');
+    expect(stiffnessOf('silver-812')).toEqual(stiffnessOf('silver-800'));
+  });
+
+  it('lists .625 and .600, and is itself where it is listed', () => {
+    expect(metalById('silver-625').fineness).toBe(0.625);
+    expect(metalById('silver-600').fineness).toBe(0.6);
+    expect(listedMetal('silver-925')).toBe('silver-925');
+    expect(listedMetal('copper')).toBe('copper');
+  });
+
+  it.each([
+    ['silver-200', true],
+    ['silver-999', true],
+    ['silver-199', false],
+    ['silver-81', false],
+    ['silver-8125', false],
+    ['gold-812', false],
+    ['silver-plate', true],
+  ] as const)('%s names a metal: %s', (id, known) => {
+    expect(isMetalId(id)).toBe(known);
   });
 });

@@ -1,4 +1,4 @@
-import type { MetalId } from './table';
+import { listedMetal, type MetalId } from './table';
 
 /** How a metal bends: for springback, bending and rolling. */
 export interface Stiffness {
@@ -40,6 +40,8 @@ const STIFFNESS: Partial<Readonly<Record<MetalId, Stiffness>>> = {
   'silver-800': STERLING,
   'silver-720': LOW_SILVER,
   'silver-640': LOW_SILVER,
+  'silver-625': LOW_SILVER,
+  'silver-600': LOW_SILVER,
   'silver-500': LOW_SILVER,
   'silver-400': LOW_SILVER,
   copper: stiffness(117_000, 60, 330, 0.4, ROLLING.copper),
@@ -64,5 +66,5 @@ const STIFFNESS: Partial<Readonly<Record<MetalId, Stiffness>>> = {
 const HARD = stiffness(200_000, 300, 800, 0.1);
 
 export function stiffnessOf(metal: MetalId): Stiffness {
-  return STIFFNESS[metal] ?? HARD;
+  return STIFFNESS[listedMetal(metal)] ?? HARD;
 }

@@ -9,6 +9,8 @@ export const METAL_IDS = [
   'silver-800',
   'silver-720',
   'silver-640',
+  'silver-625',
+  'silver-600',
   'silver-500',
   'silver-400',
   'copper',
@@ -32,7 +34,9 @@ export const METAL_IDS = [
   'stainless',
   'titanium',
 ] as const;
-export type MetalId = (typeof METAL_IDS)[number];
+type ListedMetalId = (typeof METAL_IDS)[number];
+/** Listed metals, and silver of any fineness in thousandths: "silver-812". */
+export type MetalId = ListedMetalId | `silver-${number}`;
 
 /** Whether and how a metal may be softened with a torch. */
 export type HeatRule = 'yes' | 'ventilate' | 'marker-only' | 'own-method' | 'unplated-only' | 'never';
@@ -89,7 +93,7 @@ function silver(
 }
 
 /** Craft §2. Densities of the lead alloys and pewter vary: the middle of the range is kept. */
-const ROWS: Readonly<Record<MetalId, Row>> = {
+const ROWS: Readonly<Record<ListedMetalId, Row>> = {
   'silver-999': {
     name: 'fine silver .999',
     densityGCm3: 10.49,
@@ -106,6 +110,8 @@ const ROWS: Readonly<Record<MetalId, Row>> = {
   'silver-800': silver(0.8, 779, [600, 650], 0.12, FIRE_STAIN),
   'silver-720': silver(0.72, 779, [590, 640], 0.1, LOW_SILVER),
   'silver-640': silver(0.64, 779, [590, 640], 0.1, LOW_SILVER),
+  'silver-625': silver(0.625, 779, [590, 640], 0.1, LOW_SILVER),
+  'silver-600': silver(0.6, 779, [590, 640], 0.1, LOW_SILVER),
   'silver-500': silver(0.5, 779, [590, 640], 0.1, LOW_SILVER),
   'silver-400': silver(0.4, 779, [590, 640], 0.08, LOW_SILVER),
   copper: {
@@ -302,11 +308,50 @@ export const METALS: readonly Metal[] = METAL_IDS.map((id) => {
   return { id, ...row, fineness: row.fineness ?? 0, refusal: row.refusal, notes: row.notes ?? [] };
 });
 
-const BY_ID = new Map(METALS.map((metal) => [metal.id, metal]));
+const BY_ID = new Map<MetalId, Metal>(METALS.map((metal) => [metal.id, metal]));
 
-/** @throws when the id is not one of {@link METAL_IDS}; edges validate before they call. */
+/** Silver that is typed by its fineness, in thousandths. */
+export const SILVER_FINENESS = { min: 200, max: 999 } as const;
+const SILVER_ID = /^silver-(\d{3})$/;
+
+/** Thousandths of silver that an id names; undefined of anything but silver by its fineness. */
+export function silverThousandths(id: string): number | undefined {
+  const thousandths = Number(SILVER_ID.exec(id)?.[1] ?? NaN);
+  return thousandths >= SILVER_FINENESS.min && thousandths <= SILVER_FINENESS.max ? thousandths : undefined;
+}
+
+/** Whether an id names a metal: a listed one, or silver of a fineness. */
+export function isMetalId(id: string): id is MetalId {
+  return METAL_IDS.some((listed) => listed === id) || silverThousandths(id) !== undefined;
+}
+
+/** The listed silver that a fineness is nearest to: its heat and its allowance hold. */
+function nearestSilver(thousandths: number): Metal {
+  const silvers = METALS.filter(({ id }) => silverThousandths(id) !== undefined);
+  const off = ({ fineness }: Metal) => Math.abs(fineness * 1000 - thousandths);
+  return silvers.reduce((near, one) => (off(one) < off(near) ? one : near));
+}
+
+/** Silver–copper of any fineness: its density by its fineness, all else as the nearest listed. */
+function typedSilver(id: MetalId, thousandths: number): Metal {
+  const fineness = thousandths / 1000;
+  const name = `silver .${String(thousandths)}`;
+  return { ...nearestSilver(thousandths), id, name, fineness, densityGCm3: silverCopperDensity(fineness) };
+}
+
+/** The listed metal that stands for one: itself, or of a typed silver the nearest. */
+export function listedMetal(id: MetalId): MetalId {
+  const thousandths = silverThousandths(id);
+  return BY_ID.has(id) || thousandths === undefined ? id : nearestSilver(thousandths).id;
+}
+
+/** @throws when the id names no metal; edges validate before they call. */
 export function metalById(id: MetalId): Metal {
-  const metal = BY_ID.get(id);
-  if (!metal) throw new Error(`unknown metal: ${id}`);
-  return metal;
+  const known = BY_ID.get(id);
+  if (known) return known;
+  const thousandths = silverThousandths(id);
+  if (thousandths === undefined) throw new Error(`unknown metal: ${id}`);
+  const made = typedSilver(id, thousandths);
+  BY_ID.set(id, made);
+  return made;
 }

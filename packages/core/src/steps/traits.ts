@@ -1,6 +1,5 @@
 import { curlOf, TRIM_GAIN_MM, type WallWish } from '../forming';
 import type { ToolContact } from '../kit';
-import type { MetalId } from '../metal';
 import { MM_PER_US_SIZE } from '../size';
 import type { StepKind } from './step-kind';
 
@@ -26,7 +25,7 @@ export interface BenchTraits {
   /** How a fold die's funnels lie about the law, keyed by the die. */
   readonly funnels: Readonly<Record<string, FunnelTruth>>;
   /** Strain that a metal bears between anneals, against the table. */
-  readonly allowanceFactor: Partial<Readonly<Record<MetalId, number>>>;
+  readonly allowanceFactor: Readonly<Record<string, number>>;
   /** Hands-on minutes of a kind of step. */
   readonly handsOnMin: Partial<Readonly<Record<StepKind, number>>>;
   /** What a ring gives back after a kind of blow, against the default. */

@@ -5,6 +5,10 @@ import { fillFactor } from './thickness';
 
 /** A struck coin fills this much of its enclosing disc (craft §2). */
 const FILL_RANGE = { min: 0.8, max: 0.99 } as const;
+/** Down to here a coin is a little light for its rim: worn, or its rim is high (ours). */
+const LITTLE_LOW = 0.72;
+/** Below this no coin metal is so light: a measurement is wrong (ours; aluminium for silver gives about 0.25, copper for gold 0.45). */
+const FAR_LOW = 0.5;
 
 /** What is probably wrong when mass, thickness, diameter and metal do not fit together. */
 export interface FillCheck {
@@ -73,10 +77,18 @@ export function checkFill(coin: Coin): FillCheck | undefined {
   }
   const slip = suspects(fill).find((suspect) => fits(suspect.fill));
   const metals = otherMetals(coin, fill);
-  const likely = [
-    ...(slip ? [slip.says] : []),
-    ...(metals.length > 0 ? [`the metal is ${metals.join(' or ')}`] : []),
-  ];
+  const measured = slip ? [slip.says] : [];
+  const alloy = metals.length > 0 ? [`the metal is ${metals.join(' or ')}`] : [];
+  if (fill < FILL_RANGE.min && fill >= LITTLE_LOW) {
+    const doubt = alloy.length > 0 ? ` If neither, perhaps ${alloy.join('')}.` : '';
+    return {
+      fill,
+      ok: false,
+      message: `It is a little light for its rim: ${percent} of the full disc. Is it worn, or is its rim high? Then all is well, and its mass is what counts.${doubt}`,
+    };
+  }
+  // Far off, a figure is wrong sooner than a metal; nearer, the other way round.
+  const likely = fill < FAR_LOW || fill > FILL_RANGE.max ? [...measured, ...alloy] : [...alloy, ...measured];
   const tooMuch = fill > FILL_RANGE.max;
   const fallback = tooMuch
     ? 'the thickness was taken off the rim, the mass is too large, or the metal is denser'

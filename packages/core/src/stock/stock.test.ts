@@ -42,6 +42,18 @@ describe('fill factor', () => {
     expect(check?.message).toMatch(message);
   });
 
+  it('asks of one that is a little light whether it is worn, before its metal is doubted', () => {
+    // 0.754 of the full disc; 0.634; 0.086.
+    expect(checkFill({ ...COIN, massG: 11 })?.message).toMatch(
+      /Is it worn, or is its rim high\?.*If neither, perhaps the metal is/,
+    );
+    expect(checkFill({ ...COIN, massG: 9.25 })?.message).toMatch(/Likely the metal is/);
+    expect(checkFill({ ...COIN, rimThicknessMm: 20 })?.message).toMatch(
+      /Likely the thickness was typed ten times too large/,
+    );
+    expect(checkFill({ ...COIN, massG: 11 })?.ok).toBe(false);
+  });
+
   it('names two other metals at most, the likeliest first', () => {
     const { message } = checkFill({ ...COIN, metal: 'aluminium' })!;
     expect(message.split('the metal is ')[1]?.split(' or ')).toHaveLength(2);

@@ -4,7 +4,7 @@ import { daySchema } from '@round-mint/contract/people';
 import type { Settings } from '@round-mint/contract/settings';
 import { parseDecimal, parseLengthMm } from '@round-mint/core/format';
 import { USUAL_CURL } from '@round-mint/core/forming';
-import { METAL_IDS } from '@round-mint/core/metal';
+import { isMetalId } from '@round-mint/core/metal';
 import {
   knuckleAdvice,
   MM_PER_US_SIZE,
@@ -132,7 +132,7 @@ function roundingOf(wall: IntakeTexts['wall']) {
   return wall === 'rounded' ? { curl: USUAL_CURL } : {};
 }
 
-const metalOf = (id: string) => METAL_IDS.find((metal) => metal === id);
+const metalOf = (id: string) => (isMetalId(id) ? id : undefined);
 
 /** The widest that was asked for decides whether a wide band is proposed more room. */
 function allowanceFor(texts: IntakeTexts, { widthMin, widthMax }: Partial<Values>, settings: Settings) {

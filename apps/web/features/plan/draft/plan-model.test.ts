@@ -7,16 +7,28 @@ import { FIRST_DRAFT, planDraftSlice, sizeTyped, stockChosen, type PlanDraft } f
 import { pieceOutcome, planModel, type PlanModel } from './plan-model';
 import { useHoleOptions } from '@/features/plan/coin/use-hole-options';
 
-const PIECE = {
+const PIECE: CoinStock = {
   id: 'piece',
+  kind: 'coin',
   name: 'Test brenn',
+  issuer: 'Brennac',
+  year: null,
+  edge: 'plain',
+  outsideFace: 'either',
+  grade: '',
+  origin: '',
+  price: null,
+  legalNote: '',
+  notes: '',
+  createdAt: '',
+  updatedAt: '',
   diameterMm: 30.9,
   rimThicknessMm: 2.15,
   massG: 15.13,
   metal: 'silver-900',
   form: 'round',
   quantity: 1,
-} as CoinStock;
+};
 
 function model(change: Partial<PlanDraft> = {}, piece: CoinStock = PIECE, settings = DEFAULT_SETTINGS) {
   return planModel({ ...FIRST_DRAFT, stockId: piece.id, ...change }, [piece], [], settings, (mm) => `${mm}`);

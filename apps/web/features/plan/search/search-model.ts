@@ -1,6 +1,6 @@
 import type { Settings } from '@round-mint/contract/settings';
 import { parseDecimal, parseLengthMm, type LengthUnit } from '@round-mint/core/format';
-import { METAL_IDS, type MetalId } from '@round-mint/core/metal';
+import { isMetalId, type MetalId } from '@round-mint/core/metal';
 import type { RingWish, SearchOption } from '@round-mint/core/search';
 import type { PlanDraft } from '@/features/plan/draft/plan-draft-slice';
 import { draftTarget, wallWish } from '@/features/plan/draft/plan-model';
@@ -20,7 +20,7 @@ function optionalNumber(text: string): number | undefined | 'wrong' {
 }
 
 function metalOf(id: string): MetalId | undefined {
-  return METAL_IDS.find((known) => known === id);
+  return isMetalId(id) ? id : undefined;
 }
 
 /** A wish from what was typed and what the plan has chosen, or what is wrong with it. */

@@ -1,6 +1,8 @@
-import { metalById, METALS, type MetalId } from '@round-mint/core/metal';
+import { isMetalId, metalById, METALS, SILVER_FINENESS, type MetalId } from '@round-mint/core/metal';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
+import { Button } from '@/ui/Button';
+import { Field } from '@/ui/Field';
 import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
 
@@ -9,6 +11,32 @@ interface MetalPickerProps {
   label?: string;
   value: string;
   onChange: (id: MetalId) => void;
+}
+
+/** Silver of a fineness that is not listed: "812" or ".812". */
+function FinenessField({ onTake }: { onTake: (id: MetalId) => void }) {
+  const [text, setText] = useState('');
+  const digits = text.trim().replace(/^0?[.,]/, '');
+  const id = `silver-${digits}`;
+  const known = isMetalId(id) ? id : undefined;
+  return (
+    <View className="flex-row items-end gap-2 pb-2">
+      <Field
+        className="flex-1"
+        label="Silver of another fineness"
+        value={text}
+        onChangeText={setText}
+        error={
+          text === '' || known
+            ? undefined
+            : `three digits, ${SILVER_FINENESS.min} to ${SILVER_FINENESS.max}, such as 812`
+        }
+        inputMode="decimal"
+        maxLength={5}
+      />
+      <Button label="Take it" disabled={!known} onPress={() => known && onTake(known)} />
+    </View>
+  );
 }
 
 /** The metal, with what it means for a ring; refused metals can be entered, as they are found in drawers too. */
@@ -31,6 +59,12 @@ export function MetalPicker({ label = 'Metal', value, onChange }: MetalPickerPro
       </Pressable>
       {chosen.refusal ? <Type as="small" className="text-stop">{`✕ No ring: ${chosen.refusal}`}</Type> : null}
       <Sheet title={label} open={open} onClose={() => setOpen(false)}>
+        <FinenessField
+          onTake={(id) => {
+            onChange(id);
+            setOpen(false);
+          }}
+        />
         <View role="radiogroup" aria-label={label}>
           {METALS.map((metal) => (
             <Pressable
