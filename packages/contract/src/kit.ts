@@ -21,7 +21,12 @@ export const toolSpecSchema = z.discriminatedUnion('kind', [
     kind: z.literal('stretcher'),
     smallestMm: lengthMm(8, 40),
     largestMm: lengthMm(10, 60),
-    splines: z.number().int().min(2).max(16),
+    /** None of a plug that is hammered in. */
+    splines: z
+      .number()
+      .int()
+      .max(16)
+      .refine((count) => count === 0 || count >= 2, 'must be 2 to 16, or 0 for a hammered plug'),
     /** Lean of the splines from the axis; left out, they are parallel. */
     taperDeg: quantity(0, 10, 'degrees').optional(),
   }),

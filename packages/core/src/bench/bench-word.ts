@@ -2,7 +2,7 @@ import { COMFORTABLE_CUT_EDGE_MM } from '../forming';
 import type { Kit } from '../kit';
 import { capital } from '../format';
 import { readingStanding, type RingState } from '../ring';
-import { BAND_EDGES, COIN_EDGES, fullest, spend, type EdgeNames, type RouteStep } from '../steps';
+import { edgeNamesOf, fullest, spend, type EdgeNames, type RouteStep } from '../steps';
 import { markMm, MM_PER_US_SIZE, OFF_MARK_MM, writeAmount, writeSize, type SizeSystemId } from '../size';
 import { runToEnd } from '../uncertainty';
 import {
@@ -74,7 +74,10 @@ const PULLS: Partial<Readonly<Record<RouteStep['kind'], string>>> = {
 function strokesWords(step: RouteStep, strokes: number): string {
   const stroke = PULLS[step.kind] ?? '';
   const splines = step.contact?.kind === 'splines' ? step.contact.count : undefined;
-  const about = `about ${strokes} ${stroke}${strokes === 1 ? '' : stroke === 'push' ? 'es' : 's'}`;
+  const plug = splines === 0;
+  const name = plug ? 'light blow' : stroke;
+  const about = `about ${strokes} ${name}${strokes === 1 ? '' : stroke === 'push' ? 'es' : 's'}`;
+  if (plug) return `${about}, then end for end; it cannot go back`;
   if (splines === undefined) return step.kind === 'reduce' ? `${about}, then turn it over` : about;
   return `${about}, turned ${180 / splines}° between, then end for end`;
 }
@@ -258,7 +261,7 @@ export function wordAlong(
   { system, kit = [] }: Pick<BenchTools, 'system'> & Partial<Pick<BenchTools, 'kit'>>,
 ): BenchWord {
   const now = alongRoute(stored, derived);
-  const names = ring.coin ? COIN_EDGES : BAND_EDGES;
+  const names = edgeNamesOf(ring.kind);
   const scene: Scene = { ring, stored, now, finding: findingOf(ring, stored), derived, system, names };
   const step = now.steps[now.step];
   const { spent } = now;

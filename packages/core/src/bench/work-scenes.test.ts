@@ -160,3 +160,33 @@ describe('every kind of work', () => {
     expect(['before', 'on-mark']).toContain(word.standing);
   });
 });
+
+describe('a resized band on a hammered plug', () => {
+  const PLUG = {
+    id: 'plug',
+    name: 'hammered plug',
+    spec: { kind: 'stretcher', smallestMm: 13, largestMm: 26, splines: 0 },
+  } as const;
+  const kit = [...BENCH_KIT.filter(({ spec }) => spec.kind !== 'stretcher'), PLUG];
+  const WIDER = workRing({ kind: 'resize', cover: 'none' }, BAND, BAND.insideDiameterMm + 4 * QUARTER_MM, {
+    kit,
+  });
+
+  it('is told that it cannot go back, and nothing of a cut edge', () => {
+    const stretch = firstOf(WIDER, 'stretch');
+    const word = says(WIDER, doneTo(WIDER.steps, stretch), { kit });
+    expect(word.step?.tool).toContain('it cannot go back, so stop a quarter short');
+    for (const step of WIDER.steps) expect(`${step.instruction} ${step.lookFor}`).not.toMatch(/cut edge/);
+  });
+
+  it('hammered too far, it is brought down in a die', () => {
+    const stretch = lastOf(WIDER, 'stretch');
+    const word = says(
+      WIDER,
+      [...doneTo(WIDER.steps, stretch), readAt(WIDER.steps[stretch], 2 * QUARTER_MM)],
+      { kit },
+    );
+    expect(word.standing).toBe('past');
+    expect(kindsToCome(word)).toContain('reduce');
+  });
+});

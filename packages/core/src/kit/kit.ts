@@ -26,6 +26,7 @@ export interface Stretcher {
   readonly kind: 'stretcher';
   readonly smallestMm: number;
   readonly largestMm: number;
+  /** None of a plug that is hammered in: it is not turned, and cannot go back. */
   readonly splines: number;
   /** Lean of the splines from the axis; left out, they are parallel. */
   readonly taperDeg?: number | undefined;

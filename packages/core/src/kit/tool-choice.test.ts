@@ -72,6 +72,13 @@ describe('choosing tools', () => {
     expect(chooseBall([], 30)).toBeUndefined();
   });
 
+  it('says of six splines that an even ring needs no turn, and of a plug that it cannot go back', () => {
+    const useOf = (splines: number) => stretchersUse(kitOf(stretcher(26, splines)), 14, 22);
+    expect(useOf(4)).toMatch(/turn 45° between pulls$/);
+    expect(useOf(6)).toMatch(/turn 30° between pulls, or not at all while it stays even$/);
+    expect(useOf(0)).toMatch(/a light blow, turn it over, read: it cannot go back, so stop a quarter short$/);
+  });
+
   it('turns the stretcher by half a spline pitch', () => {
     expect(chooseStretcher(kitOf(stretcher(26)), 14, 22)).toMatchObject({
       use: expect.stringContaining('turn 45°'),

@@ -110,6 +110,16 @@ export function lacksFoldDie(coinDiameterMm: number, angleDeg: number): ToolChoi
 /** Two tools whose ranges end and begin at the same size meet: a reading is no finer, mm. */
 const MEET_MM = 0.02;
 
+/** From this many on the splines lie so near that an even ring stays even. */
+const MANY_SPLINES = 6;
+
+/** How a ring is moved on a stretcher with so many splines (craft §13). */
+function stretchingWords(splines: number): string {
+  if (splines === 0) return 'a light blow, turn it over, read: it cannot go back, so stop a quarter short';
+  const turn = `turn ${180 / splines}° between pulls`;
+  return splines >= MANY_SPLINES ? `${turn}, or not at all while it stays even` : turn;
+}
+
 /** The stretcher that goes into the ring before the pull and reaches the size after it: the shortest reach that will do. */
 export function chooseStretcher(kit: Kit, fromInsideMm: number, toInsideMm: number): ToolChoice {
   const found = nearest(
@@ -119,11 +129,11 @@ export function chooseStretcher(kit: Kit, fromInsideMm: number, toInsideMm: numb
     ({ spec }) => spec.largestMm,
   );
   if (found) {
-    const { splines, taperDeg = 0 } = found.spec;
+    const { taperDeg = 0, splines: count } = found.spec;
     return {
       tool: found.tool,
-      use: `${found.tool.name}, turn ${180 / splines}° between pulls`,
-      contact: { kind: 'splines', taperDeg, count: splines },
+      use: `${found.tool.name}, ${stretchingWords(count)}`,
+      contact: { kind: 'splines', taperDeg, count },
     };
   }
   const reaches = toolsOf(kit, 'stretcher').some(({ spec }) => spec.largestMm >= toInsideMm);

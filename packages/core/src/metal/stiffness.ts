@@ -1,4 +1,5 @@
-import { listedMetal, type MetalId } from './table';
+import { listedMetal } from './lookup';
+import type { MetalId } from './table';
 
 /** How a metal bends: for springback, bending and rolling. */
 export interface Stiffness {

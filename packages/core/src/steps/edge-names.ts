@@ -6,5 +6,13 @@ export interface EdgeNames {
 }
 
 export const COIN_EDGES: EdgeNames = { rim: 'rim edge', cut: 'cut edge' };
-/** A band's edges look alike: one is marked with a pen, so that both ways round can be told apart. */
-export const BAND_EDGES: EdgeNames = { rim: 'marked edge', cut: 'other edge' };
+/** One edge of a band that is resized is marked with a pen first, so that both ways round can be told apart. */
+const MARKED_EDGES: EdgeNames = { rim: 'marked edge', cut: 'other edge' };
+/** Edges that look alike, and that nobody has marked. */
+const BAND_EDGES: EdgeNames = { rim: 'one edge', cut: 'other edge' };
+
+/** What the edges of a ring are called by what they are. */
+export function edgeNamesOf(kind: string): EdgeNames {
+  if (kind === 'coin') return COIN_EDGES;
+  return kind === 'resize' ? MARKED_EDGES : BAND_EDGES;
+}

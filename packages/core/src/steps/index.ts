@@ -1,6 +1,6 @@
 export { FRESH, budgetWeight, fullest, softens, spend } from './budget';
 export type { EdgeSpend } from './budget';
-export { BAND_EDGES, COIN_EDGES } from './edge-names';
+export { COIN_EDGES, edgeNamesOf } from './edge-names';
 export type { EdgeNames } from './edge-names';
 export { FACES, withFaceOut } from './face-out';
 export type { Face } from './face-out';

@@ -45,6 +45,11 @@ export interface BandBench {
   readonly metal: MetalId;
 }
 
+/** A band's edges are alike: what is looked for at a coin ring's cut edge is looked for at both. */
+const BAND_LOOKS: Partial<Readonly<Record<StepKind, string>>> = {
+  stretch: 'A little, turn it end for end, read. Look at both edges for cracks each time.',
+};
+
 const OUTLINE_INTERVALS = 8;
 
 /** A straight wall at a handful of places. */
@@ -83,7 +88,7 @@ export function bandSteps(start: Band, moves: readonly BandMove[], bench: BandBe
       ...(move.verb === undefined ? {} : { verb: move.verb }),
       title: move.title,
       instruction: move.instruction,
-      lookFor: move.lookFor ?? defaults.lookFor,
+      lookFor: move.lookFor ?? BAND_LOOKS[move.kind] ?? defaults.lookFor,
       ...(move.tool === undefined ? {} : { tool: move.tool }),
       before: edges(before),
       after,

@@ -83,7 +83,7 @@ function passMove(
     return {
       kind: 'stretch',
       title: `Stretch, ${place}`,
-      instruction: `About ${pullsFor(pass)} pulls of a quarter size: pull, turn by half a spline, pull; turned over every two or three. Stop a quarter short and read. A hammered plug cannot be undone.`,
+      instruction: `About ${pullsFor(pass)} pulls of a quarter size, turned over every two or three. Stop a quarter short and read.`,
       tool: stretchersUse(kit, pass.fromInsideDiameterMm, pass.toInsideDiameterMm, system),
       to,
       read: true,

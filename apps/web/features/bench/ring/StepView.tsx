@@ -38,7 +38,7 @@ function BenchDrawing({ bench, step, at }: Pick<StepViewProps, 'bench' | 'step' 
   const height = DRAWING_HEIGHT;
   const onLayout = (event: LayoutChangeEvent) => setWidth(event.nativeEvent.layout.width);
   const ladder = isRead(step);
-  const [rim, cut] = bench.coinRing ? ['rim', 'cut'] : ['marked', 'other'];
+  const [rim, cut] = [bench.edges.rim, bench.edges.cut].map((name) => name.replace(' edge', ''));
   const edges = [
     { label: rim ?? '', diameterMm: state.edges.rimInsideDiameterMm },
     { label: cut ?? '', diameterMm: state.edges.cutInsideDiameterMm },

@@ -1,7 +1,7 @@
 import type { LogEntry } from '@round-mint/contract/log';
 import { capital } from '@round-mint/core/format';
 import { MM_PER_US_SIZE } from '@round-mint/core/size';
-import { BAND_EDGES, COIN_EDGES } from '@round-mint/core/steps';
+import { edgeNamesOf } from '@round-mint/core/steps';
 import type { Writers } from '@/features/shared/settings/use-settings';
 import { PLAN_KIND_WORDS } from '@/features/shared/words/plan-kinds';
 
@@ -47,7 +47,7 @@ export interface Comparison {
 
 /** The figures of a ring that can be compared. */
 export function comparisons(entry: LogEntry): readonly Comparison[] {
-  const names = entry.kind === 'coin' ? COIN_EDGES : BAND_EDGES;
+  const names = edgeNamesOf(entry.kind);
   return [
     {
       name: 'Inside diameter',

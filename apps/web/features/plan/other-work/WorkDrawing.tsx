@@ -1,5 +1,5 @@
 import type { Kit } from '@round-mint/core/kit';
-import { BAND_EDGES, type RouteStep, type StepBlank } from '@round-mint/core/steps';
+import { edgeNamesOf, type RouteStep, type StepBlank } from '@round-mint/core/steps';
 import { handleVerdict, spinnerOf } from '@round-mint/core/work';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -130,7 +130,7 @@ export function WorkDrawing({ model, kit, height }: WorkDrawingProps) {
       ghost={steps[0]?.outline}
       {...size}
       length={length}
-      edges={BAND_EDGES}
+      edges={edgeNamesOf('resize')}
       testID="section"
     />
   ) : null;

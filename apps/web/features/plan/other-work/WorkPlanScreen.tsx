@@ -1,5 +1,5 @@
 import type { Kit } from '@round-mint/core/kit';
-import { BAND_EDGES } from '@round-mint/core/steps';
+import { edgeNamesOf } from '@round-mint/core/steps';
 import { metalById } from '@round-mint/core/metal';
 import { WORK_KINDS, type WorkKind } from '@round-mint/core/work';
 import { Redirect, useLocalSearchParams } from 'expo-router';
@@ -125,7 +125,7 @@ function WorkDetail({ model, kit }: PartProps) {
       {plan?.feasible ? (
         <>
           <RouteStrip steps={plan.steps} totals={plan.totals} />
-          <RouteList steps={plan.steps} names={BAND_EDGES} />
+          <RouteList steps={plan.steps} names={edgeNamesOf(plan.kind)} />
         </>
       ) : null}
       <WorkPrints model={model} kit={kit} />

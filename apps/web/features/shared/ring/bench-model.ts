@@ -12,8 +12,8 @@ import {
 import { type Job, nextJobs, type Reroute, type RingState } from '@round-mint/core/ring';
 import type { SizeSystemId } from '@round-mint/core/size';
 import {
-  BAND_EDGES,
   COIN_EDGES,
+  edgeNamesOf,
   type EdgeNames,
   type RouteStep,
   type StepKind,
@@ -57,7 +57,7 @@ export function benchRing(ring: RingWithEvents): BenchRing {
   const coinRing = ring.kind === 'coin' ? ring : undefined;
   const atBench = ringAtBench(ring);
   const stored = storedState(atBench);
-  const edges = coinRing ? COIN_EDGES : BAND_EDGES;
+  const edges = edgeNamesOf(ring.kind);
   return { ring, coinRing, edges, atBench, stored, ...standingOf(ring, stored) };
 }
 

@@ -33,7 +33,7 @@ export function toolLine({ spec }: Pick<Tool, 'spec'>, length: Length): string {
     case 'reducing-die':
       return `${spec.angleDeg}°, ${spec.holesMm.length} holes from ${length(Math.min(...spec.holesMm))} to ${length(Math.max(...spec.holesMm))}`;
     case 'stretcher':
-      return `${length(spec.smallestMm)} to ${length(spec.largestMm)}, ${spec.splines} splines`;
+      return `${length(spec.smallestMm)} to ${length(spec.largestMm)}, ${spec.splines === 0 ? 'hammered plug' : `${spec.splines} splines`}`;
     case 'expansion-cone':
       return `${spec.angleDeg}°, ${length(spec.smallEndMm)} to ${length(spec.largeEndMm)}, ${spec.lidHolesMm.length} lids`;
     case 'mandrel':
@@ -68,7 +68,7 @@ const FIELDS: Readonly<Record<ToolKind, readonly ToolField[]>> = {
   stretcher: [
     { key: 'smallestMm', label: 'Smallest inside', what: 'length' },
     { key: 'largestMm', label: 'Largest inside', what: 'length' },
-    { key: 'splines', label: 'Splines', what: 'number' },
+    { key: 'splines', label: 'Splines, 0 for a hammered plug', what: 'number' },
   ],
   'expansion-cone': [
     { key: 'angleDeg', label: 'Angle (°)', what: 'number' },
