@@ -37,6 +37,8 @@ test('a wish becomes a ring: quote, agreement, day plan, bench, approval, close-
 }) => {
   // The intake answers while it is written.
   await takeDown(page, 'Nela Prow');
+  await page.getByRole('radio', { name: 'gold inside' }).click();
+  await page.getByLabel('Engraving or dedication').fill('N & P');
   const possible = page.getByRole('radiogroup', { name: 'Possible from what is here' });
   await possible.getByRole('radio').first().click();
   await expect(page.getByTestId('promise')).toContainText('8 of 10 runs');
@@ -78,7 +80,7 @@ test('a wish becomes a ring: quote, agreement, day plan, bench, approval, close-
 
   // Photo and readings go out; the answer comes back.
   await page.getByRole('button', { name: 'Ask the customer for approval' }).click();
-  await press(page, 'Send photo and readings');
+  await page.getByRole('button', { name: 'Send photo and readings' }).click();
   await press(page, 'Ask for approval');
   const ask = page.getByRole('dialog', { name: 'Ask before you go on' });
   await expect(ask.getByRole('button', { name: 'Ask the customer' })).toBeDisabled();
@@ -105,9 +107,13 @@ test('a wish becomes a ring: quote, agreement, day plan, bench, approval, close-
   // To the end at the bench, and out of the house.
   await press(page, 'Go to the bench');
   await expect(page.getByTestId('hold')).toBeHidden();
+  // What the price holds, the bench does.
+  const verbs: string[] = [];
   for (let guard = 0; guard < 40 && !(await page.getByTestId('finish-form').isVisible()); guard++) {
+    verbs.push((await page.getByTestId('verb').textContent()) ?? '');
     await stepDone(page);
   }
+  expect(verbs).toEqual(expect.arrayContaining(['Engrave', 'Line']));
   await page.getByLabel('Width (mm)').fill('8.4');
   await page.getByRole('button', { name: 'Finish this ring' }).click();
   await expect(page.getByTestId('log-ring-screen')).toBeVisible();

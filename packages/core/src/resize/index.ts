@@ -1,4 +1,4 @@
-export { judgeResize, PROFILES, RESIZE_RISKS } from './judge-resize';
+export { judgeResize, PROFILE_FILLS, PROFILES, RESIZE_RISKS } from './judge-resize';
 export type {
   BandProfile,
   FinishedBand,

@@ -4,6 +4,8 @@ import { MM_PER_US_SIZE, writeAmount, type SizeSystemId } from '../size';
 
 export const PROFILES = ['flat', 'd', 'court'] as const;
 export type BandProfile = (typeof PROFILES)[number];
+/** Share of its rectangle that a profile fills: half-round a segment of a circle, court rounded inside and out (craft §13). */
+export const PROFILE_FILLS: Readonly<Record<BandProfile, number>> = { flat: 1, d: 0.79, court: 0.85 };
 export const RESIZE_RISKS = ['low', 'usual', 'high', 'refuse'] as const;
 export type ResizeRisk = (typeof RESIZE_RISKS)[number];
 

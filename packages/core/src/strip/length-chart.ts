@@ -1,4 +1,4 @@
-import { stripBlank } from './strip-blank';
+import { stripBlank, type StripBand } from './strip-blank';
 
 /** Blank lengths by size and thickness: what hangs beside the saw. */
 export interface LengthChart {
@@ -9,14 +9,14 @@ export interface LengthChart {
 export function lengthChart(
   insideDiametersMm: readonly number[],
   thicknessesMm: readonly number[],
-  seamMm?: number,
+  { seamMm, textured }: Pick<StripBand, 'seamMm' | 'textured'> = {},
 ): LengthChart {
   return {
     thicknessesMm,
     rows: insideDiametersMm.map((insideDiameterMm) => ({
       insideDiameterMm,
       lengthsMm: thicknessesMm.map(
-        (thicknessMm) => stripBlank({ insideDiameterMm, thicknessMm, seamMm }).lengthMm,
+        (thicknessMm) => stripBlank({ insideDiameterMm, thicknessMm, seamMm, textured }).lengthMm,
       ),
     })),
   };

@@ -24,8 +24,14 @@ describe('strip bands', () => {
     expect(lengthMm + textureMm).toBeCloseTo(Math.PI * 19.5 + 0.3, 9);
   });
 
+  it('are charted half a size shorter where they are hammered', () => {
+    const at = (textured: boolean) => lengthChart([18], [1.5], { textured }).rows[0]?.lengthsMm[0] ?? 0;
+    // π × half a US size, 0.4064 mm.
+    expect(at(false) - at(true)).toBeCloseTo(Math.PI * 0.4064, 4);
+  });
+
   it('have a chart that agrees with the single figure', () => {
-    const { rows } = lengthChart([17, 18], [1, 2], 0.4);
+    const { rows } = lengthChart([17, 18], [1, 2], { seamMm: 0.4 });
     expect(rows[1]?.lengthsMm[0]).toBe(
       stripBlank({ insideDiameterMm: 18, thicknessMm: 1, seamMm: 0.4 }).lengthMm,
     );

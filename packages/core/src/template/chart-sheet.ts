@@ -7,15 +7,20 @@ const ROW_MM = 6.6;
 const COLUMN_MM = 20;
 const FINE_MM = 0.15;
 
-/** Blank lengths by size and thickness, to hang beside the saw. */
-export function lengthChartSheet(paper: PaperId, system: SizeSystemId, seamMm: number): Sheet {
+/** Blank lengths by size and thickness, to hang beside the saw; for hammered bands, which grow, a chart of its own. */
+export function lengthChartSheet(
+  paper: PaperId,
+  system: SizeSystemId,
+  { seamMm, textured }: { readonly seamMm: number; readonly textured: boolean },
+): Sheet {
   const diameters = Array.from({ length: 25 }, (_, i) => SIZE_SYSTEMS.us.toDiameterMm(2 + i / 2));
-  const { rows } = lengthChart(diameters, THICKNESSES_MM, seamMm);
+  const { rows } = lengthChart(diameters, THICKNESSES_MM, { seamMm, textured });
   const top = BODY_Y_MM + 10;
   const x = (column: number) => MARGIN_MM + 26 + column * COLUMN_MM;
   const cell = (at: number, y: number, text: string): SheetMark => words(at, y, text, 3.2);
   const right = x(THICKNESSES_MM.length);
-  return sheetOf(paper, `Blank lengths, mm, with ${seamMm.toFixed(1)} mm for the seam`, [
+  const surface = textured ? 'hammered bands, cut half a size short' : 'smooth bands';
+  return sheetOf(paper, `Blank lengths of ${surface}, mm, with ${seamMm.toFixed(1)} mm for the seam`, [
     cell(MARGIN_MM, top, 'size'),
     ...THICKNESSES_MM.map((mm, i) => cell(x(i), top, `${mm.toFixed(1)} thick`)),
     { kind: 'line', x1: MARGIN_MM, y1: top + 2, x2: right, y2: top + 2, widthMm: 0.3 },

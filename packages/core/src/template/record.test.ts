@@ -18,7 +18,7 @@ describe('the record of printed sheets', () => {
     ['mitred blank', MITRED] as const,
     ['centring', centringSheet({ coinName: 'Gannet', diameterMm: 36, holeMm: 14.3, paper: 'a4' })] as const,
     ['all holes', ringHolesSheet('a4', 'us')] as const,
-    ['long chart', lengthChartSheet('letter', 'us', 1.2)] as const,
+    ['long chart', lengthChartSheet('letter', 'us', { seamMm: 1.2, textured: false })] as const,
   ])('%s', (_name, { marks }) => {
     expect(roundedLines(marks)).toMatchSnapshot();
   });

@@ -38,5 +38,5 @@ export const SHEETS: readonly (readonly [string, Sheet])[] = [
   ['coin band', BAND],
   ['strip', fingerStripSheet('a4', 'us')],
   ['holes', ringHolesSheet('letter', 'uk')],
-  ['chart', lengthChartSheet('a4', 'eu', 0.3)],
+  ['chart', lengthChartSheet('a4', 'eu', { seamMm: 0.3, textured: false })],
 ];

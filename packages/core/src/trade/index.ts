@@ -37,7 +37,7 @@ export {
 export type { MeltOut, RingScrap, Scrap, ScrapKind } from './scrap';
 export { shopNumbers } from './shop-numbers';
 export type { MonthNumbers, PastRing, PastSale, ShopNumbers } from './shop-numbers';
-export { compareSizers } from './sizers';
+export { compareSizers, RESIZED_SHARE } from './sizers';
 export type { Sizer, SizerSchools, SizerSums } from './sizers';
 export { simulatedSpot, SPOT_METALS, spotMetalOf, spotPrices, worthPerG } from './spot';
 export type { SpotDay, SpotMetal, SpotPrices } from './spot';

@@ -123,12 +123,18 @@ describe('partExchange', () => {
 });
 
 describe('compareSizers', () => {
-  const free = (ordered: boolean): Sizer => ({ cost: 3, paid: 0, coupon: 0, ordered, couponUsed: false });
-  const sold = (ordered: boolean): Sizer => ({ cost: 3, paid: 5, coupon: 8, ordered, couponUsed: ordered });
+  const free = (ordered: boolean): Sizer => ({
+    ...{ cost: 3, paid: 0, coupon: 0, ordered, couponUsed: false },
+    guarantee: false,
+  });
+  const sold = (ordered: boolean): Sizer => ({
+    ...{ cost: 3, paid: 5, coupon: 8, ordered, couponUsed: ordered },
+    guarantee: false,
+  });
 
   it('computes what each school brings for a sizer sent', () => {
     const sizers = [...Array(10).keys()].flatMap((i) => [free(i < 2), sold(i < 5)]);
-    const { free: given, paid, breakEvenFree, better } = compareSizers(sizers, 30);
+    const { free: given, paid, breakEvenFree, better } = compareSizers(sizers, 30, 0);
     expect(given).toMatchObject({ sent: 10, orders: 2, cost: 30, income: 0 });
     expect(given.netEach).toBeCloseTo((2 * 30 - 30) / 10, 9);
     expect(paid.netEach).toBeCloseTo((5 * 30 + 50 - 30 - 40) / 10, 9);
@@ -136,17 +142,25 @@ describe('compareSizers', () => {
     expect(better).toBe('paid');
   });
 
+  it('counts what a promised resize costs, of the orders that it was promised for', () => {
+    const sizers = [true, true, false].map((ordered) => ({ ...free(ordered), guarantee: true }));
+    const { free: given } = compareSizers([...sizers, free(true)], 30, 25);
+    // Two orders with the promise, one ring in ten, 25 each.
+    expect(given.resizes).toBeCloseTo(2 * 0.1 * 25, 9);
+    expect(given.netEach).toBeCloseTo((3 * 30 - 4 * 3 - 5) / 4, 9);
+  });
+
   it('gives a break-even at which both schools bring the same', () => {
     const sizers = [...Array(10).keys()].flatMap((i) => [free(i < 4), sold(i < 5)]);
-    const { free: given, breakEvenPaid = 0 } = compareSizers(sizers, 30);
+    const { free: given, breakEvenPaid = 0 } = compareSizers(sizers, 30, 0);
     expect(breakEvenPaid * (30 - 8) + 5 - 3).toBeCloseTo(given.netEach, 9);
   });
 
   it('says how little a few tell', () => {
-    const { paid, better } = compareSizers([sold(true)], 30);
+    const { paid, better } = compareSizers([sold(true)], 30, 0);
     expect(better).toBe('too-few');
     expect(paid.low).toBeLessThan(0.3);
     expect(paid.high).toBe(1);
-    expect(compareSizers([], 30)).toMatchObject({ breakEvenFree: 0, breakEvenPaid: undefined });
+    expect(compareSizers([], 30, 0)).toMatchObject({ breakEvenFree: 0, breakEvenPaid: undefined });
   });
 });

@@ -116,8 +116,9 @@ describe('the record of the trade', () => {
       coupon: i % 2 ? 8 : 0,
       ordered: i % 3 === 0,
       couponUsed: i === 3,
+      guarantee: i % 4 === 0,
     }));
-    expect(rounded(compareSizers(sizers, 30))).toMatchSnapshot();
+    expect(rounded(compareSizers(sizers, 30, 25))).toMatchSnapshot();
     expect(rounded(simulatedSpot('silver', 20700, 20706))).toMatchSnapshot();
     const rings = [
       { overAt: '2026-11-03T10:00:00.000Z', workedMin: 60, sizeErrorUs: 0.3 },

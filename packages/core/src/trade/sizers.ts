@@ -6,6 +6,8 @@ export interface Sizer {
   readonly paid: number;
   /** What the coupon in it takes off the ring. */
   readonly coupon: number;
+  /** The ring it leads to is resized for nothing, should it not fit. */
+  readonly guarantee: boolean;
   /** It led to an order. */
   readonly ordered: boolean;
   /** The coupon was used on it. */
@@ -22,7 +24,9 @@ export interface SizerSums {
   readonly cost: number;
   readonly income: number;
   readonly couponsUsed: number;
-  /** What a sizer brings in the end: margin of the orders it led to, and what was paid, less cost and coupons. */
+  /** What resizing for nothing is expected to cost, of the orders that it was promised for. */
+  readonly resizes: number;
+  /** What a sizer brings in the end: margin of the orders it led to, and what was paid, less cost, coupons and promised resizes. */
   readonly netEach: number;
 }
 
@@ -35,6 +39,9 @@ export interface SizerSchools {
   readonly breakEvenPaid: number | undefined;
   readonly better: 'free' | 'paid' | 'too-few';
 }
+
+/** Rings with a promised resize that come back for one (ours: no figures of it are kept yet). */
+export const RESIZED_SHARE = 0.1;
 
 const NORMAL_95 = 1.96;
 /** Fewer than this of a school say nothing yet. */
@@ -49,12 +56,13 @@ function wilson(hits: number, of: number): { readonly low: number; readonly high
   return { low: Math.max(0, middle - half), high: Math.min(1, middle + half) };
 }
 
-function sumsOf(sizers: readonly Sizer[], marginPerOrder: number): SizerSums {
+function sumsOf(sizers: readonly Sizer[], marginPerOrder: number, resizeCost: number): SizerSums {
   const sum = (of: (sizer: Sizer) => number) => sizers.reduce((total, one) => total + of(one), 0);
   const sent = sizers.length;
   const orders = sizers.filter(({ ordered }) => ordered).length;
   const cost = sum((one) => one.cost);
   const income = sum((one) => one.paid);
+  const resizes = sum(({ guarantee, ordered }) => (guarantee && ordered ? RESIZED_SHARE * resizeCost : 0));
   const couponsUsed = sum(({ couponUsed, coupon }) => (couponUsed ? coupon : 0));
   return {
     sent,
@@ -64,7 +72,8 @@ function sumsOf(sizers: readonly Sizer[], marginPerOrder: number): SizerSums {
     cost,
     income,
     couponsUsed,
-    netEach: sent === 0 ? 0 : (orders * marginPerOrder + income - cost - couponsUsed) / sent,
+    resizes,
+    netEach: sent === 0 ? 0 : (orders * marginPerOrder + income - cost - couponsUsed - resizes) / sent,
   };
 }
 
@@ -75,11 +84,17 @@ const mean = (values: readonly number[]) =>
  * Both schools of sizers by post beside each other, by the maker's own figures: given away, or paid with a coupon worth
  * more than they cost (craft §1).
  * @param marginPerOrder what an order leaves over on average, before coupons
+ * @param resizeCost what resizing a ring for nothing costs the workshop
  */
-export function compareSizers(sizers: readonly Sizer[], marginPerOrder: number): SizerSchools {
+export function compareSizers(
+  sizers: readonly Sizer[],
+  marginPerOrder: number,
+  resizeCost: number,
+): SizerSchools {
   const given = sizers.filter(({ paid }) => paid === 0);
   const sold = sizers.filter(({ paid }) => paid > 0);
-  const [free, paid] = [sumsOf(given, marginPerOrder), sumsOf(sold, marginPerOrder)];
+  const free = sumsOf(given, marginPerOrder, resizeCost);
+  const paid = sumsOf(sold, marginPerOrder, resizeCost);
   const perOrder = Math.max(1e-9, marginPerOrder);
   const soldCost = mean(sold.map((one) => one.cost - one.paid));
   const soldPerOrder = Math.max(1e-9, marginPerOrder - mean(sold.map(({ coupon }) => coupon)));

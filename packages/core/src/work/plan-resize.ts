@@ -2,7 +2,7 @@ import type { Reasoned } from '../forming';
 import { writeAmount, MM_PER_US_SIZE } from '../size';
 import { metalById } from '../metal';
 import { stretchersUse, toolsOf } from '../kit';
-import { judgeResize, plateHole, type ResizePass, type ResizeVerdict } from '../resize';
+import { judgeResize, plateHole, PROFILE_FILLS, type ResizePass, type ResizeVerdict } from '../resize';
 import { middleLengthMm } from '../strip';
 import { annealMove, bandSteps, endMoves, type BandMove } from './band-steps';
 import { count, length, share, size, words, type WorkFigure } from './figure';
@@ -201,6 +201,7 @@ export function planResize(wish: ResizeQuestion, bench: WorkBench): WorkPlan {
     (middleLengthMm(piece.insideDiameterMm, piece.thicknessMm) *
       piece.thicknessMm *
       piece.widthMm *
+      PROFILE_FILLS[piece.profile] *
       metalById(piece.metal).densityGCm3) /
     1000;
   return finishedPlan({

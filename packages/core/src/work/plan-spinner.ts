@@ -174,7 +174,8 @@ function movesOf(
       instruction: 'Turn it over after every blow. Stop as soon as the outer band cannot come off.',
       strainLog: parts.flareStrainLog / 2,
     },
-    ...endMoves(finish, true, piece.metal),
+    // Both bands were pickled apart: acid that creeps between moving parts is not rinsed out again.
+    ...endMoves(finish, false, piece.metal),
   ];
 }
 

@@ -95,28 +95,39 @@ function reasonsOf({ work, piece }: StripWish, cut: Cut, { kit }: WorkBench): re
 /** @param allowanceStrainLog of a hoop: the mill fills the same gauge by its own limit */
 function rollingMoves(
   { piece }: StripWish,
-  { passes }: Cut,
+  { passes, usesMm }: Cut,
   allowanceStrainLog: number,
 ): readonly BandMove[] {
+  if (passes.length === 0) return [];
+  // Only what the band takes is rolled: the lengths are its own.
+  const share = usesMm / piece.lengthMm;
   const perStrain = allowanceStrainLog / stiffnessOf(piece.metal).rollingLimit;
   const bar = (pass?: RollingPass) =>
     evenBlank(
-      pass?.lengthMm ?? piece.lengthMm,
+      (pass?.lengthMm ?? piece.lengthMm) * share,
       pass?.thicknessMm ?? piece.thicknessMm,
       pass?.overallWidthMm ?? piece.widthMm,
       null,
     );
-  return passes.flatMap((pass, i): readonly BandMove[] => [
+  const cutFirst: BandMove = {
+    kind: 'saw',
+    title: `Cut ${usesMm.toFixed(1)} mm of it off first`,
+    instruction: `Only that is rolled; the other ${Math.max(0, piece.lengthMm - usesMm).toFixed(0)} mm go back into the drawer as they are.`,
+    lookFor: 'The cut is square, so that the end goes straight between the rolls.',
+    blank: bar(),
+  };
+  const rolled = passes.flatMap((pass, i): readonly BandMove[] => [
     ...(pass.annealBefore ? [annealMove(piece.metal, bar(passes[i - 1]))] : []),
     {
       kind: 'roll',
       title: `Roll to ${pass.thicknessMm.toFixed(2)} mm, pass ${i + 1} of ${passes.length}`,
-      instruction: `${Math.round(pass.reduction * 100)} % off; it comes out ${pass.overallWidthMm.toFixed(1)} mm wide and ${pass.lengthMm.toFixed(0)} mm long.`,
+      instruction: `${Math.round(pass.reduction * 100)} % off; it comes out ${pass.overallWidthMm.toFixed(1)} mm wide and ${(pass.lengthMm * share).toFixed(0)} mm long.`,
       to: { thicknessMm: pass.thicknessMm, widthMm: pass.overallWidthMm },
       strainLog: -Math.log(1 - pass.reduction) * perStrain,
       blank: bar(pass),
     },
   ]);
+  return [cutFirst, ...rolled];
 }
 
 function figuresOf({ piece, targetInsideDiameterMm }: StripWish, cut: Cut): readonly WorkFigure[] {

@@ -336,3 +336,34 @@ describe('a handle’s own words', () => {
     expect(stepsOf({}, { metal: 'silver-plate' }).at(-1)?.title).toBe('Wipe it bright');
   });
 });
+
+describe('what other work does with its metal', () => {
+  const make = (work: Work, piece: WorkPiece) => plan(work, piece);
+
+  it('cuts what a rolled band needs first, and rolls only that', () => {
+    const planned = make({ kind: 'strip', textured: false, rolledToMm: 1.2 }, STRIP);
+    const [first, ...rest] = planned.steps;
+    expect(first).toMatchObject({
+      kind: 'saw',
+      title: `Cut ${planned.usesLengthMm.toFixed(1)} mm of it off first`,
+    });
+    const rolled = rest.findLast(({ kind }) => kind === 'roll');
+    const cut = rest.find(({ kind }) => kind === 'saw');
+    // What comes out of the rolls is what is sawn to the band's length.
+    expect(rolled?.blank?.stations.at(-1)?.atMm).toBeCloseTo(cut?.blank?.stations.at(-1)?.atMm ?? 0, 1);
+  });
+
+  it('weighs half-round and court bands by what they fill', () => {
+    const massOf = (profile: 'flat' | 'd' | 'court') =>
+      make({ kind: 'resize', cover: 'none' }, { ...BAND, profile }).prediction.ringMassG;
+    expect(massOf('d') / massOf('flat')).toBeCloseTo(0.79, 6);
+    expect(massOf('court') / massOf('flat')).toBeCloseTo(0.85, 6);
+  });
+
+  it('never pickles a spinner once its bands turn on each other', () => {
+    const { steps } = make({ kind: 'spinner', outerThicknessMm: 1.2, outerWidthMm: 3 }, STRIP);
+    const assembled = steps.findIndex(({ kind }) => kind === 'assemble');
+    expect(steps.slice(0, assembled).some(({ kind }) => kind === 'pickle')).toBe(true);
+    expect(steps.slice(assembled).map(({ kind }) => kind)).not.toContain('pickle');
+  });
+});

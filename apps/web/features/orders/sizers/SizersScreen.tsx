@@ -1,9 +1,12 @@
+import type { Order } from '@round-mint/contract/orders';
+import type { Person } from '@round-mint/contract/people';
 import type { StoredSizer } from '@round-mint/contract/sizers';
+import { RESIZED_SHARE } from '@round-mint/core/trade';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { dayWords } from '@/features/shared/words/wall-clock';
 import { OrdersTabs } from '@/features/shared/tabs/OrdersTabs';
-import { useWriters } from '@/features/shared/settings/use-settings';
+import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import {
   useGetShopNumbersQuery,
@@ -15,7 +18,7 @@ import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
-import { Empty, Fetched } from '@/ui/Waiting';
+import { both, Empty, Fetched } from '@/ui/Waiting';
 import { breakEvenWords, conversionWords, schoolsOf, verdictWords } from './sizer-model';
 import { SizerSheet } from './SizerSheet';
 
@@ -24,24 +27,45 @@ const GUESSED_MARGIN = 25;
 
 /** Plastic sizers that went out by post, and which school of sending them pays. */
 export function SizersScreen() {
+  // Sums of half the figures would be wrong ones: nothing is drawn before all are there.
+  const figures = both(both(useListSizersQuery(), useListOrdersQuery()), useGetShopNumbersQuery());
   return (
-    <Fetched from={useListSizersQuery()} what="the sizers">
-      {(sizers) => <Sizers sizers={sizers} />}
+    <Fetched from={both(figures, useListPeopleQuery())} what="the sizers">
+      {([[[sizers, orders], { marginPerOrder }], people]) => (
+        <Sizers sizers={sizers} orders={orders} people={people} marginPerOrder={marginPerOrder} />
+      )}
     </Fetched>
   );
 }
 
-function Schools({ sizers }: { sizers: readonly StoredSizer[] }) {
+interface SizersProps {
+  readonly sizers: readonly StoredSizer[];
+  readonly orders: readonly Order[];
+  readonly people: readonly Person[];
+  /** Null until orders were closed. */
+  readonly marginPerOrder: number | null;
+}
+
+/** Minutes at the bench of a ring that is resized for nothing (ours). */
+const RESIZE_MIN = 30;
+
+/** What a promised resize costs: bench time and the way back. */
+function useResizeCost(): number {
+  const { hourlyRate, post } = useSettings().trade;
+  return (RESIZE_MIN / 60) * hourlyRate + post;
+}
+
+function Schools({ sizers, orders, marginPerOrder: known }: Omit<SizersProps, 'people'>) {
   const { money } = useWriters();
-  const orders = useListOrdersQuery().data ?? [];
-  const known = useGetShopNumbersQuery().data?.marginPerOrder ?? null;
   const margin = known ?? GUESSED_MARGIN;
-  const schools = schoolsOf(sizers, orders, margin);
+  const resizeCost = useResizeCost();
+  const schools = schoolsOf(sizers, orders, margin, resizeCost);
   const rows = [
     ['Led to an order', conversionWords(schools.free), conversionWords(schools.paid)],
     ['Cost', money(schools.free.cost), money(schools.paid.cost)],
     ['Paid for them', money(schools.free.income), money(schools.paid.income)],
     ['Coupons used', money(schools.free.couponsUsed), money(schools.paid.couponsUsed)],
+    ['Promised resizes', money(schools.free.resizes), money(schools.paid.resizes)],
     ['Brings, each', money(schools.free.netEach), money(schools.paid.netEach)],
   ] as const;
   return (
@@ -82,14 +106,13 @@ function Schools({ sizers }: { sizers: readonly StoredSizer[] }) {
           ? `Computed with ${money(margin)} left over an order, until some are closed.`
           : `An order leaves ${money(margin)} over on average, from those that are closed. Ranges hold for 95 in 100.`}
       </Type>
+      <Type as="small">{`A promised resize counts ${money(resizeCost)} (${RESIZE_MIN} min and the post) for one ring in ${Math.round(1 / RESIZED_SHARE)}: our assumption.`}</Type>
     </View>
   );
 }
 
-function Sizers({ sizers }: { sizers: readonly StoredSizer[] }) {
+function Sizers({ sizers, orders, people, marginPerOrder }: SizersProps) {
   const { money } = useWriters();
-  const people = useListPeopleQuery().data ?? [];
-  const orders = useListOrdersQuery().data ?? [];
   const [open, setOpen] = useState<StoredSizer | 'new'>();
   const nameOf = (id: string) => people.find((person) => person.id === id)?.name ?? '–';
   return (
@@ -104,7 +127,7 @@ function Sizers({ sizers }: { sizers: readonly StoredSizer[] }) {
       }
       footer={<Button look="main" label="A sizer goes out" onPress={() => setOpen('new')} />}
     >
-      <Schools sizers={sizers} />
+      <Schools sizers={sizers} orders={orders} marginPerOrder={marginPerOrder} />
       {sizers.length === 0 ? (
         <Empty title="None has gone out.">Lend or sell plastic sizers; who knows their size orders.</Empty>
       ) : null}

@@ -7,14 +7,16 @@ export function schoolsOf(
   sizers: readonly StoredSizer[],
   orders: readonly Pick<Order, 'sizerId'>[],
   marginPerOrder: number,
+  resizeCost: number,
 ): SizerSchools {
   const ordered = new Set(orders.map(({ sizerId }) => sizerId));
   return compareSizers(
-    sizers.map(({ id, cost, paid, coupon, couponUsed }) => ({
-      ...{ cost, paid, coupon, couponUsed },
+    sizers.map(({ id, cost, paid, coupon, couponUsed, guarantee }) => ({
+      ...{ cost, paid, coupon, couponUsed, guarantee },
       ordered: ordered.has(id),
     })),
     marginPerOrder,
+    resizeCost,
   );
 }
 

@@ -12,23 +12,23 @@ const SOLD = [6, 7, 8, 9].map((n) => sizerOf(n, { paid: 5, coupon: 8, couponUsed
 const money = (amount: number) => `${amount.toFixed(2)} cr`;
 
 describe('two schools of sizers', () => {
-  const schools = schoolsOf([...FREE, ...SOLD], [orderOf({ sizerId: sizerOf(6).id })], 30);
+  const schools = schoolsOf([...FREE, ...SOLD], [orderOf({ sizerId: sizerOf(6).id })], 30, 25);
 
   it('count an order that came of a sizer to its school', () => {
     expect(conversionWords(schools.free)).toBe('0 of 5 (0–43 %)');
     expect(conversionWords(schools.paid)).toMatch(/^1 of 4 \(\d+–\d+ %\)$/);
-    expect(conversionWords(schoolsOf([], [], 30).free)).toBe('none sent');
+    expect(conversionWords(schoolsOf([], [], 30, 25).free)).toBe('none sent');
   });
 
   it('say when there are too few of one to judge, and what would break even', () => {
     expect(verdictWords(schools, money)).toContain('Too few');
     expect(breakEvenWords(schools)).toMatch(/pays for itself when 10 %/);
-    expect(breakEvenWords(schoolsOf(SOLD, [], 30))).not.toContain('paid ones');
+    expect(breakEvenWords(schoolsOf(SOLD, [], 30, 25))).not.toContain('paid ones');
   });
 
   it('say which is better once there are enough', () => {
     const more = [...FREE, ...SOLD, sizerOf(0, { paid: 5, coupon: 8 })];
-    expect(verdictWords(schoolsOf(more, [orderOf({ sizerId: sizerOf(6).id })], 30), money)).toMatch(
+    expect(verdictWords(schoolsOf(more, [orderOf({ sizerId: sizerOf(6).id })], 30, 25), money)).toMatch(
       /selling them .* brings \d/,
     );
   });

@@ -13,10 +13,12 @@ export function WorkPrints({ model, kit }: { model: WorkModel; kit: Kit }) {
   if (work?.kind === 'strip') {
     return (
       <PrintButtons
-        title="Chart of blank lengths"
+        title={work.textured ? 'Chart of hammered blank lengths' : 'Chart of blank lengths'}
         about="Lengths by size and thickness, to hang beside the saw."
-        fileName="blank-lengths"
-        sheet={(paper) => lengthChartSheet(paper, primarySystem, work.seamMm ?? SEAM_MM)}
+        fileName={work.textured ? 'blank-lengths-hammered' : 'blank-lengths'}
+        sheet={(paper) =>
+          lengthChartSheet(paper, primarySystem, { seamMm: work.seamMm ?? SEAM_MM, textured: work.textured })
+        }
       />
     );
   }

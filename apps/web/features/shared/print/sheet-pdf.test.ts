@@ -71,7 +71,7 @@ describe('sheetPdf', () => {
     ],
     ['finger strip', (paper) => fingerStripSheet(paper, 'us')],
     ['ring holes', (paper) => ringHolesSheet(paper, 'uk')],
-    ['length chart', (paper) => lengthChartSheet(paper, 'eu', 0.3)],
+    ['length chart', (paper) => lengthChartSheet(paper, 'eu', { seamMm: 0.3, textured: true })],
   ];
 
   it.each(
