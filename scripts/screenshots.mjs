@@ -27,11 +27,11 @@ const VIEWS = [
   { name: 'search-wide', path: '/plan/search', size: WIDE, act: search },
   { name: 'silverware', path: `/plan/handle?stockId=${SPOON}`, size: PHONE },
   { name: 'what-is-it', path: `/stock/test?stockId=${FORK}`, size: PHONE, act: weigh },
-  { name: 'fingers', path: '/plan/fingers', size: PHONE },
+  { name: 'half-made', path: '/plan/begin', size: PHONE, act: measure },
   { name: 'orders-wide', path: '/orders', size: WIDE },
   { name: 'wish-wide', path: '/orders/new', size: WIDE, act: takeDown },
   { name: 'day-plan', path: '/orders/day', size: PHONE, act: layOut },
-  { name: 'scrap', path: '/stock/scrap', size: PHONE },
+  { name: 'hands-free', path: AT_FOLD.replace('/bench/', '/bench/hands-free/'), size: PHONE },
   { name: 'stock-wide', path: '/stock', size: WIDE },
   { name: 'log', path: '/log', size: PHONE },
   { name: 'learnt', path: '/log/learnt', size: PHONE },
@@ -45,6 +45,15 @@ async function practise(page) {
     await page.getByRole('button', { name: 'Anneal' }).click();
     await page.getByRole('button', { name: 'Fold a third' }).click();
   }
+}
+
+/** A funnel that somebody else folded. */
+async function measure(page) {
+  await page.getByLabel('Rim edge down', { exact: true }).fill('US 6');
+  await page.getByLabel('Cut edge down', { exact: true }).fill('US 5½');
+  await page.getByLabel('Height', { exact: true }).fill('9.4');
+  await page.getByTestId('as-measured').waitFor();
+  await page.getByTestId('as-measured').scrollIntoViewIfNeeded();
 }
 
 async function search(page) {

@@ -162,7 +162,7 @@ describe('orders', () => {
     const titles = steps.map(({ title }) => title);
     expect(face).toBe('reverse');
     expect(steps.find(({ kind }) => kind === 'fold')?.instruction).toContain(
-      'everse down, it becomes the outside',
+      'everse down (it becomes the outside)',
     );
     expect(steps.find(({ verb }) => verb === 'Engrave')?.instruction).toContain('P & A, over the pass');
     expect(titles.slice(-5)).toEqual([

@@ -53,7 +53,7 @@ describe('wishes in a route', () => {
     const folds = withWishes(routeOf('dark'), { face: 'reverse' }).filter(({ kind }) => kind === 'fold');
     expect(folds).toHaveLength(open.length);
     for (const { instruction } of folds) {
-      expect(instruction).toMatch(/[Rr]everse down, it becomes the outside, greased/);
+      expect(instruction).toMatch(/[Rr]everse down \(it becomes the outside\), greased/);
       expect(instruction).not.toMatch(/outside face/i);
     }
   });

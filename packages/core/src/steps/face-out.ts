@@ -17,7 +17,7 @@ export function withFaceOut(steps: readonly RouteStep[], face: Face | undefined)
   return steps.map((step) => {
     if (step.kind !== 'fold') return step;
     const instruction = step.instruction.replace(OUTSIDE_DOWN, (found) => {
-      const words = `${face} down, it becomes the outside`;
+      const words = `${face} down (it becomes the outside)`;
       return found.startsWith('O') ? capital(words) : words;
     });
     return { ...step, instruction };
