@@ -123,6 +123,8 @@ for (const { name, path, size, light = 'day', act } of VIEWS) {
     .first()
     .waitFor({ state: 'hidden', timeout: 60_000 });
   await page.evaluate(() => document.fonts.ready);
+  // So does the rest of a route that a reading asks for.
+  await page.getByText('Working out the rest').waitFor({ state: 'hidden', timeout: 60_000 });
   if (act) await act(page);
   // Intervals come from a worker a moment after the plan.
   if (path === BRENN) await page.getByTestId('spoil-chance').waitFor({ state: 'attached', timeout: 60_000 });

@@ -22,6 +22,7 @@ const QUERY_WORDS: Readonly<Record<string, string>> = {
   limit: 'At most so many, up to 200',
   cursor: 'Where to go on, from `nextCursor`',
   dryRun: '1 to be told only what would be done',
+  archived: '1 for those that were archived, instead of the others',
 };
 
 function queryParameters({ query }: Endpoint): readonly JsonObject[] {

@@ -108,6 +108,7 @@ describe('a ring begun half-way', () => {
     const ring = await begun(planId, { stage: 'band', rimDownMm: us(9), cutDownMm: us(9), heightMm: 6 });
     expect(ring.steps[0]?.before.cutInsideDiameterMm).toBeCloseTo(us(9), 3);
     expect(ring.steps[0]?.outline.arcMm.at(-1)).toBeCloseTo(6, 2);
+    expect(ring.assumptions?.map(({ code }) => code)).toEqual(['thickness-computed']);
   });
 
   it('is refused, with the nearest size, where it cannot be made, and for other work', async () => {

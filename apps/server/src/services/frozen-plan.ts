@@ -3,7 +3,7 @@ import type { Plan } from '@round-mint/contract/plans';
 import type { CoinStock, StockItem } from '@round-mint/contract/stock';
 import type { CustomerWishRow } from '@round-mint/contract/orders';
 import { withWishes, type RingWishes } from '@round-mint/core/finishing';
-import { planFrom, type StartedFrom } from '@round-mint/core/half-made';
+import { bandAssumptions, planFrom, type StartedFrom } from '@round-mint/core/half-made';
 import { identify } from '@round-mint/core/identify';
 import type { DieChart, Kit } from '@round-mint/core/kit';
 import { type AnnealSchool, planCoinRing } from '@round-mint/core/route';
@@ -24,6 +24,7 @@ export interface Bench {
   readonly system: SizeSystemId;
 }
 
+type BandStock = Extract<StockItem, { kind: 'band' }>;
 type CoinPlan = Extract<Plan, { kind: 'coin' }>;
 type WorkPlanned = Exclude<Plan, CoinPlan>;
 
@@ -208,7 +209,7 @@ function wishesOf(piece: StockItem, wish: CustomerWishRow | undefined): RingWish
 }
 
 /** A finished band as it was read, where that is told. */
-function startedBand(piece: StockItem, startedFrom: StartedFrom): StockItem {
+function startedBand(piece: StockItem, startedFrom: StartedFrom): BandStock {
   if (piece.kind !== 'band') {
     throw new HttpError('wrong-piece', 'Only coin rings and finished bands are begun half-way.');
   }
@@ -225,7 +226,12 @@ function startedBand(piece: StockItem, startedFrom: StartedFrom): StockItem {
 
 function frozenFrom(plan: Plan, piece: StockItem, bench: Bench, startedFrom: StartedFrom): FrozenPlan {
   if (plan.kind === 'coin') return startedCoinPlan(plan, piece, bench, startedFrom);
-  return { ...frozenWorkPlan(plan, startedBand(piece, startedFrom), bench), startedFrom, assumptions: [] };
+  const band = startedBand(piece, startedFrom);
+  return {
+    ...frozenWorkPlan(plan, band, bench),
+    startedFrom,
+    assumptions: bandAssumptions(startedFrom, band),
+  };
 }
 
 interface Begun {

@@ -57,6 +57,31 @@ function shapeAssumptions(started: StartedFrom, fitted: FittedWall): readonly As
   return found;
 }
 
+/** The same of a finished band that is not of a coin: what its entry in the drawer says. */
+export function bandAssumptions(
+  { rimDownMm, cutDownMm, heightMm, thicknessRimMm, thicknessCutMm }: StartedFrom,
+  band: { readonly widthMm: number; readonly thicknessMm: number },
+): readonly Assumption[] {
+  const found: Assumption[] = [];
+  if (Math.abs(rimDownMm - cutDownMm) > SAME_MM) {
+    const middle = mm((rimDownMm + cutDownMm) / 2);
+    found.push({
+      code: 'edges-alike',
+      message: `Its edges are taken alike, at ${middle} between what was read.`,
+    });
+  }
+  if (heightMm === undefined) {
+    found.push({ code: 'height-computed', message: `It is ${mm(band.widthMm)} wide, as the drawer says.` });
+  }
+  if (thicknessRimMm === undefined && thicknessCutMm === undefined) {
+    found.push({
+      code: 'thickness-computed',
+      message: `It is ${mm(band.thicknessMm, 2)} thick, as the drawer says.`,
+    });
+  }
+  return found;
+}
+
 /** What was not measured of a half-made piece and is taken to be so; each can be measured and given instead. */
 export function assumptionsOf(started: StartedFrom, fitted: FittedWall): readonly Assumption[] {
   const { stage, thicknessCutMm, thicknessRimMm } = started;

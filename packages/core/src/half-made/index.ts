@@ -1,3 +1,4 @@
+export { bandAssumptions } from './assumptions';
 export { fitWall } from './fit-wall';
 export type { FittedWall } from './fit-wall';
 export { guessCoin } from './guess-coin';

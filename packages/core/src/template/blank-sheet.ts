@@ -21,7 +21,9 @@ export interface BlankSheetInput {
   readonly stations: readonly Station[];
   readonly lengthMm: number;
   readonly roughLengthMm: number;
+  /** Of the kept end, and of the cut one where that is another. */
   readonly ends: EndShape;
+  readonly otherEnd?: EndShape | undefined;
   readonly paper: PaperId;
 }
 
@@ -53,13 +55,21 @@ function endLine(
 }
 
 /** The blank's outline at true scale, lengthwise down the page, with the exact and the rough mark (craft §6). */
-export function blankSheet({ name, stations, lengthMm, roughLengthMm, ends, paper }: BlankSheetInput): Sheet {
+export function blankSheet({
+  name,
+  stations,
+  lengthMm,
+  roughLengthMm,
+  ends,
+  otherEnd = ends,
+  paper,
+}: BlankSheetInput): Sheet {
   const middle = PAPERS[paper].widthMm / 2;
   const top = BODY_Y_MM + 22;
   const width = (station: Station | undefined) => station?.widthMm ?? 8;
-  const reach = (station: Station | undefined) => endMark(ends, width(station)).reachMm;
+  const reach = (shape: EndShape, station: Station | undefined) => endMark(shape, width(station)).reachMm;
   const inner = stations.filter(
-    ({ atMm }) => atMm > reach(stations[0]) && atMm < lengthMm - reach(stations.at(-1)),
+    ({ atMm }) => atMm > reach(ends, stations[0]) && atMm < lengthMm - reach(otherEnd, stations.at(-1)),
   );
   const side = (sign: 1 | -1): readonly SheetPoint[] =>
     inner.map((station) => ({ x: middle + (sign * width(station)) / 2, y: top + station.atMm }));
@@ -71,7 +81,7 @@ export function blankSheet({ name, stations, lengthMm, roughLengthMm, ends, pape
   const outline = [
     ...endLine(middle, top, width(stations[0]), ends, 1),
     ...side(1),
-    ...[...endLine(middle, bottom, width(stations.at(-1)), ends, -1)].reverse(),
+    ...[...endLine(middle, bottom, width(stations.at(-1)), otherEnd, -1)].reverse(),
     ...[...side(-1)].reverse(),
   ];
   return sheetOf(paper, `Cutting template: ${name}`, [

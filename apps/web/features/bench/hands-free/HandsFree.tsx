@@ -1,29 +1,16 @@
-import { doneBody } from '@round-mint/core/ring';
-import { waitClock } from '@round-mint/core/steps';
 import { capital } from '@round-mint/core/format';
-import { useRouter } from 'expo-router';
-import { useEffect, useRef, useState } from 'react';
+import { waitClock } from '@round-mint/core/steps';
 import { Pressable, useWindowDimensions, View } from 'react-native';
 import { StepIcon } from '@/drawings/route/StepIcon';
-import { doneNeed } from '@/features/bench/ring/done-needs';
-import { useDerived } from '@/features/bench/ring/use-derived';
-import { useWakeLock } from '@/features/bench/ring/use-wake-lock';
+import { shortOf } from '@/features/bench/ring/CautionLine';
 import { verbOf, type BenchRing } from '@/features/shared/ring/bench-model';
-import { say } from '@/features/shared/ring/speech';
-import { useBenchLog } from '@/features/shared/ring/use-bench-log';
-import { useHolds } from '@/features/shared/ring/use-holds';
 import { useNow } from '@/features/shared/ring/use-now';
-import { useWaitLog } from '@/features/shared/ring/use-waits';
-import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
+import { useSettings } from '@/features/shared/settings/use-settings';
 import { waitWords } from '@/features/shared/words/wait-words';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
-import { useSettled } from '@/ui/use-settled';
-import { askWords, bathToStart, markOf, mayGoOn, spokenStep } from './hands-free-model';
-import { useFootPedal } from './use-foot-pedal';
-
-/** Presses nearer to each other than this are one. */
-const BOUNCE_MS = 400;
+import { markOf } from './hands-free-model';
+import { useHandsFree } from './use-hands-free';
 
 /** The window that letters of these sizes were chosen on, px: a phone held upright. */
 const CHOSEN_ON = { width: 390, height: 500 };
@@ -68,7 +55,15 @@ function Gauge({ bench, gauge }: { bench: BenchRing; gauge: { cutEdge: number; r
   return (
     <View className="gap-2" testID="hands-free-gauge">
       {bars.map(([name, share]) => (
-        <View key={name} className="flex-row items-center gap-3">
+        <View
+          key={name}
+          role="meter"
+          aria-label={`${capital(name)}: strain since the last anneal`}
+          aria-valuenow={Math.round(share * 100)}
+          aria-valuemin={0}
+          aria-valuemax={100}
+          className="flex-row items-center gap-3"
+        >
           <View className="h-8 flex-1 border-2 border-soft">
             <View className="h-full bg-heat" style={{ width: `${Math.min(100, share * 100)}%` }} />
           </View>
@@ -83,50 +78,11 @@ function Gauge({ bench, gauge }: { bench: BenchRing; gauge: { cutEdge: number; r
 
 /** A ring's step in letters that are read from two metres; a pedal, a key or a tap anywhere goes on. */
 export function HandsFree({ bench: kept }: { bench: BenchRing }) {
-  const router = useRouter();
-  const { bench, word, log } = useDerived(kept, useBenchLog(kept.ring.id));
-  const { start } = useWaitLog();
-  const { primarySystem, speech } = useSettings();
-  const write = useWriters();
+  const { bench, word, said, bath, next, undo, leave } = useHandsFree(kept);
+  const { primarySystem } = useSettings();
   const { ring, state, step, next: coming } = bench;
-  const held = useHolds()(bench) !== undefined;
-  const settled = useSettled(state.step);
-  const pressedAt = useRef(0);
-  // What was asked belongs to the step that it was asked at.
-  const [asked, setAsked] = useState<{ readonly step: number; readonly words: string }>();
-  useWakeLock();
-  const spoken = step ? spokenStep(step, word) : 'All steps are done.';
-  useEffect(() => {
-    if (speech) say(spoken);
-  }, [speech, spoken]);
-  const leave = () => router.replace({ pathname: '/bench/[id]', params: { id: ring.id } });
-  const undo = () => {
-    const { lastEventId } = state;
-    if (lastEventId) log.log({ kind: 'undone', eventId: lastEventId });
-  };
-  const question = asked?.step === state.step ? asked.words : undefined;
-  const goOn = () => {
-    // A pedal's bounce, or a key that presses the page and is heard by it, counts once.
-    const now = Date.now();
-    if (!settled || now - pressedAt.current < BOUNCE_MS) return;
-    pressedAt.current = now;
-    if (!step) return leave();
-    const bath = bathToStart(bench);
-    if (bath) return start(bath, [ring.id]);
-    const need = doneNeed(bench, word, held);
-    if (need && !(question && mayGoOn(need))) {
-      return setAsked({ step: state.step, words: askWords(need, bench, write.size) });
-    }
-    const done = doneBody(step.kind, state.step);
-    log.log(need === 'done' && done.kind === 'step-done' ? { ...done, asRead: true } : done);
-  };
-  useFootPedal({ next: goOn, undo, leave });
   const mark = step && markOf(step, primarySystem, bench.edges);
   const letters = useLetters(mark?.mark.length);
-  const said =
-    question ??
-    (word.advice.code === 'stop-at' || word.advice.code === 'do-it' ? undefined : word.advice.message);
-  const bath = bathToStart(bench);
   return (
     <View className="flex-1 bg-paper" testID="hands-free">
       <View className="flex-row items-center justify-between px-4 pt-2">
@@ -139,7 +95,7 @@ export function HandsFree({ bench: kept }: { bench: BenchRing }) {
         aria-label={
           bath ? `Start the clock: ${bath.what}` : step ? `${step.title}: done` : 'Measure and finish it'
         }
-        onPress={goOn}
+        onPress={next}
         className="flex-1 justify-between px-4 pb-3 pt-2"
         testID="hands-free-next"
       >
@@ -164,6 +120,11 @@ export function HandsFree({ bench: kept }: { bench: BenchRing }) {
             {word.step?.tool ? (
               <Type as="small" style={letters.small}>
                 {word.step.tool}
+              </Type>
+            ) : null}
+            {step?.caution ? (
+              <Type as="label" style={letters.small} testID="caution">
+                {`Take care: ${shortOf(step.caution).toLowerCase()}`}
               </Type>
             ) : null}
           </View>

@@ -5,7 +5,7 @@ import { TextButton } from '@/ui/TextButton';
 import { useCautionSeen } from './use-caution-seen';
 
 /** The first clause of a caution: what fits on a line. */
-function shortOf(caution: string): string {
+export function shortOf(caution: string): string {
   return caution.split(/[.;]/)[0] ?? caution;
 }
 

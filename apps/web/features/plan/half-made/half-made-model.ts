@@ -97,7 +97,14 @@ export function readDraft(draft: HalfMadeDraft, { unit, system, piece }: Reading
         rimThicknessMm: length('rimThicknessText', draft.rimThicknessText),
       };
   const fine = Object.keys(problems).length === 0;
-  return { started: told.success && fine ? told.data : undefined, coin, holeMm, problems };
+  // A hole that was typed for another coin is not this one's.
+  const own = punched || !ofDrawer;
+  return {
+    started: told.success && fine ? told.data : undefined,
+    coin,
+    holeMm: own ? holeMm : undefined,
+    problems,
+  };
 }
 
 /** A half-made piece that was not in the drawer, as it is entered there to be begun. */

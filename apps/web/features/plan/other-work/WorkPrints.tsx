@@ -33,7 +33,15 @@ export function WorkPrints({ model, kit }: { model: WorkModel; kit: Kit }) {
         about="The blank’s outline at true scale, with both marks."
         fileName="cutting-template"
         sheet={(paper) =>
-          blankSheet({ name: piece.name, stations, lengthMm, roughLengthMm, ends: work.ends, paper })
+          blankSheet({
+            name: piece.name,
+            stations,
+            lengthMm,
+            roughLengthMm,
+            ends: work.ends,
+            otherEnd: work.otherEnd,
+            paper,
+          })
         }
       />
     );
