@@ -55,7 +55,10 @@ const IN_TORCH_LIGHT = 3;
 const SILENCE_MS = 250;
 const LONGEST_MS = 6000;
 
-/** Tells when the page has fetched what it wanted. Streams of devices never end: they are not waited for. */
+/** What never ends, or is not told to have ended when its worker was stopped on the way. */
+const ENDLESS = /\/stream$|\/heavy-[^/]*\.js$/;
+
+/** Tells when the page has fetched what it wanted; what never ends is not waited for. */
 function fetches(page: Page) {
   const open = new Set<Request>();
   let quietSince = Date.now();
@@ -64,7 +67,7 @@ function fetches(page: Page) {
     quietSince = Date.now();
   };
   page.on('request', (request) => {
-    if (!request.url().endsWith('/stream')) open.add(request);
+    if (!ENDLESS.test(request.url())) open.add(request);
   });
   page.on('requestfinished', ended);
   page.on('requestfailed', ended);

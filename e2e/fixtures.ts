@@ -98,7 +98,7 @@ export async function goTo(page: Page, place: 'Bench' | 'Plan' | 'Stock' | 'Orde
 
 /** Goes to a screen as a link within the app does: the app stays, so that only the screen is drawn anew. */
 export async function visit(page: Page, path: string): Promise<void> {
-  await base.expect(page.getByRole('navigation', { name: 'Places' }).first()).toBeVisible();
+  await base.expect(page.getByRole('main')).toBeVisible();
   await page.evaluate((to) => {
     history.pushState(null, '', to);
     dispatchEvent(new PopStateEvent('popstate'));
