@@ -2,7 +2,7 @@ import type { RingEventInput, RingWithEvents } from '@round-mint/contract/rings'
 import { awaitsApproval, isHeld } from '@round-mint/core/trade';
 import type { Database } from '../db/database';
 import { HttpError } from '../http/errors';
-import { orderOfRing } from './orders';
+import { approvalOf } from './orders';
 import { stateOf } from './ring-store';
 
 /**
@@ -15,7 +15,7 @@ export async function checkApproval(
   news: readonly RingEventInput[],
 ): Promise<void> {
   if (!news.some(({ body }) => body.kind === 'step-done')) return;
-  const order = await orderOfRing(tx, ring.id);
+  const order = await approvalOf(tx, ring.id);
   if (!order || !awaitsApproval(order)) return;
   const known = new Set(ring.events.map(({ id }) => id));
   const events = [...ring.events];

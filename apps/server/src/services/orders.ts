@@ -6,7 +6,14 @@ import {
   type OrderInput,
   type StoredOrder,
 } from '@round-mint/contract/orders';
-import { approvalStep, missingFor, orderFacts, orderProgress, STATE_NAMES } from '@round-mint/core/trade';
+import {
+  approvalStep,
+  missingFor,
+  orderFacts,
+  orderProgress,
+  STATE_NAMES,
+  type ApprovalFacts,
+} from '@round-mint/core/trade';
 import { and, asc, desc, eq, inArray, isNull, type SQL } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { orderEvents, orders, rings } from '../db/schema';
@@ -148,21 +155,33 @@ function isToMake({ state, ringId, ringLost }: Order): boolean {
 
 /** The order that a plan is to be made for, the latest first; undefined where it is of none. */
 export async function orderOfPlan(db: Database, planId: string): Promise<Order | undefined> {
-  return (await ordersWhere(db, eq(orders.planId, planId))).find(isToMake);
+  const stored = await storedOrders(db, eq(orders.planId, planId));
+  return (await withProgress(db, stored)).find(isToMake);
 }
 
-/** The order of a ring; undefined where it is of none, or of one that was cancelled. */
-export async function orderOfRing(db: Database, ringId: string): Promise<Order | undefined> {
-  return (await ordersWhere(db, eq(orders.ringId, ringId))).find(({ state }) => state !== 'cancelled');
+/**
+ * Whose word a ring waits for; undefined where it is of no order, or of one that was cancelled. Asked at every step that
+ * is done: how far the ring is, its caller knows.
+ */
+export async function approvalOf(db: Database, ringId: string): Promise<ApprovalFacts | undefined> {
+  const stored = await storedOrders(db, eq(orders.ringId, ringId));
+  const events = await eventsByOrder(
+    db,
+    stored.map(({ id }) => id),
+  );
+  return stored
+    .map(({ id, approvalWanted }) => ({ approvalWanted, ...orderProgress(events.get(id) ?? []) }))
+    .find(({ state }) => state !== 'cancelled');
 }
 
-async function ordersWhere(db: Database, clause: SQL): Promise<readonly Order[]> {
+/** Orders that are not archived, the latest first. */
+async function storedOrders(db: Database, clause: SQL): Promise<readonly StoredOrder[]> {
   const rows = await db
     .select()
     .from(orders)
     .where(and(clause, isNull(orders.archivedAt)))
     .orderBy(desc(orders.createdAt));
-  return withProgress(db, rows.map(storedOrder));
+  return rows.map(storedOrder);
 }
 
 /** Every order there is, archived ones left out. */

@@ -7,11 +7,9 @@ const mm = (value: number, digits = 1) => `${value.toFixed(digits)} mm`;
 /** Sizes this near are the same, mm. */
 const SAME_MM = 0.05;
 
-function holeAssumption(started: StartedFrom, { holeMm }: FittedWall): readonly Assumption[] {
+function holeAssumption(started: StartedFrom, { holeMm, holeFromHeight }: FittedWall): readonly Assumption[] {
   if (started.stage === 'punched') return [];
-  const fromHeight =
-    started.heightMm !== undefined || (started.stage === 'folded' && started.leanDeg !== undefined);
-  return fromHeight
+  return holeFromHeight
     ? [
         {
           code: 'hole-from-height',

@@ -32,6 +32,8 @@ export interface FittedWall {
   readonly wall: Meridian;
   /** The hole that it began with, as measured, planned or found from its height, mm. */
   readonly holeMm: number;
+  /** Whether a height, measured or by a funnel's lean, told the hole. */
+  readonly holeFromHeight: boolean;
   readonly edges: EdgeDiameters;
   readonly hiddenEdge: EdgesFromReading['hiddenEdge'];
   readonly heightMm: number;
@@ -143,6 +145,7 @@ export function fitWall(coin: Coin, holeMm: number, started: StartedFrom, mandre
   return {
     ...fitted,
     holeMm: hole,
+    holeFromHeight: started.stage !== 'punched' && told !== undefined,
     heightMm,
     leanDeg: started.stage === 'punched' ? 90 : radToDeg(Math.asin(lean)),
     disagrees: told !== undefined && Math.abs(heightMm - told) > SAME_HEIGHT_MM,

@@ -16,7 +16,7 @@ import { finishReasons } from '../finishing';
 import { chooseMandrel, mandrelOf, type DieChart, type Kit } from '../kit';
 import { replan, wallOfOutline, type Replan, type RingInWork } from '../replan';
 import {
-  addFinalTrueUp,
+  addEnding,
   addStep,
   beforeCurlDiameterMm,
   planCoinRing,
@@ -26,7 +26,6 @@ import {
 } from '../route';
 import { writeSize, type SizeSystemId } from '../size';
 import {
-  finishSteps,
   FRESH,
   movesWall,
   routeTotals,
@@ -102,24 +101,18 @@ function startSteps(
   input: CoinRingInput,
   started: StartedFrom,
   fitted: FittedWall,
-  { kit, finish = 'polished', traits }: StartOptions,
+  options: StartOptions,
 ): readonly RouteStep[] {
+  const { kit, traits } = options;
   const fresh = startRoute({ ...input, holeMm: fitted.holeMm }, mandrelOf(kit), { traits });
   const builder: RouteBuilder = { ...fresh, wall: fitted.wall, progress: progressOf(input, started, fitted) };
-  const tool = chooseMandrel(kit);
   addStep(builder, 'read', {
     title: 'Look it over',
     instruction: 'Both ways round, as it came; cracks at the cut edge, a lip at the rim, burrs: those first.',
-    tool,
+    tool: chooseMandrel(kit),
   });
-  addFinalTrueUp(builder, kit);
-  // It may have been in the fire before it came here: pickled it is clean either way.
-  for (const { kind, ...words } of finishSteps(finish)) addStep(builder, kind, words);
-  addStep(builder, 'read', {
-    title: 'Read the finished ring',
-    instruction: 'Both candidates round, then width and both edges with the calliper.',
-    tool,
-  });
+  // It may have been in the fire before it came here: pickled, as all are, it is clean either way.
+  addEnding(builder, options);
   return builder.steps;
 }
 

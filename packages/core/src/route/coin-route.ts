@@ -198,6 +198,20 @@ export function addFinalTrueUp(builder: RouteBuilder, kit: Kit): void {
   );
 }
 
+/** How every coin ring ends: lip off and trued, its surface, and read. */
+export function addEnding(
+  builder: RouteBuilder,
+  { kit, finish = 'polished' }: Pick<RouteOptions, 'kit' | 'finish'>,
+): void {
+  addFinalTrueUp(builder, kit);
+  for (const { kind, ...words } of finishSteps(finish)) addStep(builder, kind, words);
+  addStep(builder, 'read', {
+    title: 'Read the finished ring',
+    instruction: 'Both candidates round, then width and both edges with the calliper.',
+    tool: chooseMandrel(kit),
+  });
+}
+
 /**
  * The whole route made of given moves, simulated fibre by fibre and blow by blow with the share of each kind of blow
  * (craft §3), annealing by the budget of craft §4.
@@ -214,13 +228,7 @@ export function buildRoute(
   const goal = goalOf(input, school, options);
   const charts = chartsFor(options.dieCharts ?? [], input.coin);
   const made = applyMoves(builder, goal, moves, charts);
-  addFinalTrueUp(builder, options.kit);
-  for (const { kind, ...words } of finishSteps(options.finish ?? 'polished')) addStep(builder, kind, words);
-  addStep(builder, 'read', {
-    title: 'Read the finished ring',
-    instruction: 'Both candidates round, then width and both edges with the calliper.',
-    tool: chooseMandrel(options.kit),
-  });
+  addEnding(builder, options);
   return finishedRoute(builder, goal, made);
 }
 

@@ -19,5 +19,5 @@ export { pusherPhase } from './phases/stepped';
 export { beforeCurlDiameterMm, reducePhase, rimInPhase, stretchPhase } from './phases/wall';
 export { addAnneal, addStep, edgesOf, startRoute } from './route-builder';
 export type { RouteBuilder } from './route-builder';
-export { addFinalTrueUp, applyMoves } from './coin-route';
+export { addEnding, addFinalTrueUp, applyMoves } from './coin-route';
 export { findRoute } from './find-route';

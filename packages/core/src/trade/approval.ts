@@ -1,4 +1,3 @@
-import type { RingState } from '../ring';
 import type { RouteStep, StepKind } from '../steps';
 import type { Approval } from './order-state';
 
@@ -36,7 +35,7 @@ export function awaitsApproval({ approvalWanted, approval }: ApprovalFacts): boo
 /** Whether the step at hand waits for the customer's word. A step that is behind is never waited for. */
 export function isHeld(
   order: ApprovalFacts,
-  { steps, step }: { readonly steps: readonly Pick<RouteStep, 'kind'>[] } & Pick<RingState, 'step'>,
+  { steps, step }: { readonly steps: readonly Pick<RouteStep, 'kind'>[]; readonly step: number },
 ): boolean {
   return awaitsApproval(order) && approvalStep(steps) === step;
 }

@@ -38,9 +38,13 @@ export function mayGoOn(need: DoneNeed): boolean {
 }
 
 /** What the voice says when a step comes up: its verb, where to stop, which edge down. */
-export function spokenStep(step: RouteStep, { stopAt: stop, advice }: BenchWord): string {
+export function spokenStep(
+  step: RouteStep,
+  { stopAt: stop, advice }: BenchWord,
+  edges: BenchRing['edges'],
+): string {
   if (!stop) return `${verbOf(step)}. ${step.instruction}`;
-  const edge = stop.edgeDown === 'either' ? '' : `, ${stop.edgeDown} edge down`;
+  const edge = stop.edgeDown === 'either' ? '' : `, ${edges[stop.edgeDown]} down`;
   const more = advice.code === 'stop-at' ? '' : ` ${advice.message}`;
   return `${verbOf(step)}. ${step.kind === 'read' ? 'It should read' : 'Stop at'} ${stop.mark}${edge}.${more}`;
 }

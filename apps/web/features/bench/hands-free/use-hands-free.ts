@@ -50,7 +50,7 @@ export function useHandsFree(kept: BenchRing) {
   const bounces = useBounce();
   const { question, ask } = useQuestion(state.step);
   useWakeLock();
-  const spoken = step ? spokenStep(step, word) : 'All steps are done.';
+  const spoken = step ? spokenStep(step, word, bench.edges) : 'All steps are done.';
   useEffect(() => {
     if (speech) say(spoken);
   }, [speech, spoken]);

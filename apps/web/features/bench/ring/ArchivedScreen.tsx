@@ -13,7 +13,7 @@ import { useAppDispatch } from '@/store/store';
 import { Button } from '@/ui/Button';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
-import { Empty, Fetched } from '@/ui/Waiting';
+import { both, Empty, Fetched } from '@/ui/Waiting';
 
 /** How far it had come. */
 function standingWords(ring: RingWithEvents): string {
@@ -46,14 +46,9 @@ function Row({ ring, label, onPress }: RowProps) {
 
 /** Rings that left the bench unfinished: archived or given up, each with the way back. */
 export function ArchivedScreen() {
-  const fromSpoilt = useListSpoiltRingsQuery();
   return (
-    <Fetched from={useListArchivedRingsQuery()} what="the archived rings">
-      {(archived) => (
-        <Fetched from={fromSpoilt} what="the spoilt rings">
-          {(spoilt) => <Archived archived={archived} spoilt={spoilt} />}
-        </Fetched>
-      )}
+    <Fetched from={both(useListArchivedRingsQuery(), useListSpoiltRingsQuery())} what="the archived rings">
+      {([archived, spoilt]) => <Archived archived={archived} spoilt={spoilt} />}
     </Fetched>
   );
 }

@@ -1,8 +1,9 @@
 import type { PlanInput } from '@round-mint/contract/plans';
 import { useRouter } from 'expo-router';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { useAddPlanMutation, useStartRingMutation } from '@/store/api';
 import { problemText } from '@/store/problem';
+import { useIdsFor } from './use-ids-for';
 
 /** Leaves each kind of plan its own shape. */
 type Unnamed<P> = P extends PlanInput ? Omit<P, 'id' | 'name'> : never;
@@ -15,21 +16,16 @@ export function useTakeToBench(plan: PlanToTake | undefined) {
   const [startRing, starting] = useStartRingMutation();
   const [problem, setProblem] = useState<string>();
   const router = useRouter();
-  // The ids belong to what was chosen: after a change it is another plan.
-  const ids = useRef({ key: '', planId: '', ringId: '' });
+  const { idsFor, allMade } = useIdsFor();
 
   const take = async (name: string) => {
     if (!plan) return;
-    const key = JSON.stringify([plan, name]);
-    if (ids.current.key !== key) {
-      ids.current = { key, planId: crypto.randomUUID(), ringId: crypto.randomUUID() };
-    }
-    const { planId, ringId } = ids.current;
+    const { planId, ringId } = idsFor([plan, name]);
     setProblem(undefined);
     try {
       await addPlan({ ...plan, id: planId, name }).unwrap();
       await startRing({ id: ringId, planId, name }).unwrap();
-      ids.current = { key: '', planId: '', ringId: '' };
+      allMade();
       router.push({ pathname: '/bench/[id]', params: { id: ringId } });
     } catch (error) {
       setProblem(problemText(error));

@@ -15,8 +15,6 @@ export const STAGE_WORDS: readonly { readonly value: StartedStage; readonly labe
   { value: 'band', label: 'finished' },
 ];
 
-/** Fields that may be left empty, with what they accept. */
-type Optional = 'heightText' | 'thicknessRimText' | 'thicknessCutText' | 'leanText';
 export type Problems = Partial<Record<keyof HalfMadeDraft, string>>;
 
 /** What was typed, understood; where something is not, what is accepted. */
@@ -59,21 +57,14 @@ export function readDraft(draft: HalfMadeDraft, { unit, system, piece }: Reading
   const punched = draft.stage === 'punched';
   const rimDownMm = punched ? holeMm : size('rimText');
   const cutDownMm = punched ? holeMm : size('cutText');
-  const lean = draft.leanText.trim() === '' ? undefined : parseDecimal(draft.leanText);
-  const optional: Record<Optional, number | undefined> = {
-    heightText: length('heightText', draft.heightText),
-    thicknessRimText: length('thicknessRimText', draft.thicknessRimText),
-    thicknessCutText: length('thicknessCutText', draft.thicknessCutText),
-    leanText: lean,
-  };
   const told = startedFromSchema.safeParse({
     stage: draft.stage,
     rimDownMm,
     cutDownMm,
-    ...(optional.heightText === undefined ? {} : { heightMm: optional.heightText }),
-    ...(optional.thicknessRimText === undefined ? {} : { thicknessRimMm: optional.thicknessRimText }),
-    ...(optional.thicknessCutText === undefined ? {} : { thicknessCutMm: optional.thicknessCutText }),
-    ...(optional.leanText === undefined ? {} : { leanDeg: optional.leanText }),
+    heightMm: length('heightText', draft.heightText),
+    thicknessRimMm: length('thicknessRimText', draft.thicknessRimText),
+    thicknessCutMm: length('thicknessCutText', draft.thicknessCutText),
+    leanDeg: draft.leanText.trim() === '' ? undefined : parseDecimal(draft.leanText),
   });
   const fieldOf: Readonly<Record<string, keyof HalfMadeDraft>> = {
     rimDownMm: punched ? 'holeText' : 'rimText',

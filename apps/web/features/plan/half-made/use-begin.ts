@@ -2,7 +2,8 @@ import type { StartedFrom } from '@round-mint/core/half-made';
 import type { CoinStock } from '@round-mint/contract/stock';
 import type { Coin } from '@round-mint/core/stock';
 import { useRouter } from 'expo-router';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
+import { useIdsFor } from '@/features/plan/answer/use-ids-for';
 import type { PlanToTake } from '@/features/plan/answer/use-take-to-bench';
 import { useAddPlanMutation, useSaveStockMutation, useStartRingMutation } from '@/store/api';
 import { problemText } from '@/store/problem';
@@ -30,22 +31,17 @@ export function useBegin() {
   const [problem, setProblem] = useState<string>();
   const dispatch = useAppDispatch();
   const router = useRouter();
-  // The ids belong to what was told: after a change it is another ring.
-  const ids = useRef({ key: '', stockId: '', planId: '', ringId: '' });
+  const { idsFor, allMade } = useIdsFor();
   const begin = async (beginning: Beginning) => {
     const { started, coin, piece, plan, name } = beginning;
-    const key = JSON.stringify(beginning);
-    if (ids.current.key !== key) {
-      const [stockId, planId, ringId] = [crypto.randomUUID(), crypto.randomUUID(), crypto.randomUUID()];
-      ids.current = { key, stockId, planId, ringId };
-    }
-    const { planId, ringId } = ids.current;
-    const stockId = piece?.id ?? ids.current.stockId;
+    const { planId, ringId, ...entered } = idsFor(beginning);
+    const stockId = piece?.id ?? entered.stockId;
     setProblem(undefined);
     try {
       if (!piece) await saveStock({ ...boughtPiece(coin, name), id: stockId, isNew: true }).unwrap();
       await addPlan({ ...plan, id: planId, stockId, name }).unwrap();
       await startRing({ id: ringId, planId, name, startedFrom: started }).unwrap();
+      allMade();
       dispatch(halfMadeBegun());
       router.push({ pathname: '/bench/[id]', params: { id: ringId } });
     } catch (error) {
