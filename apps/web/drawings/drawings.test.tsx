@@ -57,11 +57,16 @@ describe('Ladder', () => {
 });
 
 describe('SoftnessGauge', () => {
+  const edges = (cut: number, rim: number) => [
+    { name: 'Cut edge', spentStrainLog: cut },
+    { name: 'Rim edge', spentStrainLog: rim },
+  ];
+
   it('is a meter per edge and says when to anneal in words', () => {
-    const { rerender } = render(<SoftnessGauge spent={{ cut: 0.06, rim: 0.03 }} allowanceStrainLog={0.12} />);
+    const { rerender } = render(<SoftnessGauge gauges={edges(0.06, 0.03)} allowanceStrainLog={0.12} />);
     expect(screen.getByText('50 %')).toBeTruthy();
     expect(screen.getByText('25 %')).toBeTruthy();
-    rerender(<SoftnessGauge spent={{ cut: 0.15, rim: 0.03 }} allowanceStrainLog={0.12} />);
+    rerender(<SoftnessGauge gauges={edges(0.15, 0.03)} allowanceStrainLog={0.12} />);
     expect(screen.getByText(/anneal now/)).toBeTruthy();
   });
 });

@@ -10,6 +10,7 @@ import { FINISHES, RISK_CODES, STAGES, STEP_KINDS } from '@round-mint/core/steps
 import { z } from 'zod';
 import { coinSchema, lengthMm, quantity, shortText, wallKindSchema } from './common';
 import { toolSchema } from './kit';
+import { barSchema } from './works';
 
 export const SCHOOL_WISHES = [...FINISHING_SCHOOLS, 'best'] as const;
 export const schoolSchema = z.enum(SCHOOL_WISHES, { error: `must be one of: ${SCHOOL_WISHES.join(', ')}` });
@@ -154,6 +155,7 @@ const contactSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('pusher'), diameterMm: z.number() }),
   z.object({ kind: z.literal('cone'), angleDeg: z.number(), lidHoleMm: z.number() }),
   z.object({ kind: z.literal('curl-die'), angleDeg: z.number() }),
+  z.object({ kind: z.literal('former'), diameterMm: z.number() }),
   z.object({ kind: z.literal('plates') }),
 ]);
 
@@ -216,6 +218,10 @@ export const routeStepSchema = z.object({
         .readonly(),
       bentToMm: z.number().nullable(),
     })
+    .optional(),
+  /** Of a pass through the rolls: which bar, as it was cut off, and between which thicknesses. */
+  rolling: z
+    .object({ bar: barSchema, fromMm: z.number(), toMm: z.number(), gaugePerStrain: z.number() })
     .optional(),
 });
 

@@ -8,7 +8,7 @@ const byName = z.record(z.string(), z.number());
 /** One value of the bench as the log has taught it, beside its default. */
 export const learntValueSchema = z.object({
   key: z.string(),
-  what: z.enum(['share', 'trim', 'curl', 'fold', 'springback', 'allowance', 'minutes']),
+  what: z.enum(['share', 'trim', 'curl', 'fold', 'springback', 'spread', 'allowance', 'minutes']),
   of: z.string().optional(),
   value: z.number(),
   standard: z.number(),
@@ -44,6 +44,7 @@ export const learntSchema = z.object({
     allowanceFactor: byName,
     handsOnMin: byName,
     springbackFactor: byName,
+    spreadFactor: z.number(),
   }),
   values: z.array(learntValueSchema),
   course: z.array(coursePointSchema),

@@ -1,5 +1,6 @@
 import { MAGNET_ANSWERS, STONE_ANSWERS } from '@round-mint/core/identify';
 import { PROFILES } from '@round-mint/core/resize';
+import { STRIP_SECTIONS } from '@round-mint/core/strip';
 import { z } from 'zod';
 import { lengthMm, metalIdSchema, quantity } from './common';
 
@@ -79,7 +80,7 @@ export const handlePieceFields = {
 
 export const stripPieceFields = {
   metal: metalIdSchema,
-  section: z.enum(['rect', 'round'], { error: 'must be one of: rect, round' }),
+  section: z.enum(STRIP_SECTIONS, { error: `must be one of: ${STRIP_SECTIONS.join(', ')}` }),
   thicknessMm: lengthMm(0.2, 12),
   widthMm: lengthMm(0.2, 60),
   lengthMm: lengthMm(0, 5000),

@@ -114,6 +114,8 @@ const workRingFields = {
   metal: metalIdSchema,
   /** Length of strip that it took, mm; 0 or left out where a whole piece was used. */
   usesLengthMm: z.number().optional(),
+  /** The strip in stock that its other part was cut from, and how much of it that took. */
+  other: z.object({ stockId: idSchema, name: z.string(), usesLengthMm: z.number() }).optional(),
 };
 
 function ringKinds<T extends z.ZodRawShape>(fields: T) {
@@ -155,6 +157,13 @@ export const ringEventBodySchema = z.discriminatedUnion('kind', [
     crackMm: lengthMm(0.1, 20).optional(),
   }),
   z.strictObject({ kind: z.literal('hole-measured'), diameterMm: lengthMm(2, 60) }),
+  z.strictObject({
+    kind: z.literal('rolled'),
+    step: stepIndex,
+    thicknessMm: lengthMm(0.1, 30),
+    widthMm: lengthMm(0.3, 60).optional(),
+    lengthMm: lengthMm(1, 5000).optional(),
+  }),
   z.strictObject({
     kind: z.literal('target-changed'),
     insideDiameterMm: lengthMm(5, 60),

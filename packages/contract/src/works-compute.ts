@@ -4,7 +4,7 @@ import { z } from 'zod';
 import { reasonSchema, routeStepSchema } from './coin-ring';
 import { lengthMm, metalIdSchema, quantity } from './common';
 import { bandFields, LIGHTER_IN_WATER, stationsSchema, stretchesSchema, weighingFields } from './pieces';
-import { handleWorkFields, spinnerWorkFields, stripWorkFields } from './works';
+import { barSchema, handleWorkFields, spinnerWorkFields, stripWorkFields } from './works';
 
 const insideDiameterMm = lengthMm(5, 60);
 
@@ -113,20 +113,6 @@ export const coinBandResponseSchema = z.object({
   stepMm: z.number(),
   openingMm: z.number(),
 });
-
-const barSchema = z.discriminatedUnion(
-  'shape',
-  [
-    z.strictObject({ shape: z.literal('round'), diameterMm: lengthMm(0.3, 30), lengthMm: lengthMm(1, 5000) }),
-    z.strictObject({
-      shape: z.literal('rect'),
-      widthMm: lengthMm(0.3, 60),
-      thicknessMm: lengthMm(0.2, 30),
-      lengthMm: lengthMm(1, 5000),
-    }),
-  ],
-  { error: 'must be one of: round, rect' },
-);
 
 export const rollingRequestSchema = z.strictObject({
   start: barSchema,

@@ -1,6 +1,21 @@
 import { END_SHAPES, HANDLE_STYLES, SPIRAL_FITS } from '@round-mint/core/handle';
 import { z } from 'zod';
-import { lengthMm, metalIdSchema, quantity } from './common';
+import { idSchema, lengthMm, metalIdSchema, quantity } from './common';
+
+/** A bar before it is rolled. */
+export const barSchema = z.discriminatedUnion(
+  'shape',
+  [
+    z.strictObject({ shape: z.literal('round'), diameterMm: lengthMm(0.3, 30), lengthMm: lengthMm(1, 5000) }),
+    z.strictObject({
+      shape: z.literal('rect'),
+      widthMm: lengthMm(0.3, 60),
+      thicknessMm: lengthMm(0.2, 30),
+      lengthMm: lengthMm(1, 5000),
+    }),
+  ],
+  { error: 'must be one of: round, rect' },
+);
 
 /** What each kind of work leaves to choose; the piece of stock brings the rest. */
 
@@ -24,9 +39,18 @@ export const stripWorkFields = {
   seamMm: lengthMm(0, 3).optional(),
   textured: z.boolean({ error: 'must be true or false' }),
   rolledToMm: lengthMm(0.2, 10).optional(),
+  widthMm: lengthMm(0.5, 60).optional(),
+};
+
+const partsWorkFields = {
+  temper: z.enum(['annealed', 'hard'], { error: 'must be one of: annealed, hard' }).optional(),
+  borders: z.boolean({ error: 'must be true or false' }).optional(),
+  hallmark: z.boolean({ error: 'must be true or false' }).optional(),
+  otherStockId: idSchema.optional(),
 };
 
 export const spinnerWorkFields = {
+  ...partsWorkFields,
   outerThicknessMm: lengthMm(0.3, 5),
   outerWidthMm: lengthMm(1, 30),
   outerMetal: metalIdSchema.optional(),
@@ -34,6 +58,7 @@ export const spinnerWorkFields = {
 };
 
 export const coinBandWorkFields = {
+  ...partsWorkFields,
   stripWidthMm: lengthMm(1, 40),
   stripThicknessMm: lengthMm(0.3, 5),
   stripMetal: metalIdSchema,

@@ -202,6 +202,68 @@ describe('rings of other kinds', () => {
     expect(await left()).toBeLessThan(50);
   });
 
+  it('a spinner takes both its bands from the stock, of two strips or of one', async () => {
+    const inner = await addStock(STRIP);
+    const outer = await addStock({ ...STRIP, metal: 'brass', thicknessMm: 1, widthMm: 5 });
+    const spinner = { kind: 'spinner', outerThicknessMm: 2, outerWidthMm: 4 };
+    const leftOf = async ({ id }: { id: string }) =>
+      (await server.api.get(`/api/v1/stock/${id}`).expect(200)).body.lengthMm;
+    const begin = async (choices: object) => {
+      const planned = await plan(inner.id, { ...spinner, ...choices });
+      return server.api.post('/api/v1/rings').send({ planId: planned.id, name: 'Spinner' });
+    };
+    // Its own thickness and metal go before what was told: it is cut from that strip.
+    const answer = await begin({ outerThicknessMm: 2, otherStockId: outer.id });
+    const ring = ringWithEventsSchema.parse(answer.body);
+    expect(ring).toMatchObject({
+      work: { outerThicknessMm: 1, outerMetal: 'brass' },
+      other: { stockId: outer.id },
+    });
+    // Inner outside 17.3 + 3, clearance 0.3: π(20.6 + 1) and the seam.
+    expect(await leftOf(outer)).toBeCloseTo(100 - (Math.PI * 21.6 + 0.3), 6);
+    expect(await leftOf(inner)).toBeCloseTo(100 - (Math.PI * 18.8 + 0.3), 6);
+    await server.api.delete(`/api/v1/rings/${ring.id}`).expect(204);
+    expect(await leftOf(outer)).toBeCloseTo(100, 6);
+    expect(await leftOf(inner)).toBeCloseTo(100, 6);
+    // Both of one strip of 100 mm are more than there is.
+    const refused = await begin({ outerThicknessMm: 1, otherStockId: inner.id });
+    expect(refused.status).toBe(409);
+    expect(refused.body.error.message).toContain('for the outer band');
+    expect(await leftOf(inner)).toBeCloseTo(100, 6);
+    const handle = await addStock({ kind: 'handle', metal: 'silver-925', stations: EVEN, enamel: [] });
+    const wrong = await begin({ outerThicknessMm: 1, otherStockId: handle.id });
+    expect(wrong.body.error.code).toBe('wrong-piece');
+    const none = await begin({ outerThicknessMm: 1, otherStockId: randomUUID() });
+    expect(none.status).toBe(404);
+  });
+
+  it('keeps what was measured between the rolls, and the bench plans on from it', async () => {
+    const wire = await addStock({ ...STRIP, section: 'round', thicknessMm: 3, widthMm: 3, lengthMm: 240 });
+    const planned = await plan(wire.id, { kind: 'strip', textured: false, rolledToMm: 1.5 });
+    const { body } = await server.api.post('/api/v1/rings').send({ planId: planned.id, name: 'Of wire' });
+    const ring = ringWithEventsSchema.parse(body);
+    const step = ring.steps.findIndex(({ kind }) => kind === 'roll');
+    const event = (one: object) => ({ id: randomUUID(), at: '2026-03-01T10:00:00.000Z', body: one });
+    const events = [
+      ...ring.steps.slice(0, step).map(({ kind }, i) => event(doneBody(kind, i))),
+      event({ kind: 'rolled', step, thicknessMm: 2.1, widthMm: 3.6 }),
+    ];
+    const send = (list: object[]) =>
+      server.api.post(`/api/v1/rings/${ring.id}/events`).send({ events: list });
+    await send(events).expect(200);
+    const says = async () => (await server.api.get(`/api/v1/rings/${ring.id}/bench`).expect(200)).body;
+    const word = await says();
+    expect(word).toMatchObject({ standing: 'past', stopAt: null, advice: { code: 'past' } });
+    // ln(2.1/1.5)/ln(1/0.88) = 2.6: three passes are left of six.
+    expect(word.rest.steps.filter(({ kind }: { kind: string }) => kind === 'roll')).toHaveLength(3);
+    await send([event({ kind: 'step-done', step })]).expect(200);
+    const kept = ringWithEventsSchema.parse((await server.api.get(`/api/v1/rings/${ring.id}`)).body);
+    expect(kept.events.map(({ body: one }) => one.kind)).toContain('rerouted');
+    expect((await says()).step).toMatchObject({ kind: 'roll', index: step + 1 });
+    const { error } = (await send([event({ kind: 'rolled', step: 1, thicknessMm: 0 })]).expect(400)).body;
+    expect(JSON.stringify(error.fields)).toContain('thicknessMm');
+  });
+
   it('is logged to the end and stands in the log with its kind', async () => {
     const handle = await addStock({ kind: 'handle', metal: 'silver-925', stations: EVEN, enamel: [] });
     const planned = await plan(handle.id, {

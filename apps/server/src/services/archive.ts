@@ -40,7 +40,12 @@ export async function exportArchive(db: Database): Promise<Archive> {
   const ordered = await db.select({ planId: orders.planId }).from(orders).where(isNull(orders.archivedAt));
   const neededPlans = new Set([...ringRows, ...ordered].map(({ planId }) => planId));
   const keptPlans = planRows.filter(({ id, archivedAt }) => archivedAt === null || neededPlans.has(id));
-  const neededStock = new Set(keptPlans.map(({ stockId }) => stockId));
+  const neededStock = new Set(
+    keptPlans.flatMap((plan) => [
+      plan.stockId,
+      ...('otherStockId' in plan && plan.otherStockId ? [plan.otherStockId] : []),
+    ]),
+  );
   const keptStock = stockRows.filter(({ id, archivedAt }) => archivedAt === null || neededStock.has(id));
   const keptPhotos = photoRows.filter(({ ringId }) => kept.has(ringId));
   const idsOf = (rows: readonly { readonly id: string }[]) => new Set(rows.map(({ id }) => id));

@@ -31,6 +31,13 @@ export async function readBench(db: Database): Promise<Bench> {
   return { kit, traits, annealSchool, dieCharts, system };
 }
 
+/** @throws HttpError 404 */
+async function pieceOf(tx: Database, stockId: string): Promise<StockItem> {
+  const [row] = await tx.select().from(stock).where(eq(stock.id, stockId));
+  if (!row) throw notFound('piece of stock');
+  return stockItem(row);
+}
+
 /** What a ring is begun for, and from. */
 interface Beginning {
   /** That it is made for: what it wishes is in the route. */
@@ -52,8 +59,8 @@ export async function freezePlan(
   const [planRow] = await tx.select().from(plans).where(eq(plans.id, planId));
   if (!planRow) throw notFound('plan');
   const plan = storedPlan(planRow);
-  const [stockRow] = await tx.select().from(stock).where(eq(stock.id, plan.stockId));
-  if (!stockRow) throw notFound('piece of stock');
-  const piece = stockItem(stockRow);
-  return { plan, piece, frozen: frozenPlan(plan, piece, bench, { wish: order?.wish, startedFrom }) };
+  const piece = await pieceOf(tx, plan.stockId);
+  const otherId = 'otherStockId' in plan ? plan.otherStockId : undefined;
+  const other = otherId === undefined ? undefined : await pieceOf(tx, otherId);
+  return { plan, piece, frozen: frozenPlan(plan, piece, bench, { wish: order?.wish, startedFrom, other }) };
 }

@@ -9,7 +9,7 @@ import type { DieChart, Kit } from '@round-mint/core/kit';
 import { type AnnealSchool, planCoinRing } from '@round-mint/core/route';
 import type { SizeSystemId } from '@round-mint/core/size';
 import { routeTotals, type BenchTraits } from '@round-mint/core/steps';
-import { permitReasons, planWork } from '@round-mint/core/work';
+import { permitReasons, planWork, withOther, type OtherPart } from '@round-mint/core/work';
 import { HttpError } from '../http/errors';
 import { mandrelTaper } from './kit';
 import type { FrozenPlan } from '@round-mint/contract/rings';
@@ -157,7 +157,21 @@ function wrongPiece({ kind }: Plan, piece: StockItem): HttpError {
   );
 }
 
-function frozenWorkPlan(plan: WorkPlanned, piece: StockItem, { kit, traits, system }: Bench): FrozenPlan {
+/** The strip that a second part is cut from. @throws HttpError 409 for any other piece */
+function otherPart(plan: WorkPlanned, other: StockItem | undefined): OtherPart | undefined {
+  if (!other) return undefined;
+  if (other.kind !== 'strip') {
+    throw new HttpError('wrong-piece', `${other.name} is a ${other.kind}: the other part is cut from strip.`);
+  }
+  return { piece: other, isSame: other.id === plan.stockId };
+}
+
+function frozenWorkPlan(
+  plan: WorkPlanned,
+  piece: StockItem,
+  { kit, traits, system }: Bench,
+  otherStock: StockItem | undefined,
+): FrozenPlan {
   const {
     id: _id,
     name: _name,
@@ -167,12 +181,14 @@ function frozenWorkPlan(plan: WorkPlanned, piece: StockItem, { kit, traits, syst
     targetInsideDiameterMm,
     finish,
     overruled,
-    ...work
+    ...told
   } = plan;
+  const other = otherPart(plan, otherStock);
+  const work = told.kind === 'spinner' || told.kind === 'coin-band' ? withOther(told, other?.piece) : told;
   let planned;
   try {
     planned = planWork(
-      { work, piece, targetInsideDiameterMm, finish },
+      { work, piece, targetInsideDiameterMm, finish, other },
       { kit, traits, system },
       permitsOf(piece),
     );
@@ -186,6 +202,9 @@ function frozenWorkPlan(plan: WorkPlanned, piece: StockItem, { kit, traits, syst
     work,
     metal: work.kind === 'coin-band' ? work.stripMetal : piece.metal,
     usesLengthMm: planned.usesLengthMm,
+    ...(otherStock
+      ? { other: { stockId: otherStock.id, name: otherStock.name, usesLengthMm: planned.otherUsesMm } }
+      : {}),
     stockName: piece.name,
     finish,
     ...(overruled ? { overruled } : {}),
@@ -228,7 +247,7 @@ function frozenFrom(plan: Plan, piece: StockItem, bench: Bench, startedFrom: Sta
   if (plan.kind === 'coin') return startedCoinPlan(plan, piece, bench, startedFrom);
   const band = startedBand(piece, startedFrom);
   return {
-    ...frozenWorkPlan(plan, band, bench),
+    ...frozenWorkPlan(plan, band, bench, undefined),
     startedFrom,
     assumptions: bandAssumptions(startedFrom, band),
   };
@@ -239,6 +258,8 @@ interface Begun {
   readonly wish: CustomerWishRow | undefined;
   /** Half-made, as it was measured. */
   readonly startedFrom: StartedFrom | undefined;
+  /** That its other part is cut from. */
+  readonly other: StockItem | undefined;
 }
 
 /**
@@ -249,14 +270,14 @@ export function frozenPlan(
   plan: Plan,
   piece: StockItem,
   bench: Bench,
-  { wish, startedFrom }: Begun,
+  { wish, startedFrom, other }: Begun,
 ): FrozenPlan {
   const asked = wish ? { ...plan, finish: wish.finish } : plan;
   const frozen = startedFrom
     ? frozenFrom(asked, piece, bench, startedFrom)
     : asked.kind === 'coin'
       ? frozenCoinPlan(asked, piece, bench)
-      : frozenWorkPlan(asked, piece, bench);
+      : frozenWorkPlan(asked, piece, bench, other);
   const wishes = wishesOf(piece, wish);
   // A piece that is folded lies as it lies.
   const face = startedFrom && startedFrom.stage !== 'punched' ? undefined : wishes.face;

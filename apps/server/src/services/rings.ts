@@ -51,7 +51,7 @@ export async function startRing(db: Database, input: RingInput): Promise<RingWit
     const { planId, startedFrom } = input;
     const order = await orderOfPlan(tx, planId);
     const { plan, frozen } = await freezePlan(tx, planId, bench, { order, startedFrom });
-    await takeStock(tx, plan.stockId, lengthUsed(frozen));
+    await takeAll(tx, plan.stockId, frozen);
     await tx.insert(rings).values({
       id,
       planId: plan.id,
@@ -66,6 +66,31 @@ export async function startRing(db: Database, input: RingInput): Promise<RingWit
 
 function lengthUsed(plan: FrozenPlan): number {
   return plan.kind === 'coin' ? 0 : (plan.usesLengthMm ?? 0);
+}
+
+function otherOf(plan: FrozenPlan) {
+  return plan.kind === 'coin' ? undefined : plan.other;
+}
+
+/** The piece and, where it has one, the strip of its other part. */
+async function takeAll(tx: Database, stockId: string, plan: FrozenPlan): Promise<void> {
+  const other = otherOf(plan);
+  await takeStock(tx, stockId, lengthUsed(plan));
+  if (other) await takeStock(tx, other.stockId, other.usesLengthMm);
+}
+
+async function giveBack(tx: Database, stockId: string, plan: FrozenPlan): Promise<void> {
+  const usesLengthMm = lengthUsed(plan);
+  const other = otherOf(plan);
+  if (other) await changeLength(tx, other.stockId, other.usesLengthMm);
+  if (usesLengthMm > 0) {
+    await changeLength(tx, stockId, usesLengthMm);
+    return;
+  }
+  await tx
+    .update(stock)
+    .set({ quantity: sql`${stock.quantity} + 1` })
+    .where(eq(stock.id, stockId));
 }
 
 /**
@@ -112,16 +137,8 @@ async function setArchived(db: Database, id: string, archived: boolean): Promise
     if (!row) throw notFound(RING);
     const begun = ((await eventsFor(tx, [id])).get(id) ?? []).length > 0;
     if (begun) return;
-    const usesLengthMm = lengthUsed(ringOf(row));
-    if (!archived) return takeStock(tx, row.stockId, usesLengthMm);
-    if (usesLengthMm > 0) {
-      await changeLength(tx, row.stockId, usesLengthMm);
-      return;
-    }
-    await tx
-      .update(stock)
-      .set({ quantity: sql`${stock.quantity} + 1` })
-      .where(eq(stock.id, row.stockId));
+    const plan = ringOf(row);
+    await (archived ? giveBack(tx, row.stockId, plan) : takeAll(tx, row.stockId, plan));
   });
 }
 

@@ -1,5 +1,4 @@
-import { capital } from '@round-mint/core/format';
-import { COIN_EDGES, type EdgeNames, type EdgeSpend } from '@round-mint/core/steps';
+import type { Gauge } from '@round-mint/core/bench';
 import { View } from 'react-native';
 import Svg, { Line, Rect } from 'react-native-svg';
 import { usePalette } from '@/theme/light';
@@ -7,10 +6,8 @@ import { Type } from '@/ui/Type';
 import { gaugeReading } from './gauge-reading';
 
 interface SoftnessGaugeProps {
-  spent: EdgeSpend;
+  gauges: readonly Gauge[];
   allowanceStrainLog: number;
-  /** What the two edges are called. */
-  edges?: EdgeNames;
   /** Only the bars, for lists. */
   compact?: boolean;
   /** What must not be heated is never told to be annealed. */
@@ -20,20 +17,19 @@ interface SoftnessGaugeProps {
 
 const BAR_HEIGHT = 18;
 
-/** For each edge how much of the hoop strain that the metal bears was taken since the last anneal. */
+/** For each edge, or each band, how much of the strain that the metal bears was taken since the last anneal. */
 export function SoftnessGauge({
-  spent,
+  gauges,
   allowanceStrainLog,
-  edges = COIN_EDGES,
   compact = false,
   mayAnneal = true,
   testID,
 }: SoftnessGaugeProps) {
   const palette = usePalette();
-  const bars = [
-    { name: capital(edges.cut), ...gaugeReading(spent.cut, allowanceStrainLog) },
-    { name: capital(edges.rim), ...gaugeReading(spent.rim, allowanceStrainLog) },
-  ];
+  const bars = gauges.map(({ name, spentStrainLog }) => ({
+    name,
+    ...gaugeReading(spentStrainLog, allowanceStrainLog),
+  }));
   return (
     <View testID={testID} className="gap-1">
       {bars.map(({ name, percent, fill, full }) => (

@@ -141,6 +141,9 @@ export function toolParts(contact: ToolContact, outline: WallOutline): readonly 
       ];
     case 'curl-die':
       return curlEnds(lines, box, contact.angleDeg);
+    // What is bent over a former is drawn as its blank.
+    case 'former':
+      return [];
     case 'plates':
       return [
         plate(least - BODY_MM, reach + BODY_MM, box.top, above),

@@ -15,6 +15,7 @@ import {
   type Finding,
 } from './derive-route';
 import { mayAnneal, mayReduce, type BenchTools, type RingAtBench } from './ring-at-bench';
+import { rolledWords } from './rolled-words';
 import { isRead, stopAt, stopWords, type StopAt } from './stop-at';
 
 export const STANDINGS = ['before', 'on-mark', 'past', 'off-plan', 'out-of-reach', 'finished'] as const;
@@ -141,8 +142,10 @@ function changedWords(scene: Scene): Said {
 }
 
 function offWords(scene: Scene, finding: Finding): Said {
-  const { ring, stored, system, names } = scene;
+  const { ring, stored, system, names, derived } = scene;
   if (finding.kind === 'change') return changedWords(scene);
+  const rolled = finding.kind === 'rolled' ? rolledWords(stored, derived, onwards(scene)) : undefined;
+  if (rolled) return rolled;
   const read = finding.kind === 'reading' ? stored.openReading : undefined;
   const step = read && stored.steps[read.step];
   if (!step) {
@@ -169,7 +172,9 @@ function evenWords({ ring, now, system, names }: Scene, step: RouteStep): string
 }
 
 function readWords(scene: Scene, step: RouteStep): Said {
-  const { ring, now, system, names } = scene;
+  const { ring, now, system, names, derived } = scene;
+  const rolled = rolledWords(now, derived, '');
+  if (rolled) return rolled;
   const stop = stopAt(step, system);
   const read = now.openReading?.step === now.step ? now.openReading : undefined;
   if (!read) {

@@ -2,14 +2,23 @@ import { replanning, type NewRoute, type OutOfReach, type RingInWork } from '../
 import { readingStanding, ringState, standingEvents, type RingState } from '../ring';
 import type { RouteStep } from '../steps';
 import type { MandrelReading } from '../size';
-import { aimBand, buttJoint, replanBand, type BandInWork } from '../work';
+import {
+  aimBand,
+  aimUncut,
+  buttJoint,
+  replanBand,
+  replanRolling,
+  rolledStanding,
+  type BandInWork,
+  type RollingReplan,
+} from '../work';
 import { mayAnneal, mayReduce, type BenchTools, type RingAtBench } from './ring-at-bench';
 
 /** Something that was found and from which the rest of the route follows. */
 export interface Finding {
   /** The event that told it. */
   readonly because: string;
-  readonly kind: 'reading' | 'hole' | 'change';
+  readonly kind: 'reading' | 'hole' | 'rolled' | 'change';
 }
 
 /** What follows from a finding. */
@@ -25,6 +34,8 @@ export type DerivedRoute =
       readonly steps: readonly RouteStep[];
       readonly targetInsideDiameterMm?: number | undefined;
       readonly holeMm?: number | undefined;
+      /** What the rolls leave no room for, of a bar that was measured between them. */
+      readonly rolled?: Pick<RollingReplan, 'thinnerMm' | 'tooShortMm'> | undefined;
       /** What is different, of a coin ring. */
       readonly route?: NewRoute | undefined;
       /** Its cut edge gets thinner than is comfortable: the nearest size that keeps it so. */
@@ -59,11 +70,22 @@ function asksForRoute(state: RingState, mandrel: RingAtBench['mandrel']): boolea
   return kind === 'part-way' && read.step < state.step;
 }
 
+/** Whether a bar that was measured asks for other passes: thinner or of another shape, or left thick when its pass was done. */
+function asksForPasses({ openRolled: read, steps, step }: RingState): boolean {
+  const pass = read && steps[read.step];
+  if (!read || !pass) return false;
+  const { kind } = rolledStanding(pass, read);
+  return kind === 'part-way' ? read.step < step : kind !== 'on-mark';
+}
+
 /** What was found last and has no route of its own yet; cheap to ask. */
 export function findingOf(ring: RingAtBench, state: RingState): Finding | undefined {
   if (state.finished || state.spoilt) return undefined;
   if (state.openReading && asksForRoute(state, ring.mandrel)) {
     return { because: state.openReading.eventId, kind: 'reading' };
+  }
+  if (state.openRolled && asksForPasses(state)) {
+    return { because: state.openRolled.eventId, kind: 'rolled' };
   }
   const { openChange } = state;
   // Only a coin's wall can be another than planned, and only a handle's joint.
@@ -100,7 +122,11 @@ export function ringInWork(
   };
 }
 
-function* coinRoute(work: RingInWork, { because, kind }: Finding): Generator<number, DerivedRoute> {
+function* coinRoute(
+  work: RingInWork,
+  because: string,
+  kind: Exclude<Finding['kind'], 'rolled'>,
+): Generator<number, DerivedRoute> {
   const found = yield* replanning(work, { kind });
   switch (found.kind) {
     case 'changed': {
@@ -134,20 +160,29 @@ function standsAt(state: RingState): { readonly readAt: number; readonly read: M
       };
 }
 
+/** The size that the route as it stands leads to, mm. */
+function aimedAt({ steps }: BandInWork): number {
+  return steps.findLast(({ reading }) => reading !== undefined)?.after.cutInsideDiameterMm ?? 0;
+}
+
 /** What follows from another wish alone, before what was read is looked at. */
 function changedBand(
+  ring: RingAtBench,
   band: BandInWork,
   kind: NonNullable<RingState['openChange']>['kind'] | undefined,
   mm: number,
 ) {
-  if (kind === 'target') return aimBand(band, mm);
+  if (kind === 'target') {
+    const uncut = ring.kind === 'strip' ? aimUncut(band, aimedAt(band), mm) : undefined;
+    return uncut ?? aimBand(band, mm);
+  }
   return kind === 'style' ? buttJoint(band, mm) : undefined;
 }
 
 function bandRoute(
   ring: RingAtBench,
   state: RingState,
-  because: string,
+  { because, kind }: Finding,
   { kit, traits, system }: BenchTools,
 ): DerivedRoute {
   const { openChange, targetInsideDiameterMm: targetMm } = state;
@@ -166,7 +201,13 @@ function bandRoute(
     system,
   };
   const aims = openChange?.kind === 'target';
-  const changed = changedBand(band, openChange?.kind, targetMm ?? ring.targetInsideDiameterMm);
+  if (kind === 'rolled' && state.openRolled) {
+    const found = replanRolling(band, state.openRolled);
+    if (!found) return AS_PLANNED;
+    const { fromStep, steps, thinnerMm, tooShortMm } = found;
+    return { kind: 'changed', because, fromStep, steps, rolled: { thinnerMm, tooShortMm } };
+  }
+  const changed = changedBand(ring, band, openChange?.kind, targetMm ?? ring.targetInsideDiameterMm);
   const steps = changed ? [...state.steps.slice(0, changed.fromStep), ...changed.steps] : state.steps;
   // A new joint is closed and read again; a new size is aimed at from what was read.
   const readIsIn =
@@ -194,7 +235,10 @@ export function* deriveRoute(
   tools: BenchTools,
 ): Generator<number, DerivedRoute> {
   const work = ringInWork(ring, state, tools);
-  return work ? yield* coinRoute(work, finding) : bandRoute(ring, state, finding.because, tools);
+  const { because, kind } = finding;
+  return work && kind !== 'rolled'
+    ? yield* coinRoute(work, because, kind)
+    : bandRoute(ring, state, finding, tools);
 }
 
 /** A state along a route that was derived, before the maker has gone on with it. */

@@ -10,6 +10,8 @@ export {
   ringInWork,
 } from './derive-route';
 export type { DerivedRoute, Finding } from './derive-route';
+export { gaugesOf } from './gauges';
+export type { Gauge } from './gauges';
 export { keptRoute } from './kept-route';
 export { readingDecides } from './reading-decides';
 export { mayAnneal, mayReduce } from './ring-at-bench';

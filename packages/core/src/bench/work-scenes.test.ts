@@ -1,4 +1,5 @@
 import { BAND, COIN, HANDLE, STRIP } from '../work/test-samples';
+import { gaugesOf } from './index';
 import {
   BENCH_KIT,
   doneTo,
@@ -188,5 +189,33 @@ describe('a resized band on a hammered plug', () => {
     );
     expect(word.standing).toBe('past');
     expect(kindsToCome(word)).toContain('reduce');
+  });
+});
+
+describe('gauges of a ring', () => {
+  const spinner = workRing({ kind: 'spinner', outerThicknessMm: 1.2, outerWidthMm: 4 }, STRIP, us(9));
+
+  it('a spinner has one for each band, and the outer keeps its own when the inner is begun', () => {
+    const { steps } = spinner;
+    const bent = firstOf(spinner, 'bend') + 1;
+    const at = (end: number) => gaugesOf('spinner', says(spinner, doneTo(steps, end)).state);
+    expect(at(bent).map(({ name }) => name)).toEqual(['Outer band', 'Inner band']);
+    expect(at(bent)[0]?.spentStrainLog).toBeCloseTo(steps[bent - 1]?.strainCutEdge ?? 0, 9);
+    expect(at(bent)[1]?.spentStrainLog).toBe(0);
+    const secondBend = lastOf(spinner, 'bend') + 1;
+    // The joint's flame has softened the outer band again.
+    expect(at(secondBend)[0]?.spentStrainLog).toBeCloseTo(0, 2);
+    expect(at(secondBend)[1]?.spentStrainLog).toBeCloseTo(steps[secondBend - 1]?.strainCutEdge ?? 0, 9);
+  });
+
+  it('other bands have one, and rings whose edges differ one for each', () => {
+    const spent = { cut: 0.04, rim: 0.06 };
+    expect(gaugesOf('strip', { spent, partsSpent: [] })).toEqual([
+      { name: 'The band', spentStrainLog: 0.06 },
+    ]);
+    expect(gaugesOf('coin', { spent, partsSpent: [] })).toEqual([
+      { name: 'Cut edge', spentStrainLog: 0.04 },
+      { name: 'Rim edge', spentStrainLog: 0.06 },
+    ]);
   });
 });

@@ -20,7 +20,7 @@ export interface HandleInput extends HandleShape {
   readonly formersMm: readonly number[];
   /** A former the maker wants to use. */
   readonly formerMm?: number | undefined;
-  readonly springbackFactor?: number | undefined;
+  readonly springback?: ((formerMm: number) => number) | undefined;
 }
 
 export interface HandleVerdict extends HandleBlank {
@@ -123,7 +123,7 @@ function fewestAnneals(metal: MetalId, strain: number, annealFirst: boolean): nu
 
 /** Length, bend, former and verdict of a ring from a handle (craft §6). */
 export function judgeHandle(input: HandleInput): HandleVerdict {
-  const { profile, metal, startMm, insideDiameterMm, enamel, formersMm, springbackFactor = 1 } = input;
+  const { profile, metal, startMm, insideDiameterMm, enamel, formersMm, springback = () => 1 } = input;
   const blank = handleBlank(profile, startMm, input);
   const used = usedStretch(profile, startMm, input);
   const thickest = thickestIn(profile, used);
@@ -177,16 +177,14 @@ export function judgeHandle(input: HandleInput): HandleVerdict {
     });
   }
   const bend = [meanThicknessMm, metal, temper] as const;
-  const idealFormerMm = formerFor(insideDiameterMm, ...bend, springbackFactor);
+  const idealFormerMm = formerFor(insideDiameterMm, ...bend, springback(insideDiameterMm));
   const given = (formerMm: number) => ({
     formerMm,
-    releasedMm: releasedDiameterMm(formerMm, ...bend, springbackFactor),
+    releasedMm: releasedDiameterMm(formerMm, ...bend, springback(formerMm)),
   });
   const former =
     input.formerMm === undefined
-      ? (chooseFormer(formersMm, insideDiameterMm, ...bend, {
-          factor: springbackFactor,
-        }) ?? given(idealFormerMm))
+      ? (chooseFormer(formersMm, insideDiameterMm, ...bend, springback) ?? given(idealFormerMm))
       : given(input.formerMm);
   return {
     ...blank,

@@ -50,20 +50,24 @@ export interface FormerChoice {
   readonly releasedMm: number;
 }
 
-/** The owned former that comes nearest after release (craft §6). @returns undefined for a kit without formers */
+/**
+ * The owned former that comes nearest after release (craft §6).
+ * @param springback learnt at this bench of each former, against the formula's
+ * @returns undefined for a kit without formers
+ */
 export function chooseFormer(
   formersMm: readonly number[],
   insideDiameterMm: number,
   thicknessMm: number,
   metal: MetalId,
   temper: Temper,
-  { factor = 1 }: { readonly factor?: number } = {},
+  springback: (formerMm: number) => number = () => 1,
 ): FormerChoice | undefined {
   const found = [...formersMm]
     .sort((a, b) => a - b)
     .map((formerMm) => ({
       formerMm,
-      releasedMm: releasedDiameterMm(formerMm, thicknessMm, metal, temper, factor),
+      releasedMm: releasedDiameterMm(formerMm, thicknessMm, metal, temper, springback(formerMm)),
     }));
   const off = ({ releasedMm }: FormerChoice) => Math.abs(releasedMm - insideDiameterMm);
   return found.reduce<FormerChoice | undefined>(

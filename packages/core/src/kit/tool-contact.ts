@@ -10,4 +10,5 @@ export type ToolContact =
   | { readonly kind: 'pusher'; readonly diameterMm: number }
   | { readonly kind: 'cone'; readonly angleDeg: number; readonly lidHoleMm: number }
   | { readonly kind: 'curl-die'; readonly angleDeg: number }
+  | { readonly kind: 'former'; readonly diameterMm: number }
   | { readonly kind: 'plates' };

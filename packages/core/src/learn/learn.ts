@@ -3,26 +3,24 @@ import { metalById, type MetalId } from '../metal';
 import { MM_PER_US_SIZE } from '../size';
 import type { DieChart, Kit } from '../kit';
 import { ringAllowance } from '../route';
-import { type BenchTraits, DEFAULT_TRAITS, defaultMinutes, type StepKind } from '../steps';
+import { type BenchTraits, DEFAULT_TRAITS, defaultMinutes, formerKey } from '../steps';
 import { allowanceFit, mostStrained, type Strained } from './allowance';
 import { dieSightings } from './die-sightings';
 import { isCoinLesson, lessonOf, type CoinLesson, type LoggedRing, type RingLesson } from './logged-ring';
 import { minutesFit, timedMinutes } from './minutes';
 import { ridgeChange, ridgeFit, rootMeanSquare, type RidgeFit, type Sighting } from './ridge';
-import {
-  curlSightings,
-  foldSightings,
-  shareSightings,
-  springbackSightings,
-  trimSightings,
-} from './sightings';
+import { formerSightings, springbackSightings, spreadSightings } from './elastic-sightings';
+import { curlSightings, foldSightings, shareSightings, trimSightings } from './sightings';
 
 /** What one value of the bench was learnt to be. */
 export interface LearntValue {
-  /** Names it for good: "share", "trim", "curl-17", "fold-17-14", "springback-stretch", "allowance-copper", "minutes-fold". */
+  /**
+   * Names it for good: "share", "trim", "curl-17", "fold-17-14", "springback-stretch", "springback-bend-17", "spread",
+   * "allowance-copper", "minutes-fold".
+   */
   readonly key: string;
-  readonly what: 'share' | 'trim' | 'curl' | 'fold' | 'springback' | 'allowance' | 'minutes';
-  /** The die's angle, the kind of step or the metal, where it belongs to one. */
+  readonly what: 'share' | 'trim' | 'curl' | 'fold' | 'springback' | 'spread' | 'allowance' | 'minutes';
+  /** The die's angle, the kind of step, the former or the metal, where it belongs to one. */
   readonly of?: string;
   readonly value: number;
   readonly standard: number;
@@ -62,7 +60,14 @@ export interface Learnt {
 }
 
 /** How far benches differ from the defaults: the pull of each value. */
-const PULL = { share: 0.05, trimMm: 0.15, curl: 0.12, foldMm: MM_PER_US_SIZE / 2, springback: 0.6 } as const;
+const PULL = {
+  share: 0.05,
+  trimMm: 0.15,
+  curl: 0.12,
+  foldMm: MM_PER_US_SIZE / 2,
+  springback: 0.6,
+  spread: 0.4,
+} as const;
 /** A value rests on at least so many rings before plans go by it. */
 const FEWEST_RINGS = 3;
 
@@ -96,6 +101,34 @@ function gathered<K, V>(maps: readonly ReadonlyMap<K, readonly V[]>[]): Readonly
     for (const [key, list] of map) all.set(key, [...(all.get(key) ?? []), ...list]);
   }
   return all;
+}
+
+/** A ring gives back, and a bar spreads, by a share of what is foretold: never the other way. */
+function notBelowNothing(value: LearntValue): LearntValue {
+  return { ...value, value: Math.max(0, value.value) };
+}
+
+/** Of each kind of blow, and of each former that the log has read often enough to tell apart. */
+function springbackValues(
+  lessons: readonly RingLesson[],
+  kit: Kit,
+  kept: ReadonlySet<string>,
+): readonly LearntValue[] {
+  const kinds = gathered<string, Sighting>(lessons.map((lesson) => springbackSightings(lesson, kit)));
+  const formers = gathered<number, Sighting>(lessons.map((lesson) => formerSightings(lesson, kit)));
+  const named = [
+    ...[...kinds].map(([kind, sightings]) => ({ tail: kind, of: kind, sightings })),
+    ...[...formers].map(([formerMm, sightings]) => ({
+      tail: formerKey(formerMm),
+      of: `${formerMm} mm former`,
+      sightings,
+    })),
+  ];
+  return named.flatMap(({ tail, of, sightings }) => {
+    const name = { key: `springback-${tail}`, what: 'springback', of } as const;
+    const value = valueOf(name, 1, sightings, PULL.springback, kept);
+    return value ? [notBelowNothing(value)] : [];
+  });
 }
 
 function allowanceValues(lessons: readonly CoinLesson[], kept: ReadonlySet<string>): readonly LearntValue[] {
@@ -204,6 +237,7 @@ function traitsOf(values: readonly LearntValue[]): BenchTraits {
       Object.entries(byTail('minutes')).map(([kind, minutes]) => [kind, Math.round(minutes * 2) / 2]),
     ),
     springbackFactor: byTail('springback'),
+    spreadFactor: used.find(({ what }) => what === 'spread')?.value ?? DEFAULT_TRAITS.spreadFactor,
   };
 }
 
@@ -286,12 +320,13 @@ export function* learnFrom(
   const share = valueOf({ key: 'share', what: 'share' }, 0, [...shares.values()].flat(), PULL.share, kept);
   const trims = lessons.flatMap(trimSightings);
   const trim = valueOf({ key: 'trim', what: 'trim' }, TRIM_GAIN_MM, trims, PULL.trimMm, kept);
-  const springback = [...gathered<StepKind, Sighting>(lessons.map(springbackSightings))].flatMap(
-    ([kind, sightings]) => {
-      const name = { key: `springback-${kind}`, what: 'springback', of: kind } as const;
-      const value = valueOf(name, 1, sightings, PULL.springback, kept);
-      return value ? [{ ...value, value: Math.max(0, value.value) }] : [];
-    },
+  const springback = springbackValues(lessons, kit, kept);
+  const spread = valueOf(
+    { key: 'spread', what: 'spread' },
+    DEFAULT_TRAITS.spreadFactor,
+    lessons.flatMap(spreadSightings),
+    PULL.spread,
+    kept,
   );
   const values = [
     ...(share ? [share] : []),
@@ -299,6 +334,7 @@ export function* learnFrom(
     ...curlValues,
     ...foldValues,
     ...springback,
+    ...(spread ? [notBelowNothing(spread)] : []),
     ...allowanceValues(coins, kept),
     ...minuteValues(lessons, kept),
   ];

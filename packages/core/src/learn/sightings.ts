@@ -2,12 +2,12 @@ import { bisect, degToRad } from '../numeric';
 import { arcWidthMm, curlDropMm, cutEdge, rimEdge, TRIM_GAIN_MM, type Meridian } from '../forming';
 import type { Kit } from '../kit';
 import { simulateMoves } from '../route';
-import { type BenchTraits, foldDieKey, type StepKind } from '../steps';
+import { type BenchTraits, foldDieKey } from '../steps';
 import { readSteps, type CoinLesson, type RingLesson } from './logged-ring';
 import type { Sighting } from './ridge';
 
 /** What a reading in quarter sizes and a careful hand come to, mm (standard deviation). */
-const READING_MM = 0.08;
+export const READING_MM = 0.08;
 /** Width and edges: calliper, worn relief and what the simulation does not know, as shares. */
 const WIDTH_SHARE = 0.012;
 const EDGE_SHARE = 0.03;
@@ -135,27 +135,6 @@ export function curlSightings(lesson: RingLesson): ReadonlyMap<number, readonly 
       sizeMm: dropPerGain,
     };
     found.set(nominal, [...(found.get(nominal) ?? []), sighting]);
-  }
-  return found;
-}
-
-const SPRINGING: readonly StepKind[] = ['stretch', 'reduce', 'bend'];
-
-/** What a ring gave back after a blow against what was predicted, per kind of blow. */
-export function springbackSightings(lesson: RingLesson): ReadonlyMap<StepKind, readonly Sighting[]> {
-  const found = new Map<StepKind, Sighting[]>();
-  for (const { step, cutMm } of readSteps(lesson)) {
-    if (!SPRINGING.includes(step.kind) || !step.springbackMm || !step.reading) continue;
-    // Taken past the mark by what was predicted: an opened ring that gives back more ends smaller, a closed or bent one
-    // larger.
-    const slope = (step.kind === 'stretch' ? -1 : 1) * step.springbackMm;
-    const sighting = {
-      ringId: lesson.ring.id,
-      off: cutMm - step.reading.cutDownMm,
-      slope,
-      sigma: READING_MM,
-    };
-    found.set(step.kind, [...(found.get(step.kind) ?? []), sighting]);
   }
   return found;
 }

@@ -16,6 +16,7 @@ export const TRUTH: BenchTraits = {
   allowanceFactor: { copper: 0.62 },
   handsOnMin: { fold: 6.5, anneal: 4 },
   springbackFactor: { stretch: 1.8 },
+  spreadFactor: 1,
 };
 
 const COINS: readonly CoinRingInput['coin'][] = [

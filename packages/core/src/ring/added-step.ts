@@ -51,5 +51,9 @@ export function addedStep(kind: StepKind, before: RouteStep | undefined, first: 
     ...(caution ? { caution } : {}),
     ...(waits ? { waits } : {}),
   });
+  if (kind === 'roll' && before?.rolling) {
+    const { toMm } = before.rolling;
+    return { ...added, rolling: { ...before.rolling, fromMm: toMm } };
+  }
   return before && READ.includes(kind) ? { ...added, reading: expectedReading(before) } : added;
 }

@@ -3,7 +3,7 @@ import { axialHeightMm, FRESH, movesWall, type RingWait, type RouteStep, softens
 import { addedStep } from './added-step';
 import { spentByMove } from './moved-edges';
 import { standingEvents, type RingEvent, type RingEventBody } from './ring-events';
-import type { LoggedReading, RingPlan, RingState } from './ring-state';
+import type { RingPlan, RingState } from './ring-state';
 
 function startState({ steps, targetInsideDiameterMm, holeMm, spentAtStart = FRESH }: RingPlan): RingState {
   const edges = steps[0]?.before ?? { rimInsideDiameterMm: 0, cutInsideDiameterMm: 0 };
@@ -18,6 +18,8 @@ function startState({ steps, targetInsideDiameterMm, holeMm, spentAtStart = FRES
     toolsUsed: new Map(),
     reroutes: [],
     waits: [],
+    rolled: [],
+    openRolled: undefined,
     stepReading: undefined,
     openReading: undefined,
     formedSinceReading: true,
@@ -27,6 +29,7 @@ function startState({ steps, targetInsideDiameterMm, holeMm, spentAtStart = FRES
     edges,
     edgesSource: 'planned',
     spent: spentAtStart,
+    partsSpent: [],
     anneals: 0,
     readings: [],
     measured: undefined,
@@ -79,7 +82,7 @@ function stepDone(state: RingState, index: number, at: string): RingState {
 function wentOn(state: RingState, step: RouteStep, index: number): RingState {
   // What was changed is settled when the maker goes on: what followed from it was kept just before.
   const next = { ...state, step: index + 1, stepReading: undefined, openChange: undefined };
-  if (state.stepReading) return next;
+  if (state.stepReading || state.openRolled?.step === index) return next;
   const moved = movedAsPlanned(state, next, step);
   return changesSize(step) ? { ...moved, formedSinceReading: true, openReading: undefined } : moved;
 }
@@ -92,7 +95,13 @@ function changesSize(step: RouteStep): boolean {
 function movedAsPlanned(state: RingState, next: RingState, step: RouteStep): RingState {
   // Another part begins: what was read of the one before says nothing of it. A cut of the same part leaves its size.
   if (step.kind === 'saw' && step.before.cutInsideDiameterMm !== step.after.cutInsideDiameterMm)
-    return { ...next, edges: step.after, edgesSource: 'planned', spent: FRESH };
+    return {
+      ...next,
+      edges: step.after,
+      edgesSource: 'planned',
+      spent: FRESH,
+      partsSpent: [...next.partsSpent, next.spent],
+    };
   // From planned edges the route's own strains hold; from a reading the rest of the way is computed afresh.
   if (state.edgesSource === 'planned') {
     return {
@@ -116,6 +125,25 @@ function annealDone(state: RingState, index: number | undefined, at: string): Ri
         stepSpent: FRESH,
       }
     : softened;
+}
+
+/** A bar was measured after a pass: the gauge follows from what the rolls really took off. */
+function rolledTo(
+  state: RingState,
+  { id: eventId, at }: RingEvent,
+  { step, thicknessMm, widthMm, lengthMm }: Extract<RingEventBody, { kind: 'rolled' }>,
+): RingState {
+  const pass = state.steps[step];
+  if (step !== state.step || !pass?.rolling) return state;
+  const { fromMm, gaugePerStrain } = pass.rolling;
+  const strain = gaugePerStrain * Math.log(fromMm / thicknessMm);
+  const reading = { eventId, at, step, thicknessMm, widthMm, lengthMm };
+  return {
+    ...state,
+    spent: spend(state.stepSpent, 'roll', strain, strain),
+    rolled: [...state.rolled, reading],
+    openRolled: reading,
+  };
 }
 
 /** The step at hand is left out: the ring stays as it is. */
@@ -144,8 +172,8 @@ function stepAdded(
   if (!first || at < step || at > steps.length) return state;
   const added = addedStep(stepKind, steps[after], first);
   // What was read in steps behind it, and the tools told for them, belong to those steps still.
-  const moves = (reading: LoggedReading) =>
-    reading.step < at ? reading : { ...reading, step: reading.step + 1 };
+  const shifts = <T extends { readonly step: number }>(one: T): T =>
+    one.step < at ? one : { ...one, step: one.step + 1 };
   const moved = new Map(
     [...toolsUsed].map(([index, tool]) => [index < at ? index : index + 1, tool] as const),
   );
@@ -153,9 +181,11 @@ function stepAdded(
     ...state,
     steps: [...steps.slice(0, at), added, ...steps.slice(at)],
     toolsUsed: toolId === undefined ? moved : moved.set(at, { toolId, setting: undefined }),
-    readings: readings.map(moves),
-    waits: state.waits.map((wait) => (wait.step < at ? wait : { ...wait, step: wait.step + 1 })),
-    openReading: openReading && moves(openReading),
+    readings: readings.map(shifts),
+    waits: state.waits.map(shifts),
+    openReading: openReading && shifts(openReading),
+    rolled: state.rolled.map(shifts),
+    openRolled: state.openRolled && shifts(state.openRolled),
     stepReading: at === step ? undefined : stepReading,
   };
 }
@@ -172,6 +202,7 @@ function rerouted(
   return {
     ...state,
     openReading: answersOpen ? undefined : state.openReading,
+    openRolled: undefined,
     // Whatever it was planned from, it was planned for what is wanted by now.
     openChange: undefined,
     stepFrom: body.fromStep === state.step ? state.edges : state.stepFrom,
@@ -254,6 +285,8 @@ function apply(state: RingState, event: RingEvent, plan: RingPlan): RingState {
     }
     case 'hole-measured':
       return { ...state, holeMm: body.diameterMm };
+    case 'rolled':
+      return rolledTo(state, event, body);
     case 'rerouted':
       return rerouted(state, event, body);
     case 'wait-started': {

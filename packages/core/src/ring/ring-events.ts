@@ -39,6 +39,14 @@ export type RingEventBody =
   | { readonly kind: 'trouble'; readonly symptom: Symptom; readonly crackMm?: number | undefined }
   /** The hole as the calliper found it after punching. */
   | { readonly kind: 'hole-measured'; readonly diameterMm: number }
+  /** A bar after a pass through the rolls, by the calliper. */
+  | {
+      readonly kind: 'rolled';
+      readonly step: number;
+      readonly thicknessMm: number;
+      readonly widthMm?: number | undefined;
+      readonly lengthMm?: number | undefined;
+    }
   /** The size that is wanted now: a customer's finger, or a fit that is liked as it is. */
   | { readonly kind: 'target-changed'; readonly insideDiameterMm: number; readonly why: string }
   /** The wall that is wanted now, of a coin ring. */
@@ -119,6 +127,7 @@ export function goesOn({ kind, ...body }: RingEventBody): boolean {
 const FOUND: readonly RingEventBody['kind'][] = [
   'reading',
   'hole-measured',
+  'rolled',
   'anneal-done',
   'target-changed',
   'wall-changed',

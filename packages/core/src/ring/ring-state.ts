@@ -1,5 +1,6 @@
 import type { WallWish } from '../forming';
 import type { EdgeDiameters, MandrelReading, MandrelTaper } from '../size';
+import type { RolledReading } from '../rolling';
 import type { EdgeSpend, RingWait, RouteStep } from '../steps';
 import type { RingEventBody } from './ring-events';
 import type { Symptom } from './symptom';
@@ -27,6 +28,13 @@ export interface LoggedReading extends EdgeDiameters {
   readonly reveal?: number | undefined;
   /** The same as if read at the leading edge: what the plan's readings are compared with. */
   readonly leading: MandrelReading;
+}
+
+/** A bar as it was measured after a pass. */
+export interface LoggedRolling extends RolledReading {
+  readonly eventId: string;
+  readonly at: string;
+  readonly step: number;
 }
 
 export type Measured = Omit<Extract<RingEventBody, { kind: 'measured' }>, 'kind'>;
@@ -61,6 +69,9 @@ export interface RingState {
   readonly toolsUsed: ReadonlyMap<number, { readonly toolId: string; readonly setting: string | undefined }>;
   readonly reroutes: readonly Reroute[];
   readonly waits: readonly RingWait[];
+  /** What was measured between the rolls, and the last of it while no route was planned from it. */
+  readonly rolled: readonly LoggedRolling[];
+  readonly openRolled: LoggedRolling | undefined;
   /** The last reading of the step at hand; undefined before there is one. */
   readonly stepReading: LoggedReading | undefined;
   /** The last reading, while nothing was formed after it and no route was planned from it. */
@@ -77,6 +88,8 @@ export interface RingState {
   readonly edgesSource: 'planned' | 'read';
   /** Weighted hoop strain since the last anneal: the softness gauge. */
   readonly spent: EdgeSpend;
+  /** The same of the parts that were made before the one at hand, as they were left. */
+  readonly partsSpent: readonly EdgeSpend[];
   readonly anneals: number;
   readonly readings: readonly LoggedReading[];
   readonly measured: Measured | undefined;

@@ -1,5 +1,6 @@
 import { stiffnessOf, type MetalId } from '../metal';
-import { barThicknessMm, barVolumeMm3, rolledSectionMm2, rolledWidthMm, type Bar } from './bar';
+import { barThicknessMm, type Bar } from './bar';
+import { rolledShape, type RolledReading } from './measured';
 
 /** Most that a pass takes off (craft §6, default), as a share of the thickness. */
 export const MOST_REDUCTION = 0.12;
@@ -23,6 +24,10 @@ export interface RollingWish {
   readonly targetThicknessMm: number;
   readonly metal: MetalId;
   readonly maxReduction?: number | undefined;
+  /** How much this bench spreads a bar, against the rule; left out, as the rule. */
+  readonly spread?: number | undefined;
+  /** Where it stands, when passes are behind it: as it was measured, and what it bore since it was softened. */
+  readonly standing?: (RolledReading & { readonly strainSinceAnneal: number }) | undefined;
 }
 
 /**
@@ -36,29 +41,30 @@ export function rollingSchedule({
   targetThicknessMm,
   metal,
   maxReduction = MOST_REDUCTION,
+  spread,
+  standing,
 }: RollingWish): readonly RollingPass[] {
   if (!(maxReduction > 0 && maxReduction < 1))
     throw new RangeError('a pass takes more than 0 and less than all');
-  const fromMm = barThicknessMm(start);
+  const fromMm = standing?.thicknessMm ?? barThicknessMm(start);
   if (targetThicknessMm >= fromMm) return [];
   const whole = Math.log(fromMm / targetThicknessMm);
   // A hair of slack keeps a whole number of passes from being counted as one more.
   const count = Math.ceil(whole / -Math.log(1 - maxReduction) - 1e-9);
   const each = whole / count;
   const { rollingLimit } = stiffnessOf(metal);
-  const volume = barVolumeMm3(start);
   const passes: RollingPass[] = [];
-  let since = 0;
+  let since = standing?.strainSinceAnneal ?? 0;
   for (let pass = 1; pass <= count; pass += 1) {
     const annealBefore = since + each > rollingLimit + 1e-9;
     since = annealBefore ? each : since + each;
     const thicknessMm = pass === count ? targetThicknessMm : fromMm * Math.exp(-each * pass);
-    const section = rolledSectionMm2(start, thicknessMm);
+    const { widthMm, sectionMm2, lengthMm } = rolledShape(start, thicknessMm, spread, standing);
     passes.push({
       thicknessMm,
-      widthMm: section / thicknessMm,
-      overallWidthMm: rolledWidthMm(start, thicknessMm),
-      lengthMm: volume / section,
+      widthMm: sectionMm2 / thicknessMm,
+      overallWidthMm: widthMm,
+      lengthMm,
       reduction: 1 - Math.exp(-each),
       strainSinceAnneal: since,
       annealBefore,

@@ -16,8 +16,17 @@ export type { StepKind } from './step-kind';
 export { axialHeightMm, movesWall, routeTotals } from './step';
 export { stillStep } from './still-step';
 export type { StepTold } from './still-step';
-export type { RouteStep, RouteTotals, StepBlank, TapeUse, WallOutline } from './step';
-export { DEFAULT_TRAITS, foldDieKey, formedWish, funnelsOf, turnedDeg, UNKNOWN_DIE } from './traits';
+export type { RollingStep, RouteStep, RouteTotals, StepBlank, TapeUse, WallOutline } from './step';
+export {
+  DEFAULT_TRAITS,
+  foldDieKey,
+  formedWish,
+  formerKey,
+  funnelsOf,
+  springbackOf,
+  turnedDeg,
+  UNKNOWN_DIE,
+} from './traits';
 export type { BenchTraits, FunnelTruth } from './traits';
 export { runningWaits, waitClock } from './waits';
 export type { RingWait, SharedWait, StepWait, WaitClock } from './waits';

@@ -4,6 +4,7 @@ import type { SpoilRisk } from './spoil-risk';
 import type { StepKind } from './step-kind';
 import type { PieceState } from './piece-state';
 import type { ToolContact } from '../kit';
+import type { Bar } from '../rolling';
 import type { FunnelTruth } from './traits';
 import type { StepWait } from './waits';
 
@@ -60,6 +61,17 @@ export interface RouteStep {
   readonly waits?: readonly StepWait[] | undefined;
   /** The piece while it is no closed band yet: only of handles, strips and what is made of them. */
   readonly blank?: StepBlank | undefined;
+  /** Only of a pass through the rolls. */
+  readonly rolling?: RollingStep | undefined;
+}
+
+/** Which bar goes through the rolls, as it was cut off, and between which thicknesses, mm. */
+export interface RollingStep {
+  readonly bar: Bar;
+  readonly fromMm: number;
+  readonly toMm: number;
+  /** How much of the ring's gauge a strain between the rolls fills: rolled metal bears another strain than a hoop. */
+  readonly gaugePerStrain: number;
 }
 
 /** A blank as a drawing shows it: thickness and width along it, and how far it is bent. */

@@ -28,8 +28,10 @@ export interface BenchTraits {
   readonly allowanceFactor: Readonly<Record<string, number>>;
   /** Hands-on minutes of a kind of step. */
   readonly handsOnMin: Partial<Readonly<Record<StepKind, number>>>;
-  /** What a ring gives back after a kind of blow, against the default. */
-  readonly springbackFactor: Partial<Readonly<Record<StepKind, number>>>;
+  /** What a ring gives back after a kind of blow, against the default; a former's own by `bend-17`. */
+  readonly springbackFactor: Readonly<Record<string, number>>;
+  /** By how much more than the rule a bar grows in width between the rolls. */
+  readonly spreadFactor: number;
 }
 
 export const DEFAULT_TRAITS: BenchTraits = {
@@ -40,6 +42,7 @@ export const DEFAULT_TRAITS: BenchTraits = {
   allowanceFactor: {},
   handsOnMin: {},
   springbackFactor: {},
+  spreadFactor: 1,
 };
 
 type FoldDieContact = Extract<ToolContact, { readonly kind: 'fold-die' }>;
@@ -47,6 +50,16 @@ type FoldDieContact = Extract<ToolContact, { readonly kind: 'fold-die' }>;
 /** A fold die by its measures: what is learnt of it belongs to this one die. */
 export function foldDieKey({ angleDeg, smallEndMm }: FoldDieContact): string {
   return `${angleDeg}-${smallEndMm}`;
+}
+
+/** What is learnt of one former is kept under its diameter. */
+export function formerKey(formerMm: number): string {
+  return `bend-${formerMm}`;
+}
+
+/** How a piece springs from a former: the former's own factor, else that of all. */
+export function springbackOf({ springbackFactor }: BenchTraits, formerMm: number): number {
+  return springbackFactor[formerKey(formerMm)] ?? springbackFactor['bend'] ?? 1;
 }
 
 /** What is known of a fold die's funnels. */

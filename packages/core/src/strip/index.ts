@@ -2,6 +2,8 @@ export { coinBand } from './coin-band';
 export type { CoinBand, CoinBandWish } from './coin-band';
 export { lengthChart } from './length-chart';
 export type { LengthChart } from './length-chart';
+export { SECTION_SHAPES, STRIP_SECTIONS } from './section';
+export type { StripSection } from './section';
 export { scrapNeed } from './scrap-need';
 export type { ScrapNeed } from './scrap-need';
 export { COMFORT_FLARE_MM, SPINNER_CLEARANCE_MM, spinnerBlanks } from './spinner';

@@ -9,14 +9,14 @@ export interface LengthChart {
 export function lengthChart(
   insideDiametersMm: readonly number[],
   thicknessesMm: readonly number[],
-  { seamMm, textured }: Pick<StripBand, 'seamMm' | 'textured'> = {},
+  { seamMm, textured, section }: Pick<StripBand, 'seamMm' | 'textured' | 'section'> = {},
 ): LengthChart {
   return {
     thicknessesMm,
     rows: insideDiametersMm.map((insideDiameterMm) => ({
       insideDiameterMm,
       lengthsMm: thicknessesMm.map(
-        (thicknessMm) => stripBlank({ insideDiameterMm, thicknessMm, seamMm, textured }).lengthMm,
+        (thicknessMm) => stripBlank({ insideDiameterMm, thicknessMm, section, seamMm, textured }).lengthMm,
       ),
     })),
   };

@@ -1,4 +1,5 @@
 import { MM_PER_US_SIZE } from '../size';
+import { SECTION_SHAPES, type StripSection } from './section';
 
 /** Saw kerf and filing of the seam (craft §6, default), mm. */
 export const SEAM_MM = 0.3;
@@ -9,6 +10,8 @@ export interface StripBand {
   readonly insideDiameterMm: number;
   /** Of a round wire its diameter. */
   readonly thicknessMm: number;
+  /** Left out, with even edges. */
+  readonly section?: StripSection | undefined;
   readonly seamMm?: number | undefined;
   readonly textured?: boolean | undefined;
 }
@@ -23,21 +26,29 @@ export interface StripLength {
   readonly closedInsideDiameterMm: number;
 }
 
-/** Length of the middle of a closed band, mm: π(ID + t). */
-export function middleLengthMm(insideDiameterMm: number, thicknessMm: number): number {
-  return Math.PI * (insideDiameterMm + thicknessMm);
+/** Length of the middle of a closed band, mm: π(ID + t), with the middle of the metal where its section has it. */
+export function middleLengthMm(
+  insideDiameterMm: number,
+  thicknessMm: number,
+  section: StripSection = 'rect',
+): number {
+  return Math.PI * (insideDiameterMm + 2 * SECTION_SHAPES[section].middle * thicknessMm);
 }
 
-/** L = π(ID + t) + seam, cut half a size short where hammering lengthens the band (craft §6). */
+/**
+ * L = π(ID + t) + seam, cut half a size short where hammering lengthens the band (craft §6); of half-round less, since
+ * its metal lies nearer the finger.
+ */
 export function stripBlank({
   insideDiameterMm,
   thicknessMm,
+  section,
   seamMm = SEAM_MM,
   textured = false,
 }: StripBand): StripLength {
   const closedInsideDiameterMm = insideDiameterMm - (textured ? TEXTURE_US * MM_PER_US_SIZE : 0);
   return {
-    lengthMm: middleLengthMm(closedInsideDiameterMm, thicknessMm) + seamMm,
+    lengthMm: middleLengthMm(closedInsideDiameterMm, thicknessMm, section) + seamMm,
     seamMm,
     textureMm: Math.PI * (insideDiameterMm - closedInsideDiameterMm),
     closedInsideDiameterMm,

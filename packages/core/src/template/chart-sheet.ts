@@ -1,5 +1,5 @@
 import { SIZE_SYSTEMS, writeSize, type SizeSystemId } from '../size';
-import { lengthChart } from '../strip';
+import { lengthChart, type StripSection } from '../strip';
 import { BODY_Y_MM, MARGIN_MM, sheetOf, words, type PaperId, type Sheet, type SheetMark } from './sheet';
 
 const THICKNESSES_MM = [1, 1.2, 1.5, 1.8, 2, 2.5, 3];
@@ -11,15 +11,20 @@ const FINE_MM = 0.15;
 export function lengthChartSheet(
   paper: PaperId,
   system: SizeSystemId,
-  { seamMm, textured }: { readonly seamMm: number; readonly textured: boolean },
+  {
+    seamMm,
+    textured,
+    section = 'rect',
+  }: { readonly seamMm: number; readonly textured: boolean; readonly section?: StripSection },
 ): Sheet {
   const diameters = Array.from({ length: 25 }, (_, i) => SIZE_SYSTEMS.us.toDiameterMm(2 + i / 2));
-  const { rows } = lengthChart(diameters, THICKNESSES_MM, { seamMm, textured });
+  const { rows } = lengthChart(diameters, THICKNESSES_MM, { seamMm, textured, section });
   const top = BODY_Y_MM + 10;
   const x = (column: number) => MARGIN_MM + 26 + column * COLUMN_MM;
   const cell = (at: number, y: number, text: string): SheetMark => words(at, y, text, 3.2);
   const right = x(THICKNESSES_MM.length);
-  const surface = textured ? 'hammered bands, cut half a size short' : 'smooth bands';
+  const shape = section === 'd' ? 'half-round ' : '';
+  const surface = textured ? `hammered ${shape}bands, cut half a size short` : `smooth ${shape}bands`;
   return sheetOf(paper, `Blank lengths of ${surface}, mm, with ${seamMm.toFixed(1)} mm for the seam`, [
     cell(MARGIN_MM, top, 'size'),
     ...THICKNESSES_MM.map((mm, i) => cell(x(i), top, `${mm.toFixed(1)} thick`)),

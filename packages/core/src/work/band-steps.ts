@@ -1,3 +1,4 @@
+import type { ToolContact } from '../kit';
 import { metalById, type MetalId } from '../metal';
 import {
   type BenchTraits,
@@ -6,6 +7,7 @@ import {
   finishSteps,
   annealWords,
   stepDefaults,
+  type RollingStep,
   type RouteStep,
   type StepBlank,
   type StepKind,
@@ -37,6 +39,8 @@ export interface BandMove {
   /** Whether it ends on the mandrel. */
   readonly read?: boolean;
   readonly blank?: StepBlank;
+  readonly contact?: ToolContact | undefined;
+  readonly rolling?: RollingStep;
 }
 
 export interface BandBench {
@@ -103,6 +107,8 @@ export function bandSteps(start: Band, moves: readonly BandMove[], bench: BandBe
       ...(move.read ? { reading: predictReading(after, band.widthMm, 'leading', bench.mandrel) } : {}),
       ...(move.springbackMm === undefined ? {} : { springbackMm: move.springbackMm }),
       ...(move.blank ? { blank: move.blank } : {}),
+      ...(move.contact ? { contact: move.contact } : {}),
+      ...(move.rolling ? { rolling: move.rolling } : {}),
     };
   });
 }

@@ -16,12 +16,16 @@ export type {
   WorkPiece,
 } from './kinds';
 export { buttJoint } from './butt-joint';
+export { stripOffers } from './choose-strip';
+export type { StripOffer } from './choose-strip';
+export { withOther } from './flat-moves';
 export { coinBandOf } from './plan-coin-band';
 export { handleVerdict, keptProfile } from './plan-handle';
-export type { WorkBench, WorkPlan, WorkPrediction, WorkWish } from './plan-shape';
+export type { OtherPart, WorkBench, WorkPlan, WorkPrediction, WorkWish } from './plan-shape';
 export { spinnerOf } from './plan-spinner';
-export { barOf } from './plan-strip';
 export { permitReasons, planWork } from './plan-work';
 export type { Permits } from './plan-work';
 export { aimBand, replanBand } from './replan-band';
+export { aimUncut, replanRolling, rolledStanding } from './replan-rolling';
+export type { RollingReplan } from './replan-rolling';
 export type { BandInWork, BandReplan } from './replan-band';

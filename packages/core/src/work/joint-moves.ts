@@ -1,3 +1,4 @@
+import type { Temper } from '../handle';
 import type { MetalId } from '../metal';
 import type { StepBlank } from '../steps';
 import { annealMove, type Band, type BandMove } from './band-steps';
@@ -19,6 +20,22 @@ export function evenBlank(
   };
 }
 
+export function sawTitle(name: string, lengthMm: number): string {
+  return `Saw ${name} to ${lengthMm.toFixed(1)} mm`;
+}
+
+/** What comes wider than wanted is narrowed while it is flat. */
+export function narrowMove(widthMm: number, blank: StepBlank): BandMove {
+  return {
+    kind: 'file',
+    title: `Narrow it to ${widthMm.toFixed(1)} mm`,
+    instruction: 'Scribe the width along both edges; saw, then file down to the lines, alike on both.',
+    lookFor: 'The calliper says the same width all along.',
+    to: { widthMm },
+    blank,
+  };
+}
+
 interface Joint {
   readonly name: string;
   readonly metal: MetalId;
@@ -26,27 +43,41 @@ interface Joint {
   readonly band: Band;
   /** Stretch of the outside when it is bent, as a logarithm. */
   readonly bendStrainLog: number;
+  /** What is done to it while it is flat, and cut. */
+  readonly flat?: readonly BandMove[];
+  /** Left out, it is softened and how it springs is not told. */
+  readonly springs?: { readonly temper: Temper; readonly backMm: number } | undefined;
 }
 
 /** Saw, bend, close and solder: how any closed band begins. */
-export function joinedBand({ name, metal, lengthMm, band, bendStrainLog }: Joint): readonly BandMove[] {
+export function joinedBand({
+  name,
+  metal,
+  lengthMm,
+  band,
+  bendStrainLog,
+  flat = [],
+  springs,
+}: Joint): readonly BandMove[] {
   const { thicknessMm, widthMm, insideDiameterMm } = band;
   const blank = (bentToMm: number | null) => evenBlank(lengthMm, thicknessMm, widthMm, bentToMm);
   return [
     {
       kind: 'saw',
-      title: `Saw ${name} to ${lengthMm.toFixed(1)} mm`,
+      title: sawTitle(name, lengthMm),
       instruction: 'Scribe both marks with a square; saw outside the line, file to it.',
       to: band,
       strainLog: 0,
       blank: blank(null),
     },
-    annealMove(metal, blank(null)),
+    ...flat,
+    ...(springs?.temper === 'hard' ? [] : [annealMove(metal, blank(null))]),
     {
       kind: 'bend',
       title: `Bend ${name} round`,
       instruction: 'Ends first, then the middle, until the ends pass each other and spring back to touch.',
       strainLog: bendStrainLog,
+      ...(springs ? { springbackMm: springs.backMm } : {}),
       blank: blank(insideDiameterMm * 1.15),
     },
     {

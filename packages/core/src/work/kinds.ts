@@ -2,6 +2,7 @@ import type { EndShape, HandleStyle, SpiralFit, Station, Stretch } from '../hand
 import type { MetalId } from '../metal';
 import type { FinishedBand } from '../resize';
 import type { Coin } from '../stock';
+import type { StripSection } from '../strip';
 
 /** Kinds of work beside the coin ring, in the order they are offered. */
 export const WORK_KINDS = ['handle', 'strip', 'spinner', 'coin-band', 'resize'] as const;
@@ -23,7 +24,7 @@ export interface HandlePiece {
 export interface StripPiece {
   readonly kind: 'strip';
   readonly metal: MetalId;
-  readonly section: 'rect' | 'round';
+  readonly section: StripSection;
   /** Of a wire its diameter, like the width. */
   readonly thicknessMm: number;
   readonly widthMm: number;
@@ -64,12 +65,25 @@ export interface StripWork {
   readonly kind: 'strip';
   readonly seamMm?: number | undefined;
   readonly textured: boolean;
-  /** Rolled to this first, mm; left out, as it is. */
+  /** Thickness of the band, mm: thicker strip is rolled to it first; left out, as it is. */
   readonly rolledToMm?: number | undefined;
+  /** Width of the band, mm: wider strip is narrowed to it; left out, as it comes. */
+  readonly widthMm?: number | undefined;
 }
 
-/** Both bands of a spinner come from the strip at hand, unless the outer is told to be of another. */
-export interface SpinnerWork {
+/** What is the same for rings that are put together of several parts. */
+interface PartsWork {
+  /** Bent soft, or as hard as it is: hard springs more, and keeps its shape better. Left out, soft. */
+  readonly temper?: 'annealed' | 'hard' | undefined;
+  /** Borders stamped along both edges, and marks struck inside, while it is flat. */
+  readonly borders?: boolean | undefined;
+  readonly hallmark?: boolean | undefined;
+  /** The strip in stock that the other part is cut from; left out, one that is told beside it. */
+  readonly otherStockId?: string | undefined;
+}
+
+/** The inner band of a spinner comes from the strip at hand; the outer is its other part. */
+export interface SpinnerWork extends PartsWork {
   readonly kind: 'spinner';
   readonly outerThicknessMm: number;
   readonly outerWidthMm: number;
@@ -77,7 +91,8 @@ export interface SpinnerWork {
   readonly clearanceMm?: number | undefined;
 }
 
-export interface CoinBandWork {
+/** The coin is the piece at hand; the strip is the other part. */
+export interface CoinBandWork extends PartsWork {
   readonly kind: 'coin-band';
   readonly stripWidthMm: number;
   readonly stripThicknessMm: number;

@@ -4,8 +4,17 @@ import { punchDiameters } from '../kit';
 import type { StepBlank } from '../steps';
 import { knuckleAdvice } from '../size';
 import { densityGMm3, workingThickness } from '../stock';
-import { coinBand, type CoinBand } from '../strip';
+import { coinBand, SEAM_MM, type CoinBand } from '../strip';
 import { annealMove, bandSteps, endMoves, type BandMove } from './band-steps';
+import {
+  flatMoves,
+  hardenMove,
+  otherPartReasons,
+  springsBackMm,
+  stampMoves,
+  temperOf,
+  withOther,
+} from './flat-moves';
 import { length, lengthFigures, size, words, type WorkFigure } from './figure';
 import type { CoinBandWork, CoinPiece } from './kinds';
 import { metalReasons, solderReasons } from './metal-reasons';
@@ -41,8 +50,13 @@ export function coinBandOf(
   });
 }
 
+/** Both sides and the saw between them, mm. */
+function sidesMm({ sideCutLengthMm }: CoinBand): number {
+  return 2 * sideCutLengthMm + SEAM_MM;
+}
+
 function reasonsOf(wish: CoinBandWish, parts: CoinBand): readonly Reasoned[] {
-  const { work, piece } = wish;
+  const { work, piece, other } = wish;
   const reasons: Reasoned[] = [
     ...metalReasons(piece.metal),
     ...solderReasons(piece.metal),
@@ -50,6 +64,7 @@ function reasonsOf(wish: CoinBandWish, parts: CoinBand): readonly Reasoned[] {
       ? []
       : [...metalReasons(work.stripMetal), ...solderReasons(work.stripMetal)]),
   ];
+  if (other) reasons.push(...otherPartReasons('sides', other, work.stripWidthMm, sidesMm(parts)));
   const add = (code: string, level: Reasoned['level'], message: string, instead: string) =>
     reasons.push({ code, level, message, instead });
   if (parts.sideCentreLengthMm <= parts.sagittaMm) {
@@ -174,7 +189,8 @@ function blankOf({ work, piece }: CoinBandWish, parts: CoinBand, bentToMm: numbe
 }
 
 function movesOf(wish: CoinBandWish, parts: CoinBand): readonly BandMove[] {
-  const { work, targetInsideDiameterMm: insideMm, finish } = wish;
+  const { work, targetInsideDiameterMm: insideMm, finish, other } = wish;
+  const temper = temperOf(work);
   const blank = (bentToMm: number | null) => blankOf(wish, parts, bentToMm);
   const cope =
     parts.punchMm === null
@@ -187,6 +203,12 @@ function movesOf(wish: CoinBandWish, parts: CoinBand): readonly BandMove[] {
       instruction: `Strip ${work.stripWidthMm.toFixed(1)} × ${work.stripThicknessMm.toFixed(2)} mm, both alike; the printed template shows them.`,
       blank: blank(null),
     },
+    ...flatMoves(
+      { hallmark: work.hallmark },
+      other?.piece.widthMm ?? work.stripWidthMm,
+      work.stripWidthMm,
+      blank(null),
+    ),
     {
       kind: 'cut',
       title: 'Cope the inner ends',
@@ -213,13 +235,20 @@ function movesOf(wish: CoinBandWish, parts: CoinBand): readonly BandMove[] {
       title: 'Pickle off flux and scale',
       instruction: 'Warm citric acid or sodium bisulphate, five to fifteen minutes.',
     },
-    annealMove(work.stripMetal, blank(null)),
+    ...stampMoves({ borders: work.borders }, blank(null)),
+    // The flame of the joint has softened it: stamping or the hammer makes it hard again.
+    ...(temper === 'soft'
+      ? [annealMove(work.stripMetal, blank(null))]
+      : work.borders
+        ? []
+        : [hardenMove(blank(null))]),
     {
       kind: 'bend',
       title: 'Form it on the mandrel',
       instruction:
         'Nylon hammer, coin outside and spared; sides first, the coin last and gently. The ends must not overlap.',
       strainLog: Math.log(1 + work.stripThicknessMm / (insideMm + work.stripThicknessMm)),
+      springbackMm: springsBackMm(insideMm, work.stripThicknessMm, work.stripMetal, temper),
       read: true,
       blank: blank(insideMm),
     },
@@ -228,7 +257,8 @@ function movesOf(wish: CoinBandWish, parts: CoinBand): readonly BandMove[] {
 }
 
 /** An open ring with a whole coin in its middle (craft §6). */
-export function planCoinBand(wish: CoinBandWish, bench: WorkBench): WorkPlan {
+export function planCoinBand(asked: CoinBandWish, bench: WorkBench): WorkPlan {
+  const wish = { ...asked, work: withOther(asked.work, asked.other?.piece) };
   const { work, piece, targetInsideDiameterMm } = wish;
   const parts = coinBandOf(wish, bench);
   const stripG =
@@ -252,6 +282,7 @@ export function planCoinBand(wish: CoinBandWish, bench: WorkBench): WorkPlan {
     steps: bandSteps(start, movesOf(wish, parts), bandBench(bench, piece.metal)),
     allowanceStrainLog: allowanceOf(work.stripMetal, work.stripThicknessMm, bench),
     usesLengthMm: 0,
+    otherUsesMm: wish.other ? sidesMm(parts) : 0,
     prediction: {
       targetInsideDiameterMm,
       bandWidthMm: work.stripWidthMm,

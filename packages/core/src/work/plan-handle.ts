@@ -12,7 +12,7 @@ import {
 } from '../handle';
 import { metalById } from '../metal';
 import { toolsOf } from '../kit';
-import type { StepBlank } from '../steps';
+import { springbackOf, type StepBlank } from '../steps';
 import { annealMove, bandSteps, endMoves, type BandMove } from './band-steps';
 import { DEFAULT_WIDTH_MM, handleFigures } from './handle-figures';
 import { closingWords, endsTitle, endsWords, sawMove, TOUCH_WORDS } from './handle-words';
@@ -71,7 +71,7 @@ export function handleVerdict(asked: HandleWish, { kit, traits }: WorkBench): Ha
     metal: piece.metal,
     insideDiameterMm: targetInsideDiameterMm,
     formersMm: toolsOf(kit, 'former').map(({ spec }) => spec.diameterMm),
-    springbackFactor: traits?.springbackFactor.bend,
+    springback: traits && ((formerMm) => springbackOf(traits, formerMm)),
   });
 }
 
@@ -143,6 +143,7 @@ function movesOf(wish: HandleWish, verdict: HandleVerdict, allowanceStrainLog: n
             ? `Little and often on the ${former1}, turned over each time. Let go, it opens to about ${former.releasedMm.toFixed(1)} mm${TOUCH_WORDS[lastTouch(former, targetInsideDiameterMm)]}.`
             : `Little and often on a broad former, turned over each time, to about ${openTo(i + 1).toFixed(0)} mm. Then the flame.`,
           tool: former1,
+          contact: { kind: 'former', diameterMm: former.formerMm },
           strainLog: (strain * (1 - HOOKED)) / goes,
           ...(last
             ? {

@@ -12,7 +12,7 @@ import {
 } from '../steps';
 import type { SizeSystemId } from '../size';
 import type { WorkFigure } from './figure';
-import type { Work, WorkKind, WorkPiece } from './kinds';
+import type { StripPiece, Work, WorkKind, WorkPiece } from './kinds';
 
 /** What a ring of any kind was predicted as: the log compares by it. Bands have two edges alike. */
 export interface WorkPrediction {
@@ -38,6 +38,8 @@ export interface WorkPlan {
   readonly allowanceStrainLog: number;
   /** Length of strip that the ring takes, mm; 0 where a whole piece is used. */
   readonly usesLengthMm: number;
+  /** Length that its other part takes of the strip it is cut from, mm; 0 without one. */
+  readonly otherUsesMm: number;
 }
 
 /** What is wanted of a piece. */
@@ -46,6 +48,14 @@ export interface WorkWish<W extends Work = Work, P extends WorkPiece = WorkPiece
   readonly piece: P;
   readonly targetInsideDiameterMm: number;
   readonly finish: Finish;
+  /** The strip in stock that the other part is cut from. */
+  readonly other?: OtherPart | undefined;
+}
+
+export interface OtherPart {
+  readonly piece: StripPiece;
+  /** Whether it is the strip that the first part comes from: then both come off its length. */
+  readonly isSame: boolean;
 }
 
 export interface WorkBench {
@@ -68,17 +78,19 @@ export function allowanceOf(
   return benchAllowance(metal, thicknessMm, traits) || Math.log(1 + stiffnessOf(metal).bendLimit);
 }
 
-type Parts = Omit<WorkPlan, 'feasible' | 'totals' | 'prediction'> & {
+type Parts = Omit<WorkPlan, 'feasible' | 'totals' | 'prediction' | 'otherUsesMm'> & {
+  readonly otherUsesMm?: number;
   readonly prediction: Omit<WorkPrediction, 'annealCount'>;
 };
 
 /** A plan from its parts: feasible unless something refuses, anneals counted along its steps; refused work has no steps. */
-export function finishedPlan({ reasons, steps, prediction, ...rest }: Parts): WorkPlan {
+export function finishedPlan({ reasons, steps, prediction, otherUsesMm = 0, ...rest }: Parts): WorkPlan {
   const feasible = reasons.every(({ level }) => level !== 'refuse');
   const kept = feasible ? steps : [];
   const totals = routeTotals(kept);
   return {
     ...rest,
+    otherUsesMm,
     feasible,
     reasons: gravestFirst(reasons),
     steps: kept,

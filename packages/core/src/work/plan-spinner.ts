@@ -3,7 +3,8 @@ import { metalById } from '../metal';
 import { SEAM_MM, spinnerBlanks, type SpinnerBlanks } from '../strip';
 import { bandSteps, endMoves, type BandMove } from './band-steps';
 import { length, lengthFigures, share, size, type WorkFigure } from './figure';
-import { joinedBand } from './joint-moves';
+import { flatMoves, otherPartReasons, springsBackMm, temperOf, withOther } from './flat-moves';
+import { evenBlank, joinedBand } from './joint-moves';
 import type { SpinnerWork, StripPiece } from './kinds';
 import { metalReasons, solderReasons } from './metal-reasons';
 import {
@@ -29,7 +30,12 @@ export function spinnerOf({ work, piece, targetInsideDiameterMm }: SpinnerWish):
   });
 }
 
-function reasonsOf({ piece, work }: SpinnerWish, parts: SpinnerBlanks): readonly Reasoned[] {
+/** Length of each blank, with its seam, mm. */
+function takes(parts: SpinnerBlanks) {
+  return { innerMm: parts.innerLengthMm + SEAM_MM, outerMm: parts.outerLengthMm + SEAM_MM };
+}
+
+function reasonsOf({ piece, work, other }: SpinnerWish, parts: SpinnerBlanks): readonly Reasoned[] {
   const outer = work.outerMetal ?? piece.metal;
   const reasons: Reasoned[] = [
     ...metalReasons(piece.metal),
@@ -52,7 +58,11 @@ function reasonsOf({ piece, work }: SpinnerWish, parts: SpinnerBlanks): readonly
       instead: `An outer band of at most ${Math.max(0, piece.widthMm - 2).toFixed(1)} mm, or a wider strip.`,
     });
   }
-  const needed = parts.innerLengthMm + SEAM_MM;
+  const { innerMm: needed, outerMm } = takes(parts);
+  if (other) {
+    const takesMm = outerMm + (other.isSame ? needed : 0);
+    reasons.push(...otherPartReasons('outer band', other, work.outerWidthMm, takesMm));
+  }
   if (piece.lengthMm < needed) {
     reasons.push({
       code: 'too-short',
@@ -120,9 +130,17 @@ function figuresOf(
 }
 
 function movesOf(
-  { piece, work, finish, targetInsideDiameterMm }: SpinnerWish,
+  { piece, work, finish, targetInsideDiameterMm, other }: SpinnerWish,
   parts: SpinnerBlanks,
+  bench: WorkBench,
 ): readonly BandMove[] {
+  const temper = temperOf(work);
+  const outerMetal = work.outerMetal ?? piece.metal;
+  const { innerMm, outerMm } = takes(parts);
+  /** The ring's gauge is the inner band's: what the outer bears fills it as its own. */
+  const outerShare =
+    allowanceOf(piece.metal, piece.thicknessMm, bench) /
+    allowanceOf(outerMetal, work.outerThicknessMm, bench);
   const bend = (insideMm: number, thicknessMm: number) =>
     Math.log(1 + thicknessMm / (insideMm + thicknessMm));
   const inner = {
@@ -138,10 +156,20 @@ function movesOf(
   return [
     ...joinedBand({
       name: 'the outer band',
-      metal: work.outerMetal ?? piece.metal,
-      lengthMm: parts.outerLengthMm + SEAM_MM,
+      metal: outerMetal,
+      lengthMm: outerMm,
       band: outer,
-      bendStrainLog: bend(outer.insideDiameterMm, outer.thicknessMm),
+      bendStrainLog: outerShare * bend(outer.insideDiameterMm, outer.thicknessMm),
+      flat: flatMoves(
+        { borders: work.borders },
+        other?.piece.widthMm ?? outer.widthMm,
+        outer.widthMm,
+        evenBlank(outerMm, outer.thicknessMm, outer.widthMm, null),
+      ),
+      springs: {
+        temper,
+        backMm: springsBackMm(outer.insideDiameterMm, outer.thicknessMm, outerMetal, temper),
+      },
     }),
     {
       kind: 'true-up',
@@ -152,9 +180,19 @@ function movesOf(
     ...joinedBand({
       name: 'the inner band',
       metal: piece.metal,
-      lengthMm: parts.innerLengthMm + SEAM_MM,
+      lengthMm: innerMm,
       band: inner,
       bendStrainLog: bend(inner.insideDiameterMm, inner.thicknessMm),
+      flat: flatMoves(
+        { hallmark: work.hallmark },
+        piece.widthMm,
+        inner.widthMm,
+        evenBlank(innerMm, inner.thicknessMm, inner.widthMm, null),
+      ),
+      springs: {
+        temper,
+        backMm: springsBackMm(inner.insideDiameterMm, inner.thicknessMm, piece.metal, temper),
+      },
     }),
     {
       kind: 'true-up',
@@ -180,7 +218,8 @@ function movesOf(
 }
 
 /** An inner band that is worn and an outer one that turns on it (craft §6). */
-export function planSpinner(wish: SpinnerWish, bench: WorkBench): WorkPlan {
+export function planSpinner(asked: SpinnerWish, bench: WorkBench): WorkPlan {
+  const wish = { ...asked, work: withOther(asked.work, asked.other?.piece) };
   const { piece, work, targetInsideDiameterMm } = wish;
   const parts = spinnerOf(wish);
   const start = {
@@ -194,9 +233,10 @@ export function planSpinner(wish: SpinnerWish, bench: WorkBench): WorkPlan {
     kind: 'spinner',
     reasons: reasonsOf(wish, parts),
     figures: figuresOf(wish, parts),
-    steps: bandSteps(start, movesOf(wish, parts), bandBench(bench, piece.metal)),
+    steps: bandSteps(start, movesOf(wish, parts, bench), bandBench(bench, piece.metal)),
     allowanceStrainLog: allowanceOf(piece.metal, piece.thicknessMm, bench),
-    usesLengthMm: parts.innerLengthMm + SEAM_MM,
+    usesLengthMm: takes(parts).innerMm,
+    otherUsesMm: wish.other ? takes(parts).outerMm : 0,
     prediction: {
       targetInsideDiameterMm,
       bandWidthMm: parts.innerWidthMm,

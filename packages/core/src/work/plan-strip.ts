@@ -1,11 +1,11 @@
 import type { Reasoned } from '../forming';
 import { metalById, stiffnessOf } from '../metal';
 import { toolsOf } from '../kit';
-import { barThicknessMm, rollingSchedule, type Bar, type RollingPass } from '../rolling';
-import { scrapNeed, stripBlank, type StripLength } from '../strip';
-import { annealMove, bandSteps, endMoves, type BandMove } from './band-steps';
-import { count, length, mass, size, type WorkFigure } from './figure';
-import { evenBlank, joinedBand } from './joint-moves';
+import { barThicknessMm, wireForMm } from '../rolling';
+import { scrapNeed } from '../strip';
+import { bandSteps, endMoves, type BandMove } from './band-steps';
+import { count, length, mass, share, size, type WorkFigure } from './figure';
+import { evenBlank, joinedBand, narrowMove } from './joint-moves';
 import type { StripPiece, StripWork } from './kinds';
 import { metalReasons, solderReasons } from './metal-reasons';
 import {
@@ -16,54 +16,22 @@ import {
   type WorkPlan,
   type WorkWish,
 } from './plan-shape';
+import { barBlank, gaugePerStrain, passMoves } from './rolling-moves';
+import { cutStrip, ROLLED_SPARE, type StripCut } from './strip-cut';
 
 const HANDBOOK = 'Handbook of the trade: strip bands and rolling.';
 
-type StripWish = WorkWish<StripWork, StripPiece>;
+/** Less than this under a wanted width or thickness is nothing, mm. */
+const NARROW_MM = 0.1;
+const THIN_MM = 0.03;
 
-/** The strip as a bar between rolls. */
-export function barOf({ section, thicknessMm, widthMm, lengthMm }: StripPiece): Bar {
-  return section === 'round'
-    ? { shape: 'round', diameterMm: thicknessMm, lengthMm }
-    : { shape: 'rect', thicknessMm, widthMm, lengthMm };
-}
+export type StripWish = WorkWish<StripWork, StripPiece>;
 
-interface Cut extends StripLength {
-  readonly thicknessMm: number;
-  readonly widthMm: number;
-  readonly sectionMm2: number;
-  readonly passes: readonly RollingPass[];
-  /** Length of the strip before it is rolled that goes into the band, mm. */
-  readonly usesMm: number;
-}
-
-function cutOf({ work, piece, targetInsideDiameterMm }: StripWish): Cut {
-  const passes =
-    work.rolledToMm === undefined
-      ? []
-      : rollingSchedule({ start: barOf(piece), targetThicknessMm: work.rolledToMm, metal: piece.metal });
-  const last = passes.at(-1);
-  const thicknessMm = last?.thicknessMm ?? piece.thicknessMm;
-  const plain =
-    piece.section === 'round' ? (Math.PI * piece.thicknessMm ** 2) / 4 : piece.thicknessMm * piece.widthMm;
-  const sectionMm2 = last ? last.thicknessMm * last.widthMm : plain;
-  const blank = stripBlank({
-    insideDiameterMm: targetInsideDiameterMm,
-    thicknessMm,
-    seamMm: work.seamMm,
-    textured: work.textured,
-  });
-  return {
-    ...blank,
-    thicknessMm,
-    widthMm: last?.overallWidthMm ?? piece.widthMm,
-    sectionMm2,
-    passes,
-    usesMm: last ? blank.lengthMm * (piece.lengthMm / last.lengthMm) : blank.lengthMm,
-  };
-}
-
-function reasonsOf({ work, piece }: StripWish, cut: Cut, { kit }: WorkBench): readonly Reasoned[] {
+export function stripReasons(
+  { work, piece }: StripWish,
+  cut: StripCut,
+  { kit, traits }: WorkBench,
+): readonly Reasoned[] {
   const reasons: Reasoned[] = [...metalReasons(piece.metal), ...solderReasons(piece.metal)];
   if (cut.usesMm > piece.lengthMm) {
     reasons.push({
@@ -73,12 +41,28 @@ function reasonsOf({ work, piece }: StripWish, cut: Cut, { kit }: WorkBench): re
       instead: 'A longer piece, or roll a thicker one down.',
     });
   }
-  if (work.rolledToMm !== undefined && work.rolledToMm >= barThicknessMm(barOf(piece))) {
+  if (work.rolledToMm !== undefined && work.rolledToMm > cut.thicknessMm + THIN_MM) {
     reasons.push({
       code: 'not-thicker',
       level: 'refuse',
       message: `Rolls only make it thinner: it is ${piece.thicknessMm.toFixed(2)} mm now.`,
       instead: 'Leave it as it is, or take a thicker bar.',
+    });
+  }
+  if (work.widthMm !== undefined && cut.rolledWidthMm < work.widthMm - NARROW_MM) {
+    reasons.push({
+      code: 'too-narrow',
+      level: 'refuse',
+      message: `It comes out ${cut.rolledWidthMm.toFixed(1)} mm wide; ${work.widthMm.toFixed(1)} mm are wanted.`,
+      instead: `Round wire of ${wireForMm(work.widthMm, cut.thicknessMm, traits?.spreadFactor).toFixed(1)} mm, rolled, or a wider strip.`,
+    });
+  }
+  if (cut.passes.length > 0 && (piece.section === 'd' || piece.section === 'court')) {
+    reasons.push({
+      code: 'rolled-flat',
+      level: 'refuse',
+      message: 'Flat rolls press a rounded section flat.',
+      instead: 'Take it as thick as it is, or roll flat strip.',
     });
   }
   if (cut.passes.length > 0 && toolsOf(kit, 'rolling-mill').length === 0) {
@@ -92,45 +76,62 @@ function reasonsOf({ work, piece }: StripWish, cut: Cut, { kit }: WorkBench): re
   return reasons;
 }
 
-/** @param allowanceStrainLog of a hoop: the mill fills the same gauge by its own limit */
-function rollingMoves(
-  { piece }: StripWish,
-  { passes, usesMm }: Cut,
-  allowanceStrainLog: number,
-): readonly BandMove[] {
-  if (passes.length === 0) return [];
-  // Only what the band takes is rolled: the lengths are its own.
-  const share = usesMm / piece.lengthMm;
-  const perStrain = allowanceStrainLog / stiffnessOf(piece.metal).rollingLimit;
-  const bar = (pass?: RollingPass) =>
-    evenBlank(
-      (pass?.lengthMm ?? piece.lengthMm) * share,
-      pass?.thicknessMm ?? piece.thicknessMm,
-      pass?.overallWidthMm ?? piece.widthMm,
-      null,
-    );
-  const cutFirst: BandMove = {
-    kind: 'saw',
-    title: `Cut ${usesMm.toFixed(1)} mm of it off first`,
-    instruction: `Only that is rolled; the other ${Math.max(0, piece.lengthMm - usesMm).toFixed(0)} mm go back into the drawer as they are.`,
-    lookFor: 'The cut is square, so that the end goes straight between the rolls.',
-    blank: bar(),
+/** Cut off first, rolled pass by pass, narrowed where it came out wider than wanted. */
+function rollingMoves({ piece }: StripWish, cut: StripCut, allowanceStrainLog: number): readonly BandMove[] {
+  const { bar, passes, usesMm, thicknessMm, rolledWidthMm, widthMm } = cut;
+  const { metal } = piece;
+  const standing = barBlank(bar);
+  const rolling = {
+    bar,
+    fromMm: barThicknessMm(bar),
+    gaugePerStrain: gaugePerStrain(metal, allowanceStrainLog),
   };
-  const rolled = passes.flatMap((pass, i): readonly BandMove[] => [
-    ...(pass.annealBefore ? [annealMove(piece.metal, bar(passes[i - 1]))] : []),
-    {
-      kind: 'roll',
-      title: `Roll to ${pass.thicknessMm.toFixed(2)} mm, pass ${i + 1} of ${passes.length}`,
-      instruction: `${Math.round(pass.reduction * 100)} % off; it comes out ${pass.overallWidthMm.toFixed(1)} mm wide and ${(pass.lengthMm * share).toFixed(0)} mm long.`,
-      to: { thicknessMm: pass.thicknessMm, widthMm: pass.overallWidthMm },
-      strainLog: -Math.log(1 - pass.reduction) * perStrain,
-      blank: bar(pass),
-    },
-  ]);
-  return [cutFirst, ...rolled];
+  const lengthMm = passes.at(-1)?.lengthMm ?? usesMm;
+  return [
+    ...(passes.length === 0
+      ? []
+      : [
+          {
+            kind: 'saw',
+            title: `Cut ${usesMm.toFixed(1)} mm of it off first`,
+            instruction: `Only that is rolled; the other ${Math.max(0, piece.lengthMm - usesMm).toFixed(0)} mm go back into the drawer as they are.`,
+            lookFor: 'The cut is square, so that the end goes straight between the rolls.',
+            blank: standing,
+          } as const,
+          ...passMoves({ metal, rolling, standing, passes }),
+        ]),
+    ...(widthMm < rolledWidthMm
+      ? [narrowMove(widthMm, evenBlank(lengthMm, thicknessMm, widthMm, null))]
+      : []),
+  ];
 }
 
-function figuresOf({ piece, targetInsideDiameterMm }: StripWish, cut: Cut): readonly WorkFigure[] {
+function rollingFigures(piece: StripPiece, cut: StripCut): readonly WorkFigure[] {
+  if (cut.passes.length === 0) return [];
+  return [
+    {
+      key: 'passes',
+      label: 'Rolling passes',
+      value: count(cut.passes.length, 'passes'),
+      words: 'Each takes at most 12 % off; anneals come when the metal has had its share.',
+      inputs: [
+        ['From', length(piece.thicknessMm, 2)],
+        ['To', length(cut.thicknessMm, 2)],
+      ],
+      source: HANDBOOK,
+    },
+    {
+      key: 'rollingAnneals',
+      label: 'Anneals between',
+      value: count(cut.passes.filter(({ annealBefore }) => annealBefore).length, 'anneals'),
+      words: 'Before the metal has had more between the rolls than it bears.',
+      inputs: [['It bears, as ln(h₀/h)', share(stiffnessOf(piece.metal).rollingLimit)]],
+      source: HANDBOOK,
+    },
+  ];
+}
+
+function figuresOf({ piece, targetInsideDiameterMm }: StripWish, cut: StripCut): readonly WorkFigure[] {
   const scrap = scrapNeed(cut.lengthMm, cut.sectionMm2, piece.metal);
   const target = ['Target', size(targetInsideDiameterMm)] as const;
   const thickness = ['Thickness', length(cut.thicknessMm, 2)] as const;
@@ -139,7 +140,10 @@ function figuresOf({ piece, targetInsideDiameterMm }: StripWish, cut: Cut): read
       key: 'length',
       label: 'Cut at',
       value: length(cut.lengthMm),
-      words: 'The middle of the band is π(ID + t) long; the saw and the file take the seam.',
+      words:
+        piece.section === 'd'
+          ? 'Half-round keeps its length nearer the finger than a flat band: π(ID + 0.85 t). The saw and the file take the seam.'
+          : 'The middle of the band is π(ID + t) long; the saw and the file take the seam.',
       inputs: [
         target,
         thickness,
@@ -160,35 +164,35 @@ function figuresOf({ piece, targetInsideDiameterMm }: StripWish, cut: Cut): read
       key: 'uses',
       label: 'Of the strip',
       value: length(cut.usesMm),
-      words: 'What leaves the strip before it is rolled; volume is kept.',
-      inputs: [['There is', length(piece.lengthMm)]],
+      words:
+        cut.passes.length > 0
+          ? 'Cut off before it is rolled: volume is kept, and rolled ends come out uneven.'
+          : 'What leaves the strip.',
+      inputs: [
+        ['There is', length(piece.lengthMm)],
+        ...(cut.passes.length > 0 ? [['Spare for the ends', share(ROLLED_SPARE)] as const] : []),
+      ],
       source: 'Geometry of what you entered.',
     },
     {
       key: 'width',
       label: 'Width',
       value: length(cut.widthMm),
-      words: 'As the strip is, or as the rolls leave it: round wire spreads as it is flattened.',
-      inputs: [thickness],
+      words:
+        'As the strip is, or as the rolls leave it, since metal spreads as it is flattened; narrowed where less is wanted.',
+      inputs: [thickness, ['Before it is narrowed', length(cut.rolledWidthMm)]],
       source: HANDBOOK,
     },
-    {
-      key: 'passes',
-      label: 'Rolling passes',
-      value: count(cut.passes.length, 'passes'),
-      words: 'Each takes at most 12 % off; anneals come when the metal has had its share.',
-      inputs: [
-        ['From', length(piece.thicknessMm, 2)],
-        ['To', length(cut.thicknessMm, 2)],
-      ],
-      source: HANDBOOK,
-    },
+    ...rollingFigures(piece, cut),
     {
       key: 'mass',
       label: 'Metal in it',
       value: mass(scrap.bandMassG),
       words: 'Volume times the density of the metal.',
-      inputs: [['Length', length(cut.lengthMm)]],
+      inputs: [
+        ['Length', length(cut.lengthMm)],
+        ['Of its rectangle', share(cut.sectionMm2 / (cut.thicknessMm * cut.widthMm))],
+      ],
       source: 'Geometry of what you entered.',
     },
     {
@@ -202,7 +206,7 @@ function figuresOf({ piece, targetInsideDiameterMm }: StripWish, cut: Cut): read
   ];
 }
 
-function movesOf(wish: StripWish, cut: Cut, allowanceStrainLog: number): readonly BandMove[] {
+function movesOf(wish: StripWish, cut: StripCut, allowanceStrainLog: number): readonly BandMove[] {
   const { work, piece, targetInsideDiameterMm, finish } = wish;
   const band = {
     insideDiameterMm: cut.closedInsideDiameterMm,
@@ -231,8 +235,8 @@ function movesOf(wish: StripWish, cut: Cut, allowanceStrainLog: number): readonl
 /** A closed band from strip or wire (craft §6). */
 export function planStrip(wish: StripWish, bench: WorkBench): WorkPlan {
   const { piece, targetInsideDiameterMm } = wish;
-  const cut = cutOf(wish);
-  const reasons = reasonsOf(wish, cut, bench);
+  const cut = cutStrip(wish, bench.traits);
+  const reasons = stripReasons(wish, cut, bench);
   const start = {
     insideDiameterMm: cut.closedInsideDiameterMm,
     thicknessMm: piece.thicknessMm,

@@ -3,7 +3,16 @@ import { chooseReducingHole, stretchersUse, toolsOf, type Kit } from '../kit';
 import type { MetalId } from '../metal';
 import { wayOf } from '../ring';
 import { OFF_MARK_MM, writeAmount, type MandrelReading, type MandrelTaper, type SizeSystemId } from '../size';
-import { type BenchTraits, type EdgeSpend, fullest, spend, type RouteStep, type StepKind } from '../steps';
+import {
+  type BenchTraits,
+  DEFAULT_TRAITS,
+  type EdgeSpend,
+  fullest,
+  spend,
+  springbackOf,
+  type RouteStep,
+  type StepKind,
+} from '../steps';
 import { annealMove, bandSteps, type BandMove } from './band-steps';
 
 /** A band in work, as far as planning on from a reading needs it. */
@@ -90,7 +99,7 @@ function formerName(band: BandInWork, toMm: number, thicknessMm: number): string
     thicknessMm,
     band.metal,
     'hard',
-    { factor: band.traits?.springbackFactor.bend ?? 1 },
+    (formerMm) => springbackOf(band.traits ?? DEFAULT_TRAITS, formerMm),
   );
   return formers.find(({ spec }) => spec.diameterMm === found?.formerMm)?.tool.name;
 }
@@ -176,7 +185,7 @@ export function replanBand(band: BandInWork): BandReplan | undefined {
 }
 
 /** A step whose marks are so much larger. */
-function shifted(step: RouteStep, byMm: number): RouteStep {
+export function shifted(step: RouteStep, byMm: number): RouteStep {
   const edges = ({ rimInsideDiameterMm, cutInsideDiameterMm }: RouteStep['after']) => ({
     rimInsideDiameterMm: rimInsideDiameterMm + byMm,
     cutInsideDiameterMm: cutInsideDiameterMm + byMm,

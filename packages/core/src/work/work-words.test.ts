@@ -1,5 +1,6 @@
 import { REFERENCE_KIT } from '../kit';
-import { planWork, type Work, type WorkPiece, type WorkPlan } from './index';
+import { planWork, stripOffers, type Work, type WorkPiece, type WorkPlan } from './index';
+import type { StripPiece } from './kinds';
 import { BAND, HANDLE, STRIP } from './test-samples';
 
 const TARGET_MM = 18.2;
@@ -92,8 +93,94 @@ describe('what other work does with its metal', () => {
     });
     const rolled = rest.findLast(({ kind }) => kind === 'roll');
     const cut = rest.find(({ kind }) => kind === 'saw');
-    // What comes out of the rolls is what is sawn to the band's length.
-    expect(rolled?.blank?.stations.at(-1)?.atMm).toBeCloseTo(cut?.blank?.stations.at(-1)?.atMm ?? 0, 1);
+    // What comes out of the rolls is sawn to the band's length, with one part in twenty to spare for its ends.
+    expect(rolled?.blank?.stations.at(-1)?.atMm).toBeCloseTo(
+      1.05 * (cut?.blank?.stations.at(-1)?.atMm ?? 0),
+      6,
+    );
+  });
+
+  it('narrows what comes out wider than wanted, and refuses what comes out narrower', () => {
+    const asked = (widthMm: number, piece: StripPiece = STRIP) =>
+      plan({ kind: 'strip', textured: false, widthMm }, piece);
+    const narrowed = asked(5);
+    expect(narrowed.steps[0]).toMatchObject({ kind: 'file', title: 'Narrow it to 5.0 mm' });
+    expect(narrowed.prediction).toMatchObject({ bandWidthMm: 5, thicknessRimEdgeMm: 1.5 });
+    // π(ID + 1.5) × 5 × 1.5 and the seam, at 10.36 g/cm³.
+    expect(narrowed.prediction.ringMassG / asked(7).prediction.ringMassG).toBeCloseTo(5 / 7, 9);
+    expect(asked(7.04).steps[0]?.kind).toBe('saw');
+    const narrow = asked(8).reasons.find(({ code }) => code === 'too-narrow');
+    // d = (w h^s)^(1/(1 + s)), s 0.47: (8 × 1.5^0.47)^(1/1.47) = 4.68 mm.
+    expect(narrow).toMatchObject({
+      level: 'refuse',
+      instead: expect.stringMatching(/^Round wire of 4\.7 mm/),
+    });
+  });
+
+  it('answers which stock gives a width, thickness and size, the easiest first', () => {
+    const named = (id: string, change: Partial<StripPiece>) => ({ ...STRIP, id, ...change });
+    const drawer = [
+      named('short', { lengthMm: 40 }),
+      named('wire', { section: 'round', thicknessMm: 4.2, widthMm: 4.2 }),
+      named('as it is', { widthMm: 6 }),
+      named('wide', { widthMm: 9 }),
+      named('thin', { thicknessMm: 1.2 }),
+      named('thick', { thicknessMm: 2, widthMm: 6 }),
+    ];
+    const work = { kind: 'strip', textured: false, widthMm: 6, rolledToMm: 1.5 } as const;
+    const wish = { work, targetInsideDiameterMm: TARGET_MM, finish: 'polished' } as const;
+    const offers = stripOffers(wish, drawer, { kit: REFERENCE_KIT });
+    expect(offers.map(({ piece }) => piece.id)).toEqual([
+      'as it is',
+      'wide',
+      'thick',
+      'wire',
+      'thin',
+      'short',
+    ]);
+    expect(offers.map(({ refusal }) => refusal?.code)).toEqual([
+      undefined,
+      undefined,
+      undefined,
+      undefined,
+      'not-thicker',
+      'too-short',
+    ]);
+    const [asItIs, wide, thick, wire] = offers;
+    expect(asItIs).toMatchObject({ passes: 0, anneals: 0, widthMm: 6 });
+    expect(wide).toMatchObject({ rolledWidthMm: 9, widthMm: 6 });
+    // ln(2/1.5)/ln(1/0.88) = 2.25; ln(4.2/1.5)/ln(1/0.88) = 8.05, which is past 0.5 once and past it again.
+    expect(thick).toMatchObject({ passes: 3, anneals: 0 });
+    expect(wire).toMatchObject({ passes: 9, anneals: 2, widthMm: 6 });
+    expect(wire!.rolledWidthMm).toBeCloseTo(4.2 * (4.2 / 1.5) ** 0.47, 6);
+  });
+
+  it('takes a strip that is as thick as wanted as it is, and rolls no rounded section', () => {
+    const rolled = (rolledToMm: number, change: Partial<StripPiece> = {}) =>
+      plan({ kind: 'strip', textured: false, rolledToMm }, { ...STRIP, ...change });
+    expect(rolled(1.49).steps.map(({ kind }) => kind)).not.toContain('roll');
+    expect(rolled(1.49).feasible).toBe(true);
+    expect(rolled(1.6).reasons[0]).toMatchObject({ code: 'not-thicker', level: 'refuse' });
+    expect(rolled(1.2, { section: 'court' }).reasons[0]).toMatchObject({
+      code: 'rolled-flat',
+      level: 'refuse',
+    });
+    expect(rolled(1.5, { section: 'court' }).feasible).toBe(true);
+  });
+
+  it('cuts half-round strip shorter than flat, and weighs rounded sections by what they fill', () => {
+    const of = (section: StripPiece['section']) =>
+      plan({ kind: 'strip', textured: false }, { ...STRIP, section });
+    const [flat, half, court] = [of('rect'), of('d'), of('court')];
+    // The centroid of a half circle lies 4/(3π) up: π(1 − 8/(3π)) × 1.5 mm less.
+    const shorterMm = (Math.PI - 8 / 3) * 1.5;
+    expect(flat.usesLengthMm - half.usesLengthMm).toBeCloseTo(shorterMm, 9);
+    expect(court.usesLengthMm).toBeCloseTo(flat.usesLengthMm, 9);
+    expect(court.prediction.ringMassG / flat.prediction.ringMassG).toBeCloseTo(0.85, 9);
+    expect(half.prediction.ringMassG / flat.prediction.ringMassG).toBeCloseTo(
+      (0.79 * half.usesLengthMm) / flat.usesLengthMm,
+      9,
+    );
   });
 
   it('weighs half-round and court bands by what they fill', () => {

@@ -3,7 +3,7 @@ import { doneBody, ringState } from '../ring';
 import type { RouteStep } from '../steps';
 import { DEFAULT_MANDREL, MM_PER_US_SIZE } from '../size';
 import { keptProfile } from './plan-handle';
-import { barOf } from './plan-strip';
+import { barOf } from './strip-cut';
 import { HANDLE, STRIP, COIN, BAND, SAMPLES } from './test-samples';
 import {
   planWork,

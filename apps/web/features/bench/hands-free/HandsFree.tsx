@@ -1,4 +1,4 @@
-import { capital } from '@round-mint/core/format';
+import { gaugesOf } from '@round-mint/core/bench';
 import { waitClock } from '@round-mint/core/steps';
 import { Pressable, useWindowDimensions, View } from 'react-native';
 import { StepIcon } from '@/drawings/route/StepIcon';
@@ -44,21 +44,20 @@ function Clock({ bench }: { bench: BenchRing }) {
   ));
 }
 
-/** How much of what the metal bears is used up, edge by edge. */
-function Gauge({ bench, gauge }: { bench: BenchRing; gauge: { cutEdge: number; rimEdge: number } }) {
+/** How much of what the metal bears is used up, edge by edge or band by band. */
+function Gauges({ bench: { ring, state } }: { bench: BenchRing }) {
   const letters = useLetters();
   const percent = (share: number) => `${Math.round(share * 100)} %`;
-  const bars = [
-    [bench.edges.cut, gauge.cutEdge],
-    [bench.edges.rim, gauge.rimEdge],
-  ] as const;
+  const bars = gaugesOf(ring.kind, state).map(
+    ({ name, spentStrainLog }) => [name, spentStrainLog / ring.allowanceStrainLog] as const,
+  );
   return (
     <View className="gap-2" testID="hands-free-gauge">
       {bars.map(([name, share]) => (
         <View
           key={name}
           role="meter"
-          aria-label={`${capital(name)}: strain since the last anneal`}
+          aria-label={`${name}: strain since the last anneal`}
           aria-valuenow={Math.round(share * 100)}
           aria-valuemin={0}
           aria-valuemax={100}
@@ -68,7 +67,7 @@ function Gauge({ bench, gauge }: { bench: BenchRing; gauge: { cutEdge: number; r
             <View className="h-full bg-heat" style={{ width: `${Math.min(100, share * 100)}%` }} />
           </View>
           <Type as="figure" style={[letters.line, { width: letters.line.fontSize * 5.4 }]} numberOfLines={1}>
-            {`${capital(name.replace(' edge', ''))} ${percent(share)}`}
+            {`${name.replace(/ (edge|band)$/, '')} ${percent(share)}`}
           </Type>
         </View>
       ))}
@@ -137,7 +136,7 @@ export function HandsFree({ bench: kept }: { bench: BenchRing }) {
                 </Type>
               </View>
             ) : null}
-            <Gauge bench={bench} gauge={word.gauge} />
+            <Gauges bench={bench} />
           </View>
         </View>
         <View>

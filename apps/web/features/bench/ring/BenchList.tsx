@@ -1,3 +1,4 @@
+import { gaugesOf } from '@round-mint/core/bench';
 import { useRouter } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { SoftnessGauge } from '@/drawings/gauge/SoftnessGauge';
@@ -24,7 +25,7 @@ interface BenchRowProps {
 function BenchRow({ bench, chosen, onChoose }: BenchRowProps) {
   const write = useWriters();
   const { primarySystem } = useSettings();
-  const { ring, state, step, targetMm, edges } = bench;
+  const { ring, state, step, targetMm } = bench;
   const action = step ? `${step.title}${toMark(step, primarySystem)}` : 'Measure it and finish';
   return (
     <View role="listitem" className={`gap-2 border-b border-line py-3 ${chosen ? 'bg-fold px-3' : 'px-1'}`}>
@@ -43,7 +44,11 @@ function BenchRow({ bench, chosen, onChoose }: BenchRowProps) {
         </View>
       </Pressable>
       <RouteStrip steps={state.steps} current={state.step} />
-      <SoftnessGauge compact spent={state.spent} allowanceStrainLog={ring.allowanceStrainLog} edges={edges} />
+      <SoftnessGauge
+        compact
+        gauges={gaugesOf(ring.kind, state)}
+        allowanceStrainLog={ring.allowanceStrainLog}
+      />
     </View>
   );
 }

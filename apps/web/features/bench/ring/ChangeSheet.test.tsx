@@ -1,7 +1,7 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { eventOf, RING_ID, stepIndex, workedTo } from '@/testing/demo-ring';
 import { listOf, punchOf } from '@/testing/fake-server';
-import { handleRingOf } from '@/testing/handle-ring';
+import { handleRingOf } from '@/testing/work-ring';
 import { router } from '@/testing/router';
 import { renderRing, renderWork } from './test-ring-work';
 

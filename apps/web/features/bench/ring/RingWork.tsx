@@ -19,6 +19,7 @@ import { LeafRow } from './LeafRow';
 import { OutOfReachNotice } from './OutOfReachNotice';
 import { ReadingSheet } from './ReadingSheet';
 import { RingMenu } from './RingMenu';
+import { RolledSheet } from './RolledSheet';
 import type { SheetName } from './sheet-name';
 import { StepActions } from './StepActions';
 import { StepView } from './StepView';
@@ -85,7 +86,10 @@ export function RingWork({ bench: kept }: { bench: BenchRing }) {
       next: () => leaf.turn(1),
       back: () => leaf.turn(-1),
       done: () => (away ? leaf.home() : done()),
-      read: () => step && isRead(step) && setSheet('reading'),
+      read: () => {
+        if (step?.rolling) setSheet('rolled');
+        else if (step && isRead(step)) setSheet('reading');
+      },
       trouble: () => step && setSheet('trouble'),
       undo: () => state.lastEventId && log.log({ kind: 'undone', eventId: state.lastEventId }),
     },
@@ -171,6 +175,9 @@ export function RingWork({ bench: kept }: { bench: BenchRing }) {
       ) : null}
       {step && sheet === 'reading' ? (
         <ReadingSheet key={state.step} bench={bench} step={step} log={log} onClose={close} />
+      ) : null}
+      {step?.rolling && sheet === 'rolled' ? (
+        <RolledSheet key={state.step} index={state.step} rolling={step.rolling} log={log} onClose={close} />
       ) : null}
       {sheet === 'done' ? (
         <AskDoneSheet bench={bench} log={log} onRead={() => setSheet('reading')} onClose={close} />

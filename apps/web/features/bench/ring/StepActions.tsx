@@ -49,6 +49,9 @@ export function StepActions({ bench, step, log, mayAnneal, onDone, onOpen, onTur
         {isRead(step) ? (
           <Button label="Log reading" className="min-h-[56px] flex-1" onPress={() => onOpen('reading')} />
         ) : null}
+        {step.rolling ? (
+          <Button label="Measure" className="min-h-[56px] flex-1" onPress={() => onOpen('rolled')} />
+        ) : null}
         <Button
           look={anneal ? 'heat' : 'main'}
           label={anneal ? 'Anneal done' : 'Step done'}

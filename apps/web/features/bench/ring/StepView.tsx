@@ -1,4 +1,4 @@
-import { isRead, pastWords, stopAt, wayRoundWords, type BenchWord } from '@round-mint/core/bench';
+import { gaugesOf, isRead, pastWords, stopAt, wayRoundWords, type BenchWord } from '@round-mint/core/bench';
 import { movesWall, type RouteStep } from '@round-mint/core/steps';
 import { useState } from 'react';
 import { View, type LayoutChangeEvent } from 'react-native';
@@ -169,9 +169,8 @@ export function StepView({ bench, step, at, word }: StepViewProps) {
       {atHand ? <BenchSays bench={bench} word={word} /> : null}
       {atHand ? (
         <SoftnessGauge
-          spent={state.spent}
+          gauges={gaugesOf(ring.kind, state)}
           allowanceStrainLog={ring.allowanceStrainLog}
-          edges={bench.edges}
           mayAnneal={word.mayAnneal}
           testID="gauge"
         />

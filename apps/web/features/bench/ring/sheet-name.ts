@@ -1,3 +1,3 @@
 /** The sheets that a ring at the bench may open. */
 export type SheetName =
-  'reading' | 'trouble' | 'hole' | 'photo' | 'finish' | 'done' | 'unread' | 'thin' | 'anneal';
+  'reading' | 'rolled' | 'trouble' | 'hole' | 'photo' | 'finish' | 'done' | 'unread' | 'thin' | 'anneal';

@@ -24,6 +24,7 @@ const ORDER: readonly LearntValueAnswer['what'][] = [
   'curl',
   'fold',
   'springback',
+  'spread',
   'allowance',
   'minutes',
 ];

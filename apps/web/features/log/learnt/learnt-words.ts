@@ -13,6 +13,12 @@ function stepWord(kind: string | undefined): string {
   return STEP_WORDS[kind as StepKind] ?? kind ?? '';
 }
 
+/** After a kind of blow, or of one former. */
+function springsFrom(of = ''): string {
+  const kind = STEP_WORDS[of as StepKind];
+  return kind ? `after a ${kind}` : `of the ${of}`;
+}
+
 export function nameOf({ what, of }: LearntValueAnswer): ValueName {
   switch (what) {
     case 'share':
@@ -23,8 +29,10 @@ export function nameOf({ what, of }: LearntValueAnswer): ValueName {
       return { title: `What the ${of} die really turns`, about: 'from the size lost in a curl' };
     case 'fold':
       return { title: `Funnels of the ${of} die`, about: 'from readings after the fold' };
+    case 'spread':
+      return { title: 'How wide the rolls spread a strip', about: 'from widths measured at the mill' };
     case 'springback':
-      return { title: `Springback after a ${stepWord(of)}`, about: 'against what was predicted' };
+      return { title: `Springback ${springsFrom(of)}`, about: 'against what was predicted' };
     case 'allowance':
       return { title: `What ${of?.toLowerCase()} bears`, about: 'from cracks against strain' };
     case 'minutes':
@@ -51,6 +59,7 @@ export function valueText(
       return `${signOf(value)}${meanAmount(value)}`;
     case 'curl':
       return `${(value * Number.parseFloat(of ?? '0')).toFixed(1)}°`;
+    case 'spread':
     case 'springback':
     case 'allowance':
       return `× ${value.toFixed(2)}`;
@@ -69,6 +78,7 @@ export function errorText(
     `${(errorBefore * factor).toFixed(decimals)} → ${(errorAfter * factor).toFixed(decimals)}${unit}`;
   switch (what) {
     case 'share':
+    case 'spread':
       return pair(100, 1, ' %');
     case 'minutes':
       return pair(1, 1, ' min');

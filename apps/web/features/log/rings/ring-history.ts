@@ -52,6 +52,12 @@ function words(event: RingEvent, bench: BenchRing, write: Writers, system: SizeS
       return troubleWords(body, write);
     case 'hole-measured':
       return `Hole measured: ${write.length(body.diameterMm, 2)}`;
+    case 'rolled': {
+      const { thicknessMm, widthMm, lengthMm } = body;
+      const wide = widthMm === undefined ? '' : `, ${write.length(widthMm, 2)} wide`;
+      const long = lengthMm === undefined ? '' : `, ${write.length(lengthMm)} long`;
+      return `Strip measured: ${write.length(thicknessMm, 2)} thick${wide}${long}`;
+    }
     case 'target-changed':
       return `Wanted ${write.size(body.insideDiameterMm)} from here on: ${body.why}`;
     case 'style-changed':

@@ -4,11 +4,14 @@ import { useSettings } from '@/features/shared/settings/use-settings';
 import { Choices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { Type } from '@/ui/Type';
+import type { StripStock } from './other-strip';
+import { StripPick } from './StripPick';
 import type { WorkField } from './work-fields';
 
 interface WorkFieldInputProps {
   field: WorkField;
   text: string;
+  strips: readonly StripStock[];
   problem: string | undefined;
   onChange: (text: string) => void;
 }
@@ -23,9 +26,10 @@ function choicesOf(field: WorkField) {
 }
 
 /** One choice of a planner, whatever it is of. */
-export function WorkFieldInput({ field, text, problem, onChange }: WorkFieldInputProps) {
+export function WorkFieldInput({ field, text, strips, problem, onChange }: WorkFieldInputProps) {
   const { lengthUnit } = useSettings();
   const { label, hint, what } = field;
+  if (what === 'strip') return <StripPick label={label} strips={strips} value={text} onChange={onChange} />;
   if (what === 'metal') return <MetalPicker label={label} value={text} onChange={onChange} />;
   if (what === 'choice' || what === 'truth') {
     return (

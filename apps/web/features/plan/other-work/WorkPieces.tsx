@@ -10,17 +10,21 @@ import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
 import { Empty } from '@/ui/Waiting';
+import { offerWords } from './offer-words';
+import type { WorkModel } from './work-model';
 import { PLAN_KIND_WORDS } from '@/features/shared/words/plan-kinds';
 
 interface WorkPiecesProps {
   kind: WorkKind;
   pieces: readonly StockItem[];
+  /** What each makes of the band that is asked for. */
+  offers: WorkModel['offers'];
   chosenId: string | undefined;
   onChoose: (id: string) => void;
 }
 
 /** The pieces that a kind of work begins with. */
-export function WorkPieces({ kind, pieces, chosenId, onChoose }: WorkPiecesProps) {
+export function WorkPieces({ kind, pieces, offers, chosenId, onChoose }: WorkPiecesProps) {
   const write = useWriters();
   const router = useRouter();
   if (pieces.length === 0) {
@@ -35,6 +39,7 @@ export function WorkPieces({ kind, pieces, chosenId, onChoose }: WorkPiecesProps
     <View role="radiogroup" aria-label="Pieces of stock">
       {pieces.map((piece) => {
         const refusal = refusalOf(piece);
+        const offer = offers.get(piece.id);
         return (
           <Pressable
             key={piece.id}
@@ -48,6 +53,11 @@ export function WorkPieces({ kind, pieces, chosenId, onChoose }: WorkPiecesProps
             <View className="flex-1">
               <Type as="heading">{piece.name}</Type>
               <Type as="small">{`${metalById(piece.metal).name} · ${measureWords(piece, write.length)}`}</Type>
+              {offer ? (
+                <Type as="small" className={offer.refusal ? 'text-soft' : 'text-ink'}>
+                  {`${offer.refusal ? '✕' : '✓'} ${offerWords(offer, write.length)}`}
+                </Type>
+              ) : null}
             </View>
             <Type as="small" className={refusal ? 'text-stop' : ''}>
               {refusal ? '✕ refused' : `${piece.quantity} ×`}

@@ -3,7 +3,7 @@ import { edgeNamesOf } from '@round-mint/core/steps';
 import { metalById } from '@round-mint/core/metal';
 import { WORK_KINDS, type WorkKind } from '@round-mint/core/work';
 import { Redirect, useLocalSearchParams } from 'expo-router';
-import { useEffect, useState } from 'react';
+import { useEffect, useState, type ComponentProps } from 'react';
 import { ScrollView, View } from 'react-native';
 import { RouteStrip } from '@/drawings/route/RouteStrip';
 import { LearntLine } from '@/features/plan/answer/LearntLine';
@@ -39,6 +39,16 @@ import { WorkVerdict } from './WorkVerdict';
 const LIST_WIDTH = 290;
 const SIDE_WIDTH = 330;
 
+/** Which stock gives the band that is asked for: before one is chosen, the answer stands open. */
+function StripAnswer(drawer: ComponentProps<typeof WorkPieces>) {
+  return (
+    <View className="gap-1">
+      <Type as="heading">From the drawer</Type>
+      <WorkPieces {...drawer} />
+    </View>
+  );
+}
+
 interface PartProps {
   model: WorkModel;
   kit: Kit;
@@ -49,8 +59,8 @@ function WorkChoices({ model }: { model: WorkModel }) {
   const dispatch = useAppDispatch();
   const { primarySystem } = useSettings();
   const write = useWriters();
-  const { kind, draft, targetMm, sizeProblem, problems, allowance } = model;
-  const fields = WORK_FIELDS[kind].filter(({ when }) => when?.(draft.texts) ?? true);
+  const { kind, draft, texts, strips, targetMm, sizeProblem, problems, allowance } = model;
+  const fields = WORK_FIELDS[kind].filter(({ when }) => when?.(texts) ?? true);
   return (
     <View className="gap-4">
       <View className="gap-1.5">
@@ -78,7 +88,8 @@ function WorkChoices({ model }: { model: WorkModel }) {
         <WorkFieldInput
           key={field.key}
           field={field}
-          text={draft.texts[field.key] ?? ''}
+          text={texts[field.key] ?? ''}
+          strips={strips}
           problem={problems[field.key]}
           onChange={(text) => dispatch(workTyped({ kind, key: field.key, text }))}
         />
@@ -133,6 +144,17 @@ function WorkDetail({ model, kit }: PartProps) {
   );
 }
 
+/** What leaves the stock with the ring. */
+function usesWords({ plan, piece, other }: WorkModel, length: (mm: number) => string): string {
+  const own =
+    plan && plan.usesLengthMm > 0
+      ? `${length(plan.usesLengthMm)} of ${piece?.name ?? 'the strip'} are used.`
+      : leavesWords(piece);
+  return plan && other && plan.otherUsesMm > 0
+    ? `${own} ${length(plan.otherUsesMm)} of ${other.piece.name} are used.`
+    : own;
+}
+
 function Action({ model }: { model: WorkModel }) {
   const { plan, piece, work, targetMm, draft, kind } = model;
   const { length } = useWriters();
@@ -140,11 +162,14 @@ function Action({ model }: { model: WorkModel }) {
     plan?.feasible && piece && work && targetMm !== undefined
       ? { ...work, stockId: piece.id, targetInsideDiameterMm: targetMm, finish: draft.finish }
       : undefined;
-  const leaves =
-    plan && plan.usesLengthMm > 0
-      ? `${length(plan.usesLengthMm)} of ${piece?.name ?? 'the strip'} are used.`
-      : leavesWords(piece);
-  return <TakeToBench piece={piece} plan={ready} leaves={leaves} caution={PLAN_KIND_WORDS[kind].caution} />;
+  return (
+    <TakeToBench
+      piece={piece}
+      plan={ready}
+      leaves={usesWords(model, length)}
+      caution={PLAN_KIND_WORDS[kind].caution}
+    />
+  );
 }
 
 /** The piece named in the address is the chosen one: links and reloads lead back to it. */
@@ -160,12 +185,13 @@ function WorkPlan({ model, kit }: PartProps) {
   const dispatch = useAppDispatch();
   const write = useWriters();
   const width = useWidthClass();
-  const { kind, piece, pieces, plan } = model;
+  const { kind, piece, pieces, offers, plan } = model;
   const { title, about } = PLAN_KIND_WORDS[kind];
   const note = piece ? `${metalById(piece.metal).name} · ${measureWords(piece, write.length)}` : about;
   const drawer = {
     kind,
     pieces,
+    offers,
     chosenId: piece?.id,
     onChoose: (stockId: string) => dispatch(workChanged({ kind, change: { stockId } })),
   };
@@ -211,8 +237,9 @@ function WorkPlan({ model, kit }: PartProps) {
   return (
     <Screen testID="work-screen" header={head} footer={piece ? <Action model={model} /> : null}>
       {outcome}
-      <WorkPiecePicker {...drawer} />
+      {piece || kind !== 'strip' ? <WorkPiecePicker {...drawer} /> : null}
       <WorkChoices model={model} />
+      {piece || kind !== 'strip' ? null : <StripAnswer {...drawer} />}
       <WorkDetail model={model} kit={kit} />
     </Screen>
   );

@@ -17,7 +17,13 @@ export function WorkPrints({ model, kit }: { model: WorkModel; kit: Kit }) {
         about="Lengths by size and thickness, to hang beside the saw."
         fileName={work.textured ? 'blank-lengths-hammered' : 'blank-lengths'}
         sheet={(paper) =>
-          lengthChartSheet(paper, primarySystem, { seamMm: work.seamMm ?? SEAM_MM, textured: work.textured })
+          lengthChartSheet(paper, primarySystem, {
+            seamMm: work.seamMm ?? SEAM_MM,
+            textured: work.textured,
+            ...(piece?.kind === 'strip' && plan?.steps.every(({ kind }) => kind !== 'roll')
+              ? { section: piece.section }
+              : {}),
+          })
         }
       />
     );

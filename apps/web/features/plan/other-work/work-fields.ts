@@ -18,6 +18,8 @@ export type WorkField = FieldBase &
     | { readonly what: 'number' }
     | { readonly what: 'size'; readonly optional?: boolean }
     | { readonly what: 'metal' }
+    /** A strip of the drawer, by its id; nothing where it is told beside it. */
+    | { readonly what: 'strip' }
     | {
         readonly what: 'choice';
         readonly choices: readonly {
@@ -34,6 +36,28 @@ const END_CHOICES = [
   { value: 'round', label: 'round' },
   { value: 'mitred', label: 'mitred' },
   { value: 'pattern', label: 'as the pattern' },
+];
+
+/** Until the maker chooses: the strip of the drawer that suits best. */
+export const NEAREST_STRIP = 'nearest';
+
+/** A part that is cut from a strip of the drawer is as thick as that, and of its metal. */
+const notInDrawer = ({ otherStockId = '' }: WorkTexts): boolean => otherStockId === '';
+
+/** What is left to choose of bands that are put together of several parts. */
+const HOW_MADE: readonly WorkField[] = [
+  {
+    key: 'temper',
+    label: 'Formed',
+    what: 'choice',
+    start: 'annealed',
+    choices: [
+      { value: 'annealed', label: 'annealed', note: 'springs least' },
+      { value: 'hard', label: 'hard', note: 'keeps its shape' },
+    ],
+  },
+  { key: 'borders', label: 'Borders', what: 'truth', start: 'no', yes: 'stamped', no: 'plain' },
+  { key: 'hallmark', label: 'Marks inside', what: 'truth', start: 'no', yes: 'struck', no: 'none' },
 ];
 
 export const WORK_FIELDS: Readonly<Record<WorkKind, readonly WorkField[]>> = {
@@ -110,27 +134,50 @@ export const WORK_FIELDS: Readonly<Record<WorkKind, readonly WorkField[]>> = {
     },
   ],
   strip: [
-    { key: 'textured', label: 'Surface', what: 'truth', start: 'no', yes: 'hammered', no: 'smooth' },
-    { key: 'seamMm', label: 'For the seam', what: 'length', start: '0.3', hint: 'Saw kerf and filing.' },
     {
-      key: 'rolledToMm',
-      label: 'Roll it first to',
+      key: 'widthMm',
+      label: 'Band: width',
       what: 'length',
       optional: true,
       start: '',
-      hint: 'Left empty, it is used as it is.',
+      hint: 'Left empty, as wide as it comes.',
     },
+    {
+      key: 'rolledToMm',
+      label: 'Band: thickness',
+      what: 'length',
+      optional: true,
+      start: '',
+      hint: 'Thicker stock is rolled to it. Left empty, as thick as it is.',
+    },
+    { key: 'textured', label: 'Surface', what: 'truth', start: 'no', yes: 'hammered', no: 'smooth' },
+    { key: 'seamMm', label: 'For the seam', what: 'length', start: '0.3', hint: 'Saw kerf and filing.' },
   ],
   spinner: [
+    { key: 'otherStockId', label: 'Outer band: cut from', what: 'strip', start: NEAREST_STRIP },
     { key: 'outerWidthMm', label: 'Outer band: width', what: 'length', start: '4' },
-    { key: 'outerThicknessMm', label: 'Outer band: thickness', what: 'length', start: '1.2' },
-    { key: 'outerMetal', label: 'Outer band: metal', what: 'metal', start: 'silver-925' },
+    {
+      key: 'outerThicknessMm',
+      label: 'Outer band: thickness',
+      what: 'length',
+      start: '1.2',
+      when: notInDrawer,
+    },
+    { key: 'outerMetal', label: 'Outer band: metal', what: 'metal', start: 'silver-925', when: notInDrawer },
     { key: 'clearanceMm', label: 'Clearance', what: 'length', start: '0.3', hint: 'Of diameter, all round.' },
+    ...HOW_MADE,
   ],
   'coin-band': [
-    { key: 'stripWidthMm', label: 'Strip: width', what: 'length', start: '8' },
-    { key: 'stripThicknessMm', label: 'Strip: thickness', what: 'length', start: '1.5' },
-    { key: 'stripMetal', label: 'Strip: metal', what: 'metal', start: 'silver-925' },
+    { key: 'otherStockId', label: 'Sides: cut from', what: 'strip', start: NEAREST_STRIP },
+    { key: 'stripWidthMm', label: 'Sides: width', what: 'length', start: '6' },
+    {
+      key: 'stripThicknessMm',
+      label: 'Sides: thickness',
+      what: 'length',
+      start: '1.5',
+      when: notInDrawer,
+    },
+    { key: 'stripMetal', label: 'Sides: metal', what: 'metal', start: 'silver-925', when: notInDrawer },
     {
       key: 'knuckleMm',
       label: 'Knuckle, as a size',
@@ -139,6 +186,7 @@ export const WORK_FIELDS: Readonly<Record<WorkKind, readonly WorkField[]>> = {
       start: '',
       hint: 'Left empty, it need not open.',
     },
+    ...HOW_MADE,
   ],
   resize: [
     {

@@ -5,9 +5,20 @@ import { parseLengthMm, parseMixedNumber, type LengthUnit } from '@round-mint/co
 import type { Kit } from '@round-mint/core/kit';
 import type { BenchTraits } from '@round-mint/core/steps';
 import { MM_PER_US_SIZE, parseSize, wideBandAllowance, type WideBandAllowance } from '@round-mint/core/size';
-import { planWork, STOCK_FOR, type Work, type WorkKind, type WorkPlan } from '@round-mint/core/work';
+import {
+  planWork,
+  STOCK_FOR,
+  type StripOffer,
+  stripOffers,
+  type Work,
+  type WorkBench,
+  type WorkKind,
+  type OtherPart,
+  type WorkPlan,
+} from '@round-mint/core/work';
 import { permitsOf } from '@/features/shared/words/piece-words';
 import { problemsOf } from '@/store/problem';
+import { chosenStrip, type StripStock } from './other-strip';
 import { WORK_FIELDS, type WorkField, type WorkTexts } from './work-fields';
 import type { WorkDraft } from './works-slice';
 
@@ -15,9 +26,16 @@ import type { WorkDraft } from './works-slice';
 export interface WorkModel {
   readonly kind: WorkKind;
   readonly draft: WorkDraft;
+  /** As typed, with the strip that is taken until one is chosen. */
+  readonly texts: WorkTexts;
   /** Pieces of the kind it begins with. */
   readonly pieces: readonly StockItem[];
+  /** What each of them makes of the band that is asked for, by its id; of strip only. */
+  readonly offers: ReadonlyMap<string, StripOffer>;
   readonly piece: StockItem | undefined;
+  /** Every strip of the drawer: what another part may be cut from; and the one that was chosen. */
+  readonly strips: readonly StripStock[];
+  readonly other: (OtherPart & { readonly piece: StripStock }) | undefined;
   /** Undefined when the size was not understood. */
   readonly targetMm: number | undefined;
   readonly sizeProblem: string | undefined;
@@ -55,11 +73,19 @@ function readField(field: WorkField, text: string, unit: LengthUnit, settings: S
   }
 }
 
+/** What a part has from the strip that it is cut from. */
+function fieldsOfOther(kind: WorkKind, { thicknessMm, metal }: StripStock) {
+  return kind === 'spinner'
+    ? { outerThicknessMm: thicknessMm, outerMetal: metal }
+    : { stripThicknessMm: thicknessMm, stripMetal: metal };
+}
+
 /** Texts as the choices of a kind, checked by the contract; problems by field. */
 function readWork(
   kind: WorkKind,
   texts: WorkTexts,
   settings: Settings,
+  other: StripStock | undefined,
 ): { readonly work?: Work; readonly problems: Readonly<Record<string, string>> } {
   const shown = WORK_FIELDS[kind].filter(({ when }) => when?.(texts) ?? true);
   const read = shown.map(
@@ -74,7 +100,7 @@ function readWork(
       'value' in one && one.value !== undefined ? [[key, one.value] as const] : [],
     ),
   );
-  const parsed = workSchema.safeParse({ kind, ...values });
+  const parsed = workSchema.safeParse({ kind, ...values, ...(other ? fieldsOfOther(kind, other) : {}) });
   if (parsed.success) return { work: parsed.data, problems: {} };
   return {
     problems: problemsOf(parsed.error),
@@ -95,6 +121,25 @@ function allowanceFor(
   return proposed.usSizes > 0 ? proposed : undefined;
 }
 
+const NO_OFFERS: WorkModel['offers'] = new Map();
+
+/** Strip by how little is to be done to it for the band that is asked for; other pieces as they lie in the drawer. */
+function offersOf(
+  pieces: readonly StockItem[],
+  work: Work | undefined,
+  targetInsideDiameterMm: number,
+  { finish }: WorkDraft,
+  bench: WorkBench,
+): Pick<WorkModel, 'pieces' | 'offers'> {
+  if (work?.kind !== 'strip') return { pieces, offers: NO_OFFERS };
+  const strips = pieces.filter((piece) => piece.kind === 'strip');
+  const offers = stripOffers({ work, targetInsideDiameterMm, finish }, strips, bench);
+  return {
+    pieces: offers.map(({ piece }) => piece),
+    offers: new Map(offers.map((offer) => [offer.piece.id, offer])),
+  };
+}
+
 export function workModel(
   kind: WorkKind,
   draft: WorkDraft,
@@ -103,18 +148,41 @@ export function workModel(
   settings: Settings,
   traits: BenchTraits,
 ): WorkModel {
-  const pieces = stock.filter((one) => one.kind === STOCK_FOR[kind]);
-  const piece = pieces.find(({ id }) => id === draft.stockId);
+  const inDrawer = stock.filter((one) => one.kind === STOCK_FOR[kind]);
+  const piece = inDrawer.find(({ id }) => id === draft.stockId);
+  const bench = { kit, traits, system: settings.primarySystem };
   const size = parseSize(draft.sizeText, settings.primarySystem);
-  const { work, problems } = readWork(kind, draft.texts, settings);
-  const nothing = { kind, draft, pieces, piece, problems, work, allowance: undefined };
+  const strips = stock.filter((one) => one.kind === 'strip');
+  const otherPiece = chosenStrip(kind, draft.texts, strips, piece);
+  const texts =
+    'otherStockId' in draft.texts ? { ...draft.texts, otherStockId: otherPiece?.id ?? '' } : draft.texts;
+  const other = otherPiece && { piece: otherPiece, isSame: otherPiece.id === piece?.id };
+  const { work, problems } = readWork(kind, texts, settings, otherPiece);
+  const nothing = {
+    kind,
+    strips,
+    other,
+    texts,
+    draft,
+    pieces: inDrawer,
+    offers: NO_OFFERS,
+    piece,
+    problems,
+    work,
+    allowance: undefined,
+  };
   if (!size.ok) return { ...nothing, targetMm: undefined, sizeProblem: size.message, plan: undefined };
   const targetMm = size.insideDiameterMm + draft.allowanceUs * MM_PER_US_SIZE;
-  const known = { ...nothing, targetMm, sizeProblem: undefined };
+  const known = {
+    ...nothing,
+    ...offersOf(inDrawer, work, targetMm, draft, bench),
+    targetMm,
+    sizeProblem: undefined,
+  };
   if (!piece || !work) return { ...known, plan: undefined };
-  const wish = { work, piece, targetInsideDiameterMm: targetMm, finish: draft.finish };
+  const wish = { work, piece, targetInsideDiameterMm: targetMm, finish: draft.finish, other };
   try {
-    const plan = planWork(wish, { kit, traits, system: settings.primarySystem }, permitsOf(piece));
+    const plan = planWork(wish, bench, permitsOf(piece));
     return { ...known, plan, allowance: allowanceFor(kind, plan, draft, settings) };
   } catch (error) {
     // Measures that cannot be: the one that is chosen here is the strip's.

@@ -161,7 +161,7 @@ describe('WorkPlanScreen', () => {
       'POST /rings': { id: id(9) },
     });
     const { store } = renderWithStore(<WorkPlanScreen />);
-    await screen.findByText('Choose a piece');
+    await screen.findByText('Finish');
     act(() => void store.dispatch(workChanged({ kind, change: { stockId: PIECE_FOR[kind].id } })));
     return calls;
   }

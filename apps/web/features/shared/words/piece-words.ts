@@ -40,6 +40,8 @@ export function kindWords({ kind }: Pick<StockItem, 'kind'>): string {
   return KIND_WORDS[kind];
 }
 
+const SECTION_WORDS = { rect: '', d: 'half round ', court: 'court ' } as const;
+
 /** The measures that a piece is known by, in a few words. */
 export function measureWords(piece: StockItem, length: (mm: number, decimals?: number) => string): string {
   switch (piece.kind) {
@@ -53,7 +55,7 @@ export function measureWords(piece: StockItem, length: (mm: number, decimals?: n
     case 'strip':
       return piece.section === 'round'
         ? `⌀ ${length(piece.thicknessMm)} · ${length(piece.lengthMm)} left`
-        : `${length(piece.widthMm)} × ${length(piece.thicknessMm, 2)} · ${length(piece.lengthMm)} left`;
+        : `${SECTION_WORDS[piece.section]}${length(piece.widthMm)} × ${length(piece.thicknessMm, 2)} · ${length(piece.lengthMm)} left`;
     case 'band':
       return `⌀ ${length(piece.insideDiameterMm)} inside · ${length(piece.widthMm)} wide`;
   }

@@ -40,6 +40,8 @@ export const PIECE_FIELDS: Readonly<Record<WorkPieceKind, readonly PieceField[]>
       choices: [
         { value: 'rect', label: 'strip' },
         { value: 'round', label: 'round wire' },
+        { value: 'd', label: 'half round' },
+        { value: 'court', label: 'rounded in and out' },
       ],
     },
     { key: 'thicknessMm', label: 'Thickness', what: 'length' },

@@ -1,0 +1,76 @@
+import { toolsOf, type Kit } from '../kit';
+import { barWidthMm, spreadLog } from '../rolling';
+import type { StepKind } from '../steps';
+import { readSteps, type RingLesson } from './logged-ring';
+import type { Sighting } from './ridge';
+import { READING_MM } from './sightings';
+
+const SPRINGING: readonly StepKind[] = ['stretch', 'reduce', 'bend'];
+
+/** What a ring gave back after each blow against what was predicted; of a bend, round which former. */
+function springings(lesson: RingLesson, kit: Kit) {
+  const { steps, toolsUsed } = lesson.state;
+  const formers = toolsOf(kit, 'former');
+  return readSteps(lesson).flatMap(({ step, cutMm }) => {
+    const { kind, springbackMm, reading, contact } = step;
+    if (!SPRINGING.includes(kind) || !springbackMm || !reading) return [];
+    const plannedMm = contact?.kind === 'former' ? contact.diameterMm : undefined;
+    const used = toolsUsed.get(steps.indexOf(step));
+    const usedMm = used && formers.find(({ tool }) => tool.id === used.toolId)?.spec.diameterMm;
+    const formerMm = plannedMm === undefined ? undefined : (usedMm ?? plannedMm);
+    // Bent round another former than planned, it comes out so much larger even where nothing springs.
+    const otherMm = formerMm === undefined || plannedMm === undefined ? 0 : formerMm - plannedMm;
+    // Taken past the mark by what was predicted: an opened ring that gives back more ends smaller, a closed or bent one
+    // larger.
+    const slope = (kind === 'stretch' ? -1 : 1) * springbackMm;
+    const off = cutMm - reading.cutDownMm - otherMm;
+    const sighting: Sighting = { ringId: lesson.ring.id, off, slope, sigma: READING_MM };
+    return [{ kind, formerMm, sighting }];
+  });
+}
+
+function byKey<K, T extends { readonly sighting: Sighting }>(
+  found: readonly T[],
+  keyOf: (one: T) => K | undefined,
+): ReadonlyMap<K, readonly Sighting[]> {
+  const lists = new Map<K, readonly Sighting[]>();
+  for (const one of found) {
+    const key = keyOf(one);
+    if (key !== undefined) lists.set(key, [...(lists.get(key) ?? []), one.sighting]);
+  }
+  return lists;
+}
+
+/** Per kind of blow. */
+export function springbackSightings(
+  lesson: RingLesson,
+  kit: Kit,
+): ReadonlyMap<StepKind, readonly Sighting[]> {
+  return byKey(springings(lesson, kit), ({ kind }) => kind);
+}
+
+/** Per former, keyed by its diameter, mm. */
+export function formerSightings(lesson: RingLesson, kit: Kit): ReadonlyMap<number, readonly Sighting[]> {
+  return byKey(springings(lesson, kit), ({ formerMm }) => formerMm);
+}
+
+/** A calliper over uneven edges, mm (standard deviation). */
+const WIDTH_MM = 0.08;
+
+/** How much wider than the rule a bar came out of the rolls: its last width tells of all its passes. */
+export function spreadSightings({ ring, state }: RingLesson): readonly Sighting[] {
+  const read = state.rolled.findLast(({ widthMm }) => widthMm !== undefined);
+  const rolling = read && state.steps[read.step]?.rolling;
+  if (read?.widthMm === undefined || !rolling) return [];
+  const { bar } = rolling;
+  const slope = spreadLog(bar, read.thicknessMm);
+  if (slope === 0) return [];
+  return [
+    {
+      ringId: ring.id,
+      off: Math.log(read.widthMm / barWidthMm(bar)) - slope,
+      slope,
+      sigma: WIDTH_MM / read.widthMm,
+    },
+  ];
+}

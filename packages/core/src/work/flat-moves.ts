@@ -1,0 +1,131 @@
+import { formerFor, type Temper } from '../handle';
+import type { MetalId } from '../metal';
+import type { StepBlank } from '../steps';
+import type { Reasoned } from '../forming';
+import type { BandMove } from './band-steps';
+import { narrowMove } from './joint-moves';
+import type { CoinBandWork, SpinnerWork, StripPiece } from './kinds';
+import type { OtherPart } from './plan-shape';
+
+type Parts = Pick<SpinnerWork | CoinBandWork, 'temper' | 'borders' | 'hallmark'>;
+
+/** A strip that is no wider than this past what is wanted is left as it is, mm. */
+const SAME_WIDTH_MM = 0.05;
+
+/** Soft unless the maker wants it hard. */
+export function temperOf({ temper }: Parts): Temper {
+  return temper === 'hard' ? 'hard' : 'soft';
+}
+
+/** How much a strip springs open again when it is bent to a size, mm of diameter (craft §6). */
+export function springsBackMm(
+  insideDiameterMm: number,
+  thicknessMm: number,
+  metal: MetalId,
+  temper: Temper,
+): number {
+  return insideDiameterMm - formerFor(insideDiameterMm, thicknessMm, metal, temper);
+}
+
+/** Marks inside and borders outside: what is stamped is stamped flat. */
+export function stampMoves({ borders, hallmark }: Parts, blank: StepBlank): readonly BandMove[] {
+  return [
+    ...(borders
+      ? [
+          {
+            kind: 'flatten',
+            verb: 'Stamp',
+            title: 'Stamp the borders',
+            instruction:
+              'Flat on a steel block, along both edges: a stop keeps the stamps in line, even blows. It curves under them: press it level again. Stamping hardens it.',
+            lookFor: 'Every stamp is as deep as the last, and both borders run alike.',
+            caution: 'Eye protection: stamps are hard and splinter. Hold them low and strike square.',
+            blank,
+          } as const,
+        ]
+      : []),
+    ...(hallmark
+      ? [
+          {
+            kind: 'flatten',
+            verb: 'Mark',
+            title: 'Strike the marks',
+            instruction:
+              'On the side that will lie to the finger, away from the joint: one blow each. Where the law has what is sold as silver or gold marked by an assay office, it is sent there instead.',
+            lookFor: 'The marks are whole and can be read; nothing shows through on the other side.',
+            caution: 'Eye protection. What may be marked, and by whom, the law of your country says.',
+            blank,
+          } as const,
+        ]
+      : []),
+  ];
+}
+
+/** What the flame has left soft is made hard again. */
+export function hardenMove(blank: StepBlank): BandMove {
+  return {
+    kind: 'flatten',
+    verb: 'Harden',
+    title: 'Hammer the sides hard',
+    instruction:
+      'Polished hammer on a flat block, light even blows all over both sides; the coin is spared. They spring more then, and keep their shape when worn.',
+    lookFor: 'Pressed with a thumb, a side springs back straight.',
+    blank,
+  };
+}
+
+/** All that is done to a part while it is flat: narrowed where the strip is wider, marked, stamped. */
+export function flatMoves(
+  parts: Parts,
+  stripWidthMm: number,
+  widthMm: number,
+  blank: StepBlank,
+): readonly BandMove[] {
+  return [
+    ...(stripWidthMm > widthMm + SAME_WIDTH_MM ? [narrowMove(widthMm, blank)] : []),
+    ...stampMoves(parts, blank),
+  ];
+}
+
+/** What a strip says against being the other part. @param takesMm length that this part and, of the same strip, the first take */
+export function otherPartReasons(
+  name: string,
+  { piece }: OtherPart,
+  widthMm: number,
+  takesMm: number,
+): readonly Reasoned[] {
+  const reasons: Reasoned[] = [];
+  if (piece.section === 'round') {
+    reasons.push({
+      code: 'not-flat',
+      level: 'refuse',
+      message: `The ${name} is flat: that is round wire.`,
+      instead: 'Roll it flat first, and enter it as strip.',
+    });
+  }
+  if (piece.widthMm < widthMm - SAME_WIDTH_MM) {
+    reasons.push({
+      code: 'too-narrow',
+      level: 'refuse',
+      message: `The ${name} is to be ${widthMm.toFixed(1)} mm wide; its strip is ${piece.widthMm.toFixed(1)} mm.`,
+      instead: 'A wider strip, or less width.',
+    });
+  }
+  if (piece.lengthMm < takesMm) {
+    reasons.push({
+      code: 'too-short',
+      level: 'refuse',
+      message: `It takes ${takesMm.toFixed(1)} mm of the strip for the ${name}; ${piece.lengthMm.toFixed(1)} mm are left.`,
+    });
+  }
+  return reasons;
+}
+
+/** A work with its other part as the strip in stock really is. */
+export function withOther<W extends SpinnerWork | CoinBandWork>(work: W, piece: StripPiece | undefined): W {
+  if (!piece) return work;
+  const { thicknessMm, metal } = piece;
+  return work.kind === 'spinner'
+    ? { ...work, outerThicknessMm: thicknessMm, outerMetal: metal }
+    : { ...work, stripThicknessMm: thicknessMm, stripMetal: metal };
+}
