@@ -47,6 +47,19 @@ export default defineConfig([
     rules: Object.fromEntries(REACT_RULES.map((rule) => [rule, 'off'])),
   },
   {
+    // Class names are pushed into a style that is a list; the compiler keeps that list, and the classes of before with it.
+    files: ['apps/web/**/*.tsx'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "JSXAttribute[name.name='style'] > JSXExpressionContainer > ArrayExpression",
+          message: 'Give one object: StyleSheet.flatten puts several together.',
+        },
+      ],
+    },
+  },
+  {
     // Core computes: no clock, no chance without a seed, no input or output.
     files: ['packages/core/src/**/*.ts'],
     ignores: ['**/*.test.ts', '**/*.bench.ts'],

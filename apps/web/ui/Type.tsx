@@ -1,4 +1,4 @@
-import { Text, type TextProps } from 'react-native';
+import { StyleSheet, Text, type TextProps } from 'react-native';
 
 const STYLES = {
   /** The name of what is on the screen. */
@@ -33,7 +33,7 @@ export function Type({ as = 'body', className = '', style, ...rest }: TypeProps)
       role={ROLES[as]}
       aria-level={LEVELS[as]}
       className={`${STYLES[as]} ${className}`}
-      style={[{ fontVariant: ['lining-nums', 'tabular-nums'] }, style]}
+      style={StyleSheet.flatten([{ fontVariant: ['lining-nums', 'tabular-nums'] }, style])}
       {...rest}
     />
   );

@@ -136,6 +136,17 @@ const PIECES: readonly WorkStock[] = [
     stones: true,
     soldered: true,
   },
+  {
+    ...NOTHING,
+    kind: 'strip',
+    name: 'Sterling half-round, 5 × 2',
+    metal: 'silver-925',
+    price: 44,
+    section: 'd',
+    thicknessMm: 2,
+    widthMm: 5,
+    lengthMm: 260,
+  },
 ];
 
 /** Silverware, strip, wire and finished bands of the made-up workshop. */

@@ -37,6 +37,15 @@ describe('recipe warnings', () => {
     expect(recipeWarnings([step('fire-scale'), step('seal')], 'copper')).toEqual([]);
   });
 
+  it('know that plate is worn off, and that worn places take another colour', () => {
+    const plated = (...keys: string[]) =>
+      recipeWarnings(keys.map(step), 'silver-plate').map(({ code, step: at }) => [code, at]);
+    expect(plated('rainbow')).toEqual([['plate-shows-wear', 0]]);
+    expect(plated('patina-grey')).toEqual([['plate-shows-wear', 0]]);
+    expect(plated('grit-600', 'polish')).toEqual([['wears-plate', 0]]);
+    expect(recipeWarnings([step('rainbow')], 'silver-925')).toEqual([]);
+  });
+
   it('want spotless metal under gold', () => {
     expect(codes('pickle', 'neutralise', 'gold-lining')).toEqual([['lining-not-clean', 2]]);
     expect(codes('polish', 'gold-lining')).toEqual([]);
@@ -115,6 +124,14 @@ describe('a ring with another finish', () => {
       steps.at(-1)?.title,
     ]);
     expect(changed?.steps[0]?.after).toEqual(steps[from - 1]?.after);
+  });
+
+  it('takes nothing off plated ware', () => {
+    const kinds = (metal?: 'silver-plate') =>
+      withRecipe({ steps, step: 3 }, dark, metal)?.steps.map(({ kind }) => kind) ?? [];
+    expect(kinds()).toContain('sand');
+    expect(kinds('silver-plate')).not.toContain('sand');
+    expect(kinds('silver-plate')).toContain('patina');
   });
 
   it('is changed from where the finish has got to, and not once all is done', () => {

@@ -1,6 +1,8 @@
+import type { MetalId } from '../metal';
 import type { RingState } from '../ring';
 import { stillStep, type RouteStep } from '../steps';
 import { templateOf, stepBySchool, type RecipeStep } from './templates';
+import { wearsPlate } from './warnings';
 
 /** A finish that a maker uses again and again. */
 export interface Recipe {
@@ -87,12 +89,14 @@ export function finishFrom({ steps }: Pick<RingState, 'steps'>): number | undefi
 }
 
 /**
- * A ring's route with another finish: its forming stays, its last reading and what was wished beside it too.
+ * A ring's route with another finish: its forming stays, its last reading and what was wished beside it too. What takes
+ * metal off is left out on plated ware.
  * @returns undefined once the finish has been begun further than it could be changed
  */
 export function withRecipe(
   state: Pick<RingState, 'steps' | 'step'>,
   recipe: Pick<Recipe, 'steps'>,
+  metal?: MetalId,
 ): { readonly fromStep: number; readonly steps: readonly RouteStep[] } | undefined {
   const start = finishFrom(state);
   if (start === undefined) return undefined;
@@ -100,7 +104,8 @@ export function withRecipe(
   const standing = state.steps[fromStep - 1];
   const last = state.steps.at(-1);
   if (!standing || !last || fromStep >= state.steps.length) return undefined;
-  const finish = recipe.steps.map(({ grit: _grit, goldUm: _goldUm, ...told }) => stillStep(standing, told));
+  const steps = metal === 'silver-plate' ? recipe.steps.filter((one) => !wearsPlate(one)) : recipe.steps;
+  const finish = steps.map(({ grit: _grit, goldUm: _goldUm, ...told }) => stillStep(standing, told));
   const lines = recipe.steps.some(({ kind }) => kind === 'plate');
   const wished = state.steps
     .slice(fromStep)

@@ -8,6 +8,8 @@ export interface RecipeWarning {
     | 'grit-back'
     | 'acid-before-sulphur'
     | 'no-silver-for-rainbow'
+    | 'plate-shows-wear'
+    | 'wears-plate'
     | 'lining-not-clean'
     | 'not-sealed';
   readonly step: number;
@@ -65,6 +67,12 @@ function acidWarnings(steps: readonly RecipeStep[]): readonly RecipeWarning[] {
 }
 
 const isRainbow = ({ kind, title }: RecipeStep) => kind === 'patina' && /rainbow/i.test(title);
+const PLATED: MetalId = 'silver-plate';
+/** Whether a step takes metal off: on plated ware that is the silver. */
+export function wearsPlate({ kind, title }: Pick<RecipeStep, 'kind' | 'title'>): boolean {
+  return kind === 'sand' || kind === 'file' || /wool|spindle/i.test(title);
+}
+
 const SPOTLESS: readonly RecipeStep['kind'][] = ['polish', 'sand'];
 
 /**
@@ -79,6 +87,25 @@ export function recipeWarnings(steps: readonly RecipeStep[], metal?: MetalId): r
           code: 'no-silver-for-rainbow',
           step,
           message: 'Rainbow colours come only where silver is at the surface.',
+        },
+      ];
+    }
+    if (metal === PLATED && one.kind === 'patina') {
+      return [
+        {
+          code: 'plate-shows-wear',
+          step,
+          message:
+            'Plated: where the silver is worn, or wears later, it takes another colour. Leave the high points as they come, without wool.',
+        },
+      ];
+    }
+    if (metal === PLATED && wearsPlate(one)) {
+      return [
+        {
+          code: 'wears-plate',
+          step,
+          message: `Plated: “${one.title}” takes the silver off. It is left out.`,
         },
       ];
     }

@@ -66,7 +66,7 @@ function Gauges({ bench: { ring, state } }: { bench: BenchRing }) {
           <View className="h-8 flex-1 border-2 border-soft">
             <View className="h-full bg-heat" style={{ width: `${Math.min(100, share * 100)}%` }} />
           </View>
-          <Type as="figure" style={[letters.line, { width: letters.line.fontSize * 5.4 }]} numberOfLines={1}>
+          <Type as="figure" style={{ ...letters.line, width: letters.line.fontSize * 5.4 }} numberOfLines={1}>
             {`${name.replace(/ (edge|band)$/, '')} ${percent(share)}`}
           </Type>
         </View>

@@ -18,7 +18,7 @@ interface ChooseFinishSheetProps {
 export function ChooseFinishSheet({ bench, log, onClose }: ChooseFinishSheetProps) {
   const recipes = useRecipes();
   const choose = (recipe: RecipeDraft) => {
-    const route = withRecipe(bench.state, recipe);
+    const route = withRecipe(bench.state, recipe, ringMetal(bench.ring));
     if (!route) return;
     // The note is what an undo takes back; the steps go with it.
     const [because] = log.log({ kind: 'note', text: `Finish: ${recipe.name}` });

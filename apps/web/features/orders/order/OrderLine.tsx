@@ -34,11 +34,11 @@ function Token({ row, lineWidth }: { row: OrderRow; lineWidth: number }) {
       ref={setNodeRef as unknown as React.Ref<View>}
       aria-hidden
       testID={`token-${row.order.id}`}
-      style={[
-        { position: 'absolute', left, top: 0, width: TOKEN, height: TOKEN },
-        { transform: [{ translateX: transform?.x ?? 0 }] },
-        GRAB,
-      ]}
+      style={{
+        ...{ position: 'absolute', left, top: 0, width: TOKEN, height: TOKEN },
+        transform: [{ translateX: transform?.x ?? 0 }],
+        ...GRAB,
+      }}
       {...(listeners as object)}
     >
       <Svg width={TOKEN} height={TOKEN}>

@@ -3,7 +3,7 @@ import { edgeNamesOf } from '@round-mint/core/steps';
 import { metalById } from '@round-mint/core/metal';
 import { WORK_KINDS, type WorkKind } from '@round-mint/core/work';
 import { Redirect, useLocalSearchParams } from 'expo-router';
-import { useEffect, useState, type ComponentProps } from 'react';
+import { Fragment, useEffect, useState, type ComponentProps, type ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
 import { RouteStrip } from '@/drawings/route/RouteStrip';
 import { LearntLine } from '@/features/plan/answer/LearntLine';
@@ -54,8 +54,11 @@ interface PartProps {
   kit: Kit;
 }
 
+/** What is asked of strip, whatever it comes from: the answer stands under the last of it. */
+const ASKED_LAST = 'rolledToMm';
+
 /** Size, the choices of this kind, and the finish. */
-function WorkChoices({ model }: { model: WorkModel }) {
+function WorkChoices({ model, answer }: { model: WorkModel; answer?: ReactNode }) {
   const dispatch = useAppDispatch();
   const { primarySystem } = useSettings();
   const write = useWriters();
@@ -85,14 +88,16 @@ function WorkChoices({ model }: { model: WorkModel }) {
         />
       </View>
       {fields.map((field) => (
-        <WorkFieldInput
-          key={field.key}
-          field={field}
-          text={texts[field.key] ?? ''}
-          strips={strips}
-          problem={problems[field.key]}
-          onChange={(text) => dispatch(workTyped({ kind, key: field.key, text }))}
-        />
+        <Fragment key={field.key}>
+          <WorkFieldInput
+            field={field}
+            text={texts[field.key] ?? ''}
+            strips={strips}
+            problem={problems[field.key]}
+            onChange={(text) => dispatch(workTyped({ kind, key: field.key, text }))}
+          />
+          {field.key === ASKED_LAST ? answer : null}
+        </Fragment>
       ))}
       <View className="gap-1.5">
         <Type as="label">Finish</Type>
@@ -238,8 +243,7 @@ function WorkPlan({ model, kit }: PartProps) {
     <Screen testID="work-screen" header={head} footer={piece ? <Action model={model} /> : null}>
       {outcome}
       {piece || kind !== 'strip' ? <WorkPiecePicker {...drawer} /> : null}
-      <WorkChoices model={model} />
-      {piece || kind !== 'strip' ? null : <StripAnswer {...drawer} />}
+      <WorkChoices model={model} answer={piece || kind !== 'strip' ? null : <StripAnswer {...drawer} />} />
       <WorkDetail model={model} kit={kit} />
     </Screen>
   );

@@ -123,7 +123,7 @@ export function toMark(step: RouteStep, system: SizeSystemId): string {
 export function stopMark(
   step: RouteStep,
   system: SizeSystemId,
-  length: (mm: number) => string,
+  length: (mm: number, decimals?: number) => string,
   names: EdgeNames = COIN_EDGES,
 ): string {
   const stop = stopAt(step, system);
@@ -131,7 +131,7 @@ export function stopMark(
   const { cutInsideDiameterMm: cut } = step.after;
   if (step.kind === 'cut' && step.blank === undefined) return `hole ${length(cut)}`;
   if (step.kind === 'saw') return `cut ${length(step.blank?.stations.at(-1)?.atMm ?? 0)} long`;
-  if (step.kind === 'roll') return `${length(step.outline.thicknessMm[0] ?? 0)} thick`;
+  if (step.kind === 'roll') return `${length(step.outline.thicknessMm[0] ?? 0, 2)} thick`;
   if (step.waitMin > 0) return `${step.handsOnMin} min of hands, ${step.waitMin} of waiting`;
   return `about ${step.handsOnMin} min`;
 }

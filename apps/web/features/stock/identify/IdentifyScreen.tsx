@@ -15,6 +15,7 @@ import { Notice } from '@/ui/Notice';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
 import { Fetched } from '@/ui/Waiting';
+import { foundParam } from './found-piece';
 import { nextWords, testOutcome, testTexts, verdictWords, type TestTexts } from './identify-model';
 import { OperationList } from './OperationList';
 
@@ -127,7 +128,14 @@ function IdentifyPiece({ piece }: { piece: StockItem | undefined }) {
               disabled={!identity || isLoading}
               onPress={() => void keep()}
             />
-          ) : null}
+          ) : (
+            <Button
+              look="main"
+              label="Enter it in the stock"
+              disabled={!identity}
+              onPress={() => router.push({ pathname: '/stock/new', params: { found: foundParam(evidence) } })}
+            />
+          )}
         </View>
       }
     >

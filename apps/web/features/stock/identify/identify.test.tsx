@@ -1,13 +1,16 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { fakeServer, listOf, pieceOf } from '@/testing/fake-server';
 import { renderWithStore } from '@/testing/render';
+import { router } from '@/testing/router';
+import { foundFrom, foundParam, foundTexts } from './found-piece';
 import { NO_TESTS, testOutcome, testTexts } from './identify-model';
 import { IdentifyScreen } from './IdentifyScreen';
 
 const PIECE = pieceOf({ id: '00000001-0000-4000-8000-000000000031', name: 'Doubtful brenn' });
+let mockStockId: string | undefined = '00000001-0000-4000-8000-000000000031';
 jest.mock('expo-router', () => ({
   ...jest.requireActual('@/testing/router').fakeRouter(),
-  useLocalSearchParams: () => ({ stockId: '00000001-0000-4000-8000-000000000031' }),
+  useLocalSearchParams: () => ({ stockId: mockStockId }),
 }));
 
 describe('testOutcome', () => {
@@ -39,7 +42,39 @@ describe('testOutcome', () => {
   });
 });
 
+describe('what was found before a piece is in stock', () => {
+  const evidence = { magnet: 'none', mark: '925', weighing: { airG: 12.5, waterG: 11.29 } } as const;
+
+  it('travels in the address, with the metal and the mass for the form', () => {
+    const found = foundFrom(foundParam(evidence));
+    expect(found?.evidence).toEqual(evidence);
+    expect(found && foundTexts(found)).toEqual({ metal: 'silver-925', massG: '12.5' });
+    const unsure = foundFrom(foundParam({ magnet: 'none' }));
+    expect(unsure && foundTexts(unsure)).toEqual({});
+  });
+
+  it('is nothing where the address brings what cannot be read', () => {
+    expect(foundFrom(undefined)).toBeUndefined();
+    expect(foundFrom('{"magnet":"perhaps"}')).toBeUndefined();
+    expect(foundFrom('{')).toBeUndefined();
+  });
+});
+
 describe('IdentifyScreen', () => {
+  it('ends in entering a piece that is not in stock yet', async () => {
+    mockStockId = undefined;
+    fakeServer({ 'GET /stock': listOf(PIECE) });
+    renderWithStore(<IdentifyScreen />);
+    expect(await screen.findByText('Enter it in the stock')).toBeDisabled();
+    fireEvent.press(screen.getByText('nothing'));
+    fireEvent.press(screen.getByText('Enter it in the stock'));
+    expect(router.push).toHaveBeenCalledWith({
+      pathname: '/stock/new',
+      params: { found: foundParam({ magnet: 'none' }) },
+    });
+    mockStockId = PIECE.id;
+  });
+
   it('leads from test to test, and keeps the verdict with the piece', async () => {
     const calls = fakeServer({ 'GET /stock': listOf(PIECE), [`PUT /stock/${PIECE.id}`]: PIECE });
     renderWithStore(<IdentifyScreen />);

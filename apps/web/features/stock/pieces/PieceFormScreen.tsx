@@ -2,7 +2,7 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { EDGE_KINDS, OUTSIDE_FACES, type StockInput, type StockItem } from '@round-mint/contract/stock';
 import type { LengthUnit } from '@round-mint/core/format';
 import { COIN_FORMS } from '@round-mint/core/stock';
-import { useRouter } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState, type ReactNode } from 'react';
 import { Controller, useForm, useWatch, type Control, type FieldPath } from 'react-hook-form';
 import { View } from 'react-native';
@@ -16,6 +16,8 @@ import { Notice } from '@/ui/Notice';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
 import { MetalPicker } from '@/features/shared/inputs/MetalPicker';
+import { foundFrom, foundTexts } from '@/features/stock/identify/found-piece';
+import { verdictWords } from '@/features/stock/identify/identify-model';
 import { OnePiece } from './PieceScreen';
 import { newPieceTexts, workPieceTexts } from './work-piece-form';
 import { WorkPieceForm } from './WorkPieceForm';
@@ -209,17 +211,26 @@ const KINDS = [
   { value: 'band', label: 'finished band' },
 ] as const;
 
-/** A new piece: of which kind, then its measures. */
+/** A new piece: of which kind, then its measures; one that was tested first brings what was found. */
 export function NewPieceScreen() {
+  const { found: param } = useLocalSearchParams<{ found?: string }>();
+  const found = useMemo(() => foundFrom(param), [param]);
   const [kind, setKind] = useState<StockItem['kind']>('coin');
   const head = (
-    <View className="gap-1">
-      <Type as="label">Kind of piece</Type>
-      <Choices label="Kind of piece" choices={KINDS} value={kind} onChange={setKind} minWidth={120} />
+    <View className="gap-3">
+      {found ? (
+        <Notice level="note" title={`Tested: ${verdictWords(found.identity)}`} testID="found" />
+      ) : null}
+      <View className="gap-1">
+        <Type as="label">Kind of piece</Type>
+        <Choices label="Kind of piece" choices={KINDS} value={kind} onChange={setKind} minWidth={120} />
+      </View>
     </View>
   );
-  if (kind === 'coin') return <PieceForm title="A new piece" start={NEW_PIECE} head={head} />;
-  return <WorkPieceForm key={kind} kind={kind} title="A new piece" start={newPieceTexts()} head={head} />;
+  const told = found ? foundTexts(found) : {};
+  const form = { title: 'A new piece', head, ...(found ? { evidence: found.evidence } : {}) };
+  if (kind === 'coin') return <PieceForm {...form} start={{ ...NEW_PIECE, ...told }} />;
+  return <WorkPieceForm {...form} key={kind} kind={kind} start={newPieceTexts(told.metal)} />;
 }
 
 function EditPiece({ piece }: { piece: StockItem }) {
@@ -243,6 +254,7 @@ function EditPiece({ piece }: { piece: StockItem }) {
       title={title}
       start={workPieceTexts(piece, primarySystem)}
       piece={piece}
+      evidence={piece.evidence}
     />
   );
 }

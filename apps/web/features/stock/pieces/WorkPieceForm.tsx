@@ -74,12 +74,14 @@ interface WorkPieceFormProps {
   start: WorkPieceTexts;
   /** The piece that is edited; left out for a new one. */
   piece?: StockItem;
+  /** What a test of it found; an edit keeps it. */
+  evidence?: StockItem['evidence'];
   /** Above the form: which kind it is. */
   head?: React.ReactNode;
 }
 
 /** Silverware, strip or a finished band: measured once. */
-export function WorkPieceForm({ kind, title, start, piece, head }: WorkPieceFormProps) {
+export function WorkPieceForm({ kind, title, start, piece, evidence, head }: WorkPieceFormProps) {
   const router = useRouter();
   const { lengthUnit, primarySystem } = useSettings();
   const [texts, setTexts] = useState(start);
@@ -102,7 +104,6 @@ export function WorkPieceForm({ kind, title, start, piece, head }: WorkPieceForm
     }
     setProblems({});
     try {
-      const evidence = piece?.evidence;
       const saved = await save({
         ...parsed.piece,
         ...(evidence ? { evidence } : {}),

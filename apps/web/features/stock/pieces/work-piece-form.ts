@@ -74,9 +74,10 @@ export const PIECE_FIELDS: Readonly<Record<WorkPieceKind, readonly PieceField[]>
 
 const NO_STATION: StationTexts = { atMm: '', thicknessMm: '', widthMm: '' };
 
-export function newPieceTexts(): WorkPieceTexts {
+/** @param metal that a test of it found */
+export function newPieceTexts(metal = 'silver-925'): WorkPieceTexts {
   return {
-    values: { metal: 'silver-925', section: 'rect', profile: 'd', quantity: '1' },
+    values: { metal, section: 'rect', profile: 'd', quantity: '1' },
     stations: [{ ...NO_STATION, atMm: '0' }, NO_STATION, NO_STATION],
   };
 }
