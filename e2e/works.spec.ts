@@ -1,61 +1,10 @@
-import type { Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
 import { stepDone } from './bench-steps';
 import { expect, goTo, test } from './fixtures';
+import { logReading, planKind, takeToBench, workToTheEnd } from './work-steps';
 
 // Rings of their own, begun and finished, are nothing that another test would see.
 test.use({ fresh: false });
-
-async function planKind(page: Page, tab: string, piece: RegExp): Promise<void> {
-  await goTo(page, 'Plan');
-  await page.getByRole('navigation', { name: 'Kinds of work' }).getByRole('link', { name: tab }).click();
-  const screen = page.getByTestId('work-screen');
-  await screen.getByRole('button', { name: /^Choose a(nother)? piece$/ }).click();
-  await page.getByRole('dialog').getByRole('radio', { name: piece }).click();
-  await expect(screen.getByTestId('verdict')).toBeVisible();
-}
-
-async function takeToBench(page: Page, name: string): Promise<void> {
-  await page.getByTestId('take-to-bench').click();
-  await page.getByLabel('What is this ring called?').fill(name);
-  await page.getByRole('button', { name: 'Begin this ring' }).click();
-  await expect(page.getByTestId('ring-screen')).toContainText(name);
-}
-
-/** A reading both ways round: as planned, or so many marks larger. */
-async function logReading(page: Page, marksLarger = 0): Promise<void> {
-  await page.getByRole('button', { name: 'Log reading' }).click();
-  const sheet = page.getByRole('dialog', { name: 'Log a reading' });
-  // An edge is called marked only where one was marked.
-  for (const side of ['(Marked|One) edge down', 'Other edge down']) {
-    await sheet.getByRole('radio', { name: new RegExp(`^${side}`) }).click();
-    for (let mark = 0; mark < marksLarger; mark++) {
-      await sheet.getByRole('button', { name: new RegExp(`^${side}: one mark larger`) }).click();
-    }
-  }
-  await sheet.getByRole('button', { name: 'Log reading' }).click();
-  await expect(sheet).toBeHidden();
-}
-
-/** Every step as planned, a reading at the end or wherever one can be made, and the width by calliper. */
-async function workToTheEnd(page: Page, widthMm: string, readAll = false): Promise<readonly string[]> {
-  const verbs: string[] = [];
-  for (let guard = 0; guard < 60; guard++) {
-    if (await page.getByTestId('finish-form').isVisible()) break;
-    const verb = (await page.getByTestId('verb').textContent()) ?? '';
-    verbs.push(verb);
-    const readable = await page.getByRole('button', { name: 'Log reading' }).isVisible();
-    if (verb === 'True up' || (readAll && readable)) {
-      await logReading(page);
-      await expect(page.getByTestId('reading-verdict')).toContainText('On the mark');
-    }
-    await stepDone(page);
-  }
-  await page.getByLabel('Width (mm)').fill(widthMm);
-  await page.getByRole('button', { name: 'Finish this ring' }).click();
-  await expect(page.getByTestId('log-ring-screen')).toBeVisible();
-  return verbs;
-}
 
 const KINDS = [
   {

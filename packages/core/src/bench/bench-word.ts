@@ -72,10 +72,13 @@ const PULLS: Partial<Readonly<Record<RouteStep['kind'], string>>> = {
 };
 
 /** "two pulls, a turn of 45° between them, then end for end". */
-function strokesWords(step: RouteStep, strokes: number): string {
+function strokesWords(step: RouteStep, strokes: number, splines: number | undefined): string {
   const stroke = PULLS[step.kind] ?? '';
-  const splines = step.contact?.kind === 'splines' ? step.contact.count : undefined;
   const plug = splines === 0;
+  // A band that no stretcher goes into is hammered up on the mandrel.
+  if (step.kind === 'stretch' && splines === undefined && step.pieceState === undefined) {
+    return 'light blows all round, turned end for end, and read again';
+  }
   const name = plug ? 'light blow' : stroke;
   const about = `about ${strokes} ${name}${strokes === 1 ? '' : stroke === 'push' ? 'es' : 's'}`;
   if (plug) return `${about}, then end for end; it cannot go back`;
@@ -99,6 +102,7 @@ interface Scene {
   readonly derived: DerivedRoute;
   readonly system: SizeSystemId;
   readonly names: EdgeNames;
+  readonly kit: Kit;
 }
 
 /** What a route costs the cut edge, where that is more than is comfortable. */
@@ -171,6 +175,14 @@ function evenWords({ ring, now, system, names }: Scene, step: RouteStep): string
   return `${capital(wider)} ${writeAmount(rim - cut, system)} larger than the other: ${how}`;
 }
 
+/** Splines of the stretcher at hand: of the one that is really used, where that was told. */
+function splinesAt({ now, kit }: Scene, { contact }: RouteStep): number | undefined {
+  const used = now.toolsUsed.get(now.step);
+  const spec = used && kit.find(({ id }) => id === used.toolId)?.spec;
+  if (spec?.kind === 'stretcher') return spec.splines;
+  return contact?.kind === 'splines' ? contact.count : undefined;
+}
+
 function readWords(scene: Scene, step: RouteStep): Said {
   const { ring, now, system, names, derived } = scene;
   const rolled = rolledWords(now, derived, '');
@@ -187,7 +199,7 @@ function readWords(scene: Scene, step: RouteStep): Said {
   if (kind === 'part-way') {
     const marks = Math.max(1, Math.round(toGoMm / markMm(system)));
     const pulls = PULLS[step.kind] ? Math.max(1, Math.round(toGoMm / PULL_MM)) : undefined;
-    const strokes = pulls === undefined ? '' : `: ${strokesWords(step, pulls)}`;
+    const strokes = pulls === undefined ? '' : `: ${strokesWords(step, pulls, splinesAt(scene, step))}`;
     return {
       standing: 'before',
       toGo: { marks, ...(pulls === undefined ? {} : { pulls }) },
@@ -251,7 +263,7 @@ function toGoAfter(word: Said, { now, derived, system }: Scene): Said {
 }
 
 /** The tool of the step at hand: the one that is really used, where that was told. */
-function toolOf({ now }: Scene, kit: Kit): string | undefined {
+function toolOf({ now, kit }: Scene): string | undefined {
   const used = now.toolsUsed.get(now.step);
   const name = used && kit.find(({ id }) => id === used.toolId)?.name;
   if (!name) return now.steps[now.step]?.tool;
@@ -267,7 +279,7 @@ export function wordAlong(
 ): BenchWord {
   const now = alongRoute(stored, derived);
   const names = edgeNamesOf(ring.kind);
-  const scene: Scene = { ring, stored, now, finding: findingOf(ring, stored), derived, system, names };
+  const scene: Scene = { ring, stored, now, finding: findingOf(ring, stored), derived, system, names, kit };
   const step = now.steps[now.step];
   const { spent } = now;
   const { allowanceStrainLog } = ring;
@@ -284,7 +296,7 @@ export function wordAlong(
   );
   const target = targetOf(scene);
   return {
-    step: step && { index: now.step, kind: step.kind, title: step.title, tool: toolOf(scene, kit) },
+    step: step && { index: now.step, kind: step.kind, title: step.title, tool: toolOf(scene) },
     stopAt: step && stopAt(step, system),
     standing,
     toGo,

@@ -1,4 +1,5 @@
 import { BAND, COIN, HANDLE, STRIP } from '../work/test-samples';
+import type { Kit } from '../kit';
 import { gaugesOf } from './index';
 import {
   BENCH_KIT,
@@ -217,5 +218,51 @@ describe('gauges of a ring', () => {
       { name: 'Cut edge', spentStrainLog: 0.04 },
       { name: 'Rim edge', spentStrainLog: 0.06 },
     ]);
+  });
+});
+
+describe('what opens a band', () => {
+  const kitWith = (splines: number) =>
+    BENCH_KIT.map((tool) =>
+      tool.spec.kind === 'stretcher' ? { ...tool, spec: { ...tool.spec, splines } } : tool,
+    );
+  const larger = (splines: number) => {
+    const kit = kitWith(splines);
+    const ring = workRing({ kind: 'resize', cover: 'none' }, { ...BAND, patterned: false }, us(10), { kit });
+    const at = firstOf(ring, 'stretch');
+    const said = says(ring, [...doneTo(ring.steps, at), readAt(ring.steps[at], -2 * QUARTER_MM)], { kit });
+    return { message: said.advice.message, instruction: ring.steps[at]?.instruction };
+  };
+
+  it('turns as its splines ask, or counts blows that cannot go back', () => {
+    expect(larger(4).message).toBe('½ size to go: about 2 pulls, turned 45° between, then end for end.');
+    expect(larger(6).message).toMatch(/turned 30° between/);
+    expect(larger(0).message).toBe('½ size to go: about 2 light blows, then end for end; it cannot go back.');
+    expect(larger(0).instruction).toMatch(
+      /^Light blows, read and turned over after each\. It cannot go back/,
+    );
+  });
+
+  it('goes by the stretcher that is really used', () => {
+    const kit: Kit = [
+      ...BENCH_KIT,
+      { id: 'plug', name: 'plug', spec: { kind: 'stretcher', smallestMm: 12, largestMm: 20, splines: 0 } },
+    ];
+    const ring = workRing({ kind: 'resize', cover: 'none' }, { ...BAND, patterned: false }, us(10));
+    const at = firstOf(ring, 'stretch');
+    const used = { kind: 'tool-used', step: at, toolId: 'plug' } as const;
+    const short = readAt(ring.steps[at], -2 * QUARTER_MM);
+    const said = says(ring, [...doneTo(ring.steps, at), used, short], { kit });
+    expect(said.advice.message).toMatch(/light blows, then end for end; it cannot go back/);
+    expect(said.step?.tool).toBe('plug');
+  });
+
+  it('hammered on the mandrel, no pulls are counted', () => {
+    const ring = workRing({ kind: 'strip', textured: true }, STRIP, us(9));
+    const at = firstOf(ring, 'stretch');
+    const said = says(ring, [...doneTo(ring.steps, at), readAt(ring.steps[at], -QUARTER_MM)]);
+    expect(said.advice.message).toBe(
+      '¼ size to go: light blows all round, turned end for end, and read again.',
+    );
   });
 });

@@ -11,7 +11,7 @@ export {
   choosePunch,
   chooseReducingHole,
   chooseStretcher,
-  stretchersUse,
+  stretchersFor,
   coneEndsMm,
   foldDies,
   lacksFoldDie,

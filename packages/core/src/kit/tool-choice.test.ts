@@ -8,7 +8,7 @@ import {
   chooseStretcher,
   foldDies,
   lacksFoldDie,
-  stretchersUse,
+  stretchersFor,
 } from './tool-choice';
 
 function kitOf(...specs: readonly ToolSpec[]): Kit {
@@ -73,7 +73,7 @@ describe('choosing tools', () => {
   });
 
   it('says of six splines that an even ring needs no turn, and of a plug that it cannot go back', () => {
-    const useOf = (splines: number) => stretchersUse(kitOf(stretcher(26, splines)), 14, 22);
+    const useOf = (splines: number) => stretchersFor(kitOf(stretcher(26, splines)), 14, 22)?.use;
     expect(useOf(4)).toMatch(/turn 45° between pulls$/);
     expect(useOf(6)).toMatch(/turn 30° between pulls, or not at all while it stays even$/);
     expect(useOf(0)).toMatch(/a light blow, turn it over, read: it cannot go back, so stop a quarter short$/);
@@ -138,12 +138,12 @@ describe('the stretchers of a pull, in words', () => {
   const large = stretcher('large', 18.9, 24);
 
   it('are one where one does, two where their ranges meet, and none where they do not', () => {
-    expect(stretchersUse([small, large], 16, 18)).toBe('small, turn 45° between pulls');
+    expect(stretchersFor([small, large], 16, 18)?.use).toBe('small, turn 45° between pulls');
     // US 9 is 18.95 mm: the small one ends a hair past it.
-    expect(stretchersUse([small, large], 16, 22)).toBe(
+    expect(stretchersFor([small, large], 16, 22)?.use).toBe(
       'small, turn 45° between pulls, up to US 9; then large, turn 45° between pulls',
     );
-    expect(stretchersUse([small, large], 16, 22, 'uk')).toMatch(/up to UK S; then large/);
-    expect(stretchersUse([small, stretcher('huge', 21, 26)], 16, 25)).toBeUndefined();
+    expect(stretchersFor([small, large], 16, 22, 'uk')?.use).toMatch(/up to UK S; then large/);
+    expect(stretchersFor([small, stretcher('huge', 21, 26)], 16, 25)).toBeUndefined();
   });
 });

@@ -148,23 +148,25 @@ export function stretcherEndsMm(kit: Kit): readonly number[] {
 }
 
 /**
- * The stretcher that opens a ring from one size to another, as it is used; two where one ends and another goes on.
+ * The stretcher that opens a ring from one size to another, as it is used and touches; two where one ends and another
+ * goes on.
  * @returns undefined where no owned one does it, nor two
  */
-export function stretchersUse(
+export function stretchersFor(
   kit: Kit,
   fromInsideMm: number,
   toInsideMm: number,
   system: SizeSystemId = 'us',
-): string | undefined {
+): { readonly use: string; readonly contact: ToolContact | undefined } | undefined {
   const choice = chooseStretcher(kit, fromInsideMm, toInsideMm);
-  if ('tool' in choice) return choice.use;
+  if ('tool' in choice) return { use: choice.use, contact: choice.contact };
   for (const endMm of stretcherEndsMm(kit)) {
     if (endMm <= fromInsideMm || endMm >= toInsideMm) continue;
     const first = chooseStretcher(kit, fromInsideMm, endMm);
     const second = chooseStretcher(kit, endMm, toInsideMm);
     if ('tool' in first && 'tool' in second) {
-      return `${first.use}, up to ${writeSize(endMm, system)}; then ${second.use}`;
+      const use = `${first.use}, up to ${writeSize(endMm, system)}; then ${second.use}`;
+      return { use, contact: second.contact };
     }
   }
   return undefined;

@@ -1,7 +1,7 @@
 import type { Reasoned } from '../forming';
 import { writeAmount, MM_PER_US_SIZE } from '../size';
 import { metalById } from '../metal';
-import { stretchersUse, toolsOf } from '../kit';
+import { stretchersFor, toolsOf } from '../kit';
 import { judgeResize, plateHole, PROFILE_FILLS, type ResizePass, type ResizeVerdict } from '../resize';
 import { middleLengthMm } from '../strip';
 import { annealMove, bandSteps, endMoves, type BandMove } from './band-steps';
@@ -80,11 +80,16 @@ function passMove(
     widthMm: widthMm * keeps,
   };
   if (pass.toInsideDiameterMm > pass.fromInsideDiameterMm) {
+    const tool = stretchersFor(kit, pass.fromInsideDiameterMm, pass.toInsideDiameterMm, system);
+    const hammered = tool?.contact?.kind === 'splines' && tool.contact.count === 0;
     return {
       kind: 'stretch',
       title: `Stretch, ${place}`,
-      instruction: `About ${pullsFor(pass)} pulls of a quarter size, turned over every two or three. Stop a quarter short and read.`,
-      tool: stretchersUse(kit, pass.fromInsideDiameterMm, pass.toInsideDiameterMm, system),
+      instruction: hammered
+        ? 'Light blows, read and turned over after each. It cannot go back: stop a quarter short.'
+        : `About ${pullsFor(pass)} pulls of a quarter size, turned over every two or three. Stop a quarter short and read.`,
+      tool: tool?.use,
+      contact: tool?.contact,
       to,
       read: true,
     };

@@ -1,5 +1,5 @@
 import { chooseFormer } from '../handle';
-import { chooseReducingHole, stretchersUse, toolsOf, type Kit } from '../kit';
+import { chooseReducingHole, stretchersFor, toolsOf, type Kit } from '../kit';
 import type { MetalId } from '../metal';
 import { wayOf } from '../ring';
 import { OFF_MARK_MM, writeAmount, type MandrelReading, type MandrelTaper, type SizeSystemId } from '../size';
@@ -69,7 +69,7 @@ function meetsNoDie({ steps, readAt, mayReduce }: BandInWork): boolean {
 }
 
 /** What is done, without the sizes it goes between. */
-type Correction = Pick<BandMove, 'kind' | 'title' | 'instruction' | 'tool'>;
+type Correction = Pick<BandMove, 'kind' | 'title' | 'instruction' | 'tool' | 'contact'>;
 
 const TAP_UP = 'A few taps on the mandrel, turned end for end; read often.';
 
@@ -79,13 +79,14 @@ function openingBy(band: BandInWork, isMm: number, toMm: number): Correction {
   if (meetsNoDie(band)) {
     return { kind: 'bend', title: `Open it ${amount} on the mandrel`, instruction: TAP_UP, tool: mandrel };
   }
-  const tool = stretchersUse(band.kit, isMm, toMm, band.system);
-  return tool !== undefined
+  const found = stretchersFor(band.kit, isMm, toMm, band.system);
+  return found
     ? {
         kind: 'stretch',
         title: `Stretch it ${amount}`,
         instruction: 'Little, turn it over, read. Stop a quarter short.',
-        tool,
+        tool: found.use,
+        contact: found.contact,
       }
     : { kind: 'stretch', title: `Hammer it up ${amount}`, instruction: TAP_UP, tool: mandrel };
 }
