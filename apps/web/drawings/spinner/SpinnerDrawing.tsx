@@ -15,6 +15,8 @@ interface SpinnerDrawingProps {
 }
 
 const MARGIN = { top: 26, bottom: 30 };
+/** Room for the words beside the bands, on either side. */
+const LABEL_PX = 122;
 const FONT = 'Barlow_500Medium';
 
 /** Both bands in section, to scale: the inner one flared, the outer one turning between its edges. */
@@ -22,7 +24,7 @@ export function SpinnerDrawing({ width, height, length, ...bands }: SpinnerDrawi
   const palette = usePalette();
   const { parts, outerWidthMm } = bands;
   const { inner, outer, deepMm, tallMm } = spinnerShape(bands);
-  const pxPerMm = Math.min((height - MARGIN.top - MARGIN.bottom) / tallMm, (width * 0.4) / deepMm);
+  const pxPerMm = Math.min((height - MARGIN.top - MARGIN.bottom) / tallMm, (width - 2 * LABEL_PX) / deepMm);
   const left = (width - deepMm * pxPerMm) / 2;
   const path = (corners: typeof inner) =>
     `${corners

@@ -156,10 +156,10 @@ function offWords(scene: Scene, finding: Finding): Said {
     const message = `The hole is another than planned.${onwards(scene)}`;
     return { standing: 'off-plan', advice: { code: 'off-plan', message } };
   }
-  const { kind, offMm, edge } = readingStanding(step, read, ring.mandrel);
+  const { kind, offMm, edge, both } = readingStanding(step, read, ring.mandrel);
   const standing = kind === 'past' ? 'past' : 'off-plan';
   const off = `${writeAmount(offMm, system)} ${offMm > 0 ? 'larger' : 'smaller'}`;
-  const message = `${capital(names[edge])} ${off} than its mark.${onwards(scene)}`;
+  const message = `${both ? 'It reads' : capital(names[edge])} ${off} than its mark.${onwards(scene)}`;
   return { standing, advice: { code: standing, message } };
 }
 
@@ -188,7 +188,9 @@ function readWords(scene: Scene, step: RouteStep): Said {
   const rolled = rolledWords(now, derived, '');
   if (rolled) return rolled;
   const stop = stopAt(step, system);
-  const read = now.openReading?.step === now.step ? now.openReading : undefined;
+  // A step that was put in here begins from what was read before it.
+  const begins = derived.kind === 'changed' && derived.fromStep === now.step;
+  const read = now.openReading?.step === now.step && !begins ? now.openReading : undefined;
   if (!read) {
     const message = stop
       ? `${step.kind === 'read' ? 'The mandrel should read' : 'Stop when the mandrel reads'} ${stopWords(stop, system, names)}.`

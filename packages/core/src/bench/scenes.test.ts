@@ -151,7 +151,7 @@ describe('planning on', () => {
     const word = says(STRAIGHT, [...before, readAt(step, 3 * QUARTER_MM)]);
     expect(word.standing).toBe('past');
     expect(word.advice.message).toMatch(
-      /^(Anneal before it is formed further\. )?(Cut|Rim) edge ¾ size larger than its mark\. Next: /,
+      /^(Anneal before it is formed further\. )?It reads ¾ size larger than its mark\. Next: /,
     );
     expect(word.derived.kind).toBe('changed');
     expect(endMm(word)).toBeCloseTo(us(9), 2);

@@ -221,6 +221,58 @@ describe('gauges of a ring', () => {
   });
 });
 
+describe('another size after a reading that is off', () => {
+  it('is told first, and what was read is in what is planned from it', () => {
+    const ring = workRing({ kind: 'strip', textured: false }, STRIP, us(9));
+    const at = firstOf(ring, 'true-up');
+    const word = says(ring, [
+      ...doneTo(ring.steps, at),
+      readAt(ring.steps[at], 3 * QUARTER_MM),
+      { kind: 'target-changed', insideDiameterMm: us(9.5), why: 'it fits so' },
+    ]);
+    expect(word.advice.message).toBe('Now to US 9½. Stop when the mandrel reads US 9½, both ways round.');
+    expect(word.target.mark).toBe('US 9½');
+    // Read at 9¾, wanted at 9½: a quarter down.
+    expect([word.step, ...word.rest].map((step) => step?.title)).toContainEqual(
+      expect.stringMatching(/^Reduce it ¼ size/),
+    );
+  });
+});
+
+describe('another size of a band that is resized', () => {
+  const ring = workRing({ kind: 'resize', cover: 'none' }, { ...BAND, patterned: false }, us(7.5));
+  const at = firstOf(ring, 'reduce');
+  const wanting = (size: number, offMm: number) =>
+    says(ring, [
+      ...doneTo(ring.steps, at),
+      readAt(ring.steps[at], offMm),
+      { kind: 'target-changed', insideDiameterMm: us(size), why: 'the finger' },
+    ]);
+  const sizing = ({ state }: ReturnType<typeof says>) =>
+    state.steps.slice(state.step).filter(({ kind }) => kind === 'stretch' || kind === 'reduce');
+
+  it('that it stands at already is left as it is', () => {
+    const mark = ring.steps[at]?.reading?.cutDownMm ?? 0;
+    const word = wanting(7, us(7) - mark);
+    expect(sizing(word)).toEqual([]);
+    expect(word.step?.kind).toBe('true-up');
+    expect(word.target.mark).toBe('US 7');
+  });
+
+  it('is gone to from where it stands, never past it and back', () => {
+    const mark = ring.steps[at]?.reading?.cutDownMm ?? 0;
+    const [reduce, ...more] = sizing(wanting(6, us(7) - mark));
+    expect(reduce).toMatchObject({ kind: 'reduce', title: 'Reduce it 1 size' });
+    expect(more).toEqual([]);
+    expect(reduce?.after.cutInsideDiameterMm).toBeCloseTo(us(6), 9);
+    // Three and a half sizes in two goes, with the flame where the metal asks for it.
+    const far = wanting(10.5, us(7) - mark);
+    expect(sizing(far).map(({ kind }) => kind)).toEqual(['stretch', 'stretch']);
+    expect(sizing(far).at(-1)?.after.cutInsideDiameterMm).toBeCloseTo(us(10.5), 9);
+    expect(kindsToCome(far)).toContain('anneal');
+  });
+});
+
 describe('what opens a band', () => {
   const kitWith = (splines: number) =>
     BENCH_KIT.map((tool) =>

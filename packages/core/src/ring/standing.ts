@@ -12,6 +12,8 @@ export interface ReadingStanding {
   /** Read less planned at the edge that is furthest off, mm. */
   readonly offMm: number;
   readonly edge: 'rim' | 'cut';
+  /** Whether the other edge is as far off, the same way. */
+  readonly both: boolean;
 }
 
 /** An edge that moves by less in a step is not what the step is about, mm. */
@@ -31,6 +33,8 @@ export function wayOf(fromMm: number, toMm: number): 1 | 0 | -1 {
   return movesMm > 0 ? 1 : -1;
 }
 
+type OneEdge = Omit<ReadingStanding, 'both'>;
+
 interface Side {
   readonly edge: 'rim' | 'cut';
   readonly fromMm: number;
@@ -38,9 +42,9 @@ interface Side {
   readonly readMm: number;
 }
 
-function standingOf({ edge, fromMm, toMm, readMm }: Side): ReadingStanding {
+function standingOf({ edge, fromMm, toMm, readMm }: Side): OneEdge {
   const offMm = readMm - toMm;
-  const told = (kind: ReadingStanding['kind'], toGoMm = 0) => ({ kind, toGoMm, offMm, edge }) as const;
+  const told = (kind: ReadingStanding['kind'], toGoMm = 0): OneEdge => ({ kind, toGoMm, offMm, edge });
   if (Math.abs(offMm) < OFF_MARK_MM) return told('on-mark');
   const way = wayOf(fromMm, toMm);
   if (way === 0) return told('off-plan');
@@ -67,8 +71,9 @@ export function readingStanding(
     { edge: 'rim', fromMm: began.rimDownMm, toMm: to.rimDownMm, readMm: leading.rimDownMm },
     { edge: 'cut', fromMm: began.cutDownMm, toMm: to.cutDownMm, readMm: leading.cutDownMm },
   ];
-  const [first, second] = sides.map(standingOf) as [ReadingStanding, ReadingStanding];
+  const [first, second] = sides.map(standingOf) as [OneEdge, OneEdge];
+  const both = Math.abs(first.offMm - second.offMm) < OFF_MARK_MM / 2;
   const ranked = RANK.indexOf(first.kind) - RANK.indexOf(second.kind);
-  if (ranked !== 0) return ranked < 0 ? first : second;
-  return Math.abs(first.offMm) > Math.abs(second.offMm) ? first : second;
+  if (ranked !== 0) return { ...(ranked < 0 ? first : second), both };
+  return { ...(Math.abs(first.offMm) > Math.abs(second.offMm) ? first : second), both };
 }

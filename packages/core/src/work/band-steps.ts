@@ -30,6 +30,8 @@ export interface BandMove {
   readonly tool?: string | undefined;
   readonly lookFor?: string;
   readonly waits?: RouteStep['waits'];
+  /** Left out, what its kind takes. */
+  readonly handsOnMin?: number;
   readonly caution?: string;
   /** What changes. */
   readonly to?: Partial<Band>;
@@ -99,7 +101,7 @@ export function bandSteps(start: Band, moves: readonly BandMove[], bench: BandBe
       strainCutEdge: strain,
       strainRimEdge: strain,
       annealFirst: moves[i - 1]?.kind === 'anneal',
-      handsOnMin: defaults.handsOnMin,
+      handsOnMin: move.handsOnMin ?? defaults.handsOnMin,
       waitMin: defaults.waitMin,
       ...((move.caution ?? defaults.caution) ? { caution: move.caution ?? defaults.caution } : {}),
       ...((move.waits ?? defaults.waits) ? { waits: move.waits ?? defaults.waits } : {}),

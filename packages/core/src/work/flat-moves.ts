@@ -38,6 +38,7 @@ export function stampMoves({ borders, hallmark }: Parts, blank: StepBlank): read
             title: 'Stamp the borders',
             instruction:
               'Flat on a steel block, along both edges: a stop keeps the stamps in line, even blows. It curves under them: press it level again. Stamping hardens it.',
+            handsOnMin: 12,
             lookFor: 'Every stamp is as deep as the last, and both borders run alike.',
             caution: 'Eye protection: stamps are hard and splinter. Hold them low and strike square.',
             blank,
@@ -52,6 +53,7 @@ export function stampMoves({ borders, hallmark }: Parts, blank: StepBlank): read
             title: 'Strike the marks',
             instruction:
               'On the side that will lie to the finger, away from the joint: one blow each. Where the law has what is sold as silver or gold marked by an assay office, it is sent there instead.',
+            handsOnMin: 4,
             lookFor: 'The marks are whole and can be read; nothing shows through on the other side.',
             caution: 'Eye protection. What may be marked, and by whom, the law of your country says.',
             blank,
@@ -69,6 +71,7 @@ export function hardenMove(blank: StepBlank): BandMove {
     title: 'Hammer the sides hard',
     instruction:
       'Polished hammer on a flat block, light even blows all over both sides; the coin is spared. They spring more then, and keep their shape when worn.',
+    handsOnMin: 6,
     lookFor: 'Pressed with a thumb, a side springs back straight.',
     blank,
   };

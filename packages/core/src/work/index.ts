@@ -25,7 +25,8 @@ export type { OtherPart, WorkBench, WorkPlan, WorkPrediction, WorkWish } from '.
 export { spinnerOf } from './plan-spinner';
 export { permitReasons, planWork } from './plan-work';
 export type { Permits } from './plan-work';
-export { aimBand, replanBand } from './replan-band';
+export { aimBand } from './aim-band';
+export { replanBand } from './replan-band';
 export { aimUncut, replanRolling, rolledStanding } from './replan-rolling';
 export type { RollingReplan } from './replan-rolling';
 export type { BandInWork, BandReplan } from './replan-band';

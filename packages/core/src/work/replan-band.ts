@@ -2,7 +2,14 @@ import { chooseFormer } from '../handle';
 import { chooseReducingHole, stretchersFor, toolsOf, type Kit } from '../kit';
 import type { MetalId } from '../metal';
 import { wayOf } from '../ring';
-import { OFF_MARK_MM, writeAmount, type MandrelReading, type MandrelTaper, type SizeSystemId } from '../size';
+import {
+  MM_PER_US_SIZE,
+  OFF_MARK_MM,
+  writeAmount,
+  type MandrelReading,
+  type MandrelTaper,
+  type SizeSystemId,
+} from '../size';
 import {
   type BenchTraits,
   DEFAULT_TRAITS,
@@ -47,19 +54,19 @@ export interface BandReplan {
 }
 
 /** Kinds of step that bring a band to a size. */
-const SIZING: readonly StepKind[] = ['stretch', 'reduce', 'bend', 'close'];
+export const SIZING: readonly StepKind[] = ['stretch', 'reduce', 'bend', 'close'];
 /** Whether a step to come goes the way that is wanted, up or down, by its own plan. */
 function goes({ kind, before, after }: RouteStep, way: 1 | -1): boolean {
   return SIZING.includes(kind) && wayOf(before.cutInsideDiameterMm, after.cutInsideDiameterMm) === way;
 }
 
 /** Where the part that is read ends: a spinner's bands are made one after the other, each from its own saw cut. */
-function partEnd({ steps, readAt }: BandInWork): number {
+export function partEnd({ steps, readAt }: BandInWork): number {
   const next = steps.findIndex(({ kind }, i) => i > readAt && kind === 'saw');
   return next < 0 ? steps.length : next;
 }
 
-function markOf({ reading, after }: RouteStep): number {
+export function markOf({ reading, after }: RouteStep): number {
   return reading ? (reading.rimDownMm + reading.cutDownMm) / 2 : after.cutInsideDiameterMm;
 }
 
@@ -132,7 +139,12 @@ function closingBy(band: BandInWork, isMm: number, toMm: number, thicknessMm: nu
 }
 
 /** What brings a band from one size to another and is read, softened first where the metal asks for it and may have it. */
-function correctionSteps(band: BandInWork, at: RouteStep, isMm: number, toMm: number): readonly RouteStep[] {
+export function correctionSteps(
+  band: BandInWork,
+  at: RouteStep,
+  isMm: number,
+  toMm: number,
+): readonly RouteStep[] {
   const { metal, traits, mandrel, spent, allowanceStrainLog, mayHeat } = band;
   const { outline, blank } = at;
   const thicknessMm = outline.thicknessMm[0] ?? 0;
@@ -183,48 +195,4 @@ export function replanBand(band: BandInWork): BandReplan | undefined {
     steps: [...put, ...steps.slice(fromStep)],
     why: `${writeAmount(offMm, system)} too ${offMm > 0 ? 'large' : 'small'}: ${title.toLowerCase()} before the rest.`,
   };
-}
-
-/** A step whose marks are so much larger. */
-export function shifted(step: RouteStep, byMm: number): RouteStep {
-  const edges = ({ rimInsideDiameterMm, cutInsideDiameterMm }: RouteStep['after']) => ({
-    rimInsideDiameterMm: rimInsideDiameterMm + byMm,
-    cutInsideDiameterMm: cutInsideDiameterMm + byMm,
-  });
-  const { before, after, reading, outline } = step;
-  return {
-    ...step,
-    before: edges(before),
-    after: edges(after),
-    outline: { ...outline, meanRadiusMm: outline.meanRadiusMm.map((radiusMm) => radiusMm + byMm / 2) },
-    ...(reading
-      ? { reading: { rimDownMm: reading.rimDownMm + byMm, cutDownMm: reading.cutDownMm + byMm } }
-      : {}),
-  };
-}
-
-/**
- * Another size is wanted of a band in work: its metal is cut for the one before, so it is made as planned up to its last
- * true-up and brought to the new size there. The part at hand only: a spinner's outer band keeps its own.
- * @returns undefined where the size is the same, or nothing of this part is sized any more
- */
-export function aimBand(band: BandInWork, targetMm: number): Omit<BandReplan, 'why'> | undefined {
-  const { steps, step, readAt, read } = band;
-  const end = partEnd({ ...band, readAt: step });
-  const part = steps.slice(0, end);
-  const last = part.findLast(({ reading }) => reading !== undefined);
-  if (!last || step >= end) return undefined;
-  const wasMm = markOf(last);
-  if (Math.abs(targetMm - wasMm) < OFF_MARK_MM) return undefined;
-  const trueUp = part.findLastIndex(({ kind }) => kind === 'true-up');
-  const fromStep = Math.max(step, trueUp < 0 ? step : trueUp);
-  const standing = steps[Math.max(0, fromStep - 1)] ?? last;
-  // Where nothing sizes it any more on the way there, it is what was read; else what it is planned to be by then.
-  const isMm = readAt >= fromStep - 1 ? (read.rimDownMm + read.cutDownMm) / 2 : wasMm;
-  const put =
-    Math.abs(targetMm - isMm) < OFF_MARK_MM
-      ? []
-      : correctionSteps({ ...band, readAt: Math.max(0, fromStep - 1) }, standing, isMm, targetMm);
-  const rest = part.slice(fromStep).map((one) => shifted(one, targetMm - wasMm));
-  return { fromStep, steps: [...put, ...rest, ...steps.slice(end)] };
 }

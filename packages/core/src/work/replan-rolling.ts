@@ -5,7 +5,8 @@ import { DEFAULT_TRAITS, fullest, type RouteStep } from '../steps';
 import { middleLengthMm } from '../strip';
 import { bandSteps } from './band-steps';
 import { evenBlank, sawTitle } from './joint-moves';
-import { shifted, type BandInWork, type BandReplan } from './replan-band';
+import { shifted } from './aim-band';
+import type { BandInWork, BandReplan } from './replan-band';
 import { passMoves } from './rolling-moves';
 
 /** A calliper and a careful hand come to so much, mm. */
