@@ -19,10 +19,9 @@ export function gaugesOf(
 ): readonly Gauge[] {
   if (kind === 'coin' || kind === 'resize') {
     const names = edgeNamesOf(kind);
-    return [
-      { name: capital(names.cut), spentStrainLog: spent.cut },
-      { name: capital(names.rim), spentStrainLog: spent.rim },
-    ];
+    const cut = { name: capital(names.cut), spentStrainLog: spent.cut };
+    const rim = { name: capital(names.rim), spentStrainLog: spent.rim };
+    return kind === 'coin' ? [cut, rim] : [rim, cut];
   }
   if (kind !== 'spinner') return [{ name: 'The band', spentStrainLog: fullest(spent) }];
   const [outer = FRESH, inner = FRESH] = [...partsSpent, spent];

@@ -2,14 +2,7 @@ import { chooseFormer } from '../handle';
 import { chooseReducingHole, stretchersFor, toolsOf, type Kit } from '../kit';
 import type { MetalId } from '../metal';
 import { wayOf } from '../ring';
-import {
-  MM_PER_US_SIZE,
-  OFF_MARK_MM,
-  writeAmount,
-  type MandrelReading,
-  type MandrelTaper,
-  type SizeSystemId,
-} from '../size';
+import { OFF_MARK_MM, writeAmount, type MandrelReading, type MandrelTaper, type SizeSystemId } from '../size';
 import {
   type BenchTraits,
   DEFAULT_TRAITS,

@@ -18,7 +18,8 @@ import { tapeWords } from '@/features/shared/words/tape-words';
 import { stopMark, toMark, verbOf, type BenchRing } from '@/features/shared/ring/bench-model';
 
 const DRAWING_HEIGHT = 250;
-const LADDER_WIDTH = 138;
+/** "marked" beside its pointer is the longest of the names. */
+const LADDER_WIDTH = 152;
 
 interface StepViewProps {
   readonly bench: BenchRing;
