@@ -79,6 +79,56 @@ test('wire becomes the band that was wished for, measured at the mill', async ({
   await expect(logged).toContainText('Strip measured: 2.10 mm thick, 3.60 mm wide');
 });
 
+/** Both ways round, so many marks off what is expected. */
+async function readOff(page: Page, marks: number): Promise<void> {
+  await page.getByRole('button', { name: 'Log reading' }).tap();
+  const sheet = page.getByRole('dialog', { name: 'Log a reading' });
+  const way = marks > 0 ? 'larger' : 'smaller';
+  for (const side of ['Marked', 'Other']) {
+    await sheet.getByRole('radio', { name: new RegExp(`^${side} edge down`) }).tap();
+    const mark = sheet.getByRole('button', { name: new RegExp(`^${side} edge down: one mark ${way}`) });
+    for (let i = 0; i < Math.abs(marks); i++) await mark.tap();
+  }
+  await sheet.getByRole('button', { name: 'Log reading' }).tap();
+  await expect(sheet).toBeHidden();
+}
+
+test.describe('the only band of the drawer', () => {
+  test.use({ fresh: true });
+
+  test('taken too far, left so, and liked as it is: nothing is opened and closed again', async ({
+    app: page,
+  }) => {
+    await planKind(page, 'Resize', /wheat-ear/);
+    await page.getByLabel('Target size', { exact: true }).fill('US 7½');
+    await takeToBench(page, 'Liked smaller');
+    while ((await page.getByTestId('verb').textContent()) !== 'Reduce') await stepDone(page);
+    const verdict = page.getByTestId('reading-verdict');
+    await readOff(page, 1);
+    await expect(verdict).toContainText('¼ size to go: about 1 push');
+    await readOff(page, -2);
+    await expect(verdict).toContainText('It reads ½ size smaller than its mark. Next: stretch it ½ size');
+    const change = async (part: string) => {
+      await page.getByRole('button', { name: 'Something is other than planned' }).tap();
+      await page.getByRole('dialog').getByRole('radio', { name: part, exact: true }).tap();
+    };
+    await change('skip the step');
+    await page.getByLabel('Why').fill('it is well there');
+    await page.getByRole('button', { name: 'Leave this step out' }).tap();
+    await expect(verdict).toContainText('A step was left out.');
+    await change('the size');
+    await page.getByLabel('Size from here on', { exact: true }).fill('US 7');
+    await page.getByLabel('Why').fill('the finger is thinner');
+    await page.getByRole('button', { name: 'Plan on to this size' }).tap();
+    await expect(page.getByTestId('verb')).toHaveText('True up');
+    await readOff(page, 0);
+    await expect(verdict).toContainText('Now to US 7. On the mark.');
+    const verbs = await workToTheEnd(page, '6.4');
+    expect(verbs).not.toContain('Stretch');
+    await expect(page.getByTestId('log-ring-screen')).toContainText('US 7: on size');
+  });
+});
+
 test.describe('with a plug for a stretcher', () => {
   test.use({ fresh: true });
 
@@ -101,13 +151,7 @@ test.describe('with a plug for a stretcher', () => {
     await takeToBench(page, 'Stretched by hammer');
     while ((await page.getByTestId('verb').textContent()) !== 'Stretch') await stepDone(page);
     await expect(page.getByTestId('step-view')).toContainText('hammered plug');
-    await page.getByRole('button', { name: 'Log reading' }).tap();
-    const sheet = page.getByRole('dialog', { name: 'Log a reading' });
-    for (const side of ['Marked', 'Other']) {
-      await sheet.getByRole('radio', { name: new RegExp(`^${side} edge down`) }).tap();
-      await sheet.getByRole('button', { name: new RegExp(`^${side} edge down: one mark smaller`) }).tap();
-    }
-    await sheet.getByRole('button', { name: 'Log reading' }).tap();
+    await readOff(page, -1);
     await expect(page.getByTestId('reading-verdict')).toContainText(
       'about 1 light blow, then end for end; it cannot go back',
     );

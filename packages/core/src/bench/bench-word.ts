@@ -188,16 +188,16 @@ function readWords(scene: Scene, step: RouteStep): Said {
   const rolled = rolledWords(now, derived, '');
   if (rolled) return rolled;
   const stop = stopAt(step, system);
-  // A step that was put in here begins from what was read before it.
-  const begins = derived.kind === 'changed' && derived.fromStep === now.step;
-  const read = now.openReading?.step === now.step && !begins ? now.openReading : undefined;
-  if (!read) {
+  const read = now.openReading?.step === now.step && isRead(step) ? now.openReading : undefined;
+  const standing = read && readingStanding(step, read, ring.mandrel);
+  // A step that was planned from a reading begins where that was read: it says nothing of how far the step is.
+  if (!standing || standing.kind === 'past' || standing.kind === 'off-plan') {
     const message = stop
       ? `${step.kind === 'read' ? 'The mandrel should read' : 'Stop when the mandrel reads'} ${stopWords(stop, system, names)}.`
       : step.instruction;
     return { standing: 'before', advice: { code: stop ? 'stop-at' : 'do-it', message } };
   }
-  const { kind, toGoMm } = readingStanding(step, read, ring.mandrel);
+  const { kind, toGoMm } = standing;
   if (kind === 'part-way') {
     const marks = Math.max(1, Math.round(toGoMm / markMm(system)));
     const pulls = PULLS[step.kind] ? Math.max(1, Math.round(toGoMm / PULL_MM)) : undefined;

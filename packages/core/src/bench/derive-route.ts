@@ -78,9 +78,10 @@ function asksForPasses({ openRolled: read, steps, step }: RingState): boolean {
   return kind === 'part-way' ? read.step < step : kind !== 'on-mark';
 }
 
-/** Whether another wish came after the last reading of a band: then that is what is told, and the reading is in it. */
-function changedSinceRead({ coin, events }: RingAtBench, { openChange, openReading }: RingState): boolean {
+/** Whether another wish of a band is what is told: another size always, since what was read is in it. */
+function wishIsTold({ coin, events }: RingAtBench, { openChange, openReading }: RingState): boolean {
   if (coin || !openChange || !openReading) return false;
+  if (openChange.kind === 'target') return true;
   const at = (eventId: string) => events.findIndex(({ id }) => id === eventId);
   return at(openChange.eventId) > at(openReading.eventId);
 }
@@ -88,7 +89,7 @@ function changedSinceRead({ coin, events }: RingAtBench, { openChange, openReadi
 /** What was found last and has no route of its own yet; cheap to ask. */
 export function findingOf(ring: RingAtBench, state: RingState): Finding | undefined {
   if (state.finished || state.spoilt) return undefined;
-  if (state.openReading && !changedSinceRead(ring, state) && asksForRoute(state, ring.mandrel)) {
+  if (state.openReading && !wishIsTold(ring, state) && asksForRoute(state, ring.mandrel)) {
     return { because: state.openReading.eventId, kind: 'reading' };
   }
   if (state.openRolled && asksForPasses(state)) {

@@ -259,6 +259,24 @@ describe('another size of a band that is resized', () => {
     expect(word.target.mark).toBe('US 7');
   });
 
+  it('read there once more, it is on the mark', () => {
+    const mark = ring.steps[at]?.reading?.cutDownMm ?? 0;
+    const word = says(ring, [
+      ...doneTo(ring.steps, at),
+      readAt(ring.steps[at], us(7) - mark),
+      { kind: 'target-changed', insideDiameterMm: us(7), why: 'the finger' },
+      reading(us(7)),
+    ]);
+    expect(word.advice).toEqual({ code: 'on-mark', message: 'Now to US 7. On the mark.' });
+    const off = says(ring, [
+      ...doneTo(ring.steps, at),
+      { kind: 'target-changed', insideDiameterMm: us(7), why: 'the finger' },
+      reading(us(6)),
+    ]);
+    expect(off.advice.message).toBe('Now to US 7.');
+    expect([off.step?.kind, kindsToCome(off)[0]]).toEqual(['anneal', 'stretch']);
+  });
+
   it('is gone to from where it stands, never past it and back', () => {
     const mark = ring.steps[at]?.reading?.cutDownMm ?? 0;
     const [reduce, ...more] = sizing(wanting(6, us(7) - mark));

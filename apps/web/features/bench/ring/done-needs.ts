@@ -16,11 +16,11 @@ export type DoneNeed =
 /** @returns undefined where the step may be done */
 export function doneNeed(
   { stored, state }: Pick<BenchRing, 'stored' | 'state'>,
-  { derived, toGo }: Pick<BenchWord, 'derived' | 'toGo'>,
+  { derived, toGo, standing }: Pick<BenchWord, 'derived' | 'toGo' | 'standing'>,
   held: boolean,
 ): DoneNeed | undefined {
   if (held) return 'held';
-  const putRight = derived.kind === 'changed' && derived.fromStep === state.step;
+  const putRight = derived.kind === 'changed' && derived.fromStep === state.step && standing !== 'on-mark';
   if (stored.stepReading && (toGo || putRight)) return 'done';
   if (thinRouteOf(derived)) return 'thin';
   return !stored.stepReading && readingDecides(state.steps, state.step) ? 'unread' : undefined;
