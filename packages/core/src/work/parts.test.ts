@@ -3,20 +3,22 @@ import { REFERENCE_KIT } from '../kit';
 import { planWork, type OtherPart, type Work, type WorkPlan } from './index';
 import { COIN, STRIP } from './test-samples';
 
-const TARGET_MM = 18.2;
-const SPINNER: Work = { kind: 'spinner', outerThicknessMm: 1.2, outerWidthMm: 4 };
-const OPEN: Work = { kind: 'coin-band', stripWidthMm: 6, stripThicknessMm: 1.2, stripMetal: 'silver-925' };
+type PartsWork = Extract<Work, { kind: 'spinner' | 'coin-band' }>;
 
-function plan(work: Work, change: object = {}, other?: OtherPart): WorkPlan {
+const TARGET_MM = 18.2;
+const SPINNER: PartsWork = { kind: 'spinner', outerThicknessMm: 1.2, outerWidthMm: 4 };
+const OPEN: PartsWork = {
+  kind: 'coin-band',
+  stripWidthMm: 6,
+  stripThicknessMm: 1.2,
+  stripMetal: 'silver-925',
+};
+
+function plan(work: PartsWork, change: Partial<PartsWork> = {}, other?: OtherPart): WorkPlan {
+  const changed: PartsWork = Object.assign({}, work, change);
   const piece = work.kind === 'spinner' ? STRIP : COIN;
   return planWork(
-    {
-      work: { ...work, ...change } as Work,
-      piece,
-      targetInsideDiameterMm: TARGET_MM,
-      finish: 'polished',
-      other,
-    },
+    { work: changed, piece, targetInsideDiameterMm: TARGET_MM, finish: 'polished', other },
     { kit: REFERENCE_KIT },
   );
 }
