@@ -48,8 +48,13 @@ export default defineConfig([
   },
   {
     // Class names are pushed into a style that is a list; the compiler keeps that list, and the classes of before with it.
-    files: ['apps/web/**/*.tsx'],
+    files: ['apps/web/**/*.ts', 'apps/web/**/*.tsx'],
     rules: {
+      'no-restricted-properties': [
+        'error',
+        { object: 'crypto', property: 'randomUUID', message: 'Missing on plain http: newId makes ids.' },
+        { property: 'clipboard', object: 'navigator', message: 'Missing on plain http: useCopy copies.' },
+      ],
       'no-restricted-syntax': [
         'error',
         {

@@ -16,6 +16,7 @@ const LET_THROUGH = [
   'd3-.*',
   'internmap',
   'nanoid',
+  'uuid',
 ];
 
 /** Core and contract as one script each test file reads (scripts/jest/bundled-packages.mjs). */

@@ -1,6 +1,7 @@
 import type { RingEventInput } from '@round-mint/contract/rings';
 import { useCallback } from 'react';
 import { useAppDispatch } from './store';
+import { newId } from './new-id';
 import { eventsLogged } from './unsent-slice';
 
 /** What happened, to which ring. */
@@ -21,7 +22,7 @@ export function useLogEvents(): (...bodies: readonly LoggedBody[]) => string[] {
   return useCallback(
     (...bodies) => {
       const at = new Date().toISOString();
-      const events = bodies.map(({ ringId, body, id = crypto.randomUUID() }) => ({
+      const events = bodies.map(({ ringId, body, id = newId() }) => ({
         ringId,
         event: { id, at, body },
       }));

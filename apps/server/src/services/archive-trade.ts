@@ -41,10 +41,10 @@ export async function exportTrade(
     .select()
     .from(orders)
     .where(isNull(orders.archivedAt))
-    .orderBy(asc(orders.createdAt));
+    .orderBy(asc(orders.createdAt), asc(orders.id));
   const orderIds = orderRows.map(({ id }) => id);
   const [personRows, eventRows, sizerRows, scrapRows, shelfRows, messageRows] = await Promise.all([
-    db.select().from(people).orderBy(asc(people.createdAt)),
+    db.select().from(people).orderBy(asc(people.createdAt), asc(people.id)),
     orderIds.length === 0
       ? []
       : db
@@ -52,13 +52,13 @@ export async function exportTrade(
           .from(orderEvents)
           .where(inArray(orderEvents.orderId, orderIds))
           .orderBy(asc(orderEvents.seq)),
-    db.select().from(sizers).where(isNull(sizers.archivedAt)).orderBy(asc(sizers.createdAt)),
-    db.select().from(scrap).where(isNull(scrap.archivedAt)).orderBy(asc(scrap.createdAt)),
+    db.select().from(sizers).where(isNull(sizers.archivedAt)).orderBy(asc(sizers.createdAt), asc(sizers.id)),
+    db.select().from(scrap).where(isNull(scrap.archivedAt)).orderBy(asc(scrap.createdAt), asc(scrap.id)),
     db.select().from(consumables).orderBy(asc(consumables.id)),
     db
       .select({ ...SHOWN_OF_MESSAGE, eml: messages.eml })
       .from(messages)
-      .orderBy(asc(messages.at)),
+      .orderBy(asc(messages.at), asc(messages.id)),
   ]);
   const sizerIds = new Set(sizerRows.map(({ id }) => id));
   const kept = scrapRows.filter(({ ringId }) => !ringId || ringIds.has(ringId));

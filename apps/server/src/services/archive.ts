@@ -25,17 +25,25 @@ export async function exportArchive(db: Database): Promise<Archive> {
     .select()
     .from(rings)
     .where(isNull(rings.archivedAt))
-    .orderBy(asc(rings.createdAt));
+    .orderBy(asc(rings.createdAt), asc(rings.id));
   const kept = new Set(ringRows.map(({ id }) => id));
   const eventRows = await db.select().from(ringEvents).orderBy(asc(ringEvents.seq));
   // Plans and stock that rings came from go along even when they were archived since: rings refer to them.
   const [stockRows, planRows, kitRows, chartRows, recipeRows, photoRows] = await Promise.all([
-    db.select().from(stock).orderBy(asc(stock.createdAt)),
-    db.select().from(plans).orderBy(asc(plans.createdAt)),
-    db.select().from(kit).where(isNull(kit.archivedAt)).orderBy(asc(kit.createdAt)),
-    db.select().from(dieCharts).where(isNull(dieCharts.archivedAt)).orderBy(asc(dieCharts.createdAt)),
-    db.select().from(recipes).where(isNull(recipes.archivedAt)).orderBy(asc(recipes.createdAt)),
-    db.select().from(photos).where(isNull(photos.archivedAt)).orderBy(asc(photos.at)),
+    db.select().from(stock).orderBy(asc(stock.createdAt), asc(stock.id)),
+    db.select().from(plans).orderBy(asc(plans.createdAt), asc(plans.id)),
+    db.select().from(kit).where(isNull(kit.archivedAt)).orderBy(asc(kit.createdAt), asc(kit.id)),
+    db
+      .select()
+      .from(dieCharts)
+      .where(isNull(dieCharts.archivedAt))
+      .orderBy(asc(dieCharts.createdAt), asc(dieCharts.id)),
+    db
+      .select()
+      .from(recipes)
+      .where(isNull(recipes.archivedAt))
+      .orderBy(asc(recipes.createdAt), asc(recipes.id)),
+    db.select().from(photos).where(isNull(photos.archivedAt)).orderBy(asc(photos.at), asc(photos.id)),
   ]);
   const ordered = await db.select({ planId: orders.planId }).from(orders).where(isNull(orders.archivedAt));
   const neededPlans = new Set([...ringRows, ...ordered].map(({ planId }) => planId));

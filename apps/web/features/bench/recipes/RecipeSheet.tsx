@@ -1,6 +1,7 @@
 import { recipeWarnings, STEP_TEMPLATES, stepBySchool } from '@round-mint/core/finishing';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { newId } from '@/store/new-id';
 import { useSaveRecipeMutation } from '@/store/api';
 import { problemText } from '@/store/problem';
 import { Button } from '@/ui/Button';
@@ -121,14 +122,14 @@ export function RecipeSheet({ recipe, onClose }: RecipeSheetProps) {
   const [adding, setAdding] = useState(recipe.steps.length === 0);
   const [problem, setProblem] = useState<string>();
   const [save, { isLoading }] = useSaveRecipeMutation();
-  const [newId] = useState(() => crypto.randomUUID());
+  const [freshId] = useState(newId);
   const { name, note, steps } = draft;
   const put = async () => {
     setProblem(undefined);
     try {
       await save({
         isNew: draft.id === undefined,
-        id: draft.id ?? newId,
+        id: draft.id ?? freshId,
         name,
         note,
         steps: steps as Parameters<typeof save>[0]['steps'],

@@ -2,6 +2,7 @@ import { useRef, useState } from 'react';
 import { MetalPicker } from '@/features/shared/inputs/MetalPicker';
 import { AddSheet } from '@/features/shared/screen/AddSheet';
 import { useSettings } from '@/features/shared/settings/use-settings';
+import { newId } from '@/store/new-id';
 import { useSaveDieChartMutation } from '@/store/api';
 import { problemText } from '@/store/problem';
 import { Field } from '@/ui/Field';
@@ -15,7 +16,7 @@ export function AddChartSheet({ open, onClose }: { open: boolean; onClose: () =>
   const [save, { isLoading }] = useSaveDieChartMutation();
   const [texts, setTexts] = useState(EMPTY);
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
-  const id = useRef(crypto.randomUUID());
+  const id = useRef(newId());
   const add = async () => {
     const parsed = parseChart(id.current, texts, lengthUnit);
     if (!parsed.ok) {
@@ -24,7 +25,7 @@ export function AddChartSheet({ open, onClose }: { open: boolean; onClose: () =>
     }
     try {
       await save({ ...parsed.chart, isNew: true }).unwrap();
-      id.current = crypto.randomUUID();
+      id.current = newId();
       setTexts(EMPTY);
       setProblems({});
       onClose();

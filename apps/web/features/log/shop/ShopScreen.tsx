@@ -4,12 +4,11 @@ import { remedyFor } from '@round-mint/core/remedy';
 import { isSymptom } from '@round-mint/core/ring';
 import { format } from 'date-fns';
 import { View } from 'react-native';
+import { useCopy } from '@/features/shared/screen/use-copy';
 import { MonthBars, type MonthBar } from '@/drawings/bars/MonthBars';
 import { LogTabs } from '@/features/shared/tabs/LogTabs';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
-import { noticeShown } from '@/store/notices-slice';
-import { useAppDispatch } from '@/store/store';
 import { useGetShopNumbersQuery } from '@/store/trade-api';
 import { Button } from '@/ui/Button';
 import { FactLine } from '@/ui/FactLine';
@@ -79,11 +78,8 @@ function trendWords(values: readonly (number | null)[], write: (value: number) =
 function Shop({ numbers }: { numbers: ShopNumbersAnswer }) {
   const { money } = useWriters();
   const { primarySystem } = useSettings();
-  const dispatch = useAppDispatch();
-  const copy = async () => {
-    await navigator.clipboard.writeText(numbersText(numbers));
-    dispatch(noticeShown({ text: 'The numbers were copied.' }));
-  };
+  const copyOut = useCopy();
+  const copy = () => copyOut(numbersText(numbers), 'The numbers were');
   const { months, spoiltShare, spoiltBy, marginShare } = numbers;
   const count = (value: number) => String(Math.round(value * 10) / 10);
   const hours = (value: number) => `${value.toFixed(1)} h`;

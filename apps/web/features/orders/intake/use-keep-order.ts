@@ -4,6 +4,7 @@ import type { StoredSizer } from '@round-mint/contract/sizers';
 import type { CustomerWish, WishOption } from '@round-mint/core/trade';
 import { useRef, useState } from 'react';
 import { useSettings } from '@/features/shared/settings/use-settings';
+import { newId } from '@/store/new-id';
 import { useAddPlanMutation } from '@/store/api';
 import { problemText } from '@/store/problem';
 import { useAppDispatch } from '@/store/store';
@@ -55,7 +56,7 @@ export function useKeepOrder(onKept: (orderId: string) => void) {
   const [problem, setProblem] = useState<string>();
   const sizers = useListSizersQuery().data;
   const orders = useListOrdersQuery().data;
-  const ids = useRef({ person: crypto.randomUUID(), plan: crypto.randomUUID(), order: crypto.randomUUID() });
+  const ids = useRef({ person: newId(), plan: newId(), order: newId() });
   const keep = async (texts: IntakeTexts, wish: CustomerWish | undefined, option: WishOption | undefined) => {
     const personId = texts.personId || ids.current.person;
     const order = orderFrom(texts, settings, {
@@ -78,7 +79,7 @@ export function useKeepOrder(onKept: (orderId: string) => void) {
       const stockId = option?.stockId ?? order.stockId;
       const sizerId = openSizer(sizers ?? [], orders ?? [], personId);
       await saveOrder({ ...order, planId, stockId, sizerId, isNew: true }).unwrap();
-      ids.current = { person: crypto.randomUUID(), plan: crypto.randomUUID(), order: crypto.randomUUID() };
+      ids.current = { person: newId(), plan: newId(), order: newId() };
       dispatch(intakeCleared());
       onKept(order.id ?? '');
     } catch (error) {

@@ -1,8 +1,7 @@
 import type { MessageInput } from '@round-mint/contract/outbox';
 import type { Letter } from '@round-mint/core/trade';
 import { useState, type ReactNode } from 'react';
-import { noticeShown } from '@/store/notices-slice';
-import { useAppDispatch } from '@/store/store';
+import { useCopy } from '@/features/shared/screen/use-copy';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
@@ -35,7 +34,6 @@ export function LetterSheet({
   missing,
   children,
 }: LetterSheetProps) {
-  const dispatch = useAppDispatch();
   const { send, busy, problem } = usePostLetter();
   // Until a word is changed, the letter follows what it is made of: a price, a date, a reading.
   const [changed, setChanged] = useState<Partial<Letter>>({});
@@ -44,10 +42,8 @@ export function LetterSheet({
     if (before && !(await before())) return;
     if (await send({ ...about, subject, text })) onClose();
   };
-  const copy = async () => {
-    await navigator.clipboard.writeText(text);
-    dispatch(noticeShown({ text: 'The letter was copied.' }));
-  };
+  const copyOut = useCopy();
+  const copy = () => copyOut(text, 'The letter was');
   return (
     <Sheet
       title={title}

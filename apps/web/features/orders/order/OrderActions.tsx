@@ -2,6 +2,7 @@ import type { Order } from '@round-mint/contract/orders';
 import { useRouter } from 'expo-router';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
+import { newId } from '@/store/new-id';
 import { useStartRingMutation } from '@/store/api';
 import { problemText } from '@/store/problem';
 import { useGetOrderCostsQuery, useSaveOrderMutation } from '@/store/trade-api';
@@ -23,7 +24,7 @@ function useBegin(order: Order) {
   const [problem, setProblem] = useState<string>();
   const [busy, setBusy] = useState(false);
   // Pressed twice, it is one ring.
-  const ringId = useRef(crypto.randomUUID());
+  const ringId = useRef(newId());
   const begin = async (): Promise<string | undefined> => {
     if (order.planId === null) return undefined;
     setBusy(true);

@@ -9,6 +9,7 @@ import { PromiseLine } from '@/features/orders/promise/PromiseLine';
 import { usePromise } from '@/features/orders/promise/use-promise';
 import { useWishAnswer } from '@/features/orders/wish/use-wish-answer';
 import { useWriters } from '@/features/shared/settings/use-settings';
+import { newId } from '@/store/new-id';
 import { useAddPlanMutation } from '@/store/api';
 import { problemText } from '@/store/problem';
 import { useSaveOrderMutation } from '@/store/trade-api';
@@ -30,7 +31,7 @@ export function OrderAnswers({ order, person }: { order: Order; person: string }
   const [addPlan, adding] = useAddPlanMutation();
   const [saveOrder, saving] = useSaveOrderMutation();
   const promise = usePromise(wish, option, order.approvalWanted);
-  const planId = useRef(crypto.randomUUID());
+  const planId = useRef(newId());
   const take = async () => {
     if (!option) return;
     setProblem(undefined);

@@ -1,5 +1,6 @@
 import type { Order } from '@round-mint/contract/orders';
 import { useRef } from 'react';
+import { newId } from '@/store/new-id';
 import { useListStockQuery, useSaveStockMutation } from '@/store/api';
 import { noticeShown } from '@/store/notices-slice';
 import { problemText } from '@/store/problem';
@@ -11,7 +12,7 @@ export function useTakeExchange(order: Order, person: string) {
   const stock = useListStockQuery().data;
   const [save, { isLoading }] = useSaveStockMutation();
   // Pressed twice, they are put in once.
-  const id = useRef(crypto.randomUUID());
+  const id = useRef(newId());
   const take = async () => {
     const piece = stock?.find((one) => one.id === order.stockId);
     const { exchange } = order;

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { useArchive } from '@/features/shared/screen/use-archive';
+import { newId } from '@/store/new-id';
 import { problemText } from '@/store/problem';
 import { useRemovePersonMutation, useSavePersonMutation } from '@/store/trade-api';
 import { AddSheet } from '@/features/shared/screen/AddSheet';
@@ -26,7 +27,7 @@ const WORDS = [
 export function PersonSheet({ person, onClose }: { person: Person | undefined; onClose: () => void }) {
   const { primarySystem } = useSettings();
   const write = useWriters();
-  const [id] = useState(() => person?.id ?? crypto.randomUUID());
+  const [id] = useState(() => person?.id ?? newId());
   const [texts, setTexts] = useState(() => personTexts(person));
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const [save, { isLoading }] = useSavePersonMutation();

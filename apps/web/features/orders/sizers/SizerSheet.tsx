@@ -7,6 +7,7 @@ import { dayFromNow } from '@/features/shared/words/wall-clock';
 import { inputOf } from '@/features/shared/words/order-words';
 import { AddSheet } from '@/features/shared/screen/AddSheet';
 import { useArchive } from '@/features/shared/screen/use-archive';
+import { newId } from '@/store/new-id';
 import { problemsOf, problemText } from '@/store/problem';
 import {
   useListOrdersQuery,
@@ -50,7 +51,7 @@ interface SizerSheetProps {
 export function SizerSheet({ sizer, people, onClose }: SizerSheetProps) {
   const [texts, setTexts] = useState(() => startTexts(sizer));
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
-  const [id] = useState(() => sizer?.id ?? crypto.randomUUID());
+  const [id] = useState(() => sizer?.id ?? newId());
   const orders = (useListOrdersQuery().data ?? []).filter(({ personId }) => personId === texts.personId);
   const [save, { isLoading }] = useSaveSizerMutation();
   const [saveOrder] = useSaveOrderMutation();

@@ -1,3 +1,4 @@
+import { newId } from '@/store/new-id';
 import { useRef } from 'react';
 
 /** What is made when a ring is begun. */
@@ -17,7 +18,7 @@ export function useIdsFor() {
     idsFor: (told: unknown): Ids => {
       const key = JSON.stringify(told);
       if (kept.current?.key !== key) {
-        const [stockId, planId, ringId] = [crypto.randomUUID(), crypto.randomUUID(), crypto.randomUUID()];
+        const [stockId, planId, ringId] = [newId(), newId(), newId()];
         kept.current = { key, ids: { stockId, planId, ringId } };
       }
       return kept.current.ids;

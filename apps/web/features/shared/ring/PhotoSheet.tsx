@@ -1,6 +1,7 @@
 import type { PhotoPart } from '@round-mint/contract/photos';
 import type { StepKind } from '@round-mint/core/steps';
 import { useState } from 'react';
+import { newId } from '@/store/new-id';
 import { useAddPhotoMutation } from '@/store/api';
 import { problemText } from '@/store/problem';
 import { Button } from '@/ui/Button';
@@ -42,7 +43,7 @@ export function PhotoSheet({ ringId, kind, onClose }: PhotoSheetProps) {
       const file = await pickFile({ accept: 'image/*', camera: from === 'camera' });
       if (!file) return;
       const picture = await resized(file);
-      const photo = { id: crypto.randomUUID(), at: new Date().toISOString(), part, ...picture };
+      const photo = { id: newId(), at: new Date().toISOString(), part, ...picture };
       await add({ ringId, photo }).unwrap();
       setKept(true);
     } catch (error) {

@@ -1,5 +1,6 @@
 import type { Order, OrderEventInput } from '@round-mint/contract/orders';
 import { STATE_NAMES, type OrderState } from '@round-mint/core/trade';
+import { newId } from '@/store/new-id';
 import { noticeShown } from '@/store/notices-slice';
 import { problemText } from '@/store/problem';
 import { useAppDispatch } from '@/store/store';
@@ -10,7 +11,7 @@ export function useMoveOrder() {
   const dispatch = useAppDispatch();
   const [logOrder, { isLoading }] = useLogOrderMutation();
   const log = async (order: Pick<Order, 'id'>, body: OrderEventInput['body'], done?: string) => {
-    const event = { id: crypto.randomUUID(), at: new Date().toISOString(), body };
+    const event = { id: newId(), at: new Date().toISOString(), body };
     try {
       await logOrder({ id: order.id, events: [event] }).unwrap();
       if (done) dispatch(noticeShown({ text: done }));

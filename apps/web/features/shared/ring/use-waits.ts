@@ -1,6 +1,7 @@
 import { runningWaits, type SharedWait, type StepWait } from '@round-mint/core/steps';
 import { useMemo } from 'react';
 import { benchRing } from './bench-model';
+import { newId } from '@/store/new-id';
 import { useLogEvents } from '@/store/use-log-events';
 import { useRings } from '@/store/use-rings';
 import { readyBell } from './ring-bell';
@@ -26,7 +27,7 @@ export function useWaitLog() {
   return {
     start: ({ what, shortSec, longSec }: StepWait, ringIds: readonly string[], shared?: SharedWait) => {
       readyBell();
-      const waitId = shared?.waitId ?? crypto.randomUUID();
+      const waitId = shared?.waitId ?? newId();
       log(
         ...ringIds.map((ringId) => ({
           ringId,

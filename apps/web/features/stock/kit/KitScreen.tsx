@@ -6,6 +6,7 @@ import { AddSheet } from '@/features/shared/screen/AddSheet';
 import { useArchive } from '@/features/shared/screen/use-archive';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
+import { newId } from '@/store/new-id';
 import { useAddToolMutation, useListKitQuery, useRemoveToolMutation } from '@/store/api';
 import { problemText } from '@/store/problem';
 import { Button } from '@/ui/Button';
@@ -38,7 +39,7 @@ function AddToolSheet({ open, onClose }: { open: boolean; onClose: () => void })
   const [kind, setKind] = useState<ToolKind>('punch');
   const [texts, setTexts] = useState<Readonly<Record<string, string>>>({});
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
-  const id = useRef(crypto.randomUUID());
+  const id = useRef(newId());
   const type = (key: string) => (text: string) => setTexts((before) => ({ ...before, [key]: text }));
   const save = async () => {
     const parsed = parseTool(kind, texts, lengthUnit);
@@ -50,7 +51,7 @@ function AddToolSheet({ open, onClose }: { open: boolean; onClose: () => void })
     }
     try {
       await add({ id: id.current, name, spec: structuredClone(parsed.spec) as StoredTool['spec'] }).unwrap();
-      id.current = crypto.randomUUID();
+      id.current = newId();
       setTexts({});
       setProblems({});
       onClose();

@@ -7,6 +7,7 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { Controller, useForm, useWatch, type Control, type FieldPath } from 'react-hook-form';
 import { View } from 'react-native';
 import { useSettings } from '@/features/shared/settings/use-settings';
+import { newId } from '@/store/new-id';
 import { useSaveStockMutation } from '@/store/api';
 import { problemText } from '@/store/problem';
 import { Button } from '@/ui/Button';
@@ -117,7 +118,7 @@ function PieceForm({ title, start, id, head, evidence }: PieceFormProps) {
   const [save, { isLoading }] = useSaveStockMutation();
   const [problem, setProblem] = useState<string>();
   // Made once, so that sending the form twice adds one piece.
-  const [newId] = useState(() => crypto.randomUUID());
+  const [freshId] = useState(newId);
   const resolver = useMemo(() => zodResolver(pieceFormSchema(lengthUnit)), [lengthUnit]);
   const { control, handleSubmit } = useForm<PieceTexts, unknown, StockInput>({
     defaultValues: start,
@@ -129,7 +130,7 @@ function PieceForm({ title, start, id, head, evidence }: PieceFormProps) {
       const saved = await save({
         ...piece,
         ...(evidence ? { evidence } : {}),
-        id: id ?? newId,
+        id: id ?? freshId,
         isNew: id === undefined,
       }).unwrap();
       router.replace({ pathname: '/stock/[id]', params: { id: saved.id } });

@@ -2,11 +2,10 @@ import type { StockItem } from '@round-mint/contract/stock';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
+import { useCopy } from '@/features/shared/screen/use-copy';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { useWidthClass } from '@/features/shared/screen/use-width';
 import { useListStockQuery } from '@/store/api';
-import { noticeShown } from '@/store/notices-slice';
-import { useAppDispatch } from '@/store/store';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { Screen } from '@/ui/Screen';
@@ -81,12 +80,9 @@ const SIDE_WIDTH = 400;
 
 function WideStock({ table, pieces, searchBox, empty, onAdd }: WideStockProps) {
   const [chosenId, setChosenId] = useState<string>();
-  const dispatch = useAppDispatch();
   const chosen = pieces.find(({ id }) => id === chosenId) ?? table.getRowModel().rows[0]?.original;
-  const copy = async () => {
-    await navigator.clipboard.writeText(tableText(table));
-    dispatch(noticeShown({ text: 'The table was copied.' }));
-  };
+  const copyOut = useCopy();
+  const copy = () => copyOut(tableText(table), 'The table was');
   return (
     <View className="flex-1 flex-row" testID="stock-screen">
       <View className="min-w-0 flex-1">

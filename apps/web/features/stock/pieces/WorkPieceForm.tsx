@@ -3,6 +3,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useSettings } from '@/features/shared/settings/use-settings';
+import { newId } from '@/store/new-id';
 import { useSaveStockMutation } from '@/store/api';
 import { problemText } from '@/store/problem';
 import { Button } from '@/ui/Button';
@@ -87,7 +88,7 @@ export function WorkPieceForm({ kind, title, start, piece, evidence, head }: Wor
   const [texts, setTexts] = useState(start);
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const [save, { isLoading }] = useSaveStockMutation();
-  const [newId] = useState(() => crypto.randomUUID());
+  const [freshId] = useState(newId);
   const { values } = texts;
   const put = (key: string) => (text: string) =>
     setTexts((before) => ({ ...before, values: { ...before.values, [key]: text } }));
@@ -107,7 +108,7 @@ export function WorkPieceForm({ kind, title, start, piece, evidence, head }: Wor
       const saved = await save({
         ...parsed.piece,
         ...(evidence ? { evidence } : {}),
-        id: piece?.id ?? newId,
+        id: piece?.id ?? freshId,
         isNew: piece === undefined,
       }).unwrap();
       router.replace({ pathname: '/stock/[id]', params: { id: saved.id } });

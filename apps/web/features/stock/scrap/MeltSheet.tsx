@@ -4,6 +4,7 @@ import { metalById } from '@round-mint/core/metal';
 import { meltOut, spotMetalOf, type MeltOut } from '@round-mint/core/trade';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
+import { newId } from '@/store/new-id';
 import { problemText } from '@/store/problem';
 import { useMeltOutMutation } from '@/store/trade-api';
 import { AddSheet } from '@/features/shared/screen/AddSheet';
@@ -33,7 +34,7 @@ export function MeltSheet({ tin, onClose }: { tin: readonly StoredScrap[]; onClo
   const [button, setButton] = useState('');
   const [problem, setProblem] = useState<string>();
   const [melt, { isLoading }] = useMeltOutMutation();
-  const id = useRef(crypto.randomUUID());
+  const id = useRef(newId());
   // A button is not melted again with its own kind: it is pure already.
   const things = tin.filter((thing) => preciousOf(thing) === metal && thing.kind !== 'button');
   const massG = parseDecimal(button);
