@@ -23,10 +23,17 @@ async function end(child: ChildProcess, signal: NodeJS.Signals): Promise<void> {
   await once(child, 'exit');
 }
 
-/** @param port 0 takes any free one */
-export function startServer(dataDir: string, port = 0): Promise<RunningServer> {
+/** @param port 0 takes any free one @param more of the environment */
+export function startServer(dataDir: string, port = 0, more: NodeJS.ProcessEnv = {}): Promise<RunningServer> {
   const child = spawn(process.execPath, [QUICK_TO_START, SERVER], {
-    env: { ...process.env, DATA_DIR: dataDir, PORT: String(port), HOST: '127.0.0.1', ROUND_MINT_DEMO: '1' },
+    env: {
+      ...process.env,
+      DATA_DIR: dataDir,
+      PORT: String(port),
+      HOST: '127.0.0.1',
+      ROUND_MINT_DEMO: '1',
+      ...more,
+    },
     stdio: ['ignore', 'pipe', 'pipe'],
   });
   let output = '';

@@ -7,6 +7,7 @@ import { join } from 'node:path';
 import type { OpenDatabase } from './db/database';
 import { devicesRouter } from './devices/router';
 import { errorHandler, unknownCall } from './http/errors';
+import { jsonOnly, knownHostsOnly, ownPagesOnly } from './http/guard';
 import { computeRouter } from './routes/compute';
 import { csvRouter } from './routes/csv';
 import { photosRouter } from './routes/photos';
@@ -29,9 +30,13 @@ export interface AppOptions {
   readonly webDir?: string | undefined;
   /** Folder that mail files are laid down in; left out, they are only kept in the database. */
   readonly outboxDir?: string | undefined;
+  /** Names that it answers under besides the machine's own. */
+  readonly allowedHosts?: readonly string[] | undefined;
+  /** Whether it is the made-up workshop. */
+  readonly demo?: boolean | undefined;
 }
 
-function apiRouter({ database, version, outboxDir }: AppOptions): Router {
+function apiRouter({ database, version, outboxDir, demo = false }: AppOptions): Router {
   const { db } = database;
   const resources = createResources(db);
   const api = Router();
@@ -40,7 +45,7 @@ function apiRouter({ database, version, outboxDir }: AppOptions): Router {
     next();
   });
   api.use(express.json({ limit: BODY_LIMIT }));
-  api.use(systemRouter(database, version));
+  api.use(systemRouter(database, version, demo));
   api.use(computeRouter(db));
   api.use(csvRouter(db));
   serveResource(api, stock, resources.stock);
@@ -85,6 +90,8 @@ export function createApp(options: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(securityHeaders);
+  app.use(knownHostsOnly(options.allowedHosts ?? []));
+  app.use(ownPagesOnly, jsonOnly);
   app.use(API_PATH, apiRouter(options));
   if (options.webDir) serveWeb(app, options.webDir);
   app.use(errorHandler);

@@ -8,7 +8,12 @@ describe('readConfig', () => {
       port: 4173,
       database: { dataDir: resolve('data') },
       demo: false,
+      allowedHosts: [],
     });
+    expect(readConfig({ ALLOWED_HOSTS: 'bench.example, ,shop.example' }).allowedHosts).toEqual([
+      'bench.example',
+      'shop.example',
+    ]);
   });
 
   it('goes by the environment', () => {

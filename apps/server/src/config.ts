@@ -10,8 +10,10 @@ export interface Config {
   readonly webDir: string | undefined;
   /** Where mail files are laid down; a database elsewhere has no folder here. */
   readonly outboxDir: string | undefined;
-  /** Fill an empty workshop with the made-up one. */
+  /** The made-up workshop: an empty folder is filled with it. */
   readonly demo: boolean;
+  /** Names that it answers under besides the machine's own. */
+  readonly allowedHosts: readonly string[];
 }
 
 const DEFAULT_PORT = 4173;
@@ -19,7 +21,7 @@ const DEFAULT_PORT = 4173;
 const DEFAULT_HOST = '127.0.0.1';
 
 /**
- * Reads PORT, HOST, DATA_DIR, DATABASE_URL and ROUND_MINT_DEMO.
+ * Reads PORT, HOST, DATA_DIR, DATABASE_URL, ALLOWED_HOSTS and ROUND_MINT_DEMO.
  * @throws when PORT is no port
  */
 export function readConfig(env: NodeJS.ProcessEnv): Config {
@@ -36,5 +38,6 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     outboxDir: env['DATABASE_URL'] ? undefined : join(dataDir, 'outbox'),
     webDir: existsSync(webDir) ? webDir : undefined,
     demo: env['ROUND_MINT_DEMO'] === '1',
+    allowedHosts: (env['ALLOWED_HOSTS'] ?? '').split(',').flatMap((name) => name.trim() || []),
   };
 }

@@ -4,6 +4,7 @@ import packageJson from '../package.json' with { type: 'json' };
 import { createApp } from './app';
 import { readConfig, type Config } from './config';
 import { openDatabase, type OpenDatabase } from './db/database';
+import { keepApart } from './demo/keep-apart';
 import { loadDemo } from './demo/load';
 
 /** A browser keeps connections open; they get this long to end by themselves. */
@@ -38,12 +39,22 @@ function readableUrl(server: Server, host: string): string {
 }
 
 async function start(): Promise<void> {
+  // A workshop's files are its maker's alone: folders 0700, files 0600.
+  process.umask(0o077);
   const config = readConfig(process.env);
   const database = await openDatabase(config.database);
   try {
+    await keepApart(database.db, config.demo);
     if (config.demo && (await loadDemo(database.db))) console.log('Loaded the made-up workshop.');
-    const { webDir, outboxDir } = config;
-    const app = createApp({ database, version: packageJson.version, webDir, outboxDir });
+    const { webDir, outboxDir, allowedHosts, demo } = config;
+    const app = createApp({
+      database,
+      version: packageJson.version,
+      webDir,
+      outboxDir,
+      allowedHosts: [config.host, ...allowedHosts],
+      demo,
+    });
     const server = await listen(app, config);
     closeOnSignal(server, database);
     console.log(`Round Mint is ready at ${readableUrl(server, config.host)}`);

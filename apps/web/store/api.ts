@@ -1,6 +1,14 @@
 import { API_PATH, type Endpoint, type RequestOf, type ResponseOf } from '@round-mint/contract/endpoint';
 import { devices, photos, rings } from '@round-mint/contract/endpoints-bench';
-import { dieCharts, kit, plans, recipes, stock, workshop } from '@round-mint/contract/endpoints-workshop';
+import {
+  dieCharts,
+  kit,
+  plans,
+  recipes,
+  stock,
+  system,
+  workshop,
+} from '@round-mint/contract/endpoints-workshop';
 import type { DeviceId } from '@round-mint/contract/devices';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import { call } from './call';
@@ -228,6 +236,9 @@ export const api = createApi({
       query: () => call(workshop.learnt, {}),
       providesTags: ['Learnt'],
     }),
+    getHealth: build.query<ResponseOf<typeof system.health>, void>({
+      query: () => call(system.health, {}),
+    }),
     getSettings: build.query<ResponseOf<typeof workshop.settings>, void>({
       query: () => call(workshop.settings, {}),
       providesTags: ['Settings'],
@@ -292,6 +303,7 @@ export const {
   useSendReadingMutation,
   useListLogQuery,
   useGetLearntQuery,
+  useGetHealthQuery,
   useGetSettingsQuery,
   useChangeSettingsMutation,
 } = api;

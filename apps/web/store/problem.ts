@@ -6,6 +6,9 @@ import { z, type ZodError } from 'zod';
 /** What the app says of a failure of which the server tells no more than its code. */
 const WORDS: Readonly<Record<ErrorCode, string>> = {
   invalid: 'The server does not take this as it is. Nothing was lost; check what you entered.',
+  'foreign-page': 'Only pages of this workshop may change something: open it by its own address.',
+  'not-json': 'This page and the server are of different versions: reload the page.',
+  'unknown-host': 'The workshop does not answer under this name: open it by its own address.',
   'not-found': 'It is not there any more.',
   'unknown-call': 'This page and the server are of different versions: reload the page.',
   'out-of-stock': 'None of this piece is left in stock.',

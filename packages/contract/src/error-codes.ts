@@ -1,6 +1,13 @@
 /** Every failure that the interface answers with: its HTTP status, and what it means where nothing more is known. */
 export const ERRORS = {
   invalid: { status: 400, message: 'The request does not fit the interface.' },
+  'foreign-page': { status: 403, message: 'Only pages of this workshop may change something here.' },
+  'not-json': { status: 415, message: 'A body has to be JSON, with the content type application/json.' },
+  'unknown-host': {
+    status: 421,
+    message:
+      'This workshop does not answer under that name. Its own names and addresses do; others are told by ALLOWED_HOSTS.',
+  },
   'not-found': { status: 404, message: 'There is no such thing.' },
   'unknown-call': { status: 404, message: 'The interface has no such call.' },
   'out-of-stock': { status: 409, message: 'None of this piece is left in stock.' },
@@ -20,4 +27,11 @@ export const ERRORS = {
 export type ErrorCode = keyof typeof ERRORS;
 
 /** Failures that any call may answer with. */
-export const COMMON_ERRORS = ['invalid', 'too-large', 'internal'] as const satisfies readonly ErrorCode[];
+export const COMMON_ERRORS = [
+  'invalid',
+  'too-large',
+  'foreign-page',
+  'not-json',
+  'unknown-host',
+  'internal',
+] as const satisfies readonly ErrorCode[];

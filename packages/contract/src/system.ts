@@ -22,4 +22,6 @@ export const healthSchema = z.object({
   version: z.string(),
   database: z.enum(['pglite', 'postgres']),
   schema: z.number().int(),
+  /** Whether it is the made-up workshop. */
+  demo: z.boolean(),
 });

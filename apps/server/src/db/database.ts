@@ -5,7 +5,7 @@ import { migrate as migratePg } from 'drizzle-orm/node-postgres/migrator';
 import type { PgDatabase, PgQueryResultHKT } from 'drizzle-orm/pg-core';
 import { drizzle as drizzlePglite } from 'drizzle-orm/pglite';
 import { migrate as migratePglite } from 'drizzle-orm/pglite/migrator';
-import { mkdir } from 'node:fs/promises';
+import { chmod, mkdir } from 'node:fs/promises';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import pg from 'pg';
@@ -32,6 +32,9 @@ export type DatabaseLocation =
       /** Another database in memory as its `dump` gave it; left out, a new one. */
       readonly copyOf?: Blob | undefined;
     };
+
+/** A workshop's folder is its maker's alone. */
+const PRIVATE_FOLDER = 0o700;
 
 const migrationsFolder = fileURLToPath(new URL('./migrations', import.meta.url));
 
@@ -92,6 +95,8 @@ async function openPostgres(url: string): Promise<OpenDatabase> {
 export async function openDatabase(location: DatabaseLocation): Promise<OpenDatabase> {
   if ('url' in location) return openPostgres(location.url);
   if ('memory' in location) return openMemory(location.copyOf);
-  await mkdir(location.dataDir, { recursive: true });
+  await mkdir(location.dataDir, { recursive: true, mode: PRIVATE_FOLDER });
+  // One that was made before by a hand less careful.
+  await chmod(location.dataDir, PRIVATE_FOLDER);
   return openFolder(location.dataDir);
 }

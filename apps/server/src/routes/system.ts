@@ -8,7 +8,7 @@ import { serve } from '../http/serve';
 import { inSlices } from '../services/in-slices';
 
 /** What does not belong to the workshop: health, the metals, the interface's own description. */
-export function systemRouter({ kind, schemaVersion }: OpenDatabase, version: string): Router {
+export function systemRouter({ kind, schemaVersion }: OpenDatabase, version: string, demo: boolean): Router {
   const router = Router();
   let document: Promise<ResponseOf<typeof system.openApi>> | undefined;
   const metals = METALS.map((metal) => ({
@@ -17,7 +17,7 @@ export function systemRouter({ kind, schemaVersion }: OpenDatabase, version: str
     annealC: metal.annealC ?? null,
     refusal: metal.refusal ?? null,
   }));
-  serve(router, system.health, () => ({ ok: true, version, database: kind, schema: schemaVersion }));
+  serve(router, system.health, () => ({ ok: true, version, database: kind, schema: schemaVersion, demo }));
   serve(router, system.metals, () => ({ items: metals }));
   // Few ask for it, and it takes a moment: it is made when the first one does.
   serve(router, system.openApi, () => (document ??= inSlices(describeApi(version))));

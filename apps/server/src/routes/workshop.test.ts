@@ -127,7 +127,13 @@ describe('export and import', () => {
 describe('the interface about itself', () => {
   it('is well', async () => {
     const { body } = await server.api.get('/api/v1/health').expect(200);
-    expect(body).toEqual({ ok: true, version: 'test', database: 'pglite', schema: expect.any(Number) });
+    expect(body).toEqual({
+      ok: true,
+      version: 'test',
+      database: 'pglite',
+      demo: true,
+      schema: expect.any(Number),
+    });
     expect(body.schema).toBeGreaterThanOrEqual(1);
   });
 

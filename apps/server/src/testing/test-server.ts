@@ -3,7 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { mkdir, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import request from 'supertest';
-import { createApp } from '../app';
+import { createApp, type AppOptions } from '../app';
 import { openDatabase, type DatabaseLocation, type OpenDatabase } from '../db/database';
 import { loadDemo } from '../demo/load';
 
@@ -15,14 +15,15 @@ export async function templateOf(name: Template): Promise<Blob | undefined> {
   return folder === undefined ? undefined : new Blob([await readFile(join(folder, `${name}.tar`))]);
 }
 
-function serverOf(database: OpenDatabase, outboxDir?: string) {
-  const app = createApp({ database, version: 'test', outboxDir });
+function serverOf(database: OpenDatabase, options: Partial<AppOptions> = {}) {
+  const app = createApp({ database, version: 'test', ...options });
   return { db: database.db, api: request(app), close: database.close };
 }
 
 /** A server on a database of its own, for tests of the interface. */
-export async function testServer(location?: DatabaseLocation) {
-  return serverOf(await openDatabase(location ?? { memory: true, copyOf: await templateOf('empty') }));
+export async function testServer(location?: DatabaseLocation, options?: Partial<AppOptions>) {
+  const database = await openDatabase(location ?? { memory: true, copyOf: await templateOf('empty') });
+  return serverOf(database, options);
 }
 
 export type TestServer = Awaited<ReturnType<typeof testServer>>;
@@ -47,7 +48,7 @@ export async function demoServer(outboxDir?: string) {
   const copyOf = await templateOf('demo');
   const database = await openDatabase({ memory: true, copyOf });
   if (!copyOf) await loadDemo(database.db, { history: false });
-  return serverOf(database, outboxDir);
+  return serverOf(database, { outboxDir, demo: true });
 }
 
 /** Something that happened, under an id of its own. */

@@ -7,6 +7,7 @@ import { useAppSelector } from '@/store/store';
 import { FONTS, loadSlabNumerals } from '@/theme/fonts';
 import { WaitBar } from '@/features/shared/ring/WaitBar';
 import { LightContext } from '@/theme/light';
+import { DemoBar } from './DemoBar';
 import { DoneBar } from './DoneBar';
 import { KeyboardHelp } from './KeyboardHelp';
 import { PlaceBar } from './PlaceBar';
@@ -37,6 +38,7 @@ export function Shell() {
       <View className={`h-screen bg-paper ${wide ? 'flex-row' : ''}`}>
         {wide && !whole ? <PlaceBar rail /> : null}
         <View role="main" className="min-h-0 min-w-0 flex-1">
+          {whole ? null : <DemoBar />}
           <Slot />
           <WaitBar />
           <UnsentBar />

@@ -1,0 +1,78 @@
+import { test as base } from '@playwright/test';
+import { cp, mkdtemp, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import flags from '../scripts/lib/chromium-flags.json' with { type: 'json' };
+import { chromiumPath } from '../scripts/lib/chromium.mjs';
+import { stepCount, stepDone } from './bench-steps';
+import { expect, goTo } from './fixtures';
+import { startServer } from './server';
+import { planKind, takeToBench } from './work-steps';
+
+/** A name that the browser is told to find on this machine: a page as a phone of the network sees it, without https. */
+const NAME = 'bench.example';
+
+interface OverNetwork {
+  readonly url: string;
+}
+
+const test = base.extend<{ network: OverNetwork }>({
+  // eslint-disable-next-line no-empty-pattern -- Playwright asks for a pattern
+  network: async ({}, provide) => {
+    const folder = await mkdtemp(join(tmpdir(), 'round-mint-e2e-'));
+    const dataDir = join(folder, 'data');
+    await cp(process.env['ROUND_MINT_TEMPLATE'] ?? '', dataDir, { recursive: true });
+    const server = await startServer(dataDir, 0, { ALLOWED_HOSTS: NAME });
+    await provide({ url: `http://${NAME}:${server.port}` });
+    await server.kill();
+    await rm(folder, { recursive: true, force: true });
+  },
+});
+
+test.use({
+  permissions: [],
+  viewport: { width: 390, height: 844 },
+  launchOptions: {
+    executablePath: chromiumPath(),
+    args: [...flags, `--host-resolver-rules=MAP ${NAME} 127.0.0.1`],
+  },
+});
+
+test('bench, stock and intake work over plain http under another host name', async ({
+  page,
+  network: { url },
+}) => {
+  const problems: string[] = [];
+  page.on('pageerror', (error) => problems.push(error.message));
+  await page.goto(url);
+  expect(await page.evaluate(() => isSecureContext)).toBe(false);
+  await expect(page.getByTestId('demo-bar')).toContainText('A made-up workshop');
+
+  await goTo(page, 'Stock');
+  await page.getByRole('button', { name: 'Add a piece' }).click();
+  await page.getByTestId('field-name').fill('Vessin lark, 1938');
+  await page.getByTestId('field-issuer').fill('Vessin');
+  await page.getByTestId('field-diameterMm').fill('29.4');
+  await page.getByTestId('field-rimThicknessMm').fill('2.1');
+  await page.getByTestId('field-massG').fill('13.2');
+  await page.getByRole('button', { name: 'Save the piece' }).click();
+  await expect(page.getByTestId('piece-screen')).toContainText('Vessin lark, 1938');
+
+  await planKind(page, 'Silverware', /wave pattern/);
+  await takeToBench(page, 'By phone');
+  const first = (await stepCount(page).textContent()) ?? '';
+  await stepDone(page);
+  await expect(stepCount(page)).not.toHaveText(first);
+  await page.reload();
+  await expect(stepCount(page)).not.toHaveText(first);
+
+  await goTo(page, 'Orders');
+  await page.getByRole('button', { name: 'A new wish' }).click();
+  await page.getByTestId('intake-person').fill('Ada Vorm');
+  await page.getByLabel('Size as given', { exact: true }).fill('10');
+  const possible = page.getByRole('radiogroup', { name: 'Possible from what is here' });
+  await possible.getByRole('radio').first().click();
+  await page.getByTestId('keep-order').click();
+  await expect(page.getByTestId('order-state')).toHaveText('asked');
+  expect(problems).toEqual([]);
+});
