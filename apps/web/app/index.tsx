@@ -1,5 +1,1 @@
-import { Redirect } from 'expo-router';
-
-export default function Start() {
-  return <Redirect href="/bench" />;
-}
+export { StartScreen as default } from '@/features/settings/first-run/StartScreen';

@@ -32,6 +32,10 @@ export const settingsSchema = z.strictObject({
   standardFor: z.array(shortText(60)).max(200, 'takes at most 200 keys'),
   /** Whether the hands-free view speaks, with the browser's own voice. */
   speech: z.boolean({ error: 'must be true or false' }),
+  /** Which screen of the first run comes next. */
+  setUp: z.enum(['sizes', 'tools', 'first-piece', 'done'], {
+    error: 'must be one of: sizes, tools, first-piece, done',
+  }),
   workshopName: shortText(60),
   /** Written behind every amount. */
   currency: shortText(6),
@@ -59,6 +63,7 @@ export const DEFAULT_SETTINGS: Settings = {
   useLearnt: true,
   standardFor: [],
   speech: false,
+  setUp: 'sizes',
   workshopName: 'The workshop',
   currency: 'cr',
   trade: {

@@ -1,10 +1,12 @@
 import type { Settings } from '@round-mint/contract/settings';
 import { SIZE_SYSTEM_IDS, SIZE_SYSTEMS } from '@round-mint/core/size';
+import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useChangeSettingsMutation, useGetSettingsQuery } from '@/store/api';
 import { noticeShown } from '@/store/notices-slice';
 import { problemText } from '@/store/problem';
 import { useAppDispatch } from '@/store/store';
+import { Button } from '@/ui/Button';
 import { Choices, type Choice } from '@/ui/Choices';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
@@ -47,6 +49,7 @@ export function SettingsScreen() {
 function SettingsForm({ settings }: { settings: Settings }) {
   const [save] = useChangeSettingsMutation();
   const dispatch = useAppDispatch();
+  const router = useRouter();
   const change = async (patch: Partial<Settings>, done?: string) => {
     try {
       await save(patch).unwrap();
@@ -120,6 +123,14 @@ function SettingsForm({ settings }: { settings: Settings }) {
         value={settings.annealSchool}
         onChange={(annealSchool) => void change({ annealSchool })}
       />
+      <View className="gap-1.5 border-b border-line pb-4">
+        <Type as="heading">First run</Type>
+        <Type as="small">Sizes, common sets of tools, the first piece: asked once more.</Type>
+        <Button
+          label="Go through it again"
+          onPress={() => void change({ setUp: 'sizes' }).then(() => router.push('/first-run'))}
+        />
+      </View>
       <RateSettings settings={settings} onSave={(patch) => void change(patch, 'Rates are kept.')} />
       <HoursSettings settings={settings} onSave={(patch) => void change(patch, 'Hours are kept.')} />
     </Screen>

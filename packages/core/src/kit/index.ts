@@ -1,3 +1,5 @@
+export { COMMON_SETS } from './common-sets';
+export type { ToolSet } from './common-sets';
 export { chartsFor, dieCurve, revealFor, withSeen } from './die-chart';
 export type { DieChart, DieObservation } from './die-chart';
 export { TOOL_KINDS, holesFor, mandrelOf, punchDiameters, toolsOf } from './kit';

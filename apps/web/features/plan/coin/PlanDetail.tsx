@@ -3,6 +3,7 @@ import { memo, useState } from 'react';
 import { View } from 'react-native';
 import { RouteStrip } from '@/drawings/route/RouteStrip';
 import { LearntLine } from '@/features/plan/answer/LearntLine';
+import { ReferenceKitLine } from '@/features/plan/answer/ReferenceKitLine';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { explainPlan, type FigureKey } from '@/features/plan/answer/explain';
 import { ExplanationSheet } from '@/features/plan/answer/ExplanationSheet';
@@ -70,6 +71,7 @@ export const PlanDetail = memo(function PlanDetail({ model }: { model: PlanModel
   if (!plan) return null;
   return (
     <View className="gap-3">
+      <ReferenceKitLine />
       <LearntLine />
       <PlanFigures model={model} plan={plan} />
       {plan.route ? (

@@ -7,6 +7,7 @@ import { Fragment, useEffect, useState, type ComponentProps, type ReactNode } fr
 import { ScrollView, View } from 'react-native';
 import { RouteStrip } from '@/drawings/route/RouteStrip';
 import { LearntLine } from '@/features/plan/answer/LearntLine';
+import { ReferenceKitLine } from '@/features/plan/answer/ReferenceKitLine';
 import { AllowanceOffer, allowanceWords } from '@/features/plan/answer/AllowanceOffer';
 import { ExplanationSheet } from '@/features/plan/answer/ExplanationSheet';
 import { FINISHES } from '@/features/shared/words/finishes';
@@ -123,6 +124,7 @@ function WorkDetail({ model, kit }: PartProps) {
     <View className="gap-3">
       {plan ? (
         <>
+          <ReferenceKitLine />
           <LearntLine />
           <Figures
             figures={plan.figures.map(({ key, label, value }) => ({

@@ -1,4 +1,4 @@
-import type { StoredTool } from '@round-mint/contract/kit';
+import { toolInputSchema, type StoredTool } from '@round-mint/contract/kit';
 import type { ToolKind } from '@round-mint/core/kit';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
@@ -50,7 +50,7 @@ function AddToolSheet({ open, onClose }: { open: boolean; onClose: () => void })
       return;
     }
     try {
-      await add({ id: id.current, name, spec: structuredClone(parsed.spec) as StoredTool['spec'] }).unwrap();
+      await add(toolInputSchema.parse({ id: id.current, name, spec: parsed.spec })).unwrap();
       id.current = newId();
       setTexts({});
       setProblems({});

@@ -1,0 +1,73 @@
+import type { Settings } from '@round-mint/contract/settings';
+import { SIZE_SYSTEM_IDS, SIZE_SYSTEMS } from '@round-mint/core/size';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Choices } from '@/ui/Choices';
+import { Field } from '@/ui/Field';
+import { Type } from '@/ui/Type';
+
+const SYSTEMS = SIZE_SYSTEM_IDS.map((id) => ({
+  value: id,
+  label: SIZE_SYSTEMS[id].prefix,
+  describe: SIZE_SYSTEMS[id].name,
+}));
+const UNITS = [
+  { value: 'mm', label: 'millimetres' },
+  { value: 'in', label: 'inches' },
+] as const;
+/** What the contract takes. */
+const LONGEST_CURRENCY = 6;
+
+interface SizesPartProps {
+  readonly settings: Settings;
+  readonly onChange: (patch: Partial<Settings>) => void;
+}
+
+/** Size system, units, currency. */
+export function SizesPart({ settings, onChange }: SizesPartProps) {
+  const [currency, setCurrency] = useState(settings.currency);
+  return (
+    <>
+      <View className="gap-1.5">
+        <Type as="label">Ring sizes</Type>
+        <Choices
+          label="Ring sizes"
+          choices={SYSTEMS}
+          value={settings.primarySystem}
+          onChange={(primarySystem) => onChange({ primarySystem })}
+          minWidth={56}
+        />
+      </View>
+      <View className="gap-1.5">
+        <Type as="label">Written beside them</Type>
+        <Choices
+          label="Written beside them"
+          choices={SYSTEMS}
+          value={settings.secondSystem}
+          onChange={(secondSystem) => onChange({ secondSystem })}
+          minWidth={56}
+        />
+      </View>
+      <View className="gap-1.5">
+        <Type as="label">Lengths</Type>
+        <Choices
+          label="Lengths"
+          choices={UNITS}
+          value={settings.lengthUnit}
+          onChange={(lengthUnit) => onChange({ lengthUnit })}
+          minWidth={120}
+        />
+      </View>
+      <Field
+        label="Currency"
+        value={currency}
+        hint="Written behind every amount: a sign or a few letters."
+        maxLength={LONGEST_CURRENCY}
+        onChangeText={(text) => {
+          setCurrency(text);
+          if (text.trim() !== '') onChange({ currency: text.trim() });
+        }}
+      />
+    </>
+  );
+}

@@ -1,0 +1,96 @@
+import { COMMON_SETS, type ToolSet } from '@round-mint/core/kit';
+import { toolInputSchema } from '@round-mint/contract/kit';
+import { useState, type ReactNode } from 'react';
+import { Pressable, View } from 'react-native';
+import { useAddToolMutation } from '@/store/api';
+import { newId } from '@/store/new-id';
+import { problemText } from '@/store/problem';
+import { Type } from '@/ui/Type';
+
+interface ToolsAction {
+  readonly label: string;
+  readonly busy: boolean;
+  readonly problem: string | undefined;
+  readonly onPress: () => void;
+}
+
+interface ToolsPartProps {
+  readonly onDone: () => void;
+  readonly children: (sets: ReactNode, action: ToolsAction) => ReactNode;
+}
+
+function SetRow({ set, ticked, onPress }: { set: ToolSet; ticked: boolean; onPress: () => void }) {
+  return (
+    <Pressable
+      role="checkbox"
+      aria-checked={ticked}
+      aria-label={`${set.name}, ${set.about}`}
+      onPress={onPress}
+      className={`min-h-[56px] flex-row items-center gap-3 rounded-sm px-3 py-2 active:opacity-70 ${
+        ticked ? 'border-2 border-ink bg-fold' : 'border border-line'
+      }`}
+    >
+      <Type as="figure" className="w-[28px]">
+        {ticked ? '✓' : ''}
+      </Type>
+      <View className="flex-1">
+        <Type as="strong">{set.name}</Type>
+        <Type as="small">{set.about}</Type>
+      </View>
+    </Pressable>
+  );
+}
+
+/** Which common sets are here: each ticked one is entered, tool by tool, to be corrected later. */
+export function ToolsPart({ onDone, children }: ToolsPartProps) {
+  const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
+  const [add] = useAddToolMutation();
+  const [busy, setBusy] = useState(false);
+  const [problem, setProblem] = useState<string>();
+  // Made once, so that a second try after a lost answer enters nothing twice.
+  const [ids] = useState(
+    () => new Map(COMMON_SETS.map(({ key, tools }) => [key, tools.map(() => newId())] as const)),
+  );
+  const turn = (key: string) =>
+    setTicked((before) => {
+      const next = new Set(before);
+      if (!next.delete(key)) next.add(key);
+      return next;
+    });
+  const enter = async () => {
+    setBusy(true);
+    setProblem(undefined);
+    try {
+      for (const { key, tools } of COMMON_SETS.filter((set) => ticked.has(set.key))) {
+        for (const [i, { name, spec }] of tools.entries()) {
+          const id = ids.get(key)?.[i] ?? newId();
+          await add(toolInputSchema.parse({ id, name, spec })).unwrap();
+        }
+      }
+      onDone();
+    } catch (error) {
+      setProblem(problemText(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+  const count = COMMON_SETS.filter(({ key }) => ticked.has(key)).reduce(
+    (sum, { tools }) => sum + tools.length,
+    0,
+  );
+  const label = busy
+    ? 'Entering …'
+    : count === 0
+      ? 'I do not know yet'
+      : count === 1
+        ? 'Enter this tool'
+        : `Enter these ${count} tools`;
+  const sets = (
+    <View role="group" aria-label="Common sets" className="gap-2">
+      {COMMON_SETS.map((set) => (
+        <SetRow key={set.key} set={set} ticked={ticked.has(set.key)} onPress={() => turn(set.key)} />
+      ))}
+    </View>
+  );
+  return children(sets, { label, busy, problem, onPress: () => void enter() });
+}
