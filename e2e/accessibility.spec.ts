@@ -45,6 +45,7 @@ const SCREENS = [
   ['outbox', '/orders/outbox'],
   ['the shop', '/log/shop'],
   ['settings', '/settings'],
+  ['first run', '/first-run'],
 ] as const;
 
 /** Two workers share the screens evenly; a part that fails does not hide the other. */

@@ -4,6 +4,7 @@ import packageJson from '../package.json' with { type: 'json' };
 import { createApp } from './app';
 import { readConfig, type Config } from './config';
 import { openDatabase, type OpenDatabase } from './db/database';
+import { networkLines, networkUrls } from './http/addresses';
 import { keepApart } from './demo/keep-apart';
 import { loadDemo } from './demo/load';
 
@@ -32,8 +33,12 @@ function closeOnSignal(server: Server, database: OpenDatabase): void {
   process.on('SIGTERM', close);
 }
 
+function portOf(server: Server): number {
+  return (server.address() as AddressInfo).port;
+}
+
 function readableUrl(server: Server, host: string): string {
-  const { port } = server.address() as AddressInfo;
+  const port = portOf(server);
   const name = host === '0.0.0.0' || host === '::' ? 'localhost' : host.includes(':') ? `[${host}]` : host;
   return `http://${name}:${port}`;
 }
@@ -58,6 +63,7 @@ async function start(): Promise<void> {
     const server = await listen(app, config);
     closeOnSignal(server, database);
     console.log(`Round Mint is ready at ${readableUrl(server, config.host)}`);
+    for (const line of await networkLines(networkUrls(config.host, portOf(server)))) console.log(line);
   } catch (error) {
     await database.close();
     throw error;
