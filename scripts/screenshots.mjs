@@ -106,6 +106,8 @@ const dataDir = await mkdtemp(join(tmpdir(), 'round-mint-pictures-'));
 const folder = join(ROOT, 'docs/screenshots');
 await mkdir(folder, { recursive: true });
 const { url, child } = await startServer(dataDir);
+// A picture that fails ends the script: its server ends with it.
+process.on('exit', () => child.kill('SIGTERM'));
 const flags = JSON.parse(await readFile(join(ROOT, 'scripts/lib/chromium-flags.json'), 'utf8'));
 const browser = await chromium.launch({
   executablePath: chromiumPath(),
