@@ -2,9 +2,20 @@ import { DEFAULT_SETTINGS } from '@round-mint/contract/settings';
 import { fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { fakeServer, refusal } from '@/testing/fake-server';
 import { renderWithStore } from '@/testing/render';
+import { router } from '@/testing/router';
 import { SettingsScreen } from './SettingsScreen';
 
+jest.mock('expo-router', () => jest.requireActual('@/testing/router').fakeRouter());
+
 describe('SettingsScreen', () => {
+  it('leads through the first run again', async () => {
+    const calls = fakeServer({ 'GET /settings': DEFAULT_SETTINGS, 'PATCH /settings': DEFAULT_SETTINGS });
+    renderWithStore(<SettingsScreen />);
+    fireEvent.press(await screen.findByText('Go through it again'));
+    await waitFor(() => expect(router.push).toHaveBeenCalledWith('/first-run'));
+    expect(calls.find(({ method }) => method === 'PATCH')?.body).toEqual({ setUp: 'sizes' });
+  });
+
   it('sends only what was changed', async () => {
     const calls = fakeServer({ 'PATCH /settings': DEFAULT_SETTINGS });
     renderWithStore(<SettingsScreen />);

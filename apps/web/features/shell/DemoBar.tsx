@@ -12,7 +12,7 @@ export function DemoBar() {
   if (!demo) return null;
   return (
     <View
-      role="status"
+      role="note"
       className="flex-row items-center justify-between gap-3 border-b border-line bg-fold px-4"
       testID="demo-bar"
     >
