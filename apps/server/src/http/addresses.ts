@@ -5,8 +5,7 @@ import { toString as codeOf } from 'qrcode';
 const EVERYWHERE = new Set(['0.0.0.0', '::']);
 
 /**
- * Addresses under which other devices of the network reach a server, most likely first: none while it listens on
- * loopback alone.
+ * Addresses under which other devices of the network reach a server: none while it listens on loopback alone.
  */
 export function networkUrls(
   host: string,

@@ -1,5 +1,4 @@
 import type { Settings } from '@round-mint/contract/settings';
-import { SIZE_SYSTEM_IDS, SIZE_SYSTEMS } from '@round-mint/core/size';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useChangeSettingsMutation, useGetSettingsQuery } from '@/store/api';
@@ -11,13 +10,8 @@ import { Choices, type Choice } from '@/ui/Choices';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
 import { Fetched } from '@/ui/Waiting';
+import { LENGTH_UNITS, SYSTEMS } from './choices';
 import { HoursSettings, RateSettings } from './TradeSettings';
-
-const SYSTEMS = SIZE_SYSTEM_IDS.map((id) => ({
-  value: id,
-  label: SIZE_SYSTEMS[id].prefix,
-  describe: SIZE_SYSTEMS[id].name,
-}));
 
 interface SettingProps<T extends string> {
   title: string;
@@ -76,10 +70,7 @@ function SettingsForm({ settings }: { settings: Settings }) {
       />
       <Setting
         title="Lengths"
-        choices={[
-          { value: 'mm', label: 'millimetres' },
-          { value: 'in', label: 'inches' },
-        ]}
+        choices={LENGTH_UNITS}
         value={settings.lengthUnit}
         onChange={(lengthUnit) => void change({ lengthUnit })}
       />

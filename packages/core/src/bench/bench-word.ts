@@ -175,10 +175,16 @@ function evenWords({ ring, now, system, names }: Scene, step: RouteStep): string
   return `${capital(wider)} ${writeAmount(rim - cut, system)} larger than the other: ${how}`;
 }
 
-/** Splines of the stretcher at hand: of the one that is really used, where that was told. */
-function splinesAt({ now, kit }: Scene, { contact }: RouteStep): number | undefined {
+/** What the step at hand is really done with, where that was told. */
+function toolUsed({ now, kit }: Scene) {
   const used = now.toolsUsed.get(now.step);
-  const spec = used && kit.find(({ id }) => id === used.toolId)?.spec;
+  const tool = used && kit.find(({ id }) => id === used.toolId);
+  return tool && { ...tool, setting: used.setting };
+}
+
+/** Splines of the stretcher at hand: of the one that is really used, where that was told. */
+function splinesAt(scene: Scene, { contact }: RouteStep): number | undefined {
+  const spec = toolUsed(scene)?.spec;
   if (spec?.kind === 'stretcher') return spec.splines;
   return contact?.kind === 'splines' ? contact.count : undefined;
 }
@@ -265,11 +271,11 @@ function toGoAfter(word: Said, { now, derived, system }: Scene): Said {
 }
 
 /** The tool of the step at hand: the one that is really used, where that was told. */
-function toolOf({ now, kit }: Scene): string | undefined {
-  const used = now.toolsUsed.get(now.step);
-  const name = used && kit.find(({ id }) => id === used.toolId)?.name;
-  if (!name) return now.steps[now.step]?.tool;
-  return used.setting ? `${name}, ${used.setting}` : name;
+function toolOf(scene: Scene): string | undefined {
+  const { now } = scene;
+  const used = toolUsed(scene);
+  if (!used) return now.steps[now.step]?.tool;
+  return used.setting ? `${used.name}, ${used.setting}` : used.name;
 }
 
 /** The bench's word with a route that was derived already; cheap. */

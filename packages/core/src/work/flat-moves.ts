@@ -3,14 +3,11 @@ import type { MetalId } from '../metal';
 import type { StepBlank } from '../steps';
 import type { Reasoned } from '../forming';
 import type { BandMove } from './band-steps';
-import { narrowMove } from './joint-moves';
+import { narrowMove, SAME_WIDTH_MM } from './joint-moves';
 import type { CoinBandWork, SpinnerWork, StripPiece } from './kinds';
 import type { OtherPart } from './plan-shape';
 
 type Parts = Pick<SpinnerWork | CoinBandWork, 'temper' | 'borders' | 'hallmark'>;
-
-/** A strip that is no wider than this past what is wanted is left as it is, mm. */
-const SAME_WIDTH_MM = 0.05;
 
 /** Soft unless the maker wants it hard. */
 export function temperOf({ temper }: Parts): Temper {

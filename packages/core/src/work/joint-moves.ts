@@ -24,6 +24,9 @@ export function sawTitle(name: string, lengthMm: number): string {
   return `Saw ${name} to ${lengthMm.toFixed(1)} mm`;
 }
 
+/** A strip this near the wanted width is not narrowed, mm. */
+export const SAME_WIDTH_MM = 0.05;
+
 /** What comes wider than wanted is narrowed while it is flat. */
 export function narrowMove(widthMm: number, blank: StepBlank): BandMove {
   return {

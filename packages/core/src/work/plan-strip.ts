@@ -17,13 +17,12 @@ import {
   type WorkWish,
 } from './plan-shape';
 import { barBlank, gaugePerStrain, passMoves } from './rolling-moves';
-import { cutStrip, ROLLED_SPARE, type StripCut } from './strip-cut';
+import { cutStrip, ROLLED_SPARE, SAME_THICKNESS_MM, type StripCut } from './strip-cut';
 
 const HANDBOOK = 'Handbook of the trade: strip bands and rolling.';
 
-/** Less than this under a wanted width or thickness is nothing, mm. */
+/** Less than this under a wanted width is nothing, mm. */
 const NARROW_MM = 0.1;
-const THIN_MM = 0.03;
 
 export type StripWish = WorkWish<StripWork, StripPiece>;
 
@@ -41,7 +40,7 @@ export function stripReasons(
       instead: 'A longer piece, or roll a thicker one down.',
     });
   }
-  if (work.rolledToMm !== undefined && work.rolledToMm > cut.thicknessMm + THIN_MM) {
+  if (work.rolledToMm !== undefined && work.rolledToMm > cut.thicknessMm + SAME_THICKNESS_MM) {
     reasons.push({
       code: 'not-thicker',
       level: 'refuse',

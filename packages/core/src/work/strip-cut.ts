@@ -1,14 +1,13 @@
 import { rollingSchedule, type Bar, type RollingPass } from '../rolling';
 import { DEFAULT_TRAITS, type BenchTraits } from '../steps';
 import { SECTION_SHAPES, stripBlank, type StripLength } from '../strip';
+import { SAME_WIDTH_MM } from './joint-moves';
 import type { StripPiece, StripWork } from './kinds';
 
 /** Rolled ends come out uneven, and no bench spreads quite by the rule: so much more is cut off (default), as a share. */
 export const ROLLED_SPARE = 0.05;
 /** A strip this near the wanted thickness is taken as it is, mm. */
-const SAME_THICKNESS_MM = 0.03;
-/** A strip this near the wanted width is not narrowed, mm. */
-const SAME_WIDTH_MM = 0.05;
+export const SAME_THICKNESS_MM = 0.03;
 
 /** The strip as a bar between rolls. */
 export function barOf({ section, thicknessMm, widthMm, lengthMm }: StripPiece): Bar {

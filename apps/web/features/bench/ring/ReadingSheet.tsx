@@ -7,10 +7,8 @@ import { TakeFrom } from '@/features/shared/inputs/TakeFrom';
 import { SizePad } from '@/features/shared/inputs/SizePad';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { useWidthClass } from '@/features/shared/screen/use-width';
-import { Button } from '@/ui/Button';
 import { Choices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
-import { Notice } from '@/ui/Notice';
 import { NumberPad } from '@/ui/NumberPad';
 import { PadKey } from '@/ui/PadKey';
 import { Sheet } from '@/ui/Sheet';
@@ -18,6 +16,7 @@ import { Type } from '@/ui/Type';
 import type { BenchRing } from '@/features/shared/ring/bench-model';
 import { doubtWords, expectedAt } from './reading-model';
 import type { BenchLog } from '@/features/shared/ring/use-bench-log';
+import { LogFooter } from './LogFooter';
 
 interface ReadingSheetProps {
   onClose: () => void;
@@ -174,14 +173,12 @@ export function ReadingSheet({ onClose, bench, step, log }: ReadingSheetProps) {
       open
       onClose={onClose}
       footer={
-        <View className="gap-1">
-          {asked ? (
-            <Notice level="warn" title={asked} live testID="doubt">
-              Read again. If it is so, log it all the same.
-            </Notice>
-          ) : null}
-          <Button look="main" label={asked ? 'Log it all the same' : 'Log reading'} onPress={save} />
-        </View>
+        <LogFooter
+          asked={asked}
+          again="Read again. If it is so, log it all the same."
+          label="Log reading"
+          onPress={save}
+        />
       }
     >
       <View role="radiogroup" aria-label="Which way round" className="flex-row gap-2">

@@ -4,8 +4,6 @@ import { Pressable, View } from 'react-native';
 import { TakeFrom } from '@/features/shared/inputs/TakeFrom';
 import type { BenchLog } from '@/features/shared/ring/use-bench-log';
 import { useBenchTraits } from '@/store/use-bench-traits';
-import { Button } from '@/ui/Button';
-import { Notice } from '@/ui/Notice';
 import { NumberPad } from '@/ui/NumberPad';
 import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
@@ -18,6 +16,7 @@ import {
   type RolledPart,
   type RolledTexts,
 } from './rolled-model';
+import { LogFooter } from './LogFooter';
 
 interface RolledSheetProps {
   readonly index: number;
@@ -88,19 +87,13 @@ export function RolledSheet({ index, rolling, log, onClose }: RolledSheetProps) 
       open
       onClose={onClose}
       footer={
-        <View className="gap-1">
-          {asked ? (
-            <Notice level="warn" title={asked} live testID="doubt">
-              Measure again. If it is so, log it all the same.
-            </Notice>
-          ) : null}
-          <Button
-            look="main"
-            label={asked ? 'Log it all the same' : 'Log the strip'}
-            disabled={!read}
-            onPress={save}
-          />
-        </View>
+        <LogFooter
+          asked={asked}
+          again="Measure again. If it is so, log it all the same."
+          label="Log the strip"
+          disabled={!read}
+          onPress={save}
+        />
       }
     >
       <View role="radiogroup" aria-label="What is measured" className="flex-row gap-2">

@@ -1,20 +1,11 @@
 import type { Settings } from '@round-mint/contract/settings';
-import { SIZE_SYSTEM_IDS, SIZE_SYSTEMS } from '@round-mint/core/size';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Choices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { Type } from '@/ui/Type';
+import { LENGTH_UNITS, SYSTEMS } from '../choices';
 
-const SYSTEMS = SIZE_SYSTEM_IDS.map((id) => ({
-  value: id,
-  label: SIZE_SYSTEMS[id].prefix,
-  describe: SIZE_SYSTEMS[id].name,
-}));
-const UNITS = [
-  { value: 'mm', label: 'millimetres' },
-  { value: 'in', label: 'inches' },
-] as const;
 /** What the contract takes. */
 const LONGEST_CURRENCY = 6;
 
@@ -52,7 +43,7 @@ export function SizesPart({ settings, onChange }: SizesPartProps) {
         <Type as="label">Lengths</Type>
         <Choices
           label="Lengths"
-          choices={UNITS}
+          choices={LENGTH_UNITS}
           value={settings.lengthUnit}
           onChange={(lengthUnit) => onChange({ lengthUnit })}
           minWidth={120}
