@@ -99,6 +99,8 @@ export async function goTo(page: Page, place: 'Bench' | 'Plan' | 'Stock' | 'Orde
 /** Goes to a screen as a link within the app does: the app stays, so that only the screen is drawn anew. */
 export async function visit(page: Page, path: string): Promise<void> {
   await base.expect(page.getByRole('main')).toBeVisible();
+  // The app's first address leads on once the workshop has answered; who went elsewhere just before is called back.
+  await page.waitForURL((address) => address.pathname !== '/');
   await page.evaluate((to) => {
     history.pushState(null, '', to);
     dispatchEvent(new PopStateEvent('popstate'));
