@@ -25,7 +25,7 @@ export async function serveWorkshop({ folder, demo }) {
   say('Starting …');
   const server = spawn(
     process.execPath,
-    ['--enable-source-maps', join(ROOT, 'apps/server/dist/server.mjs')],
+    ['--enable-source-maps', join(ROOT, 'apps/server/dist/server.mjs'), ...process.argv.slice(2)],
     {
       stdio: 'inherit',
       env: { DATA_DIR: join(ROOT, folder), ...process.env, ROUND_MINT_DEMO: demo ? '1' : '0' },

@@ -7,15 +7,20 @@ import { join } from 'node:path';
 import type { OpenDatabase } from './db/database';
 import { devicesRouter } from './devices/router';
 import { errorHandler, unknownCall } from './http/errors';
+import { announceWrites } from './http/announce';
 import { jsonOnly, knownHostsOnly, ownPagesOnly } from './http/guard';
+import { CLOSED_NETWORK, type Network } from './http/network';
+import { accessRouter } from './routes/access';
 import { computeRouter } from './routes/compute';
 import { csvRouter } from './routes/csv';
+import { createDoor } from './routes/door';
 import { photosRouter } from './routes/photos';
 import { serveResource } from './routes/resource';
 import { ringsRouter } from './routes/rings';
 import { systemRouter } from './routes/system';
 import { tradeRouter } from './routes/trade';
 import { workshopRouter } from './routes/workshop';
+import { createChanges, type Changes } from './services/changes';
 import { createResources } from './services/resources';
 
 /** A queue of bench events may hold several re-planned routes. */
@@ -32,19 +37,34 @@ export interface AppOptions {
   readonly outboxDir?: string | undefined;
   /** Names that it answers under besides the machine's own. */
   readonly allowedHosts?: readonly string[] | undefined;
+  /** How it stands towards the network; left out, closed. */
+  readonly network?: Network | undefined;
+  /** What its pages tell each other; left out, its own. */
+  readonly changes?: Changes | undefined;
   /** Whether it is the made-up workshop. */
   readonly demo?: boolean | undefined;
 }
 
-function apiRouter({ database, version, outboxDir, demo = false }: AppOptions): Router {
+function apiRouter({
+  database,
+  version,
+  outboxDir,
+  demo = false,
+  network = CLOSED_NETWORK,
+  changes = createChanges(),
+}: AppOptions): Router {
   const { db } = database;
   const resources = createResources(db);
   const api = Router();
+  // Before bodies: a stranger's is not even read.
+  const door = createDoor(db);
+  api.use(door.router, announceWrites(changes));
   api.use(workshop.importAll.path, express.json({ limit: IMPORT_LIMIT }), (request, _response, next) => {
     request.body = withTodaysNames(request.body);
     next();
   });
   api.use(express.json({ limit: BODY_LIMIT }));
+  api.use(accessRouter({ db, door, network, changes }));
   api.use(systemRouter(database, version, demo));
   api.use(computeRouter(db));
   api.use(csvRouter(db));

@@ -4,7 +4,9 @@ import { readConfig } from './config';
 describe('readConfig', () => {
   it('binds to loopback and keeps its data beside it unless told otherwise', () => {
     expect(readConfig({})).toMatchObject({
-      host: '127.0.0.1',
+      host: undefined,
+      authorityFolder: undefined,
+      locked: undefined,
       port: 4173,
       database: { dataDir: resolve('data') },
       demo: false,
@@ -28,6 +30,18 @@ describe('readConfig', () => {
     expect(readConfig({ DATABASE_URL: 'postgres://maker@host/db', DATA_DIR: '/tmp/x' }).database).toEqual({
       url: 'postgres://maker@host/db',
     });
+  });
+
+  it('goes by what is added to the command', () => {
+    const env = { DATA_DIR: '/tmp/x' };
+    expect(readConfig(env, ['--lan', '--https', '--lock'])).toMatchObject({
+      host: '0.0.0.0',
+      authorityFolder: '/tmp/x/certificates',
+      locked: true,
+    });
+    // An address that is told goes before all addresses.
+    expect(readConfig({ ...env, HOST: '10.0.0.5' }, ['--lan']).host).toBe('10.0.0.5');
+    expect(() => readConfig(env, ['--wan'])).toThrow(/^These can be added: --lan/);
   });
 
   it.each(['many', '-1', '70000', '80.5'])('refuses the port %p in words', (port) => {

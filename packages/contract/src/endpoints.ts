@@ -1,4 +1,5 @@
 import type { Endpoint } from './endpoint';
+import { access } from './endpoints-access';
 import { devices, photos, rings } from './endpoints-bench';
 import { compute } from './endpoints-compute';
 import { consumables, orders, outbox, people, scrap, shop, sizers } from './endpoints-trade';
@@ -6,6 +7,7 @@ import { dieCharts, kit, plans, recipes, stock, system, workshop } from './endpo
 
 const GROUPS: readonly Readonly<Record<string, Endpoint>>[] = [
   system,
+  access,
   compute,
   stock,
   kit,

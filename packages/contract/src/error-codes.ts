@@ -8,6 +8,13 @@ export const ERRORS = {
     message:
       'This workshop does not answer under that name. Its own names and addresses do; others are told by ALLOWED_HOSTS.',
   },
+  'not-paired': { status: 401, message: 'This device has to be paired with the workshop first.' },
+  'wrong-code': { status: 403, message: 'This code is wrong, or no longer good: ask for a new one.' },
+  'machine-only': {
+    status: 403,
+    message: 'Only the machine that the workshop runs on may do this.',
+  },
+  'too-many-requests': { status: 429, message: 'Too many requests: wait a little.' },
   'not-found': { status: 404, message: 'There is no such thing.' },
   'unknown-call': { status: 404, message: 'The interface has no such call.' },
   'out-of-stock': { status: 409, message: 'None of this piece is left in stock.' },
@@ -33,5 +40,7 @@ export const COMMON_ERRORS = [
   'foreign-page',
   'not-json',
   'unknown-host',
+  'not-paired',
+  'too-many-requests',
   'internal',
 ] as const satisfies readonly ErrorCode[];

@@ -1,3 +1,4 @@
-/** Every table: what the bench works with, and what happens around it. */
+/** Every table: what the bench works with, what happens around it, and who may come in. */
 export * from './schema-workshop';
 export * from './schema-trade';
+export * from './schema-access';

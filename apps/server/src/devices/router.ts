@@ -2,11 +2,9 @@ import type { DeviceReading } from '@round-mint/contract/devices';
 import { devices as calls } from '@round-mint/contract/endpoints-bench';
 import { Router } from 'express';
 import { notFound } from '../http/errors';
+import { openStream } from '../http/event-stream';
 import { serve } from '../http/serve';
 import { benchDevices, type Instrument } from './instrument';
-
-/** A silent line is taken for a dead one by proxies: a comment now and then keeps it, ms. */
-const KEEP_ALIVE_MS = 15_000;
 
 /** The simulated devices: their displays, a page's way to set them, and the stream of their readings. */
 export function devicesRouter(devices: ReadonlyMap<string, Instrument> = benchDevices()): Router {
@@ -21,17 +19,11 @@ export function devicesRouter(devices: ReadonlyMap<string, Instrument> = benchDe
   serve(router, calls.send, ({ params }) => deviceOf(params.device).send());
   serve(router, calls.stream, ({ params, request, response }) => {
     const device = deviceOf(params.device);
-    response.writeHead(200, { 'content-type': 'text/event-stream', 'cache-control': 'no-store' });
-    const write = (reading: DeviceReading) => response.write(`data: ${JSON.stringify(reading)}\n\n`);
+    const stream = openStream(request, response, () => stop());
+    const write = (reading: DeviceReading) => stream.send(reading);
     const { value, unit } = device.state;
     write({ value, unit, sent: false });
     const stop = device.listen(write);
-    const keepAlive = setInterval(() => response.write(': still here\n\n'), KEEP_ALIVE_MS);
-    keepAlive.unref();
-    request.on('close', () => {
-      clearInterval(keepAlive);
-      stop();
-    });
   });
   return router;
 }

@@ -1,6 +1,7 @@
 import { hostname } from 'node:os';
 import { demoServer, path, testServer, type TestServer } from '../testing/test-server';
 import { keepApart } from '../demo/keep-apart';
+import { DEMO_COINS } from '../demo/stock';
 
 let server: TestServer;
 beforeAll(async () => {
@@ -88,9 +89,13 @@ describe('two workshops', () => {
     await expect(keepApart(server.db, false)).resolves.toBeUndefined();
     const empty = await testServer();
     try {
-      await expect(keepApart(empty.db, true)).resolves.toBeUndefined();
       await expect(keepApart(empty.db, false)).resolves.toBeUndefined();
       expect((await empty.api.get(path('/health'))).body.demo).toBe(false);
+      // Invented pieces that a maker takes into their own workshop do not make it the made-up one.
+      const [first] = DEMO_COINS;
+      await empty.api.post(path('/stock')).send(first).expect(201);
+      await expect(keepApart(empty.db, false)).resolves.toBeUndefined();
+      await expect(keepApart(empty.db, true)).rejects.toThrow(/of your own/);
     } finally {
       await empty.close();
     }

@@ -13,7 +13,7 @@ function nameOf(host: string): string {
 }
 
 /** Names that this machine goes by on every network. */
-function ownNames(): readonly string[] {
+export function ownNames(): readonly string[] {
   const own = hostname().toLowerCase();
   return ['localhost', own, `${own.split('.')[0]}.local`];
 }

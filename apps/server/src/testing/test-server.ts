@@ -17,7 +17,7 @@ export async function templateOf(name: Template): Promise<Blob | undefined> {
 
 function serverOf(database: OpenDatabase, options: Partial<AppOptions> = {}) {
   const app = createApp({ database, version: 'test', ...options });
-  return { db: database.db, api: request(app), close: database.close };
+  return { db: database.db, app, api: request(app), close: database.close };
 }
 
 /** A server on a database of its own, for tests of the interface. */
@@ -25,6 +25,9 @@ export async function testServer(location?: DatabaseLocation, options?: Partial<
   const database = await openDatabase(location ?? { memory: true, copyOf: await templateOf('empty') });
   return serverOf(database, options);
 }
+
+/** Headers of a request that comes from the network: through a proxy, as far as the server can tell. */
+export const FROM_NETWORK = { 'x-forwarded-for': '192.168.7.30' } as const;
 
 export type TestServer = Awaited<ReturnType<typeof testServer>>;
 
