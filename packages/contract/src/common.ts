@@ -74,7 +74,6 @@ export const listQuerySchema = z.strictObject({
   limit: z.coerce.number().int().min(1).max(200).default(100),
   cursor: z.string().max(200).optional(),
 });
-export type ListQuery = z.infer<typeof listQuerySchema>;
 
 export function listOf<T extends z.ZodType>(item: T) {
   return z.object({ items: z.array(item), nextCursor: z.string().nullable() });
@@ -82,6 +81,13 @@ export function listOf<T extends z.ZodType>(item: T) {
 
 /** Yes or no in a query. */
 export const flagSchema = z.enum(['0', '1'], { error: 'must be 0 or 1' });
+
+/** Lists of what can be archived. */
+export const archivableListQuerySchema = listQuerySchema.extend({
+  /** Those that were archived, instead of the others. */
+  archived: flagSchema.optional(),
+});
+export type ListQuery = z.infer<typeof archivableListQuerySchema>;
 
 /** `?dryRun=1` only tells what a call would do. */
 export const dryRunQuerySchema = z.strictObject({ dryRun: flagSchema.optional() });

@@ -6,6 +6,10 @@ export const csvImportSchema = z.strictObject({
     .max(2_000_000, 'must be at most 2 million characters'),
 });
 
+/** Stored lists that go out and in as tables. */
+export const CSV_TABLES = ['stock', 'kit', 'people', 'orders', 'scrap', 'supplies'] as const;
+export type CsvTableName = (typeof CSV_TABLES)[number];
+
 export const CSV_ACTIONS = ['add', 'change', 'same', 'refused'] as const;
 
 /** What each row of a CSV file would do, or did. */

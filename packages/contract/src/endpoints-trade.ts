@@ -6,6 +6,7 @@ import {
   shelfListSchema,
   shelfSchema,
 } from './consumables';
+import { csvTable } from './csv-table';
 import { dayPlanSchema, savedDayPlanSchema } from './day-plan';
 import { endpoint, type Endpoint } from './endpoint';
 import { metalPricesSchema } from './metal-prices';
@@ -27,14 +28,18 @@ const ORDER = 'order';
 const CONSUMABLE = 'consumable';
 const LETTER = 'letter';
 
-export const people = resource('/people', 'person', {
-  input: personInputSchema,
-  item: personSchema,
-  list: personListSchema,
-});
+export const people = {
+  ...resource('/people', 'person', {
+    input: personInputSchema,
+    item: personSchema,
+    list: personListSchema,
+  }),
+  ...csvTable('/people', 'people'),
+};
 
 export const orders = {
   ...resource('/orders', ORDER, { input: orderInputSchema, item: orderSchema, list: orderListSchema }),
+  ...csvTable('/orders', 'orders'),
   logEvents: endpoint({
     method: 'post',
     path: '/orders/{id}/events',
@@ -66,6 +71,7 @@ export const scrap = {
     item: scrapSchema,
     list: scrapListSchema,
   }),
+  ...csvTable('/scrap', 'scrap tin'),
   meltOut: endpoint({
     method: 'post',
     path: '/scrap/melt-out',
@@ -78,6 +84,7 @@ export const scrap = {
 };
 
 export const consumables = {
+  ...csvTable('/consumables', 'supplies'),
   list: endpoint({
     method: 'get',
     path: '/consumables',

@@ -1,6 +1,6 @@
 import { archiveSchema, importResultSchema } from './archive';
 import { dryRunQuerySchema, listQuerySchema } from './common';
-import { csvImportResultSchema, csvImportSchema } from './csv';
+import { csvTable } from './csv-table';
 import { dieChartInputSchema, dieChartListSchema, dieChartSchema } from './die-charts';
 import { endpoint, type Endpoint } from './endpoint';
 import { storedToolSchema, toolInputSchema, toolListSchema } from './kit';
@@ -12,26 +12,6 @@ import { resource } from './resource';
 import { settingsPatchSchema, settingsSchema } from './settings';
 import { stockInputSchema, stockItemSchema, stockListSchema } from './stock';
 import { healthSchema, metalListSchema, openApiSchema } from './system';
-
-/** A stored list as a CSV file, out and in. */
-function csvTable<const Path extends string>(path: Path, name: string) {
-  return {
-    exportCsv: endpoint({
-      method: 'get',
-      path: `${path}.csv`,
-      summary: `The ${name} as CSV`,
-      media: 'text/csv',
-    }),
-    importCsv: endpoint({
-      method: 'post',
-      path: `${path}/import`,
-      summary: `Take a CSV file of the ${name} in, all rows or none; a dry run only tells what each would do`,
-      query: dryRunQuerySchema,
-      request: csvImportSchema,
-      response: csvImportResultSchema,
-    }),
-  } satisfies Readonly<Record<string, Endpoint>>;
-}
 
 /** What does not belong to any workshop. */
 export const system = {

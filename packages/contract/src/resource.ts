@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import { listQuerySchema } from './common';
+import { archivableListQuerySchema } from './common';
 import { endpoint, type Endpoint } from './endpoint';
 
 /** The calls of a plain resource: list, add, read, change, archive, bring back. */
@@ -19,7 +19,7 @@ export function resource<
       method: 'get',
       path,
       summary: `List every ${thing}`,
-      query: listQuerySchema,
+      query: archivableListQuerySchema,
       response: list,
     }),
     create: endpoint({

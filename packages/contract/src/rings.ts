@@ -6,12 +6,11 @@ import { FACES, STEP_KINDS } from '@round-mint/core/steps';
 import { WORK_KINDS } from '@round-mint/core/work';
 import { curlSchema, finishSchema, overruledSchema, routeStepSchema, routeTotalsSchema } from './coin-ring';
 import {
+  archivableListQuerySchema,
   coinSchema,
-  flagSchema,
   idSchema,
   lengthMm,
   listOf,
-  listQuerySchema,
   metalIdSchema,
   quantity,
   shortText,
@@ -23,10 +22,8 @@ import { workSchema } from './works';
 export const RING_STATUSES = ['in-work', 'finished', 'spoilt'] as const;
 
 /** Rings may be listed by how far they are. */
-export const ringListQuerySchema = listQuerySchema.extend({
+export const ringListQuerySchema = archivableListQuerySchema.extend({
   status: z.enum(RING_STATUSES, { error: `must be one of: ${RING_STATUSES.join(', ')}` }).optional(),
-  /** Those that were archived, instead of the others. */
-  archived: flagSchema.optional(),
 });
 
 const readingMm = lengthMm(5, 80);

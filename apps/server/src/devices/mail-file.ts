@@ -22,7 +22,8 @@ const POST = createTransport({ streamTransport: true, buffer: true, newline: 'wi
 export async function mailFile(mail: OutgoingMail): Promise<Uint8Array> {
   const { message } = await POST.sendMail({
     messageId: `<${mail.id}@round-mint.example>`,
-    date: mail.at,
+    // As a Date: only that is written the way mail writes it.
+    date: new Date(mail.at),
     from: { name: mail.fromName, address: WORKSHOP_ADDRESS },
     to: { name: mail.toName, address: mail.toAddress },
     subject: mail.subject,

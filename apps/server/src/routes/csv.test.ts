@@ -1,4 +1,4 @@
-import { csvImportResultSchema } from '@round-mint/contract/csv';
+import { csvImportResultSchema, type CsvTableName } from '@round-mint/contract/csv';
 import { demoServer, type TestServer } from '../testing/test-server';
 
 let server: TestServer;
@@ -7,12 +7,15 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-async function csvOf(name: 'stock' | 'kit'): Promise<string> {
-  return (await server.api.get(`/api/v1/${name}.csv`).expect(200)).text;
+/** Where each table lies. */
+const rootOf = (name: CsvTableName) => `/api/v1/${name === 'supplies' ? 'consumables' : name}`;
+
+async function csvOf(name: CsvTableName): Promise<string> {
+  return (await server.api.get(`${rootOf(name)}.csv`).expect(200)).text;
 }
 
-async function take(name: 'stock' | 'kit', csv: string, dryRun = false) {
-  const path = `/api/v1/${name}/import${dryRun ? '?dryRun=1' : ''}`;
+async function take(name: CsvTableName, csv: string, dryRun = false) {
+  const path = `${rootOf(name)}/import${dryRun ? '?dryRun=1' : ''}`;
   return csvImportResultSchema.parse((await server.api.post(path).send({ csv }).expect(200)).body);
 }
 
@@ -20,12 +23,20 @@ const actions = ({ rows }: Awaited<ReturnType<typeof take>>) => [
   ...new Set(rows.map(({ action }) => action)),
 ];
 
-describe.each(['stock', 'kit'] as const)('%s as CSV', (name) => {
+describe.each([
+  ['stock', 20],
+  ['kit', 20],
+  ['people', 5],
+  ['orders', 5],
+  ['scrap', 5],
+  ['supplies', 5],
+] as const)('%s as CSV', (name, atLeast) => {
   it('comes back as it went out', async () => {
     const csv = await csvOf(name);
     const result = await take(name, csv);
+    expect(result.rows.filter(({ action }) => action === 'refused')).toEqual([]);
     expect(actions(result)).toEqual(['same']);
-    expect(result.rows.length).toBeGreaterThan(20);
+    expect(result.rows.length).toBeGreaterThanOrEqual(atLeast);
     expect(await csvOf(name)).toBe(csv);
   });
 });
@@ -102,5 +113,65 @@ describe('taking a file in', () => {
       notes: 'tested',
       evidence: { magnet: 'none' },
     });
+  });
+});
+
+describe('what happens around the bench, as tables', () => {
+  it('people come with their fingers, orders find their person by name', async () => {
+    const people = [
+      'name,email,fingers',
+      'Orla Venn,orla@example.test,right:ring:P½:18.2:gauge:4:; left:middle:R:19:told::20.1',
+    ].join('\n');
+    expect(await take('people', people)).toMatchObject({ taken: true, rows: [{ action: 'add' }] });
+    const { items } = (await server.api.get('/api/v1/people?q=Orla').expect(200)).body;
+    expect(items[0]).toMatchObject({
+      email: 'orla@example.test',
+      phone: '',
+      fingers: [
+        { hand: 'right', finger: 'ring', sizeText: 'P½', gaugeWidthMm: 4, knuckleInsideDiameterMm: null },
+        { hand: 'left', measuredBy: 'told', gaugeWidthMm: null, knuckleInsideDiameterMm: 20.1 },
+      ],
+    });
+    const order = [
+      'name,person,hand,finger,sizeText,insideDiameterMm,measuredBy,wishKind,wishFinish,stockFrom,approvalWanted',
+      'Ring of Orla,Orla Venn,right,ring,P½,18.2,gauge,coin,as-formed,ours,yes',
+      'Ring of nobody,Nobody,right,ring,P½,18.2,gauge,coin,as-formed,ours,yes',
+    ].join('\n');
+    const preview = await take('orders', order, true);
+    expect(preview.rows.map(({ action }) => action)).toEqual(['add', 'refused']);
+    expect(preview.rows[1]?.problems).toContainEqual({ path: 'personId', message: 'must be a UUID' });
+    const [head = '', good = ''] = order.split('\n');
+    expect((await take('orders', `${head}\n${good}\n`)).taken).toBe(true);
+    const made = (await server.api.get('/api/v1/orders?q=Ring of Orla').expect(200)).body.items;
+    expect(made[0]).toMatchObject({
+      personId: items[0].id,
+      state: 'asked',
+      wish: { kind: 'coin', wall: 'straight', year: null, lining: 'none' },
+      exchange: null,
+    });
+  });
+
+  it('a row of scrap without an id is new, however alike', async () => {
+    const csv = 'kind,metal,massG\noffcut,silver-925,2.4\n';
+    expect(await take('scrap', csv)).toMatchObject({ taken: true, rows: [{ action: 'add' }] });
+    expect(await take('scrap', csv)).toMatchObject({ taken: true, rows: [{ action: 'add' }] });
+    const { items } = (await server.api.get('/api/v1/scrap').expect(200)).body;
+    expect(items.filter(({ massG }: { massG: number }) => massG === 2.4)).toHaveLength(2);
+  });
+
+  it('a shelf that is counted in a table is counted now; what is worked out is not taken in', async () => {
+    const [head = '', first = ''] = (await csvOf('supplies')).split('\r\n');
+    const id = first.split(',')[0] ?? '';
+    expect(head).toContain('leftAmount');
+    const before = Date.now();
+    const { rows, taken } = await take('supplies', `id,countedAmount,leftAmount\n${id},777,3\n`);
+    expect(taken).toBe(true);
+    expect(rows[0]?.changes.map(({ column }) => column).sort()).toEqual(['countedAmount']);
+    const { items } = (await server.api.get('/api/v1/consumables').expect(200)).body;
+    const shelf = items.find((item: { id: string }) => item.id === id);
+    expect(shelf).toMatchObject({ countedAmount: 777, leftAmount: 777 });
+    expect(Date.parse(shelf.countedAt)).toBeGreaterThanOrEqual(before);
+    const unknown = await take('supplies', 'id,countedAmount\nmoon-dust,1\n');
+    expect(unknown.rows[0]).toMatchObject({ action: 'refused', name: 'moon-dust' });
   });
 });

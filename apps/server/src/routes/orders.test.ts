@@ -3,7 +3,7 @@ import { orderCostsSchema, orderListSchema, orderSchema, type Order } from '@rou
 import { messageListSchema } from '@round-mint/contract/outbox';
 import { personListSchema } from '@round-mint/contract/people';
 import { randomUUID } from 'node:crypto';
-import { mkdtemp, readdir, readFile, rm } from 'node:fs/promises';
+import { mkdtemp, readdir, readFile, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { demoId } from '../demo/demo-id';
@@ -253,6 +253,32 @@ describe('the outbox', () => {
       });
     expect(served.headers['content-type']).toContain('message/rfc822');
     expect(served.body).toBe(file);
+    expect(file).toMatch(/^Date: [A-Z][a-z]{2}, \d{2} [A-Z][a-z]{2} \d{4} \d{2}:\d{2}:\d{2} \+0000\r$/m);
+    // A file that was lost is laid down again when the letter is sent once more.
+    await rm(join(outboxDir, files[0]!));
+    await server.api.post(path('/outbox')).send(letter).expect(201);
+    expect(await readdir(outboxDir)).toEqual(files);
+  });
+
+  it('says that a letter is kept only when its mail file is', async () => {
+    const blocked = join(outboxDir, 'no-folder');
+    await writeFile(blocked, '');
+    const own = await demoServer(blocked);
+    const log = console.error;
+    console.error = () => undefined;
+    try {
+      const { items: people } = (await own.api.get(path('/people?q=Mirel'))).body;
+      const letter = { kind: 'other', personId: people[0].id, orderId: null, photoIds: [] };
+      await own.api
+        .post(path('/outbox'))
+        .send({ ...letter, id: randomUUID(), subject: 'Lost', text: 'Lost' })
+        .expect(500);
+      expect((await own.api.get(path('/outbox?q=Lost'))).body.items).toEqual([]);
+    } finally {
+      console.error = log;
+      await own.close();
+      await rm(blocked);
+    }
   });
 
   it('lists letters as every list: latest first, page by page, signs taken literally', async () => {

@@ -5,7 +5,7 @@ import type { Database } from '../db/database';
 import { dieCharts, kit, orders, photos, plans, recipes, ringEvents, rings, stock } from '../db/schema';
 import { HttpError } from '../http/errors';
 import { exportTrade, importTrade } from './archive-trade';
-import { checkedJpeg } from './jpeg';
+import { cleanJpeg } from './jpeg';
 import { photoOf } from './photos';
 import {
   planRow,
@@ -150,7 +150,7 @@ export async function importArchive(db: Database, archive: Archive, dryRun: bool
         photos: await insertNew(
           tx,
           photos,
-          archive.photos.map(({ jpegBase64, ...photo }) => ({ ...photo, jpeg: checkedJpeg(jpegBase64) })),
+          archive.photos.map(({ jpegBase64, ...photo }) => ({ ...photo, ...cleanJpeg(jpegBase64) })),
         ),
         ...(await importTrade(tx, archive, insertNew)),
       };

@@ -1,16 +1,20 @@
 /** How a cell is written and read: one way for each kind of value. */
-type Cell = 'text' | 'number' | 'truth' | 'lengths' | 'stations' | 'stretches';
+type Cell = 'text' | 'number' | 'truth' | 'lengths' | 'stations' | 'stretches' | 'fingers' | 'json';
 
 export interface Column {
   readonly name: string;
   readonly cell: Cell;
   /** Where the field may be nothing: an empty cell is null, not left out. */
   readonly nullable?: boolean;
+  /** Written for the reader; what a file says of it is not taken in. */
+  readonly readOnly?: boolean;
 }
 
 const text = (name: string): Column => ({ name, cell: 'text' });
 const number = (name: string): Column => ({ name, cell: 'number' });
 const truth = (name: string): Column => ({ name, cell: 'truth' });
+const orNothing = (column: Column): Column => ({ ...column, nullable: true });
+const forReading = (column: Column): Column => ({ ...column, readOnly: true });
 
 export const STOCK_COLUMNS: readonly Column[] = [
   ...['id', 'kind', 'name', 'issuer'].map(text),
@@ -37,6 +41,57 @@ export const KIT_COLUMNS: readonly Column[] = [
   { name: 'holesMm', cell: 'lengths' },
   { name: 'lidHolesMm', cell: 'lengths' },
   ...['smallestMm', 'largestMm', 'splines', 'taperDeg', 'mmPerUsSize', 'tonnes', 'openingMm'].map(number),
+];
+
+/** What is known of a finger; in a cell of its own in this order, with colons between. */
+const FINGER_COLUMNS: readonly Column[] = [
+  ...['hand', 'finger', 'sizeText'].map(text),
+  number('insideDiameterMm'),
+  text('measuredBy'),
+  ...['gaugeWidthMm', 'knuckleInsideDiameterMm'].map(number).map(orNothing),
+];
+
+export const PEOPLE_COLUMNS: readonly Column[] = [
+  ...['id', 'name', 'email', 'phone', 'address', 'notes'].map(text),
+  { name: 'fingers', cell: 'fingers' },
+];
+
+export const ORDER_COLUMNS: readonly Column[] = [
+  ...['id', 'name', 'personId', 'person'].map(text),
+  forReading(text('state')),
+  ...FINGER_COLUMNS,
+  text('wishKind'),
+  ...[number('wishYear'), text('wishMetal'), text('wishFace')].map(orNothing),
+  ...['wishWidthMinMm', 'wishWidthMaxMm'].map(number).map(orNothing),
+  text('wishWall'),
+  orNothing(number('wishCurlDeg')),
+  { name: 'wishCurl', cell: 'json' },
+  ...['wishFinish', 'wishLining', 'wishDedication'].map(text),
+  orNothing(text('wantedBy')),
+  text('stockFrom'),
+  ...['exchangePieces', 'exchangeValueEach'].map(number),
+  truth('approvalWanted'),
+  ...['stockId', 'sizerId', 'planId', 'ringId'].map(text).map(orNothing),
+  { name: 'quote', cell: 'json', nullable: true },
+  text('notes'),
+];
+
+export const SCRAP_COLUMNS: readonly Column[] = [
+  ...['id', 'at', 'kind', 'metal'].map(text),
+  number('massG'),
+  orNothing(number('fineness')),
+  text('source'),
+  ...['ringId', 'meltedIntoId'].map(text).map(orNothing),
+  text('note'),
+];
+
+export const SUPPLY_COLUMNS: readonly Column[] = [
+  text('id'),
+  ...['name', 'unit'].map(text).map(forReading),
+  number('countedAmount'),
+  text('countedAt'),
+  ...['buyAtAmount', 'packAmount', 'packPrice'].map(number),
+  ...['usedAmount', 'leftAmount'].map(number).map(forReading),
 ];
 
 interface StationCell {
@@ -76,8 +131,25 @@ export function writeCell(value: unknown, cell: Cell): string {
       return stationsText(value as readonly StationCell[]);
     case 'stretches':
       return (value as readonly StretchCell[]).map(({ fromMm, toMm }) => `${fromMm}-${toMm}`).join('; ');
+    case 'fingers':
+      return (value as readonly Readonly<Record<string, unknown>>[])
+        .map((finger) =>
+          FINGER_COLUMNS.map(({ name, cell: part }) => writeCell(finger[name], part)).join(':'),
+        )
+        .join('; ');
+    case 'json':
+      return JSON.stringify(value);
     default:
       return String(value);
+  }
+}
+
+/** JSON, or the text as it stands, so that the schema can say what it would accept. */
+function jsonOrText(cell: string): unknown {
+  try {
+    return JSON.parse(cell);
+  } catch {
+    return cell;
   }
 }
 
@@ -111,6 +183,15 @@ export function readCell(raw: string, { name, cell, nullable }: Column): unknown
         const [fromMm = '', toMm = ''] = part.split('-').map((value) => value.trim());
         return { fromMm: numberOrText(fromMm), toMm: numberOrText(toMm) };
       });
+    case 'fingers':
+      return parts(trimmed).map((part) => {
+        const values = part.split(':');
+        return Object.fromEntries(
+          FINGER_COLUMNS.map((column, i) => [column.name, readCell(values[i] ?? '', column)]),
+        );
+      });
+    case 'json':
+      return jsonOrText(trimmed);
     case 'text':
       // A cell that was quoted so that a spreadsheet does not take it for a formula.
       return name === 'id' ? trimmed : trimmed.replace(/^'(?=[=+\-@])/, '');

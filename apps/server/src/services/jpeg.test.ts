@@ -1,26 +1,68 @@
-import { checkedJpeg } from './jpeg';
+import { smallJpeg } from '../testing/small-jpeg';
+import { cleanJpeg } from './jpeg';
 
-const base64 = (...bytes: number[]) => Buffer.from(bytes).toString('base64');
+const plain = smallJpeg();
+const cleaned = (base64: string) => cleanJpeg(base64).jpeg.toString('base64');
+/** A file with some of its bytes changed. */
+function changed(base64: string, change: (bytes: Buffer) => Buffer): string {
+  return change(Buffer.from(base64, 'base64')).toString('base64');
+}
 
-describe('a JPEG from the app', () => {
-  it('may hold segments about the picture, up to where the picture begins', () => {
-    // SOI, APP0 of four bytes, start of scan.
-    const file = base64(0xff, 0xd8, 0xff, 0xe0, 0, 4, 1, 2, 0xff, 0xda, 0xff, 0xe1);
-    expect([...checkedJpeg(file)]).toHaveLength(12);
+describe('a JPEG', () => {
+  it('is kept as it is where it holds its picture alone, and tells its size', () => {
+    expect(cleaned(plain)).toBe(plain);
+    expect(cleanJpeg(smallJpeg({ widthPx: 1200, heightPx: 900 }))).toMatchObject({
+      widthPx: 1200,
+      heightPx: 900,
+    });
   });
 
-  it('must not hold the camera’s notes, wherever among the segments', () => {
-    const first = base64(0xff, 0xd8, 0xff, 0xe1, 0, 4, 1, 2);
-    const second = base64(0xff, 0xd8, 0xff, 0xe0, 0, 4, 1, 2, 0xff, 0xe1, 0, 4, 1, 2);
-    expect(() => checkedJpeg(first)).toThrow(/camera’s notes/);
-    expect(() => checkedJpeg(second)).toThrow(/camera’s notes/);
+  it('loses the camera’s notes, previews, comments, and what follows its end', () => {
+    // APP0, APP1 (Exif), APP2 (profile), APP13, APP14 that is not Adobe's own, and a comment.
+    const noted = smallJpeg({
+      before: [0xe0, 0xe1, 0xe2, 0xed, 0xee, 0xfe],
+      behind: [0x50, 0x4b, 3, 4, 0xff, 0xe1],
+    });
+    expect(cleaned(noted)).toBe(plain);
   });
 
-  it('may be cut off in the middle of a segment’s head', () => {
-    expect([...checkedJpeg(base64(0xff, 0xd8, 0xff, 0xe0, 0))]).toHaveLength(5);
+  it('loses notes between its scans as well', () => {
+    const end = Buffer.from([0xff, 0xd9]);
+    const scan = (bytes: Buffer) => bytes.subarray(bytes.indexOf(Buffer.from([0xff, 0xda])), -2);
+    const note = Buffer.from([0xff, 0xfe, 0, 4, 0x68, 0x69]);
+    const twice = (...between: Buffer[]) =>
+      changed(plain, (bytes) => Buffer.concat([bytes.subarray(0, -2), ...between, scan(bytes), end]));
+    expect(cleaned(twice(note))).toBe(twice());
   });
 
-  it('has to be one', () => {
-    expect(() => checkedJpeg(base64(0x89, 0x50, 0x4e, 0x47))).toThrow(/must be a JPEG/);
+  it('keeps the segment by which four-part colours are read, whole', () => {
+    const adobe = [0xff, 0xee, 0, 14, ...Buffer.from('Adobe'), 0, 100, 0, 0, 0, 0, 2];
+    const file = changed(plain, (bytes) =>
+      Buffer.concat([bytes.subarray(0, 2), Buffer.from(adobe), bytes.subarray(2)]),
+    );
+    expect(cleaned(file)).toBe(file);
+  });
+
+  it.each([
+    ['another kind of file', Buffer.from('GIF89a').toString('base64'), /must be a JPEG/],
+    ['one without an end', changed(plain, (bytes) => bytes.subarray(0, -2)), /cut off/],
+    ['one cut off in a segment’s head', changed(plain, (bytes) => bytes.subarray(0, 5)), /cut off/],
+    ['one without a picture', changed(plain, () => Buffer.from([0xff, 0xd8, 0xff, 0xd9])), /cut off/],
+    [
+      'a segment that claims more than there is',
+      changed(plain, (bytes) => bytes.fill(0xff, 4, 6)),
+      /cut off/,
+    ],
+    ['a kind few browsers draw', changed(plain, (bytes) => bytes.fill(0xc9, 3, 4)), /not every browser/],
+    [
+      'two pictures',
+      changed(plain, (bytes) => Buffer.concat([bytes.subarray(0, 15), bytes.subarray(2)])),
+      /one picture/,
+    ],
+    ['an edge of no pixels', smallJpeg({ widthPx: 0 }), /4000 pixels/],
+    ['an edge too long', smallJpeg({ heightPx: 4001 }), /4000 pixels/],
+    ['too many pixels', smallJpeg({ widthPx: 4000, heightPx: 3001 }), /12 million/],
+  ])('is refused: %s', (_what, file, words) => {
+    expect(() => cleanJpeg(file)).toThrow(words);
   });
 });

@@ -1,7 +1,7 @@
 import type { ListQuery } from '@round-mint/contract/common';
 import { messageSchema, type Message, type MessageInput } from '@round-mint/contract/outbox';
 import { and, eq, inArray, isNull, sql } from 'drizzle-orm';
-import { mkdir, writeFile } from 'node:fs/promises';
+import { mkdir, rename, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { Database } from '../db/database';
 import { messagePhotos, messages, orderEvents, photos } from '../db/schema';
@@ -104,9 +104,39 @@ async function moveOrder(tx: Database, { id, kind, orderId }: MessageInput, at: 
   await logOrderEvents(tx, orderId, [{ id, at, body }]);
 }
 
+/** Lays a mail file down, whole or not at all. */
+async function layDown(folder: string, name: string, eml: Uint8Array): Promise<void> {
+  await mkdir(folder, { recursive: true });
+  const file = join(folder, name);
+  await writeFile(`${file}.new`, eml);
+  await rename(`${file}.new`, file);
+}
+
+function fileName({ id, at, kind }: { readonly id: string; readonly at: string; readonly kind: string }) {
+  return `${isoTime(at).slice(0, 10)}-${kind}-${id}.eml`;
+}
+
+/** Writes a letter and keeps it with its mail file. */
+async function keepMessage(tx: Database, input: MessageInput) {
+  const { id, kind, personId, orderId, subject, text, photoIds } = input;
+  const person = await createResources(tx).people.get(personId);
+  if (person.email === '') {
+    throw new HttpError('no-address', `${person.name} has no mail address: enter one under People.`);
+  }
+  const { workshopName } = await readSettings(tx);
+  const at = new Date().toISOString();
+  const to = { toName: person.name, toAddress: person.email };
+  const mail = { id, at, fromName: workshopName, ...to, subject, text };
+  const eml = await mailFile({ ...mail, pictures: await pictures(tx, photoIds) });
+  await tx.insert(messages).values({ id, at, kind, personId, orderId, ...to, subject, text, eml });
+  await attachPhotos(tx, id, photoIds);
+  await moveOrder(tx, input, at);
+  return { id, at, kind, eml };
+}
+
 /**
- * Puts a letter into the outbox: kept, written as a mail file, and its order moved on, or nothing at all.
- * Sent twice, it is one.
+ * Puts a letter into the outbox: kept, its order moved on, its mail file laid down, or nothing at all. Only when the file
+ * lies there is it said to. Sent twice, it is one.
  * @param folder where mail files are laid down beside the database; undefined for none
  */
 export async function postMessage(
@@ -114,27 +144,14 @@ export async function postMessage(
   input: MessageInput,
   folder: string | undefined,
 ): Promise<Message> {
-  const { id, kind, personId, orderId, subject, text, photoIds } = input;
-  const written = await db.transaction(async (tx) => {
-    const [known] = await tx.select({ id: messages.id }).from(messages).where(eq(messages.id, id));
-    if (known) return undefined;
-    const person = await createResources(tx).people.get(personId);
-    if (person.email === '') {
-      throw new HttpError('no-address', `${person.name} has no mail address: enter one under People.`);
-    }
-    const { workshopName } = await readSettings(tx);
-    const at = new Date().toISOString();
-    const to = { toName: person.name, toAddress: person.email };
-    const mail = { id, at, fromName: workshopName, ...to, subject, text };
-    const eml = await mailFile({ ...mail, pictures: await pictures(tx, photoIds) });
-    await tx.insert(messages).values({ id, at, kind, personId, orderId, ...to, subject, text, eml });
-    await attachPhotos(tx, id, photoIds);
-    await moveOrder(tx, input, at);
-    return { at, eml };
+  await db.transaction(async (tx) => {
+    const [known] = await tx
+      .select({ id: messages.id, at: messages.at, kind: messages.kind, eml: messages.eml })
+      .from(messages)
+      .where(eq(messages.id, input.id));
+    const kept = known ?? (await keepMessage(tx, input));
+    // Last, so that a letter that could not be kept leaves no file; a repeat mends a file that is missing.
+    if (folder) await layDown(folder, fileName(kept), kept.eml);
   });
-  if (written && folder) {
-    await mkdir(folder, { recursive: true });
-    await writeFile(join(folder, `${written.at.slice(0, 10)}-${kind}-${id}.eml`), written.eml);
-  }
-  return getMessage(db, id);
+  return getMessage(db, input.id);
 }

@@ -3,7 +3,7 @@ import { and, asc, eq, isNotNull, isNull } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { photos } from '../db/schema';
 import { notFound } from '../http/errors';
-import { checkedJpeg } from './jpeg';
+import { cleanJpeg } from './jpeg';
 import { isoTime } from './resource';
 import { getRing } from './ring-store';
 
@@ -41,8 +41,10 @@ export async function listPhotos(db: Database, ringId: string): Promise<Photo[]>
 
 /** Keeps a picture; sending it twice keeps it once. */
 export async function addPhoto(db: Database, ringId: string, input: PhotoInput): Promise<Photo> {
-  const { jpegBase64, ...rest } = input;
-  const jpeg = checkedJpeg(jpegBase64);
+  const { jpegBase64, ...said } = input;
+  // Its size is what the file says, not what came beside it.
+  const { jpeg, ...size } = cleanJpeg(jpegBase64);
+  const rest = { ...said, ...size };
   await db.transaction(async (tx) => {
     await getRing(tx, ringId);
     await tx

@@ -56,7 +56,7 @@ export function createResource<Input extends { id?: string | undefined }, Item>(
   return {
     name,
     async list(query) {
-      const clauses = listClauses(query, columns);
+      const clauses = listClauses(query, { ...columns, archived: query.archived === '1' });
       const rows = await db
         .select()
         .from(table)
