@@ -102,6 +102,37 @@ function startServer(dataDir) {
 await installIfNeeded();
 await chromiumIfNeeded();
 await buildIfNeeded();
+/** Nothing was asked of the server for so long, ms. */
+const SILENCE_MS = 500;
+/** Streams never end. */
+const isStream = (url) => /\/(stream|changes)(\?|$)/.test(url);
+
+/** Tells when a page has fetched all it wants. */
+function quietOf(page) {
+  const open = new Set();
+  let last = Date.now();
+  const note = (change) => (request) => {
+    if (isStream(request.url())) return;
+    change(request);
+    last = Date.now();
+  };
+  page.on(
+    'request',
+    note((request) => open.add(request)),
+  );
+  page.on(
+    'requestfinished',
+    note((request) => open.delete(request)),
+  );
+  page.on(
+    'requestfailed',
+    note((request) => open.delete(request)),
+  );
+  return async () => {
+    while (open.size > 0 || Date.now() - last < SILENCE_MS) await page.waitForTimeout(SILENCE_MS / 5);
+  };
+}
+
 const dataDir = await mkdtemp(join(tmpdir(), 'round-mint-pictures-'));
 const folder = join(ROOT, 'docs/screenshots');
 await mkdir(folder, { recursive: true });
@@ -115,10 +146,11 @@ const browser = await chromium.launch({
 });
 for (const { name, path, size, light = 'day', act } of VIEWS) {
   const page = await browser.newPage({ viewport: size, timezoneId: 'UTC' });
+  const quiet = quietOf(page);
   await page.request.patch(`${url}/api/v1/settings`, { data: { light } });
   await page.goto(url + path);
   await page.getByRole('heading').first().waitFor();
-  await page.waitForLoadState('networkidle');
+  await quiet();
   // What the log taught may take the server a while.
   await page
     .getByText(/^Fetching /)

@@ -1,4 +1,4 @@
-import { API_PATH, type Endpoint, type RequestOf, type ResponseOf } from '@round-mint/contract/endpoint';
+import type { Endpoint, RequestOf, ResponseOf } from '@round-mint/contract/endpoint';
 import { devices, photos, rings } from '@round-mint/contract/endpoints-bench';
 import {
   dieCharts,
@@ -10,11 +10,14 @@ import {
   workshop,
 } from '@round-mint/contract/endpoints-workshop';
 import type { DeviceId } from '@round-mint/contract/devices';
-import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import { createApi } from '@reduxjs/toolkit/query/react';
+import type { CsvTableName } from '@round-mint/contract/csv';
+import { consumables, orders, people, scrap } from '@round-mint/contract/endpoints-trade';
+import { baseQuery } from './base-query';
 import { call } from './call';
 
 /** As many as a list gives at once. */
-const MOST_A_PAGE = 200;
+export const MOST_A_PAGE = 200;
 
 /** The things that a list answers. */
 export type ItemsOf<E extends Endpoint> =
@@ -26,6 +29,11 @@ export function itemsOf<T>({ items: list }: { readonly items: T[] }): T[] {
 
 /** A list from its beginning. */
 export const firstPage = { query: { limit: MOST_A_PAGE } } as const;
+/** What was archived instead. */
+export const archivedPage = { query: { limit: MOST_A_PAGE, archived: '1' } } as const;
+
+/** Where each list goes out and in as a table. */
+export const CSV_CALLS = { stock, kit, people, orders, scrap, supplies: consumables } as const;
 
 /** A thing to be kept, new or changed. */
 export type Saved<E extends Endpoint> = RequestOf<E> & { readonly isNew: boolean };
@@ -33,7 +41,7 @@ export type Saved<E extends Endpoint> = RequestOf<E> & { readonly isNew: boolean
 /** The server's data, cached; every write fetches anew what it touched. */
 export const api = createApi({
   reducerPath: 'api',
-  baseQuery: fetchBaseQuery({ baseUrl: API_PATH }),
+  baseQuery,
   tagTypes: [
     ...([
       'Stock',
@@ -46,6 +54,7 @@ export const api = createApi({
       'Learnt',
       'Recipe',
       'Photo',
+      'Access',
     ] as const),
     // Of what happens around the bench: trade-api.ts.
     ...(['Person', 'Order', 'Sizer', 'Scrap', 'Shelf', 'Spot', 'Message', 'DayPlan', 'Shop'] as const),
@@ -71,21 +80,21 @@ export const api = createApi({
     }),
     importCsv: build.mutation<
       ResponseOf<typeof stock.importCsv>,
-      { readonly table: 'stock' | 'kit'; readonly csv: string; readonly dryRun: boolean }
+      { readonly table: CsvTableName; readonly csv: string; readonly dryRun: boolean }
     >({
-      query: ({ table, csv, dryRun }) => {
-        const input = { query: { dryRun: dryRun ? '1' : '0' }, body: { csv } } as const;
-        return table === 'stock' ? call(stock.importCsv, input) : call(kit.importCsv, input);
-      },
-      invalidatesTags: (result) => (result?.taken ? ['Stock', 'Kit'] : []),
+      query: ({ table, csv, dryRun }) =>
+        call<Endpoint>(CSV_CALLS[table].importCsv, { query: { dryRun: dryRun ? '1' : '0' }, body: { csv } }),
+      invalidatesTags: (result) =>
+        result?.taken ? ['Stock', 'Kit', 'Person', 'Order', 'DayPlan', 'Scrap', 'Shelf'] : [],
     }),
     listKit: build.query<ItemsOf<typeof kit.list>, void>({
       query: () => call(kit.list, firstPage),
       transformResponse: itemsOf,
       providesTags: ['Kit'],
     }),
-    addTool: build.mutation<ResponseOf<typeof kit.create>, RequestOf<typeof kit.create>>({
-      query: (body) => call(kit.create, { body }),
+    saveTool: build.mutation<ResponseOf<typeof kit.create>, Saved<typeof kit.create>>({
+      query: ({ isNew, ...body }) =>
+        isNew ? call(kit.create, { body }) : call(kit.replace, { params: { id: String(body.id) }, body }),
       invalidatesTags: ['Kit'],
     }),
     removeTool: build.mutation<void, string>({
@@ -274,7 +283,7 @@ export const {
   useRestoreStockMutation,
   useImportCsvMutation,
   useListKitQuery,
-  useAddToolMutation,
+  useSaveToolMutation,
   useRemoveToolMutation,
   useRestoreToolMutation,
   useListDieChartsQuery,

@@ -2,7 +2,17 @@ import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
 /** What can be archived. */
 export type ArchivedKind =
-  'stock' | 'tool' | 'ring' | 'die-chart' | 'recipe' | 'photo' | 'person' | 'order' | 'sizer' | 'scrap';
+  | 'stock'
+  | 'tool'
+  | 'ring'
+  | 'die-chart'
+  | 'recipe'
+  | 'photo'
+  | 'person'
+  | 'order'
+  | 'sizer'
+  | 'scrap'
+  | 'device';
 
 interface Archived {
   readonly kind: ArchivedKind;

@@ -8,6 +8,7 @@ import { planDraftSlice } from '@/features/plan/draft/plan-draft-slice';
 import { searchSlice } from '@/features/plan/search/search-slice';
 import { worksSlice } from '@/features/plan/other-work/works-slice';
 import { api } from './api';
+import { contactSlice } from './contact-slice';
 import { lightSlice } from './light-slice';
 import { noticesSlice } from './notices-slice';
 import { createRingFollower } from './ring-follower';
@@ -25,6 +26,7 @@ export function createStore() {
       [intakeSlice.name]: intakeSlice.reducer,
       [searchSlice.name]: searchSlice.reducer,
       [centringSlice.name]: centringSlice.reducer,
+      [contactSlice.name]: contactSlice.reducer,
       [lightSlice.name]: lightSlice.reducer,
       [noticesSlice.name]: noticesSlice.reducer,
       [unsentSlice.name]: unsentSlice.reducer,

@@ -31,10 +31,10 @@ interface State {
 }
 type Dispatch = ThunkDispatch<State, unknown, UnknownAction>;
 
-/** The browser could not reach the server at all, or something on the way answered for it. */
+/** The server cannot be reached, something on the way answered for it, or this device has to be paired again first. */
 function isAway(error: unknown): boolean {
   const { status } = error as { status?: unknown };
-  return status === 'FETCH_ERROR' || status === 'PARSING_ERROR' || status === 502 || status === 503;
+  return ['FETCH_ERROR', 'PARSING_ERROR', 401, 429, 502, 503].some((away) => away === status);
 }
 
 /** Sends what waits, in order, one run of a ring's events at a time; ids make a repeat harmless. */

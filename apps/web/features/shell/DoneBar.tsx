@@ -14,6 +14,7 @@ import {
   useRestoreScrapMutation,
   useRestoreSizerMutation,
 } from '@/store/trade-api';
+import { useRestoreDeviceMutation } from '@/store/access-api';
 import { noticeClosed, type DoneNotice } from '@/store/notices-slice';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { useLogEvents } from '@/store/use-log-events';
@@ -47,6 +48,7 @@ function Bar({ notice, onClose }: { notice: DoneNotice; onClose: () => void }) {
   const [restoreOrder] = useRestoreOrderMutation();
   const [restoreSizer] = useRestoreSizerMutation();
   const [restoreScrap] = useRestoreScrapMutation();
+  const [restoreDevice] = useRestoreDeviceMutation();
   const restore = {
     stock: restoreStock,
     tool: restoreTool,
@@ -58,6 +60,7 @@ function Bar({ notice, onClose }: { notice: DoneNotice; onClose: () => void }) {
     order: restoreOrder,
     sizer: restoreSizer,
     scrap: restoreScrap,
+    device: restoreDevice,
   };
   const log = useLogEvents();
   const { undo, problem, text } = notice;

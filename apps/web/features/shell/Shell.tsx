@@ -7,11 +7,15 @@ import { useAppSelector } from '@/store/store';
 import { FONTS, loadSlabNumerals } from '@/theme/fonts';
 import { WaitBar } from '@/features/shared/ring/WaitBar';
 import { LightContext } from '@/theme/light';
+import palette from '@/theme/palette.json';
+import { AwayBar } from './AwayBar';
 import { DemoBar } from './DemoBar';
 import { DoneBar } from './DoneBar';
 import { KeyboardHelp } from './KeyboardHelp';
+import { PairScreen } from './pairing/PairScreen';
 import { PlaceBar } from './PlaceBar';
 import { UnsentBar } from './UnsentBar';
+import { useLive } from './use-live';
 import { useOffline } from './use-offline';
 import { useWidthClass } from '@/features/shared/screen/use-width';
 
@@ -24,21 +28,35 @@ export function Shell() {
   // Read from two metres, a ring's step has the whole window.
   const whole = usePathname().startsWith('/bench/hands-free');
   const [fontsReady, fontProblem] = useFonts(FONTS);
+  const turnedAway = useAppSelector((state) => state.contact.turnedAway);
   useOffline();
+  useLive(!turnedAway);
   useEffect(() => {
     document.documentElement.classList.toggle('torch', light === 'torch');
+    document.querySelector('meta[name="theme-color"]')?.setAttribute('content', palette[light].paper);
   }, [light]);
   useEffect(() => {
     // Without them headings show the slab's own numerals: nothing to tell a maker about.
     loadSlabNumerals().catch(() => undefined);
   }, []);
   if (!fontsReady && !fontProblem) return null;
+  // Nothing of the workshop stays in sight of a device that is not let in.
+  if (turnedAway) {
+    return (
+      <LightContext.Provider value={light}>
+        <View role="main" className="h-screen bg-paper">
+          <PairScreen />
+        </View>
+      </LightContext.Provider>
+    );
+  }
   return (
     <LightContext.Provider value={light}>
       <View className={`h-screen bg-paper ${wide ? 'flex-row' : ''}`}>
         {wide && !whole ? <PlaceBar rail /> : null}
         <View role="main" className="min-h-0 min-w-0 flex-1">
           {whole ? null : <DemoBar />}
+          <AwayBar />
           <Slot />
           <WaitBar />
           <UnsentBar />

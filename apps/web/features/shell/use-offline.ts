@@ -1,25 +1,36 @@
+import { listOf } from '@round-mint/contract/common';
 import { useEffect } from 'react';
+import { z } from 'zod';
+import { keep, readKept } from '@/store/kept';
+import { offlineCalls, offlineCallsOf, OPEN_LISTS } from '@/store/offline-calls';
 import { useAppDispatch } from '@/store/store';
 import { readBackUnsent } from '@/store/unsent-sender';
 import { sendAgain } from '@/store/unsent-slice';
 
-/** What this page has fetched so far, from the same place. */
-function fetchedHere(): string[] {
-  return performance
-    .getEntriesByType('resource')
-    .map(({ name }) => name)
-    .filter((url) => url.startsWith(window.location.origin));
+/** When all places were kept last, ms since 1970. */
+const KEPT_AT = 'all-kept-at';
+/** What is visited is kept as it is fetched; the rest is fetched again after this long, ms. */
+const KEEP_EVERY_MS = 3_600_000;
+
+const namedSchema = listOf(z.object({ id: z.string() }));
+
+async function idsOf(address: string): Promise<readonly { readonly id: string }[]> {
+  const answer = await fetch(address);
+  return namedSchema.parse(await answer.json()).items;
 }
 
-/** Lets the service worker keep the app and what was last fetched, so that a reload works while the server is away. */
+/** Lets the service worker keep the whole app, and what every place shows, so that each opens while the server is away. */
 async function keepForLater(): Promise<void> {
   await navigator.serviceWorker.register('/service-worker.js');
   const { active } = await navigator.serviceWorker.ready;
-  // The first visit was over before the worker could see it.
-  active?.postMessage({ keep: [window.location.origin + '/', ...fetchedHere()] });
+  const now = Date.now();
+  if (now - readKept(KEPT_AT, z.number(), 0) < KEEP_EVERY_MS) return;
+  const [rings, orders] = await Promise.all([idsOf(OPEN_LISTS.rings), idsOf(OPEN_LISTS.orders)]);
+  navigator.serviceWorker.addEventListener('message', () => keep(KEPT_AT, now), { once: true });
+  active?.postMessage({ keep: [...offlineCalls(), ...offlineCallsOf(rings, orders)] });
 }
 
-/** Nothing is lost while the server is away: what an earlier page could not send is sent, and reloads work. */
+/** Nothing is lost while the server is away: what an earlier page could not send is sent, and every place opens. */
 export function useOffline(): void {
   const dispatch = useAppDispatch();
   useEffect(() => {
