@@ -2,7 +2,7 @@ import * as bench from '@/app/bench/_layout';
 import * as log from '@/app/log/_layout';
 import * as orders from '@/app/orders/_layout';
 import * as plan from '@/app/plan/_layout';
-import * as settings from '@/app/settings';
+import * as settings from '@/app/settings/_layout';
 import * as stock from '@/app/stock/_layout';
 import { PlaceProblem } from '@/features/shared/screen/PlaceProblem';
 

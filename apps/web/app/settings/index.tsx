@@ -1,2 +1,1 @@
 export { SettingsScreen as default } from '@/features/settings/SettingsScreen';
-export { PlaceProblem as ErrorBoundary } from '@/features/shared/screen/PlaceProblem';

@@ -115,6 +115,11 @@ function SettingsForm({ settings }: { settings: Settings }) {
         onChange={(annealSchool) => void change({ annealSchool })}
       />
       <View className="gap-1.5 border-b border-line pb-4">
+        <Type as="heading">Devices</Type>
+        <Type as="small">Open this workshop on your phone, let devices in and out.</Type>
+        <Button label="Phones and other devices" onPress={() => router.push('/settings/devices')} />
+      </View>
+      <View className="gap-1.5 border-b border-line pb-4">
         <Type as="heading">First run</Type>
         <Type as="small">Sizes, common sets of tools, the first piece: asked once more.</Type>
         <Button

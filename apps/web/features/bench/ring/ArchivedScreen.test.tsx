@@ -23,7 +23,7 @@ describe('archived rings', () => {
     const calls = show(away);
     renderWithStore(<ArchivedScreen />);
     expect(await screen.findByText(/, step \d+ of \d+: /)).toBeTruthy();
-    fireEvent.press(screen.getByRole('button', { name: 'Bring back: Away' }));
+    fireEvent.press(screen.getByRole('button', { name: 'Restore: Away' }));
     await waitFor(() => expect(calls.some(({ path }) => path === '/rings/away/restore')).toBe(true));
   });
 

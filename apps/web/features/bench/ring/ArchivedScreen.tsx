@@ -2,14 +2,19 @@ import type { RingWithEvents } from '@round-mint/contract/rings';
 import { format } from 'date-fns';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
+import { ArchivedList } from '@/features/shared/archive/ArchivedList';
+import { useRestore } from '@/features/shared/archive/use-restore';
 import { benchRing } from '@/features/shared/ring/bench-model';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { BenchTabs } from '@/features/shared/tabs/BenchTabs';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
-import { useListArchivedRingsQuery, useListSpoiltRingsQuery, useRestoreRingMutation } from '@/store/api';
-import { noticeShown } from '@/store/notices-slice';
-import { problemText } from '@/store/problem';
-import { useAppDispatch } from '@/store/store';
+import {
+  useListArchivedRingsQuery,
+  useListSpoiltRingsQuery,
+  useRestoreRecipeMutation,
+  useRestoreRingMutation,
+} from '@/store/api';
+import { useArchivedRecipesQuery } from '@/store/archived-api';
 import { Button } from '@/ui/Button';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
@@ -60,26 +65,18 @@ interface ArchivedProps {
 
 function Archived({ archived, spoilt }: ArchivedProps) {
   const router = useRouter();
-  const dispatch = useAppDispatch();
   const [restore] = useRestoreRingMutation();
-  const bringBack = async ({ id, name }: RingWithEvents) => {
-    try {
-      await restore(id).unwrap();
-      dispatch(noticeShown({ text: `${name} is back.` }));
-    } catch (error) {
-      dispatch(noticeShown({ text: problemText(error), problem: true }));
-    }
-  };
+  const [restoreRecipe] = useRestoreRecipeMutation();
+  const bringBack = useRestore(restore);
   return (
     <Screen
       testID="archived-screen"
       header={
         <>
-          <PlaceHeader title="Bench" note="Archived rings" />
-          <BenchTabs here="Rings" />
+          <PlaceHeader title="Bench" note="Archived: each comes back by one press" />
+          <BenchTabs here="Archive" />
         </>
       }
-      footer={<Button label="Rings in work" onPress={() => router.navigate('/bench')} />}
     >
       {archived.length + spoilt.length === 0 ? (
         <Empty title="Nothing is archived.">
@@ -89,7 +86,12 @@ function Archived({ archived, spoilt }: ArchivedProps) {
       {archived.length > 0 ? (
         <View role="list" aria-label="Archived rings">
           {archived.map((ring) => (
-            <Row key={ring.id} ring={ring} label="Bring back" onPress={() => void bringBack(ring)} />
+            <Row
+              key={ring.id}
+              ring={ring}
+              label="Restore"
+              onPress={() => void bringBack(ring.id, ring.name)}
+            />
           ))}
         </View>
       ) : null}
@@ -108,6 +110,12 @@ function Archived({ archived, spoilt }: ArchivedProps) {
           </View>
         </View>
       ) : null}
+      <ArchivedList
+        title="Recipes"
+        from={useArchivedRecipesQuery()}
+        nameOf={({ name }) => name}
+        restore={restoreRecipe}
+      />
     </Screen>
   );
 }

@@ -1,11 +1,9 @@
 import { gaugesOf } from '@round-mint/core/bench';
-import { useRouter } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { SoftnessGauge } from '@/drawings/gauge/SoftnessGauge';
 import { RouteStrip } from '@/drawings/route/RouteStrip';
 import { StepIcon } from '@/drawings/route/StepIcon';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
-import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
 import { toMark, type BenchRing } from '@/features/shared/ring/bench-model';
 
@@ -55,22 +53,11 @@ function BenchRow({ bench, chosen, onChoose }: BenchRowProps) {
 
 /** Rings in work, each with the next thing to do with the hands. */
 export function BenchList({ rings, chosenId, onChoose }: BenchListProps) {
-  const router = useRouter();
   return (
-    <>
-      <View role="list" aria-label="Rings in work">
-        {rings.map((bench) => (
-          <BenchRow
-            key={bench.ring.id}
-            bench={bench}
-            chosen={bench.ring.id === chosenId}
-            onChoose={onChoose}
-          />
-        ))}
-      </View>
-      <View className="items-start pt-2">
-        <TextButton label="Archived rings" onPress={() => router.push('/bench/archived')} />
-      </View>
-    </>
+    <View role="list" aria-label="Rings in work">
+      {rings.map((bench) => (
+        <BenchRow key={bench.ring.id} bench={bench} chosen={bench.ring.id === chosenId} onChoose={onChoose} />
+      ))}
+    </View>
   );
 }

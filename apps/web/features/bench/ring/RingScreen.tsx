@@ -26,7 +26,7 @@ export function RingScreen() {
         return (
           <Screen>
             <Empty title="This ring is not on the bench.">It may have been archived.</Empty>
-            <TextButton label="Archived rings" onPress={() => router.replace('/bench/archived')} />
+            <TextButton label="Archive" onPress={() => router.replace('/bench/archived')} />
           </Screen>
         );
       }}

@@ -2,9 +2,12 @@ import { COMMON_SETS, type ToolSet } from '@round-mint/core/kit';
 import { toolInputSchema } from '@round-mint/contract/kit';
 import { useState, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
-import { useAddToolMutation } from '@/store/api';
+import { useListKitQuery, useSaveToolMutation } from '@/store/api';
+import { EMPTY_TOOL } from '@/features/shared/kit/tool-draft';
+import { ToolSheet } from '@/features/shared/kit/ToolSheet';
 import { newId } from '@/store/new-id';
 import { problemText } from '@/store/problem';
+import { Button } from '@/ui/Button';
 import { Type } from '@/ui/Type';
 
 interface ToolsAction {
@@ -41,10 +44,28 @@ function SetRow({ set, ticked, onPress }: { set: ToolSet; ticked: boolean; onPre
   );
 }
 
+/** Tools that are in no set, each with its own sizes; what is entered is there at once. */
+function SingleTools() {
+  const [open, setOpen] = useState(false);
+  const tools = useListKitQuery().data ?? [];
+  return (
+    <View className="gap-1 pt-2">
+      <Button label="Add a single tool" onPress={() => setOpen(true)} />
+      {tools.length > 0 ? (
+        <Type
+          as="small"
+          testID="tools-there"
+        >{`In the kit: ${tools.map(({ name }) => name).join(', ')}.`}</Type>
+      ) : null}
+      {open ? <ToolSheet draft={EMPTY_TOOL} onClose={() => setOpen(false)} /> : null}
+    </View>
+  );
+}
+
 /** Which common sets are here: each ticked one is entered, tool by tool, to be corrected later. */
 export function ToolsPart({ onDone, children }: ToolsPartProps) {
   const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
-  const [add] = useAddToolMutation();
+  const [save] = useSaveToolMutation();
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string>();
   // Made once, so that a second try after a lost answer enters nothing twice.
@@ -64,7 +85,7 @@ export function ToolsPart({ onDone, children }: ToolsPartProps) {
       for (const { key, tools } of COMMON_SETS.filter((set) => ticked.has(set.key))) {
         for (const [i, { name, spec }] of tools.entries()) {
           const id = ids.get(key)?.[i] ?? newId();
-          await add(toolInputSchema.parse({ id, name, spec })).unwrap();
+          await save({ ...toolInputSchema.parse({ id, name, spec }), isNew: true }).unwrap();
         }
       }
       onDone();
@@ -90,6 +111,7 @@ export function ToolsPart({ onDone, children }: ToolsPartProps) {
       {COMMON_SETS.map((set) => (
         <SetRow key={set.key} set={set} ticked={ticked.has(set.key)} onPress={() => turn(set.key)} />
       ))}
+      <SingleTools />
     </View>
   );
   return children(sets, { label, busy, problem, onPress: () => void enter() });

@@ -69,6 +69,7 @@ const FIELDS: Readonly<Record<ToolKind, readonly ToolField[]>> = {
     { key: 'smallestMm', label: 'Smallest inside', what: 'length' },
     { key: 'largestMm', label: 'Largest inside', what: 'length' },
     { key: 'splines', label: 'Splines, 0 for a hammered plug', what: 'number' },
+    { key: 'taperDeg', label: 'Lean of the splines (°), empty if parallel', what: 'number' },
   ],
   'expansion-cone': [
     { key: 'angleDeg', label: 'Angle (°)', what: 'number' },

@@ -6,6 +6,7 @@ const TABS = [
   { name: 'People', href: '/orders/people' },
   { name: 'Sizers', href: '/orders/sizers' },
   { name: 'Outbox', href: '/orders/outbox' },
+  { name: 'Archive', href: '/orders/archived' },
 ] as const satisfies readonly PlaceTab[];
 
 /** The parts of the place: what is due, how the days are laid out, who asks, what went out by post. */

@@ -8,6 +8,7 @@ const TABS = [
   { name: 'Scrap tin', href: '/stock/scrap' },
   { name: 'What is it?', href: '/stock/test' },
   { name: 'Tables', href: '/stock/tables' },
+  { name: 'Archive', href: '/stock/archived' },
 ] as const satisfies readonly PlaceTab[];
 
 /** The parts of the place: what rings are made from and with, what is used up and left over, what a piece is, and all of it as tables. */

@@ -1,10 +1,10 @@
-import type { CsvImportResult } from '@round-mint/contract/csv';
+import type { CsvImportResult, CsvTableName } from '@round-mint/contract/csv';
+import type { Endpoint } from '@round-mint/contract/endpoint';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { StockTabs } from '@/features/shared/tabs/StockTabs';
-import { kit, stock } from '@round-mint/contract/endpoints-workshop';
-import { useImportCsvMutation } from '@/store/api';
+import { CSV_CALLS, useImportCsvMutation } from '@/store/api';
 import { addressOf } from '@/store/call';
 import { problemText } from '@/store/problem';
 import { Button } from '@/ui/Button';
@@ -15,14 +15,26 @@ import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
 import { previewWords, rowWords } from './csv-words';
 
-type TableName = 'stock' | 'kit';
-
-const CALLS = { stock, kit } as const;
-
 const TABLES = [
-  { value: 'stock', label: 'pieces', note: 'coins and all the rest' },
-  { value: 'kit', label: 'kit', note: 'the tools' },
+  { value: 'stock', label: 'pieces' },
+  { value: 'kit', label: 'tools' },
+  { value: 'people', label: 'people' },
+  { value: 'orders', label: 'orders' },
+  { value: 'scrap', label: 'scrap' },
+  { value: 'supplies', label: 'supplies' },
 ] as const;
+
+/** What a row may leave out, by table. */
+const ROWS: Readonly<Record<CsvTableName, string>> = {
+  stock: 'A row with an id, or with a name that is there once, changes that piece.',
+  kit: 'A row with an id, or with a name that is there once, changes that tool.',
+  people:
+    'A row with an id, or with a name that is there once, changes that person. A finger is hand:finger:size:mm:how it was measured:gauge width:knuckle.',
+  orders:
+    'A row with an id, or with a name that is there once, changes that order. A new one finds its person by personId, or by the name under person.',
+  scrap: 'A row with an id changes that thing; one without is new.',
+  supplies: 'Each row is one of the supplies, by its id. A changed count is taken as counted now.',
+};
 
 /** What each row would do; rows that change nothing are only counted. */
 function Preview({ result }: { result: CsvImportResult }) {
@@ -48,9 +60,9 @@ function Preview({ result }: { result: CsvImportResult }) {
   );
 }
 
-/** Stock and kit as tables: out as CSV, and in with a look before anything changes. */
+/** Stored lists as tables: out as CSV, and in with a look before anything changes. */
 export function CsvScreen() {
-  const [table, setTable] = useState<TableName>('stock');
+  const [table, setTable] = useState<CsvTableName>('stock');
   const [file, setFile] = useState<{ readonly name: string; readonly csv: string }>();
   const [result, setResult] = useState<CsvImportResult>();
   const [problem, setProblem] = useState<string>();
@@ -84,7 +96,7 @@ export function CsvScreen() {
       testID="csv-screen"
       header={
         <>
-          <PlaceHeader title="Stock" note="Pieces and tools as tables" />
+          <PlaceHeader title="Stock" note="Lists as tables for other programs" />
           <StockTabs here="Tables" />
         </>
       }
@@ -99,6 +111,7 @@ export function CsvScreen() {
     >
       <Choices
         label="Which table"
+        minWidth={96}
         choices={TABLES}
         value={table}
         onChange={(next) => {
@@ -108,16 +121,14 @@ export function CsvScreen() {
       />
       <Button
         label="Save it as CSV"
-        onPress={() => window.open(addressOf(CALLS[table].exportCsv, {}), '_self')}
+        onPress={() => window.open(addressOf<Endpoint>(CSV_CALLS[table].exportCsv, {}), '_self')}
       />
       <Button
         label={file ? `Another file than ${file.name}` : 'Look into a CSV file'}
         onPress={() => void look()}
       />
       <Type as="small">
-        The first row names the columns, as in the file that is saved here. A row with an id, or with a name
-        that is there once, changes that piece; columns that the file leaves out stay as they are. Nothing is
-        taken in while a row is refused.
+        {`The first row names the columns, as in the file that is saved here. ${ROWS[table]} Columns that the file leaves out stay as they are. Nothing is taken in while a row is refused.`}
       </Type>
       {problem ? <Notice level="stop" title={problem} live /> : null}
       {result ? <Preview result={result} /> : null}

@@ -17,7 +17,7 @@ describe('KitScreen', () => {
   it('says what plans use while there are none', async () => {
     fakeServer({ 'GET /kit': listOf() });
     renderWithStore(<KitScreen />);
-    expect(await screen.findByText(/plans use a plain bench/)).toBeTruthy();
+    expect(await screen.findByText(/plans go by a reference kit/)).toBeTruthy();
   });
 
   it('adds a tool after its figures are right', async () => {

@@ -1,111 +1,43 @@
-import { toolInputSchema, type StoredTool } from '@round-mint/contract/kit';
-import type { ToolKind } from '@round-mint/core/kit';
-import { useRef, useState } from 'react';
-import { View } from 'react-native';
-import { AddSheet } from '@/features/shared/screen/AddSheet';
+import type { StoredTool } from '@round-mint/contract/kit';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
 import { useArchive } from '@/features/shared/screen/use-archive';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
-import { newId } from '@/store/new-id';
-import { useAddToolMutation, useListKitQuery, useRemoveToolMutation } from '@/store/api';
-import { problemText } from '@/store/problem';
+import { useListKitQuery, useRemoveToolMutation } from '@/store/api';
 import { Button } from '@/ui/Button';
-import { Choices } from '@/ui/Choices';
-import { Field } from '@/ui/Field';
 import { Screen } from '@/ui/Screen';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
 import { Empty, Fetched } from '@/ui/Waiting';
-import { KIT_GROUPS, parseTool, toolFields, toolLine } from './kit-words';
+import { KIT_GROUPS, toolLine } from '@/features/shared/kit/kit-words';
+import { copyOf, draftOf, EMPTY_TOOL, type ToolDraft } from '@/features/shared/kit/tool-draft';
+import { ToolSheet } from '@/features/shared/kit/ToolSheet';
 import { StockTabs } from '@/features/shared/tabs/StockTabs';
 
-function ToolRow({ tool, onRemove }: { tool: StoredTool; onRemove: () => void }) {
+interface ToolRowProps {
+  readonly tool: StoredTool;
+  readonly onOpen: () => void;
+  readonly onCopy: () => void;
+  readonly onArchive: () => void;
+}
+
+function ToolRow({ tool, onOpen, onCopy, onArchive }: ToolRowProps) {
   const write = useWriters();
   return (
     <View role="listitem" className="min-h-[52px] flex-row items-center gap-3 border-b border-line py-1">
-      <View className="flex-1">
+      <Pressable
+        role="button"
+        aria-label={`Change ${tool.name}`}
+        onPress={onOpen}
+        className="min-h-[44px] min-w-0 flex-1 justify-center active:opacity-70"
+      >
         <Type as="strong">{tool.name}</Type>
         <Type as="small">{toolLine(tool, write.length)}</Type>
-      </View>
-      <TextButton label="archive" describe={`Archive ${tool.name}`} onPress={onRemove} />
+      </Pressable>
+      <TextButton label="copy" describe={`Copy ${tool.name}`} onPress={onCopy} />
+      <TextButton label="archive" describe={`Archive ${tool.name}`} onPress={onArchive} />
     </View>
-  );
-}
-
-/** A new tool: its kind, its name, and the few measures that matter. */
-function AddToolSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
-  const { lengthUnit } = useSettings();
-  const [add, { isLoading }] = useAddToolMutation();
-  const [kind, setKind] = useState<ToolKind>('punch');
-  const [texts, setTexts] = useState<Readonly<Record<string, string>>>({});
-  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
-  const id = useRef(newId());
-  const type = (key: string) => (text: string) => setTexts((before) => ({ ...before, [key]: text }));
-  const save = async () => {
-    const parsed = parseTool(kind, texts, lengthUnit);
-    const name = texts['name']?.trim() ?? '';
-    const missing: Record<string, string> = name ? {} : { name: 'must not be empty' };
-    if (!parsed.ok || !name) {
-      setProblems({ ...(parsed.ok ? {} : parsed.problems), ...missing });
-      return;
-    }
-    try {
-      await add(toolInputSchema.parse({ id: id.current, name, spec: parsed.spec })).unwrap();
-      id.current = newId();
-      setTexts({});
-      setProblems({});
-      onClose();
-    } catch (error) {
-      setProblems({ server: problemText(error) });
-    }
-  };
-  return (
-    <AddSheet
-      title="A new tool"
-      action="Add the tool"
-      open={open}
-      saving={isLoading}
-      problem={problems['server']}
-      onAdd={() => void save()}
-      onClose={onClose}
-    >
-      <Choices
-        label="Kind of tool"
-        value={kind}
-        onChange={setKind}
-        minWidth={120}
-        choices={KIT_GROUPS.map((group) => ({ value: group.kind, label: group.name }))}
-      />
-      <Field
-        label="Name"
-        value={texts['name'] ?? ''}
-        onChangeText={type('name')}
-        error={problems['name']}
-        maxLength={80}
-      />
-      {toolFields(kind).map(({ key, label, what }) => (
-        <Field
-          key={`${kind}-${key}`}
-          label={label}
-          unit={what === 'number' ? undefined : lengthUnit}
-          value={texts[key] ?? ''}
-          onChangeText={type(key)}
-          error={problems[key]}
-          inputMode={what === 'lengths' ? 'text' : 'decimal'}
-        />
-      ))}
-      {kind === 'punch' ? (
-        <Choices
-          label="Self-centring"
-          value={texts['selfCentring'] ?? 'no'}
-          onChange={type('selfCentring')}
-          choices={[
-            { value: 'no', label: 'lined up by eye' },
-            { value: 'yes', label: 'self-centring' },
-          ]}
-        />
-      ) : null}
-    </AddSheet>
   );
 }
 
@@ -120,7 +52,8 @@ export function KitScreen() {
 
 function Kit({ kit }: { kit: readonly StoredTool[] }) {
   const [remove] = useRemoveToolMutation();
-  const [adding, setAdding] = useState(false);
+  const { lengthUnit } = useSettings();
+  const [open, setOpen] = useState<ToolDraft>();
   const archive = useArchive('tool', remove);
   const groups = KIT_GROUPS.map((group) => ({
     ...group,
@@ -131,13 +64,23 @@ function Kit({ kit }: { kit: readonly StoredTool[] }) {
       maxWidth={760}
       testID="kit-screen"
       header={
-        <PlaceHeader title="Stock" note={`${kit.length} tools in the kit; routes are made with them`} />
+        <PlaceHeader
+          title="Stock"
+          note={
+            kit.length === 1
+              ? '1 tool in the kit; routes are made with it'
+              : `${kit.length} tools in the kit; routes are made with them`
+          }
+        />
       }
-      footer={<Button look="main" label="Add a tool" onPress={() => setAdding(true)} />}
+      footer={<Button look="main" label="Add a tool" onPress={() => setOpen(EMPTY_TOOL)} />}
     >
       <StockTabs here="Kit" />
       {kit.length === 0 ? (
-        <Empty title="No tools yet.">Until you enter yours, plans use a plain bench.</Empty>
+        <Empty title="No tools yet.">
+          Tools that you work with belong here, each with its size; “Add a tool” enters one. Until then plans
+          go by a reference kit, and say so.
+        </Empty>
       ) : null}
       {groups
         .filter(({ tools }) => tools.length > 0)
@@ -146,12 +89,18 @@ function Kit({ kit }: { kit: readonly StoredTool[] }) {
             <Type as="heading">{name}</Type>
             <View role="list" aria-label={name}>
               {tools.map((tool) => (
-                <ToolRow key={tool.id} tool={tool} onRemove={() => void archive(tool)} />
+                <ToolRow
+                  key={tool.id}
+                  tool={tool}
+                  onOpen={() => setOpen(draftOf(tool, lengthUnit))}
+                  onCopy={() => setOpen(copyOf(tool, lengthUnit))}
+                  onArchive={() => void archive(tool)}
+                />
               ))}
             </View>
           </View>
         ))}
-      <AddToolSheet open={adding} onClose={() => setAdding(false)} />
+      {open ? <ToolSheet draft={open} onClose={() => setOpen(undefined)} /> : null}
     </Screen>
   );
 }

@@ -1,0 +1,1 @@
+export { LogArchiveScreen as default } from '@/features/log/archived/LogArchiveScreen';

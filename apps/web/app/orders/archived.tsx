@@ -1,0 +1,1 @@
+export { OrdersArchiveScreen as default } from '@/features/orders/archived/OrdersArchiveScreen';

@@ -1,0 +1,1 @@
+export { StockArchiveScreen as default } from '@/features/stock/archived/StockArchiveScreen';

@@ -1,0 +1,64 @@
+import { ArchivedList } from '@/features/shared/archive/ArchivedList';
+import { OrdersTabs } from '@/features/shared/tabs/OrdersTabs';
+import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
+import { dayWords } from '@/features/shared/words/wall-clock';
+import { useArchivedOrdersQuery, useArchivedPeopleQuery, useArchivedSizersQuery } from '@/store/archived-api';
+import {
+  useListPeopleQuery,
+  useRestoreOrderMutation,
+  useRestorePersonMutation,
+  useRestoreSizerMutation,
+} from '@/store/trade-api';
+import { Screen } from '@/ui/Screen';
+
+/** Orders, people and sizers that were archived. */
+export function OrdersArchiveScreen() {
+  const [restoreOrder] = useRestoreOrderMutation();
+  const [restorePerson] = useRestorePersonMutation();
+  const [restoreSizer] = useRestoreSizerMutation();
+  const archivedPeople = useArchivedPeopleQuery();
+  const people = [...(useListPeopleQuery().data ?? []), ...(archivedPeople.data ?? [])];
+  const nameOf = (personId: string) => people.find(({ id }) => id === personId)?.name ?? 'somebody';
+  return (
+    <Screen
+      maxWidth={760}
+      testID="orders-archive"
+      header={
+        <>
+          <PlaceHeader title="Orders" note="Archived: each comes back by one press" />
+          <OrdersTabs here="Archive" />
+        </>
+      }
+    >
+      <ArchivedList
+        title="Orders"
+        from={useArchivedOrdersQuery()}
+        nameOf={({ name }) => name}
+        noteOf={({ personId, wantedBy }) =>
+          [`for ${nameOf(personId)}`, wantedBy ? `wanted by ${dayWords(wantedBy)}` : '']
+            .filter(Boolean)
+            .join(', ')
+        }
+        restore={restoreOrder}
+      />
+      <ArchivedList
+        title="People"
+        from={archivedPeople}
+        nameOf={({ name }) => name}
+        noteOf={({ email, fingers }) =>
+          [email, fingers.length === 1 ? '1 finger measured' : `${fingers.length} fingers measured`]
+            .filter(Boolean)
+            .join(', ')
+        }
+        restore={restorePerson}
+      />
+      <ArchivedList
+        title="Sizers"
+        from={useArchivedSizersQuery()}
+        nameOf={({ personId }) => `Sizer of ${nameOf(personId)}`}
+        noteOf={({ sentOn }) => `sent ${dayWords(sentOn)}`}
+        restore={restoreSizer}
+      />
+    </Screen>
+  );
+}

@@ -1,0 +1,88 @@
+import { toolInputSchema } from '@round-mint/contract/kit';
+import type { ToolKind } from '@round-mint/core/kit';
+import { useState } from 'react';
+import { AddSheet } from '@/features/shared/screen/AddSheet';
+import { useSettings } from '@/features/shared/settings/use-settings';
+import { useSaveToolMutation } from '@/store/api';
+import { newId } from '@/store/new-id';
+import { problemText } from '@/store/problem';
+import { Choices } from '@/ui/Choices';
+import { Field } from '@/ui/Field';
+import { KIT_GROUPS, parseTool, toolFields } from './kit-words';
+import type { ToolDraft } from './tool-draft';
+
+/** A tool, new or changed: its kind, its name, and the few measures that matter. */
+export function ToolSheet({ draft, onClose }: { draft: ToolDraft; onClose: () => void }) {
+  const { lengthUnit } = useSettings();
+  const [save, { isLoading }] = useSaveToolMutation();
+  const [kind, setKind] = useState<ToolKind>(draft.kind);
+  const [texts, setTexts] = useState(draft.texts);
+  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+  // Made once: a press that is sent twice adds one tool.
+  const [id] = useState(() => draft.id ?? newId());
+  const isNew = draft.id === undefined;
+  const type = (key: string) => (text: string) => setTexts((before) => ({ ...before, [key]: text }));
+  const send = async () => {
+    const parsed = parseTool(kind, texts, lengthUnit);
+    const name = texts['name']?.trim() ?? '';
+    const missing: Record<string, string> = name ? {} : { name: 'must not be empty' };
+    if (!parsed.ok || !name) {
+      setProblems({ ...(parsed.ok ? {} : parsed.problems), ...missing });
+      return;
+    }
+    try {
+      await save({ ...toolInputSchema.parse({ id, name, spec: parsed.spec }), isNew }).unwrap();
+      onClose();
+    } catch (error) {
+      setProblems({ server: problemText(error) });
+    }
+  };
+  return (
+    <AddSheet
+      title={isNew ? 'A new tool' : 'Change the tool'}
+      action={isNew ? 'Add the tool' : 'Save the tool'}
+      open
+      saving={isLoading}
+      problem={problems['server']}
+      onAdd={() => void send()}
+      onClose={onClose}
+    >
+      <Choices
+        label="Kind of tool"
+        value={kind}
+        onChange={setKind}
+        minWidth={120}
+        choices={KIT_GROUPS.map((group) => ({ value: group.kind, label: group.name }))}
+      />
+      <Field
+        label="Name"
+        value={texts['name'] ?? ''}
+        onChangeText={type('name')}
+        error={problems['name']}
+        maxLength={80}
+      />
+      {toolFields(kind).map(({ key, label, what }) => (
+        <Field
+          key={`${kind}-${key}`}
+          label={label}
+          unit={what === 'number' ? undefined : lengthUnit}
+          value={texts[key] ?? ''}
+          onChangeText={type(key)}
+          error={problems[key]}
+          inputMode={what === 'lengths' ? 'text' : 'decimal'}
+        />
+      ))}
+      {kind === 'punch' ? (
+        <Choices
+          label="Self-centring"
+          value={texts['selfCentring'] ?? 'no'}
+          onChange={type('selfCentring')}
+          choices={[
+            { value: 'no', label: 'lined up by eye' },
+            { value: 'yes', label: 'self-centring' },
+          ]}
+        />
+      ) : null}
+    </AddSheet>
+  );
+}

@@ -1,0 +1,49 @@
+import type { StoredTool } from '@round-mint/contract/kit';
+import { mmToInch, type LengthUnit } from '@round-mint/core/format';
+import type { ToolKind } from '@round-mint/core/kit';
+import { toolFields } from './kit-words';
+
+/** A tool while it is entered or changed. */
+export interface ToolDraft {
+  /** Its id when it is there already. */
+  readonly id: string | undefined;
+  readonly kind: ToolKind;
+  /** What stands in the boxes. */
+  readonly texts: Readonly<Record<string, string>>;
+}
+
+export const EMPTY_TOOL: ToolDraft = { id: undefined, kind: 'punch', texts: {} };
+
+/** Figures that a box shows: a thousandth of a millimetre either way, so that saving changes nothing that is known. */
+const DECIMALS = { in: 5, mm: 3 } as const;
+
+function lengthText(mm: number, unit: LengthUnit): string {
+  return String(Number((unit === 'in' ? mmToInch(mm) : mm).toFixed(DECIMALS[unit])));
+}
+
+function textOf(value: unknown, unit: LengthUnit | undefined): string {
+  if (Array.isArray(value)) return value.map((one) => textOf(one, unit)).join(' ');
+  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  if (typeof value !== 'number') return '';
+  return unit === undefined ? String(value) : lengthText(value, unit);
+}
+
+/** A tool as the boxes show it. */
+export function draftOf({ id, name, spec }: StoredTool, unit: LengthUnit): ToolDraft {
+  const values = new Map<string, unknown>(Object.entries(spec));
+  const boxes = toolFields(spec.kind).map(
+    ({ key, what }) => [key, textOf(values.get(key), what === 'number' ? undefined : unit)] as const,
+  );
+  const selfCentring = textOf(values.get('selfCentring'), undefined);
+  return {
+    id,
+    kind: spec.kind,
+    texts: { name, ...Object.fromEntries(boxes), ...(selfCentring ? { selfCentring } : {}) },
+  };
+}
+
+/** A new tool that is like another. */
+export function copyOf(tool: StoredTool, unit: LengthUnit): ToolDraft {
+  const { kind, texts } = draftOf(tool, unit);
+  return { id: undefined, kind, texts: { ...texts, name: `${tool.name}, copy` } };
+}

@@ -1,0 +1,52 @@
+import { metalById } from '@round-mint/core/metal';
+import { ArchivedList } from '@/features/shared/archive/ArchivedList';
+import { toolLine } from '@/features/shared/kit/kit-words';
+import { useWriters } from '@/features/shared/settings/use-settings';
+import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
+import { StockTabs } from '@/features/shared/tabs/StockTabs';
+import { useRestoreStockMutation, useRestoreToolMutation } from '@/store/api';
+import { useArchivedScrapQuery, useArchivedStockQuery, useArchivedToolsQuery } from '@/store/archived-api';
+import { useRestoreScrapMutation } from '@/store/trade-api';
+import { Screen } from '@/ui/Screen';
+
+/** Pieces, tools and scrap that were archived. */
+export function StockArchiveScreen() {
+  const write = useWriters();
+  const [restorePiece] = useRestoreStockMutation();
+  const [restoreTool] = useRestoreToolMutation();
+  const [restoreScrap] = useRestoreScrapMutation();
+  return (
+    <Screen
+      maxWidth={760}
+      testID="stock-archive"
+      header={
+        <>
+          <PlaceHeader title="Stock" note="Archived: each comes back by one press" />
+          <StockTabs here="Archive" />
+        </>
+      }
+    >
+      <ArchivedList
+        title="Pieces"
+        from={useArchivedStockQuery()}
+        nameOf={({ name }) => name}
+        noteOf={({ metal, quantity }) => `${metalById(metal).name}, ${quantity} in stock`}
+        restore={restorePiece}
+      />
+      <ArchivedList
+        title="Tools"
+        from={useArchivedToolsQuery()}
+        nameOf={({ name }) => name}
+        noteOf={(tool) => toolLine(tool, write.length)}
+        restore={restoreTool}
+      />
+      <ArchivedList
+        title="Scrap"
+        from={useArchivedScrapQuery()}
+        nameOf={({ kind, metal }) => `${kind}, ${metalById(metal).name}`}
+        noteOf={({ massG, note }) => [`${massG} g`, note].filter(Boolean).join(', ')}
+        restore={restoreScrap}
+      />
+    </Screen>
+  );
+}
