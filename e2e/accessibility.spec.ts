@@ -45,6 +45,10 @@ const SCREENS = [
   ['outbox', '/orders/outbox'],
   ['the shop', '/log/shop'],
   ['settings', '/settings'],
+  ['devices of the workshop', '/settings/devices'],
+  ['archive of the stock', '/stock/archived'],
+  ['archive of the orders', '/orders/archived'],
+  ['archive of the log', '/log/archived'],
   ['first run', '/first-run'],
 ] as const;
 
@@ -57,7 +61,7 @@ const SILENCE_MS = 250;
 const LONGEST_MS = 6000;
 
 /** What never ends, or is not told to have ended when its worker was stopped on the way. */
-const ENDLESS = /\/stream$|\/heavy-[^/]*\.js$/;
+const ENDLESS = /\/stream$|\/changes\?|\/heavy-[^/]*\.js$/;
 
 /** Tells when the page has fetched what it wanted; what never ends is not waited for. */
 function fetches(page: Page) {

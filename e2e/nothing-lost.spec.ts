@@ -26,7 +26,8 @@ test('ten events logged while the server is away survive a reload and arrive onc
   await page.reload();
   await expect(page.getByTestId('verb')).toBeVisible();
   await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
-  await page.waitForLoadState('networkidle');
+  // The worker keeps what every place shows, one thing after the other.
+  await expect.poll(() => page.evaluate(() => localStorage.getItem('all-kept-at'))).not.toBeNull();
 
   await workshop.stop();
   const first = before.items.length;

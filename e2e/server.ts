@@ -11,6 +11,8 @@ const READY = /Round Mint is ready at (http:\/\/\S+)/;
 export interface RunningServer {
   readonly url: string;
   readonly port: number;
+  /** What it has written to its terminal so far. */
+  readonly said: () => string;
   /** Ends it the hard way, as a power cut would. */
   readonly kill: () => Promise<void>;
   /** Asks it to end. */
@@ -23,9 +25,14 @@ async function end(child: ChildProcess, signal: NodeJS.Signals): Promise<void> {
   await once(child, 'exit');
 }
 
-/** @param port 0 takes any free one @param more of the environment */
-export function startServer(dataDir: string, port = 0, more: NodeJS.ProcessEnv = {}): Promise<RunningServer> {
-  const child = spawn(process.execPath, [QUICK_TO_START, SERVER], {
+/** @param port 0 takes any free one @param more of the environment @param added to the command: `--lan` */
+export function startServer(
+  dataDir: string,
+  port = 0,
+  more: NodeJS.ProcessEnv = {},
+  added: readonly string[] = [],
+): Promise<RunningServer> {
+  const child = spawn(process.execPath, [QUICK_TO_START, SERVER, ...added], {
     env: {
       ...process.env,
       DATA_DIR: dataDir,
@@ -45,6 +52,7 @@ export function startServer(dataDir: string, port = 0, more: NodeJS.ProcessEnv =
       resolve({
         url,
         port: Number(new URL(url).port),
+        said: () => output,
         kill: () => end(child, 'SIGKILL'),
         stop: () => end(child, 'SIGTERM'),
       });

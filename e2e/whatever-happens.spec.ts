@@ -72,8 +72,8 @@ test('another tool, a step put in, one left out, another size: all told, the res
   // Put away, it is found in the list and comes back.
   await change(page, 'archive it');
   await page.getByRole('button', { name: 'Archive this ring' }).tap();
-  await page.getByRole('button', { name: 'Archived rings' }).tap();
-  await page.getByRole('button', { name: 'Bring back: All else' }).tap();
+  await page.getByRole('link', { name: 'Archive' }).tap();
+  await page.getByRole('button', { name: 'Restore: All else' }).tap();
   await expect(page.getByText('All else is back.')).toBeVisible();
   expect((await page.request.get(`${workshop.url}/api/v1/rings/${id}`)).ok()).toBe(true);
 });
