@@ -112,6 +112,7 @@ function Archived({ archived, spoilt }: ArchivedProps) {
       ) : null}
       <ArchivedList
         title="Recipes"
+        comesBy="“Archive” on a recipe of your own puts it here."
         from={useArchivedRecipesQuery()}
         nameOf={({ name }) => name}
         restore={restoreRecipe}

@@ -3,17 +3,15 @@ import { ArchivedList } from '@/features/shared/archive/ArchivedList';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { LogTabs } from '@/features/shared/tabs/LogTabs';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
-import { useListArchivedRingsQuery, useRestoreDieChartMutation, useRestoreRingMutation } from '@/store/api';
+import { useRestoreDieChartMutation } from '@/store/api';
 import { useArchivedDieChartsQuery } from '@/store/archived-api';
 import { Screen } from '@/ui/Screen';
+import { Type } from '@/ui/Type';
 
-/** Finished rings and die charts that were archived. */
+/** Die charts that were archived; finished rings stay in the log. */
 export function LogArchiveScreen() {
   const write = useWriters();
-  const [restoreRing] = useRestoreRingMutation();
-  const [restoreChart] = useRestoreDieChartMutation();
-  const rings = useListArchivedRingsQuery();
-  const finished = rings.data?.filter(({ status }) => status === 'finished');
+  const [restore] = useRestoreDieChartMutation();
   return (
     <Screen
       maxWidth={760}
@@ -26,21 +24,14 @@ export function LogArchiveScreen() {
       }
     >
       <ArchivedList
-        title="Finished rings"
-        from={{ ...rings, data: finished }}
-        nameOf={({ name }) => name}
-        noteOf={({ stockName, prediction }) =>
-          `${stockName} → ${write.size(prediction.targetInsideDiameterMm)}`
-        }
-        restore={restoreRing}
-      />
-      <ArchivedList
         title="Die charts"
+        comesBy="“archive” on a chart puts it here."
         from={useArchivedDieChartsQuery()}
         nameOf={({ die }) => die}
         noteOf={({ metal, pusherMm }) => `${metalById(metal).name}, pusher ${write.length(pusherMm)}`}
-        restore={restoreChart}
+        restore={restore}
       />
+      <Type as="small">Rings that were archived at the bench are under Bench, Archive.</Type>
     </Screen>
   );
 }

@@ -86,7 +86,7 @@ function Log({ entries }: { entries: readonly LogEntry[] }) {
       <LogTabs here="Rings" />
       {entries.length === 0 ? (
         <Empty title="No ring finished yet.">
-          A finished ring shows here what was predicted and what came out.
+          A ring that is finished at the bench shows here what was predicted and what came out.
         </Empty>
       ) : (
         <>

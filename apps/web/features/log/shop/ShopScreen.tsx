@@ -14,7 +14,7 @@ import { Button } from '@/ui/Button';
 import { FactLine } from '@/ui/FactLine';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
-import { Fetched } from '@/ui/Waiting';
+import { Empty, Fetched } from '@/ui/Waiting';
 import { numbersText } from './numbers-text';
 
 type Month = ShopNumbersAnswer['months'][number];
@@ -86,17 +86,24 @@ function Shop({ numbers }: { numbers: ShopNumbersAnswer }) {
   const sizes = (value: number) => value.toFixed(2);
   const offSizes = ({ sizeErrorUs }: (typeof months)[number]) =>
     sizeErrorUs === null ? null : (sizeErrorUs * MM_PER_US_SIZE) / sizeMm(primarySystem);
+  const header = (
+    <>
+      <PlaceHeader title="Log" note="Twelve months of the shop" />
+      <LogTabs here="Shop" />
+    </>
+  );
+  if (marginShare === null && months.every(({ finished, spoilt }) => finished + spoilt === 0)) {
+    return (
+      <Screen maxWidth={1100} testID="shop-screen" header={header}>
+        <Empty title="Nothing to count yet.">
+          Rings that are finished or spoilt, and orders that are closed, are counted here month by month.
+          Finish one at the bench.
+        </Empty>
+      </Screen>
+    );
+  }
   return (
-    <Screen
-      maxWidth={1100}
-      testID="shop-screen"
-      header={
-        <>
-          <PlaceHeader title="Log" note="Twelve months of the shop" />
-          <LogTabs here="Shop" />
-        </>
-      }
-    >
+    <Screen maxWidth={1100} testID="shop-screen" header={header}>
       <View className="flex-row flex-wrap gap-x-6 gap-y-3">
         <Question
           question="Do we make more rings?"

@@ -32,6 +32,7 @@ export function OrdersArchiveScreen() {
     >
       <ArchivedList
         title="Orders"
+        comesBy="“Archive” on an order puts it here."
         from={useArchivedOrdersQuery()}
         nameOf={({ name }) => name}
         noteOf={({ personId, wantedBy }) =>
@@ -43,6 +44,7 @@ export function OrdersArchiveScreen() {
       />
       <ArchivedList
         title="People"
+        comesBy="“Archive” on a person puts them here."
         from={archivedPeople}
         nameOf={({ name }) => name}
         noteOf={({ email, fingers }) =>
@@ -54,6 +56,7 @@ export function OrdersArchiveScreen() {
       />
       <ArchivedList
         title="Sizers"
+        comesBy="“Archive” on a sizer puts it here."
         from={useArchivedSizersQuery()}
         nameOf={({ personId }) => `Sizer of ${nameOf(personId)}`}
         noteOf={({ sentOn }) => `sent ${dayWords(sentOn)}`}

@@ -77,7 +77,10 @@ function ShownDay({ planning, names, onOpen }: PartProps & { onOpen: (run: Run) 
         onPin={pin}
       />
       {job.answer?.blocks.length === 0 ? (
-        <Empty title="Nothing to do.">No ring is in work and no order is agreed.</Empty>
+        <Empty title="Nothing to do.">
+          No ring is in work and no order is agreed. Take a plan to the bench, or agree on an order: its steps
+          are then laid out here.
+        </Empty>
       ) : null}
     </View>
   );

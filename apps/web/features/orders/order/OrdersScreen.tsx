@@ -91,7 +91,11 @@ function Orders({ rows }: { rows: readonly OrderRow[] }) {
       footer={<Button look="main" label="A new wish" onPress={add} />}
     >
       <Choices label="Which orders" choices={SHOWN} value={shown} onChange={setShown} />
-      {some.length === 0 ? <Empty title="Nothing here.">A new wish begins an order.</Empty> : null}
+      {some.length === 0 ? (
+        <Empty title="Nothing here.">
+          Orders stand here, each with what is wished and until when. “A new wish” begins one.
+        </Empty>
+      ) : null}
       <View role="list" aria-label="Orders">
         {some.map((row) => (
           <PhoneRow

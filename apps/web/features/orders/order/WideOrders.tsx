@@ -87,7 +87,9 @@ export function WideOrders({ rows, shown, onShow, note, onAdd }: WideOrdersProps
         <ScrollView contentContainerClassName="pb-6">
           {rows.length === 0 ? (
             <View className="px-4">
-              <Empty title="Nothing here.">A new wish begins an order.</Empty>
+              <Empty title="Nothing here.">
+                Orders stand here, each with what is wished and until when. “A new wish” begins one.
+              </Empty>
             </View>
           ) : null}
           <DndContext sensors={sensors} onDragEnd={drop}>

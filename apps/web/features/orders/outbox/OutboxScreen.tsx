@@ -119,7 +119,9 @@ function Outbox({ letters }: { letters: readonly Message[] }) {
   const list = (
     <>
       {letters.length === 0 ? (
-        <Empty title="No letter yet.">Quotes, questions and refusals are written from their order.</Empty>
+        <Empty title="No letter yet.">
+          Quotes, questions and refusals are written from their order: open one under Orders.
+        </Empty>
       ) : null}
       <LetterList letters={letters} chosenId={wide ? open?.id : undefined} onOpen={setOpenId} />
     </>

@@ -69,7 +69,13 @@ function People({ people }: { people: readonly Person[] }) {
     >
       <Field label="Search name, mail, notes" value={search} onChangeText={setSearch} />
       {found.length === 0 ? (
-        <Empty title="Nobody matches.">Search for part of a name, or add a person.</Empty>
+        people.length === 0 ? (
+          <Empty title="Nobody yet.">
+            Who orders rings stands here, with the fingers that were measured. “Add a person” begins.
+          </Empty>
+        ) : (
+          <Empty title="Nobody matches.">Search for part of a name, or add a person.</Empty>
+        )
       ) : null}
       <View role="list" aria-label="People">
         {found.map((person) => (

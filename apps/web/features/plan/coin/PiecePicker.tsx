@@ -1,5 +1,7 @@
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { useListStockQuery } from '@/store/api';
 import { useAppDispatch } from '@/store/store';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
@@ -9,6 +11,17 @@ import { PieceList } from './PieceList';
 import { stockChosen } from '@/features/plan/draft/plan-draft-slice';
 
 export function NoPiece({ onChoose }: { onChoose: () => void }) {
+  const router = useRouter();
+  if (useListStockQuery().data?.length === 0) {
+    return (
+      <View>
+        <Empty title="The drawer is empty.">
+          A plan begins with a piece: a coin, a medal or a round, weighed and measured once.
+        </Empty>
+        <Button label="Add a piece" onPress={() => router.push('/stock/new')} />
+      </View>
+    );
+  }
   return (
     <View>
       <Empty title="No coin chosen yet.">

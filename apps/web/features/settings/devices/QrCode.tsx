@@ -1,7 +1,7 @@
-import { useEffect, useState } from 'react';
+import { useContext, useEffect, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Path, Rect } from 'react-native-svg';
-import palette from '@/theme/palette.json';
+import { LightContext, usePalette } from '@/theme/light';
 import { loadQr } from './load-qr';
 import { qrPath, type QrShape } from './qr-path';
 
@@ -10,6 +10,8 @@ const QUIET = 4;
 
 /** An address for a camera. Dark on light in both lights: many cameras read nothing else. */
 export function QrCode({ text, size = 220 }: { text: string; size?: number }) {
+  const { paper, ink } = usePalette();
+  const [light, dark] = useContext(LightContext) === 'torch' ? [ink, paper] : [paper, ink];
   const [shape, setShape] = useState<QrShape>();
   useEffect(() => {
     let wanted = true;
@@ -29,8 +31,8 @@ export function QrCode({ text, size = 220 }: { text: string; size?: number }) {
       testID="qr-code"
     >
       <Svg width={size} height={size} viewBox={`${-QUIET} ${-QUIET} ${cells} ${cells}`}>
-        <Rect x={-QUIET} y={-QUIET} width={cells} height={cells} fill={palette.day.paper} />
-        {shape ? <Path d={shape.path} fill={palette.day.ink} /> : null}
+        <Rect x={-QUIET} y={-QUIET} width={cells} height={cells} fill={light} />
+        {shape ? <Path d={shape.path} fill={dark} /> : null}
       </Svg>
     </View>
   );

@@ -93,7 +93,7 @@ function FirstRun({ settings }: { settings: Settings }) {
               {...step}
               problem={action.problem ?? problem}
               title="Which tools are here?"
-              about="Common sets with their usual sizes; single tools and your own sizes under Stock, Kit."
+              about="Common sets with their usual sizes, single tools with yours. All of it can be changed later under Stock, Kit."
               footer={
                 <>
                   <Button look="main" label={action.label} disabled={action.busy} onPress={action.onPress} />

@@ -1,3 +1,5 @@
+import Empty from 'lucide-react-native/icons/square';
+import Ticked from 'lucide-react-native/icons/square-check';
 import { COMMON_SETS, type ToolSet } from '@round-mint/core/kit';
 import { toolInputSchema } from '@round-mint/contract/kit';
 import { useState, type ReactNode } from 'react';
@@ -7,6 +9,7 @@ import { EMPTY_TOOL } from '@/features/shared/kit/tool-draft';
 import { ToolSheet } from '@/features/shared/kit/ToolSheet';
 import { newId } from '@/store/new-id';
 import { problemText } from '@/store/problem';
+import { usePalette } from '@/theme/light';
 import { Button } from '@/ui/Button';
 import { Type } from '@/ui/Type';
 
@@ -23,6 +26,7 @@ interface ToolsPartProps {
 }
 
 function SetRow({ set, ticked, onPress }: { set: ToolSet; ticked: boolean; onPress: () => void }) {
+  const palette = usePalette();
   return (
     <Pressable
       role="checkbox"
@@ -33,9 +37,7 @@ function SetRow({ set, ticked, onPress }: { set: ToolSet; ticked: boolean; onPre
         ticked ? 'border-2 border-ink bg-fold' : 'border border-line'
       }`}
     >
-      <Type as="figure" className="w-[28px]">
-        {ticked ? '✓' : ''}
-      </Type>
+      {ticked ? <Ticked size={26} color={palette.ink} /> : <Empty size={26} color={palette.soft} />}
       <View className="flex-1">
         <Type as="strong">{set.name}</Type>
         <Type as="small">{set.about}</Type>

@@ -14,6 +14,8 @@ interface ArchivedListProps<T extends Archived> {
   readonly from: Fetch<readonly T[]>;
   readonly nameOf: (thing: T) => string;
   readonly noteOf?: ((thing: T) => string) | undefined;
+  /** How something comes here. */
+  readonly comesBy: string;
   readonly restore: Parameters<typeof useRestore>[0];
 }
 
@@ -23,6 +25,7 @@ export function ArchivedList<T extends Archived>({
   from: { data, isError },
   nameOf,
   noteOf,
+  comesBy,
   restore,
 }: ArchivedListProps<T>) {
   const bringBack = useRestore(restore);
@@ -30,7 +33,7 @@ export function ArchivedList<T extends Archived>({
   const instead = isError
     ? 'Could not be fetched: the server does not answer.'
     : data
-      ? 'None.'
+      ? `None. ${comesBy}`
       : 'Fetching …';
   return (
     <View className="gap-1 pt-2">

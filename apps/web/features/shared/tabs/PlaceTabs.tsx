@@ -10,19 +10,22 @@ export interface PlaceTab {
 /** The parts of a place, as tabs that are links. */
 export function PlaceTabs({ tabs, here }: { tabs: readonly PlaceTab[]; here: string }) {
   return (
-    <View className="flex-row flex-wrap border-b border-line">
-      {tabs.map(({ name, href }) => (
-        <Link key={name} href={href} asChild>
-          <Pressable
-            aria-current={name === here ? 'page' : undefined}
-            className={`min-h-[44px] justify-center border-b-[3px] px-2 two:px-2.5 ${name === here ? 'border-ink' : 'border-transparent'}`}
-          >
-            <Type as="label" className={name === here ? 'font-strong' : 'text-soft'}>
-              {name}
-            </Type>
-          </Pressable>
-        </Link>
-      ))}
+    <View className="border-b border-line">
+      {/* The first name stands under the title: its room to the left is for the thumb. */}
+      <View className="-ml-2 flex-row flex-wrap two:-ml-2.5">
+        {tabs.map(({ name, href }) => (
+          <Link key={name} href={href} asChild>
+            <Pressable
+              aria-current={name === here ? 'page' : undefined}
+              className={`min-h-[44px] justify-center border-b-[3px] px-2 two:px-2.5 ${name === here ? 'border-ink' : 'border-transparent'}`}
+            >
+              <Type as="label" className={name === here ? 'font-strong' : 'text-soft'}>
+                {name}
+              </Type>
+            </Pressable>
+          </Link>
+        ))}
+      </View>
     </View>
   );
 }

@@ -99,7 +99,7 @@ function PairForm({ onPaired }: { onPaired: () => void }) {
         value={name}
         onChangeText={setName}
         error={problems['name']}
-        hint="Its maker sees it in the list of devices."
+        hint="It stands in the workshop’s list of devices."
         maxLength={40}
       />
     </Screen>

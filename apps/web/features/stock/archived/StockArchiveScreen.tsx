@@ -28,6 +28,7 @@ export function StockArchiveScreen() {
     >
       <ArchivedList
         title="Pieces"
+        comesBy="“Archive” on a piece puts it here."
         from={useArchivedStockQuery()}
         nameOf={({ name }) => name}
         noteOf={({ metal, quantity }) => `${metalById(metal).name}, ${quantity} in stock`}
@@ -35,6 +36,7 @@ export function StockArchiveScreen() {
       />
       <ArchivedList
         title="Tools"
+        comesBy="“archive” beside a tool puts it here."
         from={useArchivedToolsQuery()}
         nameOf={({ name }) => name}
         noteOf={(tool) => toolLine(tool, write.length)}
@@ -42,6 +44,7 @@ export function StockArchiveScreen() {
       />
       <ArchivedList
         title="Scrap"
+        comesBy="“Take it out” in the scrap tin puts it here."
         from={useArchivedScrapQuery()}
         nameOf={({ kind, metal }) => `${kind}, ${metalById(metal).name}`}
         noteOf={({ massG, note }) => [`${massG} g`, note].filter(Boolean).join(', ')}

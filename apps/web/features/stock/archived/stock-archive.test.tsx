@@ -22,7 +22,7 @@ describe('the archive of a place', () => {
     });
     const { store } = renderWithStore(<StockArchiveScreen />);
     expect(await screen.findByText('Old brenn')).toBeTruthy();
-    expect(await screen.findByText('None.')).toBeTruthy();
+    expect(await screen.findByText(/^None\. “Take it out”/)).toBeTruthy();
     fireEvent.press(await screen.findByLabelText('Restore 12.7 mm punch'));
     await waitFor(() => expect(calls.some(({ path }) => path === `/kit/${tool.id}/restore`)).toBe(true));
     await waitFor(() => expect(store.getState().notices.current).toEqual({ text: '12.7 mm punch is back.' }));

@@ -34,7 +34,10 @@ function Drawer({ pieces }: { pieces: StockItem[] }) {
   const rows = table.getRowModel().rows;
   const empty =
     pieces.length === 0 ? (
-      <Empty title="The drawer is empty.">Add a coin, a medal or a round; weigh and measure it once.</Empty>
+      <Empty title="The drawer is empty.">
+        What rings are made from stands here. “Add a piece”: a coin, silverware or a strip, weighed and
+        measured once.
+      </Empty>
     ) : rows.length === 0 ? (
       <Empty title="Nothing matches.">Search for part of a name, an issuer, a metal or a year.</Empty>
     ) : null;

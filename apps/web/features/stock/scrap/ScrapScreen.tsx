@@ -106,7 +106,9 @@ function Tin({ things, prices }: { things: readonly StoredScrap[]; prices: Metal
       }
     >
       {tin.length === 0 ? (
-        <Empty title="The tin is empty.">Slugs and filings of your rings land here by themselves.</Empty>
+        <Empty title="The tin is empty.">
+          Slugs and filings of your rings land here by themselves; other scrap is weighed in below.
+        </Empty>
       ) : null}
       {heaps.map((heap) => (
         <View key={heap.name} className="gap-1">
