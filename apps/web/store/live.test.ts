@@ -51,7 +51,7 @@ beforeEach(() => {
     if (typeof action !== 'function') dispatched.push(action as UnknownAction);
     return action;
   };
-  stop = listenToChanges(dispatch as Parameters<typeof listenToChanges>[0]);
+  stop = listenToChanges(dispatch);
 });
 
 afterEach(() => {

@@ -50,6 +50,8 @@ export function accessRouter({ db, door, network, changes }: AccessOptions): Rou
       ...(open === undefined ? {} : { openToNetwork: open }),
       ...(locked === undefined ? {} : { locked }),
     });
+    // Every page asks anew, and is let in or not as it stands now.
+    if (locked) changes.endAll();
     return tell(request);
   });
   serve(router, access.newCode, ({ request }) => {

@@ -29,7 +29,7 @@ export function Shell() {
   const whole = usePathname().startsWith('/bench/hands-free');
   const [fontsReady, fontProblem] = useFonts(FONTS);
   const turnedAway = useAppSelector((state) => state.contact.turnedAway);
-  useOffline();
+  useOffline(!turnedAway);
   useLive(!turnedAway);
   useEffect(() => {
     document.documentElement.classList.toggle('torch', light === 'torch');

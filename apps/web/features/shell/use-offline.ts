@@ -30,15 +30,22 @@ async function keepForLater(): Promise<void> {
   active?.postMessage({ keep: [...offlineCalls(), ...offlineCallsOf(rings, orders)] });
 }
 
-/** Nothing is lost while the server is away: what an earlier page could not send is sent, and every place opens. */
-export function useOffline(): void {
+/**
+ * Nothing is lost while the server is away: what an earlier page could not send is sent, and every place opens.
+ * @param letIn a device that is not paired keeps nothing, and all of it anew when it is
+ */
+export function useOffline(letIn: boolean): void {
   const dispatch = useAppDispatch();
   useEffect(() => {
+    if (!letIn) {
+      keep(KEPT_AT, 0);
+      return undefined;
+    }
     void dispatch(readBackUnsent());
     const back = () => dispatch(sendAgain(undefined));
     window.addEventListener('online', back);
     // Without a worker everything works as long as the server does.
     if ('serviceWorker' in navigator) keepForLater().catch(() => undefined);
     return () => window.removeEventListener('online', back);
-  }, [dispatch]);
+  }, [dispatch, letIn]);
 }

@@ -3,11 +3,11 @@ import { format } from 'date-fns';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { ArchivedList } from '@/features/shared/archive/ArchivedList';
+import { ArchiveScreen } from '@/features/shared/archive/ArchiveScreen';
 import { useRestore } from '@/features/shared/archive/use-restore';
 import { benchRing } from '@/features/shared/ring/bench-model';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { BenchTabs } from '@/features/shared/tabs/BenchTabs';
-import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import {
   useListArchivedRingsQuery,
   useListSpoiltRingsQuery,
@@ -16,7 +16,6 @@ import {
 } from '@/store/api';
 import { useArchivedRecipesQuery } from '@/store/archived-api';
 import { Button } from '@/ui/Button';
-import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
 import { both, Empty, Fetched } from '@/ui/Waiting';
 
@@ -69,15 +68,7 @@ function Archived({ archived, spoilt }: ArchivedProps) {
   const [restoreRecipe] = useRestoreRecipeMutation();
   const bringBack = useRestore(restore);
   return (
-    <Screen
-      testID="archived-screen"
-      header={
-        <>
-          <PlaceHeader title="Bench" note="Archived: each comes back by one press" />
-          <BenchTabs here="Archive" />
-        </>
-      }
-    >
+    <ArchiveScreen place="Bench" tabs={<BenchTabs here="Archive" />}>
       {archived.length + spoilt.length === 0 ? (
         <Empty title="Nothing is archived.">
           A ring that is archived or given up at the bench is found here, and taken out again.
@@ -117,6 +108,6 @@ function Archived({ archived, spoilt }: ArchivedProps) {
         nameOf={({ name }) => name}
         restore={restoreRecipe}
       />
-    </Screen>
+    </ArchiveScreen>
   );
 }

@@ -1,6 +1,6 @@
 import { ArchivedList } from '@/features/shared/archive/ArchivedList';
+import { ArchiveScreen } from '@/features/shared/archive/ArchiveScreen';
 import { OrdersTabs } from '@/features/shared/tabs/OrdersTabs';
-import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { dayWords } from '@/features/shared/words/wall-clock';
 import { useArchivedOrdersQuery, useArchivedPeopleQuery, useArchivedSizersQuery } from '@/store/archived-api';
 import {
@@ -9,7 +9,6 @@ import {
   useRestorePersonMutation,
   useRestoreSizerMutation,
 } from '@/store/trade-api';
-import { Screen } from '@/ui/Screen';
 
 /** Orders, people and sizers that were archived. */
 export function OrdersArchiveScreen() {
@@ -20,16 +19,7 @@ export function OrdersArchiveScreen() {
   const people = [...(useListPeopleQuery().data ?? []), ...(archivedPeople.data ?? [])];
   const nameOf = (personId: string) => people.find(({ id }) => id === personId)?.name ?? 'somebody';
   return (
-    <Screen
-      maxWidth={760}
-      testID="orders-archive"
-      header={
-        <>
-          <PlaceHeader title="Orders" note="Archived: each comes back by one press" />
-          <OrdersTabs here="Archive" />
-        </>
-      }
-    >
+    <ArchiveScreen place="Orders" tabs={<OrdersTabs here="Archive" />}>
       <ArchivedList
         title="Orders"
         comesBy="“Archive” on an order puts it here."
@@ -62,6 +52,6 @@ export function OrdersArchiveScreen() {
         noteOf={({ sentOn }) => `sent ${dayWords(sentOn)}`}
         restore={restoreSizer}
       />
-    </Screen>
+    </ArchiveScreen>
   );
 }

@@ -1,13 +1,12 @@
 import { metalById } from '@round-mint/core/metal';
 import { ArchivedList } from '@/features/shared/archive/ArchivedList';
+import { ArchiveScreen } from '@/features/shared/archive/ArchiveScreen';
 import { toolLine } from '@/features/shared/kit/kit-words';
 import { useWriters } from '@/features/shared/settings/use-settings';
-import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { StockTabs } from '@/features/shared/tabs/StockTabs';
 import { useRestoreStockMutation, useRestoreToolMutation } from '@/store/api';
 import { useArchivedScrapQuery, useArchivedStockQuery, useArchivedToolsQuery } from '@/store/archived-api';
 import { useRestoreScrapMutation } from '@/store/trade-api';
-import { Screen } from '@/ui/Screen';
 
 /** Pieces, tools and scrap that were archived. */
 export function StockArchiveScreen() {
@@ -16,16 +15,7 @@ export function StockArchiveScreen() {
   const [restoreTool] = useRestoreToolMutation();
   const [restoreScrap] = useRestoreScrapMutation();
   return (
-    <Screen
-      maxWidth={760}
-      testID="stock-archive"
-      header={
-        <>
-          <PlaceHeader title="Stock" note="Archived: each comes back by one press" />
-          <StockTabs here="Archive" />
-        </>
-      }
-    >
+    <ArchiveScreen place="Stock" tabs={<StockTabs here="Archive" />}>
       <ArchivedList
         title="Pieces"
         comesBy="“Archive” on a piece puts it here."
@@ -50,6 +40,6 @@ export function StockArchiveScreen() {
         noteOf={({ massG, note }) => [`${massG} g`, note].filter(Boolean).join(', ')}
         restore={restoreScrap}
       />
-    </Screen>
+    </ArchiveScreen>
   );
 }
