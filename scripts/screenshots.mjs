@@ -104,15 +104,17 @@ await chromiumIfNeeded();
 await buildIfNeeded();
 /** Nothing was asked of the server for so long, ms. */
 const SILENCE_MS = 500;
-/** Streams never end. */
-const isStream = (url) => /\/(stream|changes)(\?|$)/.test(url);
+/** What never falls silent is taken as it is after so long, ms. */
+const LONGEST_MS = 15_000;
+/** Streams never end; a worker that was stopped on the way does not tell that its script has. */
+const isEndless = (url) => /\/(stream|changes)(\?|$)|\/heavy-[^/]*\.js$/.test(url);
 
 /** Tells when a page has fetched all it wants. */
 function quietOf(page) {
   const open = new Set();
   let last = Date.now();
   const note = (change) => (request) => {
-    if (isStream(request.url())) return;
+    if (isEndless(request.url())) return;
     change(request);
     last = Date.now();
   };
@@ -129,7 +131,9 @@ function quietOf(page) {
     note((request) => open.delete(request)),
   );
   return async () => {
-    while (open.size > 0 || Date.now() - last < SILENCE_MS) await page.waitForTimeout(SILENCE_MS / 5);
+    const until = Date.now() + LONGEST_MS;
+    const isLoud = () => open.size > 0 || Date.now() - last < SILENCE_MS;
+    while (isLoud() && Date.now() < until) await page.waitForTimeout(SILENCE_MS / 5);
   };
 }
 

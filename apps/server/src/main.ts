@@ -5,6 +5,7 @@ import { openDatabase, type Database, type OpenDatabase } from './db/database';
 import { keepApart } from './demo/keep-apart';
 import { loadDemo } from './demo/load';
 import { EVERYWHERE, LOOPBACK, networkLines } from './http/addresses';
+import { checkPort } from './http/port-check';
 import { createListening, type Listening } from './http/listening';
 import { createChanges, type Changes } from './services/changes';
 import { newCode } from './services/pairing';
@@ -42,6 +43,8 @@ async function start(): Promise<void> {
   // A workshop's files are its maker's alone: folders 0700, files 0600.
   process.umask(0o077);
   const config = readConfig(process.env, process.argv.slice(2));
+  // Before the database is read, which takes longer than to be told.
+  if (config.port !== 0) await checkPort(config.port, config.host ?? LOOPBACK);
   const database = await openDatabase(config.database);
   try {
     const { db } = database;
@@ -74,11 +77,7 @@ async function start(): Promise<void> {
   }
 }
 
-start().catch((error: NodeJS.ErrnoException) => {
-  const message =
-    error.code === 'EADDRINUSE'
-      ? 'That port is taken: set PORT to another one.'
-      : (error.message ?? String(error));
-  console.error(`Round Mint could not start. ${message}`);
+start().catch((error: unknown) => {
+  console.error(`Round Mint could not start. ${error instanceof Error ? error.message : String(error)}`);
   process.exit(1);
 });

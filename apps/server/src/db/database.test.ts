@@ -1,12 +1,13 @@
 import { PGlite } from '@electric-sql/pglite';
 import { execFileSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
-import { mkdtemp, readdir, readFile, rm } from 'node:fs/promises';
+import { mkdir, mkdtemp, readdir, readFile, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { loadDemo } from '../demo/load';
 import { makeDemoFolder, templateOf, testServer } from '../testing/test-server';
+import { folderProblem, needRoom } from './folder-check';
 import { FolderInUseError, lockFolder } from './folder-lock';
 
 async function inFolder<T>(work: (folder: string) => Promise<T>): Promise<T> {
@@ -43,20 +44,78 @@ describe('the data folder', () => {
       await second.close();
     }));
 
-  it('is not locked by a server that was killed', () =>
+  it('is not locked by a server that was killed, and by one of two that start at once', () =>
     inFolder(async (folder) => {
       const unlock = await lockFolder(folder);
       await expect(lockFolder(folder)).rejects.toBeInstanceOf(FolderInUseError);
       await unlock();
-      // A killed process leaves its socket file behind with nobody listening: the next one takes over.
-      const script = `
-        const { createHash } = require('crypto');
-        const name = createHash('sha256').update(require('fs').realpathSync(${JSON.stringify(folder)})).digest('hex').slice(0, 24);
-        require('net').createServer().listen(require('path').join(require('os').tmpdir(), 'round-mint-' + name + '.sock'), () => process.kill(process.pid, 'SIGKILL'));`;
-      expect(() => execFileSync(process.execPath, ['-e', script])).toThrow();
-      const again = await lockFolder(folder);
-      await again();
+      // A killed process leaves its socket behind with nobody listening: the next one takes over.
+      const script =
+        "require('net').createServer().listen('lock.sock', () => process.kill(process.pid, 'SIGKILL'));";
+      expect(() => execFileSync(process.execPath, ['-e', script], { cwd: folder })).toThrow();
+      expect(await readdir(folder)).toEqual(['lock.sock']);
+      const taken = await Promise.allSettled([lockFolder(folder), lockFolder(folder), lockFolder(folder)]);
+      const won = taken.flatMap((one) => (one.status === 'fulfilled' ? [one.value] : []));
+      expect(won).toHaveLength(1);
+      await won[0]?.();
+      // Nothing is left of it that a copy of the folder would trip over.
+      expect(await readdir(folder)).toEqual([]);
     }));
+
+  it('is locked however long its name is', () =>
+    inFolder(async (folder) => {
+      const long = join(folder, 'a'.repeat(120), 'b'.repeat(120));
+      await mkdir(long, { recursive: true });
+      const unlock = await lockFolder(long);
+      await expect(lockFolder(long)).rejects.toBeInstanceOf(FolderInUseError);
+      await unlock();
+    }));
+
+  it('is not touched when a newer program has written to it', () =>
+    inFolder(async (dataDir) => {
+      await makeDemoFolder(dataDir);
+      const client = new PGlite(join(dataDir, 'database'));
+      await client.exec(
+        "insert into drizzle.__drizzle_migrations (hash, created_at) values ('of tomorrow', 99999999999999)",
+      );
+      await client.close();
+      await expect(testServer({ dataDir })).rejects.toThrow(
+        /opened by a newer Round Mint .* nothing was changed/,
+      );
+      // Nor is it kept locked.
+      const unlock = await lockFolder(dataDir);
+      await unlock();
+    }));
+
+  it('says in words what is wrong with it before anything is loaded', () =>
+    inFolder(async (folder) => {
+      const file = join(folder, 'file');
+      await writeFile(file, '');
+      await expect(testServer({ dataDir: file })).rejects.toThrow(/is a file, not a folder.* DATA_DIR/);
+      await expect(testServer({ dataDir: join(file, 'below') })).rejects.toThrow(/is a file, not a folder/);
+    }));
+});
+
+describe('what is wrong with a folder', () => {
+  it.each([
+    ['EACCES', /may not be read and written by you/],
+    ['EROFS', /read-only/],
+    ['ENOSPC', /is full/],
+    ['ENOTDIR', /is a file/],
+  ])('is told for %s', (code, words) => {
+    const problem = folderProblem('/data', Object.assign(new Error('no'), { code }));
+    expect(problem?.message).toMatch(words);
+    expect(problem?.message).toContain('/data');
+  });
+
+  it('is not made up for other failures', () => {
+    expect(folderProblem('/data', new Error('no'))).toBeUndefined();
+  });
+
+  it('is too little room', () => {
+    expect(() => needRoom('/data', 63 * 1_048_576)).toThrow(/has 63 MB left, and 64 are needed/);
+    expect(() => needRoom('/data', 64 * 1_048_576)).not.toThrow();
+  });
 });
 
 describe('plans made before there were kinds', () => {

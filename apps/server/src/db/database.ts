@@ -1,17 +1,16 @@
 import { PGlite } from '@electric-sql/pglite';
-import { sql } from 'drizzle-orm';
 import { drizzle as drizzlePg } from 'drizzle-orm/node-postgres';
 import { migrate as migratePg } from 'drizzle-orm/node-postgres/migrator';
 import type { PgDatabase, PgQueryResultHKT } from 'drizzle-orm/pg-core';
 import { drizzle as drizzlePglite } from 'drizzle-orm/pglite';
 import { migrate as migratePglite } from 'drizzle-orm/pglite/migrator';
-import { chmod, mkdir } from 'node:fs/promises';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import pg from 'pg';
-import { z } from 'zod';
+import { checkFolder } from './folder-check';
 import { lockFolder } from './folder-lock';
 import * as schema from './schema';
+import { appliedMigrations, refuseNewer } from './schema-version';
 
 /** General enough for the embedded database and for a PostgreSQL server; also the type of a transaction. */
 export type Database = PgDatabase<PgQueryResultHKT, typeof schema>;
@@ -33,22 +32,18 @@ export type DatabaseLocation =
       readonly copyOf?: Blob | undefined;
     };
 
-/** A workshop's folder is its maker's alone. */
-const PRIVATE_FOLDER = 0o700;
-
 const migrationsFolder = fileURLToPath(new URL('./migrations', import.meta.url));
-
-const countSchema = z.object({ rows: z.array(z.object({ n: z.number() })).length(1) });
-
-async function appliedMigrations(db: Database): Promise<number> {
-  const result = await db.execute(sql`select count(*)::int as n from drizzle.__drizzle_migrations`);
-  return countSchema.parse(result).rows[0]?.n ?? 0;
-}
 
 async function openedPglite(client: PGlite, close: () => Promise<void>): Promise<OpenDatabase> {
   const db: Database = drizzlePglite(client, { schema });
-  await migratePglite(drizzlePglite(client), { migrationsFolder });
-  return { db, kind: 'pglite', schemaVersion: await appliedMigrations(db), close };
+  try {
+    await refuseNewer(db, migrationsFolder);
+    await migratePglite(drizzlePglite(client), { migrationsFolder });
+  } catch (error) {
+    await client.close();
+    throw error;
+  }
+  return { db, kind: 'pglite', schemaVersion: (await appliedMigrations(db)).count, close };
 }
 
 async function openFolder(folder: string): Promise<OpenDatabase> {
@@ -79,24 +74,28 @@ export async function openMemory(
 async function openPostgres(url: string): Promise<OpenDatabase> {
   const pool = new pg.Pool({ connectionString: url });
   const db: Database = drizzlePg(pool, { schema });
-  await migratePg(drizzlePg(pool), { migrationsFolder });
+  try {
+    await refuseNewer(db, migrationsFolder);
+    await migratePg(drizzlePg(pool), { migrationsFolder });
+  } catch (error) {
+    await pool.end();
+    throw error;
+  }
   return {
     db,
     kind: 'postgres',
-    schemaVersion: await appliedMigrations(db),
+    schemaVersion: (await appliedMigrations(db)).count,
     close: () => pool.end(),
   };
 }
 
 /**
  * Opens the database and brings its schema up to date.
- * @throws when another server already writes to the folder
+ * @throws when another server already writes to the folder, it cannot be written, or a newer Round Mint has written to it
  */
 export async function openDatabase(location: DatabaseLocation): Promise<OpenDatabase> {
   if ('url' in location) return openPostgres(location.url);
   if ('memory' in location) return openMemory(location.copyOf);
-  await mkdir(location.dataDir, { recursive: true, mode: PRIVATE_FOLDER });
-  // One that was made before by a hand less careful.
-  await chmod(location.dataDir, PRIVATE_FOLDER);
+  await checkFolder(location.dataDir);
   return openFolder(location.dataDir);
 }

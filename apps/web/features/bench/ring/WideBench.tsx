@@ -22,8 +22,8 @@ export function WideBench({ rings, chosen }: { rings: readonly BenchRing[]; chos
         <View className="px-4 pt-4">
           <Type as="title">Bench</Type>
           <Type as="small">{`${rings.length} in work`}</Type>
+          <BenchTabs here="Rings" />
         </View>
-        <BenchTabs here="Rings" />
         <ScrollView contentContainerClassName="px-4 pb-4">
           <PlanOfDayLine rings={rings} />
           <TogetherList rings={derived} />
