@@ -1,9 +1,10 @@
+import type { StoredShelf } from '@round-mint/contract/consumables';
 import type { CsvImportResult, CsvTableName } from '@round-mint/contract/csv';
 import { asc, isNull } from 'drizzle-orm';
 import type { PgColumn, PgTable } from 'drizzle-orm/pg-core';
 import type { Database } from '../db/database';
 import { kit, people, scrap, stock } from '../db/schema';
-import { listShelves, countShelf } from './consumables';
+import { countShelf, listShelves } from './consumables';
 import { csvOf, takeIn } from './csv-table';
 import { KIT_TABLE, orderTable, PEOPLE_TABLE, scrapTable, STOCK_TABLE, supplyTable } from './csv-tables';
 import { everyPage } from './list';
@@ -77,13 +78,10 @@ const FILES: Readonly<Record<CsvTableName, CsvFile>> = {
   supplies: {
     write: async (db) => csvOf(supplyTable(now()), await listShelves(db)),
     read: async (tx, csv, dryRun) => {
-      const set = async (
-        _id: string,
-        { id, ...shelf }: Parameters<typeof countShelf>[2] & { id: Parameters<typeof countShelf>[1] },
-      ) => countShelf(tx, id, shelf);
+      const set = ({ id, ...shelf }: StoredShelf) => countShelf(tx, id, shelf);
       return takeIn(csv, dryRun, supplyTable(now()), await listShelves(tx), {
-        create: (shelf) => set(shelf.id, shelf),
-        replace: set,
+        create: set,
+        replace: (_id, shelf) => set(shelf),
       });
     },
   },
