@@ -1,5 +1,6 @@
-import type { Page, Request } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import axe from 'axe-core';
+import { quietOf } from '../scripts/lib/quiet.mjs';
 import { expect, test, visit } from './fixtures';
 
 const SCREENS = [
@@ -57,38 +58,7 @@ const PARTS = 2;
 /** In the other light only the palette differs, the same for every screen: every third one shows all of it. */
 const IN_TORCH_LIGHT = 3;
 /** Drawn when nothing was fetched for so long; what never falls silent is looked at after the longest wait, ms. */
-const SILENCE_MS = 250;
-const LONGEST_MS = 6000;
-
-/** What never ends, or is not told to have ended when its worker was stopped on the way. */
-const ENDLESS = /\/stream$|\/changes\?|\/heavy-[^/]*\.js$/;
-
-/** Tells when the page has fetched what it wanted; what never ends is not waited for. */
-function fetches(page: Page) {
-  const open = new Set<Request>();
-  let quietSince = Date.now();
-  const ended = (request: Request) => {
-    open.delete(request);
-    quietSince = Date.now();
-  };
-  page.on('request', (request) => {
-    if (!ENDLESS.test(request.url())) open.add(request);
-  });
-  page.on('requestfinished', ended);
-  page.on('requestfailed', ended);
-  return async () => {
-    const from = Date.now();
-    quietSince = from;
-    await expect
-      .poll(
-        () => (open.size === 0 && Date.now() - quietSince > SILENCE_MS) || Date.now() - from > LONGEST_MS,
-        {
-          intervals: [50],
-        },
-      )
-      .toBe(true);
-  };
-}
+const QUIET = { silenceMs: 250, longestMs: 6000 };
 
 /** The checker as the page runs it; the app's screens have no frames, so that it runs once and in place. */
 const AXE = axe.source;
@@ -114,7 +84,7 @@ test.use({ fresh: false });
 for (let part = 0; part < PARTS; part++) {
   test(`screens are accessible, part ${part + 1} of ${PARTS}`, async ({ app: page }) => {
     const own = SCREENS.filter((_screen, i) => i % PARTS === part);
-    const settled = fetches(page);
+    const settled = quietOf(page, QUIET);
     for (const light of ['day', 'torch'] as const) {
       await page.request.patch(new URL('/api/v1/settings', page.url()).href, { data: { light } });
       await page.reload();

@@ -1,8 +1,5 @@
 import { test as base, type Page } from '@playwright/test';
-import { cp, mkdtemp, rm } from 'node:fs/promises';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { startServer, type RunningServer } from './server';
+import { startOnCopy, startServer, type RunningServer } from './server';
 
 export interface Workshop {
   readonly url: string;
@@ -30,10 +27,8 @@ interface WorkerFixtures {
 
 /** A server on a copy of the made-up workshop. */
 async function openWorkshop(): Promise<Workshop & { readonly close: () => Promise<void> }> {
-  const folder = await mkdtemp(join(tmpdir(), 'round-mint-e2e-'));
-  const dataDir = join(folder, 'data');
-  await cp(process.env['ROUND_MINT_TEMPLATE'] ?? '', dataDir, { recursive: true });
-  let server: RunningServer = await startServer(dataDir);
+  const { server: first, dataDir, remove } = await startOnCopy();
+  let server: RunningServer = first;
   const { url, port } = server;
   const start = async () => {
     server = await startServer(dataDir, port);
@@ -49,7 +44,7 @@ async function openWorkshop(): Promise<Workshop & { readonly close: () => Promis
     // Its data goes as well: nothing has to be ended in order, which a page's open streams would hold up.
     close: async () => {
       await server.kill();
-      await rm(folder, { recursive: true, force: true });
+      await remove();
     },
   };
 }

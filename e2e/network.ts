@@ -1,26 +1,26 @@
 import type { Browser, BrowserContext, Page } from '@playwright/test';
 import { test as base } from '@playwright/test';
-import { cp, mkdtemp, rm } from 'node:fs/promises';
-import { networkInterfaces, tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { networkInterfaces } from 'node:os';
 import flags from '../scripts/lib/chromium-flags.json' with { type: 'json' };
 import { chromiumPath } from '../scripts/lib/chromium.mjs';
 import { expect } from './fixtures';
-import { startServer } from './server';
+import { startOnCopy } from './server';
 
 /** A name that the browser is told to find on this machine: a page as a phone of the network sees it, without https. */
-const NAME = 'bench.example';
+export const NAME = 'bench.example';
 
 /** An address of this machine in its network; a machine without a network has none. */
 const ADDRESS = Object.values(networkInterfaces())
   .flat()
   .find((one) => one && !one.internal && one.family === 'IPv4')?.address;
 
-/** A browser that finds the workshop under another host name. */
-export const UNDER_ANOTHER_NAME = {
-  executablePath: chromiumPath(),
-  args: [...flags, `--host-resolver-rules=MAP ${NAME} ${ADDRESS ?? '127.0.0.1'}`],
-};
+/** A browser that finds the workshop under another host name. @param address that the name is made to mean */
+export function underAnotherName(address = ADDRESS ?? '127.0.0.1') {
+  return {
+    executablePath: chromiumPath(),
+    args: [...flags, `--host-resolver-rules=MAP ${NAME} ${address}`],
+  };
+}
 
 /** A workshop that is open to the network. */
 interface OpenWorkshop {
@@ -42,10 +42,7 @@ const ADDED = ADDRESS === undefined ? ['--lock'] : [];
 export const test = base.extend<{ open: OpenWorkshop }>({
   // eslint-disable-next-line no-empty-pattern -- Playwright asks for a pattern
   open: async ({}, provide) => {
-    const folder = await mkdtemp(join(tmpdir(), 'round-mint-e2e-'));
-    const dataDir = join(folder, 'data');
-    await cp(process.env['ROUND_MINT_TEMPLATE'] ?? '', dataDir, { recursive: true });
-    const server = await startServer(dataDir, 0, { HOST: '0.0.0.0', ALLOWED_HOSTS: NAME }, ADDED);
+    const { server, remove } = await startOnCopy({ HOST: '0.0.0.0', ALLOWED_HOSTS: NAME }, ADDED);
     const codeInTerminal = async () => {
       const code = () => /Pairing code (\d{3} \d{3})/.exec(server.said())?.[1] ?? '';
       await expect.poll(code).not.toBe('');
@@ -58,7 +55,7 @@ export const test = base.extend<{ open: OpenWorkshop }>({
       codeInTerminal,
     });
     await server.kill();
-    await rm(folder, { recursive: true, force: true });
+    await remove();
   },
 });
 

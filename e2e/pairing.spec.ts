@@ -1,9 +1,9 @@
 import { request as plainRequest } from 'node:http';
 import { stepCount, stepDone } from './bench-steps';
 import { expect, goTo, visit } from './fixtures';
-import { machinePage, pairWith, phoneContext, test, UNDER_ANOTHER_NAME } from './network';
+import { machinePage, pairWith, phoneContext, test, underAnotherName } from './network';
 
-test.use({ permissions: [], launchOptions: UNDER_ANOTHER_NAME });
+test.use({ permissions: [], launchOptions: underAnotherName() });
 
 const RING = '/bench/00000004-0000-4000-8000-000000000007';
 

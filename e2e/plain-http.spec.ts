@@ -1,16 +1,9 @@
 import { test as base } from '@playwright/test';
-import { cp, mkdtemp, rm } from 'node:fs/promises';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import flags from '../scripts/lib/chromium-flags.json' with { type: 'json' };
-import { chromiumPath } from '../scripts/lib/chromium.mjs';
 import { stepCount, stepDone } from './bench-steps';
 import { expect, goTo } from './fixtures';
-import { startServer } from './server';
+import { NAME, underAnotherName } from './network';
+import { startOnCopy } from './server';
 import { planKind, takeToBench } from './work-steps';
-
-/** A name that the browser is told to find on this machine: a page as a phone of the network sees it, without https. */
-const NAME = 'bench.example';
 
 interface OverNetwork {
   readonly url: string;
@@ -19,23 +12,17 @@ interface OverNetwork {
 const test = base.extend<{ network: OverNetwork }>({
   // eslint-disable-next-line no-empty-pattern -- Playwright asks for a pattern
   network: async ({}, provide) => {
-    const folder = await mkdtemp(join(tmpdir(), 'round-mint-e2e-'));
-    const dataDir = join(folder, 'data');
-    await cp(process.env['ROUND_MINT_TEMPLATE'] ?? '', dataDir, { recursive: true });
-    const server = await startServer(dataDir, 0, { ALLOWED_HOSTS: NAME });
+    const { server, remove } = await startOnCopy({ ALLOWED_HOSTS: NAME });
     await provide({ url: `http://${NAME}:${server.port}` });
     await server.kill();
-    await rm(folder, { recursive: true, force: true });
+    await remove();
   },
 });
 
 test.use({
   permissions: [],
   viewport: { width: 390, height: 844 },
-  launchOptions: {
-    executablePath: chromiumPath(),
-    args: [...flags, `--host-resolver-rules=MAP ${NAME} 127.0.0.1`],
-  },
+  launchOptions: underAnotherName('127.0.0.1'),
 });
 
 test('bench, stock and intake work over plain http under another host name', async ({

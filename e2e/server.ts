@@ -1,5 +1,8 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
+import { cp, mkdtemp, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 const SERVER = fileURLToPath(new URL('../apps/server/dist/server.mjs', import.meta.url));
@@ -61,4 +64,23 @@ export function startServer(
     child.stderr.on('data', listen);
     child.on('exit', () => reject(new Error(`the server ended before it was ready:\n${output}`)));
   });
+}
+
+/** A server on a copy of the made-up workshop, which goes when the server does. */
+export interface OnCopy {
+  readonly server: RunningServer;
+  readonly dataDir: string;
+  readonly remove: () => Promise<void>;
+}
+
+/** @param more of the environment @param added to the command */
+export async function startOnCopy(
+  more: NodeJS.ProcessEnv = {},
+  added: readonly string[] = [],
+): Promise<OnCopy> {
+  const folder = await mkdtemp(join(tmpdir(), 'round-mint-e2e-'));
+  const dataDir = join(folder, 'data');
+  await cp(process.env['ROUND_MINT_TEMPLATE'] ?? '', dataDir, { recursive: true });
+  const server = await startServer(dataDir, 0, more, added);
+  return { server, dataDir, remove: () => rm(folder, { recursive: true, force: true }) };
 }

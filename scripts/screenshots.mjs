@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { buildIfNeeded, installIfNeeded } from './lib/build.mjs';
 import { chromiumIfNeeded, chromiumPath } from './lib/chromium.mjs';
+import { quietOf } from './lib/quiet.mjs';
 import { ROOT } from './lib/run.mjs';
 
 const PHONE = { width: 390, height: 844 };
@@ -102,40 +103,8 @@ function startServer(dataDir) {
 await installIfNeeded();
 await chromiumIfNeeded();
 await buildIfNeeded();
-/** Nothing was asked of the server for so long, ms. */
-const SILENCE_MS = 500;
-/** What never falls silent is taken as it is after so long, ms. */
-const LONGEST_MS = 15_000;
-/** Streams never end; a worker that was stopped on the way does not tell that its script has. */
-const isEndless = (url) => /\/(stream|changes)(\?|$)|\/heavy-[^/]*\.js$/.test(url);
-
-/** Tells when a page has fetched all it wants. */
-function quietOf(page) {
-  const open = new Set();
-  let last = Date.now();
-  const note = (change) => (request) => {
-    if (isEndless(request.url())) return;
-    change(request);
-    last = Date.now();
-  };
-  page.on(
-    'request',
-    note((request) => open.add(request)),
-  );
-  page.on(
-    'requestfinished',
-    note((request) => open.delete(request)),
-  );
-  page.on(
-    'requestfailed',
-    note((request) => open.delete(request)),
-  );
-  return async () => {
-    const until = Date.now() + LONGEST_MS;
-    const isLoud = () => open.size > 0 || Date.now() - last < SILENCE_MS;
-    while (isLoud() && Date.now() < until) await page.waitForTimeout(SILENCE_MS / 5);
-  };
-}
+/** A picture is taken when nothing was fetched for so long, and of what never falls silent after the longest wait, ms. */
+const QUIET = { silenceMs: 500, longestMs: 15_000 };
 
 const dataDir = await mkdtemp(join(tmpdir(), 'round-mint-pictures-'));
 const folder = join(ROOT, 'docs/screenshots');
@@ -150,7 +119,7 @@ const browser = await chromium.launch({
 });
 for (const { name, path, size, light = 'day', act } of VIEWS) {
   const page = await browser.newPage({ viewport: size, timezoneId: 'UTC' });
-  const quiet = quietOf(page);
+  const quiet = quietOf(page, QUIET);
   await page.request.patch(`${url}/api/v1/settings`, { data: { light } });
   await page.goto(url + path);
   await page.getByRole('heading').first().waitFor();

@@ -3,6 +3,7 @@ import { join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
 import type { DatabaseLocation } from './db/database';
+import { EVERYWHERE } from './http/addresses';
 
 export interface Config {
   /** Left out, the workshop says whether it is open to the network. */
@@ -53,7 +54,7 @@ export function readConfig(env: NodeJS.ProcessEnv, args: readonly string[] = [])
   const webDir = fileURLToPath(new URL('../../web/dist', import.meta.url));
   const dataDir = resolve(env['DATA_DIR'] ?? 'data');
   return {
-    host: env['HOST'] ?? (lan ? '0.0.0.0' : undefined),
+    host: env['HOST'] ?? (lan ? EVERYWHERE : undefined),
     port,
     database: env['DATABASE_URL'] ? { url: env['DATABASE_URL'] } : { dataDir },
     outboxDir: env['DATABASE_URL'] ? undefined : join(dataDir, 'outbox'),

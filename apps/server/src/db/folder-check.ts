@@ -1,9 +1,8 @@
-import { chmod, mkdir, rm, statfs, writeFile } from 'node:fs/promises';
+import { rm, statfs, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { z } from 'zod';
+import { makePrivateFolder } from '../files/private-files';
 
-/** A workshop's folder is its maker's alone. */
-const PRIVATE_FOLDER = 0o700;
 /** Room that a day's work and its journal need at least, MB. */
 const LEAST_FREE_MB = 64;
 const MB = 1_048_576;
@@ -54,9 +53,7 @@ export function needRoom(folder: string, freeBytes: number): void {
  */
 export async function checkFolder(folder: string): Promise<void> {
   try {
-    await mkdir(folder, { recursive: true, mode: PRIVATE_FOLDER });
-    // One that was made before by a hand less careful.
-    await chmod(folder, PRIVATE_FOLDER);
+    await makePrivateFolder(folder);
     const probe = join(folder, `.probe-${process.pid}`);
     await writeFile(probe, 'may this be written?');
     await rm(probe);

@@ -1,7 +1,8 @@
 import { createCA, createCert, type Certificate } from 'mkcert';
-import { chmod, mkdir, readFile, rename, writeFile } from 'node:fs/promises';
+import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { z } from 'zod';
+import { makePrivateFolder, writeWhole } from '../files/private-files';
 
 /** The authority outlives the machine; phones have to trust it once. */
 const AUTHORITY_DAYS = 3650;
@@ -9,7 +10,6 @@ const LEAF_DAYS = 90;
 /** A leaf is made anew with a third of its life left. */
 const RENEW_AFTER_DAYS = 60;
 const DAY_MS = 24 * 3_600_000;
-const PRIVATE_FILE = 0o600;
 
 /** What a server shows to those who connect, and until when it does. */
 export interface Leaf extends Certificate {
@@ -29,18 +29,12 @@ async function readOr(file: string, make: () => Promise<string>): Promise<string
   }
 }
 
-async function writeWhole(file: string, text: string): Promise<void> {
-  await writeFile(`${file}.new`, text, { mode: PRIVATE_FILE });
-  await rename(`${file}.new`, file);
-}
-
 /**
  * The certificate authority of this workshop: made at first use, kept in a folder that only its maker can read.
  * @returns its key and certificate, PEM
  */
 export async function openAuthority(folder: string): Promise<Certificate> {
-  await mkdir(folder, { recursive: true, mode: 0o700 });
-  await chmod(folder, 0o700);
+  await makePrivateFolder(folder);
   const file = join(folder, 'authority.json');
   const text = await readOr(file, async () => {
     const made = await createCA({

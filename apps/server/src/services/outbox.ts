@@ -1,11 +1,11 @@
 import type { ListQuery } from '@round-mint/contract/common';
 import { messageSchema, type Message, type MessageInput } from '@round-mint/contract/outbox';
 import { and, eq, inArray, isNull, sql } from 'drizzle-orm';
-import { mkdir, rename, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { Database } from '../db/database';
 import { messagePhotos, messages, orderEvents, photos } from '../db/schema';
 import { mailFile } from '../devices/mail-file';
+import { makePrivateFolder, writeWhole } from '../files/private-files';
 import { HttpError, notFound } from '../http/errors';
 import { listClauses, page, type ListColumns } from './list';
 import { logOrderEvents } from './orders';
@@ -104,14 +104,6 @@ async function moveOrder(tx: Database, { id, kind, orderId }: MessageInput, at: 
   await logOrderEvents(tx, orderId, [{ id, at, body }]);
 }
 
-/** Lays a mail file down, whole or not at all. */
-async function layDown(folder: string, name: string, eml: Uint8Array): Promise<void> {
-  await mkdir(folder, { recursive: true });
-  const file = join(folder, name);
-  await writeFile(`${file}.new`, eml);
-  await rename(`${file}.new`, file);
-}
-
 function fileName({ id, at, kind }: { readonly id: string; readonly at: string; readonly kind: string }) {
   return `${isoTime(at).slice(0, 10)}-${kind}-${id}.eml`;
 }
@@ -151,7 +143,10 @@ export async function postMessage(
       .where(eq(messages.id, input.id));
     const kept = known ?? (await keepMessage(tx, input));
     // Last, so that a letter that could not be kept leaves no file; a repeat mends a file that is missing.
-    if (folder) await layDown(folder, fileName(kept), kept.eml);
+    if (folder) {
+      await makePrivateFolder(folder);
+      await writeWhole(join(folder, fileName(kept)), kept.eml);
+    }
   });
   return getMessage(db, input.id);
 }
