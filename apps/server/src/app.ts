@@ -1,6 +1,6 @@
 import { API_PATH } from '@round-mint/contract/endpoint';
 import { withTodaysNames } from '@round-mint/contract/earlier-names';
-import { dieCharts, kit, plans, recipes, stock, workshop } from '@round-mint/contract/endpoints-workshop';
+import { dieCharts, kit, plans, recipes, workshop } from '@round-mint/contract/endpoints-workshop';
 import express, { Router, type Express } from 'express';
 import helmet from 'helmet';
 import { join } from 'node:path';
@@ -10,13 +10,17 @@ import { errorHandler, unknownCall } from './http/errors';
 import { announceWrites } from './http/announce';
 import { jsonOnly, knownHostsOnly, ownPagesOnly } from './http/guard';
 import { CLOSED_NETWORK, type Network } from './http/network';
+import { createBackups, type Backups } from './backup/backups';
 import { accessRouter } from './routes/access';
+import { archiveRouter } from './routes/archive';
+import { backupsRouter } from './routes/backups';
 import { computeRouter } from './routes/compute';
 import { csvRouter } from './routes/csv';
 import { createDoor } from './routes/door';
 import { photosRouter } from './routes/photos';
 import { serveResource } from './routes/resource';
 import { ringsRouter } from './routes/rings';
+import { stockRouter } from './routes/stock';
 import { systemRouter } from './routes/system';
 import { tradeRouter } from './routes/trade';
 import { workshopRouter } from './routes/workshop';
@@ -37,6 +41,10 @@ export interface AppOptions {
   readonly outboxDir?: string | undefined;
   /** Names that it answers under besides the machine's own. */
   readonly allowedHosts?: readonly string[] | undefined;
+  /** Its backups; left out, it keeps none. */
+  readonly backups?: Backups | undefined;
+  /** Where a file that comes in is laid down; left out, the system's own place. */
+  readonly incomingDir?: string | undefined;
   /** How it stands towards the network; left out, closed. */
   readonly network?: Network | undefined;
   /** What its pages tell each other; left out, its own. */
@@ -49,9 +57,11 @@ function apiRouter({
   database,
   version,
   outboxDir,
+  incomingDir,
   demo = false,
   network = CLOSED_NETWORK,
   changes = createChanges(),
+  backups = createBackups({ database, folder: undefined, program: version }),
 }: AppOptions): Router {
   const { db } = database;
   const resources = createResources(db);
@@ -68,7 +78,7 @@ function apiRouter({
   api.use(systemRouter(database, version, demo));
   api.use(computeRouter(db));
   api.use(csvRouter(db));
-  serveResource(api, stock, resources.stock);
+  api.use(stockRouter(db));
   serveResource(api, kit, resources.kit);
   serveResource(api, plans, resources.plans);
   serveResource(api, dieCharts, resources.dieCharts);
@@ -78,6 +88,8 @@ function apiRouter({
   api.use(devicesRouter());
   api.use(tradeRouter(db, outboxDir));
   api.use(workshopRouter(db));
+  api.use(archiveRouter({ database, program: version, incomingDir }));
+  api.use(backupsRouter(backups));
   api.use(unknownCall);
   return api;
 }

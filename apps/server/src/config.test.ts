@@ -5,6 +5,8 @@ describe('readConfig', () => {
   it('binds to loopback and keeps its data beside it unless told otherwise', () => {
     expect(readConfig({})).toMatchObject({
       host: undefined,
+      restore: undefined,
+      backupDir: resolve('data/backups'),
       authorityFolder: undefined,
       locked: undefined,
       port: 4173,

@@ -15,6 +15,7 @@ import type { CsvTableName } from '@round-mint/contract/csv';
 import { consumables, orders, people, scrap } from '@round-mint/contract/endpoints-trade';
 import { baseQuery } from './base-query';
 import { call } from './call';
+import { savedBy, type Base } from './saving';
 
 /** As many as a list gives at once. */
 export const MOST_A_PAGE = 200;
@@ -35,8 +36,11 @@ export const archivedPage = { query: { limit: MOST_A_PAGE, archived: '1' } } as 
 /** Where each list goes out and in as a table. */
 export const CSV_CALLS = { stock, kit, people, orders, scrap, supplies: consumables } as const;
 
-/** A thing to be kept, new or changed. */
-export type Saved<E extends Endpoint> = RequestOf<E> & { readonly isNew: boolean };
+/** A thing to be kept, new or changed; a change tells what it began with. */
+export type Saved<E extends Endpoint> = RequestOf<E> & {
+  readonly isNew: boolean;
+  readonly base?: Base | undefined;
+};
 
 /** The server's data, cached; every write fetches anew what it touched. */
 export const api = createApi({
@@ -66,8 +70,7 @@ export const api = createApi({
       providesTags: ['Stock'],
     }),
     saveStock: build.mutation<ResponseOf<typeof stock.create>, Saved<typeof stock.create>>({
-      query: ({ isNew, ...body }) =>
-        isNew ? call(stock.create, { body }) : call(stock.replace, { params: { id: String(body.id) }, body }),
+      queryFn: savedBy(stock),
       invalidatesTags: ['Stock'],
     }),
     removeStock: build.mutation<void, string>({
@@ -93,8 +96,7 @@ export const api = createApi({
       providesTags: ['Kit'],
     }),
     saveTool: build.mutation<ResponseOf<typeof kit.create>, Saved<typeof kit.create>>({
-      query: ({ isNew, ...body }) =>
-        isNew ? call(kit.create, { body }) : call(kit.replace, { params: { id: String(body.id) }, body }),
+      queryFn: savedBy(kit),
       invalidatesTags: ['Kit'],
     }),
     removeTool: build.mutation<void, string>({
@@ -111,10 +113,7 @@ export const api = createApi({
       providesTags: ['DieChart'],
     }),
     saveDieChart: build.mutation<ResponseOf<typeof dieCharts.create>, Saved<typeof dieCharts.create>>({
-      query: ({ isNew, ...body }) =>
-        isNew
-          ? call(dieCharts.create, { body })
-          : call(dieCharts.replace, { params: { id: String(body.id) }, body }),
+      queryFn: savedBy(dieCharts),
       invalidatesTags: ['DieChart'],
     }),
     removeDieChart: build.mutation<void, string>({
@@ -187,10 +186,7 @@ export const api = createApi({
       providesTags: ['Recipe'],
     }),
     saveRecipe: build.mutation<ResponseOf<typeof recipes.create>, Saved<typeof recipes.create>>({
-      query: ({ isNew, ...body }) =>
-        isNew
-          ? call(recipes.create, { body })
-          : call(recipes.replace, { params: { id: String(body.id) }, body }),
+      queryFn: savedBy(recipes),
       invalidatesTags: ['Recipe'],
     }),
     removeRecipe: build.mutation<void, string>({

@@ -15,6 +15,12 @@ const WORDS: Readonly<Record<ErrorCode, string>> = {
   'too-many-requests': 'Too many at once: wait a little, then try again.',
   'not-found': 'It is not there any more.',
   'unknown-call': 'This page and the server are of different versions: reload the page.',
+  'changed-meanwhile': 'Another device has changed this meanwhile. Nothing was saved: save again to choose.',
+  'no-version': 'This page and the server are of different versions: reload the page.',
+  'id-taken': 'This was put away under the same id: begin it once more.',
+  'backup-running': 'A backup or a restore is under way: wait until it is done.',
+  'backup-failed': 'The backup could not be made; nothing was changed.',
+  'no-backups': 'This workshop has no data folder of its own: set DATA_DIR, and backups are kept there.',
   'out-of-stock': 'None of this piece is left in stock.',
   'not-feasible': 'This ring cannot be made.',
   'wrong-piece': 'This plan begins with another kind of piece.',
@@ -35,7 +41,7 @@ function isErrorCode(code: string): code is ErrorCode {
 }
 
 /** "events.0.body.bandWidthMm" is the band width. */
-function fieldWords(path: string): string {
+export function fieldWords(path: string): string {
   const name = path.split('.').at(-1) ?? path;
   const words = name
     .replace(/(Mm|Deg|Min|Sec|G)$/, '')

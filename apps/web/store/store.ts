@@ -8,6 +8,7 @@ import { planDraftSlice } from '@/features/plan/draft/plan-draft-slice';
 import { searchSlice } from '@/features/plan/search/search-slice';
 import { worksSlice } from '@/features/plan/other-work/works-slice';
 import { api } from './api';
+import { conflictSlice } from './conflict-slice';
 import { contactSlice } from './contact-slice';
 import { lightSlice } from './light-slice';
 import { noticesSlice } from './notices-slice';
@@ -26,6 +27,7 @@ export function createStore() {
       [intakeSlice.name]: intakeSlice.reducer,
       [searchSlice.name]: searchSlice.reducer,
       [centringSlice.name]: centringSlice.reducer,
+      [conflictSlice.name]: conflictSlice.reducer,
       [contactSlice.name]: contactSlice.reducer,
       [lightSlice.name]: lightSlice.reducer,
       [noticesSlice.name]: noticesSlice.reducer,

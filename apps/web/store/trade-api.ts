@@ -11,6 +11,7 @@ import {
 import type { ConsumableId } from '@round-mint/core/trade';
 import { api, firstPage, itemsOf, type ItemsOf, type Saved } from './api';
 import { call } from './call';
+import { savedBy } from './saving';
 
 /** What happens around the bench: people, orders, money, the day. */
 const tradeApi = api.injectEndpoints({
@@ -21,10 +22,7 @@ const tradeApi = api.injectEndpoints({
       providesTags: ['Person'],
     }),
     savePerson: build.mutation<ResponseOf<typeof people.create>, Saved<typeof people.create>>({
-      query: ({ isNew, ...body }) =>
-        isNew
-          ? call(people.create, { body })
-          : call(people.replace, { params: { id: String(body.id) }, body }),
+      queryFn: savedBy(people),
       invalidatesTags: ['Person'],
     }),
     removePerson: build.mutation<void, string>({
@@ -41,10 +39,7 @@ const tradeApi = api.injectEndpoints({
       providesTags: ['Order'],
     }),
     saveOrder: build.mutation<ResponseOf<typeof orders.create>, Saved<typeof orders.create>>({
-      query: ({ isNew, ...body }) =>
-        isNew
-          ? call(orders.create, { body })
-          : call(orders.replace, { params: { id: String(body.id) }, body }),
+      queryFn: savedBy(orders),
       invalidatesTags: ['Order', 'DayPlan'],
     }),
     removeOrder: build.mutation<void, string>({
@@ -72,10 +67,7 @@ const tradeApi = api.injectEndpoints({
       providesTags: ['Sizer'],
     }),
     saveSizer: build.mutation<ResponseOf<typeof sizers.create>, Saved<typeof sizers.create>>({
-      query: ({ isNew, ...body }) =>
-        isNew
-          ? call(sizers.create, { body })
-          : call(sizers.replace, { params: { id: String(body.id) }, body }),
+      queryFn: savedBy(sizers),
       invalidatesTags: ['Sizer'],
     }),
     removeSizer: build.mutation<void, string>({
@@ -92,8 +84,7 @@ const tradeApi = api.injectEndpoints({
       providesTags: ['Scrap'],
     }),
     saveScrap: build.mutation<ResponseOf<typeof scrap.create>, Saved<typeof scrap.create>>({
-      query: ({ isNew, ...body }) =>
-        isNew ? call(scrap.create, { body }) : call(scrap.replace, { params: { id: String(body.id) }, body }),
+      queryFn: savedBy(scrap),
       invalidatesTags: ['Scrap'],
     }),
     removeScrap: build.mutation<void, string>({

@@ -77,6 +77,7 @@ export function ringOf(
     totals: ROUTE.totals,
     createdAt: '2026-03-01T09:00:00.000Z',
     finishedAt: null,
+    version: 1,
     events,
     ...change,
   };

@@ -67,7 +67,7 @@ export function listOf<T>(...items: readonly T[]) {
   return { items, nextCursor: null };
 }
 
-const LIFE = { createdAt: '2026-03-01T10:00:00.000Z', updatedAt: '2026-03-01T10:00:00.000Z' };
+const LIFE = { createdAt: '2026-03-01T10:00:00.000Z', updatedAt: '2026-03-01T10:00:00.000Z', version: 1 };
 
 export function pieceOf(change: Partial<CoinStock> = {}): CoinStock {
   return {

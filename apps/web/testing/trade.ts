@@ -47,6 +47,7 @@ export function orderOf(change: Partial<Order> = {}): Order {
     notes: '',
     createdAt: '2026-11-20T10:00:00.000Z',
     updatedAt: '2026-11-20T10:00:00.000Z',
+    version: 1,
     state: 'asked',
     approval: 'none',
     ringFinished: false,
@@ -57,7 +58,7 @@ export function orderOf(change: Partial<Order> = {}): Order {
   };
 }
 
-const LIFE = { createdAt: '2026-11-20T10:00:00.000Z', updatedAt: '2026-11-20T10:00:00.000Z' };
+const LIFE = { createdAt: '2026-11-20T10:00:00.000Z', updatedAt: '2026-11-20T10:00:00.000Z', version: 1 };
 
 export function personOf(change: Partial<Person> = {}): Person {
   return {

@@ -8,11 +8,11 @@ type MadeOfOnePiece = Exclude<WorkPiece, { kind: 'coin' }>;
 
 /** A ring of another kind of work, with a real route. */
 function workRingOf(work: Work, piece: MadeOfOnePiece, events: RingEventInput[]): RingWithEvents {
-  const { id, planId, stockId, status, mandrelMmPerUsSize, createdAt, finishedAt } = ringOf();
+  const { id, planId, stockId, status, mandrelMmPerUsSize, createdAt, finishedAt, version } = ringOf();
   const wish = { work, piece, targetInsideDiameterMm: 18.9, finish: 'polished' } as const;
   const { prediction, allowanceStrainLog, steps, totals } = planWork(wish, { kit: REFERENCE_KIT });
   return {
-    ...{ id, planId, stockId, status, mandrelMmPerUsSize, createdAt, finishedAt },
+    ...{ id, planId, stockId, status, mandrelMmPerUsSize, createdAt, finishedAt, version },
     ...{ prediction, allowanceStrainLog, steps, totals, events },
     kind: work.kind,
     name: 'Of another kind',

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { archivePartSchema, partCountsSchema } from './archive-zip';
 import { idSchema, timeSchema } from './common';
 import { storedShelfSchema } from './consumables';
 import { savedDayPlanSchema } from './day-plan';
@@ -16,7 +17,7 @@ import { settingsSchema } from './settings';
 import { sizerSchema } from './sizers';
 import { stockItemSchema } from './stock';
 
-/** Everything a workshop keeps, as one file (docs/formats.md). */
+/** Everything a workshop keeps, as one JSON text: format 1 (docs/formats.md). */
 export const archiveSchema = z.strictObject({
   format: z.literal('round-mint-archive', { error: 'this is no Round Mint archive' }),
   version: z.literal(1, { error: 'only version 1 is known' }),
@@ -47,22 +48,14 @@ export type Archive = z.infer<typeof archiveSchema>;
 /** What an import did, or with `?dryRun=1` would do. Things that are already there are left as they are. */
 export const importResultSchema = z.object({
   dryRun: z.boolean(),
-  added: z.object({
-    stock: z.number().int(),
-    kit: z.number().int(),
-    plans: z.number().int(),
-    dieCharts: z.number().int(),
-    recipes: z.number().int(),
-    photos: z.number().int(),
-    rings: z.number().int(),
-    events: z.number().int(),
-    people: z.number().int(),
-    orders: z.number().int(),
-    orderEvents: z.number().int(),
-    sizers: z.number().int(),
-    scrap: z.number().int(),
-    consumables: z.number().int(),
-    messages: z.number().int(),
+  added: partCountsSchema,
+  /** How many things were there already, just so. */
+  same: z.number().int(),
+  /** What has the id of something that stands here in another way: that was left as it is. */
+  collided: z.object({
+    count: z.number().int(),
+    /** The first hundred. */
+    items: z.array(z.object({ part: archivePartSchema, id: z.string(), name: z.string() })),
   }),
 });
 export type ImportResult = z.infer<typeof importResultSchema>;

@@ -28,6 +28,15 @@ export function shortText(max: number) {
 export const idSchema = z.uuid({ error: 'must be a UUID' });
 export const timeSchema = z.iso.datetime({ error: 'must be an ISO date and time' });
 
+/**
+ * Counts the writes of a workshop: a thing has the number of its last one. A write that names it in `If-Match` is
+ * refused when another came between. 0 where it is not told, as in archives.
+ */
+export const versionSchema = z.number().int().min(0).default(0);
+
+/** What every stored thing is told with. */
+export const storedFields = { createdAt: timeSchema, updatedAt: timeSchema, version: versionSchema };
+
 /** A listed metal, or silver by its fineness in thousandths. */
 export const metalIdSchema = z
   .string()
@@ -98,6 +107,8 @@ export const errorSchema = z.object({
     code: z.string(),
     message: z.string(),
     fields: z.array(z.object({ path: z.string(), message: z.string() })).optional(),
+    /** Of a stale write: what is there now. */
+    current: z.unknown().optional(),
   }),
 });
 /** A failure as this server answers it. */

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { idSchema, lengthMm, listOf, metalIdSchema, quantity, shortText, timeSchema } from './common';
+import { idSchema, lengthMm, listOf, metalIdSchema, quantity, shortText, storedFields } from './common';
 
 const observationSchema = z.strictObject({
   /** Witness lines of the pusher still standing above the die. */
@@ -22,8 +22,7 @@ export const dieChartInputSchema = z.strictObject({ id: idSchema.optional(), ...
 export const dieChartSchema = z.object({
   id: idSchema,
   ...dieChartFields,
-  createdAt: timeSchema,
-  updatedAt: timeSchema,
+  ...storedFields,
 });
 export const dieChartListSchema = listOf(dieChartSchema);
 

@@ -20,6 +20,8 @@ export interface Endpoint {
   readonly response?: z.ZodType;
   /** Makes something new: answered with 201. */
   readonly creates?: boolean;
+  /** Takes `If-Match` with the version that the change was made from. */
+  readonly guarded?: boolean;
   /** Media type of the answer when it is not JSON. */
   readonly media?: string;
   /** Failures of its own, beside those that any call may have. */

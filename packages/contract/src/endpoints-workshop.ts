@@ -10,7 +10,13 @@ import { planInputSchema, planListSchema, planSchema } from './plans';
 import { recipeInputSchema, recipeListSchema, recipeSchema } from './recipes';
 import { resource } from './resource';
 import { settingsPatchSchema, settingsSchema } from './settings';
-import { stockInputSchema, stockItemSchema, stockListSchema } from './stock';
+import {
+  countInputSchema,
+  countListSchema,
+  stockInputSchema,
+  stockItemSchema,
+  stockListSchema,
+} from './stock';
 import { healthSchema, metalListSchema, openApiSchema } from './system';
 
 /** What does not belong to any workshop. */
@@ -42,6 +48,24 @@ export const stock = {
     list: stockListSchema,
   }),
   ...csvTable('/stock', 'stock'),
+  counts: endpoint({
+    method: 'get',
+    path: '/stock/{id}/counts',
+    summary: 'How the count of a piece came to be, latest first',
+    thing: 'piece of stock',
+    query: listQuerySchema,
+    response: countListSchema,
+    errors: ['not-found'],
+  }),
+  count: endpoint({
+    method: 'post',
+    path: '/stock/{id}/counts',
+    summary: 'Change the count of a piece by so many; sending it twice counts once',
+    thing: 'piece of stock',
+    request: countInputSchema,
+    response: stockItemSchema,
+    errors: ['not-found', 'out-of-stock', 'id-taken'],
+  }),
 };
 
 export const kit = {
@@ -99,13 +123,19 @@ export const workshop = {
   exportAll: endpoint({
     method: 'get',
     path: '/export',
-    summary: 'Everything as one file',
+    summary: 'Everything as one JSON text',
     response: archiveSchema,
+  }),
+  exportZip: endpoint({
+    method: 'get',
+    path: '/export.zip',
+    summary: 'Everything, what was archived too, as one zip of any size',
+    media: 'application/zip',
   }),
   importAll: endpoint({
     method: 'post',
     path: '/import',
-    summary: 'Take an exported file back; a dry run only says what it would add',
+    summary: 'Take an exported file back, JSON or application/zip; a dry run only says what it would add',
     query: dryRunQuerySchema,
     request: archiveSchema,
     response: importResultSchema,

@@ -1,5 +1,6 @@
 import type { Endpoint } from './endpoint';
 import { access } from './endpoints-access';
+import { backups } from './endpoints-backups';
 import { devices, photos, rings } from './endpoints-bench';
 import { compute } from './endpoints-compute';
 import { consumables, orders, outbox, people, scrap, shop, sizers } from './endpoints-trade';
@@ -25,6 +26,7 @@ const GROUPS: readonly Readonly<Record<string, Endpoint>>[] = [
   outbox,
   shop,
   workshop,
+  backups,
 ];
 
 /** Every call of the interface. */

@@ -17,6 +17,24 @@ export const ERRORS = {
   'too-many-requests': { status: 429, message: 'Too many requests: wait a little.' },
   'not-found': { status: 404, message: 'There is no such thing.' },
   'unknown-call': { status: 404, message: 'The interface has no such call.' },
+  'changed-meanwhile': {
+    status: 412,
+    message: 'Another device has changed this meanwhile: look at both, then choose.',
+  },
+  'no-version': { status: 400, message: 'If-Match has to be the version of the thing, such as "42".' },
+  'id-taken': {
+    status: 409,
+    message: 'This id already belongs to something else, or to something archived: take a new one.',
+  },
+  'backup-running': {
+    status: 409,
+    message: 'A backup or a restore is under way: wait until it is done.',
+  },
+  'backup-failed': { status: 409, message: 'The backup could not be made; nothing was changed.' },
+  'no-backups': {
+    status: 409,
+    message: 'This workshop has no data folder of its own: set DATA_DIR, and backups are kept there.',
+  },
   'out-of-stock': { status: 409, message: 'None of this piece is left in stock.' },
   'not-feasible': { status: 409, message: 'This ring cannot be made.' },
   'wrong-piece': { status: 409, message: 'This plan begins with another kind of piece.' },

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { idSchema, lengthMm, listOf, quantity, shortText, timeSchema } from './common';
+import { idSchema, lengthMm, listOf, quantity, shortText, storedFields } from './common';
 
 const angleDeg = quantity(5, 60, 'degrees');
 
@@ -60,8 +60,7 @@ export const storedToolSchema = z.object({
   id: idSchema,
   name: z.string(),
   spec: toolSpecSchema,
-  createdAt: timeSchema,
-  updatedAt: timeSchema,
+  ...storedFields,
 });
 export const toolListSchema = listOf(storedToolSchema);
 

@@ -46,8 +46,12 @@ function parameters(endpoint: Endpoint): readonly JsonObject[] {
   return [...inPath, ...queryParameters(endpoint)];
 }
 
+function mediaSchema(media: string): JsonObject {
+  return media.startsWith('text/') ? { type: 'string' } : { type: 'string', format: 'binary' };
+}
+
 function success({ response, media }: Endpoint): JsonObject {
-  if (media) return { description: 'Done', content: { [media]: { schema: { type: 'string' } } } };
+  if (media) return { description: 'Done', content: { [media]: { schema: mediaSchema(media) } } };
   return response
     ? { description: 'Done', content: jsonContent(response, 'output') }
     : { description: 'Done, nothing to say' };

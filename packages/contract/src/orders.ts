@@ -10,6 +10,7 @@ import {
   metalIdSchema,
   quantity,
   shortText,
+  storedFields,
   timeSchema,
   wallKindSchema,
 } from './common';
@@ -66,7 +67,7 @@ const orderFields = {
 };
 
 export const orderInputSchema = z.strictObject({ id: idSchema.optional(), ...orderFields });
-const storedOrder = { id: idSchema, ...orderFields, createdAt: timeSchema, updatedAt: timeSchema };
+const storedOrder = { id: idSchema, ...orderFields, ...storedFields };
 export const archivedOrderSchema = z.strictObject(storedOrder);
 
 export const orderEventBodySchema = z.discriminatedUnion('kind', [

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { idSchema, lengthMm, listOf, shortText, timeSchema } from './common';
+import { idSchema, lengthMm, listOf, shortText, storedFields } from './common';
 
 export const HANDS = ['left', 'right'] as const;
 export const FINGERS = ['thumb', 'index', 'middle', 'ring', 'little'] as const;
@@ -43,8 +43,7 @@ export const personInputSchema = z.strictObject({ id: idSchema.optional(), ...pe
 export const personSchema = z.strictObject({
   id: idSchema,
   ...personFields,
-  createdAt: timeSchema,
-  updatedAt: timeSchema,
+  ...storedFields,
 });
 export const personListSchema = listOf(personSchema);
 

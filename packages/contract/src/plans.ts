@@ -1,7 +1,7 @@
 import { CURL_RANGE_DEG, DEFAULT_SCHOOL } from '@round-mint/core/forming';
 import { z } from 'zod';
 import { curlSchema, finishSchema, overruledSchema, schoolSchema } from './coin-ring';
-import { idSchema, lengthMm, listOf, quantity, shortText, timeSchema, wallKindSchema } from './common';
+import { idSchema, lengthMm, listOf, quantity, shortText, storedFields, wallKindSchema } from './common';
 import {
   coinBandWorkFields,
   handleWorkFields,
@@ -48,7 +48,7 @@ function planKinds<T extends z.ZodRawShape>(fields: T) {
 }
 
 export const planInputSchema = planKinds({ id: idSchema.optional() });
-export const planSchema = planKinds({ id: idSchema, createdAt: timeSchema, updatedAt: timeSchema });
+export const planSchema = planKinds({ id: idSchema, ...storedFields });
 export const planListSchema = listOf(planSchema);
 
 export type PlanInput = z.infer<typeof planInputSchema>;

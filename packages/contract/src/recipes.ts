@@ -1,7 +1,7 @@
 import { STEP_KINDS } from '@round-mint/core/steps';
 import { z } from 'zod';
 import { stepWaitSchema } from './coin-ring';
-import { idSchema, listOf, quantity, shortText, timeSchema } from './common';
+import { idSchema, listOf, quantity, shortText, storedFields } from './common';
 
 const recipeStepSchema = z.strictObject({
   kind: z.enum(STEP_KINDS, { error: `must be one of: ${STEP_KINDS.join(', ')}` }),
@@ -26,8 +26,7 @@ export const recipeInputSchema = z.strictObject({ id: idSchema.optional(), ...re
 export const recipeSchema = z.object({
   id: idSchema,
   ...recipeFields,
-  createdAt: timeSchema,
-  updatedAt: timeSchema,
+  ...storedFields,
 });
 export const recipeListSchema = listOf(recipeSchema);
 

@@ -41,11 +41,12 @@ export function resource<
     replace: endpoint({
       method: 'put',
       path: byId,
-      summary: `Change a ${thing}`,
+      summary: `Change a ${thing}; If-Match with its version refuses a stale write`,
       thing,
       request: input,
       response: item,
-      errors: ['not-found'],
+      errors: ['not-found', 'changed-meanwhile', 'no-version'],
+      guarded: true,
     }),
     archive: endpoint({
       method: 'delete',

@@ -15,6 +15,7 @@ import {
   quantity,
   shortText,
   timeSchema,
+  versionSchema,
   wallKindSchema,
 } from './common';
 import { workSchema } from './works';
@@ -86,6 +87,7 @@ const ringFields = {
   totals: routeTotalsSchema,
   createdAt: timeSchema,
   finishedAt: timeSchema.nullable(),
+  version: versionSchema,
 };
 
 const coinRingFields = {
@@ -229,7 +231,7 @@ export const ringListSchema = listOf(ringWithEventsSchema);
 export type RingInput = z.infer<typeof ringInputSchema>;
 export type Ring = z.infer<typeof ringSchema>;
 /** Of a ring, what is not fixed when it is taken to the bench. */
-type UnfixedField = 'id' | 'planId' | 'stockId' | 'name' | 'status' | 'createdAt' | 'finishedAt';
+type UnfixedField = 'id' | 'planId' | 'stockId' | 'name' | 'status' | 'createdAt' | 'finishedAt' | 'version';
 type Fixed<R> = R extends Ring ? Omit<R, UnfixedField> : never;
 /** A plan's figures and steps as they were when the ring was taken to the bench. */
 export type FrozenPlan = Fixed<Ring>;

@@ -1,6 +1,6 @@
 import { SCRAP_KINDS, SCRAP_SOURCES } from '@round-mint/core/trade';
 import { z } from 'zod';
-import { idSchema, listOf, metalIdSchema, quantity, timeSchema } from './common';
+import { idSchema, listOf, metalIdSchema, quantity, storedFields, timeSchema } from './common';
 import { longText } from './people';
 
 /** A thing in the scrap tin. What a ring leaves lands there by itself, under the id of the event that made it. */
@@ -22,8 +22,7 @@ export const scrapInputSchema = z.strictObject({ id: idSchema.optional(), ...scr
 export const scrapSchema = z.strictObject({
   id: idSchema,
   ...scrapFields,
-  createdAt: timeSchema,
-  updatedAt: timeSchema,
+  ...storedFields,
 });
 export const scrapListSchema = listOf(scrapSchema);
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { idSchema, listOf, quantity, timeSchema } from './common';
+import { idSchema, listOf, quantity, storedFields } from './common';
 import { daySchema, longText } from './people';
 
 const amount = quantity(0, 100_000, '');
@@ -25,8 +25,7 @@ export const sizerInputSchema = z.strictObject({ id: idSchema.optional(), ...siz
 export const sizerSchema = z.strictObject({
   id: idSchema,
   ...sizerFields,
-  createdAt: timeSchema,
-  updatedAt: timeSchema,
+  ...storedFields,
 });
 export const sizerListSchema = listOf(sizerSchema);
 

@@ -8,6 +8,7 @@ import {
   needsMassOrThickness,
   quantity,
   shortText,
+  storedFields,
   timeSchema,
 } from './common';
 import { bandPieceFields, evidenceSchema, handlePieceFields, stripPieceFields } from './pieces';
@@ -74,9 +75,34 @@ function stockKinds<T extends z.ZodRawShape>(fields: T) {
 }
 
 export const stockInputSchema = stockKinds({ id: idSchema.optional() });
-export const stockItemSchema = stockKinds({ id: idSchema, createdAt: timeSchema, updatedAt: timeSchema });
+export const stockItemSchema = stockKinds({ id: idSchema, ...storedFields });
 export const stockListSchema = listOf(stockItemSchema);
 
+/** Why there are more or fewer of a piece; what a ring took or gave back, the server notes itself. */
+export const COUNT_REASONS = ['counted', 'bought', 'sold', 'lost', 'taken', 'given-back'] as const;
+export const countInputSchema = z.strictObject({
+  id: idSchema,
+  at: timeSchema,
+  change: z
+    .number({ error: 'must be a whole number of pieces' })
+    .int('must be a whole number of pieces')
+    .min(-10_000, 'must be at least -10000')
+    .max(10_000, 'must be at most 10000'),
+  why: z.enum(['counted', 'bought', 'sold', 'lost'], {
+    error: 'must be one of: counted, bought, sold, lost',
+  }),
+});
+export const countSchema = z.object({
+  id: idSchema,
+  at: timeSchema,
+  change: z.number().int(),
+  why: z.enum(COUNT_REASONS),
+  ringId: idSchema.nullable(),
+});
+export const countListSchema = listOf(countSchema);
+
+export type CountInput = z.infer<typeof countInputSchema>;
+export type StockCount = z.infer<typeof countSchema>;
 export type StockInput = z.infer<typeof stockInputSchema>;
 export type StockItem = z.infer<typeof stockItemSchema>;
 export type CoinStock = Extract<StockItem, { kind: 'coin' }>;

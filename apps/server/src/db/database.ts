@@ -10,7 +10,7 @@ import pg from 'pg';
 import { checkFolder } from './folder-check';
 import { lockFolder } from './folder-lock';
 import * as schema from './schema';
-import { appliedMigrations, refuseNewer } from './schema-version';
+import { appliedMigrations, olderSchema, refuseNewer } from './schema-version';
 
 /** General enough for the embedded database and for a PostgreSQL server; also the type of a transaction. */
 export type Database = PgDatabase<PgQueryResultHKT, typeof schema>;
@@ -24,7 +24,7 @@ export interface OpenDatabase {
 }
 
 export type DatabaseLocation =
-  | { readonly dataDir: string }
+  | { readonly dataDir: string; readonly beforeUpgrade?: BeforeUpgrade }
   | { readonly url: string }
   | {
       readonly memory: true;
@@ -32,12 +32,32 @@ export type DatabaseLocation =
       readonly copyOf?: Blob | undefined;
     };
 
+/** The embedded database's own files within a data folder. */
+export const DATABASE_FOLDER = 'database';
+
 const migrationsFolder = fileURLToPath(new URL('./migrations', import.meta.url));
 
-async function openedPglite(client: PGlite, close: () => Promise<void>): Promise<OpenDatabase> {
+/** Raised when the embedded database's own files are damaged so far that it does not start. */
+export class DamagedDatabaseError extends Error {
+  constructor(folder: string, cause: unknown) {
+    super(`The database in ${folder} cannot be opened: its files are damaged.`, { cause });
+    this.name = 'DamagedDatabaseError';
+  }
+}
+
+/** What is done before a newer version takes a database over that an older one wrote. @param schema its migrations so far */
+export type BeforeUpgrade = (db: Database, schema: number) => Promise<void>;
+
+async function openedPglite(
+  client: PGlite,
+  close: () => Promise<void>,
+  beforeUpgrade?: BeforeUpgrade,
+): Promise<OpenDatabase> {
   const db: Database = drizzlePglite(client, { schema });
   try {
     await refuseNewer(db, migrationsFolder);
+    const older = await olderSchema(db, migrationsFolder);
+    if (older !== undefined) await beforeUpgrade?.(db, older);
     await migratePglite(drizzlePglite(client), { migrationsFolder });
   } catch (error) {
     await client.close();
@@ -46,14 +66,25 @@ async function openedPglite(client: PGlite, close: () => Promise<void>): Promise
   return { db, kind: 'pglite', schemaVersion: (await appliedMigrations(db)).count, close };
 }
 
-async function openFolder(folder: string): Promise<OpenDatabase> {
+async function startedPglite(folder: string): Promise<PGlite> {
+  try {
+    const client = new PGlite(join(folder, DATABASE_FOLDER));
+    await client.waitReady;
+    return client;
+  } catch (error) {
+    throw new DamagedDatabaseError(folder, error);
+  }
+}
+
+async function openFolder(folder: string, beforeUpgrade?: BeforeUpgrade): Promise<OpenDatabase> {
   const unlock = await lockFolder(folder);
   try {
-    const client = new PGlite(join(folder, 'database'));
-    return await openedPglite(client, async () => {
+    const client = await startedPglite(folder);
+    const close = async () => {
       await client.close();
       await unlock();
-    });
+    };
+    return await openedPglite(client, close, beforeUpgrade);
   } catch (error) {
     await unlock();
     throw error;
@@ -97,5 +128,5 @@ export async function openDatabase(location: DatabaseLocation): Promise<OpenData
   if ('url' in location) return openPostgres(location.url);
   if ('memory' in location) return openMemory(location.copyOf);
   await checkFolder(location.dataDir);
-  return openFolder(location.dataDir);
+  return openFolder(location.dataDir, location.beforeUpgrade);
 }

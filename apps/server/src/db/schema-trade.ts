@@ -17,7 +17,7 @@ import {
   uuid,
   type AnyPgColumn,
 } from 'drizzle-orm/pg-core';
-import { bytes, lifecycle, oneOf, onlyRow } from './schema-columns';
+import { bytes, lifecycle, oneOf, onlyRow, version } from './schema-columns';
 import { photos, plans, rings, stock } from './schema-workshop';
 
 export const people = pgTable(
@@ -30,7 +30,10 @@ export const people = pgTable(
     details: jsonb('details').$type<Omit<PersonInput, 'id' | 'name' | 'email'>>().notNull(),
     ...lifecycle,
   },
-  (table) => [index('people_by_name').on(table.archivedAt, table.name)],
+  (table) => [
+    index('people_by_name').on(table.archivedAt, table.name),
+    index('people_by_version').on(table.version),
+  ],
 );
 
 export const sizers = pgTable(
@@ -47,6 +50,7 @@ export const sizers = pgTable(
   (table) => [
     index('sizers_by_person').on(table.personId),
     index('sizers_by_day').on(table.archivedAt, table.sentOn),
+    index('sizers_by_version').on(table.version),
   ],
 );
 
@@ -80,6 +84,7 @@ export const orders = pgTable(
     index('orders_by_sizer').on(table.sizerId),
     index('orders_by_age').on(table.archivedAt, table.createdAt),
     index('orders_by_date').on(table.wantedBy),
+    index('orders_by_version').on(table.version),
   ],
 );
 
@@ -95,7 +100,10 @@ export const orderEvents = pgTable(
     at: timestamp('at', { withTimezone: true, mode: 'string' }).notNull(),
     body: jsonb('body').$type<OrderEventInput['body']>().notNull(),
   },
-  (table) => [index('order_events_by_order').on(table.orderId, table.seq)],
+  (table) => [
+    index('order_events_by_order').on(table.orderId, table.seq),
+    index('order_events_by_seq').on(table.seq),
+  ],
 );
 
 export const scrap = pgTable(
@@ -119,6 +127,7 @@ export const scrap = pgTable(
     index('scrap_by_ring').on(table.ringId),
     index('scrap_by_button').on(table.meltedIntoId),
     index('scrap_by_time').on(table.archivedAt, table.at),
+    index('scrap_by_version').on(table.version),
   ],
 );
 
@@ -131,6 +140,7 @@ export const consumables = pgTable(
     buyAtAmount: doublePrecision('buy_at_amount').notNull(),
     packAmount: doublePrecision('pack_amount').notNull(),
     packPrice: doublePrecision('pack_price').notNull(),
+    version: version(),
   },
   (table) => [oneOf('consumables_id', table.id, CONSUMABLE_IDS)],
 );
@@ -151,12 +161,14 @@ export const messages = pgTable(
     text: text('text').notNull(),
     /** The mail file as it would be sent. */
     eml: bytes('eml').notNull(),
+    version: version(),
   },
   (table) => [
     oneOf('messages_kind', table.kind, MESSAGE_KINDS),
     index('messages_by_time').on(table.at),
     index('messages_by_person').on(table.personId),
     index('messages_by_order').on(table.orderId),
+    index('messages_by_version').on(table.version),
   ],
 );
 
@@ -183,6 +195,7 @@ export const dayPlan = pgTable(
   {
     id: integer('id').primaryKey(),
     data: jsonb('data').$type<NonNullable<DayPlan['plan']>>().notNull(),
+    version: version(),
   },
   (table) => [onlyRow('day_plan_only_row', table.id)],
 );

@@ -36,14 +36,26 @@ export async function appliedMigrations(
   return { count: row?.n ?? 0, last: row?.last ?? 0 };
 }
 
+/** Migrations that this program knows. */
+async function knownMigrations(folder: string): Promise<{ readonly count: number; readonly last: number }> {
+  const text = await readFile(join(folder, 'meta', '_journal.json'), 'utf8');
+  const { entries } = journalSchema.parse(JSON.parse(text));
+  return { count: entries.length, last: Math.max(...entries.map(({ when }) => when)) };
+}
+
 /**
  * Older data is taken over, newer data is not touched.
  * @param folder of the migrations that this program knows
  * @throws NewerSchemaError
  */
 export async function refuseNewer(db: Queried, folder: string): Promise<void> {
-  const text = await readFile(join(folder, 'meta', '_journal.json'), 'utf8');
-  const { entries } = journalSchema.parse(JSON.parse(text));
+  const known = await knownMigrations(folder);
   const { count, last } = await appliedMigrations(db);
-  if (last > Math.max(...entries.map(({ when }) => when))) throw new NewerSchemaError(count, entries.length);
+  if (last > known.last) throw new NewerSchemaError(count, known.count);
+}
+
+/** How many migrations a database has that an older version wrote; undefined where it is new, or up to date. */
+export async function olderSchema(db: Queried, folder: string): Promise<number | undefined> {
+  const { count, last } = await appliedMigrations(db);
+  return count > 0 && last < (await knownMigrations(folder)).last ? count : undefined;
 }

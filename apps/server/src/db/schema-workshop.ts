@@ -5,7 +5,7 @@ import { PLAN_KINDS } from '@round-mint/contract/plans';
 import type { StoredRecipe } from '@round-mint/contract/recipes';
 import { RING_STATUSES, type FrozenPlan, type RingEventInput } from '@round-mint/contract/rings';
 import type { Settings } from '@round-mint/contract/settings';
-import { EDGE_KINDS, OUTSIDE_FACES, type StockInput } from '@round-mint/contract/stock';
+import { COUNT_REASONS, EDGE_KINDS, OUTSIDE_FACES, type StockInput } from '@round-mint/contract/stock';
 import { COIN_FORMS } from '@round-mint/core/stock';
 import { FINISHES } from '@round-mint/core/steps';
 import { STOCK_KINDS } from '@round-mint/core/work';
@@ -21,8 +21,9 @@ import {
   text,
   timestamp,
   uuid,
+  type AnyPgColumn,
 } from 'drizzle-orm/pg-core';
-import { bytes, lifecycle, oneOf, onlyRow } from './schema-columns';
+import { bytes, lifecycle, oneOf, onlyRow, version } from './schema-columns';
 
 export const stock = pgTable(
   'stock',
@@ -60,6 +61,30 @@ export const stock = pgTable(
     index('stock_by_name').on(table.archivedAt, table.name),
     index('stock_by_metal').on(table.metal),
     index('stock_by_year').on(table.year),
+    index('stock_by_version').on(table.version),
+  ],
+);
+
+/** How the count of a piece came to be what it is: what was bought, counted, taken to the bench and given back. */
+export const stockCounts = pgTable(
+  'stock_counts',
+  {
+    id: uuid('id').primaryKey(),
+    stockId: uuid('stock_id')
+      .notNull()
+      .references(() => stock.id),
+    /** Order of arrival. */
+    seq: bigserial('seq', { mode: 'number' }).notNull(),
+    at: timestamp('at', { withTimezone: true, mode: 'string' }).notNull(),
+    change: integer('change').notNull(),
+    why: text('why').notNull(),
+    ringId: uuid('ring_id').references((): AnyPgColumn => rings.id),
+  },
+  (table) => [
+    oneOf('stock_counts_why', table.why, COUNT_REASONS),
+    index('stock_counts_by_stock').on(table.stockId, table.seq),
+    index('stock_counts_by_ring').on(table.ringId),
+    index('stock_counts_by_seq').on(table.seq),
   ],
 );
 
@@ -71,7 +96,10 @@ export const kit = pgTable(
     spec: jsonb('spec').$type<StoredTool['spec']>().notNull(),
     ...lifecycle,
   },
-  (table) => [index('kit_by_age').on(table.archivedAt, table.createdAt)],
+  (table) => [
+    index('kit_by_age').on(table.archivedAt, table.createdAt),
+    index('kit_by_version').on(table.version),
+  ],
 );
 
 export const plans = pgTable(
@@ -94,6 +122,7 @@ export const plans = pgTable(
     oneOf('plans_finish', table.finish, FINISHES),
     index('plans_by_stock').on(table.stockId),
     index('plans_by_age').on(table.archivedAt, table.createdAt),
+    index('plans_by_version').on(table.version),
   ],
 );
 
@@ -108,7 +137,10 @@ export const dieCharts = pgTable(
     observations: jsonb('observations').$type<StoredDieChart['observations']>().notNull(),
     ...lifecycle,
   },
-  (table) => [index('die_charts_by_pusher').on(table.archivedAt, table.pusherMm)],
+  (table) => [
+    index('die_charts_by_pusher').on(table.archivedAt, table.pusherMm),
+    index('die_charts_by_version').on(table.version),
+  ],
 );
 
 export const rings = pgTable(
@@ -134,6 +166,7 @@ export const rings = pgTable(
     index('rings_by_finish').on(table.finishedAt),
     index('rings_by_plan').on(table.planId),
     index('rings_by_stock').on(table.stockId),
+    index('rings_by_version').on(table.version),
   ],
 );
 
@@ -152,6 +185,7 @@ export const ringEvents = pgTable(
   (table) => [
     index('ring_events_by_ring').on(table.ringId, table.seq),
     index('ring_events_by_time').on(table.at),
+    index('ring_events_by_seq').on(table.seq),
   ],
 );
 
@@ -164,7 +198,10 @@ export const recipes = pgTable(
     steps: jsonb('steps').$type<StoredRecipe['steps']>().notNull(),
     ...lifecycle,
   },
-  (table) => [index('recipes_by_name').on(table.archivedAt, table.name)],
+  (table) => [
+    index('recipes_by_name').on(table.archivedAt, table.name),
+    index('recipes_by_version').on(table.version),
+  ],
 );
 
 export const photos = pgTable(
@@ -184,6 +221,7 @@ export const photos = pgTable(
   (table) => [
     oneOf('photos_part', table.part, PHOTO_PARTS),
     index('photos_by_ring').on(table.ringId, table.at),
+    index('photos_by_version').on(table.version),
   ],
 );
 
@@ -193,6 +231,7 @@ export const settings = pgTable(
     id: integer('id').primaryKey(),
     /** Settings that came later are missing from older rows. */
     data: jsonb('data').$type<Partial<Settings>>().notNull(),
+    version: version(),
   },
   (table) => [onlyRow('settings_only_row', table.id)],
 );

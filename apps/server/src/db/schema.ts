@@ -1,4 +1,5 @@
 /** Every table: what the bench works with, what happens around it, and who may come in. */
+export { rowVersion } from './schema-columns';
 export * from './schema-workshop';
 export * from './schema-trade';
 export * from './schema-access';

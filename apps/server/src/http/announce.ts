@@ -10,12 +10,14 @@ const KEEPS_NOTHING = 'compute';
 /** Tells the other pages of every write that was done, once it stands. */
 export function announceWrites({ announce }: Changes): RequestHandler {
   return (request, response, next) => {
-    const [, resource = '', id] = request.path.split('/');
+    const [, named = '', id, action] = request.path.split('/');
+    // A workshop that was put back is another one altogether.
+    const resource = named === 'backups' && action === 'restore' ? 'workshop' : named;
     if (WRITING.has(request.method) && resource !== KEEPS_NOTHING && request.query['dryRun'] !== '1') {
       response.on('finish', () => {
         if (response.statusCode >= 300) return;
-        const named = idSchema.safeParse(id);
-        announce({ resource, ...(named.success ? { id: named.data } : {}) }, request.get(PAGE_HEADER));
+        const ofOne = idSchema.safeParse(id);
+        announce({ resource, ...(ofOne.success ? { id: ofOne.data } : {}) }, request.get(PAGE_HEADER));
       });
     }
     next();

@@ -12,6 +12,8 @@ export class HttpError extends Error {
     /** Left out, what the code means. */
     message: string = ERRORS[code].message,
     readonly fields?: readonly { readonly path: string; readonly message: string }[],
+    /** Of a stale write: what is there now. */
+    readonly current?: unknown,
   ) {
     super(message);
     this.name = 'HttpError';
@@ -78,7 +80,14 @@ export const errorHandler: ErrorRequestHandler = (error: unknown, _request, resp
           ? fromBodyParser(error)
           : undefined;
   if (!known) console.error(error);
-  const { status, code, message, fields } = known ?? new HttpError('internal');
-  const body: ErrorBody = { error: { code, message, ...(fields ? { fields: [...fields] } : {}) } };
+  const { status, code, message, fields, current } = known ?? new HttpError('internal');
+  const body: ErrorBody = {
+    error: {
+      code,
+      message,
+      ...(fields ? { fields: [...fields] } : {}),
+      ...(current === undefined ? {} : { current }),
+    },
+  };
   response.status(status).json(body);
 };

@@ -1,3 +1,5 @@
+import { API_PATH } from '@round-mint/contract/endpoint';
+import { workshop } from '@round-mint/contract/endpoints-workshop';
 import { isIP } from 'node:net';
 import { hostname } from 'node:os';
 import type { Request, RequestHandler } from 'express';
@@ -52,11 +54,17 @@ export const ownPagesOnly: RequestHandler = (request, _response, next) => {
   next();
 };
 
+/** Whether a request brings a zip: the workshop's own file, and nothing else, may come so. */
+export function isZip(request: Request): boolean {
+  const asked = request.baseUrl + request.path;
+  return asked === API_PATH + workshop.importAll.path && request.is('application/zip') !== false;
+}
+
 /** A body is JSON and says so: forms and plain text, which foreign pages may send without asking, are none. */
 export const jsonOnly: RequestHandler = (request, _response, next) => {
   const { 'content-length': length, 'transfer-encoding': chunked } = request.headers;
   const hasBody = chunked !== undefined || Number(length ?? 0) > 0;
-  if (!READING.has(request.method) && hasBody && !request.is('application/json')) {
+  if (!READING.has(request.method) && hasBody && !request.is('application/json') && !isZip(request)) {
     throw new HttpError('not-json');
   }
   next();

@@ -8,7 +8,7 @@ import {
 } from '@round-mint/contract/endpoint';
 import type { Request, Response, Router } from 'express';
 import type { z } from 'zod';
-import { invalid, notFound } from './errors';
+import { HttpError, invalid, notFound } from './errors';
 
 type ReadAs<T> = T extends z.ZodType ? z.output<T> : undefined;
 
@@ -17,6 +17,8 @@ export interface Call<E extends Endpoint> {
   readonly params: ParamsOf<E>;
   readonly query: ReadAs<E['query']>;
   readonly body: ReadAs<E['request']>;
+  /** Of a guarded call: the version that its change was made from; undefined where it does not say. */
+  readonly version: number | undefined;
   readonly request: Request;
   /** For calls that answer something else than JSON. */
   readonly response: Response;
@@ -49,11 +51,32 @@ function paramsOf(endpoint: Endpoint, request: Request): Readonly<Record<string,
   );
 }
 
+/** The version that `If-Match` names; `*` and nothing match every one. @throws HttpError 400 for anything else */
+function versionIn(request: Request): number | undefined {
+  const told = request.get('if-match')?.trim();
+  if (told === undefined || told === '*') return undefined;
+  const digits = /^(?:W\/)?"?(\d{1,15})"?$/.exec(told)?.[1];
+  if (digits === undefined) throw new HttpError('no-version');
+  return Number(digits);
+}
+
+/** What came as a body. A thing may be sent back as it was answered: which version that was, the header says. */
+function sentIn({ guarded = false }: Endpoint, { body }: Request): unknown {
+  if (!guarded || !isObject(body)) return body ?? {};
+  const { version: _shown, ...rest } = body;
+  return rest;
+}
+
+function isObject(value: unknown): value is Readonly<Record<string, unknown>> {
+  return typeof value === 'object' && value !== null && !Array.isArray(value);
+}
+
 /** A call whose declaration is not known to the type checker. */
 export interface AnyCall {
   readonly params: Readonly<Record<string, string>>;
   readonly query: unknown;
   readonly body: unknown;
+  readonly version: number | undefined;
   readonly request: Request;
   readonly response: Response;
 }
@@ -62,7 +85,8 @@ function callOf(endpoint: Endpoint, request: Request, response: Response): AnyCa
   return {
     params: paramsOf(endpoint, request),
     query: endpoint.query && parse(endpoint.query, request.query),
-    body: endpoint.request && parse(endpoint.request, request.body ?? {}),
+    body: endpoint.request && parse(endpoint.request, sentIn(endpoint, request)),
+    version: endpoint.guarded ? versionIn(request) : undefined,
     request,
     response,
   };

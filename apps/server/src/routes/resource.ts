@@ -28,7 +28,7 @@ export function serveResource<Input, Item>(
   serveAny(router, calls.create, ({ body }) => resource.create(body as Input));
   serveAny(router, calls.get, (call) => resource.get(idOf(call)));
   serveAny(router, calls.replace, (call) =>
-    resource.replace(idOf(call), { ...(call.body as Input), id: idOf(call) }),
+    resource.replace(idOf(call), { ...(call.body as Input), id: idOf(call) }, call.version),
   );
   serveAny(router, calls.archive, (call) => resource.remove(idOf(call)));
   serveAny(router, calls.restore, (call) => resource.restore(idOf(call)));

@@ -3,12 +3,11 @@ import { Router } from 'express';
 import type { Database } from '../db/database';
 import { sendCsv } from '../http/send-csv';
 import { serve } from '../http/serve';
-import { exportArchive, importArchive } from '../services/archive';
 import { readLearnt } from '../services/learnt';
 import { listLog, logCsv } from '../services/log';
 import { changeSettings, readSettings } from '../services/settings';
 
-/** The log, the settings and the whole workshop as a file. */
+/** The log and the settings. */
 export function workshopRouter(db: Database): Router {
   const router = Router();
   serve(router, workshop.log, ({ query }) => listLog(db, query));
@@ -16,10 +15,5 @@ export function workshopRouter(db: Database): Router {
   serve(router, workshop.logCsv, async ({ response }) => sendCsv(response, 'log', await logCsv(db)));
   serve(router, workshop.settings, () => readSettings(db));
   serve(router, workshop.changeSettings, ({ body }) => changeSettings(db, body));
-  serve(router, workshop.exportAll, ({ response }) => {
-    response.attachment('round-mint-workshop.json');
-    return exportArchive(db);
-  });
-  serve(router, workshop.importAll, ({ body, query }) => importArchive(db, body, query.dryRun === '1'));
   return router;
 }

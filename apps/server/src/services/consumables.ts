@@ -19,6 +19,7 @@ import { and, gt, inArray, isNull } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { consumables, ringEvents, rings } from '../db/schema';
 import { isoTime } from './resource';
+import { lockRow } from './row-lock';
 import { eventsFor, ringOf, stateOf } from './ring-store';
 
 const NEVER_COUNTED = '1970-01-01T00:00:00.000Z';
@@ -28,7 +29,7 @@ function emptyShelf(id: ConsumableId): StoredShelf {
   return { id, countedAmount: 0, countedAt: NEVER_COUNTED, buyAtAmount: 0, packAmount: 1, packPrice: 0 };
 }
 
-export function storedShelf(row: typeof consumables.$inferSelect): StoredShelf {
+export function storedShelf({ version: _version, ...row }: typeof consumables.$inferSelect): StoredShelf {
   return storedShelfSchema.parse({ ...row, countedAt: isoTime(row.countedAt) });
 }
 
@@ -108,6 +109,8 @@ export async function countShelf(db: Database, id: ConsumableId, input: ShelfInp
 /** Bought packs go on top of what is left; the use so far is settled with that. */
 export async function addPacks(db: Database, id: ConsumableId, packs: number): Promise<ShelfAnswer> {
   return db.transaction(async (tx) => {
+    await tx.insert(consumables).values(emptyShelf(id)).onConflictDoNothing();
+    await lockRow(tx, consumables, id);
     const { leftAmount, buyAtAmount, packAmount, packPrice } = await shelf(tx, id);
     const countedAmount = leftAmount + packs * packAmount;
     const countedAt = new Date().toISOString();

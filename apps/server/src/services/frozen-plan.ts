@@ -178,6 +178,7 @@ function frozenWorkPlan(
     stockId: _stockId,
     createdAt: _createdAt,
     updatedAt: _updatedAt,
+    version: _version,
     targetInsideDiameterMm,
     finish,
     overruled,

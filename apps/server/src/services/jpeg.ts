@@ -63,8 +63,7 @@ function endOfScan(file: Buffer, from: number): number {
  * comments, and whatever follows its end.
  * @throws HttpError 400 when it is no JPEG, is damaged, too large, or of a kind that not every browser draws
  */
-export function cleanJpeg(base64: string): CleanJpeg {
-  const file = Buffer.from(base64, 'base64');
+export function cleanJpeg(file: Buffer): CleanJpeg {
   if (file[0] !== 0xff || file[1] !== START_OF_IMAGE) throw refused('must be a JPEG file in base64');
   const kept: Buffer[] = [file.subarray(0, 2)];
   let size: Pick<CleanJpeg, 'widthPx' | 'heightPx'> | undefined;

@@ -21,6 +21,7 @@ import { HttpError } from '../http/errors';
 import { everyPage } from './list';
 import { isoTime } from './resource';
 import { createResources, storedOrder } from './resources';
+import { lockRow, refuseForeign } from './row-lock';
 import { eventsFor, ringOf, stateOf } from './ring-store';
 
 export function orderEventOf(row: typeof orderEvents.$inferSelect): OrderEventInput {
@@ -114,8 +115,10 @@ export async function logOrderEvents(
   events: readonly OrderEventInput[],
 ): Promise<Order> {
   return db.transaction(async (tx) => {
-    const { orders } = createResources(tx);
-    let order = await one(tx, await orders.get(id));
+    // One at a time: what an event may do follows from those before it.
+    await lockRow(tx, orders, id);
+    const stored = createResources(tx).orders;
+    let order = await one(tx, await stored.get(id));
     const known = new Set(order.events.map((event) => event.id));
     for (const event of events.filter((each) => !known.has(each.id))) {
       checkMove(order, event);
@@ -127,6 +130,7 @@ export async function logOrderEvents(
       const { state, approval } = orderProgress(own);
       order = { ...order, events: own, state, approval };
     }
+    await refuseForeign(tx, orderEvents, orderEvents.orderId, id, events);
     return order;
   });
 }
@@ -142,7 +146,8 @@ export function createOrders(db: Database) {
     },
     get: async (id: string) => one(db, await orders.get(id)),
     create: async (input: OrderInput) => one(db, await orders.create(input)),
-    replace: async (id: string, input: OrderInput) => one(db, await orders.replace(id, input)),
+    replace: async (id: string, input: OrderInput, version?: number) =>
+      one(db, await orders.replace(id, input, version)),
     remove: orders.remove,
     restore: async (id: string) => one(db, await orders.restore(id)),
   };

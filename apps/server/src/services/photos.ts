@@ -6,6 +6,7 @@ import { notFound } from '../http/errors';
 import { cleanJpeg } from './jpeg';
 import { isoTime } from './resource';
 import { getRing } from './ring-store';
+import { refuseForeign } from './row-lock';
 
 type PhotoRow = Omit<typeof photos.$inferSelect, 'jpeg'>;
 
@@ -43,7 +44,7 @@ export async function listPhotos(db: Database, ringId: string): Promise<Photo[]>
 export async function addPhoto(db: Database, ringId: string, input: PhotoInput): Promise<Photo> {
   const { jpegBase64, ...said } = input;
   // Its size is what the file says, not what came beside it.
-  const { jpeg, ...size } = cleanJpeg(jpegBase64);
+  const { jpeg, ...size } = cleanJpeg(Buffer.from(jpegBase64, 'base64'));
   const rest = { ...said, ...size };
   await db.transaction(async (tx) => {
     await getRing(tx, ringId);
@@ -51,6 +52,7 @@ export async function addPhoto(db: Database, ringId: string, input: PhotoInput):
       .insert(photos)
       .values({ ...rest, ringId, jpeg })
       .onConflictDoNothing();
+    await refuseForeign(tx, photos, photos.ringId, ringId, [rest]);
   });
   return { ...rest, ringId };
 }

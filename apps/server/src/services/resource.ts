@@ -3,7 +3,7 @@ import { and, eq, isNotNull, isNull } from 'drizzle-orm';
 import type { PgColumn, PgTable } from 'drizzle-orm/pg-core';
 import { randomUUID } from 'node:crypto';
 import type { Database } from '../db/database';
-import { notFound } from '../http/errors';
+import { HttpError, notFound } from '../http/errors';
 import { listClauses, page, type ListColumns } from './list';
 
 type ResourceTable = PgTable & { readonly id: PgColumn; readonly archivedAt: PgColumn };
@@ -16,6 +16,8 @@ export interface ResourceSpec<Input extends { id?: string | undefined }, Item> {
   readonly columns: Omit<ListColumns, 'id' | 'archivedAt'>;
   readonly toRow: (input: Input) => Readonly<Record<string, unknown>>;
   readonly toItem: (row: Record<string, unknown>) => Item;
+  /** What else a change does, within its transaction. */
+  readonly onReplace?: (tx: Database, before: Item, input: Input) => Promise<void>;
 }
 
 export interface Resource<Input, Item> {
@@ -23,7 +25,8 @@ export interface Resource<Input, Item> {
   readonly list: (query: ListQuery) => Promise<{ items: Item[]; nextCursor: string | null }>;
   readonly get: (id: string) => Promise<Item>;
   readonly create: (input: Input) => Promise<Item>;
-  readonly replace: (id: string, input: Input) => Promise<Item>;
+  /** @param version of the thing that the change was made from: another one refuses it */
+  readonly replace: (id: string, input: Input, version?: number) => Promise<Item>;
   readonly remove: (id: string) => Promise<void>;
   readonly restore: (id: string) => Promise<Item>;
 }
@@ -33,8 +36,19 @@ export function isoTime(value: unknown): string {
   return new Date(String(value)).toISOString();
 }
 
+interface Versioned {
+  readonly version: number;
+}
+
+/** @throws HttpError 412 with what is there now, when the change was made from an earlier version of it */
+function refuseStale(version: number, wanted: number | undefined, current: unknown): void {
+  if (wanted !== undefined && wanted !== version) {
+    throw new HttpError('changed-meanwhile', undefined, undefined, current);
+  }
+}
+
 /** The plain life of a stored thing; every write is one statement or one transaction. */
-export function createResource<Input extends { id?: string | undefined }, Item>(
+export function createResource<Input extends { id?: string | undefined }, Item extends Versioned>(
   db: Database,
   spec: ResourceSpec<Input, Item>,
 ): Resource<Input, Item> {
@@ -76,11 +90,21 @@ export function createResource<Input extends { id?: string | undefined }, Item>(
           .insert(table)
           .values({ ...toRow(input), id } as never)
           .onConflictDoNothing();
-        return only(await tx.select().from(table).where(eq(table.id, id)));
+        const rows = await tx.select().from(table).where(living(id));
+        // It was there before, and was archived since: a second one would bring it back unasked.
+        if (rows.length === 0) throw new HttpError('id-taken');
+        return only(rows);
       });
     },
-    async replace(id, input) {
-      return only(await change(living(id), toRow(input)));
+    async replace(id, input, version) {
+      return db.transaction(async (tx) => {
+        const rows = await tx.select().from(table).where(living(id)).for('update');
+        const before = only(rows);
+        refuseStale(before.version, version, before);
+        await spec.onReplace?.(tx, before, input);
+        const values = { ...toRow(input), updatedAt: new Date().toISOString() };
+        return only(await tx.update(table).set(values).where(living(id)).returning());
+      });
     },
     async remove(id) {
       only(await change(living(id), { archivedAt: new Date().toISOString() }));

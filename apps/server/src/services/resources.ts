@@ -7,9 +7,11 @@ import { recipeSchema, type RecipeInput, type StoredRecipe } from '@round-mint/c
 import { scrapSchema, type ScrapInput, type StoredScrap } from '@round-mint/contract/scrap';
 import { sizerSchema, type SizerInput, type StoredSizer } from '@round-mint/contract/sizers';
 import { stockItemSchema, type StockInput, type StockItem } from '@round-mint/contract/stock';
+import { randomUUID } from 'node:crypto';
 import type { Database } from '../db/database';
 import { dieCharts, kit, orders, people, plans, recipes, scrap, sizers, stock } from '../db/schema';
 import { createResource, isoTime, type Resource } from './resource';
+import { changeCount } from './stock-counts';
 
 type Row = Record<string, unknown>;
 
@@ -208,6 +210,13 @@ export function createResources(db: Database): Resources {
       },
       toRow: stockRow,
       toItem: stockItem,
+      // Written over, a count would lose what another device took meanwhile from what is known of it.
+      onReplace: async (tx, before, { quantity }) => {
+        const change = quantity - before.quantity;
+        if (change === 0) return;
+        const noted = { id: randomUUID(), at: new Date().toISOString(), change, why: 'counted' } as const;
+        await changeCount(tx, before.id, noted);
+      },
     }),
     kit: createResource<ToolInput, StoredTool>(db, {
       name: 'tool',

@@ -24,10 +24,20 @@ type RingRow = typeof rings.$inferSelect;
 export const RING = 'ring';
 
 export function ringOf(row: RingRow): Ring {
-  const { id, planId, stockId, name, status, frozenPlan } = row;
+  const { id, planId, stockId, name, status, frozenPlan, version } = row;
   const createdAt = isoTime(row.createdAt);
   const finishedAt = row.finishedAt === null ? null : isoTime(row.finishedAt);
-  return ringSchema.parse({ ...frozenPlan, id, planId, stockId, name, status, createdAt, finishedAt });
+  return ringSchema.parse({
+    ...frozenPlan,
+    id,
+    planId,
+    stockId,
+    name,
+    status,
+    createdAt,
+    finishedAt,
+    version,
+  });
 }
 
 export function eventOf(row: typeof ringEvents.$inferSelect): RingEventInput {

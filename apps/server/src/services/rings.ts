@@ -10,20 +10,22 @@ import { orderOfPlan } from './orders';
 import { eventsFor, getRing, RING, ringOf, stateOf } from './ring-store';
 import { checkApproval } from './approval';
 import { keepScrap } from './scrap';
+import { lockRow, refuseForeign } from './row-lock';
+import { changeCount } from './stock-counts';
 
-/** Takes one piece out of stock, or says that none is left. */
-async function takePiece(tx: Database, stockId: string): Promise<void> {
-  const taken = await tx
-    .update(stock)
-    .set({ quantity: sql`${stock.quantity} - 1` })
-    .where(and(eq(stock.id, stockId), sql`${stock.quantity} > 0`))
-    .returning({ id: stock.id });
-  if (taken.length === 0) throw new HttpError('out-of-stock');
+/** Takes one piece out of stock for a ring, or gives it back. @throws HttpError 409 when none is left */
+function movePiece(tx: Database, stockId: string, ringId: string, change: 1 | -1): Promise<void> {
+  const why = change === 1 ? 'given-back' : 'taken';
+  return changeCount(tx, stockId, { id: randomUUID(), at: new Date().toISOString(), change, why, ringId });
 }
 
 /** What may be made of a strip is told by its length, of everything else by the piece. */
-async function takeStock(tx: Database, stockId: string, usesLengthMm: number): Promise<void> {
-  if (usesLengthMm === 0) return takePiece(tx, stockId);
+async function takeStock(
+  tx: Database,
+  { stockId, ringId }: { readonly stockId: string; readonly ringId: string },
+  usesLengthMm: number,
+): Promise<void> {
+  if (usesLengthMm === 0) return movePiece(tx, stockId, ringId, -1);
   const taken = await changeLength(tx, stockId, -usesLengthMm);
   if (taken === 0) {
     throw new HttpError('out-of-stock', `Less than ${usesLengthMm.toFixed(1)} mm of this strip is left.`);
@@ -47,11 +49,11 @@ export async function startRing(db: Database, input: RingInput): Promise<RingWit
   const bench = await readBench(db);
   await db.transaction(async (tx) => {
     const [known] = await tx.select().from(rings).where(eq(rings.id, id));
+    if (known?.archivedAt) throw new HttpError('id-taken');
     if (known) return;
     const { planId, startedFrom } = input;
     const order = await orderOfPlan(tx, planId);
     const { plan, frozen } = await freezePlan(tx, planId, bench, { order, startedFrom });
-    await takeAll(tx, plan.stockId, frozen);
     await tx.insert(rings).values({
       id,
       planId: plan.id,
@@ -60,6 +62,7 @@ export async function startRing(db: Database, input: RingInput): Promise<RingWit
       status: 'in-work',
       frozenPlan: frozen,
     });
+    await takeAll(tx, { id, stockId: plan.stockId }, frozen);
   });
   return getRing(db, id);
 }
@@ -72,14 +75,18 @@ function otherOf(plan: FrozenPlan) {
   return plan.kind === 'coin' ? undefined : plan.other;
 }
 
+/** A ring and the piece that it is made of. */
+type PieceOfRing = Pick<typeof rings.$inferSelect, 'id' | 'stockId'>;
+
 /** The piece and, where it has one, the strip of its other part. */
-async function takeAll(tx: Database, stockId: string, plan: FrozenPlan): Promise<void> {
+async function takeAll(tx: Database, ring: PieceOfRing, plan: FrozenPlan): Promise<void> {
+  const { id: ringId, stockId } = ring;
   const other = otherOf(plan);
-  await takeStock(tx, stockId, lengthUsed(plan));
-  if (other) await takeStock(tx, other.stockId, other.usesLengthMm);
+  await takeStock(tx, { stockId, ringId }, lengthUsed(plan));
+  if (other) await takeStock(tx, { stockId: other.stockId, ringId }, other.usesLengthMm);
 }
 
-async function giveBack(tx: Database, stockId: string, plan: FrozenPlan): Promise<void> {
+async function giveBack(tx: Database, { id, stockId }: PieceOfRing, plan: FrozenPlan): Promise<void> {
   const usesLengthMm = lengthUsed(plan);
   const other = otherOf(plan);
   if (other) await changeLength(tx, other.stockId, other.usesLengthMm);
@@ -87,10 +94,7 @@ async function giveBack(tx: Database, stockId: string, plan: FrozenPlan): Promis
     await changeLength(tx, stockId, usesLengthMm);
     return;
   }
-  await tx
-    .update(stock)
-    .set({ quantity: sql`${stock.quantity} + 1` })
-    .where(eq(stock.id, stockId));
+  await movePiece(tx, stockId, id, 1);
 }
 
 /**
@@ -104,7 +108,10 @@ export async function logEvents(
   { asTold = false }: { readonly asTold?: boolean } = {},
 ): Promise<RingWithEvents> {
   return db.transaction(async (tx) => {
+    // One at a time: a route that follows from what was found follows from everything before it.
+    await lockRow(tx, rings, ringId);
     const ring = await getRing(tx, ringId);
+    await refuseForeign(tx, ringEvents, ringEvents.ringId, ringId, events);
     const kept = asTold ? events : await withKeptRoutes(tx, ring, events);
     if (!asTold) await checkApproval(tx, ring, kept);
     // One statement keeps their order: rows are numbered as they stand in it.
@@ -117,12 +124,13 @@ export async function logEvents(
     const status = state.spoilt ? 'spoilt' : state.finished ? 'finished' : 'in-work';
     // When it was over, one way or the other.
     const finishedAt = state.spoilt?.at ?? state.finishedAt ?? null;
-    await tx
+    const [changed] = await tx
       .update(rings)
       .set({ status, finishedAt, updatedAt: new Date().toISOString() })
-      .where(eq(rings.id, ringId));
+      .where(eq(rings.id, ringId))
+      .returning({ version: rings.version });
     await keepScrap(tx, ring, all);
-    return { ...ring, status, finishedAt, events: all };
+    return { ...ring, ...changed, status, finishedAt, events: all };
   });
 }
 
@@ -138,7 +146,7 @@ async function setArchived(db: Database, id: string, archived: boolean): Promise
     const begun = ((await eventsFor(tx, [id])).get(id) ?? []).length > 0;
     if (begun) return;
     const plan = ringOf(row);
-    await (archived ? giveBack(tx, row.stockId, plan) : takeAll(tx, row.stockId, plan));
+    await (archived ? giveBack(tx, row, plan) : takeAll(tx, row, plan));
   });
 }
 

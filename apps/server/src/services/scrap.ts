@@ -57,7 +57,9 @@ export async function meltScrap(db: Database, input: MeltOutInput): Promise<Stor
           // A button that was archived gives back what went into it.
           or(isNull(scrap.meltedIntoId), notInArray(scrap.meltedIntoId, buttons)),
         ),
-      );
+      )
+      // Two who melt the same thing at once: the second finds it gone.
+      .for('update');
     if (rows.length !== new Set(scrapIds).size) {
       throw new HttpError('already-melted');
     }

@@ -2,6 +2,7 @@ import { DEFAULT_SETTINGS, settingsSchema, type Settings } from '@round-mint/con
 import { eq } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { settings } from '../db/schema';
+import { lockRow } from './row-lock';
 
 const ONLY_ROW = 1;
 
@@ -15,11 +16,10 @@ type SettingsPatch = { readonly [Key in keyof Settings]?: Settings[Key] | undefi
 
 export async function changeSettings(db: Database, patch: SettingsPatch): Promise<Settings> {
   return db.transaction(async (tx) => {
+    await tx.insert(settings).values({ id: ONLY_ROW, data: {} }).onConflictDoNothing();
+    await lockRow(tx, settings, ONLY_ROW);
     const data = settingsSchema.parse({ ...(await readSettings(tx)), ...patch });
-    await tx
-      .insert(settings)
-      .values({ id: ONLY_ROW, data })
-      .onConflictDoUpdate({ target: settings.id, set: { data } });
+    await tx.update(settings).set({ data }).where(eq(settings.id, ONLY_ROW));
     return data;
   });
 }

@@ -9,6 +9,7 @@ import { WaitBar } from '@/features/shared/ring/WaitBar';
 import { LightContext } from '@/theme/light';
 import palette from '@/theme/palette.json';
 import { AwayBar } from './AwayBar';
+import { ConflictSheet } from './conflict/ConflictSheet';
 import { DemoBar } from './DemoBar';
 import { DoneBar } from './DoneBar';
 import { KeyboardHelp } from './KeyboardHelp';
@@ -60,6 +61,7 @@ export function Shell() {
           <Slot />
           <WaitBar />
           <UnsentBar />
+          <ConflictSheet />
           <DoneBar />
           {whole ? null : <KeyboardHelp />}
         </View>

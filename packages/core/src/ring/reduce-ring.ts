@@ -114,8 +114,11 @@ function movedAsPlanned(state: RingState, next: RingState, step: RouteStep): Rin
 }
 
 function annealDone(state: RingState, index: number | undefined, at: string): RingState {
+  // The route's own anneal, told by two devices, is one.
+  const isOfRoute = index !== undefined && state.steps[index]?.kind === 'anneal';
+  if (isOfRoute && index !== state.step) return state;
   const softened = { ...state, spent: FRESH, anneals: state.anneals + 1 };
-  return index !== undefined && index === state.step && state.steps[index]?.kind === 'anneal'
+  return isOfRoute
     ? {
         ...softened,
         step: index + 1,

@@ -2,7 +2,7 @@ import { recipeWarnings, STEP_TEMPLATES, stepBySchool } from '@round-mint/core/f
 import { useState } from 'react';
 import { View } from 'react-native';
 import { newId } from '@/store/new-id';
-import { useSaveRecipeMutation } from '@/store/api';
+import { useListRecipesQuery, useSaveRecipeMutation } from '@/store/api';
 import { problemText } from '@/store/problem';
 import { Button } from '@/ui/Button';
 import { Choices } from '@/ui/Choices';
@@ -123,12 +123,15 @@ export function RecipeSheet({ recipe, onClose }: RecipeSheetProps) {
   const [problem, setProblem] = useState<string>();
   const [save, { isLoading }] = useSaveRecipeMutation();
   const [freshId] = useState(newId);
+  const recipes = useListRecipesQuery().data;
+  const [base] = useState(() => recipes?.find(({ id }) => id === recipe.id));
   const { name, note, steps } = draft;
   const put = async () => {
     setProblem(undefined);
     try {
       await save({
         isNew: draft.id === undefined,
+        base,
         id: draft.id ?? freshId,
         name,
         note,

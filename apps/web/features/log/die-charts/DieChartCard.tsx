@@ -17,8 +17,9 @@ import { parseObservation } from './die-chart-form';
 
 const HEIGHT = 220;
 
-function inputOf({ createdAt: _created, updatedAt: _updated, ...input }: StoredDieChart) {
-  return { ...input, isNew: false };
+function inputOf(chart: StoredDieChart) {
+  const { createdAt: _created, updatedAt: _updated, ...input } = chart;
+  return { ...input, isNew: false, base: chart };
 }
 
 /** One more observation: lines showing, and the size read after the pass. */

@@ -19,6 +19,7 @@ const CHART: StoredDieChart = {
   ],
   createdAt: '2026-03-01T10:00:00.000Z',
   updatedAt: '2026-03-01T10:00:00.000Z',
+  version: 1,
 };
 
 describe('what was typed', () => {

@@ -32,7 +32,7 @@ function useBegin(order: Order) {
     try {
       const id = ringId.current;
       await startRing({ id, planId: order.planId, name: order.name }).unwrap();
-      await saveOrder({ ...inputOf(order), ringId: id, isNew: false }).unwrap();
+      await saveOrder({ ...inputOf(order), ringId: id, isNew: false, base: order }).unwrap();
       await move(order, 'in-work');
       return id;
     } catch (error) {

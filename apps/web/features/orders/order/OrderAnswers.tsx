@@ -42,6 +42,7 @@ export function OrderAnswers({ order, person }: { order: Order; person: string }
         planId: planId.current,
         stockId: option.stockId,
         isNew: false,
+        base: order,
       }).unwrap();
     } catch (error) {
       setProblem(problemText(error));

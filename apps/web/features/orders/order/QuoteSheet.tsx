@@ -40,6 +40,7 @@ export function QuoteSheet({ order, person, input, onClose }: QuoteSheetProps) {
   const { trade, workshopName } = useSettings();
   const words = useLetterWords(person);
   const [save] = useSaveOrderMutation();
+  const [base] = useState(order);
   const computed = priceOf(input);
   const usual = 'price' in computed ? computed.price : undefined;
   const [text, setText] = useState(() => order.quote?.price.toFixed(2) ?? usual?.price.toFixed(2) ?? '');
@@ -58,7 +59,7 @@ export function QuoteSheet({ order, person, input, onClose }: QuoteSheetProps) {
     if (price === undefined) return false;
     try {
       const quote = { at: new Date().toISOString(), price, input, readyBy };
-      await save({ ...inputOf(order), quote, isNew: false }).unwrap();
+      await save({ ...inputOf(base), quote, isNew: false, base }).unwrap();
       return true;
     } catch (error) {
       dispatch(noticeShown({ text: problemText(error), problem: true }));

@@ -28,6 +28,7 @@ export function PersonSheet({ person, onClose }: { person: Person | undefined; o
   const { primarySystem } = useSettings();
   const write = useWriters();
   const [id] = useState(() => person?.id ?? newId());
+  const [base] = useState(person);
   const [texts, setTexts] = useState(() => personTexts(person));
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const [save, { isLoading }] = useSavePersonMutation();
@@ -35,13 +36,13 @@ export function PersonSheet({ person, onClose }: { person: Person | undefined; o
   const archive = useArchive('person', remove);
   const type = (change: Partial<PersonTexts>) => setTexts((before) => ({ ...before, ...change }));
   const submit = async () => {
-    const parsed = parsePerson(id, texts, person?.fingers ?? [], primarySystem);
+    const parsed = parsePerson(id, texts, base?.fingers ?? [], primarySystem);
     if (!parsed.ok) {
       setProblems(parsed.problems);
       return;
     }
     try {
-      await save({ ...parsed.person, isNew: person === undefined }).unwrap();
+      await save({ ...parsed.person, isNew: base === undefined, base }).unwrap();
       onClose();
     } catch (error) {
       setProblems({ server: problemText(error) });

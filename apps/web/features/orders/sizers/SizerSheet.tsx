@@ -52,6 +52,7 @@ export function SizerSheet({ sizer, people, onClose }: SizerSheetProps) {
   const [texts, setTexts] = useState(() => startTexts(sizer));
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const [id] = useState(() => sizer?.id ?? newId());
+  const [base] = useState(sizer);
   const orders = (useListOrdersQuery().data ?? []).filter(({ personId }) => personId === texts.personId);
   const [save, { isLoading }] = useSaveSizerMutation();
   const [saveOrder] = useSaveOrderMutation();
@@ -74,7 +75,7 @@ export function SizerSheet({ sizer, people, onClose }: SizerSheetProps) {
       return;
     }
     try {
-      await save({ ...parsed.data, isNew: sizer === undefined }).unwrap();
+      await save({ ...parsed.data, isNew: base === undefined, base }).unwrap();
       onClose();
     } catch (error) {
       setProblems({ server: problemText(error) });
@@ -85,7 +86,8 @@ export function SizerSheet({ sizer, people, onClose }: SizerSheetProps) {
     try {
       for (const order of orders) {
         const sizerId = order.id === orderId ? id : order.sizerId === id ? null : order.sizerId;
-        if (sizerId !== order.sizerId) await saveOrder({ ...inputOf(order), sizerId, isNew: false }).unwrap();
+        if (sizerId === order.sizerId) continue;
+        await saveOrder({ ...inputOf(order), sizerId, isNew: false, base: order }).unwrap();
       }
     } catch (error) {
       setProblems({ server: problemText(error) });

@@ -22,6 +22,7 @@ const PIECE: CoinStock = {
   notes: '',
   createdAt: '',
   updatedAt: '',
+  version: 1,
   diameterMm: 30.9,
   rimThicknessMm: 2.15,
   massG: 15.13,

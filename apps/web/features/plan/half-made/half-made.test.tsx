@@ -54,7 +54,9 @@ describe('BeginScreen', () => {
   function show() {
     const calls = fakeServer({
       'GET /stock': listOf(),
-      'GET /kit': listOf(...REFERENCE_KIT.map((tool) => ({ ...tool, createdAt: '', updatedAt: '' }))),
+      'GET /kit': listOf(
+        ...REFERENCE_KIT.map((tool) => ({ ...tool, createdAt: '', updatedAt: '', version: 1 })),
+      ),
       'GET /die-charts': listOf(),
       'GET /learnt': { used: false },
       'GET /settings': DEFAULT_SETTINGS,

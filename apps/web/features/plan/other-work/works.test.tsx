@@ -31,6 +31,7 @@ const COMMON = {
   quantity: 2,
   createdAt: '2026-03-01T10:00:00.000Z',
   updatedAt: '2026-03-01T10:00:00.000Z',
+  version: 1,
 } as const;
 const id = (n: number) => `00000001-0000-4000-8000-0000000001${String(n).padStart(2, '0')}`;
 const SPOON: StockItem = {

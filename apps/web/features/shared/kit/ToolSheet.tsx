@@ -3,7 +3,7 @@ import type { ToolKind } from '@round-mint/core/kit';
 import { useState } from 'react';
 import { AddSheet } from '@/features/shared/screen/AddSheet';
 import { useSettings } from '@/features/shared/settings/use-settings';
-import { useSaveToolMutation } from '@/store/api';
+import { useListKitQuery, useSaveToolMutation } from '@/store/api';
 import { newId } from '@/store/new-id';
 import { problemText } from '@/store/problem';
 import { Choices } from '@/ui/Choices';
@@ -20,6 +20,8 @@ export function ToolSheet({ draft, onClose }: { draft: ToolDraft; onClose: () =>
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   // Made once: a press that is sent twice adds one tool.
   const [id] = useState(() => draft.id ?? newId());
+  const kit = useListKitQuery().data;
+  const [base] = useState(() => kit?.find((tool) => tool.id === draft.id));
   const isNew = draft.id === undefined;
   const type = (key: string) => (text: string) => setTexts((before) => ({ ...before, [key]: text }));
   const send = async () => {
@@ -31,7 +33,8 @@ export function ToolSheet({ draft, onClose }: { draft: ToolDraft; onClose: () =>
       return;
     }
     try {
-      await save({ ...toolInputSchema.parse({ id, name, spec: parsed.spec }), isNew }).unwrap();
+      const tool = toolInputSchema.parse({ id, name, spec: parsed.spec });
+      await save({ ...tool, isNew, base }).unwrap();
       onClose();
     } catch (error) {
       setProblems({ server: problemText(error) });

@@ -3,7 +3,7 @@ import type { StoredTool } from '@round-mint/contract/kit';
 import { parseTool } from './kit-words';
 import { copyOf, draftOf } from './tool-draft';
 
-const LIFE = { createdAt: '2026-03-01T10:00:00.000Z', updatedAt: '2026-03-01T10:00:00.000Z' };
+const LIFE = { createdAt: '2026-03-01T10:00:00.000Z', updatedAt: '2026-03-01T10:00:00.000Z', version: 1 };
 const SPECS: readonly StoredTool['spec'][] = [
   { kind: 'punch', diameterMm: 12.7, selfCentring: true },
   { kind: 'dapping-ball', diameterMm: 20 },

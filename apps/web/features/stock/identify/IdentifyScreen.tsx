@@ -97,7 +97,7 @@ function IdentifyPiece({ piece }: { piece: StockItem | undefined }) {
     setProblem(undefined);
     try {
       const metal = identity.certainty === 'sure' ? identity.metal : piece.metal;
-      await save({ ...input, metal, evidence, isNew: false }).unwrap();
+      await save({ ...input, metal, evidence, isNew: false, base: piece }).unwrap();
       router.replace({ pathname: '/stock/[id]', params: { id: piece.id } });
     } catch (error) {
       setProblem(problemText(error));

@@ -108,30 +108,32 @@ interface PieceFormProps {
   /** What a test of it found; an edit keeps it. */
   evidence?: StockItem['evidence'];
   start: PieceTexts;
-  /** Left out for a new piece. */
-  id?: string;
+  /** The piece that is changed; left out for a new one. */
+  piece?: StockItem;
 }
 
-function PieceForm({ title, start, id, head, evidence }: PieceFormProps) {
+function PieceForm({ title, start, piece, head, evidence }: PieceFormProps) {
   const { lengthUnit } = useSettings();
   const router = useRouter();
   const [save, { isLoading }] = useSaveStockMutation();
   const [problem, setProblem] = useState<string>();
   // Made once, so that sending the form twice adds one piece.
   const [freshId] = useState(newId);
+  const [base] = useState(piece);
   const resolver = useMemo(() => zodResolver(pieceFormSchema(lengthUnit)), [lengthUnit]);
   const { control, handleSubmit } = useForm<PieceTexts, unknown, StockInput>({
     defaultValues: start,
     resolver,
   });
-  const submit = handleSubmit(async (piece) => {
+  const submit = handleSubmit(async (typed) => {
     setProblem(undefined);
     try {
       const saved = await save({
-        ...piece,
+        ...typed,
         ...(evidence ? { evidence } : {}),
-        id: id ?? freshId,
-        isNew: id === undefined,
+        id: base?.id ?? freshId,
+        isNew: base === undefined,
+        base,
       }).unwrap();
       router.replace({ pathname: '/stock/[id]', params: { id: saved.id } });
     } catch (error) {
@@ -243,7 +245,7 @@ function EditPiece({ piece }: { piece: StockItem }) {
         key={piece.id}
         title={title}
         start={pieceTexts(piece, lengthUnit)}
-        id={piece.id}
+        piece={piece}
         evidence={piece.evidence}
       />
     );

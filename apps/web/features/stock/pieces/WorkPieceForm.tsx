@@ -89,6 +89,7 @@ export function WorkPieceForm({ kind, title, start, piece, evidence, head }: Wor
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const [save, { isLoading }] = useSaveStockMutation();
   const [freshId] = useState(newId);
+  const [base] = useState(piece);
   const { values } = texts;
   const put = (key: string) => (text: string) =>
     setTexts((before) => ({ ...before, values: { ...before.values, [key]: text } }));
@@ -108,8 +109,9 @@ export function WorkPieceForm({ kind, title, start, piece, evidence, head }: Wor
       const saved = await save({
         ...parsed.piece,
         ...(evidence ? { evidence } : {}),
-        id: piece?.id ?? freshId,
-        isNew: piece === undefined,
+        id: base?.id ?? freshId,
+        isNew: base === undefined,
+        base,
       }).unwrap();
       router.replace({ pathname: '/stock/[id]', params: { id: saved.id } });
     } catch (error) {

@@ -63,6 +63,7 @@ describe('pieceTexts', () => {
     id: '00000001-0000-4000-8000-000000000001',
     createdAt: '',
     updatedAt: '',
+    version: 1,
   };
 
   it.each(['mm', 'in'] as const)('reads back what it wrote in %s', (unit) => {

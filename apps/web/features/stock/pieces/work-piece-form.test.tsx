@@ -11,6 +11,7 @@ const LIFE = {
   id: '00000001-0000-4000-8000-000000000077',
   createdAt: '2026-03-01T10:00:00.000Z',
   updatedAt: '2026-03-01T10:00:00.000Z',
+  version: 1,
 };
 
 function texts(values: Readonly<Record<string, string>>) {

@@ -19,6 +19,7 @@ export function ScrapSheet({ thing, onClose }: { thing: StoredScrap | undefined;
   const [note, setNote] = useState(thing?.note ?? '');
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const [id] = useState(() => thing?.id ?? newId());
+  const [base] = useState(thing);
   const [save, { isLoading }] = useSaveScrapMutation();
   const [remove] = useRemoveScrapMutation();
   const archive = useArchive('scrap', remove);
@@ -26,10 +27,12 @@ export function ScrapSheet({ thing, onClose }: { thing: StoredScrap | undefined;
     const {
       createdAt: _createdAt,
       updatedAt: _updatedAt,
+      version: _version,
       ...before
-    } = thing ?? {
+    } = base ?? {
       createdAt: '',
       updatedAt: '',
+      version: 0,
       ...{ at: new Date().toISOString(), kind: 'other', fineness: null, ringId: null, meltedIntoId: null },
     };
     const massG = parseDecimal(mass);
@@ -40,7 +43,7 @@ export function ScrapSheet({ thing, onClose }: { thing: StoredScrap | undefined;
       return;
     }
     try {
-      await save({ ...parsed.data, isNew: thing === undefined }).unwrap();
+      await save({ ...parsed.data, isNew: base === undefined, base }).unwrap();
       onClose();
     } catch (error) {
       setProblems({ server: problemText(error) });

@@ -1,0 +1,79 @@
+import type { Archive } from '@round-mint/contract/archive';
+import { asc, isNull } from 'drizzle-orm';
+import type { Database } from '../db/database';
+import { dieCharts, kit, orders, photos, plans, recipes, ringEvents, rings, stock } from '../db/schema';
+import { photoOf } from '../services/photos';
+import { stockItem, storedDieChart, storedPlan, storedRecipe, storedTool } from '../services/resources';
+import { eventOf, ringOf } from '../services/ring-store';
+import { readSettings } from '../services/settings';
+import { exportTrade } from './export-json-trade';
+import { unversioned } from './unversioned';
+
+/** Everything the workshop keeps, as an archive of format 1; what was archived stays out. */
+export async function exportArchive(db: Database): Promise<Archive> {
+  const ringRows = await db
+    .select()
+    .from(rings)
+    .where(isNull(rings.archivedAt))
+    .orderBy(asc(rings.createdAt), asc(rings.id));
+  const kept = new Set(ringRows.map(({ id }) => id));
+  const eventRows = await db.select().from(ringEvents).orderBy(asc(ringEvents.seq));
+  // Plans and stock that rings came from go along even when they were archived since: rings refer to them.
+  const [stockRows, planRows, kitRows, chartRows, recipeRows, photoRows] = await Promise.all([
+    db.select().from(stock).orderBy(asc(stock.createdAt), asc(stock.id)),
+    db.select().from(plans).orderBy(asc(plans.createdAt), asc(plans.id)),
+    db.select().from(kit).where(isNull(kit.archivedAt)).orderBy(asc(kit.createdAt), asc(kit.id)),
+    db
+      .select()
+      .from(dieCharts)
+      .where(isNull(dieCharts.archivedAt))
+      .orderBy(asc(dieCharts.createdAt), asc(dieCharts.id)),
+    db
+      .select()
+      .from(recipes)
+      .where(isNull(recipes.archivedAt))
+      .orderBy(asc(recipes.createdAt), asc(recipes.id)),
+    db.select().from(photos).where(isNull(photos.archivedAt)).orderBy(asc(photos.at), asc(photos.id)),
+  ]);
+  const ordered = await db.select({ planId: orders.planId }).from(orders).where(isNull(orders.archivedAt));
+  const neededPlans = new Set([...ringRows, ...ordered].map(({ planId }) => planId));
+  const keptPlans = planRows.filter(({ id, archivedAt }) => archivedAt === null || neededPlans.has(id));
+  const neededStock = new Set(
+    keptPlans.flatMap((plan) => [
+      plan.stockId,
+      ...('otherStockId' in plan && plan.otherStockId ? [plan.otherStockId] : []),
+    ]),
+  );
+  const keptStock = stockRows.filter(({ id, archivedAt }) => archivedAt === null || neededStock.has(id));
+  const keptPhotos = photoRows.filter(({ ringId }) => kept.has(ringId));
+  const idsOf = (rows: readonly { readonly id: string }[]) => new Set(rows.map(({ id }) => id));
+  const exported = {
+    ringIds: kept,
+    planIds: idsOf(keptPlans),
+    stockIds: idsOf(keptStock),
+    photoIds: idsOf(keptPhotos),
+  };
+  return {
+    ...(await exportTrade(db, exported)),
+    format: 'round-mint-archive',
+    version: 1,
+    exportedAt: new Date().toISOString(),
+    settings: await readSettings(db),
+    stock: stockRows
+      .filter(({ id, archivedAt }) => archivedAt === null || neededStock.has(id))
+      .map(stockItem)
+      .map(unversioned),
+    kit: kitRows.map(storedTool).map(unversioned),
+    plans: keptPlans.map(storedPlan).map(unversioned),
+    dieCharts: chartRows.map(storedDieChart).map(unversioned),
+    recipes: recipeRows.map(storedRecipe).map(unversioned),
+    rings: ringRows.map(ringOf).map(unversioned),
+    events: eventRows
+      .filter(({ ringId }) => kept.has(ringId))
+      .map((row) => ({ ringId: row.ringId, ...eventOf(row) })),
+    photos: keptPhotos.map((row) => ({
+      ...photoOf(row),
+      jpegBase64: Buffer.from(row.jpeg).toString('base64'),
+    })),
+  };
+}

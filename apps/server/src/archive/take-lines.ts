@@ -1,0 +1,85 @@
+import { inArray } from 'drizzle-orm';
+import { setImmediate } from 'node:timers/promises';
+import { isDeepStrictEqual } from 'node:util';
+import type { Database } from '../db/database';
+import { HttpError } from '../http/errors';
+import type { ArchiveSource } from './archive-source';
+import { lineOf, type ArchiveTable, type Line, type Row } from './archive-table';
+
+/** A file is read and checked on its way in: few are in memory at once. */
+export const FILES_A_PAGE = 4;
+
+/** The rows that some lines become, with the files that belong to them. */
+async function rowsOf(source: ArchiveSource, spec: ArchiveTable, lines: readonly Line[]): Promise<Row[]> {
+  const rows: Row[] = [];
+  for (const { archivedAt, item } of lines) {
+    const bytes = spec.file && (await source.file(spec, String(item.id)));
+    rows.push({
+      ...spec.toRow(item as never),
+      ...(bytes ? spec.file?.toRow(bytes) : {}),
+      archivedAt,
+    });
+  }
+  return rows;
+}
+
+/** Adds things that are not there. */
+export async function insertLines(
+  tx: Database,
+  source: ArchiveSource,
+  spec: ArchiveTable,
+  lines: readonly Line[],
+): Promise<void> {
+  if (lines.length === 0) return;
+  const rows = await rowsOf(source, spec, lines);
+  const known = spec.hasArchive ? rows : rows.map(({ archivedAt: _never, ...row }) => row);
+  // The row's fields are those of its table: the spec is what says so.
+  await tx.insert(spec.table).values(known);
+  for (const { item } of lines) await spec.onTaken?.(tx, item as never);
+  await setImmediate();
+}
+
+/** How some lines stand to what the workshop has under their ids. */
+export interface Compared {
+  readonly added: readonly Line[];
+  readonly same: readonly Line[];
+  readonly differing: readonly Line[];
+}
+
+export async function compareLines(
+  db: Database,
+  spec: ArchiveTable,
+  lines: readonly Line[],
+): Promise<Compared> {
+  const ids = lines.map(({ item }) => item.id);
+  const rows: Row[] = await db.select(spec.columns).from(spec.table).where(inArray(spec.table.id, ids));
+  const there = new Map(rows.map((row) => [row['id'], lineOf(spec, row)]));
+  const isSame = (line: Line) => {
+    const known = there.get(line.item.id);
+    return known !== undefined && isDeepStrictEqual(plain(known), plain(line));
+  };
+  const found = lines.filter(({ item }) => there.has(item.id));
+  return {
+    added: lines.filter(({ item }) => !there.has(item.id)),
+    same: found.filter(isSame),
+    differing: found.filter((line) => !isSame(line)),
+  };
+}
+
+/** A line as it would be written, without what is of one workshop only. */
+function plain({ archivedAt, item: { version: _version, ...item } }: Line): unknown {
+  return JSON.parse(JSON.stringify({ ...item, archivedAt }));
+}
+
+/** A reference to something that is not in the file is the maker's to mend; anything else is ours. */
+export function refusedImport(error: unknown): unknown {
+  const cause = error instanceof Error && error.cause instanceof Error ? error.cause : error;
+  const { code } = cause as { code?: string };
+  return code === '23503'
+    ? new HttpError(
+        'invalid',
+        'The file refers to a piece, plan or ring that it does not hold; nothing was taken in.',
+        [],
+      )
+    : error;
+}
