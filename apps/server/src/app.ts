@@ -75,7 +75,7 @@ function apiRouter({
   });
   api.use(express.json({ limit: BODY_LIMIT }));
   api.use(accessRouter({ db, door, network, changes }));
-  api.use(systemRouter(database, version, demo));
+  api.use(systemRouter({ database, version, demo, backups }));
   api.use(computeRouter(db));
   api.use(csvRouter(db));
   api.use(stockRouter(db));

@@ -120,7 +120,8 @@ async function start(config: Config): Promise<void> {
       demo,
     });
     const url = await listening.start(app);
-    closeOnSignal({ listening, changes, database, stopBackups: startBackups(backups) });
+    const stopBackups = startBackups(backups, () => changes.announce({ resource: 'backups' }));
+    closeOnSignal({ listening, changes, database, stopBackups });
     console.log(`Round Mint is ready at ${url}`);
     await tellOthers(db, listening);
   } catch (error) {

@@ -5,7 +5,7 @@ import { Shell } from '@/features/shell/Shell';
 import { createStore } from '@/store/store';
 
 export default function RootLayout() {
-  const [store] = useState(createStore);
+  const [store] = useState(() => createStore({ withDrafts: true }));
   return (
     <Provider store={store}>
       <Shell />

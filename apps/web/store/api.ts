@@ -10,12 +10,15 @@ import {
   workshop,
 } from '@round-mint/contract/endpoints-workshop';
 import type { DeviceId } from '@round-mint/contract/devices';
+import type { ThunkDispatch, UnknownAction } from '@reduxjs/toolkit';
 import { createApi } from '@reduxjs/toolkit/query/react';
 import type { CsvTableName } from '@round-mint/contract/csv';
 import { consumables, orders, people, scrap } from '@round-mint/contract/endpoints-trade';
 import { baseQuery } from './base-query';
 import { call } from './call';
-import { savedBy, type Base } from './saving';
+import { addedBy, savedBy, type Base } from './saving';
+import { callOfThing } from './things';
+import type { ThingKind, UnsentThing } from './unsent-things-slice';
 
 /** As many as a list gives at once. */
 export const MOST_A_PAGE = 200;
@@ -42,6 +45,15 @@ export type Saved<E extends Endpoint> = RequestOf<E> & {
   readonly base?: Base | undefined;
 };
 
+/** What holds a new thing once the server has it. */
+const THING_TAGS = {
+  piece: ['Stock'],
+  person: ['Person'],
+  plan: [],
+  order: ['Order', 'DayPlan'],
+  photo: ['Photo'],
+} as const satisfies Readonly<Record<ThingKind, readonly string[]>>;
+
 /** The server's data, cached; every write fetches anew what it touched. */
 export const api = createApi({
   reducerPath: 'api',
@@ -59,6 +71,7 @@ export const api = createApi({
       'Recipe',
       'Photo',
       'Access',
+      'Backup',
     ] as const),
     // Of what happens around the bench: trade-api.ts.
     ...(['Person', 'Order', 'Sizer', 'Scrap', 'Shelf', 'Spot', 'Message', 'DayPlan', 'Shop'] as const),
@@ -70,7 +83,7 @@ export const api = createApi({
       providesTags: ['Stock'],
     }),
     saveStock: build.mutation<ResponseOf<typeof stock.create>, Saved<typeof stock.create>>({
-      queryFn: savedBy(stock),
+      queryFn: savedBy(stock, 'piece'),
       invalidatesTags: ['Stock'],
     }),
     removeStock: build.mutation<void, string>({
@@ -125,7 +138,12 @@ export const api = createApi({
       invalidatesTags: ['DieChart'],
     }),
     addPlan: build.mutation<ResponseOf<typeof plans.create>, RequestOf<typeof plans.create>>({
-      query: (body) => call(plans.create, { body }),
+      queryFn: addedBy('plan', (body) => ({ body })),
+    }),
+    /** What was made while the server was away. */
+    sendThing: build.mutation<unknown, UnsentThing>({
+      query: callOfThing,
+      invalidatesTags: (_result, error, { kind }) => (error ? [] : THING_TAGS[kind]),
     }),
     /** Rings in work: the log holds the others. */
     listRings: build.query<ItemsOf<typeof rings.list>, void>({
@@ -166,15 +184,10 @@ export const api = createApi({
     >({
       query: ({ ringId, events }) => call(rings.logEvents, { params: { id: ringId }, body: { events } }),
       // The answer is the ring itself: it is taken rather than fetched again. What else follows: ring-follower.ts.
-      async onQueryStarted({ ringId }, { dispatch, queryFulfilled }) {
+      async onQueryStarted(_asked, { dispatch, queryFulfilled }) {
         try {
           const { data } = await queryFulfilled;
-          dispatch(
-            api.util.updateQueryData('listRings', undefined, (rings) =>
-              rings.map((ring) => (ring.id === ringId ? data : ring)),
-            ),
-          );
-          dispatch(api.util.updateQueryData('getRing', ringId, () => data));
+          dispatch(ringHeard(data));
         } catch {
           // The component that sent it shows the failure.
         }
@@ -206,7 +219,7 @@ export const api = createApi({
       ResponseOf<typeof photos.add>,
       { readonly ringId: string; readonly photo: RequestOf<typeof photos.add> }
     >({
-      query: ({ ringId, photo }) => call(photos.add, { params: { id: ringId }, body: photo }),
+      queryFn: addedBy('photo', ({ ringId, photo }) => ({ ringId, body: photo })),
       invalidatesTags: ['Photo'],
     }),
     removePhoto: build.mutation<void, string>({
@@ -243,6 +256,7 @@ export const api = createApi({
     }),
     getHealth: build.query<ResponseOf<typeof system.health>, void>({
       query: () => call(system.health, {}),
+      providesTags: ['Backup'],
     }),
     getSettings: build.query<ResponseOf<typeof workshop.settings>, void>({
       query: () => call(workshop.settings, {}),
@@ -271,6 +285,21 @@ export const api = createApi({
     }),
   }),
 });
+
+/** As much of the store as holds what was fetched. */
+export type ApiState = Parameters<ReturnType<typeof api.endpoints.listRings.select>>[0];
+
+/** A ring as the server has it now, whoever asked: it is shown rather than fetched again. */
+export function ringHeard(heard: ResponseOf<typeof rings.get>) {
+  return (dispatch: ThunkDispatch<ApiState, unknown, UnknownAction>): void => {
+    dispatch(
+      api.util.updateQueryData('listRings', undefined, (known) =>
+        known.map((ring) => (ring.id === heard.id ? heard : ring)),
+      ),
+    );
+    dispatch(api.util.updateQueryData('getRing', heard.id, () => heard));
+  };
+}
 
 export const {
   useListStockQuery,

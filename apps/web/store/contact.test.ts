@@ -3,7 +3,7 @@ import { letIn } from './contact-slice';
 import { fakeServer, refusal } from '@/testing/fake-server';
 import { storeWrapper } from '@/testing/render';
 
-const HEALTH = { ok: true, version: 'test', database: 'pglite', schema: 1, demo: false };
+const HEALTH = { ok: true, version: 'test', database: 'pglite', schema: 1, demo: false, warning: null };
 
 function storeAsking(answer: unknown) {
   fakeServer({ 'GET /health': answer });

@@ -27,6 +27,7 @@ const TAGS: Readonly<Record<string, readonly Tag[]>> = {
   'day-plan': ['DayPlan'],
   settings: ['Settings', 'Spot', 'Learnt'],
   access: ['Access'],
+  backups: ['Backup'],
 };
 
 /** Everything that is fetched: after a time without the stream, or a change that this page does not know. */

@@ -33,6 +33,8 @@ describe('problemText', () => {
     { status: 502, data: '<html>' },
     new Error('boom'),
   ])('says that there was no answer for %p', (error) => {
-    expect(problemText(error)).toBe('The server does not answer. Nothing was lost; try again.');
+    expect(problemText(error)).toBe(
+      'The server is away. What you entered stays here, and can be saved when the server is back.',
+    );
   });
 });

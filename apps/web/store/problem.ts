@@ -29,10 +29,12 @@ const WORDS: Readonly<Record<ErrorCode, string>> = {
   'no-address': 'This person has no mail address: enter one under People.',
   'already-melted': 'Some of these are not in the tin any more: look again.',
   'too-large': 'This is too large to send: leave something out.',
+  'database-away': 'The database cannot be reached; nothing was changed. Try again in a moment.',
   internal: 'Something went wrong on the server; nothing was changed. Try again.',
 };
 
-const NO_ANSWER = 'The server does not answer. Nothing was lost; try again.';
+const NO_ANSWER =
+  'The server is away. What you entered stays here, and can be saved when the server is back.';
 
 const failedCallSchema = z.object({ data: errorSchema });
 

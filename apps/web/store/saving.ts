@@ -4,7 +4,10 @@ import { z } from 'zod';
 import { askWhich } from './ask-which';
 import type { baseQuery } from './base-query';
 import { call } from './call';
+import { isAway } from './is-away';
 import { chosenChanges, mergedChanges, type Fields } from './merge-changes';
+import { callOfThing, shownThing } from './things';
+import { thingKept, type ThingKind, type UnsentThing } from './unsent-things-slice';
 
 /** A stored thing as it was when a change of it began. */
 export interface Base {
@@ -28,7 +31,7 @@ interface SavedThing extends Fields {
 }
 
 type Send = (sent: Parameters<typeof baseQuery>[0]) => ReturnType<typeof baseQuery>;
-type Answer<T> = { data: T } | { error: FetchBaseQueryError };
+type Answer<T> = { data: T; error?: undefined } | { error: FetchBaseQueryError; data?: undefined };
 
 /** Those fields of a stored thing that a change may hold: what follows from others is not sent. */
 function changeable(schema: z.ZodType, thing: object): Fields {
@@ -69,22 +72,60 @@ async function sendChange(
   }
 }
 
-/** Keeps a thing, new or changed. */
-export function savedBy<Calls extends Keeping>(calls: Calls) {
+/** Sends something new; while the server is away it is kept in the browser, and shown as the server would answer it. */
+async function sendNew(
+  thing: Omit<UnsentThing, 'at'>,
+  send: Send,
+  { dispatch }: Pick<BaseQueryApi, 'dispatch'>,
+): Promise<Answer<object>> {
+  const made = { ...thing, at: new Date().toISOString() };
+  const { data, error } = await send(callOfThing(made));
+  if (!error) return { data: data as object };
+  if (!isAway(error)) return { error };
+  dispatch(thingKept(made));
+  return { data: shownThing(made) };
+}
+
+/**
+ * Keeps a thing, new or changed.
+ * @param kind what a new one waits as while the server is away; left out, it does not
+ */
+export function savedBy<Calls extends Keeping>(calls: Calls, kind?: ThingKind) {
+  type Item = ResponseOf<Calls['create']>;
   return async (
     { isNew, base, version: _version, ...mine }: SavedThing,
     queryApi: BaseQueryApi,
     _options: object,
-    send: (sent: Parameters<Send>[0]) => unknown,
-  ): Promise<Answer<ResponseOf<Calls['create']>>> => {
-    const sendOne = send as Send;
+    sendAny: (sent: Parameters<Send>[0]) => unknown,
+  ): Promise<Answer<Item>> => {
+    const send = sendAny as Send;
     const id = String(mine['id']);
-    const { data, error } = await (isNew
-      ? sendOne(call<Endpoint>(calls.create, { body: mine }))
-      : base
-        ? sendChange(calls, { mine, base }, sendOne, queryApi)
-        : sendOne(call<Endpoint>(calls.replace, { params: { id }, body: mine })));
+    const result = await (isNew && kind
+      ? sendNew({ kind, id, body: mine }, send, queryApi)
+      : isNew
+        ? send(call<Endpoint>(calls.create, { body: mine }))
+        : base
+          ? sendChange(calls, { mine, base }, send, queryApi)
+          : send(call<Endpoint>(calls.replace, { params: { id }, body: mine })));
     // What the server answers is what the call is declared to answer.
-    return error ? { error } : { data: data as ResponseOf<Calls['create']> };
+    return result.error ? { error: result.error } : { data: result.data as Item };
+  };
+}
+
+/** Adds something new that is never changed. */
+export function addedBy<Asked>(
+  kind: ThingKind,
+  toThing: (asked: Asked) => { readonly body: object; readonly ringId?: string },
+) {
+  return async (
+    asked: Asked,
+    queryApi: BaseQueryApi,
+    _options: object,
+    send: (sent: Parameters<Send>[0]) => unknown,
+  ): Promise<Answer<never>> => {
+    const { body, ringId } = toThing(asked);
+    const { id } = body as { readonly id?: unknown };
+    const thing = { kind, id: String(id), ringId, body: { ...body } };
+    return (await sendNew(thing, send as Send, queryApi)) as Answer<never>;
   };
 }

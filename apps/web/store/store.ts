@@ -1,4 +1,4 @@
-import { configureStore } from '@reduxjs/toolkit';
+import { combineReducers, configureStore } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
 import { centringSlice } from '@/features/plan/centring/centring-slice';
 import { intakeSlice } from '@/features/orders/wish/intake-slice';
@@ -13,29 +13,47 @@ import { contactSlice } from './contact-slice';
 import { lightSlice } from './light-slice';
 import { noticesSlice } from './notices-slice';
 import { createRingFollower } from './ring-follower';
+import { createDraftKeeper, withKeptDrafts } from './slice-drafts';
+import { createThingsSender } from './things-sender';
 import { createUnsentSender } from './unsent-sender';
 import { unsentSlice } from './unsent-slice';
+import { unsentThingsSlice } from './unsent-things-slice';
 
-export function createStore() {
+const reducer = combineReducers({
+  [api.reducerPath]: api.reducer,
+  [practiceSlice.name]: practiceSlice.reducer,
+  [planDraftSlice.name]: planDraftSlice.reducer,
+  [halfMadeSlice.name]: halfMadeSlice.reducer,
+  [worksSlice.name]: worksSlice.reducer,
+  [intakeSlice.name]: intakeSlice.reducer,
+  [searchSlice.name]: searchSlice.reducer,
+  [centringSlice.name]: centringSlice.reducer,
+  [conflictSlice.name]: conflictSlice.reducer,
+  [contactSlice.name]: contactSlice.reducer,
+  [lightSlice.name]: lightSlice.reducer,
+  [noticesSlice.name]: noticesSlice.reducer,
+  [unsentSlice.name]: unsentSlice.reducer,
+  [unsentThingsSlice.name]: unsentThingsSlice.reducer,
+});
+
+interface StoreOptions {
+  /** Goes on with what an earlier page had typed. */
+  readonly withDrafts?: boolean;
+}
+
+export function createStore({ withDrafts = false }: StoreOptions = {}) {
+  const start = reducer(undefined, { type: 'started' });
   return configureStore({
-    reducer: {
-      [api.reducerPath]: api.reducer,
-      [practiceSlice.name]: practiceSlice.reducer,
-      [planDraftSlice.name]: planDraftSlice.reducer,
-      [halfMadeSlice.name]: halfMadeSlice.reducer,
-      [worksSlice.name]: worksSlice.reducer,
-      [intakeSlice.name]: intakeSlice.reducer,
-      [searchSlice.name]: searchSlice.reducer,
-      [centringSlice.name]: centringSlice.reducer,
-      [conflictSlice.name]: conflictSlice.reducer,
-      [contactSlice.name]: contactSlice.reducer,
-      [lightSlice.name]: lightSlice.reducer,
-      [noticesSlice.name]: noticesSlice.reducer,
-      [unsentSlice.name]: unsentSlice.reducer,
-    },
+    reducer,
+    preloadedState: withDrafts ? withKeptDrafts(start) : start,
     middleware: (defaults) =>
       defaults()
-        .prepend(createUnsentSender().middleware, createRingFollower().middleware)
+        .prepend(
+          createUnsentSender().middleware,
+          createThingsSender().middleware,
+          createRingFollower().middleware,
+          createDraftKeeper().middleware,
+        )
         .concat(api.middleware),
   });
 }

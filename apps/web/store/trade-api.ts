@@ -14,7 +14,7 @@ import { call } from './call';
 import { savedBy } from './saving';
 
 /** What happens around the bench: people, orders, money, the day. */
-const tradeApi = api.injectEndpoints({
+export const tradeApi = api.injectEndpoints({
   endpoints: (build) => ({
     listPeople: build.query<ItemsOf<typeof people.list>, void>({
       query: () => call(people.list, firstPage),
@@ -22,7 +22,7 @@ const tradeApi = api.injectEndpoints({
       providesTags: ['Person'],
     }),
     savePerson: build.mutation<ResponseOf<typeof people.create>, Saved<typeof people.create>>({
-      queryFn: savedBy(people),
+      queryFn: savedBy(people, 'person'),
       invalidatesTags: ['Person'],
     }),
     removePerson: build.mutation<void, string>({
@@ -39,7 +39,7 @@ const tradeApi = api.injectEndpoints({
       providesTags: ['Order'],
     }),
     saveOrder: build.mutation<ResponseOf<typeof orders.create>, Saved<typeof orders.create>>({
-      queryFn: savedBy(orders),
+      queryFn: savedBy(orders, 'order'),
       invalidatesTags: ['Order', 'DayPlan'],
     }),
     removeOrder: build.mutation<void, string>({

@@ -1,11 +1,11 @@
+import { ringWithEventsSchema } from '@round-mint/contract/rings';
 import { createListenerMiddleware, isAnyOf, type ThunkDispatch, type UnknownAction } from '@reduxjs/toolkit';
-import { get, set } from 'idb-keyval';
-import { api } from './api';
-import { withTodaysNames } from '@round-mint/contract/earlier-names';
-import { idSchema } from '@round-mint/contract/common';
-import { ringEventSchema } from '@round-mint/contract/rings';
 import { z } from 'zod';
+import { api, ringHeard, type ApiState } from './api';
+import { isAway } from './is-away';
+import { newId } from './new-id';
 import { problemText } from './problem';
+import { openTabs, type Tabs } from './tabs';
 import {
   eventsLogged,
   eventsRefused,
@@ -13,36 +13,40 @@ import {
   nextBatch,
   sendAgain,
   sendingEnded,
+  sendingLookedAt,
   sendingStarted,
   serverAway,
+  unsentOpened,
   unsentReadBack,
   type UnsentState,
 } from './unsent-slice';
+import { createEventKeeper, createLease, earlierEvents, LEASE_MS } from './unsent-store';
 
-/** Where the browser keeps them. */
-const KEPT_UNDER = 'unsent-events';
-/** What the browser kept, checked: nothing that it does not know goes to the server. */
-const unsentEventsSchema = z.array(z.object({ ringId: idSchema, event: ringEventSchema }));
 /** The server is asked again after this long, ms. */
 const RETRY_MS = 3000;
 
-interface State {
-  readonly unsent: UnsentState;
-}
+type State = ApiState & { readonly unsent: UnsentState };
 type Dispatch = ThunkDispatch<State, unknown, UnknownAction>;
 
-/** The server cannot be reached, something on the way answered for it, or this device has to be paired again first. */
-function isAway(error: unknown): boolean {
-  const { status } = error as { status?: unknown };
-  return ['FETCH_ERROR', 'PARSING_ERROR', 401, 429, 502, 503].some((away) => away === status);
-}
+/** What tabs tell each other: that some events came or went, or that some were sent, and the ring as it is since. */
+const messageSchema = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('kept') }),
+  z.object({ kind: z.literal('sent'), ids: z.array(z.string()), ring: ringWithEventsSchema }),
+]);
 
-/** Sends what waits, in order, one run of a ring's events at a time; ids make a repeat harmless. */
-async function sendAll(getState: () => State, dispatch: Dispatch): Promise<void> {
+/** Sends what waits, in order, some of a ring's events at a time; ids make a repeat harmless. */
+async function sendAll(
+  getState: () => State,
+  dispatch: Dispatch,
+  { lease, tabs }: { readonly lease: ReturnType<typeof createLease>; readonly tabs: Tabs },
+): Promise<void> {
   for (let batch = nextBatch(getState().unsent); batch; batch = nextBatch(getState().unsent)) {
+    if (!(await lease.take())) return;
     const result = await dispatch(api.endpoints.logEvents.initiate(batch));
-    if (!('error' in result) || result.error === undefined) {
-      dispatch(eventsSent(batch.events.map(({ id }) => id)));
+    if ('data' in result && result.data) {
+      const ids = batch.events.map(({ id }) => id);
+      dispatch(eventsSent(ids));
+      tabs.tell({ kind: 'sent', ids, ring: result.data });
     } else if (isAway(result.error)) {
       dispatch(serverAway());
       return;
@@ -52,19 +56,32 @@ async function sendAll(getState: () => State, dispatch: Dispatch): Promise<void>
   }
 }
 
-/** Keeps what happened at the bench until the server has it: in the browser's own store, over reloads. */
+/**
+ * Keeps what happened at the bench until the server has it: each event a record of the browser's own store, over reloads,
+ * known to every tab, sent by one of them.
+ */
 export function createUnsentSender() {
+  const lease = createLease(newId());
+  const tabs = openTabs('round-mint-unsent');
+  const keeper = createEventKeeper(tabs);
   const listener = createListenerMiddleware<State, Dispatch>();
   listener.startListening({
-    matcher: isAnyOf(eventsLogged, unsentReadBack, sendAgain),
-    effect: async (_action, { getState, dispatch }) => {
-      if (getState().unsent.sending) return;
+    matcher: isAnyOf(eventsLogged, unsentReadBack, sendAgain, sendingLookedAt),
+    effect: async (_action, { getState, dispatch, delay }) => {
+      if (getState().unsent.sending || !nextBatch(getState().unsent)) return;
       dispatch(sendingStarted());
+      let mine = false;
       try {
-        await sendAll(getState, dispatch);
+        mine = await lease.take();
+        if (mine) await sendAll(getState, dispatch, { lease, tabs });
       } finally {
+        if (mine) await lease.give();
         dispatch(sendingEnded());
       }
+      if (mine) return;
+      // Another tab sends; should it have been closed, this one goes on when its word has run out.
+      await delay(LEASE_MS);
+      dispatch(sendingLookedAt());
     },
   });
   listener.startListening({
@@ -77,17 +94,26 @@ export function createUnsentSender() {
   });
   listener.startListening({
     predicate: (_action, now, before) => now.unsent.queue !== before.unsent.queue,
-    effect: async (_action, { getState }) => {
-      await set(KEPT_UNDER, getState().unsent.queue);
+    effect: (_action, { getState }) => keeper.keep(getState().unsent.queue),
+  });
+  listener.startListening({
+    actionCreator: unsentOpened,
+    effect: async (_action, { dispatch }) => {
+      const readBack = () => keeper.readBack((found) => dispatch(unsentReadBack(found)));
+      tabs.listen((told) => {
+        const message = messageSchema.safeParse(told);
+        if (!message.success) return;
+        if (message.data.kind === 'sent') {
+          dispatch(ringHeard(message.data.ring));
+          dispatch(eventsSent(message.data.ids));
+        } else {
+          void readBack();
+        }
+      });
+      const earlier = await earlierEvents();
+      if (earlier.length > 0) dispatch(eventsLogged(earlier));
+      await readBack();
     },
   });
   return listener;
-}
-
-/** What an earlier page could not send is taken up again. */
-export function readBackUnsent() {
-  return async (dispatch: Dispatch): Promise<void> => {
-    const kept = unsentEventsSchema.safeParse(withTodaysNames(await get(KEPT_UNDER)));
-    if (kept.success && kept.data.length > 0) dispatch(unsentReadBack(kept.data));
-  };
 }

@@ -23,20 +23,34 @@ function without(refused: UnsentState['refused'], ringId: string): UnsentState['
   return Object.fromEntries(Object.entries(refused).filter(([id]) => id !== ringId));
 }
 
+/** The order of the clock; of one moment, as they stand. */
+function inClockOrder(queue: readonly UnsentEvent[]): readonly UnsentEvent[] {
+  return queue.toSorted((a, b) => a.event.at.localeCompare(b.event.at));
+}
+
+/** As many events as are sent at once. */
+const MOST_AT_ONCE = 100;
+
 export const unsentSlice = createSlice({
   name: 'unsent',
   initialState: NOTHING,
   reducers: {
-    /** What an earlier page had kept comes before what this one has logged. */
-    unsentReadBack: (state, action: PayloadAction<readonly UnsentEvent[]>) => {
-      const here = new Set(state.queue.map(({ event }) => event.id));
-      const earlier = action.payload.filter(({ event }) => !here.has(event.id));
-      return { ...state, queue: [...earlier, ...state.queue] };
+    /** What the browser keeps now, other tabs' events too, with what this tab is only about to write there. */
+    unsentReadBack: (
+      state,
+      action: PayloadAction<{ readonly kept: readonly UnsentEvent[]; readonly written: readonly string[] }>,
+    ) => {
+      const { kept, written } = action.payload;
+      const there = new Set([...written, ...kept.map(({ event }) => event.id)]);
+      const coming = state.queue.filter(({ event }) => !there.has(event.id));
+      return { ...state, queue: inClockOrder([...kept, ...coming]) };
     },
     eventsLogged: (state, action: PayloadAction<readonly UnsentEvent[]>) => ({
       ...state,
       queue: [...state.queue, ...action.payload],
     }),
+    /** This tab looks at what the browser keeps, and listens to the others from now on. */
+    unsentOpened: (state) => state,
     sendingStarted: (state) => ({ ...state, sending: true }),
     sendingEnded: (state) => ({ ...state, sending: false }),
     eventsSent: (state, action: PayloadAction<readonly string[]>) => ({
@@ -60,6 +74,8 @@ export const unsentSlice = createSlice({
         refused: without(state.refused, ringId),
       };
     },
+    /** Another tab was sending: whether it still does is looked at. */
+    sendingLookedAt: (state) => ({ ...state }),
     /** Tried again: all that waits, what was refused too. */
     sendAgain: (state, action: PayloadAction<string | undefined>) => ({
       ...state,
@@ -77,10 +93,12 @@ export const {
   serverAway,
   eventsRefused,
   refusedFiguresDropped,
+  sendingLookedAt,
+  unsentOpened,
   sendAgain,
 } = unsentSlice.actions;
 
-/** The next events to send: a run of one ring's from the front, past rings whose events are refused. */
+/** The next events to send: some of one ring's from the front, past rings whose events are refused. */
 export function nextBatch({
   queue,
   refused,
@@ -90,5 +108,5 @@ export function nextBatch({
   if (ringId === undefined) return undefined;
   const end = open.findIndex((one) => one.ringId !== ringId);
   const run = end < 0 ? open : open.slice(0, end);
-  return { ringId, events: run.map(({ event }) => event) };
+  return { ringId, events: run.slice(0, MOST_AT_ONCE).map(({ event }) => event) };
 }

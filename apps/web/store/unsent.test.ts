@@ -2,8 +2,14 @@ import { RING_ID, eventOf, ringOf } from '@/testing/demo-ring';
 import { fakeServer, refusal } from '@/testing/fake-server';
 import { clearAllListeners } from '@reduxjs/toolkit';
 import { createStore as newStore } from './store';
-import { readBackUnsent } from './unsent-sender';
-import { eventsLogged, nextBatch, sendAgain, unsentSlice, type UnsentEvent } from './unsent-slice';
+import {
+  eventsLogged,
+  nextBatch,
+  sendAgain,
+  unsentOpened,
+  unsentSlice,
+  type UnsentEvent,
+} from './unsent-slice';
 
 const stores: ReturnType<typeof newStore>[] = [];
 
@@ -66,7 +72,7 @@ describe('what happened at the bench', () => {
 
     const calls = fakeServer({ [`POST /rings/${RING_ID}/events`]: () => ringOf() });
     const next = createStore();
-    await next.dispatch(readBackUnsent());
+    next.dispatch(unsentOpened());
     await until(() => calls.length === 1 && next.getState().unsent.queue.length === 0);
   });
 

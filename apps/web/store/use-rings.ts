@@ -10,7 +10,10 @@ function withUnsent(ring: RingWithEvents, queue: readonly UnsentEvent[]): RingWi
   const known = new Set(ring.events.map(({ id }) => id));
   const more = queue.filter(({ ringId, event }) => ringId === ring.id && !known.has(event.id));
   if (more.length === 0) return ring;
-  const events: RingEventInput[] = [...ring.events, ...more.map(({ event }) => event)];
+  // What another device told meanwhile stands where its clock says; of one moment, as they stand.
+  const events: RingEventInput[] = [...ring.events, ...more.map(({ event }) => event)].toSorted((a, b) =>
+    a.at.localeCompare(b.at),
+  );
   const kinds = standingEvents(events).map(({ body }) => body.kind);
   const status = kinds.includes('spoilt') ? 'spoilt' : kinds.includes('finished') ? 'finished' : 'in-work';
   return { ...ring, events, status };

@@ -46,6 +46,10 @@ export const ERRORS = {
   'no-address': { status: 409, message: 'This person has no mail address: enter one under People.' },
   'already-melted': { status: 409, message: 'Some of these are not in the tin any more: look again.' },
   'too-large': { status: 413, message: 'The body is too large.' },
+  'database-away': {
+    status: 503,
+    message: 'The database cannot be reached; nothing was changed. It is asked again with the next call.',
+  },
   internal: { status: 500, message: 'Something went wrong on the server; nothing was changed.' },
 } as const satisfies Readonly<Record<string, { readonly status: number; readonly message: string }>>;
 
@@ -60,5 +64,6 @@ export const COMMON_ERRORS = [
   'unknown-host',
   'not-paired',
   'too-many-requests',
+  'database-away',
   'internal',
 ] as const satisfies readonly ErrorCode[];

@@ -24,4 +24,6 @@ export const healthSchema = z.object({
   schema: z.number().int(),
   /** Whether it is the made-up workshop. */
   demo: z.boolean(),
+  /** What the maker should know of their data: damage, or that no backup was made for days; null when all is well. */
+  warning: z.string().nullable(),
 });

@@ -22,6 +22,7 @@ import {
   stockCounts,
 } from '../db/schema';
 import { storedShelf } from '../services/consumables';
+import { exactTime } from '../services/event-clock';
 import { cleanJpeg } from '../services/jpeg';
 import { orderEventOf } from '../services/orders';
 import { attachPhotos, messageOf, SHOWN_OF_MESSAGE } from '../services/outbox';
@@ -101,7 +102,10 @@ const TABLES: Readonly<Record<ArchivePart, ArchiveTable>> = {
     part: 'events',
     table: ringEvents,
     position: ringEvents.seq,
-    toItem: (row: typeof ringEvents.$inferSelect) => ({ ringId: row.ringId, ...eventOf(row) }),
+    toItem: (row: typeof ringEvents.$inferSelect) => ({
+      ...{ ringId: row.ringId, ...eventOf(row) },
+      at: exactTime(row.at),
+    }),
     toRow: asItIs,
     owner: { part: 'rings', field: 'ringId' },
   }),
@@ -126,7 +130,10 @@ const TABLES: Readonly<Record<ArchivePart, ArchiveTable>> = {
     part: 'orderEvents',
     table: orderEvents,
     position: orderEvents.seq,
-    toItem: (row: typeof orderEvents.$inferSelect) => ({ orderId: row.orderId, ...orderEventOf(row) }),
+    toItem: (row: typeof orderEvents.$inferSelect) => ({
+      ...{ orderId: row.orderId, ...orderEventOf(row) },
+      at: exactTime(row.at),
+    }),
     toRow: asItIs,
     owner: { part: 'orders', field: 'orderId' },
   }),

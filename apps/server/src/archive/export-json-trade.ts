@@ -5,6 +5,7 @@ import { consumables, messages, orderEvents, orders, people, scrap, sizers } fro
 import { storedShelf } from '../services/consumables';
 import { savedPlan } from '../services/day-plan';
 import { orderEventOf } from '../services/orders';
+import { exactTime } from '../services/event-clock';
 import { messageOf, SHOWN_OF_MESSAGE } from '../services/outbox';
 import { storedOrder, storedPerson, storedScrap, storedSizer } from '../services/resources';
 import { unversioned } from './unversioned';
@@ -43,7 +44,7 @@ export async function exportTrade(
           .select()
           .from(orderEvents)
           .where(inArray(orderEvents.orderId, orderIds))
-          .orderBy(asc(orderEvents.seq)),
+          .orderBy(asc(orderEvents.at), asc(orderEvents.id)),
     db.select().from(sizers).where(isNull(sizers.archivedAt)).orderBy(asc(sizers.createdAt), asc(sizers.id)),
     db.select().from(scrap).where(isNull(scrap.archivedAt)).orderBy(asc(scrap.createdAt), asc(scrap.id)),
     db.select().from(consumables).orderBy(asc(consumables.id)),
@@ -73,7 +74,10 @@ export async function exportTrade(
         sizerId: oneIn(sizerIds, order.sizerId),
       };
     }),
-    orderEvents: eventRows.map((row) => ({ orderId: row.orderId, ...orderEventOf(row) })),
+    orderEvents: eventRows.map((row) => ({
+      ...{ orderId: row.orderId, ...orderEventOf(row) },
+      at: exactTime(row.at),
+    })),
     sizers: sizerRows.map(storedSizer).map(unversioned),
     scrap: kept
       .map(storedScrap)

@@ -2,6 +2,7 @@ import type { Archive } from '@round-mint/contract/archive';
 import { asc, isNull } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { dieCharts, kit, orders, photos, plans, recipes, ringEvents, rings, stock } from '../db/schema';
+import { exactTime } from '../services/event-clock';
 import { photoOf } from '../services/photos';
 import { stockItem, storedDieChart, storedPlan, storedRecipe, storedTool } from '../services/resources';
 import { eventOf, ringOf } from '../services/ring-store';
@@ -17,7 +18,7 @@ export async function exportArchive(db: Database): Promise<Archive> {
     .where(isNull(rings.archivedAt))
     .orderBy(asc(rings.createdAt), asc(rings.id));
   const kept = new Set(ringRows.map(({ id }) => id));
-  const eventRows = await db.select().from(ringEvents).orderBy(asc(ringEvents.seq));
+  const eventRows = await db.select().from(ringEvents).orderBy(asc(ringEvents.at), asc(ringEvents.id));
   // Plans and stock that rings came from go along even when they were archived since: rings refer to them.
   const [stockRows, planRows, kitRows, chartRows, recipeRows, photoRows] = await Promise.all([
     db.select().from(stock).orderBy(asc(stock.createdAt), asc(stock.id)),
@@ -70,7 +71,7 @@ export async function exportArchive(db: Database): Promise<Archive> {
     rings: ringRows.map(ringOf).map(unversioned),
     events: eventRows
       .filter(({ ringId }) => kept.has(ringId))
-      .map((row) => ({ ringId: row.ringId, ...eventOf(row) })),
+      .map((row) => ({ ringId: row.ringId, ...eventOf(row), at: exactTime(row.at) })),
     photos: keptPhotos.map((row) => ({
       ...photoOf(row),
       jpegBase64: Buffer.from(row.jpeg).toString('base64'),

@@ -1,10 +1,24 @@
 import type { Archive } from '@round-mint/contract/archive';
 import type { ArchivePart } from '@round-mint/contract/archive-zip';
 import { HttpError } from '../http/errors';
+import { apartByMicros } from '../services/event-clock';
 import type { ArchiveSource } from './archive-source';
 import type { Line } from './archive-table';
 
 type Item = Line['item'];
+
+/** Events as they stand, which is their order, though many were told at one moment. */
+function inOrder<T extends Item & { readonly at: string }>(
+  events: readonly T[],
+  ownerOf: (event: T) => string,
+) {
+  const clocks = new Map<string, ReturnType<typeof apartByMicros>>();
+  return events.map((event) => {
+    const clock = clocks.get(ownerOf(event)) ?? apartByMicros();
+    clocks.set(ownerOf(event), clock);
+    return { ...event, at: clock(event.at) };
+  });
+}
 
 /** Things of an archive of format 1, which has no lines but lists, and its files within them. */
 function itemsOf(archive: Archive, part: ArchivePart): readonly Item[] {
@@ -20,6 +34,10 @@ function itemsOf(archive: Archive, part: ArchivePart): readonly Item[] {
       return archive.photos.map(({ jpegBase64: _file, ...photo }) => photo);
     case 'messages':
       return archive.messages.map(({ emlBase64: _file, ...message }) => message);
+    case 'events':
+      return inOrder(archive.events, ({ ringId }) => ringId);
+    case 'orderEvents':
+      return inOrder(archive.orderEvents, ({ orderId }) => orderId);
     default:
       return archive[part];
   }

@@ -54,21 +54,24 @@ export async function compareLines(
   const ids = lines.map(({ item }) => item.id);
   const rows: Row[] = await db.select(spec.columns).from(spec.table).where(inArray(spec.table.id, ids));
   const there = new Map(rows.map((row) => [row['id'], lineOf(spec, row)]));
-  const isSame = (line: Line) => {
+  const compared = { added: [] as Line[], same: [] as Line[], differing: [] as Line[] };
+  for (const line of lines) {
     const known = there.get(line.item.id);
-    return known !== undefined && isDeepStrictEqual(plain(known), plain(line));
-  };
-  const found = lines.filter(({ item }) => there.has(item.id));
-  return {
-    added: lines.filter(({ item }) => !there.has(item.id)),
-    same: found.filter(isSame),
-    differing: found.filter((line) => !isSame(line)),
-  };
+    if (!known) compared.added.push(line);
+    else compared[isSame(known, line) ? 'same' : 'differing'].push(line);
+  }
+  return compared;
 }
 
 /** A line as it would be written, without what is of one workshop only. */
-function plain({ archivedAt, item: { version: _version, ...item } }: Line): unknown {
-  return JSON.parse(JSON.stringify({ ...item, archivedAt }));
+function textOf({ archivedAt, item: { version: _version, ...item } }: Line): string {
+  return JSON.stringify({ ...item, archivedAt });
+}
+
+/** Mostly told by their texts; the order of their fields alone makes no difference. */
+function isSame(a: Line, b: Line): boolean {
+  const [first, second] = [textOf(a), textOf(b)];
+  return first === second || isDeepStrictEqual(JSON.parse(first), JSON.parse(second));
 }
 
 /** A reference to something that is not in the file is the maker's to mend; anything else is ours. */

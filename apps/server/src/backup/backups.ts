@@ -38,6 +38,9 @@ type Running = NonNullable<BackupList['running']>;
 const KEEPING_FILE = 'keeping.json';
 const keepingSchema = z.object({ secondFolder: z.string().nullable() });
 const PRIVATE_FILE = 0o600;
+/** Without a backup for longer than this, the maker is told. */
+const WARN_AFTER_DAYS = 3;
+const DAY_MS = 86_400_000;
 
 async function verified(path: string): Promise<void> {
   const source = await openZip(path);
@@ -225,6 +228,16 @@ export function createBackups({ database, folder: chosen, program }: BackupOptio
       if (chosen === undefined || running) return;
       if (isDue(await idsIn(chosen), now))
         await alone('backup', (onProgress) => write('daily', undefined, onProgress));
+    },
+
+    /** What the maker should know of before they look here: damage, or no backup for days. */
+    async warning(now = new Date()): Promise<string | null> {
+      if (damage !== null) return damage;
+      if (chosen === undefined) return null;
+      const [latest] = (await idsIn(chosen)).toSorted((a, b) => b.at.localeCompare(a.at));
+      const lateDays = latest ? (now.getTime() - Date.parse(latest.at)) / DAY_MS : 0;
+      if (lateDays <= WARN_AFTER_DAYS) return problem;
+      return `The last backup is ${Math.floor(lateDays)} days old.`;
     },
 
     clearParts: async () => (chosen === undefined ? undefined : clearParts(chosen)),

@@ -5,10 +5,17 @@ const FIRST_AFTER_MS = 60_000;
 /** The day's backup is looked for this often: a machine that was asleep makes it when it wakes. */
 const EVERY_MS = 30 * 60_000;
 
-/** Looks over the data once, then makes a backup each day. What fails is told where backups are listed. */
-export function startBackups(backups: Backups): () => void {
+/**
+ * Looks over the data once, then makes a backup each day. What fails is told where backups are listed.
+ * @param onNews called when something may have become known
+ * @returns how to stop
+ */
+export function startBackups(backups: Backups, onNews: () => void): () => void {
   const makeIfDue = () => {
-    backups.makeIfDue().catch((error: unknown) => console.error(error));
+    backups
+      .makeIfDue()
+      .catch((error: unknown) => console.error(error))
+      .finally(onNews);
   };
   const first = setTimeout(() => {
     const looked = backups.clearParts().then(() => backups.check());
@@ -17,6 +24,7 @@ export function startBackups(backups: Backups): () => void {
         const damage = backups.damage();
         if (damage !== null)
           console.error(`The workshop's data are damaged. ${damage} See Settings, Backups.`);
+        onNews();
         makeIfDue();
       })
       .catch((error: unknown) => console.error(error));

@@ -1,6 +1,7 @@
 import { PGlite } from '@electric-sql/pglite';
 import { drizzle as drizzlePg } from 'drizzle-orm/node-postgres';
 import { migrate as migratePg } from 'drizzle-orm/node-postgres/migrator';
+import { sql } from 'drizzle-orm';
 import type { PgDatabase, PgQueryResultHKT } from 'drizzle-orm/pg-core';
 import { drizzle as drizzlePglite } from 'drizzle-orm/pglite';
 import { migrate as migratePglite } from 'drizzle-orm/pglite/migrator';
@@ -102,12 +103,29 @@ export async function openMemory(
   };
 }
 
+/** Two servers that start at once on one database: the second waits until the first has brought the schema up to date. */
+const MIGRATION_LOCK = 7_205_501;
+
+async function migrateAlone(pool: pg.Pool): Promise<void> {
+  const client = await pool.connect();
+  try {
+    const db = drizzlePg(client);
+    await db.execute(sql`select pg_advisory_lock(${MIGRATION_LOCK})`);
+    await refuseNewer(db, migrationsFolder);
+    await migratePg(db, { migrationsFolder });
+  } finally {
+    // A lock ends with its connection.
+    client.release(true);
+  }
+}
+
 async function openPostgres(url: string): Promise<OpenDatabase> {
   const pool = new pg.Pool({ connectionString: url });
+  // A connection that was lost while nobody used it: the next query opens another one.
+  pool.on('error', (error) => console.error(`A connection to the database was lost: ${error.message}`));
   const db: Database = drizzlePg(pool, { schema });
   try {
-    await refuseNewer(db, migrationsFolder);
-    await migratePg(drizzlePg(pool), { migrationsFolder });
+    await migrateAlone(pool);
   } catch (error) {
     await pool.end();
     throw error;

@@ -2,6 +2,8 @@ import type { ErrorBody } from '@round-mint/contract/common';
 import { ERRORS, type ErrorCode } from '@round-mint/contract/error-codes';
 import type { ErrorRequestHandler, RequestHandler } from 'express';
 import { ZodError } from 'zod';
+import { isDatabaseAway } from './database-away';
+import { CallerGoneError } from './given-up';
 
 /** A failure with a code of the contract and words for people; its status follows from the code. */
 export class HttpError extends Error {
@@ -71,13 +73,18 @@ export const unknownCall: RequestHandler = (request) => {
 
 /** The last handler: every failure leaves as the contract's error body, and nothing internal leaks. */
 export const errorHandler: ErrorRequestHandler = (error: unknown, _request, response, _next) => {
+  // A file that was begun cannot become an error any more: it ends short, and does not read as whole.
+  if (error instanceof CallerGoneError || response.headersSent) {
+    response.destroy();
+    return;
+  }
   const known =
     error instanceof HttpError
       ? error
       : error instanceof ZodError
         ? invalid(error)
         : error instanceof Error
-          ? fromBodyParser(error)
+          ? (fromBodyParser(error) ?? (isDatabaseAway(error) ? new HttpError('database-away') : undefined))
           : undefined;
   if (!known) console.error(error);
   const { status, code, message, fields, current } = known ?? new HttpError('internal');

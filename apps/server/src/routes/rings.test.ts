@@ -3,7 +3,7 @@ import { ringListSchema, ringWithEventsSchema, type RingEventInput } from '@roun
 import { randomUUID } from 'node:crypto';
 import { DEMO_COINS } from '../demo/stock';
 import { stateOf } from '../services/ring-store';
-import { demoServer, type TestServer } from '../testing/test-server';
+import { eventOf, demoServer, type TestServer } from '../testing/test-server';
 
 let server: TestServer;
 beforeAll(async () => {
@@ -31,9 +31,7 @@ async function start(planId: string, id: string = randomUUID()) {
   return ringWithEventsSchema.parse(body);
 }
 
-function event(body: RingEventInput['body'], id: string = randomUUID()): RingEventInput {
-  return { id, at: '2026-03-01T10:00:00.000Z', body };
-}
+const event = (body: RingEventInput['body'], id?: string): RingEventInput => ({ ...eventOf(body, id), body });
 
 function send(ringId: string, ...events: readonly RingEventInput[]) {
   return server.api.post(`/api/v1/rings/${ringId}/events`).send({ events });

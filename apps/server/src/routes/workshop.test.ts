@@ -118,6 +118,7 @@ describe('the interface about itself', () => {
       version: 'test',
       database: 'pglite',
       demo: true,
+      warning: null,
       schema: expect.any(Number),
     });
     expect(body.schema).toBeGreaterThanOrEqual(1);

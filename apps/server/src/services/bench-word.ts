@@ -15,6 +15,7 @@ import { routeTotals } from '@round-mint/core/steps';
 import type { Database } from '../db/database';
 import { readBench } from './freeze-plan';
 import { inSlices } from './in-slices';
+import { isoTime } from './resource';
 import { getRing } from './ring-store';
 
 function answerOf(word: BenchWord): BenchAnswer {
@@ -59,6 +60,9 @@ export async function withKeptRoutes(
   news: readonly RingEventInput[],
 ): Promise<readonly RingEventInput[]> {
   if (!news.some(({ body }) => goesOn(body))) return news;
+  // What a device tells late stands before what is known: no route follows from the half of it.
+  const last = ring.events.at(-1)?.at ?? '';
+  if (news.some(({ at }) => isoTime(at) < last)) return news;
   const known = new Set(ring.events.map(({ id }) => id));
   let tools: BenchTools | undefined;
   const events = [...ring.events];

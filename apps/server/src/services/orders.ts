@@ -18,6 +18,7 @@ import { and, asc, desc, eq, inArray, isNull, type SQL } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { orderEvents, orders, rings } from '../db/schema';
 import { HttpError } from '../http/errors';
+import { apartByMicros } from './event-clock';
 import { everyPage } from './list';
 import { isoTime } from './resource';
 import { createResources, storedOrder } from './resources';
@@ -38,7 +39,7 @@ async function eventsByOrder(
     .select()
     .from(orderEvents)
     .where(inArray(orderEvents.orderId, [...orderIds]))
-    .orderBy(asc(orderEvents.seq));
+    .orderBy(asc(orderEvents.at), asc(orderEvents.id));
   for (const row of rows) found.get(row.orderId)?.push(orderEventOf(row));
   return found;
 }
@@ -120,11 +121,12 @@ export async function logOrderEvents(
     const stored = createResources(tx).orders;
     let order = await one(tx, await stored.get(id));
     const known = new Set(order.events.map((event) => event.id));
+    const clock = apartByMicros();
     for (const event of events.filter((each) => !known.has(each.id))) {
       checkMove(order, event);
       await tx
         .insert(orderEvents)
-        .values({ ...event, orderId: id })
+        .values({ ...event, at: clock(event.at), orderId: id })
         .onConflictDoNothing();
       const own = [...order.events, event];
       const { state, approval } = orderProgress(own);

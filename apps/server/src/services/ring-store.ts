@@ -57,7 +57,7 @@ export function stateOf(
   return ringState({ steps, mandrel, holeMm, targetInsideDiameterMm, spentAtStart }, events);
 }
 
-/** Every event of some rings, in the maker's order. */
+/** Every event of some rings, in the order of the makers' clocks, whichever device sent first. */
 export async function eventsFor(
   db: Database,
   ringIds: readonly string[],
@@ -68,7 +68,7 @@ export async function eventsFor(
     .select()
     .from(ringEvents)
     .where(inArray(ringEvents.ringId, [...ringIds]))
-    .orderBy(asc(ringEvents.seq));
+    .orderBy(asc(ringEvents.at), asc(ringEvents.id));
   for (const row of rows) byRing.get(row.ringId)?.push(eventOf(row));
   return byRing;
 }

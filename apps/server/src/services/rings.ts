@@ -6,6 +6,7 @@ import { ringEvents, rings, stock } from '../db/schema';
 import { HttpError, notFound } from '../http/errors';
 import { withKeptRoutes } from './bench-word';
 import { freezePlan, readBench } from './freeze-plan';
+import { apartByMicros } from './event-clock';
 import { orderOfPlan } from './orders';
 import { eventsFor, getRing, RING, ringOf, stateOf } from './ring-store';
 import { checkApproval } from './approval';
@@ -114,10 +115,10 @@ export async function logEvents(
     await refuseForeign(tx, ringEvents, ringEvents.ringId, ringId, events);
     const kept = asTold ? events : await withKeptRoutes(tx, ring, events);
     if (!asTold) await checkApproval(tx, ring, kept);
-    // One statement keeps their order: rows are numbered as they stand in it.
+    const clock = apartByMicros();
     await tx
       .insert(ringEvents)
-      .values(kept.map(({ id, at, body }) => ({ id, ringId, at, body })))
+      .values(kept.map(({ id, at, body }) => ({ id, ringId, at: clock(at), body })))
       .onConflictDoNothing();
     const all = (await eventsFor(tx, [ringId])).get(ringId) ?? [];
     const state = stateOf(ring, all);

@@ -46,6 +46,8 @@ export async function meltScrap(db: Database, input: MeltOutInput): Promise<Stor
   return db.transaction(async (tx) => {
     const [known] = await tx.select().from(scrap).where(eq(scrap.id, id));
     if (known) return storedScrap(known);
+    // Two who melt the same thing at once: the second waits, and then finds it gone.
+    await tx.select({ id: scrap.id }).from(scrap).where(inArray(scrap.id, scrapIds)).for('update');
     const buttons = tx.select({ id: scrap.id }).from(scrap).where(isNull(scrap.archivedAt));
     const rows = await tx
       .select()
@@ -57,9 +59,7 @@ export async function meltScrap(db: Database, input: MeltOutInput): Promise<Stor
           // A button that was archived gives back what went into it.
           or(isNull(scrap.meltedIntoId), notInArray(scrap.meltedIntoId, buttons)),
         ),
-      )
-      // Two who melt the same thing at once: the second finds it gone.
-      .for('update');
+      );
     if (rows.length !== new Set(scrapIds).size) {
       throw new HttpError('already-melted');
     }

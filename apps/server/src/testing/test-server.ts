@@ -6,6 +6,7 @@ import request from 'supertest';
 import { createApp, type AppOptions } from '../app';
 import { openDatabase, type DatabaseLocation, type OpenDatabase } from '../db/database';
 import { loadDemo } from '../demo/load';
+import { newPostgresDatabase } from './postgres';
 
 /** Databases that every test file may copy instead of making its own; the test run makes them first. */
 type Template = 'empty' | 'demo';
@@ -20,10 +21,16 @@ function serverOf(database: OpenDatabase, options: Partial<AppOptions> = {}) {
   return { db: database.db, app, api: request(app), close: database.close };
 }
 
+/** A database of its own: in memory, or on the PostgreSQL server that the test run names. */
+async function ownDatabase(name: Template): Promise<OpenDatabase> {
+  const server = process.env['TEST_POSTGRES'];
+  if (server !== undefined) return openDatabase({ url: await newPostgresDatabase(server) });
+  return openDatabase({ memory: true, copyOf: await templateOf(name) });
+}
+
 /** A server on a database of its own, for tests of the interface. */
 export async function testServer(location?: DatabaseLocation, options?: Partial<AppOptions>) {
-  const database = await openDatabase(location ?? { memory: true, copyOf: await templateOf('empty') });
-  return serverOf(database, options);
+  return serverOf(location ? await openDatabase(location) : await ownDatabase('empty'), options);
 }
 
 /** Headers of a request that comes from the network: through a proxy, as far as the server can tell. */
@@ -48,15 +55,19 @@ export async function makeDemoFolder(dataDir: string): Promise<void> {
 
 /** A server of the made-up workshop, without its first year. */
 export async function demoServer(outboxDir?: string) {
-  const copyOf = await templateOf('demo');
-  const database = await openDatabase({ memory: true, copyOf });
-  if (!copyOf) await loadDemo(database.db, { history: false });
+  const database = await ownDatabase('demo');
+  // A copy of the made-up workshop has it already.
+  await loadDemo(database.db, { history: false });
   return serverOf(database, { outboxDir, demo: true });
 }
 
-/** Something that happened, under an id of its own. */
+const FIRST_EVENT_MS = Date.parse('2026-11-25T10:00:00.000Z');
+let told = 0;
+
+/** Something that happened, under an id of its own, a second after what happened before. */
 export function eventOf(body: object, id: string = randomUUID()) {
-  return { id, at: '2026-11-25T10:00:00.000Z', body };
+  told += 1;
+  return { id, at: new Date(FIRST_EVENT_MS + told * 1000).toISOString(), body };
 }
 
 /** A call's path in the interface. */

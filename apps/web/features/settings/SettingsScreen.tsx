@@ -10,6 +10,7 @@ import { Choices, type Choice } from '@/ui/Choices';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
 import { Fetched } from '@/ui/Waiting';
+import { BackupsLine } from './backups/BackupsLine';
 import { LENGTH_UNITS, SYSTEMS } from './choices';
 import { HoursSettings, RateSettings } from './TradeSettings';
 
@@ -119,6 +120,7 @@ function SettingsForm({ settings }: { settings: Settings }) {
         <Type as="small">Open this workshop on your phone, let devices in and out.</Type>
         <Button label="Phones and other devices" onPress={() => router.push('/settings/devices')} />
       </View>
+      <BackupsLine />
       <View className="gap-1.5 border-b border-line pb-4">
         <Type as="heading">First run</Type>
         <Type as="small">Sizes, common sets of tools, the first piece: asked once more.</Type>

@@ -16,6 +16,7 @@ import { KeyboardHelp } from './KeyboardHelp';
 import { PairScreen } from './pairing/PairScreen';
 import { PlaceBar } from './PlaceBar';
 import { UnsentBar } from './UnsentBar';
+import { WarningBar } from './WarningBar';
 import { useLive } from './use-live';
 import { useOffline } from './use-offline';
 import { useWidthClass } from '@/features/shared/screen/use-width';
@@ -58,6 +59,7 @@ export function Shell() {
         <View role="main" className="min-h-0 min-w-0 flex-1">
           {whole ? null : <DemoBar />}
           <AwayBar />
+          {whole ? null : <WarningBar />}
           <Slot />
           <WaitBar />
           <UnsentBar />

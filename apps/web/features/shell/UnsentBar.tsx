@@ -1,22 +1,58 @@
 import { View } from 'react-native';
 import { useAppDispatch, useAppSelector } from '@/store/store';
+import { THING_WORDS } from '@/store/things';
 import { sendAgain } from '@/store/unsent-slice';
+import { thingGone, thingsTriedAgain } from '@/store/unsent-things-slice';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
+
+/** Something new that the server would not have: what it says of it, and the way on. */
+function RefusedThings() {
+  const dispatch = useAppDispatch();
+  const { things, refused } = useAppSelector((state) => state.unsentThings);
+  return things
+    .filter(({ id }) => id in refused)
+    .map(({ id, kind, body }) => {
+      const name = typeof body['name'] === 'string' ? ` “${body['name']}”` : '';
+      return (
+        <View
+          key={id}
+          role="alert"
+          className="flex-row items-center gap-3 border-t border-stop bg-fold px-4 py-1"
+          testID="refused-thing"
+        >
+          <Type className="flex-1">{`${THING_WORDS[kind]}${name} is not taken: ${refused[id] ?? ''}`}</Type>
+          <TextButton label="Try again" onPress={() => dispatch(thingsTriedAgain())} />
+          <TextButton
+            label="Let go"
+            describe={`Let go of ${THING_WORDS[kind].toLowerCase()}${name}`}
+            onPress={() => dispatch(thingGone(id))}
+          />
+        </View>
+      );
+    });
+}
 
 /** How much waits in the browser while the server is away; it goes by itself when the server is back. */
 export function UnsentBar() {
   const dispatch = useAppDispatch();
   const { queue, away } = useAppSelector((state) => state.unsent);
-  if (!away || queue.length === 0) return null;
+  const things = useAppSelector((state) => state.unsentThings.things);
+  const isAway = useAppSelector((state) => state.contact.away) || away;
+  const waiting = queue.length + things.length;
   return (
-    <View
-      role="status"
-      className="flex-row items-center gap-3 border-t border-ink bg-fold px-4 py-1"
-      testID="unsent"
-    >
-      <Type className="flex-1">{`${queue.length} waiting: the server is away. Kept here, sent when it returns.`}</Type>
-      <TextButton label="Send now" onPress={() => dispatch(sendAgain(undefined))} />
-    </View>
+    <>
+      <RefusedThings />
+      {isAway && waiting > 0 ? (
+        <View
+          role="status"
+          className="flex-row items-center gap-3 border-t border-ink bg-fold px-4 py-1"
+          testID="unsent"
+        >
+          <Type className="flex-1">{`${waiting} waiting: the server is away. Kept here, sent when it returns.`}</Type>
+          <TextButton label="Send now" onPress={() => dispatch(sendAgain(undefined))} />
+        </View>
+      ) : null}
+    </>
   );
 }

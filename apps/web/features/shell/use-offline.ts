@@ -4,7 +4,7 @@ import { z } from 'zod';
 import { keep, readKept } from '@/store/kept';
 import { offlineCalls, offlineCallsOf, OPEN_LISTS } from '@/store/offline-calls';
 import { useAppDispatch } from '@/store/store';
-import { readBackUnsent } from '@/store/unsent-sender';
+import { unsentOpened } from '@/store/unsent-slice';
 import { sendAgain } from '@/store/unsent-slice';
 
 /** When all places were kept last, ms since 1970. */
@@ -41,7 +41,7 @@ export function useOffline(letIn: boolean): void {
       keep(KEPT_AT, 0);
       return undefined;
     }
-    void dispatch(readBackUnsent());
+    dispatch(unsentOpened());
     const back = () => dispatch(sendAgain(undefined));
     window.addEventListener('online', back);
     // Without a worker everything works as long as the server does.

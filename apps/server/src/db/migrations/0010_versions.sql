@@ -70,3 +70,12 @@ $$;
 --> statement-breakpoint
 -- A file is taken in a page at a time: what was melted may stand before the button that it was melted into.
 ALTER TABLE "scrap" ALTER CONSTRAINT "scrap_melted_into_id_scrap_id_fk" DEFERRABLE INITIALLY IMMEDIATE;
+--> statement-breakpoint
+-- Events are ordered by their clock from now on: of those told at one moment, each keeps its place by a microsecond.
+UPDATE "ring_events" e SET "at" = e."at" + (p.place - 1) * interval '1 microsecond'
+FROM (SELECT "id", row_number() OVER (PARTITION BY "ring_id", "at" ORDER BY "seq") AS place FROM "ring_events") p
+WHERE p."id" = e."id" AND p.place > 1;
+--> statement-breakpoint
+UPDATE "order_events" e SET "at" = e."at" + (p.place - 1) * interval '1 microsecond'
+FROM (SELECT "id", row_number() OVER (PARTITION BY "order_id", "at" ORDER BY "seq") AS place FROM "order_events") p
+WHERE p."id" = e."id" AND p.place > 1;

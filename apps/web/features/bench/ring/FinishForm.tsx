@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { TakeFrom } from '@/features/shared/inputs/TakeFrom';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
+import { useDraft } from '@/store/use-draft';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
@@ -51,11 +52,12 @@ export function FinishForm({ bench, log, onPhoto }: FinishFormProps) {
   const router = useRouter();
   const { lengthUnit } = useSettings();
   const write = useWriters();
-  const [{ texts, active }, setForm] = useState(EMPTY);
   const [tried, setTried] = useState(false);
   // Asked once about figures that are far from the plan.
   const [asked, setAsked] = useState('');
   const { ring, state } = bench;
+  const { draft, change: setForm, forget } = useDraft(`finish/${ring.id}`, EMPTY);
+  const { texts, active } = draft;
   const { bandWidthMm, thicknessCutEdgeMm, thicknessRimEdgeMm, ringMassG } = ring.prediction;
   const { values, problems, measured } = finishFigures(texts, lengthUnit);
   const measures = [
@@ -101,6 +103,7 @@ export function FinishForm({ bench, log, onPhoto }: FinishFormProps) {
       return;
     }
     log.log(measured, { kind: 'finished' });
+    forget();
     router.replace({ pathname: '/log/[id]', params: { id: ring.id } });
   };
   return (

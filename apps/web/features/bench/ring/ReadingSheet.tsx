@@ -7,6 +7,7 @@ import { TakeFrom } from '@/features/shared/inputs/TakeFrom';
 import { SizePad } from '@/features/shared/inputs/SizePad';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { useWidthClass } from '@/features/shared/screen/use-width';
+import { useDraft } from '@/store/use-draft';
 import { Choices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { NumberPad } from '@/ui/NumberPad';
@@ -27,6 +28,16 @@ interface ReadingSheetProps {
 
 type Side = 'rim' | 'cut';
 type Pad = 'sizes' | 'millimetres';
+
+/** A reading as far as it is told. */
+interface Draft {
+  readonly mark: ReadingMark;
+  readonly values: Readonly<Record<Side, number>>;
+  readonly side: Side;
+  readonly pad: Pad;
+  readonly typed: string;
+  readonly reveal: number | undefined;
+}
 
 const SIDES: readonly Side[] = ['rim', 'cut'];
 const MARKS: readonly { value: ReadingMark; label: string }[] = [
@@ -125,33 +136,37 @@ function RevealRow({
 export function ReadingSheet({ onClose, bench, step, log }: ReadingSheetProps) {
   const { primarySystem } = useSettings();
   const wide = useWidthClass() === 'wide';
-  const [mark, setMark] = useState<ReadingMark>('leading');
-  const planned = expectedAt(bench, step, mark);
-  const [values, setValues] = useState({ rim: planned.rimDownMm, cut: planned.cutDownMm });
-  const [side, setSide] = useState<Side>('rim');
-  const [pad, setPad] = useState<Pad>('sizes');
-  const [typed, setTyped] = useState('');
-  const [asked, setAsked] = useState<string>();
   // Under tape the lines of the pusher tell how deep it went: read with the size, they teach the die's chart.
   const taped = step.kind === 'stepped';
-  const [reveal, setReveal] = useState(step.tape?.reveal);
+  // Of this moment of the ring: once anything is told of it, what was being typed is of no use.
+  const { id: ringId, events } = bench.ring;
+  const first = expectedAt(bench, step, 'leading');
+  const { draft, change, forget } = useDraft<Draft>(`reading/${ringId}/${events.length}`, {
+    mark: 'leading',
+    values: { rim: first.rimDownMm, cut: first.cutDownMm },
+    side: 'rim',
+    pad: 'sizes',
+    typed: '',
+    reveal: step.tape?.reveal,
+  });
+  const { mark, values, side, pad, typed, reveal } = draft;
+  const set = (part: Partial<Draft>) => change((before) => ({ ...before, ...part }));
+  const planned = expectedAt(bench, step, mark);
+  const [asked, setAsked] = useState<string>();
 
   const put = (mm: number) => {
     setAsked(undefined);
-    if (mm >= POSSIBLE_MM.min && mm <= POSSIBLE_MM.max) setValues((before) => ({ ...before, [side]: mm }));
+    if (mm >= POSSIBLE_MM.min && mm <= POSSIBLE_MM.max)
+      change((before) => ({ ...before, values: { ...before.values, [side]: mm } }));
   };
   const take = (mm: number) => {
     put(mm);
-    setTyped('');
     // One way round is done: the other one is next.
-    if (side === 'rim') setSide('cut');
+    set({ typed: '', ...(side === 'rim' ? { side: 'cut' } : {}) });
   };
-  const choose = (next: Side) => {
-    setSide(next);
-    setTyped('');
-  };
+  const choose = (next: Side) => set({ side: next, typed: '' });
   const type = (text: string) => {
-    setTyped(text);
+    set({ typed: text });
     put(Number(text.replace(',', '.')));
   };
   const read = { rimDownMm: values.rim, cutDownMm: values.cut };
@@ -162,6 +177,7 @@ export function ReadingSheet({ onClose, bench, step, log }: ReadingSheetProps) {
       return;
     }
     log.log({ kind: 'reading', ...read, mark, ...(taped && reveal !== undefined ? { reveal } : {}) });
+    forget();
     onClose();
   };
   const plannedMm = { rim: planned.rimDownMm, cut: planned.cutDownMm };
@@ -221,10 +237,22 @@ export function ReadingSheet({ onClose, bench, step, log }: ReadingSheetProps) {
       )}
       <TakeFrom device="calliper" onTake={take} />
       {wide ? <TypedSize label={name} system={primarySystem} onSize={put} /> : null}
-      {taped ? <RevealRow reveal={reveal} onChange={setReveal} /> : null}
-      <Choices label="Keys" choices={PADS} value={pad} onChange={setPad} minWidth={140} />
+      {taped ? <RevealRow reveal={reveal} onChange={(lines) => set({ reveal: lines })} /> : null}
+      <Choices
+        label="Keys"
+        choices={PADS}
+        value={pad}
+        onChange={(keys) => set({ pad: keys })}
+        minWidth={140}
+      />
       <Type as="label">Mark read</Type>
-      <Choices label="Mark read" choices={MARKS} value={mark} onChange={setMark} minWidth={140} />
+      <Choices
+        label="Mark read"
+        choices={MARKS}
+        value={mark}
+        onChange={(read) => set({ mark: read })}
+        minWidth={140}
+      />
     </Sheet>
   );
 }

@@ -8,6 +8,7 @@ import { workshop } from '@round-mint/contract/endpoints-workshop';
 import { useListLogQuery } from '@/store/api';
 import { addressOf } from '@/store/call';
 import { Button } from '@/ui/Button';
+import { download } from '@/ui/download';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
 import { Empty, Fetched } from '@/ui/Waiting';
@@ -47,11 +48,6 @@ function summaryLine(entries: readonly LogEntry[], write: Writers): string {
   return `${rings} finished ${rings === 1 ? 'ring' : 'rings'}.${size}${width}${size || width ? '.' : ''}`;
 }
 
-/** The browser saves what the server sends as a file. */
-function download(address: string): void {
-  window.location.assign(address);
-}
-
 /** Predicted against actual. */
 export function LogScreen() {
   return (
@@ -68,20 +64,7 @@ function Log({ entries }: { entries: readonly LogEntry[] }) {
       maxWidth={860}
       testID="log-screen"
       header={<PlaceHeader title="Log" note={entries.length > 0 ? summaryLine(entries, write) : undefined} />}
-      footer={
-        <View className="flex-row gap-2">
-          <Button
-            className="flex-1"
-            label="Log as CSV"
-            onPress={() => download(addressOf(workshop.logCsv, {}))}
-          />
-          <Button
-            className="flex-1"
-            label="Everything as JSON"
-            onPress={() => download(addressOf(workshop.exportAll, {}))}
-          />
-        </View>
-      }
+      footer={<Button label="Log as CSV" onPress={() => download(addressOf(workshop.logCsv, {}))} />}
     >
       <LogTabs here="Rings" />
       {entries.length === 0 ? (

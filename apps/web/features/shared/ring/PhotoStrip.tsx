@@ -5,20 +5,29 @@ import { useArchive } from '@/features/shared/screen/use-archive';
 import { photos as photoCalls } from '@round-mint/contract/endpoints-bench';
 import { addressOf } from '@/store/call';
 import { useListPhotosQuery, useRemovePhotoMutation } from '@/store/api';
+import { useAppSelector } from '@/store/store';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
 import { pairOf } from './photo-model';
 
 const WORDS = { before: 'before', during: 'on the way', after: 'after' } as const;
 
+/** Where a picture is: one that waits for the server lies in the browser. */
+function usePicture(id: string): string {
+  const unsent = useAppSelector((state) => state.unsentThings.things.find((thing) => thing.id === id));
+  const base64 = unsent?.body['jpegBase64'];
+  return typeof base64 === 'string' ? `data:image/jpeg;base64,${base64}` : addressOf(photoCalls.file, { id });
+}
+
 function Picture({ photo, widthPx }: { photo: Photo; widthPx: number | `${number}%` }) {
   const [remove] = useRemovePhotoMutation();
   const archive = useArchive('photo', remove);
+  const uri = usePicture(photo.id);
   const taken = format(new Date(photo.at), 'd MMM, HH:mm');
   return (
     <View role="listitem" style={{ width: widthPx }}>
       <Image
-        source={{ uri: addressOf(photoCalls.file, { id: photo.id }) }}
+        source={{ uri }}
         accessibilityLabel={`The ring ${WORDS[photo.part]}, ${taken}`}
         style={{ width: '100%', aspectRatio: photo.widthPx / photo.heightPx }}
         resizeMode="cover"

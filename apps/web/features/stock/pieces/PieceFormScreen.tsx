@@ -3,19 +3,21 @@ import { EDGE_KINDS, OUTSIDE_FACES, type StockInput, type StockItem } from '@rou
 import type { LengthUnit } from '@round-mint/core/format';
 import { COIN_FORMS } from '@round-mint/core/stock';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useMemo, useState, type ReactNode } from 'react';
+import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Controller, useForm, useWatch, type Control, type FieldPath } from 'react-hook-form';
 import { View } from 'react-native';
 import { useSettings } from '@/features/shared/settings/use-settings';
 import { newId } from '@/store/new-id';
 import { useSaveStockMutation } from '@/store/api';
 import { problemText } from '@/store/problem';
+import { useDraft } from '@/store/use-draft';
 import { Button } from '@/ui/Button';
 import { Choices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
+import { DraftLine } from '@/features/shared/inputs/DraftLine';
 import { MetalPicker } from '@/features/shared/inputs/MetalPicker';
 import { foundFrom, foundTexts } from '@/features/stock/identify/found-piece';
 import { verdictWords } from '@/features/stock/identify/identify-model';
@@ -119,12 +121,25 @@ function PieceForm({ title, start, piece, head, evidence }: PieceFormProps) {
   const [problem, setProblem] = useState<string>();
   // Made once, so that sending the form twice adds one piece.
   const [freshId] = useState(newId);
-  const [base] = useState(piece);
+  const draftName = `piece/${piece?.id ?? 'new'}`;
+  // With what the change began with: a draft that lay here for a day is told from what was changed since.
+  const { draft, change, forget, startOver } = useDraft(draftName, { texts: start, base: piece ?? null });
+  const base = draft.base ?? undefined;
   const resolver = useMemo(() => zodResolver(pieceFormSchema(lengthUnit)), [lengthUnit]);
-  const { control, handleSubmit } = useForm<PieceTexts, unknown, StockInput>({
-    defaultValues: start,
+  const { control, handleSubmit, watch, reset } = useForm<PieceTexts, unknown, StockInput>({
+    defaultValues: draft.texts,
     resolver,
   });
+  useEffect(() => {
+    const { unsubscribe } = watch((typed) =>
+      change((before) => ({ ...before, texts: { ...before.texts, ...typed } })),
+    );
+    return unsubscribe;
+  }, [watch, change]);
+  const beginAnew = () => {
+    reset(start);
+    startOver();
+  };
   const submit = handleSubmit(async (typed) => {
     setProblem(undefined);
     try {
@@ -135,6 +150,7 @@ function PieceForm({ title, start, piece, head, evidence }: PieceFormProps) {
         isNew: base === undefined,
         base,
       }).unwrap();
+      forget();
       router.replace({ pathname: '/stock/[id]', params: { id: saved.id } });
     } catch (error) {
       setProblem(problemText(error));
@@ -158,6 +174,7 @@ function PieceForm({ title, start, piece, head, evidence }: PieceFormProps) {
       }
     >
       {head}
+      <DraftLine name={draftName} onStartOver={beginAnew} />
       <FormText
         control={control}
         name="name"

@@ -6,6 +6,7 @@ import { useSettings } from '@/features/shared/settings/use-settings';
 import { newId } from '@/store/new-id';
 import { useSaveStockMutation } from '@/store/api';
 import { problemText } from '@/store/problem';
+import { useDraft } from '@/store/use-draft';
 import { Button } from '@/ui/Button';
 import { Choices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
@@ -13,6 +14,7 @@ import { Notice } from '@/ui/Notice';
 import { Screen } from '@/ui/Screen';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
+import { DraftLine } from '@/features/shared/inputs/DraftLine';
 import { MetalPicker } from '@/features/shared/inputs/MetalPicker';
 import {
   parseWorkPiece,
@@ -85,11 +87,15 @@ interface WorkPieceFormProps {
 export function WorkPieceForm({ kind, title, start, piece, evidence, head }: WorkPieceFormProps) {
   const router = useRouter();
   const { lengthUnit, primarySystem } = useSettings();
-  const [texts, setTexts] = useState(start);
+  const draftName = `piece/${piece?.id ?? `new-${kind}`}`;
+  const { draft, change, forget, startOver } = useDraft(draftName, { texts: start, base: piece ?? null });
+  const { texts } = draft;
+  const setTexts = (next: (before: WorkPieceTexts) => WorkPieceTexts) =>
+    change((before) => ({ ...before, texts: next(before.texts) }));
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const [save, { isLoading }] = useSaveStockMutation();
   const [freshId] = useState(newId);
-  const [base] = useState(piece);
+  const base = draft.base ?? undefined;
   const { values } = texts;
   const put = (key: string) => (text: string) =>
     setTexts((before) => ({ ...before, values: { ...before.values, [key]: text } }));
@@ -113,6 +119,7 @@ export function WorkPieceForm({ kind, title, start, piece, evidence, head }: Wor
         isNew: base === undefined,
         base,
       }).unwrap();
+      forget();
       router.replace({ pathname: '/stock/[id]', params: { id: saved.id } });
     } catch (error) {
       setProblems({ server: problemText(error) });
@@ -148,6 +155,7 @@ export function WorkPieceForm({ kind, title, start, piece, evidence, head }: Wor
       }
     >
       {head}
+      <DraftLine name={draftName} onStartOver={startOver} />
       {text('name', 'Name')}
       <MetalPicker value={values['metal'] ?? ''} onChange={put('metal')} />
       {kind === 'handle' ? (

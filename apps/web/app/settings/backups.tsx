@@ -1,0 +1,1 @@
+export { BackupsScreen as default } from '@/features/settings/backups/BackupsScreen';

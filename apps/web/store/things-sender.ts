@@ -1,0 +1,111 @@
+import { createListenerMiddleware, isAnyOf, type ThunkDispatch, type UnknownAction } from '@reduxjs/toolkit';
+import { api, type ApiState } from './api';
+import { isAway } from './is-away';
+import { problemText } from './problem';
+import { openTabs } from './tabs';
+import { shownThing } from './things';
+import { tradeApi } from './trade-api';
+import { createThingKeeper } from './unsent-store';
+import { sendAgain, unsentOpened } from './unsent-slice';
+import {
+  thingGone,
+  thingKept,
+  thingRefused,
+  thingsReadBack,
+  thingsTriedAgain,
+  type UnsentThing,
+  type UnsentThingsState,
+} from './unsent-things-slice';
+
+/** The server is asked again after this long, ms. */
+const RETRY_MS = 3000;
+
+type State = ApiState & { readonly unsentThings: UnsentThingsState };
+type Dispatch = ThunkDispatch<State, unknown, UnknownAction>;
+
+/** A list with what waits for the server. */
+function withThing<T extends { readonly id: string }>(list: T[], thing: UnsentThing): T[] {
+  if (list.some(({ id }) => id === thing.id)) return list;
+  // It is shown as the server would answer it.
+  return [shownThing(thing) as T, ...list];
+}
+
+/** Shows a new thing in the lists that would hold it; a plan is in none. */
+function showThing(dispatch: Dispatch, thing: UnsentThing): void {
+  const { updateQueryData } = api.util;
+  switch (thing.kind) {
+    case 'piece':
+      dispatch(updateQueryData('listStock', undefined, (list) => withThing(list, thing)));
+      break;
+    case 'person':
+      dispatch(tradeApi.util.updateQueryData('listPeople', undefined, (list) => withThing(list, thing)));
+      break;
+    case 'order':
+      dispatch(tradeApi.util.updateQueryData('listOrders', undefined, (list) => withThing(list, thing)));
+      break;
+    case 'photo':
+      dispatch(updateQueryData('listPhotos', thing.ringId ?? '', (list) => withThing(list, thing)));
+      break;
+    case 'plan':
+      break;
+  }
+}
+
+/** Sends what was made while the server was away, in the order in which it was made. @returns whether it is still away */
+async function sendThings(getState: () => State, dispatch: Dispatch): Promise<boolean> {
+  const { things, refused } = getState().unsentThings;
+  for (const thing of things.filter(({ id }) => !(id in refused))) {
+    const { error } = await dispatch(api.endpoints.sendThing.initiate(thing));
+    if (!error) dispatch(thingGone(thing.id));
+    else if (isAway(error)) return true;
+    else dispatch(thingRefused({ id: thing.id, text: problemText(error) }));
+  }
+  return false;
+}
+
+const listFetched = isAnyOf(
+  api.endpoints.listStock.matchFulfilled,
+  api.endpoints.listPhotos.matchFulfilled,
+  tradeApi.endpoints.listPeople.matchFulfilled,
+  tradeApi.endpoints.listOrders.matchFulfilled,
+);
+
+/** Keeps what is made while the server is away, shows it where it belongs, and sends it when the server is back. */
+export function createThingsSender() {
+  const tabs = openTabs('round-mint-things');
+  const keeper = createThingKeeper(tabs);
+  const listener = createListenerMiddleware<State, Dispatch>();
+  let sending = false;
+  listener.startListening({
+    matcher: isAnyOf(thingKept, thingsReadBack, sendAgain, thingsTriedAgain),
+    effect: async (_action, { getState, dispatch, delay }) => {
+      if (sending || getState().unsentThings.things.length === 0) return;
+      sending = true;
+      const away = await sendThings(getState, dispatch).finally(() => {
+        sending = false;
+      });
+      if (!away) return;
+      await delay(RETRY_MS);
+      dispatch(sendAgain(undefined));
+    },
+  });
+  listener.startListening({
+    matcher: isAnyOf(thingKept, thingsReadBack, listFetched),
+    effect: (_action, { getState, dispatch }) => {
+      for (const thing of getState().unsentThings.things) showThing(dispatch, thing);
+    },
+  });
+  listener.startListening({
+    predicate: (_action, now, before) => now.unsentThings.things !== before.unsentThings.things,
+    effect: (_action, { getState }) => keeper.keep(getState().unsentThings.things),
+  });
+  listener.startListening({
+    actionCreator: unsentOpened,
+    effect: async (_action, { dispatch }) => {
+      const readBack = () => keeper.readBack((found) => dispatch(thingsReadBack(found)));
+      tabs.listen(() => void readBack());
+      await readBack();
+    },
+  });
+  return listener;
+}

@@ -1,0 +1,48 @@
+import { spawn } from 'node:child_process';
+import { once } from 'node:events';
+import { join } from 'node:path';
+import { ROOT } from '../lib/run.mjs';
+
+const READY = /Round Mint is ready at (http:\/\/\S+)/;
+const READY_WITHIN_MS = 120_000;
+
+/**
+ * Starts the built server on a folder, to be killed.
+ * @param {string} dataDir
+ * @param {NodeJS.ProcessEnv} [env]
+ */
+export function startServer(dataDir, env = {}) {
+  // Compiled once, not again for speed: it does not live long.
+  const child = spawn(process.execPath, ['--liftoff-only', join(ROOT, 'apps/server/dist/server.mjs')], {
+    env: { ...process.env, DATA_DIR: dataDir, PORT: '0', ROUND_MINT_DEMO: '0', ...env },
+    stdio: ['ignore', 'pipe', 'pipe'],
+  });
+  let said = '';
+  const over = once(child, 'exit');
+  /** @type {Promise<string>} */
+  const ready = new Promise((resolve, reject) => {
+    const timer = setTimeout(() => reject(new Error(`The server does not start:\n${said}`)), READY_WITHIN_MS);
+    for (const stream of [child.stdout, child.stderr]) {
+      stream.on('data', (data) => {
+        said += data;
+        const url = READY.exec(said)?.[1];
+        if (url) resolve(url);
+      });
+    }
+    child.on('exit', () => {
+      clearTimeout(timer);
+      reject(new Error(`The server ended:\n${said}`));
+    });
+  });
+  // One that is killed before it is ready is nobody's concern.
+  ready.catch(() => undefined);
+  return {
+    ready,
+    said: () => said,
+    /** As a pulled plug would. */
+    kill: async () => {
+      child.kill('SIGKILL');
+      await over;
+    },
+  };
+}
