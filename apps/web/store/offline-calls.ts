@@ -1,4 +1,5 @@
 import { API_PATH } from '@round-mint/contract/endpoint';
+import { backups } from '@round-mint/contract/endpoints-backups';
 import { devices, photos, rings } from '@round-mint/contract/endpoints-bench';
 import {
   consumables,
@@ -38,6 +39,7 @@ export function offlineCalls(): readonly string[] {
   return [
     call(system.health, {}),
     call(workshop.settings, {}),
+    call(backups.list, {}),
     ...LISTS.flatMap(({ list }) => [call(list, firstPage), call(list, archivedPage)]),
     inWork,
     call(rings.list, { query: { status: 'spoilt', limit: MOST_A_PAGE } }),

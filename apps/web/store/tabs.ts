@@ -8,7 +8,8 @@ const ALONE: Tabs = { tell: () => undefined, listen: () => undefined };
 
 /** Opens a line by its name; where the browser has none, a tab is alone. */
 export function openTabs(name: string): Tabs {
-  if (typeof BroadcastChannel === 'undefined') return ALONE;
+  // Outside a browser there are no tabs.
+  if (typeof document === 'undefined' || typeof BroadcastChannel === 'undefined') return ALONE;
   // Opened when it is first used: a store that nobody looks at holds none.
   let opened: BroadcastChannel | undefined;
   const channel = () => (opened ??= new BroadcastChannel(name));

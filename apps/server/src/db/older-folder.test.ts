@@ -91,10 +91,20 @@ describe('a data folder of the version before', () => {
   });
 
   it('keeps what happened, in its order', () => {
-    const inOrder = (name: string) =>
-      [...(before.get(name) ?? [])].sort((a, b) => Number(a['seq']) - Number(b['seq'])).map(({ id }) => id);
-    expect(archive.events.map(({ id }) => id)).toEqual(inOrder('ring_events'));
-    expect(archive.orderEvents.map(({ id }) => id)).toEqual(inOrder('order_events'));
+    const inOrder = (name: string, owner: string, ownerId: string) =>
+      (before.get(name) ?? [])
+        .filter((row) => row[owner] === ownerId)
+        .sort((a, b) => Number(a['seq']) - Number(b['seq']))
+        .map(({ id }) => id);
+    for (const { id: ringId } of archive.rings) {
+      const events = archive.events.filter((event) => event.ringId === ringId);
+      expect(events.map(({ id }) => id)).toEqual(inOrder('ring_events', 'ring_id', ringId));
+    }
+    for (const { id: orderId } of archive.orders) {
+      const events = archive.orderEvents.filter((event) => event.orderId === orderId);
+      expect(events.map(({ id }) => id)).toEqual(inOrder('order_events', 'order_id', orderId));
+    }
+    expect(archive.events.length).toBeGreaterThan(1000);
     expect(nextEventStatus).toBe(200);
   });
 

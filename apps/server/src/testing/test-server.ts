@@ -61,13 +61,12 @@ export async function demoServer(outboxDir?: string) {
   return serverOf(database, { outboxDir, demo: true });
 }
 
-const FIRST_EVENT_MS = Date.parse('2026-11-25T10:00:00.000Z');
-let told = 0;
+let lastMs = 0;
 
-/** Something that happened, under an id of its own, a second after what happened before. */
+/** Something that happens now, under an id of its own, and after what happened before. */
 export function eventOf(body: object, id: string = randomUUID()) {
-  told += 1;
-  return { id, at: new Date(FIRST_EVENT_MS + told * 1000).toISOString(), body };
+  lastMs = Math.max(Date.now(), lastMs + 1);
+  return { id, at: new Date(lastMs).toISOString(), body };
 }
 
 /** A call's path in the interface. */

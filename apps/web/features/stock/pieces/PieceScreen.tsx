@@ -1,6 +1,7 @@
 import type { StockItem } from '@round-mint/contract/stock';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { ReactElement } from 'react';
+import { OrKeptHere } from '@/features/shared/screen/KeptHere';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { useListStockQuery } from '@/store/api';
 import { Screen } from '@/ui/Screen';
@@ -15,18 +16,21 @@ interface OnePieceProps {
 /** The piece that the path names, once it is fetched. */
 export function OnePiece({ children }: OnePieceProps) {
   const { id } = useLocalSearchParams<{ id: string }>();
+  const stock = useListStockQuery();
   return (
-    <Fetched from={useListStockQuery()} what="the piece">
-      {(pieces) => {
-        const piece = pieces.find((candidate) => candidate.id === id);
-        if (piece) return children(piece);
-        return (
-          <Screen>
-            <Empty title="This piece is not here.">It may have been archived.</Empty>
-          </Screen>
-        );
-      }}
-    </Fetched>
+    <OrKeptHere id={id} fetched={stock.data !== undefined}>
+      <Fetched from={stock} what="the piece">
+        {(pieces) => {
+          const piece = pieces.find((candidate) => candidate.id === id);
+          if (piece) return children(piece);
+          return (
+            <Screen>
+              <Empty title="This piece is not here.">It may have been archived.</Empty>
+            </Screen>
+          );
+        }}
+      </Fetched>
+    </OrKeptHere>
   );
 }
 
