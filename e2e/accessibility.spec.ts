@@ -47,6 +47,7 @@ const SCREENS = [
   ['the shop', '/log/shop'],
   ['settings', '/settings'],
   ['devices of the workshop', '/settings/devices'],
+  ['backups', '/settings/backups'],
   ['archive of the stock', '/stock/archived'],
   ['archive of the orders', '/orders/archived'],
   ['archive of the log', '/log/archived'],

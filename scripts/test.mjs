@@ -2,6 +2,7 @@ import { mkdir, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { buildIfNeeded, installIfNeeded } from './lib/build.mjs';
 import { chromiumIfNeeded } from './lib/chromium.mjs';
+import { postgresFolder } from './lib/postgres.mjs';
 import { ROOT, run, say } from './lib/run.mjs';
 
 /** What was counted, over all kinds of test. */
@@ -80,20 +81,38 @@ await suite(
   unit,
   jestCounts,
 );
-const app = join(reports, 'app.json');
-await suite(
-  'Component tests',
-  'npx',
-  ['jest', '--json', `--outputFile=${app}`],
-  { cwd: join(ROOT, 'apps/web') },
-  app,
-  jestCounts,
-);
-
 if (buildProblem) {
   console.error(`✕ the app could not be built: ${buildProblem}`);
   counts.failed += 1;
 }
+const app = join(reports, 'app.json');
+async function componentTests() {
+  await suite(
+    'Component tests',
+    'npx',
+    ['jest', '--json', `--outputFile=${app}`],
+    { cwd: join(ROOT, 'apps/web') },
+    app,
+    jestCounts,
+  );
+}
+/** What waits more than it computes goes beside what computes. */
+async function databases() {
+  if (!buildProblem)
+    await check('Pulled plugs', process.execPath, ['scripts/soak.mjs', '--rounds', '10', '--seed', '1']);
+  if (!postgresFolder()) return;
+  const onPostgres = join(reports, 'postgres.json');
+  await suite(
+    'API tests on PostgreSQL',
+    process.execPath,
+    ['scripts/test-postgres.mjs', '--short', '--json', `--outputFile=${onPostgres}`],
+    {},
+    onPostgres,
+    jestCounts,
+  );
+}
+await Promise.all([componentTests(), databases()]);
+
 await suite(
   'Browser tests',
   'npx',
@@ -103,7 +122,9 @@ await suite(
   playwrightCounts,
 );
 
-console.log('\nSeconds each stage took (type check and lint run beside the build and the other checks):');
+console.log(
+  '\nSeconds each stage took (type check and lint run beside the build, pulled plugs and PostgreSQL beside the component tests):',
+);
 for (const { name, seconds } of stages) console.log(`${seconds.toFixed(0).padStart(5)}  ${name}`);
 console.log(`\n${counts.passed} passed, ${counts.failed} failed`);
 process.exit(counts.failed === 0 ? 0 : 1);

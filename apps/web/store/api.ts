@@ -3,7 +3,7 @@ import { devices, photos, rings } from '@round-mint/contract/endpoints-bench';
 import {
   dieCharts,
   kit,
-  plans,
+  type plans,
   recipes,
   stock,
   system,

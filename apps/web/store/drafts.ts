@@ -30,7 +30,7 @@ export function readDraft<T>(name: string, start: T): T {
 }
 
 export function hasDraft(name: string): boolean {
-  return globalThis.localStorage?.getItem(PREFIX + name) != null;
+  return typeof globalThis.localStorage?.getItem(PREFIX + name) === 'string';
 }
 
 /** A browser without room keeps no drafts: what is typed stays on the screen all the same. */

@@ -83,7 +83,7 @@ const ringFields = {
     .optional(),
   spentAtStart: edgeSpendSchema.optional(),
   mandrelMmPerUsSize: z.number(),
-  steps: z.array(routeStepSchema).readonly(),
+  steps: z.array(routeStepSchema).min(1, 'needs at least one step').readonly(),
   totals: routeTotalsSchema,
   createdAt: timeSchema,
   finishedAt: timeSchema.nullable(),

@@ -4,7 +4,7 @@ import { path, testServer } from '../testing/test-server';
 import { openDatabase } from './database';
 
 /** Named by `npm run test:postgres`; without one, these wait. */
-const SERVER = process.env['TEST_POSTGRES'];
+const SERVER = process.env.TEST_POSTGRES;
 const onPostgres = SERVER === undefined ? describe.skip : describe;
 
 onPostgres('a PostgreSQL server', () => {

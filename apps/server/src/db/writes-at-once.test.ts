@@ -1,10 +1,50 @@
 import { randomUUID } from 'node:crypto';
-import { demoServer, path, type TestServer } from '../testing/test-server';
+import { demoServer, eventOf, path, type TestServer } from '../testing/test-server';
 
 async function ringOf({ api }: TestServer): Promise<string> {
   const { body } = await api.get(path('/rings?status=in-work')).expect(200);
   return body.items[0].id;
 }
+
+/** An id is one thing's, whoever sends it where. */
+describe('ids', () => {
+  let server: TestServer;
+  beforeAll(async () => {
+    server = await demoServer();
+  });
+  afterAll(() => server.close());
+
+  it('of another ring’s event are refused, and nothing of that call is kept', async () => {
+    const { body } = await server.api.get(path('/rings?status=in-work')).expect(200);
+    const [ring, other] = body.items.map(({ id }: { id: string }) => id);
+    const send = (id: string, ...events: object[]) =>
+      server.api.post(path(`/rings/${id}/events`)).send({ events });
+    const note = eventOf({ kind: 'note', text: 'Of the first' });
+    await send(ring, note).expect(200);
+    const before = (await server.api.get(path(`/rings/${other}`)).expect(200)).body.events;
+    const refused = await send(other, eventOf({ kind: 'note', text: 'Of the second' }), note).expect(409);
+    expect(refused.body.error.code).toBe('id-taken');
+    expect((await server.api.get(path(`/rings/${other}`)).expect(200)).body.events).toEqual(before);
+  });
+
+  it('of a ring that was archived do not begin another', async () => {
+    const { body } = await server.api.get(path('/rings?status=in-work')).expect(200);
+    const { id, planId } = body.items[0];
+    await server.api.delete(path(`/rings/${id}`)).expect(204);
+    await server.api.post(path('/rings')).send({ id, planId, name: 'Again' }).expect(409);
+    await server.api.post(path(`/rings/${id}/restore`)).expect(200);
+  });
+
+  it('of a ring without steps do not come in from a file', async () => {
+    const { body } = await server.api.get(path('/export')).expect(200);
+    const rings = body.rings.map((ring: object, i: number) => (i === 0 ? { ...ring, steps: [] } : ring));
+    const { body: refused } = await server.api
+      .post(path('/import?dryRun=1'))
+      .send({ ...body, rings })
+      .expect(400);
+    expect(refused.error.message).toMatch(/steps needs at least one step/);
+  });
+});
 
 /** Many writes at once, on either kind of database: none is lost, none is done twice. */
 describe('writes at once', () => {

@@ -60,6 +60,17 @@ describe('a plain resource', () => {
     expect(again.name).toBe('once');
   });
 
+  it('is not added under the id of one that was archived, nor brought back by that', async () => {
+    const piece = await add({ name: 'put away' });
+    await server.api.delete(`/api/v1/stock/${piece.id}`).expect(204);
+    const { body } = await server.api
+      .post('/api/v1/stock')
+      .send({ ...PIECE, id: piece.id })
+      .expect(409);
+    expect(body.error.code).toBe('id-taken');
+    await server.api.get(`/api/v1/stock/${piece.id}`).expect(404);
+  });
+
   it('leaves out a mass that is not known', async () => {
     const { massG: _mass, ...withoutMass } = PIECE;
     const { body } = await server.api.post('/api/v1/stock').send(withoutMass).expect(201);

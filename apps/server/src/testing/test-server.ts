@@ -23,7 +23,7 @@ function serverOf(database: OpenDatabase, options: Partial<AppOptions> = {}) {
 
 /** A database of its own: in memory, or on the PostgreSQL server that the test run names. */
 async function ownDatabase(name: Template): Promise<OpenDatabase> {
-  const server = process.env['TEST_POSTGRES'];
+  const server = process.env.TEST_POSTGRES;
   if (server !== undefined) return openDatabase({ url: await newPostgresDatabase(server) });
   return openDatabase({ memory: true, copyOf: await templateOf(name) });
 }

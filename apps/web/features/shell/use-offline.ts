@@ -4,8 +4,7 @@ import { z } from 'zod';
 import { keep, readKept } from '@/store/kept';
 import { offlineCalls, offlineCallsOf, OPEN_LISTS } from '@/store/offline-calls';
 import { useAppDispatch } from '@/store/store';
-import { unsentOpened } from '@/store/unsent-slice';
-import { sendAgain } from '@/store/unsent-slice';
+import { sendAgain, unsentOpened } from '@/store/unsent-slice';
 
 /** When all places were kept last, ms since 1970. */
 const KEPT_AT = 'all-kept-at';

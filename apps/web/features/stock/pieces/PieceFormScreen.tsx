@@ -126,16 +126,18 @@ function PieceForm({ title, start, piece, head, evidence }: PieceFormProps) {
   const { draft, change, forget, startOver } = useDraft(draftName, { texts: start, base: piece ?? null });
   const base = draft.base ?? undefined;
   const resolver = useMemo(() => zodResolver(pieceFormSchema(lengthUnit)), [lengthUnit]);
-  const { control, handleSubmit, watch, reset } = useForm<PieceTexts, unknown, StockInput>({
+  const { control, handleSubmit, subscribe, reset } = useForm<PieceTexts, unknown, StockInput>({
     defaultValues: draft.texts,
     resolver,
   });
-  useEffect(() => {
-    const { unsubscribe } = watch((typed) =>
-      change((before) => ({ ...before, texts: { ...before.texts, ...typed } })),
-    );
-    return unsubscribe;
-  }, [watch, change]);
+  useEffect(
+    () =>
+      subscribe({
+        formState: { values: true },
+        callback: ({ values }) => change((before) => ({ ...before, texts: { ...before.texts, ...values } })),
+      }),
+    [subscribe, change],
+  );
   const beginAnew = () => {
     reset(start);
     startOver();

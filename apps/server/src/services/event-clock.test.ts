@@ -1,0 +1,28 @@
+import { apartByMicros, exactTime } from './event-clock';
+
+const AT = '2026-11-28T10:00:00.123Z';
+
+describe('the clock of events', () => {
+  it('sets those of one millisecond a microsecond apart, in the order in which they come', () => {
+    const clock = apartByMicros();
+    expect([AT, AT, '2026-11-28T10:00:00.124Z', AT].map(clock)).toEqual([
+      AT,
+      '2026-11-28T10:00:00.123001Z',
+      '2026-11-28T10:00:00.124Z',
+      '2026-11-28T10:00:00.123002Z',
+    ]);
+  });
+
+  it('goes on over a thousand of one millisecond', () => {
+    const clock = apartByMicros();
+    const told = Array.from({ length: 1002 }, () => clock(AT));
+    expect(new Set(told).size).toBe(1000);
+    expect(told.at(-1)).toBe(AT);
+  });
+
+  it('reads what the database keeps to the microsecond', () => {
+    expect(exactTime('2026-11-28 10:00:00.123001+00')).toBe('2026-11-28T10:00:00.123001Z');
+    expect(exactTime('2026-11-28 10:00:00.1234+00')).toBe('2026-11-28T10:00:00.123400Z');
+    expect(exactTime('2026-11-28 10:00:00+00')).toBe('2026-11-28T10:00:00.000Z');
+  });
+});
