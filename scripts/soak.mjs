@@ -6,8 +6,8 @@ import { parseArgs } from 'node:util';
 import { buildIfNeeded, installIfNeeded } from './lib/build.mjs';
 import { postgresIfNeeded, startPostgres } from './lib/postgres.mjs';
 import { makeOlderFolder } from './soak/older-folder.mjs';
-import { createRandom } from './soak/random.mjs';
-import { startServer } from './soak/server.mjs';
+import { createRandom } from './lib/random.mjs';
+import { startServer } from './lib/spawned-server.mjs';
 import { createLedger, findLosses, writeOnce } from './soak/writes.mjs';
 
 // Writes to a workshop and pulls the plug, again and again: what was acknowledged has to be there, once.

@@ -56,7 +56,7 @@ export async function ask(url, path, method = 'GET', body = undefined) {
  * Writes something, and notes whether it was acknowledged.
  * @param {string} url
  * @param {Ledger} ledger
- * @param {ReturnType<typeof import('./random.mjs').createRandom>} random
+ * @param {ReturnType<typeof import('../lib/random.mjs').createRandom>} random
  */
 export async function writeOnce(url, ledger, random) {
   const { acknowledged, unsure, counts, names } = ledger;

@@ -9,6 +9,7 @@ import { devicesRouter } from './devices/router';
 import { errorHandler, unknownCall } from './http/errors';
 import { announceWrites } from './http/announce';
 import { jsonOnly, knownHostsOnly, ownPagesOnly } from './http/guard';
+import { readableOnly } from './http/readable-body';
 import { CLOSED_NETWORK, type Network } from './http/network';
 import { createBackups, type Backups } from './backup/backups';
 import { accessRouter } from './routes/access';
@@ -69,11 +70,11 @@ function apiRouter({
   // Before bodies: a stranger's is not even read.
   const door = createDoor(db);
   api.use(door.router, announceWrites(changes));
-  api.use(workshop.importAll.path, express.json({ limit: IMPORT_LIMIT }), (request, _response, next) => {
+  api.use(workshop.importAll.path, express.json({ limit: IMPORT_LIMIT }), readableOnly, (request, _response, next) => {
     request.body = withTodaysNames(request.body);
     next();
   });
-  api.use(express.json({ limit: BODY_LIMIT }));
+  api.use(express.json({ limit: BODY_LIMIT }), readableOnly);
   api.use(accessRouter({ db, door, network, changes }));
   api.use(systemRouter({ database, version, demo, backups }));
   api.use(computeRouter(db));

@@ -120,6 +120,7 @@ async function start(config: Config): Promise<void> {
       demo,
     });
     const url = await listening.start(app);
+    await backups.clearParts();
     const stopBackups = startBackups(backups, () => changes.announce({ resource: 'backups' }));
     closeOnSignal({ listening, changes, database, stopBackups });
     console.log(`Round Mint is ready at ${url}`);

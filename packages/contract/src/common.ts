@@ -26,7 +26,15 @@ export function shortText(max: number) {
 
 /** Ids are made where a thing is made, server or app, so that sending it twice does no harm. */
 export const idSchema = z.uuid({ error: 'must be a UUID' });
-export const timeSchema = z.iso.datetime({ error: 'must be an ISO date and time' });
+/** Years that a workshop's clock may tell: others are slips, and some cannot be kept. */
+const YEARS = { from: 1900, to: 2199 } as const;
+export const timeSchema = z.iso.datetime({ error: 'must be an ISO date and time' }).refine(
+  (time) => {
+    const year = Number(time.slice(0, 4));
+    return year >= YEARS.from && year <= YEARS.to;
+  },
+  { error: `must be a time from ${YEARS.from} to ${YEARS.to}` },
+);
 
 /**
  * Counts the writes of a workshop: a thing has the number of its last one. A write that names it in `If-Match` is

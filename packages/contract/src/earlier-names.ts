@@ -19,7 +19,7 @@ export function withTodaysNames(json: unknown): unknown {
   if (typeof json !== 'object' || json === null) return json;
   return Object.fromEntries(
     Object.entries(json).map(([key, value]) => {
-      const renamed = RENAMED[key];
+      const renamed = Object.hasOwn(RENAMED, key) ? RENAMED[key] : undefined;
       return [renamed?.is(value) ? renamed.name : key, withTodaysNames(value)];
     }),
   );

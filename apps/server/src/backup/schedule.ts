@@ -18,8 +18,8 @@ export function startBackups(backups: Backups, onNews: () => void): () => void {
       .finally(onNews);
   };
   const first = setTimeout(() => {
-    const looked = backups.clearParts().then(() => backups.check());
-    looked
+    backups
+      .check()
       .then(() => {
         const damage = backups.damage();
         if (damage !== null)

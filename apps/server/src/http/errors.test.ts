@@ -69,4 +69,48 @@ describe('invalid', () => {
       { path: 'coin.b', message: 'is not a known field' },
     ]);
   });
+
+  it.each([
+    ['an address that cannot be decoded', Object.assign(new Error('no'), { status: 400 }), 400, 'invalid'],
+    [
+      'a body that is no JSON',
+      Object.assign(new Error('no'), { status: 400, type: 'entity.parse.failed' }),
+      400,
+      'invalid',
+    ],
+    ['a charset nobody knows', Object.assign(new Error('no'), { status: 415 }), 415, 'not-json'],
+    ['a body that is too large', Object.assign(new Error('no'), { status: 413 }), 413, 'too-large'],
+    [
+      'what is no value of its column',
+      new Error('query', { cause: Object.assign(new Error('x'), { code: '22008' }) }),
+      400,
+      'invalid',
+    ],
+    [
+      'what refers to nothing',
+      new Error('query', { cause: Object.assign(new Error('x'), { code: '23503' }) }),
+      400,
+      'invalid',
+    ],
+    [
+      'a lost connection',
+      new Error('query', { cause: Object.assign(new Error('x'), { code: 'ECONNREFUSED' }) }),
+      503,
+      'database-away',
+    ],
+    ['a connection that ended', new Error('Connection terminated unexpectedly'), 503, 'database-away'],
+  ])('answers %s as the request’s own fault, or as away', async (_what, error, status, code) => {
+    const answer = await failing(error).get('/');
+    expect([answer.status, answer.body.error.code]).toEqual([status, code]);
+  });
+
+  it('does not take a missing file for a missing database', async () => {
+    const log = console.error;
+    console.error = () => undefined;
+    const { status } = await failing(Object.assign(new Error('x'), { code: 'ENOENT', syscall: 'open' })).get(
+      '/',
+    );
+    console.error = log;
+    expect(status).toBe(500);
+  });
 });

@@ -4,6 +4,7 @@ import type { ErrorRequestHandler, RequestHandler } from 'express';
 import { ZodError } from 'zod';
 import { isDatabaseAway } from './database-away';
 import { CallerGoneError } from './given-up';
+import { fromDatabase, fromExpress } from './refused-by-others';
 
 /** A failure with a code of the contract and words for people; its status follows from the code. */
 export class HttpError extends Error {
@@ -56,15 +57,13 @@ export function inRange<T>(path: string, compute: () => T): T {
   }
 }
 
-interface BodyParserError extends Error {
-  readonly type?: string;
-}
-
-function fromBodyParser(error: BodyParserError): HttpError | undefined {
-  if (error.type === 'entity.parse.failed')
-    return new HttpError('invalid', 'The body is not valid JSON.', []);
-  if (error.type === 'entity.too.large') return new HttpError('too-large');
-  return undefined;
+/** A failure that the server knows, whoever found it. */
+function knownFailure(error: unknown): HttpError | undefined {
+  if (error instanceof HttpError) return error;
+  if (error instanceof ZodError) return invalid(error);
+  if (isDatabaseAway(error)) return new HttpError('database-away');
+  const told = fromExpress(error) ?? fromDatabase(error);
+  return told && new HttpError(told.code, told.message, told.code === 'invalid' ? [] : undefined);
 }
 
 export const unknownCall: RequestHandler = (request) => {
@@ -78,14 +77,7 @@ export const errorHandler: ErrorRequestHandler = (error: unknown, _request, resp
     response.destroy();
     return;
   }
-  const known =
-    error instanceof HttpError
-      ? error
-      : error instanceof ZodError
-        ? invalid(error)
-        : error instanceof Error
-          ? (fromBodyParser(error) ?? (isDatabaseAway(error) ? new HttpError('database-away') : undefined))
-          : undefined;
+  const known = knownFailure(error);
   if (!known) console.error(error);
   const { status, code, message, fields, current } = known ?? new HttpError('internal');
   const body: ErrorBody = {

@@ -1,8 +1,9 @@
 import { spawn } from 'node:child_process';
 import { once } from 'node:events';
 import { join } from 'node:path';
-import { ROOT } from '../lib/run.mjs';
+import { ROOT } from './run.mjs';
 
+const SERVER = join(ROOT, 'apps/server/dist/server.mjs');
 const READY = /Round Mint is ready at (http:\/\/\S+)/;
 const READY_WITHIN_MS = 120_000;
 
@@ -10,10 +11,11 @@ const READY_WITHIN_MS = 120_000;
  * Starts the built server on a folder, to be killed.
  * @param {string} dataDir
  * @param {NodeJS.ProcessEnv} [env]
+ * @param {readonly string[]} [program] another one that tells its address in the same words
  */
-export function startServer(dataDir, env = {}) {
+export function startServer(dataDir, env = {}, program = [SERVER]) {
   // Compiled once, not again for speed: it does not live long.
-  const child = spawn(process.execPath, ['--liftoff-only', join(ROOT, 'apps/server/dist/server.mjs')], {
+  const child = spawn(process.execPath, ['--liftoff-only', ...program], {
     env: { ...process.env, DATA_DIR: dataDir, PORT: '0', ROUND_MINT_DEMO: '0', ...env },
     stdio: ['ignore', 'pipe', 'pipe'],
   });
@@ -39,6 +41,12 @@ export function startServer(dataDir, env = {}) {
   return {
     ready,
     said: () => said,
+    pid: child.pid,
+    /** As Ctrl and C would. */
+    end: async () => {
+      child.kill('SIGTERM');
+      await over;
+    },
     /** As a pulled plug would. */
     kill: async () => {
       child.kill('SIGKILL');
