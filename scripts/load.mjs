@@ -130,8 +130,11 @@ try {
   }
   const timed = async (name, work) => {
     const began = performance.now();
-    await work();
-    console.log(`${name}: ${((performance.now() - began) / 1000).toFixed(1)} s`);
+    const problem = await work().then(
+      () => '',
+      (error) => ` (no answer: ${error.cause?.code ?? error.message})`,
+    );
+    console.log(`${name}: ${((performance.now() - began) / 1000).toFixed(1)} s${problem}`);
   };
   console.log(`\nStart: ${(startMs / 1000).toFixed(1)} s; memory ${await memoryMb(server.pid)} MB`);
   await timed('Day plan', () => fetch(`${url}/day-plan`).then((answer) => answer.arrayBuffer()));

@@ -15,18 +15,23 @@ const TABLES = [
  * @param {PGlite} client
  * @param {string} table
  * @param {readonly string[]} ids columns that hold ids of multiplied things
- * @param {{ from: number, to: number }} copies
+ * @param {{ from: number, to: number, withRings: number }} copies `withRings`: so many of them have rings
  */
-async function multiply(client, table, ids, { from, to }) {
+async function multiply(client, table, ids, { from, to, withRings }) {
   const { rows } = await client.query(
     `select column_name as name from information_schema.columns
      where table_schema = 'public' and table_name = $1 and column_name not in ('version', 'seq') order by ordinal_position`,
     [table],
   );
   const names = rows.map(({ name }) => name);
+  const idOf = (name) => {
+    const id = `overlay(overlay(md5(${name}::text || n) placing '4' from 13) placing '8' from 17)::uuid`;
+    // An order of which there are more than rings has none.
+    return name === 'ring_id' || name === 'plan_id' ? `case when n <= ${withRings} then ${id} end` : id;
+  };
   const values = names.map((name) =>
     ids.includes(name)
-      ? `md5(${name}::text || n)::uuid`
+      ? idOf(name)
       : ['at', 'created_at', 'finished_at'].includes(name)
         ? `${name} - n * interval '11 hours'`
         : name === 'sizer_id'
@@ -58,6 +63,9 @@ export async function fillFolder(dataDir, { rings, pieces, orders }) {
   );
   await client.exec(`delete from originals_ring_events where id in
     (select e.id from ring_events e where e.ring_id not in (select id from originals_rings))`);
+  // Old orders are closed.
+  await client.exec(`delete from originals_orders where id not in
+    (select order_id from order_events where body->>'to' in ('closed', 'sent', 'cancelled'))`);
   await client.exec(`delete from originals_orders where id in
     (select id from orders where ring_id is not null and ring_id not in (select id from originals_rings))`);
   await client.exec(`delete from originals_order_events where id in
@@ -66,19 +74,17 @@ export async function fillFolder(dataDir, { rings, pieces, orders }) {
     Math.max(0, Math.ceil(total / (await count(`originals_${table}`))) - 1);
   const ofRings = await copiesOf('rings', rings);
   const ofOrders = await copiesOf('orders', orders);
-  const most = Math.max(ofRings, ofOrders);
   for (const [table, ids] of TABLES) {
-    const isOfOrders = table === 'orders' || table === 'order_events';
-    // An order's ring and plan have to be there as well: each copy of an order has its copies.
-    const copies = isOfOrders ? Math.min(ofOrders, most) : table === 'people' ? ofOrders : most;
+    const isOfOrders = ['orders', 'order_events', 'people'].includes(table);
+    const copies = isOfOrders ? ofOrders : ofRings;
     const step = table === 'ring_events' ? 2 : 20;
     for (let from = 1; from <= copies; from += step) {
-      await multiply(client, table, ids, { from, to: Math.min(copies, from + step - 1) });
+      await multiply(client, table, ids, { from, to: Math.min(copies, from + step - 1), withRings: ofRings });
     }
   }
   const pieceCopies = Math.ceil(pieces / (await count('stock')));
   await client.exec(`create temp table originals_stock as select id from stock`);
-  await multiply(client, 'stock', ['id'], { from: 1, to: pieceCopies });
+  await multiply(client, 'stock', ['id'], { from: 1, to: pieceCopies, withRings: 0 });
   const filled = {
     rings: await count('rings'),
     events: await count('ring_events'),

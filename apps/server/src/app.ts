@@ -70,10 +70,15 @@ function apiRouter({
   // Before bodies: a stranger's is not even read.
   const door = createDoor(db);
   api.use(door.router, announceWrites(changes));
-  api.use(workshop.importAll.path, express.json({ limit: IMPORT_LIMIT }), readableOnly, (request, _response, next) => {
-    request.body = withTodaysNames(request.body);
-    next();
-  });
+  api.use(
+    workshop.importAll.path,
+    express.json({ limit: IMPORT_LIMIT }),
+    readableOnly,
+    (request, _response, next) => {
+      request.body = withTodaysNames(request.body);
+      next();
+    },
+  );
   api.use(express.json({ limit: BODY_LIMIT }), readableOnly);
   api.use(accessRouter({ db, door, network, changes }));
   api.use(systemRouter({ database, version, demo, backups }));

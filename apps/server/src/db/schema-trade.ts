@@ -31,7 +31,7 @@ export const people = pgTable(
     ...lifecycle,
   },
   (table) => [
-    index('people_by_name').on(table.archivedAt, table.name),
+    index('people_by_name').on(table.archivedAt, table.name, table.id),
     index('people_by_version').on(table.version),
   ],
 );
@@ -82,7 +82,7 @@ export const orders = pgTable(
     index('orders_by_plan').on(table.planId),
     index('orders_by_stock').on(table.stockId),
     index('orders_by_sizer').on(table.sizerId),
-    index('orders_by_age').on(table.archivedAt, table.createdAt),
+    index('orders_by_age').on(table.archivedAt, table.createdAt.desc().nullsFirst(), table.id),
     index('orders_by_date').on(table.wantedBy),
     index('orders_by_version').on(table.version),
   ],

@@ -58,7 +58,7 @@ export const stock = pgTable(
     oneOf('stock_edge', table.edge, EDGE_KINDS),
     oneOf('stock_outside_face', table.outsideFace, OUTSIDE_FACES),
     check('stock_quantity', sql`${table.quantity} >= 0`),
-    index('stock_by_name').on(table.archivedAt, table.name),
+    index('stock_by_name').on(table.archivedAt, table.name, table.id),
     index('stock_by_metal').on(table.metal),
     index('stock_by_year').on(table.year),
     index('stock_by_version').on(table.version),
@@ -163,6 +163,7 @@ export const rings = pgTable(
   (table) => [
     oneOf('rings_status', table.status, RING_STATUSES),
     index('rings_by_status').on(table.status, table.createdAt),
+    index('rings_by_age').on(table.archivedAt, table.createdAt.desc().nullsFirst(), table.id),
     index('rings_by_finish').on(table.finishedAt),
     index('rings_by_plan').on(table.planId),
     index('rings_by_stock').on(table.stockId),
