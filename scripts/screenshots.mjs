@@ -1,5 +1,4 @@
 import { chromium } from '@playwright/test';
-import { spawn } from 'node:child_process';
 import { mkdir, mkdtemp, readFile, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -7,6 +6,7 @@ import { buildIfNeeded, installIfNeeded } from './lib/build.mjs';
 import { chromiumIfNeeded, chromiumPath } from './lib/chromium.mjs';
 import { quietOf } from './lib/quiet.mjs';
 import { ROOT } from './lib/run.mjs';
+import { startServer } from './lib/spawned-server.mjs';
 
 const PHONE = { width: 390, height: 844 };
 const WIDE = { width: 1280, height: 800 };
@@ -86,20 +86,6 @@ async function layOut(page) {
   await page.getByRole('radiogroup', { name: 'Day' }).getByRole('radio').nth(1).click();
 }
 
-function startServer(dataDir) {
-  const child = spawn(process.execPath, [join(ROOT, 'apps/server/dist/server.mjs')], {
-    env: { ...process.env, DATA_DIR: dataDir, PORT: '0', ROUND_MINT_DEMO: '1' },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  return new Promise((resolve, reject) => {
-    child.stdout.on('data', (data) => {
-      const url = /ready at (http:\S+)/.exec(String(data))?.[1];
-      if (url) resolve({ url, child });
-    });
-    child.on('exit', () => reject(new Error('the server ended before it was ready')));
-  });
-}
-
 await installIfNeeded();
 await chromiumIfNeeded();
 await buildIfNeeded();
@@ -109,9 +95,10 @@ const QUIET = { silenceMs: 500, longestMs: 15_000 };
 const dataDir = await mkdtemp(join(tmpdir(), 'round-mint-pictures-'));
 const folder = join(ROOT, 'docs/screenshots');
 await mkdir(folder, { recursive: true });
-const { url, child } = await startServer(dataDir);
+const server = startServer(dataDir, { ROUND_MINT_DEMO: '1' });
 // A picture that fails ends the script: its server ends with it.
-process.on('exit', () => child.kill('SIGTERM'));
+process.on('exit', () => void server.kill());
+const url = await server.ready;
 const flags = JSON.parse(await readFile(join(ROOT, 'scripts/lib/chromium-flags.json'), 'utf8'));
 const browser = await chromium.launch({
   executablePath: chromiumPath(),
@@ -140,6 +127,5 @@ for (const { name, path, size, light = 'day', act } of VIEWS) {
   console.log(`docs/screenshots/${name}.png`);
 }
 await browser.close();
-child.kill('SIGTERM');
-await new Promise((resolve) => child.on('exit', resolve));
+await server.kill();
 await rm(dataDir, { recursive: true, force: true });

@@ -1,5 +1,6 @@
 import { existsSync } from 'node:fs';
-import { must, run, say } from './run.mjs';
+import { installPackage } from './apt.mjs';
+import { say } from './run.mjs';
 
 /** Debian's Chromium without a screen; a whole one does as well, and takes a quarter longer over the browser tests. */
 const SHELL = '/usr/bin/chromium-headless-shell';
@@ -14,15 +15,5 @@ export function chromiumPath() {
 export async function chromiumIfNeeded() {
   if (existsSync(chromiumPath())) return;
   say('Installing Chromium from Debian’s packages …');
-  const sudo = process.getuid?.() === 0 ? [] : ['sudo'];
-  const apt = (...args) => [...sudo, 'apt-get', ...args];
-  const [update, ...updateArgs] = apt('update');
-  await run(update, updateArgs);
-  const [install, ...installArgs] = apt(
-    'install',
-    '-y',
-    '--no-install-recommends',
-    'chromium-headless-shell',
-  );
-  await must(install, installArgs, { env: { DEBIAN_FRONTEND: 'noninteractive' } });
+  await installPackage('chromium-headless-shell');
 }

@@ -6,6 +6,7 @@ import { tmpdir } from 'node:os';
 import { delimiter, join } from 'node:path';
 import { setTimeout as sleep } from 'node:timers/promises';
 import pg from 'pg';
+import { installPackage } from './apt.mjs';
 import { must, run, say } from './run.mjs';
 
 /** Where Debian's packages put PostgreSQL's programs, beside the usual places. */
@@ -26,11 +27,7 @@ export function postgresFolder() {
 export async function postgresIfNeeded() {
   if (postgresFolder()) return;
   say('Installing PostgreSQL from Debian’s packages …');
-  const sudo = process.getuid?.() === 0 ? [] : ['sudo'];
-  const [update, ...updateArgs] = [...sudo, 'apt-get', 'update'];
-  await run(update, updateArgs);
-  const [install, ...args] = [...sudo, 'apt-get', 'install', '-y', '--no-install-recommends', 'postgresql'];
-  await must(install, args, { env: { DEBIAN_FRONTEND: 'noninteractive' } });
+  await installPackage('postgresql');
 }
 
 /** @returns {Promise<number>} a port that nobody listens on */

@@ -10,6 +10,32 @@ interface KeeperOptions<T> {
   readonly tabs: Tabs;
 }
 
+/** What a browser holds, and what this tab had known it to hold. */
+export interface ReadBack<T> {
+  readonly kept: readonly T[];
+  readonly written: readonly string[];
+}
+
+/** Of a thing that is kept: what it is called, and when it came about. */
+interface Told {
+  readonly id: string;
+  readonly at: string;
+}
+
+/**
+ * What this tab knows after it has read back: what the browser keeps, other tabs' things too, with what this tab is only
+ * about to write there. In the order of the clock; of one moment, as they stand.
+ */
+export function withReadBack<T>(
+  known: readonly T[],
+  { kept, written }: ReadBack<T>,
+  told: (thing: T) => Told,
+): readonly T[] {
+  const there = new Set([...written, ...kept.map((thing) => told(thing).id)]);
+  const coming = known.filter((thing) => !there.has(told(thing).id));
+  return [...kept, ...coming].toSorted((a, b) => told(a).at.localeCompare(told(b).at));
+}
+
 /** Told to the other tabs when records came or went. */
 export const KEPT = { kind: 'kept' } as const;
 
@@ -41,7 +67,7 @@ export function createBrowserKeeper<T>({ database, idOf, read, tabs }: KeeperOpt
         if (added.length > 0 || gone.length > 0) tabs.tell(KEPT);
       }),
     /** Brings this tab to what the browser holds. @param take told what that is, and what was known of it before */
-    readBack: (take: (found: { readonly kept: readonly T[]; readonly written: readonly string[] }) => void) =>
+    readBack: (take: (found: ReadBack<T>) => void) =>
       next(async () => {
         const kept = (await entries<string, unknown>(records)).flatMap(([, record]) => read(record));
         const before = [...written];

@@ -1,4 +1,5 @@
 import { fakeServer, pieceOf, punchOf } from '@/testing/fake-server';
+import { until } from '@/testing/until';
 import { clearAllListeners } from '@reduxjs/toolkit';
 import { answerWhich } from './ask-which';
 import { api } from './api';
@@ -20,11 +21,6 @@ afterEach(() => {
 const TOOL = punchOf(12, 1);
 const INPUT = { id: TOOL.id, name: TOOL.name, spec: TOOL.spec };
 const PATH = `PUT /kit/${TOOL.id}`;
-
-async function until(holds: () => boolean): Promise<void> {
-  for (let i = 0; i < 500 && !holds(); i++) await new Promise((resolve) => setTimeout(resolve, 10));
-  expect(holds()).toBe(true);
-}
 
 function staleAnswer(current: object) {
   const error = { code: 'changed-meanwhile', message: 'changed', current };

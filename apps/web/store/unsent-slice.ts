@@ -1,5 +1,6 @@
 import type { RingEventInput } from '@round-mint/contract/rings';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { withReadBack, type ReadBack } from './browser-keeper';
 
 /** Something that happened at the bench and that the server does not know yet. */
 export interface UnsentEvent {
@@ -23,11 +24,6 @@ function without(refused: UnsentState['refused'], ringId: string): UnsentState['
   return Object.fromEntries(Object.entries(refused).filter(([id]) => id !== ringId));
 }
 
-/** The order of the clock; of one moment, as they stand. */
-function inClockOrder(queue: readonly UnsentEvent[]): readonly UnsentEvent[] {
-  return queue.toSorted((a, b) => a.event.at.localeCompare(b.event.at));
-}
-
 /** As many events as are sent at once. */
 const MOST_AT_ONCE = 100;
 
@@ -35,16 +31,10 @@ export const unsentSlice = createSlice({
   name: 'unsent',
   initialState: NOTHING,
   reducers: {
-    /** What the browser keeps now, other tabs' events too, with what this tab is only about to write there. */
-    unsentReadBack: (
-      state,
-      action: PayloadAction<{ readonly kept: readonly UnsentEvent[]; readonly written: readonly string[] }>,
-    ) => {
-      const { kept, written } = action.payload;
-      const there = new Set([...written, ...kept.map(({ event }) => event.id)]);
-      const coming = state.queue.filter(({ event }) => !there.has(event.id));
-      return { ...state, queue: inClockOrder([...kept, ...coming]) };
-    },
+    unsentReadBack: (state, action: PayloadAction<ReadBack<UnsentEvent>>) => ({
+      ...state,
+      queue: withReadBack(state.queue, action.payload, ({ event }) => event),
+    }),
     eventsLogged: (state, action: PayloadAction<readonly UnsentEvent[]>) => ({
       ...state,
       queue: [...state.queue, ...action.payload],

@@ -1,4 +1,5 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { withReadBack, type ReadBack } from './browser-keeper';
 
 /** What can be made while the server is away; changes of what is there wait in their forms. */
 export const THING_KINDS = ['piece', 'person', 'plan', 'order', 'photo'] as const;
@@ -31,17 +32,10 @@ export const unsentThingsSlice = createSlice({
       ...state,
       things: [...state.things.filter(({ id }) => id !== payload.id), payload],
     }),
-    /** What the browser keeps now, other tabs' things too, with what this tab is only about to write there. */
-    thingsReadBack: (
-      state,
-      {
-        payload: { kept, written },
-      }: PayloadAction<{ readonly kept: readonly UnsentThing[]; readonly written: readonly string[] }>,
-    ) => {
-      const there = new Set([...written, ...kept.map(({ id }) => id)]);
-      const things = [...kept, ...state.things.filter(({ id }) => !there.has(id))];
-      return { ...state, things: things.toSorted((a, b) => a.at.localeCompare(b.at)) };
-    },
+    thingsReadBack: (state, action: PayloadAction<ReadBack<UnsentThing>>) => ({
+      ...state,
+      things: withReadBack(state.things, action.payload, (thing) => thing),
+    }),
     /** The server has it, or the maker lets go of it. */
     thingGone: (state, { payload: id }: PayloadAction<string>) => ({
       things: state.things.filter((thing) => thing.id !== id),

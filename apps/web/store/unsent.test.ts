@@ -1,5 +1,6 @@
 import { RING_ID, eventOf, ringOf } from '@/testing/demo-ring';
 import { fakeServer, refusal } from '@/testing/fake-server';
+import { until } from '@/testing/until';
 import { clearAllListeners } from '@reduxjs/toolkit';
 import { createStore as newStore } from './store';
 import {
@@ -29,11 +30,6 @@ const done = (n: number, ringId = RING_ID): UnsentEvent => ({
   ringId,
   event: eventOf(n, { kind: 'step-done', step: n }),
 });
-
-async function until(holds: () => boolean): Promise<void> {
-  for (let i = 0; i < 200 && !holds(); i++) await new Promise((resolve) => setTimeout(resolve, 10));
-  expect(holds()).toBe(true);
-}
 
 describe('nextBatch', () => {
   const state = unsentSlice.getInitialState();

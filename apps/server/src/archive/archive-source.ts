@@ -3,7 +3,6 @@ import type { ArchiveTable, Line } from './archive-table';
 
 /** An archive that is read, whatever its format: each thing once, as it was last. */
 export interface ArchiveSource {
-  readonly exportedAt: string;
   /** How many things each table holds, where the archive tells. */
   readonly counts: PartCounts | undefined;
   /** @throws HttpError 400 for a line that is not what its table holds */

@@ -4,10 +4,10 @@ import { sql } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { settings } from '../db/schema';
 import { changeSettings } from '../services/settings';
-import { inPages, type ArchiveSource } from './archive-source';
+import type { ArchiveSource } from './archive-source';
 import type { ArchiveTable, Line } from './archive-table';
 import { ARCHIVE_TABLES } from './archive-tables';
-import { compareLines, FILES_A_PAGE, insertLines, refusedImport } from './take-lines';
+import { compareLines, insertLines, pagesToTake, refusedImport } from './take-lines';
 
 /** Ids that collide are named, up to so many; all are counted. */
 const MOST_NAMED = 100;
@@ -81,8 +81,7 @@ export async function importArchive(
       const taking = createTaking(tx, source);
       for (const spec of ARCHIVE_TABLES) {
         if (spec.table === settings) continue;
-        const most = spec.file ? FILES_A_PAGE : spec.pageRows;
-        for await (const lines of inPages(source.lines(spec.part), most)) await taking.takePage(spec, lines);
+        for await (const lines of pagesToTake(source, spec)) await taking.takePage(spec, lines);
       }
       await takeSettings(tx, source);
       await tx.execute(sql`set constraints all immediate`);

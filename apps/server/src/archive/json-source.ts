@@ -50,7 +50,6 @@ export function jsonSource(archive: Archive): ArchiveSource {
     ...archive.messages.map(({ id, emlBase64 }) => [id, emlBase64] as const),
   ]);
   return {
-    exportedAt: archive.exportedAt,
     counts: undefined,
     async *lines(part) {
       for (const item of itemsOf(archive, part)) yield { archivedAt: null, item };

@@ -6,7 +6,7 @@ import { messagePhotos } from '../db/schema';
 import { HttpError } from '../http/errors';
 import { inPages, type ArchiveSource } from './archive-source';
 import { ARCHIVE_TABLES } from './archive-tables';
-import { compareLines, FILES_A_PAGE, insertLines, refusedImport } from './take-lines';
+import { compareLines, insertLines, pagesToTake, refusedImport } from './take-lines';
 import { countParts, sumOf } from './write-archive';
 
 /** What is asked beside the work itself. */
@@ -72,8 +72,7 @@ export async function restoreArchive(
       await tx.execute(sql`set constraints all deferred`);
       await emptyTables(tx);
       for (const spec of ARCHIVE_TABLES) {
-        const most = spec.file ? FILES_A_PAGE : spec.pageRows;
-        for await (const lines of inPages(source.lines(spec.part), most)) {
+        for await (const lines of pagesToTake(source, spec)) {
           await insertLines(tx, source, spec, lines);
           step(lines.length);
         }

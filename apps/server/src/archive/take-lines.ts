@@ -3,11 +3,17 @@ import { setImmediate } from 'node:timers/promises';
 import { isDeepStrictEqual } from 'node:util';
 import type { Database } from '../db/database';
 import { HttpError } from '../http/errors';
-import type { ArchiveSource } from './archive-source';
+import { refersToNothing } from '../http/refused-by-others';
+import { inPages, type ArchiveSource } from './archive-source';
 import { lineOf, type ArchiveTable, type Line, type Row } from './archive-table';
 
 /** A file is read and checked on its way in: few are in memory at once. */
-export const FILES_A_PAGE = 4;
+const FILES_A_PAGE = 4;
+
+/** The lines of a table as they are taken in, with their files. */
+export function pagesToTake(source: ArchiveSource, spec: ArchiveTable): AsyncIterable<readonly Line[]> {
+  return inPages(source.lines(spec.part), spec.file ? FILES_A_PAGE : spec.pageRows);
+}
 
 /** The rows that some lines become, with the files that belong to them. */
 async function rowsOf(source: ArchiveSource, spec: ArchiveTable, lines: readonly Line[]): Promise<Row[]> {
@@ -76,9 +82,7 @@ function isSame(a: Line, b: Line): boolean {
 
 /** A reference to something that is not in the file is the maker's to mend; anything else is ours. */
 export function refusedImport(error: unknown): unknown {
-  const cause = error instanceof Error && error.cause instanceof Error ? error.cause : error;
-  const { code } = cause as { code?: string };
-  return code === '23503'
+  return refersToNothing(error)
     ? new HttpError(
         'invalid',
         'The file refers to a piece, plan or ring that it does not hold; nothing was taken in.',

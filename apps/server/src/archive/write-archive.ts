@@ -1,13 +1,13 @@
 import { partCountsSchema, type ArchiveManifest, type PartCounts } from '@round-mint/contract/archive-zip';
 import { count, eq } from 'drizzle-orm';
-import { finished, pipeline } from 'node:stream/promises';
 import { Readable, type Writable } from 'node:stream';
-import { ZipFile } from 'yazl';
+import type { ZipFile } from 'yazl';
 import { z } from 'zod';
 import type { Database, OpenDatabase } from '../db/database';
 import type { ArchiveTable, Line } from './archive-table';
 import { ARCHIVE_TABLES } from './archive-tables';
 import { newLines, type Positions } from './read-lines';
+import { addFile, writeZip } from './zip-files';
 
 /** What is asked of a writer beside the archive itself. */
 export interface Writing {
@@ -26,13 +26,6 @@ const bytesSchema = z.instanceof(Uint8Array);
 /** A line of text for each thing. */
 function textOf(lines: readonly Line[]): string {
   return lines.map(({ archivedAt, item }) => `${JSON.stringify({ ...item, archivedAt })}\n`).join('');
-}
-
-/** Adds a file to an archive, and waits until it went out: no more than one is in memory. */
-function addFile(zip: ZipFile, name: string, content: AsyncIterable<string | Uint8Array>, compress = true) {
-  const stream = Readable.from(content, { objectMode: false });
-  zip.addReadStreamLazy(name, { compress }, (pass) => pass(null, stream));
-  return finished(stream);
 }
 
 async function* fileOf(db: Database, spec: ArchiveTable, id: string): AsyncGenerator<Uint8Array> {
@@ -55,9 +48,12 @@ export function sumOf(counts: PartCounts): number {
   return Object.values(counts).reduce((sum, n) => sum + n, 0);
 }
 
-/** Writes the tables of a workshop into a zip, a page at a time. */
-function createWriter(db: Database, { program, signal, onProgress }: Writing) {
-  const zip = new ZipFile();
+/** Writes the tables of a workshop into a zip, a page at a time. @returns the last file of it, which tells what it holds */
+async function fillArchive(
+  zip: ZipFile,
+  db: Database,
+  { program, signal, onProgress }: Writing,
+): Promise<ArchiveManifest> {
   const positions: Positions = new Map();
   const changed = new Map<ArchiveTable, Line[]>();
   const withFile = new Set<string>();
@@ -113,24 +109,19 @@ function createWriter(db: Database, { program, signal, onProgress }: Writing) {
     }
   }
 
-  async function write(): Promise<ArchiveManifest> {
-    total = sumOf(await countParts(db));
-    // What refers comes before what it refers to: whatever a row names is there when its table is read.
-    for (const spec of ARCHIVE_TABLES.toReversed()) await writeTable(spec);
-    await readChanged(db);
-    // The last of it under the database's own lock: all that was written is of this moment.
-    const moment = await db.transaction(async (tx) => {
-      await readChanged(tx);
-      return { counts: await countParts(tx), exportedAt: new Date().toISOString() };
-    });
-    await writeChanged();
-    const manifest: ArchiveManifest = { format: 'round-mint-archive', version: 2, program, ...moment };
-    zip.addBuffer(Buffer.from(`${JSON.stringify(manifest, null, 2)}\n`), MANIFEST);
-    zip.end();
-    return manifest;
-  }
-
-  return { stream: zip.outputStream, write };
+  total = sumOf(await countParts(db));
+  // What refers comes before what it refers to: whatever a row names is there when its table is read.
+  for (const spec of ARCHIVE_TABLES.toReversed()) await writeTable(spec);
+  await readChanged(db);
+  // The last of it under the database's own lock: all that was written is of this moment.
+  const moment = await db.transaction(async (tx) => {
+    await readChanged(tx);
+    return { counts: await countParts(tx), exportedAt: new Date().toISOString() };
+  });
+  await writeChanged();
+  const manifest: ArchiveManifest = { format: 'round-mint-archive', version: 2, program, ...moment };
+  zip.addBuffer(Buffer.from(`${JSON.stringify(manifest, null, 2)}\n`), MANIFEST);
+  return manifest;
 }
 
 /**
@@ -144,13 +135,7 @@ export async function writeArchive(
   out: Writable,
   writing: Writing,
 ): Promise<ArchiveManifest> {
-  const writeFrom = async (from: Database) => {
-    const { stream, write } = createWriter(from, writing);
-    const gone = pipeline(stream, out);
-    // Whichever fails first is told: a reader that went away, or a row that cannot be read.
-    const [manifest] = await Promise.all([write(), gone]);
-    return manifest;
-  };
+  const writeFrom = (from: Database) => writeZip(out, (zip) => fillArchive(zip, from, writing));
   if (kind === 'pglite') return writeFrom(db);
   return db.transaction(writeFrom, { isolationLevel: 'repeatable read', accessMode: 'read only' });
 }

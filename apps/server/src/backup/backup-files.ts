@@ -1,7 +1,7 @@
 import { backupIdSchema, backupSchema, type Backup, type BackupKind } from '@round-mint/contract/backups';
 import { copyFile, open, readdir, rename, rm, stat } from 'node:fs/promises';
 import { join } from 'node:path';
-import { openZip } from '../archive/zip-source';
+import { withZip } from '../archive/zip-source';
 import { makePrivateFolder } from '../files/private-files';
 
 const ENDING = '.zip';
@@ -38,9 +38,7 @@ async function describe(folder: string, id: string): Promise<Backup> {
     });
   }
   try {
-    const source = await openZip(pathOf(folder, id));
-    source.close();
-    const { counts } = source.manifest;
+    const counts = await withZip(pathOf(folder, id), async ({ manifest }) => manifest.counts);
     return backupSchema.parse({ ...base, counts, check: { ok: true, problem: null }, restorable: true });
   } catch (error) {
     const problem = error instanceof Error ? error.message : String(error);
@@ -71,6 +69,12 @@ export async function listFiles(folder: string): Promise<Backup[]> {
   const ids = await idsIn(folder);
   const backups = await Promise.all(ids.map(({ id }) => describe(folder, id)));
   return backups.toSorted((a, b) => b.at.localeCompare(a.at));
+}
+
+/** One backup by its id; undefined where there is none. */
+export async function oneFile(folder: string, id: string): Promise<Backup | undefined> {
+  const isThere = (await idsIn(folder)).some((known) => known.id === id);
+  return isThere ? describe(folder, id) : undefined;
 }
 
 /** Takes away what a backup that was broken off left behind. */

@@ -1,14 +1,13 @@
 import type { Backup, BackupKind, BackupList, RestoreResult } from '@round-mint/contract/backups';
-import { createWriteStream } from 'node:fs';
 import { readFile } from 'node:fs/promises';
 import { isAbsolute, join } from 'node:path';
 import { z } from 'zod';
 import { readEverything } from '../archive/read-lines';
 import { compareWithArchive, restoreArchive } from '../archive/restore-archive';
 import { countParts, writeArchive } from '../archive/write-archive';
-import { openZip } from '../archive/zip-source';
+import { withZip } from '../archive/zip-source';
 import type { OpenDatabase } from '../db/database';
-import { writeWhole, makePrivateFolder } from '../files/private-files';
+import { makePrivateFolder, privateStream, writeWhole } from '../files/private-files';
 import { HttpError, notFound } from '../http/errors';
 import {
   backupId,
@@ -17,6 +16,7 @@ import {
   idsIn,
   listFiles,
   madeWhole,
+  oneFile,
   pathOf,
   removeFiles,
 } from './backup-files';
@@ -37,19 +37,11 @@ type Running = NonNullable<BackupList['running']>;
 /** Where the second folder is written down: beside the backups, so that it outlives the database. */
 const KEEPING_FILE = 'keeping.json';
 const keepingSchema = z.object({ secondFolder: z.string().nullable() });
-const PRIVATE_FILE = 0o600;
 /** Without a backup for longer than this, the maker is told. */
 const WARN_AFTER_DAYS = 3;
 const DAY_MS = 86_400_000;
 
-async function verified(path: string): Promise<void> {
-  const source = await openZip(path);
-  try {
-    await source.verify();
-  } finally {
-    source.close();
-  }
-}
+const verified = (path: string) => withZip(path, (source) => source.verify());
 
 function wordsOf(error: unknown): string {
   return error instanceof Error ? error.message : String(error);
@@ -118,11 +110,7 @@ export function createBackups({ database, folder: chosen, program }: BackupOptio
         folder(),
         id,
         async (path) => {
-          await writeArchive(database, createWriteStream(path, { mode: PRIVATE_FILE }), {
-            program,
-            signal,
-            onProgress,
-          });
+          await writeArchive(database, privateStream(path), { program, signal, onProgress });
         },
         verified,
       );
@@ -142,21 +130,9 @@ export function createBackups({ database, folder: chosen, program }: BackupOptio
   }
 
   async function found(id: string): Promise<Backup> {
-    const backup = (await list()).items.find((one) => one.id === id);
+    const backup = await oneFile(folder(), id);
     if (!backup) throw notFound('backup');
     return backup;
-  }
-
-  async function withSource<T>(
-    id: string,
-    work: (source: Awaited<ReturnType<typeof openZip>>) => Promise<T>,
-  ): Promise<T> {
-    const source = await openZip(pathOf(folder(), id));
-    try {
-      return await work(source);
-    } finally {
-      source.close();
-    }
   }
 
   return {
@@ -197,7 +173,7 @@ export function createBackups({ database, folder: chosen, program }: BackupOptio
       const { restorable, check } = await found(id);
       if (!restorable)
         throw new HttpError('backup-failed', check.problem ?? 'This one is put back from the terminal.');
-      return withSource(id, (source) =>
+      return withZip(pathOf(folder(), id), (source) =>
         alone(dryRun ? 'look' : 'restore', async (onProgress) => {
           const asked = { signal, onProgress };
           const changes = await compareWithArchive(database.db, source, asked);

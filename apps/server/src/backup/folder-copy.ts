@@ -1,17 +1,17 @@
 import { sql } from 'drizzle-orm';
-import { createReadStream, createWriteStream } from 'node:fs';
+import { createReadStream } from 'node:fs';
 import { mkdir, readdir } from 'node:fs/promises';
 import { dirname, join, relative } from 'node:path';
 import { buffer } from 'node:stream/consumers';
 import { finished, pipeline } from 'node:stream/promises';
-import { openPromise, type Entry, type ZipFile as ReadZip } from 'yauzl';
-import { ZipFile } from 'yazl';
+import type { Entry } from 'yauzl';
 import { z } from 'zod';
+import { addFile, openZipFile, writeZip, type OpenZip } from '../archive/zip-files';
 import type { Database } from '../db/database';
+import { privateStream } from '../files/private-files';
 import { madeWhole, backupId } from './backup-files';
 
 const MANIFEST = 'manifest.json';
-const PRIVATE_FILE = 0o600;
 
 const manifestSchema = z.object({
   format: z.literal('round-mint-folder'),
@@ -33,58 +33,52 @@ async function below(folder: string): Promise<{ files: readonly string[]; empty:
   };
 }
 
-async function writeZip(
+async function writeCopy(
   folder: string,
   path: string,
   told: Omit<FolderManifest, 'format' | 'files'>,
 ): Promise<void> {
   const { files, empty } = await below(folder);
-  const zip = new ZipFile();
-  const written = pipeline(zip.outputStream, createWriteStream(path, { mode: PRIVATE_FILE }));
-  for (const name of empty) zip.addEmptyDirectory(name);
-  for (const name of files) {
-    const stream = createReadStream(join(folder, name));
-    zip.addReadStreamLazy(name, {}, (pass) => pass(null, stream));
-    await finished(stream);
-  }
-  const manifest: FolderManifest = { format: 'round-mint-folder', ...told, files: files.length };
-  zip.addBuffer(Buffer.from(JSON.stringify(manifest)), MANIFEST);
-  zip.end();
-  await written;
+  await writeZip(privateStream(path), async (zip) => {
+    for (const name of empty) zip.addEmptyDirectory(name);
+    for (const name of files) await addFile(zip, name, createReadStream(join(folder, name)));
+    const manifest: FolderManifest = { format: 'round-mint-folder', ...told, files: files.length };
+    zip.addBuffer(Buffer.from(JSON.stringify(manifest)), MANIFEST);
+  });
 }
 
-interface Opened {
-  readonly zip: ReadZip;
-  readonly entries: readonly Entry[];
+interface Copy extends OpenZip {
   readonly manifest: FolderManifest;
 }
 
 /** Opens a copy of a database's files; undefined for any other zip. */
-async function openCopy(path: string): Promise<Opened | undefined> {
-  const zip = await openPromise(path, { autoClose: false });
-  const entries: Entry[] = [];
-  for await (const entry of zip.eachEntry()) entries.push(entry);
-  const described = entries.find(({ fileName }) => fileName === MANIFEST);
-  const text = described && (await buffer(await zip.openReadStreamPromise(described))).toString();
+async function openCopy(path: string): Promise<Copy | undefined> {
+  const zip = await openZipFile(path);
+  const described = zip.entries.get(MANIFEST);
+  const text = described && (await buffer(await zip.read(described))).toString();
   const manifest = manifestSchema.safeParse(text && JSON.parse(text));
-  if (!manifest.success) {
-    zip.close();
-    return undefined;
-  }
-  return { zip, entries: entries.filter((entry) => entry !== described), manifest: manifest.data };
+  if (manifest.success) return { ...zip, manifest: manifest.data };
+  zip.close();
+  return undefined;
 }
+
+/** What was copied, files and empty folders: all but the copy's own word on it. */
+function copied({ entries }: Copy): readonly Entry[] {
+  return [...entries.values()].filter(({ fileName }) => fileName !== MANIFEST);
+}
+
+const isFolder = ({ fileName }: Entry) => fileName.endsWith('/');
 
 /** Reads a copy back. @throws when a file of it is missing or damaged */
 async function verifyCopy(path: string): Promise<void> {
   const copy = await openCopy(path);
   if (!copy) throw new Error('the copy cannot be read back');
   try {
-    const files = copy.entries.filter(({ fileName }) => !fileName.endsWith('/'));
+    const files = copied(copy).filter((entry) => !isFolder(entry));
     if (files.length !== copy.manifest.files) throw new Error('the copy lacks files');
-    // Read to its end, a damaged one does not come to its size, or cannot be unpacked.
-    for (const entry of files) await finished((await copy.zip.openReadStreamPromise(entry)).resume());
+    for (const entry of files) await finished((await copy.read(entry)).resume());
   } finally {
-    copy.zip.close();
+    copy.close();
   }
 }
 
@@ -107,7 +101,7 @@ export async function copyBeforeUpgrade(db: Database, upgrade: Upgrade): Promise
   // What it holds in memory goes to its files first.
   await db.execute(sql`checkpoint`);
   const id = backupId(new Date(), 'before-upgrade');
-  await madeWhole(backupDir, id, (path) => writeZip(databaseDir, path, { schema, program }), verifyCopy);
+  await madeWhole(backupDir, id, (path) => writeCopy(databaseDir, path, { schema, program }), verifyCopy);
   return id;
 }
 
@@ -120,27 +114,20 @@ export async function unpackCopy(path: string, databaseDir: string): Promise<boo
   if (!copy) return false;
   try {
     await mkdir(databaseDir, { recursive: true });
-    for (const entry of copy.entries) {
+    for (const entry of copied(copy)) {
       const target = join(databaseDir, entry.fileName);
-      if (entry.fileName.endsWith('/')) {
-        await mkdir(target, { recursive: true });
-        continue;
-      }
-      await mkdir(dirname(target), { recursive: true });
-      await pipeline(
-        await copy.zip.openReadStreamPromise(entry),
-        createWriteStream(target, { mode: PRIVATE_FILE }),
-      );
+      await mkdir(isFolder(entry) ? target : dirname(target), { recursive: true });
+      if (!isFolder(entry)) await pipeline(await copy.read(entry), privateStream(target));
     }
     return true;
   } finally {
-    copy.zip.close();
+    copy.close();
   }
 }
 
 /** Whether a file is a copy of a database's files; one that is no zip at all is none. */
 export async function isFolderCopy(path: string): Promise<boolean> {
   const copy = await openCopy(path).catch(() => undefined);
-  copy?.zip.close();
+  copy?.close();
   return copy !== undefined;
 }

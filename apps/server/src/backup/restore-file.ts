@@ -3,7 +3,7 @@ import { rename } from 'node:fs/promises';
 import { join, resolve } from 'node:path';
 import { restoreArchive } from '../archive/restore-archive';
 import { sumOf } from '../archive/write-archive';
-import { openZip } from '../archive/zip-source';
+import { withZip } from '../archive/zip-source';
 import { checkFolder } from '../db/folder-check';
 import { lockFolder } from '../db/folder-lock';
 import { DamagedDatabaseError, DATABASE_FOLDER, openDatabase, type DatabaseLocation } from '../db/database';
@@ -73,25 +73,22 @@ export async function restoreFile(options: RestoreOptions): Promise<void> {
     say(`Restored the database’s files from ${path}.`);
     return;
   }
-  const source = await openZip(path);
-  try {
+  await withZip(path, async (source) => {
     say('Checking the backup …');
     await source.verify();
     const { opened, isNew } = await openedOrNew(database, say);
     try {
       if (!isNew && backupDir !== undefined) {
         say('Keeping what is there now …');
-        const { id } = await createBackups({ database: opened, folder: backupDir, program }).make(
-          'before-restore',
-        );
-        say(`Kept as ${id}.`);
+        const backups = createBackups({ database: opened, folder: backupDir, program });
+        say(`Kept as ${(await backups.make('before-restore')).id}.`);
       }
       await restoreArchive(opened.db, source);
-      say(`Restored ${sumOf(source.manifest.counts)} things from ${path}, as of ${source.exportedAt}.`);
+      say(
+        `Restored ${sumOf(source.manifest.counts)} things from ${path}, as of ${source.manifest.exportedAt}.`,
+      );
     } finally {
       await opened.close();
     }
-  } finally {
-    source.close();
-  }
+  });
 }

@@ -1,3 +1,4 @@
+import { createWriteStream, type WriteStream } from 'node:fs';
 import { chmod, mkdir, rename, writeFile } from 'node:fs/promises';
 
 /** A workshop's files are its maker's alone. */
@@ -14,4 +15,9 @@ export async function makePrivateFolder(folder: string): Promise<void> {
 export async function writeWhole(file: string, content: string | Uint8Array): Promise<void> {
   await writeFile(`${file}.new`, content, { mode: PRIVATE_FILE });
   await rename(`${file}.new`, file);
+}
+
+/** Writes a file that only its maker can read, a piece at a time. */
+export function privateStream(file: string): WriteStream {
+  return createWriteStream(file, { mode: PRIVATE_FILE });
 }

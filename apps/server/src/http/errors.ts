@@ -74,6 +74,7 @@ export const unknownCall: RequestHandler = (request) => {
 export const errorHandler: ErrorRequestHandler = (error: unknown, _request, response, _next) => {
   // A file that was begun cannot become an error any more: it ends short, and does not read as whole.
   if (error instanceof CallerGoneError || response.headersSent) {
+    if (!(error instanceof CallerGoneError)) console.error(error);
     response.destroy();
     return;
   }

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { ErrorCode } from '@round-mint/contract/error-codes';
+import { failuresIn } from './failures-in';
 
 /** A failure that is told of in other words by what the server is built on. */
 export interface Told {
@@ -28,16 +29,15 @@ const NO_VALUE = /^22/;
 const FOREIGN_KEY = '23503';
 const BROKEN_RULE = /^23/;
 
+/** Whether the database refused something because of what it refers to. */
+export function refersToNothing(error: unknown): boolean {
+  return [...failuresIn(error)].some(({ code }) => code === FOREIGN_KEY);
+}
+
 /** What the database itself refuses, where no check before it did. */
 export function fromDatabase(error: unknown): Told | undefined {
-  for (let one = error; one instanceof Error; one = one.cause) {
-    const { code } = one as { code?: unknown };
-    if (typeof code !== 'string') continue;
-    if (code === FOREIGN_KEY)
-      return { code: 'invalid', message: 'It refers to something that is not there.' };
-    if (NO_VALUE.test(code) || BROKEN_RULE.test(code)) {
-      return { code: 'invalid', message: 'A value is outside what can be kept.' };
-    }
-  }
-  return undefined;
+  if (refersToNothing(error))
+    return { code: 'invalid', message: 'It refers to something that is not there.' };
+  const isRefused = [...failuresIn(error)].some(({ code }) => NO_VALUE.test(code) || BROKEN_RULE.test(code));
+  return isRefused ? { code: 'invalid', message: 'A value is outside what can be kept.' } : undefined;
 }

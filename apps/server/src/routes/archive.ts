@@ -9,7 +9,7 @@ import { exportArchive } from '../archive/export-json';
 import { importArchive } from '../archive/import-archive';
 import { jsonSource } from '../archive/json-source';
 import { writeArchive } from '../archive/write-archive';
-import { openZip } from '../archive/zip-source';
+import { withZip } from '../archive/zip-source';
 import type { Database, OpenDatabase } from '../db/database';
 import { givenUp } from '../http/given-up';
 import { isZip } from '../http/guard';
@@ -60,14 +60,9 @@ const { request: _json, ...importZip } = workshop.importAll;
 function zipRouter(db: Database, incomingDir: string): Router {
   const router = Router();
   serve(router, importZip, ({ request, query }) =>
-    withFile(request, incomingDir, async (path) => {
-      const source = await openZip(path);
-      try {
-        return await importArchive(db, source, query.dryRun === '1');
-      } finally {
-        source.close();
-      }
-    }),
+    withFile(request, incomingDir, (path) =>
+      withZip(path, (source) => importArchive(db, source, query.dryRun === '1')),
+    ),
   );
   return router;
 }

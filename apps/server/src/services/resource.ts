@@ -60,8 +60,8 @@ export function createResource<Input extends { id?: string | undefined }, Item e
     if (rows.length === 0) throw notFound(name);
     return toItem(rows[0] as Record<string, unknown>);
   };
-  const change = async (where: ReturnType<typeof and>, values: Record<string, unknown>) =>
-    db
+  const change = async (where: ReturnType<typeof and>, values: Record<string, unknown>, tx = db) =>
+    tx
       .update(table)
       .set({ ...values, updatedAt: new Date().toISOString() })
       .where(where)
@@ -102,8 +102,7 @@ export function createResource<Input extends { id?: string | undefined }, Item e
         const before = only(rows);
         refuseStale(before.version, version, before);
         await spec.onReplace?.(tx, before, input);
-        const values = { ...toRow(input), updatedAt: new Date().toISOString() };
-        return only(await tx.update(table).set(values).where(living(id)).returning());
+        return only(await change(living(id), toRow(input), tx));
       });
     },
     async remove(id) {
