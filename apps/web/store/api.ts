@@ -1,15 +1,6 @@
 import type { Endpoint, RequestOf, ResponseOf } from '@round-mint/contract/endpoint';
-import { devices, photos, rings } from '@round-mint/contract/endpoints-bench';
-import {
-  dieCharts,
-  kit,
-  type plans,
-  recipes,
-  stock,
-  system,
-  workshop,
-} from '@round-mint/contract/endpoints-workshop';
-import type { DeviceId } from '@round-mint/contract/devices';
+import { photos, rings } from '@round-mint/contract/endpoints-bench';
+import { kit, type plans, stock, system, workshop } from '@round-mint/contract/endpoints-workshop';
 import type { ThunkDispatch, UnknownAction } from '@reduxjs/toolkit';
 import { createApi } from '@reduxjs/toolkit/query/react';
 import type { CsvTableName } from '@round-mint/contract/csv';
@@ -120,23 +111,6 @@ export const api = createApi({
       query: (id) => call(kit.restore, { params: { id } }),
       invalidatesTags: ['Kit'],
     }),
-    listDieCharts: build.query<ItemsOf<typeof dieCharts.list>, void>({
-      query: () => call(dieCharts.list, firstPage),
-      transformResponse: itemsOf,
-      providesTags: ['DieChart'],
-    }),
-    saveDieChart: build.mutation<ResponseOf<typeof dieCharts.create>, Saved<typeof dieCharts.create>>({
-      queryFn: savedBy(dieCharts),
-      invalidatesTags: ['DieChart'],
-    }),
-    removeDieChart: build.mutation<void, string>({
-      query: (id) => call(dieCharts.archive, { params: { id } }),
-      invalidatesTags: ['DieChart'],
-    }),
-    restoreDieChart: build.mutation<ResponseOf<typeof dieCharts.restore>, string>({
-      query: (id) => call(dieCharts.restore, { params: { id } }),
-      invalidatesTags: ['DieChart'],
-    }),
     addPlan: build.mutation<ResponseOf<typeof plans.create>, RequestOf<typeof plans.create>>({
       queryFn: addedBy('plan', (body) => ({ body })),
     }),
@@ -193,23 +167,6 @@ export const api = createApi({
         }
       },
     }),
-    listRecipes: build.query<ItemsOf<typeof recipes.list>, void>({
-      query: () => call(recipes.list, firstPage),
-      transformResponse: itemsOf,
-      providesTags: ['Recipe'],
-    }),
-    saveRecipe: build.mutation<ResponseOf<typeof recipes.create>, Saved<typeof recipes.create>>({
-      queryFn: savedBy(recipes),
-      invalidatesTags: ['Recipe'],
-    }),
-    removeRecipe: build.mutation<void, string>({
-      query: (id) => call(recipes.archive, { params: { id } }),
-      invalidatesTags: ['Recipe'],
-    }),
-    restoreRecipe: build.mutation<ResponseOf<typeof recipes.restore>, string>({
-      query: (id) => call(recipes.restore, { params: { id } }),
-      invalidatesTags: ['Recipe'],
-    }),
     listPhotos: build.query<ItemsOf<typeof photos.list>, string>({
       query: (ringId) => call(photos.list, { params: { id: ringId } }),
       transformResponse: itemsOf,
@@ -229,21 +186,6 @@ export const api = createApi({
     restorePhoto: build.mutation<ResponseOf<typeof photos.restore>, string>({
       query: (id) => call(photos.restore, { params: { id } }),
       invalidatesTags: ['Photo'],
-    }),
-    listDevices: build.query<ItemsOf<typeof devices.list>, void>({
-      query: () => call(devices.list, {}),
-      transformResponse: itemsOf,
-      providesTags: ['Device'],
-    }),
-    setDevice: build.mutation<
-      ResponseOf<typeof devices.set>,
-      RequestOf<typeof devices.set> & { readonly id: DeviceId }
-    >({
-      query: ({ id, value }) => call(devices.set, { params: { device: id }, body: { value } }),
-      invalidatesTags: ['Device'],
-    }),
-    sendReading: build.mutation<ResponseOf<typeof devices.send>, DeviceId>({
-      query: (id) => call(devices.send, { params: { device: id } }),
     }),
     listLog: build.query<ItemsOf<typeof workshop.log>, void>({
       query: () => call(workshop.log, firstPage),
@@ -311,10 +253,6 @@ export const {
   useSaveToolMutation,
   useRemoveToolMutation,
   useRestoreToolMutation,
-  useListDieChartsQuery,
-  useSaveDieChartMutation,
-  useRemoveDieChartMutation,
-  useRestoreDieChartMutation,
   useAddPlanMutation,
   useListArchivedRingsQuery,
   useListRingsQuery,
@@ -324,17 +262,10 @@ export const {
   useRemoveRingMutation,
   useRestoreRingMutation,
   useLogEventsMutation,
-  useListRecipesQuery,
-  useSaveRecipeMutation,
-  useRemoveRecipeMutation,
-  useRestoreRecipeMutation,
   useListPhotosQuery,
   useAddPhotoMutation,
   useRemovePhotoMutation,
   useRestorePhotoMutation,
-  useListDevicesQuery,
-  useSetDeviceMutation,
-  useSendReadingMutation,
   useListLogQuery,
   useGetLearntQuery,
   useGetHealthQuery,

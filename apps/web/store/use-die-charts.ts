@@ -1,6 +1,7 @@
 import { type DieChart, withSeen } from '@round-mint/core/kit';
 import { useMemo } from 'react';
-import { useGetLearntQuery, useListDieChartsQuery } from './api';
+import { useGetLearntQuery } from './api';
+import { useListDieChartsQuery } from './bench-api';
 
 /** The maker's die charts with what readings at the bench have shown; undefined until they are there. */
 export function useDieCharts(): readonly DieChart[] | undefined {

@@ -1,13 +1,12 @@
 import { useEffect } from 'react';
 import { View } from 'react-native';
 import {
-  useRestoreDieChartMutation,
   useRestorePhotoMutation,
-  useRestoreRecipeMutation,
   useRestoreRingMutation,
   useRestoreStockMutation,
   useRestoreToolMutation,
 } from '@/store/api';
+import { useRestoreDieChartMutation, useRestoreRecipeMutation } from '@/store/bench-api';
 import {
   useRestoreOrderMutation,
   useRestorePersonMutation,

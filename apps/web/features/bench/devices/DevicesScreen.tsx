@@ -1,7 +1,7 @@
 import type { Device } from '@round-mint/contract/devices';
 import { View } from 'react-native';
 import { BenchPart } from '@/features/shared/tabs/BenchPart';
-import { useListDevicesQuery, useSendReadingMutation, useSetDeviceMutation } from '@/store/api';
+import { useListDevicesQuery, useSendReadingMutation, useSetDeviceMutation } from '@/store/bench-api';
 import { Button } from '@/ui/Button';
 import { Type } from '@/ui/Type';
 import { Fetched } from '@/ui/Waiting';

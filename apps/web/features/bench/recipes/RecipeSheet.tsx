@@ -2,7 +2,7 @@ import { recipeWarnings, STEP_TEMPLATES, stepBySchool } from '@round-mint/core/f
 import { useState } from 'react';
 import { View } from 'react-native';
 import { newId } from '@/store/new-id';
-import { useListRecipesQuery, useSaveRecipeMutation } from '@/store/api';
+import { useListRecipesQuery, useSaveRecipeMutation } from '@/store/bench-api';
 import { problemText } from '@/store/problem';
 import { Button } from '@/ui/Button';
 import { Choices } from '@/ui/Choices';

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { BenchPart } from '@/features/shared/tabs/BenchPart';
 import { useArchive } from '@/features/shared/screen/use-archive';
-import { useRemoveRecipeMutation } from '@/store/api';
+import { useRemoveRecipeMutation } from '@/store/bench-api';
 import { Button } from '@/ui/Button';
 import { TextButton } from '@/ui/TextButton';
 import { RecipeCard } from './RecipeCard';

@@ -1,6 +1,6 @@
 import { FIRST_RECIPES, type Recipe } from '@round-mint/core/finishing';
 import { useMemo } from 'react';
-import { useListRecipesQuery } from '@/store/api';
+import { useListRecipesQuery } from '@/store/bench-api';
 import type { RecipeDraft } from './recipe-draft';
 
 /** The maker's own recipes, then those that the app begins with and that were not taken over under their name. */

@@ -8,12 +8,8 @@ import { useRestore } from '@/features/shared/archive/use-restore';
 import { benchRing } from '@/features/shared/ring/bench-model';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { BenchTabs } from '@/features/shared/tabs/BenchTabs';
-import {
-  useListArchivedRingsQuery,
-  useListSpoiltRingsQuery,
-  useRestoreRecipeMutation,
-  useRestoreRingMutation,
-} from '@/store/api';
+import { useListArchivedRingsQuery, useListSpoiltRingsQuery, useRestoreRingMutation } from '@/store/api';
+import { useRestoreRecipeMutation } from '@/store/bench-api';
 import { useArchivedRecipesQuery } from '@/store/archived-api';
 import { Button } from '@/ui/Button';
 import { Type } from '@/ui/Type';

@@ -3,7 +3,7 @@ import { ArchivedList } from '@/features/shared/archive/ArchivedList';
 import { ArchiveScreen } from '@/features/shared/archive/ArchiveScreen';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { LogTabs } from '@/features/shared/tabs/LogTabs';
-import { useRestoreDieChartMutation } from '@/store/api';
+import { useRestoreDieChartMutation } from '@/store/bench-api';
 import { useArchivedDieChartsQuery } from '@/store/archived-api';
 import { Type } from '@/ui/Type';
 

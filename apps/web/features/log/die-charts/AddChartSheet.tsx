@@ -3,7 +3,7 @@ import { MetalPicker } from '@/features/shared/inputs/MetalPicker';
 import { AddSheet } from '@/features/shared/screen/AddSheet';
 import { useSettings } from '@/features/shared/settings/use-settings';
 import { newId } from '@/store/new-id';
-import { useSaveDieChartMutation } from '@/store/api';
+import { useSaveDieChartMutation } from '@/store/bench-api';
 import { problemText } from '@/store/problem';
 import { Field } from '@/ui/Field';
 import { parseChart, type ChartTexts } from './die-chart-form';

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { View, type LayoutChangeEvent } from 'react-native';
 import { DieChartDrawing } from '@/drawings/die-chart/DieChartDrawing';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
-import { useSaveDieChartMutation } from '@/store/api';
+import { useSaveDieChartMutation } from '@/store/bench-api';
 import { problemText } from '@/store/problem';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';

@@ -5,7 +5,7 @@ import { LogTabs } from '@/features/shared/tabs/LogTabs';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { useArchive } from '@/features/shared/screen/use-archive';
-import { useListDieChartsQuery, useRemoveDieChartMutation } from '@/store/api';
+import { useListDieChartsQuery, useRemoveDieChartMutation } from '@/store/bench-api';
 import { Button } from '@/ui/Button';
 import { Screen } from '@/ui/Screen';
 import { Empty, Fetched } from '@/ui/Waiting';
