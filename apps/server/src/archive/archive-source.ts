@@ -1,4 +1,5 @@
 import type { ArchivePart, PartCounts } from '@round-mint/contract/archive-zip';
+import { setImmediate } from 'node:timers/promises';
 import type { ArchiveTable, Line } from './archive-table';
 
 /** An archive that is read, whatever its format: each thing once, as it was last. */
@@ -12,7 +13,7 @@ export interface ArchiveSource {
   readonly close: () => void;
 }
 
-/** Lines of a table, so many at a time. */
+/** Lines of a table, so many at a time, each page within a slice of the server's time: other calls go in between. */
 export async function* inPages(lines: AsyncIterable<Line>, most: number): AsyncGenerator<readonly Line[]> {
   let page: Line[] = [];
   for await (const line of lines) {
@@ -20,6 +21,7 @@ export async function* inPages(lines: AsyncIterable<Line>, most: number): AsyncG
     if (page.length < most) continue;
     yield page;
     page = [];
+    await setImmediate();
   }
   if (page.length > 0) yield page;
 }

@@ -1,5 +1,4 @@
 import { inArray } from 'drizzle-orm';
-import { setImmediate } from 'node:timers/promises';
 import { isDeepStrictEqual } from 'node:util';
 import type { Database } from '../db/database';
 import { HttpError } from '../http/errors';
@@ -42,7 +41,6 @@ export async function insertLines(
   // The row's fields are those of its table: the spec is what says so.
   await tx.insert(spec.table).values(known);
   for (const { item } of lines) await spec.onTaken?.(tx, item as never);
-  await setImmediate();
 }
 
 /** How some lines stand to what the workshop has under their ids. */

@@ -10,7 +10,7 @@ import { finished } from 'node:stream/promises';
 import type { Entry } from 'yauzl';
 import { ZodError } from 'zod';
 import { HttpError } from '../http/errors';
-import type { ArchiveSource } from './archive-source';
+import { inPages, type ArchiveSource } from './archive-source';
 import type { ArchiveTable, Line } from './archive-table';
 import { ARCHIVE_TABLES } from './archive-tables';
 import { MANIFEST } from './write-archive';
@@ -91,9 +91,11 @@ function sourceOf({ entries, read, close }: OpenZip, manifest: ArchiveManifest):
   async function verifyTable(spec: ArchiveTable): Promise<void> {
     const { part } = spec;
     const ids = new Set<Line['item']['id']>();
-    for await (const { item } of lines(part)) {
-      ids.add(item.id);
-      if (spec.file) await finished((await read(entryOf(spec, item.id))).resume());
+    for await (const page of inPages(lines(part), spec.pageRows)) {
+      for (const { item } of page) {
+        ids.add(item.id);
+        if (spec.file) await finished((await read(entryOf(spec, item.id))).resume());
+      }
     }
     const wanted = manifest.counts[part] ?? 0;
     if (ids.size !== wanted) throw refusedZip(`The archive holds ${ids.size} of ${wanted} ${part}.`);

@@ -24,7 +24,7 @@ function OneField({
       <Type as="heading">{fieldWords(field)}</Type>
       <Choices
         label={fieldWords(field)}
-        minWidth={140}
+        minWidth={172}
         value={value}
         onChange={onChange}
         choices={[
@@ -46,7 +46,7 @@ function Question({ both }: { both: readonly BothChanged[] }) {
       title="Changed on another device"
       open
       onClose={() => answerWhich(undefined)}
-      footer={<Button label="Keep these" onPress={keep} testID="conflict-keep" />}
+      footer={<Button look="main" label="Keep these" onPress={keep} testID="conflict-keep" />}
     >
       <Type>
         Another device has changed this while you did. What only one of you changed is kept. Choose for the
