@@ -64,6 +64,17 @@ module.exports = {
       to: { path: '^apps/web/app/' },
     },
     {
+      name: 'scripts-install-before-they-import',
+      comment:
+        'On a fresh clone a script runs before any package is there: it imports packages after it installed them.',
+      severity: 'error',
+      from: {
+        path: '^scripts/',
+        pathNot: '^scripts/(bench|jest|mutation|validate|load/bare-server|lib/load-bundled)|\\.d\\.mts$',
+      },
+      to: { dependencyTypes: ['npm', 'npm-dev'], dynamic: false },
+    },
+    {
       name: 'no-circular',
       severity: 'error',
       from: {},

@@ -1,4 +1,3 @@
-import { chromium } from '@playwright/test';
 import { readFile, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { installIfNeeded } from './lib/build.mjs';
@@ -22,6 +21,7 @@ const ICONS = [
   { name: 'maskable-512.png', size: 512, share: MASKED, back: background },
 ];
 
+const { chromium } = await import('@playwright/test');
 const browser = await chromium.launch({ executablePath: chromiumPath() });
 try {
   for (const { name, size, share, back } of ICONS) {

@@ -1,4 +1,3 @@
-import { chromium } from '@playwright/test';
 import { mkdir, mkdtemp, readFile, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -100,6 +99,7 @@ const server = startServer(dataDir, { ROUND_MINT_DEMO: '1' });
 process.on('exit', () => void server.kill());
 const url = await server.ready;
 const flags = JSON.parse(await readFile(join(ROOT, 'scripts/lib/chromium-flags.json'), 'utf8'));
+const { chromium } = await import('@playwright/test');
 const browser = await chromium.launch({
   executablePath: chromiumPath(),
   args: flags,

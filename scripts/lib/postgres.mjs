@@ -5,7 +5,6 @@ import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { delimiter, join } from 'node:path';
 import { setTimeout as sleep } from 'node:timers/promises';
-import pg from 'pg';
 import { installPackage } from './apt.mjs';
 import { must, run, say } from './run.mjs';
 
@@ -49,6 +48,7 @@ function asUser(command, args) {
 
 /** Whether a server takes queries. */
 async function answers(url) {
+  const { default: pg } = await import('pg');
   const client = new pg.Client({ connectionString: url });
   try {
     await client.connect();

@@ -1,4 +1,3 @@
-import { PGlite } from '@electric-sql/pglite';
 import { join } from 'node:path';
 
 /** Tables that are multiplied, and which of their columns name a thing that is multiplied with them. */
@@ -12,7 +11,7 @@ const TABLES = [
 ];
 
 /**
- * @param {PGlite} client
+ * @param {import('@electric-sql/pglite').PGlite} client
  * @param {string} table
  * @param {readonly string[]} ids columns that hold ids of multiplied things
  * @param {{ from: number, to: number, withRings: number }} copies `withRings`: so many of them have rings
@@ -52,6 +51,7 @@ async function multiply(client, table, ids, { from, to, withRings }) {
  * @param {{ rings: number, pieces: number, orders: number }} wanted
  */
 export async function fillFolder(dataDir, { rings, pieces, orders }) {
+  const { PGlite } = await import('@electric-sql/pglite');
   const client = new PGlite(join(dataDir, 'database'));
   const count = async (table, where = 'true') =>
     (await client.query(`select count(*)::int as n from ${table} where ${where}`)).rows[0].n;

@@ -1,6 +1,3 @@
-import { PGlite } from '@electric-sql/pglite';
-import { drizzle } from 'drizzle-orm/pglite';
-import { migrate } from 'drizzle-orm/pglite/migrator';
 import { cp, mkdir, readFile, rm, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { ROOT } from '../lib/run.mjs';
@@ -15,6 +12,9 @@ const NAME = 'Kept from before';
  * @returns {Promise<string>} the piece's name
  */
 export async function makeOlderFolder(dataDir) {
+  const { PGlite } = await import('@electric-sql/pglite');
+  const { drizzle } = await import('drizzle-orm/pglite');
+  const { migrate } = await import('drizzle-orm/pglite/migrator');
   await mkdir(dataDir, { recursive: true });
   const migrations = join(dataDir, 'migrations');
   await cp(join(ROOT, 'apps/server/src/db/migrations'), migrations, { recursive: true });
