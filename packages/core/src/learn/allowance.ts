@@ -1,6 +1,6 @@
 import { strainedUse } from '../ring';
 import { CRACK_AT } from '../uncertainty';
-import type { RingLesson } from './logged-ring';
+import type { WorkedRing } from './worked-ring';
 
 /** The most that a ring's metal bore between two anneals, and whether it cracked at that, as a share of the allowance. */
 export interface Strained {
@@ -19,7 +19,7 @@ const CRACKS: readonly string[] = ['crack-at-cut-edge', 'split-on-second-fold'];
  * less than that tells nothing more.
  * @returns undefined when the gauge hardly moved
  */
-export function mostStrained({ ring, state }: RingLesson, allowanceStrainLog: number): Strained | undefined {
+export function mostStrained({ ring, state }: WorkedRing, allowanceStrainLog: number): Strained | undefined {
   const cracks = state.troubles.filter(({ symptom }) => CRACKS.includes(symptom)).map(({ step }) => step);
   const firstCrack = cracks.length > 0 ? Math.min(...cracks) : undefined;
   const done = state.steps.slice(0, firstCrack === undefined ? state.step : firstCrack + 1);

@@ -1,12 +1,12 @@
 import type { DieChart, DieObservation } from '../kit';
-import type { CoinLesson } from './logged-ring';
+import type { WorkedCoinRing } from './worked-ring';
 
 const LONG_DIE = 'Long die';
 
 /** What each pusher was seen to give, from readings that told the reveal (craft §5); one chart per kind of coin and pusher. */
-export function dieSightings(lessons: readonly CoinLesson[]): readonly DieChart[] {
+export function dieSightings(worked: readonly WorkedCoinRing[]): readonly DieChart[] {
   const charts = new Map<string, DieChart>();
-  for (const { ring, state } of lessons) {
+  for (const { ring, state } of worked) {
     const { metal, diameterMm: coinDiameterMm } = ring.coin.input.coin;
     for (const { step: index, reveal, leading } of state.readings) {
       const contact = state.steps[index]?.contact;

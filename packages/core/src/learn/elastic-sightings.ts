@@ -1,17 +1,17 @@
 import { toolsOf, type Kit } from '../kit';
 import { barWidthMm, spreadLog } from '../rolling';
 import type { StepKind } from '../steps';
-import { readSteps, type RingLesson } from './logged-ring';
+import { readSteps, type WorkedRing } from './worked-ring';
 import type { Sighting } from './ridge';
 import { READING_MM } from './sightings';
 
 const SPRINGING: readonly StepKind[] = ['stretch', 'reduce', 'bend'];
 
 /** What a ring gave back after each blow against what was predicted; of a bend, round which former. */
-function springings(lesson: RingLesson, kit: Kit) {
-  const { steps, toolsUsed } = lesson.state;
+function springings(worked: WorkedRing, kit: Kit) {
+  const { steps, toolsUsed } = worked.state;
   const formers = toolsOf(kit, 'former');
-  return readSteps(lesson).flatMap(({ step, cutMm }) => {
+  return readSteps(worked).flatMap(({ step, cutMm }) => {
     const { kind, springbackMm, reading, contact } = step;
     if (!SPRINGING.includes(kind) || !springbackMm || !reading) return [];
     const plannedMm = contact?.kind === 'former' ? contact.diameterMm : undefined;
@@ -24,7 +24,7 @@ function springings(lesson: RingLesson, kit: Kit) {
     // larger.
     const slope = (kind === 'stretch' ? -1 : 1) * springbackMm;
     const off = cutMm - reading.cutDownMm - otherMm;
-    const sighting: Sighting = { ringId: lesson.ring.id, off, slope, sigma: READING_MM };
+    const sighting: Sighting = { ringId: worked.ring.id, off, slope, sigma: READING_MM };
     return [{ kind, formerMm, sighting }];
   });
 }
@@ -43,22 +43,22 @@ function byKey<K, T extends { readonly sighting: Sighting }>(
 
 /** Per kind of blow. */
 export function springbackSightings(
-  lesson: RingLesson,
+  worked: WorkedRing,
   kit: Kit,
 ): ReadonlyMap<StepKind, readonly Sighting[]> {
-  return byKey(springings(lesson, kit), ({ kind }) => kind);
+  return byKey(springings(worked, kit), ({ kind }) => kind);
 }
 
 /** Per former, keyed by its diameter, mm. */
-export function formerSightings(lesson: RingLesson, kit: Kit): ReadonlyMap<number, readonly Sighting[]> {
-  return byKey(springings(lesson, kit), ({ formerMm }) => formerMm);
+export function formerSightings(worked: WorkedRing, kit: Kit): ReadonlyMap<number, readonly Sighting[]> {
+  return byKey(springings(worked, kit), ({ formerMm }) => formerMm);
 }
 
 /** A calliper over uneven edges, mm (standard deviation). */
 const WIDTH_MM = 0.08;
 
 /** How much wider than the rule a bar came out of the rolls: its last width tells of all its passes. */
-export function spreadSightings({ ring, state }: RingLesson): readonly Sighting[] {
+export function spreadSightings({ ring, state }: WorkedRing): readonly Sighting[] {
   const read = state.rolled.findLast(({ widthMm }) => widthMm !== undefined);
   const rolling = read && state.steps[read.step]?.rolling;
   if (read?.widthMm === undefined || !rolling) return [];

@@ -5,7 +5,7 @@ import { planCoinRing } from '../route';
 import { DEFAULT_TRAITS } from '../steps';
 import { DEFAULT_MANDREL, SIZE_SYSTEMS } from '../size';
 import { foretellsBetter, learnFrom, type Learnt, type LoggedRing } from './index';
-import { isCoinLesson, lessonOf } from './logged-ring';
+import { isWorkedCoinRing, workedRing } from './worked-ring';
 import { ridgeFit } from './ridge';
 import { madeRings, TRUTH } from './test-rings';
 import { curlSightings, foldSightings, shareSightings, trimSightings } from './sightings';
@@ -65,14 +65,14 @@ describe('what forty rings teach', () => {
 
   it('its course is told in percent of the wall and in US sizes', () => {
     const [first] = learn(rings.slice(0, 1)).course;
-    const lesson = [lessonOf(rings[0]!)].filter(isCoinLesson)[0]!;
+    const worked = [workedRing(rings[0]!)].filter(isWorkedCoinRing)[0]!;
     const rms = (offs: readonly number[]) =>
       Math.sqrt(offs.reduce((sum, off) => sum + off ** 2, 0) / offs.length);
-    const wall = shareSightings(lesson, REFERENCE_KIT, DEFAULT_TRAITS).map(({ off }) => 100 * off);
+    const wall = shareSightings(worked, REFERENCE_KIT, DEFAULT_TRAITS).map(({ off }) => 100 * off);
     expect(first!.wallBefore).toBeCloseTo(rms(wall), 6);
     // A curl's sighting is a share of its angle: what that is worth in mm comes with it. One US size is 0.8128 mm.
-    const byDie = [curlSightings(lesson), foldSightings(lesson)].flatMap((found) => [...found.values()]);
-    const sighted = [...trimSightings(lesson), ...byDie.flat()];
+    const byDie = [curlSightings(worked), foldSightings(worked)].flatMap((found) => [...found.values()]);
+    const sighted = [...trimSightings(worked), ...byDie.flat()];
     const sizes = sighted.map(({ off, sizeMm = 1 }) => (off * sizeMm) / 0.8128);
     expect(sizes.length).toBeGreaterThan(0);
     expect(first!.sizeBefore).toBeCloseTo(rms(sizes), 6);
@@ -113,7 +113,7 @@ describe('what forty rings teach', () => {
     });
     // 0.1 mm more than planned, and the plan had 0.2 mm of it already.
     for (const ring of replanned) {
-      expect(foldSightings(lessonOf(ring)).get('17-14')?.[0]?.off).toBeCloseTo(0.3, 9);
+      expect(foldSightings(workedRing(ring)).get('17-14')?.[0]?.off).toBeCloseTo(0.3, 9);
     }
   });
 
@@ -200,9 +200,9 @@ describe('learning does no harm', () => {
       const mild = { ...DEFAULT_TRAITS, shareShift: 0.008 };
       const all = [...madeRings(24, seed, mild)];
       const sightings = all
-        .map(lessonOf)
-        .filter(isCoinLesson)
-        .map((lesson) => shareSightings(lesson, REFERENCE_KIT, DEFAULT_TRAITS));
+        .map(workedRing)
+        .filter(isWorkedCoinRing)
+        .map((worked) => shareSightings(worked, REFERENCE_KIT, DEFAULT_TRAITS));
       const taught = ridgeFit(sightings.slice(0, 12).flat(), 0.05);
       const held = sightings.slice(12).flat();
       const off = (change: number) =>

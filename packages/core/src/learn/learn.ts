@@ -6,7 +6,13 @@ import { ringAllowance } from '../route';
 import { type BenchTraits, DEFAULT_TRAITS, defaultMinutes, formerKey } from '../steps';
 import { allowanceFit, mostStrained, type Strained } from './allowance';
 import { dieSightings } from './die-sightings';
-import { isCoinLesson, lessonOf, type CoinLesson, type LoggedRing, type RingLesson } from './logged-ring';
+import {
+  isWorkedCoinRing,
+  workedRing,
+  type WorkedCoinRing,
+  type LoggedRing,
+  type WorkedRing,
+} from './worked-ring';
 import { minutesFit, timedMinutes } from './minutes';
 import { ridgeChange, ridgeFit, rootMeanSquare, type RidgeFit, type Sighting } from './ridge';
 import { formerSightings, springbackSightings, spreadSightings } from './elastic-sightings';
@@ -110,12 +116,12 @@ function notBelowNothing(value: LearntValue): LearntValue {
 
 /** Of each kind of blow, and of each former that the log has read often enough to tell apart. */
 function springbackValues(
-  lessons: readonly RingLesson[],
+  worked: readonly WorkedRing[],
   kit: Kit,
   kept: ReadonlySet<string>,
 ): readonly LearntValue[] {
-  const kinds = gathered<string, Sighting>(lessons.map((lesson) => springbackSightings(lesson, kit)));
-  const formers = gathered<number, Sighting>(lessons.map((lesson) => formerSightings(lesson, kit)));
+  const kinds = gathered<string, Sighting>(worked.map((worked) => springbackSightings(worked, kit)));
+  const formers = gathered<number, Sighting>(worked.map((worked) => formerSightings(worked, kit)));
   const named = [
     ...[...kinds].map(([kind, sightings]) => ({ tail: kind, of: kind, sightings })),
     ...[...formers].map(([formerMm, sightings]) => ({
@@ -131,11 +137,14 @@ function springbackValues(
   });
 }
 
-function allowanceValues(lessons: readonly CoinLesson[], kept: ReadonlySet<string>): readonly LearntValue[] {
+function allowanceValues(
+  worked: readonly WorkedCoinRing[],
+  kept: ReadonlySet<string>,
+): readonly LearntValue[] {
   const byMetal = gathered<MetalId, Strained>(
-    lessons.map((lesson) => {
-      const { coin } = lesson.ring.coin.input;
-      const strained = mostStrained(lesson, ringAllowance(coin));
+    worked.map((worked) => {
+      const { coin } = worked.ring.coin.input;
+      const strained = mostStrained(worked, ringAllowance(coin));
       return new Map([[coin.metal, strained ? [strained] : []]]);
     }),
   );
@@ -157,8 +166,8 @@ function allowanceValues(lessons: readonly CoinLesson[], kept: ReadonlySet<strin
   });
 }
 
-function minuteValues(lessons: readonly RingLesson[], kept: ReadonlySet<string>): readonly LearntValue[] {
-  return [...gathered(lessons.map(timedMinutes))].map(([kind, timed]) => {
+function minuteValues(worked: readonly WorkedRing[], kept: ReadonlySet<string>): readonly LearntValue[] {
+  return [...gathered(worked.map(timedMinutes))].map(([kind, timed]) => {
     const standard = defaultMinutes(kind);
     const { minutes } = minutesFit(timed, standard);
     const key = `minutes-${kind}`;
@@ -170,7 +179,7 @@ function minuteValues(lessons: readonly RingLesson[], kept: ReadonlySet<string>)
       of: kind,
       value: minutes,
       standard,
-      rings: lessons.length,
+      rings: worked.length,
       sightings: timed.length,
       errorBefore: off(standard),
       errorAfter: off(minutes),
@@ -249,9 +258,9 @@ interface LearningSeries {
 }
 
 /** Rings in the order they were finished, each predicted by those before it. */
-function courseOf(lessons: readonly RingLesson[], series: readonly LearningSeries[]): readonly CoursePoint[] {
-  return lessons.map(({ ring }, place) => {
-    const earlier = new Set(lessons.slice(0, place).map((lesson) => lesson.ring.id));
+function courseOf(worked: readonly WorkedRing[], series: readonly LearningSeries[]): readonly CoursePoint[] {
+  return worked.map(({ ring }, place) => {
+    const earlier = new Set(worked.slice(0, place).map((worked) => worked.ring.id));
     const off = { wall: { before: [], after: [] }, size: { before: [], after: [] } } as Record<
       LearningSeries['to'],
       { before: number[]; after: number[] }
@@ -294,18 +303,18 @@ export function* learnFrom(
   keptStandard: readonly string[] = [],
 ): Generator<number, Learnt> {
   const kept = new Set(keptStandard);
-  const lessons = [...rings]
+  const worked = [...rings]
     .sort((a, b) => a.finishedAt.localeCompare(b.finishedAt))
-    .map(lessonOf)
+    .map(workedRing)
     .filter(({ state }) => !state.leftOut);
-  const coins = lessons.filter(isCoinLesson);
+  const coins = worked.filter(isWorkedCoinRing);
   const shares = new Map<string, readonly Sighting[]>();
-  const curls = gathered(lessons.map(curlSightings));
+  const curls = gathered(worked.map(curlSightings));
   const curlValues = [...curls].flatMap(([angle, sightings]) => {
     const name = { key: `curl-${angle}`, what: 'curl', of: `${angle}°` } as const;
     return valueOf(name, 1, sightings, PULL.curl, kept) ?? [];
   });
-  const folds = gathered(lessons.map(foldSightings));
+  const folds = gathered(worked.map(foldSightings));
   const foldValues = [...folds].flatMap(([die, sightings]) => {
     const [angle, smallEnd] = die.split('-');
     const name = { key: `fold-${die}`, what: 'fold', of: `${angle}° die, ${smallEnd} mm` } as const;
@@ -313,18 +322,18 @@ export function* learnFrom(
   });
   // The wall a ring is walked to has the curl that its dies really gave: then only the share is left to explain it.
   const soFar = traitsOf(curlValues);
-  for (const [i, lesson] of coins.entries()) {
-    shares.set(lesson.ring.id, shareSightings(lesson, kit, soFar));
+  for (const [i, worked] of coins.entries()) {
+    shares.set(worked.ring.id, shareSightings(worked, kit, soFar));
     yield (i + 1) / (coins.length + 1);
   }
   const share = valueOf({ key: 'share', what: 'share' }, 0, [...shares.values()].flat(), PULL.share, kept);
-  const trims = lessons.flatMap(trimSightings);
+  const trims = worked.flatMap(trimSightings);
   const trim = valueOf({ key: 'trim', what: 'trim' }, TRIM_GAIN_MM, trims, PULL.trimMm, kept);
-  const springback = springbackValues(lessons, kit, kept);
+  const springback = springbackValues(worked, kit, kept);
   const spread = valueOf(
     { key: 'spread', what: 'spread' },
     DEFAULT_TRAITS.spreadFactor,
-    lessons.flatMap(spreadSightings),
+    worked.flatMap(spreadSightings),
     PULL.spread,
     kept,
   );
@@ -336,7 +345,7 @@ export function* learnFrom(
     ...springback,
     ...(spread ? [notBelowNothing(spread)] : []),
     ...allowanceValues(coins, kept),
-    ...minuteValues(lessons, kept),
+    ...minuteValues(worked, kept),
   ];
   const series: readonly LearningSeries[] = [
     { sightings: [...shares.values()].flat(), pullSigma: PULL.share, to: 'wall' },
@@ -345,10 +354,10 @@ export function* learnFrom(
     ...[...folds.values()].map((sightings) => ({ sightings, pullSigma: PULL.foldMm, to: 'size' }) as const),
   ];
   return {
-    rings: lessons.length,
+    rings: worked.length,
     traits: traitsOf(values),
     values,
-    course: courseOf(lessons, series),
+    course: courseOf(worked, series),
     dieCharts: dieSightings(coins),
   };
 }

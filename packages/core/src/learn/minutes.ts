@@ -1,6 +1,6 @@
 import type { RingState } from '../ring';
 import type { StepKind } from '../steps';
-import type { LoggedRing, RingLesson } from './logged-ring';
+import type { LoggedRing, WorkedRing } from './worked-ring';
 
 /** A gap this many times the default is a tea break or a night, not work. */
 const LONGEST_SHARE = 4;
@@ -39,7 +39,7 @@ interface TimedStep {
 }
 
 /** Hands-on minutes of every step that was timed, per kind. */
-export function timedMinutes({ ring, state }: RingLesson): ReadonlyMap<StepKind, readonly number[]> {
+export function timedMinutes({ ring, state }: WorkedRing): ReadonlyMap<StepKind, readonly number[]> {
   const found = new Map<StepKind, number[]>();
   for (const { kind, timedMin } of timedSteps(state.steps, ring.events)) {
     if (timedMin !== undefined) found.set(kind, [...(found.get(kind) ?? []), timedMin]);

@@ -1,7 +1,7 @@
 import type { RingEventBody } from '../ring';
 import { DEFAULT_MANDREL, type MandrelReading } from '../size';
 import type { RouteStep } from '../steps';
-import { lessonOf } from './logged-ring';
+import { workedRing } from './worked-ring';
 import { REFERENCE_KIT, type Kit } from '../kit';
 import { formerSightings, springbackSightings, spreadSightings } from './elastic-sightings';
 import { trimSightings } from './sightings';
@@ -29,7 +29,7 @@ function stepOf(kind: RouteStep['kind'], more: Partial<RouteStep>): RouteStep {
 }
 
 /** A ring whose steps were each read and done, with the cut edge down and with the rim down. */
-function lessonFrom(
+function workedFrom(
   steps: readonly RouteStep[],
   readMm: readonly { cut: number; rim: number }[],
   first: readonly RingEventBody[] = [],
@@ -38,7 +38,7 @@ function lessonFrom(
     { kind: 'reading', rimDownMm: rim, cutDownMm: cut, mark: 'leading' },
     { kind: 'step-done', step },
   ]);
-  return lessonOf({
+  return workedRing({
     id: 'r1',
     name: 'One',
     finishedAt: '2026-03-02T10:00:00Z',
@@ -56,18 +56,18 @@ describe('what a ring gave back', () => {
     ['reduce', 20.05],
     ['bend', 20.05],
   ] as const)('after %s: a ring at %d mm gave back twice what was predicted', (kind, cut) => {
-    const lesson = lessonFrom([stepOf(kind, { springbackMm: 0.05 })], [{ cut, rim: 20 }]);
-    const [sighting] = springbackSightings(lesson, REFERENCE_KIT).get(kind) ?? [];
+    const worked = workedFrom([stepOf(kind, { springbackMm: 0.05 })], [{ cut, rim: 20 }]);
+    const [sighting] = springbackSightings(worked, REFERENCE_KIT).get(kind) ?? [];
     expect(sighting!.off / sighting!.slope).toBeCloseTo(1, 9);
     expect(Math.abs(sighting!.slope)).toBe(0.05);
   });
 
   it('says nothing of blows that nothing was predicted of', () => {
     expect(
-      springbackSightings(lessonFrom([stepOf('stretch', {})], [{ cut: 19.9, rim: 20 }]), REFERENCE_KIT).size,
+      springbackSightings(workedFrom([stepOf('stretch', {})], [{ cut: 19.9, rim: 20 }]), REFERENCE_KIT).size,
     ).toBe(0);
     const curl = stepOf('curl', { springbackMm: 0.05 });
-    expect(springbackSightings(lessonFrom([curl], [{ cut: 19.9, rim: 20 }]), REFERENCE_KIT).size).toBe(0);
+    expect(springbackSightings(workedFrom([curl], [{ cut: 19.9, rim: 20 }]), REFERENCE_KIT).size).toBe(0);
   });
 });
 
@@ -80,7 +80,7 @@ describe('what a former gave back', () => {
   const bend = stepOf('bend', { springbackMm: 0.5, contact: { kind: 'former', diameterMm: 17 } });
 
   it('belongs to that former', () => {
-    const found = formerSightings(lessonFrom([bend], [{ cut: 20.25, rim: 20 }]), kit);
+    const found = formerSightings(workedFrom([bend], [{ cut: 20.25, rim: 20 }]), kit);
     expect([...found.keys()]).toEqual([17]);
     // Half of what was foretold came on top: the factor is 1.5.
     expect(found.get(17)?.[0]).toMatchObject({ off: 0.25, slope: 0.5 });
@@ -88,10 +88,10 @@ describe('what a former gave back', () => {
 
   it('belongs to the former that was really used, and the millimetre between them is no springback', () => {
     const used: RingEventBody = { kind: 'tool-used', step: 0, toolId: 'former-16' };
-    const lesson = lessonFrom([bend], [{ cut: 19.25, rim: 20 }], [used]);
-    expect([...formerSightings(lesson, kit).keys()]).toEqual([16]);
-    expect(formerSightings(lesson, kit).get(16)?.[0]?.off).toBeCloseTo(0.25, 9);
-    expect(springbackSightings(lesson, kit).get('bend')?.[0]?.off).toBeCloseTo(0.25, 9);
+    const worked = workedFrom([bend], [{ cut: 19.25, rim: 20 }], [used]);
+    expect([...formerSightings(worked, kit).keys()]).toEqual([16]);
+    expect(formerSightings(worked, kit).get(16)?.[0]?.off).toBeCloseTo(0.25, 9);
+    expect(springbackSightings(worked, kit).get('bend')?.[0]?.off).toBeCloseTo(0.25, 9);
   });
 });
 
@@ -107,25 +107,25 @@ describe('how wide the rolls left a bar', () => {
 
   it('tells of the spread: by the rule 3 (3/2.4)^0.47', () => {
     const widthMm = 3 * (3 / 2.4) ** (0.47 * 1.4);
-    const [sighting] = spreadSightings(lessonFrom([roll], [], [measured(2.4, widthMm)]));
+    const [sighting] = spreadSightings(workedFrom([roll], [], [measured(2.4, widthMm)]));
     expect(sighting!.off / sighting!.slope).toBeCloseTo(0.4, 9);
     expect(sighting!.sigma).toBeCloseTo(0.08 / widthMm, 9);
   });
 
   it('says nothing where no width was read, or nothing was rolled off', () => {
-    expect(spreadSightings(lessonFrom([roll], [], [measured(2.4)]))).toEqual([]);
-    expect(spreadSightings(lessonFrom([roll], [], [measured(3, 3.02)]))).toEqual([]);
+    expect(spreadSightings(workedFrom([roll], [], [measured(2.4)]))).toEqual([]);
+    expect(spreadSightings(workedFrom([roll], [], [measured(3, 3.02)]))).toEqual([]);
   });
 });
 
 describe('what trimming gave', () => {
   it('is by how much the rim’s reading rose, past the default of 0.4 size', () => {
     const steps = [stepOf('reduce', {}), stepOf('trim', { strainCutEdge: 0, strainRimEdge: 0 })];
-    const lesson = lessonFrom(steps, [
+    const worked = workedFrom(steps, [
       { cut: 20, rim: 19.5 },
       { cut: 20, rim: 19.9 },
     ]);
-    const [sighting] = trimSightings(lesson);
+    const [sighting] = trimSightings(worked);
     // 0.4 sizes of 0.8128 mm are 0.325 mm; 0.4 mm were read; two readings of ±0.08 mm lie in it.
     expect(sighting).toMatchObject({ slope: 1, off: expect.closeTo(0.4 - 0.4 * 0.8128, 4) });
     expect(sighting!.sigma).toBeCloseTo(0.1131, 4);

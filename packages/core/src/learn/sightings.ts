@@ -3,7 +3,7 @@ import { arcWidthMm, curlDropMm, cutEdge, rimEdge, TRIM_GAIN_MM, type Meridian }
 import type { Kit } from '../kit';
 import { simulateMoves } from '../route';
 import { type BenchTraits, foldDieKey } from '../steps';
-import { readSteps, type CoinLesson, type RingLesson } from './logged-ring';
+import { readSteps, type WorkedCoinRing, type WorkedRing } from './worked-ring';
 import type { Sighting } from './ridge';
 
 /** What a reading in quarter sizes and a careful hand come to, mm (standard deviation). */
@@ -15,7 +15,12 @@ const EDGE_SHARE = 0.03;
 const PROBE = 0.03;
 
 /** A ring's wall as the simulation ends it with another share. */
-function walked({ ring, state }: CoinLesson, kit: Kit, traits: BenchTraits, shareShift: number): Meridian {
+function walked(
+  { ring, state }: WorkedCoinRing,
+  kit: Kit,
+  traits: BenchTraits,
+  shareShift: number,
+): Meridian {
   const { input: planned, school, moves } = ring.coin;
   const { coin, wall, targetInsideDiameterMm } = planned;
   const input = {
@@ -31,10 +36,10 @@ function walked({ ring, state }: CoinLesson, kit: Kit, traits: BenchTraits, shar
  * What width and edge thicknesses say about the share a: seen against the route's own simulation, in shares of
  * themselves. The simulation is close to a straight line in the share, so that two more walks give the slope.
  */
-export function shareSightings(lesson: CoinLesson, kit: Kit, traits: BenchTraits): readonly Sighting[] {
-  const { measured } = lesson.state;
-  if (!measured || lesson.ring.coin.moves.length === 0) return [];
-  const at = (shift: number) => walked(lesson, kit, traits, shift);
+export function shareSightings(worked: WorkedCoinRing, kit: Kit, traits: BenchTraits): readonly Sighting[] {
+  const { measured } = worked.state;
+  if (!measured || worked.ring.coin.moves.length === 0) return [];
+  const at = (shift: number) => walked(worked, kit, traits, shift);
   const [low, middle, high] = [at(-PROBE), at(0), at(PROBE)];
   const figures = [
     { seen: measured.bandWidthMm, of: arcWidthMm, sigma: WIDTH_SHARE },
@@ -54,7 +59,7 @@ export function shareSightings(lesson: CoinLesson, kit: Kit, traits: BenchTraits
     const predicted = of(middle);
     return [
       {
-        ringId: lesson.ring.id,
+        ringId: worked.ring.id,
         off: Math.log(seen / predicted),
         slope: Math.log(of(high) / of(low)) / (2 * PROBE),
         sigma,
@@ -64,12 +69,12 @@ export function shareSightings(lesson: CoinLesson, kit: Kit, traits: BenchTraits
 }
 
 /** By how much trimming the lip raised the rim's reading, mm. */
-export function trimSightings(lesson: RingLesson): readonly Sighting[] {
-  return readSteps(lesson).flatMap(({ step, rimMm, before }) =>
+export function trimSightings(worked: WorkedRing): readonly Sighting[] {
+  return readSteps(worked).flatMap(({ step, rimMm, before }) =>
     step.kind === 'trim' && before
       ? [
           {
-            ringId: lesson.ring.id,
+            ringId: worked.ring.id,
             off: rimMm - before.rimMm - TRIM_GAIN_MM,
             slope: 1,
             sigma: READING_MM * Math.SQRT2,
@@ -83,14 +88,14 @@ export function trimSightings(lesson: RingLesson): readonly Sighting[] {
 const FUNNEL_READING_MM = 0.15;
 
 /** By how much larger each die left its funnels than the law says, mm; keyed by the die. */
-export function foldSightings(lesson: RingLesson): ReadonlyMap<string, readonly Sighting[]> {
+export function foldSightings(worked: WorkedRing): ReadonlyMap<string, readonly Sighting[]> {
   const found = new Map<string, Sighting[]>();
-  for (const { step, rimMm, cutMm } of readSteps(lesson)) {
+  for (const { step, rimMm, cutMm } of readSteps(worked)) {
     const { reading, contact, pieceState, funnel } = step;
     if (!reading || contact?.kind !== 'fold-die' || pieceState?.stage !== 'funnel') continue;
     const key = foldDieKey(contact);
     const sighting = {
-      ringId: lesson.ring.id,
+      ringId: worked.ring.id,
       // It was planned with what was known of the die by then.
       off: (rimMm + cutMm - reading.rimDownMm - reading.cutDownMm) / 2 + (funnel?.growthMm ?? 0),
       slope: 1,
@@ -110,10 +115,10 @@ export function angleOfDropDeg(dropMm: number, arcWidth: number): number {
 }
 
 /** What each curl die really turns, against its nominal angle; keyed by that angle. */
-export function curlSightings(lesson: RingLesson): ReadonlyMap<number, readonly Sighting[]> {
+export function curlSightings(worked: WorkedRing): ReadonlyMap<number, readonly Sighting[]> {
   const found = new Map<number, Sighting[]>();
   let straightMm: number | undefined;
-  for (const { step, rimMm, cutMm, before } of readSteps(lesson)) {
+  for (const { step, rimMm, cutMm, before } of readSteps(worked)) {
     const meanMm = (rimMm + cutMm) / 2;
     // A push to a depth is not the whole of an angle.
     if (step.kind !== 'curl' || step.pieceState?.pushedMm) {
@@ -128,7 +133,7 @@ export function curlSightings(lesson: RingLesson): ReadonlyMap<number, readonly 
     // Both ends of the drop are read; an angle gives about half the width of drop per radian.
     const dropPerGain = (widthMm / 2) * degToRad(nominal);
     const sighting = {
-      ringId: lesson.ring.id,
+      ringId: worked.ring.id,
       off: turned / nominal - 1,
       slope: 1,
       sigma: READING_MM / dropPerGain,

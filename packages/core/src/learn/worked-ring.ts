@@ -25,22 +25,22 @@ export interface LoggedRing {
 }
 
 /** A ring with what its events come to. */
-export interface RingLesson {
+export interface WorkedRing {
   readonly ring: LoggedRing;
   readonly state: RingState;
 }
 
-export function lessonOf(ring: LoggedRing): RingLesson {
+export function workedRing(ring: LoggedRing): WorkedRing {
   const { steps, mandrel, events, targetInsideDiameterMm, coin } = ring;
   const { holeMm } = coin?.input ?? {};
   return { ring, state: ringState({ steps, mandrel, holeMm, targetInsideDiameterMm }, events) };
 }
 
-/** A lesson of a coin ring. */
-export type CoinLesson = RingLesson & { readonly ring: { readonly coin: CoinCourse } };
+/** A coin ring with what its events come to. */
+export type WorkedCoinRing = WorkedRing & { readonly ring: { readonly coin: CoinCourse } };
 
-export function isCoinLesson(lesson: RingLesson): lesson is CoinLesson {
-  return lesson.ring.coin !== undefined;
+export function isWorkedCoinRing(worked: WorkedRing): worked is WorkedCoinRing {
+  return worked.ring.coin !== undefined;
 }
 
 /** A reading that a step ended with, and the one before it when nothing was formed in between. */
@@ -53,7 +53,7 @@ export interface StepReading {
 }
 
 /** Steps of a ring that ended with a reading, in order; passes that were planned again teach nothing of their old end. */
-export function readSteps({ state }: RingLesson): readonly StepReading[] {
+export function readSteps({ state }: WorkedRing): readonly StepReading[] {
   const replanned = new Set(
     state.reroutes
       .filter(({ step, because }) => {
