@@ -2,7 +2,7 @@ import { toolsOf, type Kit } from '../kit';
 import { barWidthMm, spreadLog } from '../rolling';
 import type { StepKind } from '../steps';
 import { readSteps, type WorkedRing } from './worked-ring';
-import type { Sighting } from './ridge';
+import type { Seen } from './sighting';
 import { READING_MM } from './sightings';
 
 const SPRINGING: readonly StepKind[] = ['stretch', 'reduce', 'bend'];
@@ -24,16 +24,16 @@ function springings(worked: WorkedRing, kit: Kit) {
     // larger.
     const slope = (kind === 'stretch' ? -1 : 1) * springbackMm;
     const off = cutMm - reading.cutDownMm - otherMm;
-    const sighting: Sighting = { ringId: worked.ring.id, off, slope, sigma: READING_MM };
+    const sighting: Seen = { off, slope, sigma: READING_MM };
     return [{ kind, formerMm, sighting }];
   });
 }
 
-function byKey<K, T extends { readonly sighting: Sighting }>(
+function byKey<K, T extends { readonly sighting: Seen }>(
   found: readonly T[],
   keyOf: (one: T) => K | undefined,
-): ReadonlyMap<K, readonly Sighting[]> {
-  const lists = new Map<K, readonly Sighting[]>();
+): ReadonlyMap<K, readonly Seen[]> {
+  const lists = new Map<K, readonly Seen[]>();
   for (const one of found) {
     const key = keyOf(one);
     if (key !== undefined) lists.set(key, [...(lists.get(key) ?? []), one.sighting]);
@@ -42,15 +42,12 @@ function byKey<K, T extends { readonly sighting: Sighting }>(
 }
 
 /** Per kind of blow. */
-export function springbackSightings(
-  worked: WorkedRing,
-  kit: Kit,
-): ReadonlyMap<StepKind, readonly Sighting[]> {
+export function springbackSightings(worked: WorkedRing, kit: Kit): ReadonlyMap<StepKind, readonly Seen[]> {
   return byKey(springings(worked, kit), ({ kind }) => kind);
 }
 
 /** Per former, keyed by its diameter, mm. */
-export function formerSightings(worked: WorkedRing, kit: Kit): ReadonlyMap<number, readonly Sighting[]> {
+export function formerSightings(worked: WorkedRing, kit: Kit): ReadonlyMap<number, readonly Seen[]> {
   return byKey(springings(worked, kit), ({ formerMm }) => formerMm);
 }
 
@@ -58,7 +55,7 @@ export function formerSightings(worked: WorkedRing, kit: Kit): ReadonlyMap<numbe
 const WIDTH_MM = 0.08;
 
 /** How much wider than the rule a bar came out of the rolls: its last width tells of all its passes. */
-export function spreadSightings({ ring, state }: WorkedRing): readonly Sighting[] {
+export function spreadSightings({ state }: WorkedRing): readonly Seen[] {
   const read = state.rolled.findLast(({ widthMm }) => widthMm !== undefined);
   const rolling = read && state.steps[read.step]?.rolling;
   if (read?.widthMm === undefined || !rolling) return [];
@@ -67,7 +64,6 @@ export function spreadSightings({ ring, state }: WorkedRing): readonly Sighting[
   if (slope === 0) return [];
   return [
     {
-      ringId: ring.id,
       off: Math.log(read.widthMm / barWidthMm(bar)) - slope,
       slope,
       sigma: WIDTH_MM / read.widthMm,

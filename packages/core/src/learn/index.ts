@@ -1,6 +1,12 @@
-export { foretellsBetter, learnFrom } from './learn';
-export type { CoursePoint, Learnt, LearntValue } from './learn';
+export type { CoursePoint } from './course';
+export { learnFrom, learnFromLessons } from './learn';
+export type { Learnt } from './learn';
+export { lessonOf } from './lesson';
+export type { Lesson } from './lesson';
+export { foretellsBetter } from './traits';
+export type { LearntValue } from './values';
 export type { LoggedRing } from './worked-ring';
 export { workedMinutes } from './minutes';
 export { ridgeFit } from './ridge';
-export type { RidgeFit, Sighting } from './ridge';
+export type { RidgeFit } from './ridge';
+export type { Sighting } from './sighting';

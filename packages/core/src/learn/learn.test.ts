@@ -68,7 +68,7 @@ describe('what forty rings teach', () => {
     const worked = [workedRing(rings[0]!)].filter(isWorkedCoinRing)[0]!;
     const rms = (offs: readonly number[]) =>
       Math.sqrt(offs.reduce((sum, off) => sum + off ** 2, 0) / offs.length);
-    const wall = shareSightings(worked, REFERENCE_KIT, DEFAULT_TRAITS).map(({ off }) => 100 * off);
+    const wall = shareSightings(worked, REFERENCE_KIT).map(({ off }) => 100 * off);
     expect(first!.wallBefore).toBeCloseTo(rms(wall), 6);
     // A curl's sighting is a share of its angle: what that is worth in mm comes with it. One US size is 0.8128 mm.
     const byDie = [curlSightings(worked), foldSightings(worked)].flatMap((found) => [...found.values()]);
@@ -202,7 +202,9 @@ describe('learning does no harm', () => {
       const sightings = all
         .map(workedRing)
         .filter(isWorkedCoinRing)
-        .map((worked) => shareSightings(worked, REFERENCE_KIT, DEFAULT_TRAITS));
+        .map((worked) =>
+          shareSightings(worked, REFERENCE_KIT).map((seen) => ({ ...seen, ringId: worked.ring.id })),
+        );
       const taught = ridgeFit(sightings.slice(0, 12).flat(), 0.05);
       const held = sightings.slice(12).flat();
       const off = (change: number) =>

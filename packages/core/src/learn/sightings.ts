@@ -2,9 +2,9 @@ import { bisect, degToRad } from '../numeric';
 import { arcWidthMm, curlDropMm, cutEdge, rimEdge, TRIM_GAIN_MM, type Meridian } from '../forming';
 import type { Kit } from '../kit';
 import { simulateMoves } from '../route';
-import { type BenchTraits, foldDieKey } from '../steps';
+import { type BenchTraits, DEFAULT_TRAITS, foldDieKey } from '../steps';
 import { readSteps, type WorkedCoinRing, type WorkedRing } from './worked-ring';
-import type { Sighting } from './ridge';
+import type { Seen } from './sighting';
 
 /** What a reading in quarter sizes and a careful hand come to, mm (standard deviation). */
 export const READING_MM = 0.08;
@@ -13,6 +13,8 @@ const WIDTH_SHARE = 0.012;
 const EDGE_SHARE = 0.03;
 /** Half the difference by which the width's answer to the share is found. */
 const PROBE = 0.03;
+/** By how much a curl die's gain is changed to see what that does. */
+const GAIN_PROBE = 0.1;
 
 /** A ring's wall as the simulation ends it with another share. */
 function walked(
@@ -32,15 +34,30 @@ function walked(
   return simulateMoves(input, { kit, school, moves, shareShift, traits }).finished;
 }
 
+/** What was seen of the share, and what the curl of the dies has to do with it. */
+export interface ShareSeen extends Seen {
+  /** What one unit of a curl die's gain takes from `off`, by the die's angle. */
+  readonly byCurlGain: Readonly<Record<string, number>>;
+}
+
+/** Angles of the curl dies that a ring was pressed with. */
+function curlAngles({ state }: WorkedCoinRing): readonly number[] {
+  const angles = state.steps.flatMap(({ contact }) => (contact?.kind === 'curl-die' ? contact.angleDeg : []));
+  return [...new Set(angles)];
+}
+
 /**
  * What width and edge thicknesses say about the share a: seen against the route's own simulation, in shares of
- * themselves. The simulation is close to a straight line in the share, so that two more walks give the slope.
+ * themselves. The simulation is close to a straight line in the share and in the gain of each curl die, so that a few
+ * more walks give the slopes: what the dies are found to do later needs no new walk.
  */
-export function shareSightings(worked: WorkedCoinRing, kit: Kit, traits: BenchTraits): readonly Sighting[] {
+export function shareSightings(worked: WorkedCoinRing, kit: Kit): readonly ShareSeen[] {
   const { measured } = worked.state;
   if (!measured || worked.ring.coin.moves.length === 0) return [];
-  const at = (shift: number) => walked(worked, kit, traits, shift);
+  const at = (shift: number, curlGain: BenchTraits['curlGain'] = {}) =>
+    walked(worked, kit, { ...DEFAULT_TRAITS, curlGain }, shift);
   const [low, middle, high] = [at(-PROBE), at(0), at(PROBE)];
+  const curled = curlAngles(worked).map((angle) => [angle, at(0, { [angle]: 1 + GAIN_PROBE })] as const);
   const figures = [
     { seen: measured.bandWidthMm, of: arcWidthMm, sigma: WIDTH_SHARE },
     {
@@ -57,24 +74,23 @@ export function shareSightings(worked: WorkedCoinRing, kit: Kit, traits: BenchTr
   return figures.flatMap(({ seen, of, sigma }) => {
     if (seen === undefined) return [];
     const predicted = of(middle);
-    return [
-      {
-        ringId: worked.ring.id,
-        off: Math.log(seen / predicted),
-        slope: Math.log(of(high) / of(low)) / (2 * PROBE),
-        sigma,
-      },
-    ];
+    return {
+      off: Math.log(seen / predicted),
+      slope: Math.log(of(high) / of(low)) / (2 * PROBE),
+      sigma,
+      byCurlGain: Object.fromEntries(
+        curled.map(([angle, wall]) => [angle, Math.log(of(wall) / predicted) / GAIN_PROBE]),
+      ),
+    };
   });
 }
 
 /** By how much trimming the lip raised the rim's reading, mm. */
-export function trimSightings(worked: WorkedRing): readonly Sighting[] {
+export function trimSightings(worked: WorkedRing): readonly Seen[] {
   return readSteps(worked).flatMap(({ step, rimMm, before }) =>
     step.kind === 'trim' && before
       ? [
           {
-            ringId: worked.ring.id,
             off: rimMm - before.rimMm - TRIM_GAIN_MM,
             slope: 1,
             sigma: READING_MM * Math.SQRT2,
@@ -88,14 +104,13 @@ export function trimSightings(worked: WorkedRing): readonly Sighting[] {
 const FUNNEL_READING_MM = 0.15;
 
 /** By how much larger each die left its funnels than the law says, mm; keyed by the die. */
-export function foldSightings(worked: WorkedRing): ReadonlyMap<string, readonly Sighting[]> {
-  const found = new Map<string, Sighting[]>();
+export function foldSightings(worked: WorkedRing): ReadonlyMap<string, readonly Seen[]> {
+  const found = new Map<string, Seen[]>();
   for (const { step, rimMm, cutMm } of readSteps(worked)) {
     const { reading, contact, pieceState, funnel } = step;
     if (!reading || contact?.kind !== 'fold-die' || pieceState?.stage !== 'funnel') continue;
     const key = foldDieKey(contact);
     const sighting = {
-      ringId: worked.ring.id,
       // It was planned with what was known of the die by then.
       off: (rimMm + cutMm - reading.rimDownMm - reading.cutDownMm) / 2 + (funnel?.growthMm ?? 0),
       slope: 1,
@@ -115,8 +130,8 @@ export function angleOfDropDeg(dropMm: number, arcWidth: number): number {
 }
 
 /** What each curl die really turns, against its nominal angle; keyed by that angle. */
-export function curlSightings(worked: WorkedRing): ReadonlyMap<number, readonly Sighting[]> {
-  const found = new Map<number, Sighting[]>();
+export function curlSightings(worked: WorkedRing): ReadonlyMap<number, readonly Seen[]> {
+  const found = new Map<number, Seen[]>();
   let straightMm: number | undefined;
   for (const { step, rimMm, cutMm, before } of readSteps(worked)) {
     const meanMm = (rimMm + cutMm) / 2;
@@ -133,7 +148,6 @@ export function curlSightings(worked: WorkedRing): ReadonlyMap<number, readonly 
     // Both ends of the drop are read; an angle gives about half the width of drop per radian.
     const dropPerGain = (widthMm / 2) * degToRad(nominal);
     const sighting = {
-      ringId: worked.ring.id,
       off: turned / nominal - 1,
       slope: 1,
       sigma: READING_MM / dropPerGain,

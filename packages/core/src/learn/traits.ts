@@ -1,0 +1,67 @@
+import { type BenchTraits, DEFAULT_TRAITS } from '../steps';
+import type { LearntValue } from './values';
+
+/** A value rests on at least so many rings before plans go by it. */
+export const FEWEST_RINGS = 3;
+
+/** Values that plans may go by: enough rings, not put back to the default, and better than it. */
+function counts(value: LearntValue): boolean {
+  return value.rings >= FEWEST_RINGS && !value.keptStandard && foretellsBetter(value);
+}
+
+/** Whether the other rings' word foretells a ring better than the default does; where neither is told, it may. */
+export function foretellsBetter({
+  errorBefore,
+  errorAfter,
+}: {
+  readonly errorBefore?: number | undefined;
+  readonly errorAfter?: number | undefined;
+}): boolean {
+  return errorBefore === undefined || errorAfter === undefined || errorAfter < errorBefore;
+}
+
+/** Nine of ten of a normal scatter lie within so many standard deviations. */
+const NINE_OF_TEN = 1.645;
+/** A funnel is read no finer, mm. */
+const LEAST_SCATTER_MM = 0.1;
+
+/** What the funnels of each die taught. */
+function funnelsIn(values: readonly LearntValue[]): BenchTraits['funnels'] {
+  return Object.fromEntries(
+    values.flatMap(({ what, key, value, errorAfter = 0 }) =>
+      what === 'fold'
+        ? [
+            [
+              tailOf(key),
+              { growthMm: value, scatterMm: Math.max(LEAST_SCATTER_MM, NINE_OF_TEN * errorAfter) },
+            ] as const,
+          ]
+        : [],
+    ),
+  );
+}
+
+/** What a key is about: the die, the metal, the kind of step. */
+function tailOf(key: string): string {
+  return key.slice(key.indexOf('-') + 1);
+}
+
+/** How the bench behaves by what was learnt of it: its defaults but where a value counts. */
+export function traitsOf(values: readonly LearntValue[]): BenchTraits {
+  const used = values.filter(counts);
+  const byTail = (what: LearntValue['what']) =>
+    Object.fromEntries(used.filter((one) => one.what === what).map(({ key, value }) => [tailOf(key), value]));
+  return {
+    shareShift: used.find(({ what }) => what === 'share')?.value ?? DEFAULT_TRAITS.shareShift,
+    trimGainMm: used.find(({ what }) => what === 'trim')?.value ?? DEFAULT_TRAITS.trimGainMm,
+    curlGain: byTail('curl'),
+    funnels: funnelsIn(used),
+    allowanceFactor: byTail('allowance'),
+    // Half minutes are as fine as a plan is read.
+    handsOnMin: Object.fromEntries(
+      Object.entries(byTail('minutes')).map(([kind, minutes]) => [kind, Math.round(minutes * 2) / 2]),
+    ),
+    springbackFactor: byTail('springback'),
+    spreadFactor: used.find(({ what }) => what === 'spread')?.value ?? DEFAULT_TRAITS.spreadFactor,
+  };
+}

@@ -1,0 +1,185 @@
+import { metalById, type MetalId } from '../metal';
+import { MM_PER_US_SIZE } from '../size';
+import { defaultMinutes, formerKey, STEP_KINDS } from '../steps';
+import { allowanceFit, type Strained } from './allowance';
+import type { Lesson } from './lesson';
+import { listAt } from './list-at';
+import { minutesFit } from './minutes';
+import { ridgeFit, type RidgeFit } from './ridge';
+import type { Seen, Sighting } from './sighting';
+
+/** What one value of the bench was learnt to be. */
+export interface LearntValue {
+  /**
+   * Names it for good: "share", "trim", "curl-17", "fold-17-14", "springback-stretch", "springback-bend-17", "spread",
+   * "allowance-copper", "minutes-fold".
+   */
+  readonly key: string;
+  readonly what: 'share' | 'trim' | 'curl' | 'fold' | 'springback' | 'spread' | 'allowance' | 'minutes';
+  /** The die's angle, the kind of step, the former or the metal, where it belongs to one. */
+  readonly of?: string;
+  readonly value: number;
+  readonly standard: number;
+  /** Standard deviation, where the fit tells one. */
+  readonly sigma?: number;
+  readonly rings: number;
+  /** Steps timed, anneal intervals or readings that it rests on. */
+  readonly sightings: number;
+  /** How far predictions were off, by default and by what the other rings teach, in the value's own unit of sight. */
+  readonly errorBefore?: number;
+  readonly errorAfter?: number;
+  readonly outliers: readonly string[];
+  /** The maker wants the default. */
+  readonly keptStandard: boolean;
+}
+
+/** How far benches differ from the defaults: the pull of each value. */
+export const PULL = {
+  share: 0.05,
+  trimMm: 0.15,
+  curl: 0.12,
+  foldMm: MM_PER_US_SIZE / 2,
+  springback: 0.6,
+  spread: 0.4,
+} as const;
+
+/** What a list of sightings in each lesson comes to over all of them. */
+export function sightingsIn(
+  lessons: readonly Lesson[],
+  pick: (lesson: Lesson) => readonly Seen[],
+): readonly Sighting[] {
+  return lessons.flatMap((lesson) => pick(lesson).map((seen) => ({ ...seen, ringId: lesson.ringId })));
+}
+
+/** What each lesson lists by a key, over all of them. */
+function gathered<T>(
+  lessons: readonly Lesson[],
+  pick: (lesson: Lesson) => Readonly<Record<string, readonly T[]>>,
+): ReadonlyMap<string, T[]> {
+  const all = new Map<string, T[]>();
+  for (const lesson of lessons) {
+    for (const [key, list] of Object.entries(pick(lesson))) {
+      listAt(all, key).push(...list);
+    }
+  }
+  return all;
+}
+
+/** Sightings that each lesson lists by a key, over all of them. */
+export function sightingsBy(
+  lessons: readonly Lesson[],
+  pick: (lesson: Lesson) => Readonly<Record<string, readonly Seen[]>>,
+): ReadonlyMap<string, readonly Sighting[]> {
+  return gathered(lessons, (lesson) =>
+    Object.fromEntries(
+      Object.entries(pick(lesson)).map(([key, list]) => [
+        key,
+        list.map((seen) => ({ ...seen, ringId: lesson.ringId })),
+      ]),
+    ),
+  );
+}
+
+/** A value as the sightings of it fit best; undefined where nothing was seen. */
+export function valueOf(
+  name: Pick<LearntValue, 'key' | 'what' | 'of'>,
+  standard: number,
+  sightings: readonly Sighting[],
+  pullSigma: number,
+  kept: ReadonlySet<string>,
+): LearntValue | undefined {
+  if (sightings.length === 0) return undefined;
+  const fit: RidgeFit = ridgeFit(sightings, pullSigma);
+  return {
+    ...name,
+    value: standard + fit.change,
+    standard,
+    sigma: fit.sigma,
+    rings: fit.rings,
+    sightings: fit.sightings,
+    errorBefore: fit.errorBefore,
+    errorAfter: fit.errorAfter,
+    outliers: fit.outliers,
+    keptStandard: kept.has(name.key),
+  };
+}
+
+/** A ring gives back, and a bar spreads, by a share of what is foretold: never the other way. */
+export function notBelowNothing(value: LearntValue): LearntValue {
+  return { ...value, value: Math.max(0, value.value) };
+}
+
+/** Of each kind of blow, and of each former that the log has read often enough to tell apart. */
+export function springbackValues(
+  lessons: readonly Lesson[],
+  kept: ReadonlySet<string>,
+): readonly LearntValue[] {
+  const kinds = sightingsBy(lessons, ({ springbacks }) => springbacks);
+  const formers = sightingsBy(lessons, (lesson) => lesson.formers);
+  const named = [
+    ...[...kinds].map(([kind, sightings]) => ({ tail: kind, of: kind, sightings })),
+    ...[...formers].map(([formerMm, sightings]) => ({
+      tail: formerKey(Number(formerMm)),
+      of: `${formerMm} mm former`,
+      sightings,
+    })),
+  ];
+  return named.flatMap(({ tail, of, sightings }) => {
+    const name = { key: `springback-${tail}`, what: 'springback', of } as const;
+    const value = valueOf(name, 1, sightings, PULL.springback, kept);
+    return value ? [notBelowNothing(value)] : [];
+  });
+}
+
+/** What each metal bears between two anneals here, by what held and what cracked. */
+export function allowanceValues(
+  lessons: readonly Lesson[],
+  kept: ReadonlySet<string>,
+): readonly LearntValue[] {
+  const byMetal = new Map<MetalId, Strained[]>();
+  for (const { ringId, strained } of lessons) {
+    if (strained) listAt(byMetal, strained.metal).push({ ringId, ...strained });
+  }
+  return [...byMetal].map(([metal, strained]) => {
+    const { factor, rings } = allowanceFit(strained);
+    const key = `allowance-${metal}`;
+    return {
+      key,
+      what: 'allowance',
+      of: metalById(metal).name,
+      value: factor,
+      standard: 1,
+      rings,
+      sightings: strained.length,
+      outliers: [],
+      keptStandard: kept.has(key),
+    };
+  });
+}
+
+/** How long each kind of step takes here. */
+export function minuteValues(lessons: readonly Lesson[], kept: ReadonlySet<string>): readonly LearntValue[] {
+  const timedBy = gathered(lessons, ({ minutes }) => minutes);
+  return STEP_KINDS.flatMap((kind) => {
+    const timed = timedBy.get(kind);
+    if (!timed) return [];
+    const standard = defaultMinutes(kind);
+    const { minutes } = minutesFit(timed, standard);
+    const key = `minutes-${kind}`;
+    const off = (predicted: number) =>
+      Math.sqrt(timed.reduce((sum, one) => sum + (one - predicted) ** 2, 0) / timed.length);
+    return {
+      key,
+      what: 'minutes',
+      of: kind,
+      value: minutes,
+      standard,
+      rings: lessons.length,
+      sightings: timed.length,
+      errorBefore: off(standard),
+      errorAfter: off(minutes),
+      outliers: [],
+      keptStandard: kept.has(key),
+    };
+  });
+}
