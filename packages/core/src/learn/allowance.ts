@@ -32,9 +32,9 @@ export function mostStrained({ ring, state }: WorkedRing, allowanceStrainLog: nu
 const PULL_LOG = 0.3;
 const GRID = { from: 0.4, to: 1.8, steps: 141 };
 
-/** Share of pieces that have cracked by a use, when metal bears `factor` times the table's. */
-function crackedBy(use: number, factor: number): number {
-  const z = Math.log(use / (CRACK_AT.median * factor)) / CRACK_AT.logSpread;
+/** Share of pieces that have cracked by a use, when metal bears so much more than the table's; both as logarithms. */
+function crackedBy(logUse: number, logFactor: number): number {
+  const z = (logUse - Math.log(CRACK_AT.median) - logFactor) / CRACK_AT.logSpread;
   // Logistic stand-in for the normal distribution, within a hundredth.
   return 1 / (1 + Math.exp(-1.702 * z));
 }
@@ -48,11 +48,13 @@ export interface AllowanceFit {
 /** Most likely factor on the table's allowance given what held and what cracked, pulled towards 1. */
 export function allowanceFit(strained: readonly Strained[]): AllowanceFit {
   let best = { factor: 1, score: -Infinity };
+  const seen = strained.map(({ use, cracked }) => ({ logUse: Math.log(use), cracked }));
   for (let i = 0; i < GRID.steps; i++) {
     const factor = GRID.from + ((GRID.to - GRID.from) * i) / (GRID.steps - 1);
-    let score = -((Math.log(factor) / PULL_LOG) ** 2) / 2;
-    for (const { use, cracked } of strained) {
-      const share = Math.min(1 - 1e-9, Math.max(1e-9, crackedBy(use, factor)));
+    const logFactor = Math.log(factor);
+    let score = -((logFactor / PULL_LOG) ** 2) / 2;
+    for (const { logUse, cracked } of seen) {
+      const share = Math.min(1 - 1e-9, Math.max(1e-9, crackedBy(logUse, logFactor)));
       score += Math.log(cracked ? share : 1 - share);
     }
     if (score > best.score) best = { factor, score };

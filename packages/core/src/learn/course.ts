@@ -32,34 +32,36 @@ interface Off {
   readonly after: number;
 }
 
-/** What each ring of a series was off by, foretold by the rings before it in the given order. */
+/** What the latest rings of a series were off by, each foretold by the rings before it. @param from place of the first that is asked for */
 function offsOf(
   ringIds: readonly string[],
+  from: number,
   { sightings, pullSigma, to }: LearningSeries,
 ): ReadonlyMap<string, readonly Off[]> {
   const places = placesByRing(sightings);
   const known = createHuberSum(sightings, pullSigma);
-  let rings = 0;
   const found = new Map<string, readonly Off[]>();
-  for (const ringId of ringIds) {
+  let rings = 0;
+  ringIds.forEach((ringId, place) => {
     const own = places.get(ringId);
-    if (!own) continue;
-    const change = rings >= FEWEST_RINGS ? known.minimum() : 0;
-    found.set(
-      ringId,
-      own
-        .flatMap((place) => sightings[place] ?? [])
-        .map(({ off, slope, sizeMm = 1 }) => {
+    if (!own) return;
+    if (place >= from) {
+      const change = rings >= FEWEST_RINGS ? known.minimum() : 0;
+      const seen = own.flatMap((one) => sightings[one] ?? []);
+      found.set(
+        ringId,
+        seen.map(({ off, slope, sizeMm = 1 }) => {
           const unit = to === 'wall' ? 100 : sizeMm / MM_PER_US_SIZE;
           return { to, before: off * unit, after: (off - slope * change) * unit };
         }),
-    );
-    for (const place of own) {
-      const one = sightings[place];
-      if (one && isPlausible(one, pullSigma)) known.add(place);
+      );
+    }
+    for (const one of own) {
+      const sighting = sightings[one];
+      if (sighting && isPlausible(sighting, pullSigma)) known.add(one);
     }
     rings += 1;
-  }
+  });
   return found;
 }
 
@@ -73,7 +75,7 @@ export function courseOf(
   most: number,
 ): readonly CoursePoint[] {
   const ringIds = lessons.map(({ ringId }) => ringId);
-  const offs = series.map((one) => offsOf(ringIds, one));
+  const offs = series.map((one) => offsOf(ringIds, lessons.length - most, one));
   return lessons.slice(-most).map(({ ringId, name, finishedAt }) => {
     const own = offs.flatMap((found) => found.get(ringId) ?? []);
     const wall = own.filter(({ to }) => to === 'wall');

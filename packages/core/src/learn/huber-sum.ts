@@ -11,15 +11,29 @@ export interface HuberSum {
   readonly minimum: () => number;
 }
 
-/** Sums of the first so many of a list of numbers, any of which may change (Fenwick 1994). */
-function prefixSums(length: number) {
-  const tree = new Float64Array(length + 1);
-  return {
-    tree,
-    add: (place: number, by: number) => {
-      for (let at = place + 1; at <= length; at += at & -at) tree[at] = (tree[at] ?? 0) + by;
-    },
-  };
+/** Two bends of a sighting's pull: where it stops being constant, and where it is so again. */
+const BENDS = 2;
+
+/** Sums over the first so many of a list of numbers, any of which may change (Fenwick 1994). */
+function addTo(tree: Float64Array, place: number, by: number): void {
+  for (let at = place + 1; at < tree.length; at += at & -at) tree[at] = (tree[at] ?? 0) + by;
+}
+
+/** The bends of some sightings from left to right: where each is, and the place of each sighting's two. */
+function bendsOf(sightings: readonly Sighting[]) {
+  const unsorted = new Float64Array(sightings.length * BENDS);
+  sightings.forEach(({ off, slope, sigma }, index) => {
+    const middle = slope === 0 ? 0 : off / slope;
+    const reach = slope === 0 ? 0 : (HUBER * sigma) / Math.abs(slope);
+    unsorted[index * BENDS] = middle - reach;
+    unsorted[index * BENDS + 1] = middle + reach;
+  });
+  const order = Uint32Array.from(unsorted.keys()).sort((a, b) => (unsorted[a] ?? 0) - (unsorted[b] ?? 0));
+  const places = new Uint32Array(unsorted.length);
+  order.forEach((bend, place) => {
+    places[bend] = place;
+  });
+  return { at: Float64Array.from(order, (bend) => unsorted[bend] ?? 0), places };
 }
 
 /**
@@ -31,47 +45,38 @@ function prefixSums(length: number) {
  * @param pullSigma how far benches differ from the default, as a standard deviation: p
  */
 export function createHuberSum(sightings: readonly Sighting[], pullSigma: number): HuberSum {
-  const bends = sightings
-    .flatMap(({ off, slope, sigma }, index) => {
-      if (slope === 0) return [];
-      const reach = (HUBER * sigma) / Math.abs(slope);
-      const steepness = (slope / sigma) ** 2;
-      return [-1, 1].map((side) => {
-        const at = off / slope + side * reach;
-        return { index, at, slope: -side * steepness, constant: side * steepness * at };
-      });
-    })
-    .sort((a, b) => a.at - b.at);
-  const placesOf = sightings.map((): number[] => []);
-  bends.forEach(({ index }, place) => placesOf[index]?.push(place));
-  const slopes = prefixSums(bends.length);
-  const constants = prefixSums(bends.length);
+  const { at, places } = bendsOf(sightings);
+  const slopes = new Float64Array(at.length + 1);
+  const constants = new Float64Array(at.length + 1);
   // Left of all bends every sighting pulls to the right with its constant force.
   let leftmost = 0;
   const change = (index: number, sign: 1 | -1) => {
     const one = sightings[index];
     if (!one) return;
     leftmost -= (sign * HUBER * Math.abs(one.slope)) / one.sigma;
-    for (const place of placesOf[index] ?? []) {
-      const bend = bends[place];
-      if (!bend) continue;
-      slopes.add(place, sign * bend.slope);
-      constants.add(place, sign * bend.constant);
+    const steepness = sign * (one.slope / one.sigma) ** 2;
+    for (const side of [0, 1]) {
+      const place = places[index * BENDS + side] ?? 0;
+      const bent = side === 0 ? steepness : -steepness;
+      addTo(slopes, place, bent);
+      addTo(constants, place, -bent * (at[place] ?? 0));
     }
   };
+  const longestStride = 2 ** Math.floor(Math.log2(Math.max(1, at.length)));
   return {
     add: (index) => change(index, 1),
     remove: (index) => change(index, -1),
     minimum: () => {
       let [slope, constant, passed] = [1 / pullSigma ** 2, leftmost, 0];
-      for (let stride = 2 ** Math.floor(Math.log2(Math.max(1, bends.length))); stride >= 1; stride /= 2) {
+      for (let stride = longestStride; stride >= 1; stride /= 2) {
         const next = passed + stride;
-        const bend = bends[next - 1];
-        if (!bend) continue;
-        const nextSlope = slope + (slopes.tree[next] ?? 0);
-        const nextConstant = constant + (constants.tree[next] ?? 0);
-        if (nextSlope * bend.at + nextConstant > 0) continue;
-        [slope, constant, passed] = [nextSlope, nextConstant, next];
+        if (next > at.length) continue;
+        const nextSlope = slope + (slopes[next] ?? 0);
+        const nextConstant = constant + (constants[next] ?? 0);
+        if (nextSlope * (at[next - 1] ?? 0) + nextConstant > 0) continue;
+        slope = nextSlope;
+        constant = nextConstant;
+        passed = next;
       }
       return 0 - constant / slope;
     },

@@ -57,14 +57,16 @@ export function ridgeFit(seen: readonly Sighting[], pullSigma: number): RidgeFit
   sightings.forEach((_one, place) => sum.add(place));
   const change = sum.minimum();
   const rings = placesByRing(sightings);
-  const after = [...rings.values()].flatMap((places) => {
+  const after: number[] = [];
+  for (const places of rings.values()) {
     places.forEach(sum.remove);
     const others = sum.minimum();
     places.forEach(sum.add);
-    return places
-      .flatMap((place) => sightings[place] ?? [])
-      .map(({ off, slope, sizeMm = 1 }) => (off - slope * others) * sizeMm);
-  });
+    for (const place of places) {
+      const one = sightings[place];
+      if (one) after.push((one.off - one.slope * others) * (one.sizeMm ?? 1));
+    }
+  }
   const far = seen.filter(({ off, slope, sigma }) => Math.abs(off - slope * change) > OUTLIER * sigma);
   return {
     change,

@@ -22,5 +22,6 @@ const WILD = 6;
  * this one lies further off than benches differ and readings scatter, and teaches nothing.
  */
 export function isPlausible({ off, slope, sigma }: Sighting, pullSigma: number): boolean {
-  return Math.abs(off) <= WILD * Math.hypot(sigma, slope * pullSigma);
+  // Squares, since hypot takes many times as long and there are tens of thousands of sightings.
+  return off ** 2 <= WILD ** 2 * (sigma ** 2 + (slope * pullSigma) ** 2);
 }

@@ -43,26 +43,25 @@ export const PULL = {
   spread: 0.4,
 } as const;
 
-/** What a list of sightings in each lesson comes to over all of them. */
-export function sightingsIn(
-  lessons: readonly Lesson[],
-  pick: (lesson: Lesson) => readonly Seen[],
-): readonly Sighting[] {
-  return lessons.flatMap((lesson) => pick(lesson).map((seen) => ({ ...seen, ringId: lesson.ringId })));
-}
-
-/** What each lesson lists by a key, over all of them. */
-function gathered<T>(
+/** What each lesson lists by a key, over all of them, turned into something that knows its ring. */
+function gathered<T, U>(
   lessons: readonly Lesson[],
   pick: (lesson: Lesson) => Readonly<Record<string, readonly T[]>>,
-): ReadonlyMap<string, T[]> {
-  const all = new Map<string, T[]>();
+  turn: (one: T, lesson: Lesson) => U,
+): ReadonlyMap<string, U[]> {
+  const all = new Map<string, U[]>();
   for (const lesson of lessons) {
-    for (const [key, list] of Object.entries(pick(lesson))) {
-      listAt(all, key).push(...list);
+    const lists = pick(lesson);
+    for (const key in lists) {
+      const list = listAt(all, key);
+      for (const one of lists[key] ?? []) list.push(turn(one, lesson));
     }
   }
   return all;
+}
+
+function sightingOf(seen: Seen, { ringId }: Lesson): Sighting {
+  return { ...seen, ringId };
 }
 
 /** Sightings that each lesson lists by a key, over all of them. */
@@ -70,14 +69,15 @@ export function sightingsBy(
   lessons: readonly Lesson[],
   pick: (lesson: Lesson) => Readonly<Record<string, readonly Seen[]>>,
 ): ReadonlyMap<string, readonly Sighting[]> {
-  return gathered(lessons, (lesson) =>
-    Object.fromEntries(
-      Object.entries(pick(lesson)).map(([key, list]) => [
-        key,
-        list.map((seen) => ({ ...seen, ringId: lesson.ringId })),
-      ]),
-    ),
-  );
+  return gathered(lessons, pick, sightingOf);
+}
+
+/** Sightings that each lesson lists, over all of them. */
+export function sightingsIn(
+  lessons: readonly Lesson[],
+  pick: (lesson: Lesson) => readonly Seen[],
+): readonly Sighting[] {
+  return sightingsBy(lessons, (lesson) => ({ all: pick(lesson) })).get('all') ?? [];
 }
 
 /** A value as the sightings of it fit best; undefined where nothing was seen. */
@@ -159,7 +159,11 @@ export function allowanceValues(
 
 /** How long each kind of step takes here. */
 export function minuteValues(lessons: readonly Lesson[], kept: ReadonlySet<string>): readonly LearntValue[] {
-  const timedBy = gathered(lessons, ({ minutes }) => minutes);
+  const timedBy = gathered(
+    lessons,
+    ({ minutes }) => minutes,
+    (minutes: number) => minutes,
+  );
   return STEP_KINDS.flatMap((kind) => {
     const timed = timedBy.get(kind);
     if (!timed) return [];
