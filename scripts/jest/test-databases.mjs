@@ -14,9 +14,11 @@ export default async function makeTestDatabases() {
     MADE_FROM,
     'node_modules/.cache/round-mint/test-databases/demo.tar',
     async () => {
-      const outfile = join(FOLDER, 'make-templates.mjs');
-      await bundleForNode(join(ROOT, 'apps/server/src/testing/make-templates.ts'), outfile);
-      const { makeTemplates } = await import(pathToFileURL(outfile).href);
+      await bundleForNode(
+        { 'make-templates': join(ROOT, 'apps/server/src/testing/make-templates.ts') },
+        FOLDER,
+      );
+      const { makeTemplates } = await import(pathToFileURL(join(FOLDER, 'make-templates.mjs')).href);
       await makeTemplates(FOLDER);
     },
   );

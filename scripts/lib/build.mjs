@@ -41,7 +41,11 @@ export async function installIfNeeded() {
 async function bundleServer() {
   const out = join(ROOT, 'apps/server/dist');
   await rm(out, { recursive: true, force: true });
-  await bundleForNode(join(ROOT, 'apps/server/src/main.ts'), join(out, 'server.mjs'));
+  const source = join(ROOT, 'apps/server/src');
+  await bundleForNode(
+    { server: join(source, 'main.ts'), 'learning-thread': join(source, 'learning/thread.ts') },
+    out,
+  );
 }
 
 /** Builds app and server where their sources changed. */

@@ -20,6 +20,8 @@ import { loadDemo } from './demo/load';
 import { EVERYWHERE, LOOPBACK, networkLines } from './http/addresses';
 import { checkPort } from './http/port-check';
 import { createListening, type Listening } from './http/listening';
+import type { Learner } from './learning/learner';
+import { startLearning } from './learning/start-learning';
 import { createChanges, type Changes } from './services/changes';
 import { newCode } from './services/pairing';
 import { changeWorkshop, readWorkshop } from './services/workshop';
@@ -34,10 +36,11 @@ interface Closing {
   readonly listening: Listening;
   readonly changes: Changes;
   readonly database: OpenDatabase;
+  readonly learner: Learner;
   readonly stopBackups: () => void;
 }
 
-function closeOnSignal({ listening, changes, database, stopBackups }: Closing): void {
+function closeOnSignal({ listening, changes, database, learner, stopBackups }: Closing): void {
   let closing = false;
   const close = () => {
     if (closing) return;
@@ -47,7 +50,10 @@ function closeOnSignal({ listening, changes, database, stopBackups }: Closing): 
     changes.endAll();
     listening.close(() => {
       clearTimeout(force);
-      void database.close().then(() => process.exit(0));
+      void learner
+        .close()
+        .then(() => database.close())
+        .then(() => process.exit(0));
     });
   };
   process.on('SIGINT', close);
@@ -108,6 +114,7 @@ async function start(config: Config): Promise<void> {
     const allowedHosts = [host, ...config.allowedHosts];
     const listening = createListening({ host, port, allowedHosts, authorityFolder });
     const changes = createChanges();
+    const learner = await startLearning(db, changes);
     const app = createApp({
       database,
       version: program,
@@ -122,7 +129,7 @@ async function start(config: Config): Promise<void> {
     const url = await listening.start(app);
     await backups.clearParts();
     const stopBackups = startBackups(backups, () => changes.announce({ resource: 'backups' }));
-    closeOnSignal({ listening, changes, database, stopBackups });
+    closeOnSignal({ listening, changes, database, learner, stopBackups });
     console.log(`Round Mint is ready at ${url}`);
     await tellOthers(db, listening);
   } catch (error) {

@@ -26,6 +26,7 @@ const TAGS: Readonly<Record<string, readonly Tag[]>> = {
   outbox: ['Message', 'Order', 'DayPlan'],
   'day-plan': ['DayPlan'],
   settings: ['Settings', 'Spot', 'Learnt'],
+  learnt: ['Learnt'],
   access: ['Access'],
   backups: ['Backup'],
 };

@@ -33,6 +33,8 @@ export function learntOf(...values: LearntValueAnswer[]): LearntAnswer {
     traits,
     values,
     dieCharts: [],
+    toLearn: 0,
+    outlierNames: {},
     course: [{ ringId: FIRST_RING, name: 'Edda’s band', finishedAt }],
   };
 }

@@ -35,7 +35,10 @@ const coursePointSchema = z.object({
 export const learntSchema = z.object({
   /** Whether plans go by it. */
   used: z.boolean(),
+  /** Rings that taught it. */
   rings: z.number().int(),
+  /** Finished rings that are still to be learnt from. */
+  toLearn: z.number().int(),
   traits: z.object({
     shareShift: z.number(),
     trimGainMm: z.number(),
@@ -47,7 +50,10 @@ export const learntSchema = z.object({
     spreadFactor: z.number(),
   }),
   values: z.array(learntValueSchema),
+  /** Of the latest rings. */
   course: z.array(coursePointSchema),
+  /** Names of the rings that lie far from all others, by their ids. */
+  outlierNames: z.record(z.string(), z.string()),
   dieCharts: z.array(seenDieChartSchema),
 });
 export type LearntAnswer = z.infer<typeof learntSchema>;

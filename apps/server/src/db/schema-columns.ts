@@ -15,11 +15,14 @@ export function onlyRow(name: string, column: AnyPgColumn) {
 /** Counts every write to a row of any table: one that was written later has the higher number. */
 export const rowVersion = pgSequence('row_version');
 
-/** Drawn anew at every write, by a trigger of the database: no writer can forget it. */
-export const version = () =>
-  bigint('version', { mode: 'number' })
+/** A number that grows with every write to any row. */
+export const drawnVersion = (name: string) =>
+  bigint(name, { mode: 'number' })
     .notNull()
     .default(sql`nextval('row_version')`);
+
+/** Drawn anew at every write, by a trigger of the database: no writer can forget it. */
+export const version = () => drawnVersion('version');
 
 /** Every stored thing has these; archiving it only sets `archivedAt`, so that it can be brought back. */
 export const lifecycle = {

@@ -2,4 +2,5 @@
 export { rowVersion } from './schema-columns';
 export * from './schema-workshop';
 export * from './schema-trade';
+export * from './schema-learning';
 export * from './schema-access';

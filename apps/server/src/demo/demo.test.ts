@@ -52,6 +52,7 @@ describe('loadDemo', () => {
       const statuses = body.items.map(({ status }: { status: string }) => status);
       expect(statuses.filter((status: string) => status === 'in-work')).toHaveLength(4);
       expect(statuses.filter((status: string) => status === 'finished')).toHaveLength(47);
+      await server.learn();
       const { body: learnt } = await server.api.get('/api/v1/learnt').expect(200);
       expect(learntSchema.parse(learnt)).toMatchObject({ used: true, rings: 47 });
       const course = learnt.course.slice(-15);

@@ -80,6 +80,7 @@ async function finish(seed: number): Promise<string> {
 }
 
 async function learnt(): Promise<LearntAnswer> {
+  await server.learn();
   return learntSchema.parse((await server.api.get('/api/v1/learnt').expect(200)).body);
 }
 

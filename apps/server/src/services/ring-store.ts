@@ -19,7 +19,13 @@ import { notFound } from '../http/errors';
 import { everyPage, listClauses, page } from './list';
 import { isoTime } from './resource';
 
-type RingRow = typeof rings.$inferSelect;
+export type RingRow = typeof rings.$inferSelect;
+/** An event as the database has it. */
+interface EventRow {
+  readonly id: string;
+  readonly at: string;
+  readonly body: unknown;
+}
 
 export const RING = 'ring';
 
@@ -40,7 +46,7 @@ export function ringOf(row: RingRow): Ring {
   });
 }
 
-export function eventOf(row: typeof ringEvents.$inferSelect): RingEventInput {
+export function eventOf(row: EventRow): RingEventInput {
   return ringEventSchema.parse({ id: row.id, at: isoTime(row.at), body: row.body });
 }
 

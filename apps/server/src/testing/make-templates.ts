@@ -2,6 +2,11 @@ import { mkdir, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { openMemory } from '../db/database';
 import { loadDemo } from '../demo/load';
+import { createLearner } from '../learning/learner';
+import { localTeacher } from '../learning/teacher';
+
+/** The version that tests call themselves. */
+export const TEST_PROGRAM = 'test';
 
 /** Makes the databases that tests copy: an empty one with its tables, and the made-up workshop without its first year. */
 export async function makeTemplates(folder: string): Promise<void> {
@@ -13,6 +18,9 @@ export async function makeTemplates(folder: string): Promise<void> {
   };
   await keep('empty');
   await loadDemo(db, { history: false });
+  const learner = createLearner({ db, teacher: localTeacher(), program: TEST_PROGRAM });
+  learner.look();
+  await learner.settled();
   await keep('demo');
   await close();
 }

@@ -6,6 +6,9 @@ import request from 'supertest';
 import { createApp, type AppOptions } from '../app';
 import { openDatabase, type DatabaseLocation, type OpenDatabase } from '../db/database';
 import { loadDemo } from '../demo/load';
+import { createLearner } from '../learning/learner';
+import { localTeacher } from '../learning/teacher';
+import { TEST_PROGRAM } from './make-templates';
 import { newPostgresDatabase } from './postgres';
 
 /** Databases that every test file may copy instead of making its own; the test run makes them first. */
@@ -17,8 +20,23 @@ export async function templateOf(name: Template): Promise<Blob | undefined> {
 }
 
 function serverOf(database: OpenDatabase, options: Partial<AppOptions> = {}) {
-  const app = createApp({ database, version: 'test', ...options });
-  return { db: database.db, app, api: request(app), close: database.close };
+  const { db } = database;
+  const learner = createLearner({ db, teacher: localTeacher(), program: TEST_PROGRAM });
+  const app = createApp({ database, version: TEST_PROGRAM, ...options });
+  return {
+    db,
+    app,
+    api: request(app),
+    /** Learns from the log what there is to learn. */
+    learn: () => {
+      learner.look();
+      return learner.settled();
+    },
+    close: async () => {
+      await learner.close();
+      await database.close();
+    },
+  };
 }
 
 /** A database of its own: in memory, or on the PostgreSQL server that the test run names. */

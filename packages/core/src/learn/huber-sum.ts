@@ -19,6 +19,17 @@ function addTo(tree: Float64Array, place: number, by: number): void {
   for (let at = place + 1; at < tree.length; at += at & -at) tree[at] = (tree[at] ?? 0) + by;
 }
 
+/** The first place in a rising list where a value stands that is in it. */
+function placeOf(rising: Float64Array, value: number): number {
+  let [low, high] = [0, rising.length - 1];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((rising[middle] ?? 0) < value) low = middle + 1;
+    else high = middle;
+  }
+  return low;
+}
+
 /** The bends of some sightings from left to right: where each is, and the place of each sighting's two. */
 function bendsOf(sightings: readonly Sighting[]) {
   const unsorted = new Float64Array(sightings.length * BENDS);
@@ -28,12 +39,9 @@ function bendsOf(sightings: readonly Sighting[]) {
     unsorted[index * BENDS] = middle - reach;
     unsorted[index * BENDS + 1] = middle + reach;
   });
-  const order = Uint32Array.from(unsorted.keys()).sort((a, b) => (unsorted[a] ?? 0) - (unsorted[b] ?? 0));
-  const places = new Uint32Array(unsorted.length);
-  order.forEach((bend, place) => {
-    places[bend] = place;
-  });
-  return { at: Float64Array.from(order, (bend) => unsorted[bend] ?? 0), places };
+  // Numbers alone are sorted many times faster than by a rule; bends at one spot may share a place.
+  const at = unsorted.slice().sort();
+  return { at, places: Uint32Array.from(unsorted, (bend) => placeOf(at, bend)) };
 }
 
 /**

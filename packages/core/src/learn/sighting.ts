@@ -8,7 +8,7 @@ export interface Sighting {
   /** Standard deviation of a single sighting. */
   readonly sigma: number;
   /** What one unit of `off` means for the ring's size, mm; left out, errors are told in the sighting's own unit. */
-  readonly sizeMm?: number;
+  readonly sizeMm?: number | undefined;
 }
 
 /** A sighting in the lesson of its ring. */

@@ -29,24 +29,31 @@ const ORDER: readonly LearntValueAnswer['what'][] = [
   'minutes',
 ];
 
-function Outliers({ ids, names }: { ids: readonly string[]; names: ReadonlyMap<string, string> }) {
+/** Of many years' log, the latest that lie far off tell enough. */
+const MOST_OUTLIERS = 8;
+
+function Outliers({ ids, names }: { ids: readonly string[]; names: LearntAnswer['outlierNames'] }) {
+  const latest = ids.slice(-MOST_OUTLIERS);
   return (
     <View className="flex-row flex-wrap items-center gap-x-3">
       <Type as="small">Far from all others:</Type>
-      {ids.map((id) => (
+      {latest.map((id) => (
         <Link key={id} href={{ pathname: '/log/[id]', params: { id } }} asChild>
           <Pressable role="link" className="min-h-[44px] justify-center active:opacity-70">
             <Type as="small" className="text-ink underline">
-              {names.get(id) ?? 'a ring'}
+              {names[id] ?? 'a ring'}
             </Type>
           </Pressable>
         </Link>
       ))}
+      {ids.length > latest.length ? (
+        <Type as="small">{`and ${ids.length - latest.length} before`}</Type>
+      ) : null}
     </View>
   );
 }
 
-function ValueRow({ value, names }: { value: LearntValueAnswer; names: ReadonlyMap<string, string> }) {
+function ValueRow({ value, names }: { value: LearntValueAnswer; names: LearntAnswer['outlierNames'] }) {
   const write = useWriters();
   const { standardFor } = useSettings();
   const [save] = useChangeSettingsMutation();
@@ -95,13 +102,23 @@ function ValueRow({ value, names }: { value: LearntValueAnswer; names: ReadonlyM
   );
 }
 
+/** What is learnt now is not in the figures yet. */
+function StillLearning({ rings }: { rings: number }) {
+  return (
+    <Type aria-live="polite">
+      {`Learning from ${rings === 1 ? 'one more ring' : `${rings} more rings`}. Until then plans go by what is shown.`}
+    </Type>
+  );
+}
+
 function LearntView({ learnt }: { learnt: LearntAnswer }) {
   const [save] = useChangeSettingsMutation();
   const { primarySystem } = useSettings();
-  const { course, values, rings, used } = learnt;
-  const names = new Map(course.map(({ ringId, name }) => [ringId, name]));
+  const { course, values, rings, used, toLearn, outlierNames } = learnt;
   if (values.length === 0) {
-    return (
+    return toLearn > 0 ? (
+      <StillLearning rings={toLearn} />
+    ) : (
       <Empty title="Nothing learnt yet.">
         Every finished ring with readings and calliper figures teaches. From three on, plans go by it.
       </Empty>
@@ -110,6 +127,7 @@ function LearntView({ learnt }: { learnt: LearntAnswer }) {
   const sorted = [...values].sort((a, b) => ORDER.indexOf(a.what) - ORDER.indexOf(b.what));
   return (
     <View className="gap-4">
+      {toLearn > 0 ? <StillLearning rings={toLearn} /> : null}
       <Choices
         label="Plans go by"
         choices={[
@@ -133,7 +151,7 @@ function LearntView({ learnt }: { learnt: LearntAnswer }) {
       </View>
       <View role="list" aria-label={`Learnt from ${rings} rings`}>
         {sorted.map((value) => (
-          <ValueRow key={value.key} value={value} names={names} />
+          <ValueRow key={value.key} value={value} names={outlierNames} />
         ))}
       </View>
     </View>

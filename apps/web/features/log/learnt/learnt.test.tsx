@@ -36,7 +36,7 @@ describe('runningMean', () => {
 
 describe('LearntScreen', () => {
   it('shows a value with its default, and puts it back', async () => {
-    const learnt = learntOf(valueOf({ outliers: [RING] }));
+    const learnt = { ...learntOf(valueOf({ outliers: [RING] })), outlierNames: { [RING]: 'Edda’s band' } };
     const calls = fakeServer({ 'GET /learnt': learnt, 'PATCH /settings': DEFAULT_SETTINGS });
     renderWithStore(<LearntScreen />);
     expect(await screen.findByText('15.3°')).toBeTruthy();
@@ -46,6 +46,21 @@ describe('LearntScreen', () => {
     await waitFor(() =>
       expect(calls.find(({ method }) => method === 'PATCH')?.body).toEqual({ standardFor: ['curl-17'] }),
     );
+  });
+
+  it('says how many rings it is still learning from, and names the latest of many that lie far off', async () => {
+    const outliers = Array.from({ length: 11 }, (_, i) => `${RING.slice(0, -2)}${10 + i}`);
+    const outlierNames = Object.fromEntries(outliers.map((id, i) => [id, `Band ${i + 1}`]));
+    fakeServer({ 'GET /learnt': { ...learntOf(valueOf({ outliers })), outlierNames, toLearn: 12 } });
+    const { unmount } = renderWithStore(<LearntScreen />);
+    expect(await screen.findByText(/^Learning from 12 more rings\./)).toBeTruthy();
+    expect(screen.getByText('Band 11')).toBeTruthy();
+    expect(screen.queryByText('Band 3')).toBeNull();
+    expect(screen.getByText('and 3 before')).toBeTruthy();
+    unmount();
+    fakeServer({ 'GET /learnt': { ...learntOf(), toLearn: 1 } });
+    renderWithStore(<LearntScreen />);
+    expect(await screen.findByText(/^Learning from one more ring\./)).toBeTruthy();
   });
 
   it('says when a value rests on too few rings, and when nothing was learnt', async () => {

@@ -5,6 +5,7 @@ import { DEFAULT_TRAITS } from '@round-mint/core/steps';
 import { WORK_KINDS, type WorkKind } from '@round-mint/core/work';
 import { act, fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { fakeServer, listOf, pieceOf } from '@/testing/fake-server';
+import { learntOf } from '@/testing/learnt';
 import { renderWithStore } from '@/testing/render';
 import { defaultWriters } from '@/testing/writers';
 import { explainFigure, quantityWords } from '@/features/plan/answer/quantity-words';
@@ -157,7 +158,7 @@ describe('WorkPlanScreen', () => {
     const calls = fakeServer({
       'GET /stock': listOf(...STOCK),
       'GET /kit': listOf(),
-      'GET /learnt': { used: false, rings: 0, traits: DEFAULT_TRAITS, values: [], course: [], dieCharts: [] },
+      'GET /learnt': { ...learntOf(), used: false, rings: 0 },
       'POST /plans': {},
       'POST /rings': { id: id(9) },
     });

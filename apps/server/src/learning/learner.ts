@@ -1,0 +1,138 @@
+import { randomUUID } from 'node:crypto';
+import type { Learnt } from '@round-mint/core/learn';
+import type { Kit } from '@round-mint/core/kit';
+import type { Database } from '../db/database';
+import { readKit } from '../services/kit';
+import { readSettings } from '../services/settings';
+import {
+  countLessons,
+  forgetLessons,
+  fromWhatNow,
+  keepLearnt,
+  keepLesson,
+  learntRow,
+  lessonsAfter,
+  someUntaught,
+  withWhatNow,
+  type Untaught,
+} from './lesson-rows';
+import type { Teacher } from './teacher';
+
+/** So many rings are read at once: few enough that other calls hardly wait. */
+const RINGS_AT_ONCE = 4;
+
+export interface LearnerOptions {
+  readonly db: Database;
+  readonly teacher: Teacher;
+  /** Names the version of the program: another one works lessons out anew. */
+  readonly program: string;
+  /** Called whenever something new was learnt. */
+  readonly onLearnt?: () => void;
+  /** Told what could not be learnt; left out, it is logged. */
+  readonly onProblem?: (problem: string) => void;
+}
+
+export interface Learner {
+  /** Something has changed: what there is to learn is learnt, now or as soon as what is being learnt is done. */
+  readonly look: () => void;
+  /** Ends when there is nothing left to learn. */
+  readonly settled: () => Promise<void>;
+  readonly close: () => Promise<void>;
+}
+
+/** What the teacher was given so far. */
+const nothingGiven = () => ({ mark: randomUUID(), upTo: 0 });
+
+/** Learns from the log in the background; whoever asks is answered with what was learnt last. */
+export function createLearner({
+  db,
+  teacher,
+  program,
+  onLearnt,
+  onProblem = (problem) => console.error(problem),
+}: LearnerOptions): Learner {
+  let given = nothingGiven();
+  let running: Promise<void> | undefined;
+  let again = false;
+  let closed = false;
+
+  async function teachOne(untaught: Untaught, kit: Kit): Promise<void> {
+    const { ring, plan, events } = untaught;
+    const { lesson, problem } = await teacher.teach({ ring, plan, events, kit });
+    if (problem !== undefined) onProblem(`Nothing can be learnt from ring ${ring.id}: ${problem}`);
+    await keepLesson(db, untaught, lesson);
+  }
+
+  async function teachAll(): Promise<void> {
+    const kit = await readKit(db);
+    for (;;) {
+      const rings = closed ? [] : await someUntaught(db, RINGS_AT_ONCE);
+      if (rings.length === 0) return;
+      for (const untaught of rings) await teachOne(untaught, kit);
+    }
+  }
+
+  /** Gives the teacher what was written down since it was given something last. @returns false when it knows nothing of that */
+  async function giveLessons(): Promise<boolean> {
+    for (;;) {
+      const page = await lessonsAfter(db, given.upTo);
+      const last = page.at(-1);
+      if (!last && given.upTo > 0) return true;
+      if (!(await teacher.take({ mark: given.mark, first: given.upTo === 0, lessons: page }))) return false;
+      if (!last) return true;
+      given.upTo = last.written;
+    }
+  }
+
+  /** Learns from all lessons; a teacher that has forgotten some is given all of them anew. */
+  async function learnFromAll(keptStandard: readonly string[]): Promise<Learnt> {
+    for (;;) {
+      const count = await countLessons(db);
+      const learnt =
+        (await giveLessons()) && (await teacher.learn({ mark: given.mark, count, keptStandard }));
+      if (learnt) return learnt;
+      given = nothingGiven();
+    }
+  }
+
+  async function learnOnce(): Promise<void> {
+    const withWhat = await withWhatNow(db, program);
+    const known = await learntRow(db);
+    if (known?.lessonsWith !== withWhat) await forgetLessons(db, withWhat);
+    await teachAll();
+    const { standardFor } = await readSettings(db);
+    const from = await fromWhatNow(db, withWhat, standardFor);
+    if (closed || from === (await learntRow(db))?.learntFrom) return;
+    await keepLearnt(db, from, await learnFromAll(standardFor));
+    onLearnt?.();
+  }
+
+  async function learnWhileNews(): Promise<void> {
+    do {
+      again = false;
+      await learnOnce();
+    } while (again && !closed);
+  }
+
+  return {
+    look: () => {
+      again = true;
+      running ??= learnWhileNews()
+        // What cannot be learnt now is learnt at the next change; the bench goes on with what is known.
+        .catch((error: unknown) => {
+          if (!closed) onProblem(`Learning from the log failed: ${String(error)}`);
+        })
+        .finally(() => {
+          running = undefined;
+        });
+    },
+    settled: async () => {
+      while (running) await running;
+    },
+    close: async () => {
+      closed = true;
+      await teacher.close();
+      while (running) await running;
+    },
+  };
+}

@@ -1,0 +1,113 @@
+import type { Learnt, Lesson } from '@round-mint/core/learn';
+import { asc, count, eq, getTableColumns, gt, isNull, max, sql } from 'drizzle-orm';
+import type { Database } from '../db/database';
+import { kit, learnt, lessons, ringEvents, rings } from '../db/schema';
+import type { TeachTask } from './teach';
+
+const ONLY_ROW = 1;
+/** So many lessons are read at once: few enough that other calls hardly wait. */
+const LESSONS_A_PAGE = 100;
+
+/** A ring whose lesson is to be worked out, and the mark it had when it was read. */
+export interface Untaught extends Omit<TeachTask, 'kit'> {
+  readonly seen: number;
+}
+
+const isUntaught = sql`${lessons.taught} is distinct from ${lessons.seen}`;
+
+/** How many finished rings are still to be learnt from. */
+export async function countUntaught(db: Database): Promise<number> {
+  const [row] = await db.select({ n: count() }).from(lessons).where(isUntaught);
+  return row?.n ?? 0;
+}
+
+/** A ring's events as JSON, in the order of the makers' clocks. */
+const eventsText = sql<string>`coalesce((
+  select json_agg(json_build_object('id', e.id, 'at', e.at, 'body', e.body) order by e.at, e.id)
+  from ${ringEvents} e where e.ring_id = ${rings.id}), '[]')::text`;
+
+/** Some of the rings that are still to be learnt from. */
+export async function someUntaught(db: Database, most: number): Promise<readonly Untaught[]> {
+  const { frozenPlan, ...columns } = getTableColumns(rings);
+  return db
+    .select({ seen: lessons.seen, ring: columns, plan: sql<string>`${frozenPlan}::text`, events: eventsText })
+    .from(lessons)
+    .innerJoin(rings, eq(rings.id, lessons.ringId))
+    .where(isUntaught)
+    .orderBy(asc(lessons.ringId))
+    .limit(most);
+}
+
+/** Writes a lesson down; where its ring has changed meanwhile, it stays to be learnt from. */
+export async function keepLesson(
+  db: Database,
+  { seen, ring }: Untaught,
+  lesson: Lesson | null,
+): Promise<void> {
+  await db
+    .update(lessons)
+    .set({ lesson, taught: seen, written: sql`nextval('row_version')` })
+    .where(eq(lessons.ringId, ring.id));
+}
+
+/** Lessons that were written down after a mark, in that order, a page of them. */
+export async function lessonsAfter(db: Database, mark: number) {
+  return db
+    .select({
+      ringId: lessons.ringId,
+      written: sql<number>`${lessons.written}`.mapWith(Number),
+      text: sql<string | null>`${lessons.lesson}::text`,
+    })
+    .from(lessons)
+    .where(gt(lessons.written, mark))
+    .orderBy(asc(lessons.written))
+    .limit(LESSONS_A_PAGE);
+}
+
+/** How many lessons are written down; rings that are still to be learnt from are not among them. */
+export async function countLessons(db: Database): Promise<number> {
+  const [row] = await db.select({ n: count(lessons.written) }).from(lessons);
+  return row?.n ?? 0;
+}
+
+/** What lessons are worked out with: changes whenever all of them are to be worked out anew. */
+export async function withWhatNow(db: Database, program: string): Promise<string> {
+  const [tools] = await db
+    .select({ last: max(kit.updatedAt), count: count() })
+    .from(kit)
+    .where(isNull(kit.archivedAt));
+  return JSON.stringify([program, tools]);
+}
+
+/** What is learnt from: changes whenever a lesson comes, goes or changes, or the maker wants other defaults. */
+export async function fromWhatNow(
+  db: Database,
+  withWhat: string,
+  keptStandard: readonly string[],
+): Promise<string> {
+  const [known] = await db.select({ last: max(lessons.seen), count: count() }).from(lessons);
+  return JSON.stringify([withWhat, known, keptStandard]);
+}
+
+/** What lessons came to last; undefined before the first time. */
+export async function learntRow(db: Database) {
+  const [row] = await db.select().from(learnt).where(eq(learnt.id, ONLY_ROW));
+  return row;
+}
+
+/** Has every lesson worked out anew, by another version or with other tools; what was learnt stays until then. */
+export async function forgetLessons(db: Database, withWhat: string): Promise<void> {
+  const row = { lessonsWith: withWhat, learntFrom: null };
+  await db.transaction(async (tx) => {
+    await tx.update(lessons).set({ taught: null });
+    await tx
+      .insert(learnt)
+      .values({ id: ONLY_ROW, ...row })
+      .onConflictDoUpdate({ target: learnt.id, set: row });
+  });
+}
+
+/** Writes down what lessons came to. @param from what it was learnt from */
+export async function keepLearnt(db: Database, from: string, what: Learnt): Promise<void> {
+  await db.update(learnt).set({ learntFrom: from, learnt: what }).where(eq(learnt.id, ONLY_ROW));
+}

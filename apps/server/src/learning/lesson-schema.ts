@@ -1,0 +1,29 @@
+import { seenDieChartSchema } from '@round-mint/contract/die-charts';
+import { metalIdSchema } from '@round-mint/contract/common';
+import type { Lesson } from '@round-mint/core/learn';
+import { z } from 'zod';
+
+const seenSchema = z.object({
+  off: z.number(),
+  slope: z.number(),
+  sigma: z.number(),
+  sizeMm: z.number().optional(),
+});
+const listsOf = <T extends z.ZodType>(item: T) => z.record(z.string(), z.array(item));
+
+/** A lesson as it was written down. */
+export const lessonSchema = z.object({
+  ringId: z.string(),
+  name: z.string(),
+  finishedAt: z.string(),
+  shares: z.array(seenSchema.extend({ byCurlGain: z.record(z.string(), z.number()) })),
+  trims: z.array(seenSchema),
+  spread: z.array(seenSchema),
+  curls: listsOf(seenSchema),
+  folds: listsOf(seenSchema),
+  springbacks: listsOf(seenSchema),
+  formers: listsOf(seenSchema),
+  minutes: listsOf(z.number()),
+  strained: z.object({ metal: metalIdSchema, use: z.number(), cracked: z.boolean() }).optional(),
+  dieCharts: z.array(seenDieChartSchema),
+}) satisfies z.ZodType<Lesson>;
