@@ -12,7 +12,7 @@ import { eq } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { dayPlan } from '../db/schema';
 import { HttpError } from '../http/errors';
-import { allOrders } from './orders';
+import { ordersToCome } from './orders';
 import { freezePlan, readBench } from './freeze-plan';
 import { ringsIn, stateOf } from './ring-store';
 
@@ -71,8 +71,11 @@ export async function savedPlan(db: Database): Promise<SavedDayPlan | null> {
 
 /** What is left to do on every ring in work and every order that is agreed, and the plan made last. */
 export async function readDayPlan(db: Database): Promise<DayPlan> {
-  const orders = await allOrders(db);
   const inWork = await ringsIn(db, 'in-work', 'createdAt');
+  const orders = await ordersToCome(
+    db,
+    inWork.map(({ id }) => id),
+  );
   const ofRing = (ring: RingWithEvents) =>
     orders.find(({ ringId, state }) => ringId === ring.id && state !== 'cancelled');
   const rings = inWork.map((ring) => ringJob(ring, ofRing(ring)));

@@ -14,7 +14,7 @@ import {
   STATE_NAMES,
   type ApprovalFacts,
 } from '@round-mint/core/trade';
-import { and, asc, desc, eq, inArray, isNull, type SQL } from 'drizzle-orm';
+import { and, asc, desc, eq, inArray, isNotNull, isNull, or, type SQL } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { orderEvents, orders, rings } from '../db/schema';
 import { HttpError } from '../http/errors';
@@ -59,18 +59,34 @@ async function standingOf(
 ): Promise<ReadonlyMap<string, RingStanding>> {
   if (ringIds.length === 0) return new Map();
   const rows = await db
+    .select({ id: rings.id, status: rings.status, archivedAt: rings.archivedAt })
+    .from(rings)
+    .where(inArray(rings.id, [...ringIds]));
+  const reached = await holdsReached(
+    db,
+    rows.filter(({ status }) => status === 'in-work').map(({ id }) => id),
+  );
+  return new Map(
+    rows.map(({ id, status, archivedAt }) => {
+      const lost = status === 'spoilt' || archivedAt !== null;
+      const finished = status === 'finished' && !lost;
+      return [id, { finished, lost, holdReached: reached.get(id) ?? finished }];
+    }),
+  );
+}
+
+/** Of rings in work: whether each has come to where it waits for its owner's word. */
+async function holdsReached(db: Database, ringIds: readonly string[]): Promise<ReadonlyMap<string, boolean>> {
+  if (ringIds.length === 0) return new Map();
+  const rows = await db
     .select()
     .from(rings)
     .where(inArray(rings.id, [...ringIds]));
-  const inWork = rows.filter(({ status }) => status === 'in-work').map(({ id }) => id);
-  const events = await eventsFor(db, inWork);
+  const events = await eventsFor(db, ringIds);
   return new Map(
     rows.map((row) => {
-      const lost = row.status === 'spoilt' || row.archivedAt !== null;
-      const finished = row.status === 'finished' && !lost;
-      if (row.status !== 'in-work') return [row.id, { finished, lost, holdReached: finished }];
       const { steps, step } = stateOf(ringOf(row), events.get(row.id) ?? []);
-      return [row.id, { finished, lost, holdReached: step >= (approvalStep(steps) ?? steps.length) }];
+      return [row.id, step >= (approvalStep(steps) ?? steps.length)];
     }),
   );
 }
@@ -182,13 +198,20 @@ export async function approvalOf(db: Database, ringId: string): Promise<Approval
 }
 
 /** Orders that are not archived, the latest first. */
-async function storedOrders(db: Database, clause: SQL): Promise<readonly StoredOrder[]> {
+async function storedOrders(db: Database, clause: SQL | undefined): Promise<readonly StoredOrder[]> {
   const rows = await db
     .select()
     .from(orders)
     .where(and(clause, isNull(orders.archivedAt)))
     .orderBy(desc(orders.createdAt));
   return rows.map(storedOrder);
+}
+
+/** Orders that have something to do with the days to come: of rings in work, and planned ones without a ring. */
+export async function ordersToCome(db: Database, ringsInWork: readonly string[]): Promise<readonly Order[]> {
+  const planned = and(isNull(orders.ringId), isNotNull(orders.planId));
+  const inWork = ringsInWork.length === 0 ? undefined : inArray(orders.ringId, [...ringsInWork]);
+  return withProgress(db, await storedOrders(db, inWork ? or(planned, inWork) : planned));
 }
 
 /** Every order there is, archived ones left out. */
