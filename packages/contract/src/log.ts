@@ -7,8 +7,8 @@ export const logEntrySchema = z.object({
   ringId: idSchema,
   name: z.string(),
   stockName: z.string(),
-  metal: z.string(),
   kind: z.enum(['coin', ...WORK_KINDS]),
+  metal: z.string(),
   /** Only of coin rings. */
   wall: z.string().nullable(),
   holeMm: z.number().nullable(),

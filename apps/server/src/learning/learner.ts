@@ -9,7 +9,7 @@ import {
   forgetLessons,
   fromWhatNow,
   keepLearnt,
-  keepLesson,
+  keepOutcome,
   learntRow,
   lessonsAfter,
   someUntaught,
@@ -58,9 +58,9 @@ export function createLearner({
 
   async function teachOne(untaught: Untaught, kit: Kit): Promise<void> {
     const { ring, plan, events } = untaught;
-    const { lesson, problem } = await teacher.teach({ ring, plan, events, kit });
+    const { problem, ...outcome } = await teacher.teach({ ring, plan, events, kit });
     if (problem !== undefined) onProblem(`Nothing can be learnt from ring ${ring.id}: ${problem}`);
-    await keepLesson(db, untaught, lesson);
+    await keepOutcome(db, untaught, outcome);
   }
 
   async function teachAll(): Promise<void> {

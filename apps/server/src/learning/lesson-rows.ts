@@ -1,8 +1,8 @@
-import type { Learnt, Lesson } from '@round-mint/core/learn';
+import type { Learnt } from '@round-mint/core/learn';
 import { asc, count, eq, getTableColumns, gt, isNull, max, sql } from 'drizzle-orm';
 import type { Database } from '../db/database';
-import { kit, learnt, lessons, ringEvents, rings } from '../db/schema';
-import type { TeachTask } from './teach';
+import { kit, learnt, ringEvents, ringOutcomes, rings } from '../db/schema';
+import type { Taught, TeachTask } from './teach';
 
 const ONLY_ROW = 1;
 /** So many lessons are read at once: few enough that other calls hardly wait. */
@@ -13,11 +13,11 @@ export interface Untaught extends Omit<TeachTask, 'kit'> {
   readonly seen: number;
 }
 
-const isUntaught = sql`${lessons.taught} is distinct from ${lessons.seen}`;
+const isUntaught = sql`${ringOutcomes.workedOut} is distinct from ${ringOutcomes.seen}`;
 
 /** How many finished rings are still to be learnt from. */
 export async function countUntaught(db: Database): Promise<number> {
-  const [row] = await db.select({ n: count() }).from(lessons).where(isUntaught);
+  const [row] = await db.select({ n: count() }).from(ringOutcomes).where(isUntaught);
   return row?.n ?? 0;
 }
 
@@ -30,43 +30,60 @@ const eventsText = sql<string>`coalesce((
 export async function someUntaught(db: Database, most: number): Promise<readonly Untaught[]> {
   const { frozenPlan, ...columns } = getTableColumns(rings);
   return db
-    .select({ seen: lessons.seen, ring: columns, plan: sql<string>`${frozenPlan}::text`, events: eventsText })
-    .from(lessons)
-    .innerJoin(rings, eq(rings.id, lessons.ringId))
+    .select({
+      seen: ringOutcomes.seen,
+      ring: columns,
+      plan: sql<string>`${frozenPlan}::text`,
+      events: eventsText,
+    })
+    .from(ringOutcomes)
+    .innerJoin(rings, eq(rings.id, ringOutcomes.ringId))
     .where(isUntaught)
-    .orderBy(asc(lessons.ringId))
+    .orderBy(asc(ringOutcomes.ringId))
     .limit(most);
 }
 
-/** Writes a lesson down; where its ring has changed meanwhile, it stays to be learnt from. */
-export async function keepLesson(
+/** Writes down what came of a ring; where it has changed meanwhile, it stays to be worked out. */
+export async function keepOutcome(
   db: Database,
   { seen, ring }: Untaught,
-  lesson: Lesson | null,
+  { lesson, summary }: Pick<Taught, 'lesson' | 'summary'>,
 ): Promise<void> {
+  const sums = {
+    workedMin: summary?.workedMin ?? null,
+    spoiltBy: summary?.spoiltBy ?? null,
+    sizeErrorUs: summary?.log.sizeErrorUs ?? null,
+  };
   await db
-    .update(lessons)
-    .set({ lesson, taught: seen, written: sql`nextval('row_version')` })
-    .where(eq(lessons.ringId, ring.id));
+    .update(ringOutcomes)
+    .set({
+      lesson,
+      summary,
+      ...sums,
+      workedOut: seen,
+      summarised: seen,
+      written: sql`nextval('row_version')`,
+    })
+    .where(eq(ringOutcomes.ringId, ring.id));
 }
 
 /** Lessons that were written down after a mark, in that order, a page of them. */
 export async function lessonsAfter(db: Database, mark: number) {
   return db
     .select({
-      ringId: lessons.ringId,
-      written: sql<number>`${lessons.written}`.mapWith(Number),
-      text: sql<string | null>`${lessons.lesson}::text`,
+      ringId: ringOutcomes.ringId,
+      written: sql<number>`${ringOutcomes.written}`.mapWith(Number),
+      text: sql<string | null>`${ringOutcomes.lesson}::text`,
     })
-    .from(lessons)
-    .where(gt(lessons.written, mark))
-    .orderBy(asc(lessons.written))
+    .from(ringOutcomes)
+    .where(gt(ringOutcomes.written, mark))
+    .orderBy(asc(ringOutcomes.written))
     .limit(LESSONS_A_PAGE);
 }
 
 /** How many lessons are written down; rings that are still to be learnt from are not among them. */
 export async function countLessons(db: Database): Promise<number> {
-  const [row] = await db.select({ n: count(lessons.written) }).from(lessons);
+  const [row] = await db.select({ n: count(ringOutcomes.written) }).from(ringOutcomes);
   return row?.n ?? 0;
 }
 
@@ -85,7 +102,7 @@ export async function fromWhatNow(
   withWhat: string,
   keptStandard: readonly string[],
 ): Promise<string> {
-  const [known] = await db.select({ last: max(lessons.seen), count: count() }).from(lessons);
+  const [known] = await db.select({ last: max(ringOutcomes.seen), count: count() }).from(ringOutcomes);
   return JSON.stringify([withWhat, known, keptStandard]);
 }
 
@@ -99,7 +116,7 @@ export async function learntRow(db: Database) {
 export async function forgetLessons(db: Database, withWhat: string): Promise<void> {
   const row = { lessonsWith: withWhat, learntFrom: null };
   await db.transaction(async (tx) => {
-    await tx.update(lessons).set({ taught: null });
+    await tx.update(ringOutcomes).set({ workedOut: null });
     await tx
       .insert(learnt)
       .values({ id: ONLY_ROW, ...row })

@@ -3,6 +3,7 @@ import { SCHOOL_WHEN_UNKEPT } from '@round-mint/core/forming';
 import type { Kit } from '@round-mint/core/kit';
 import { lessonOf, type Lesson, type LoggedRing } from '@round-mint/core/learn';
 import { eventOf, ringInput, ringOf, type RingRow } from '../services/ring-store';
+import { summaryOf, type RingSummary } from '../services/ring-summary';
 import { z } from 'zod';
 
 function loggedRing(ring: RingWithEvents): LoggedRing {
@@ -38,18 +39,23 @@ export interface TeachTask {
 }
 
 export interface Taught {
-  /** Null where the maker left the ring out, or nothing can be learnt from it. */
+  /** Null where the maker left the ring out or spoilt it, or nothing can be learnt from it. */
   readonly lesson: Lesson | null;
+  /** What lists and sums say of it; null where that cannot be told. */
+  readonly summary: RingSummary | null;
   readonly problem?: string;
 }
 
 /** What a ring teaches. One that cannot be learnt from keeps nobody from learning from the others. */
 export function teach({ ring, plan, events, kit }: TeachTask): Taught {
   try {
-    const known = ringOf({ ...ring, frozenPlan: JSON.parse(plan) });
-    const logged = loggedRing({ ...known, events: eventRowsSchema.parse(JSON.parse(events)).map(eventOf) });
-    return { lesson: lessonOf(logged, kit) ?? null };
+    const known = {
+      ...ringOf({ ...ring, frozenPlan: JSON.parse(plan) }),
+      events: eventRowsSchema.parse(JSON.parse(events)).map(eventOf),
+    };
+    const lesson = known.status === 'finished' ? lessonOf(loggedRing(known), kit) : undefined;
+    return { lesson: lesson ?? null, summary: summaryOf(known) };
   } catch (error) {
-    return { lesson: null, problem: error instanceof Error ? error.message : String(error) };
+    return { lesson: null, summary: null, problem: error instanceof Error ? error.message : String(error) };
   }
 }

@@ -289,6 +289,7 @@ describe('rings of other kinds', () => {
       holeMm: null,
       actualInsideDiameterMm: 17.3,
     });
+    await server.learn();
     expect((await server.api.get('/api/v1/learnt').expect(200)).body.rings).toBe(1);
   });
 

@@ -5,8 +5,6 @@ import {
   type StoredShelf,
 } from '@round-mint/contract/consumables';
 import type { RingWithEvents } from '@round-mint/contract/rings';
-import { standingEvents } from '@round-mint/core/ring';
-import type { RouteStep } from '@round-mint/core/steps';
 import {
   CONSUMABLE_IDS,
   CONSUMABLES,
@@ -15,18 +13,18 @@ import {
   type Amounts,
   type ConsumableId,
 } from '@round-mint/core/trade';
-import { and, gt, inArray, isNull } from 'drizzle-orm';
+import { and, eq, gt, isNull } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { consumables, ringEvents, rings } from '../db/schema';
 import { isoTime } from './resource';
 import { lockRow } from './row-lock';
-import { eventsFor, ringOf, stateOf } from './ring-store';
-
-const NEVER_COUNTED = '1970-01-01T00:00:00.000Z';
+import { knownSummaries, ringsInFull } from './ring-summaries';
+import type { RingSummary } from './ring-summary';
+import { bandOf, LONG_AGO, stepsDone } from './steps-done';
 
 /** A shelf that nobody has counted yet. */
 function emptyShelf(id: ConsumableId): StoredShelf {
-  return { id, countedAmount: 0, countedAt: NEVER_COUNTED, buyAtAmount: 0, packAmount: 1, packPrice: 0 };
+  return { id, countedAmount: 0, countedAt: LONG_AGO, buyAtAmount: 0, packAmount: 1, packPrice: 0 };
 }
 
 export function storedShelf({ version: _version, ...row }: typeof consumables.$inferSelect): StoredShelf {
@@ -39,53 +37,61 @@ export async function readShelves(db: Database): Promise<readonly StoredShelf[]>
   return CONSUMABLE_IDS.map((id) => rows.find((row) => row.id === id) ?? emptyShelf(id));
 }
 
-/** Steps of a ring that were done after a moment. */
-export function stepsDone(ring: RingWithEvents, after = NEVER_COUNTED): readonly RouteStep[] {
-  const { steps } = stateOf(ring, ring.events);
-  return standingEvents(ring.events)
-    .filter(({ at }) => at > after)
-    .flatMap(({ body }) => {
-      if (body.kind !== 'step-done' && body.kind !== 'anneal-done') return [];
-      // An anneal beside the route has no step of its own.
-      return body.step === undefined
-        ? [{ kind: 'anneal', title: 'Anneal' } as RouteStep]
-        : (steps[body.step] ?? []);
-    });
-}
-
-export function bandOf({ prediction }: Pick<RingWithEvents, 'prediction'>) {
-  const { targetInsideDiameterMm: insideDiameterMm, axialHeightMm } = prediction;
-  return { insideDiameterMm, axialHeightMm };
-}
-
 /** Rings that something happened to since a moment. */
-async function ringsTouchedSince(db: Database, since: string): Promise<readonly RingWithEvents[]> {
-  const touched = db.select({ id: ringEvents.ringId }).from(ringEvents).where(gt(ringEvents.at, since));
+async function ringsTouchedSince(db: Database, since: string): Promise<readonly string[]> {
   const rows = await db
-    .select()
-    .from(rings)
-    .where(and(inArray(rings.id, touched), isNull(rings.archivedAt)));
-  const events = await eventsFor(
-    db,
-    rows.map(({ id }) => id),
-  );
-  return rows.map((row) => ({ ...ringOf(row), events: events.get(row.id) ?? [] }));
+    .selectDistinct({ id: ringEvents.ringId })
+    .from(ringEvents)
+    .innerJoin(rings, eq(rings.id, ringEvents.ringId))
+    .where(and(gt(ringEvents.at, since), isNull(rings.archivedAt)));
+  return rows.map(({ id }) => id);
 }
 
-function used(id: ConsumableId, after: string, rings: readonly RingWithEvents[]): number {
-  const amounts: readonly Amounts[] = rings.map((ring) => usedBy(stepsDone(ring, after), bandOf(ring)));
-  return amounts.reduce((sum, amount) => sum + (amount[id] ?? 0), 0);
+/** What each ring used after any moment. */
+type UsedAfter = (after: string) => Amounts;
+
+function usedByRing(ring: RingWithEvents): UsedAfter {
+  return (after) => usedBy(stepsDone(ring, after), bandOf(ring));
+}
+
+/** Of a ring that is over all is known in one sum, unless a shelf was counted in the middle of it. */
+function usedInOneSum({ used }: RingSummary, counts: readonly string[]): UsedAfter | undefined {
+  const { firstAt, lastAt, amounts } = used;
+  if (firstAt === null || lastAt === null) return () => ({});
+  if (counts.some((at) => at >= firstAt && at < lastAt)) return undefined;
+  return (after) => (lastAt > after ? amounts : {});
+}
+
+/** @param counts when shelves were counted */
+async function usesSince(db: Database, counts: readonly string[]): Promise<readonly UsedAfter[]> {
+  const [since] = [...counts].sort();
+  if (since === undefined) return [];
+  const ids = await ringsTouchedSince(db, since);
+  const summaries = await knownSummaries(db, ids);
+  const uses: UsedAfter[] = [];
+  const inFull: string[] = [];
+  for (const id of ids) {
+    const summary = summaries.get(id);
+    const summed = summary && usedInOneSum(summary, counts);
+    if (summed) uses.push(summed);
+    else inFull.push(id);
+  }
+  for await (const ring of ringsInFull(db, inFull)) uses.push(usedByRing(ring));
+  return uses;
 }
 
 /** What is on the shelves: what was counted, less what the rings used since. */
 export async function listShelves(db: Database): Promise<readonly ShelfAnswer[]> {
   const shelves = await readShelves(db);
-  const counted = shelves.filter(({ countedAt }) => countedAt !== NEVER_COUNTED);
-  const since = counted.map(({ countedAt }) => countedAt).sort()[0];
-  const touched = since === undefined ? [] : await ringsTouchedSince(db, since);
+  const counted = shelves.filter(({ countedAt }) => countedAt !== LONG_AGO);
+  const uses = await usesSince(
+    db,
+    counted.map(({ countedAt }) => countedAt),
+  );
   return shelves.map((shelf) => {
     const known = counted.includes(shelf);
-    const left = shelfLeft(shelf, known ? used(shelf.id, shelf.countedAt, touched) : 0);
+    const used = known ? uses.reduce((sum, after) => sum + (after(shelf.countedAt)[shelf.id] ?? 0), 0) : 0;
+    const left = shelfLeft(shelf, used);
     const { name, unit } = CONSUMABLES[shelf.id];
     // Nobody is asked to buy what was never counted.
     return { ...shelf, name, unit, ...left, ...(known ? {} : { buy: false, packs: 0 }) };

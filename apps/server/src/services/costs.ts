@@ -1,7 +1,6 @@
 import type { Order, OrderCosts } from '@round-mint/contract/orders';
 import type { Settings } from '@round-mint/contract/settings';
 import { approvalHold, scheduleSteps } from '@round-mint/core/schedule';
-import { workedMinutes } from '@round-mint/core/learn';
 import {
   amountsCost,
   FILINGS_SHARE,
@@ -11,17 +10,20 @@ import {
   type PriceInput,
   type SpotPrices,
 } from '@round-mint/core/trade';
-import { and, eq, isNull } from 'drizzle-orm';
+import { and, eq, inArray, isNull, sum } from 'drizzle-orm';
 import type { MetalId } from '@round-mint/core/metal';
 import type { Database } from '../db/database';
-import { scrap, sizers, stock } from '../db/schema';
+import { rings, scrap, sizers, stock } from '../db/schema';
 import { HttpError } from '../http/errors';
-import { bandOf, readShelves, stepsDone } from './consumables';
+import { readShelves } from './consumables';
 import { freezePlan, readBench } from './freeze-plan';
 import { storedSizer } from './resources';
-import { getRing, metalOf, stateOf } from './ring-store';
+import { metalOf } from './ring-store';
+import { summariesOf } from './ring-summaries';
+import type { RingSummary } from './ring-summary';
 import { readSettings } from './settings';
 import { spotToday } from './spot';
+import { bandOf } from './steps-done';
 import type { StoredShelf } from '@round-mint/contract/consumables';
 
 /** What prices are made with today. */
@@ -99,52 +101,91 @@ async function plannedCosts(
   }
 }
 
-async function actualInput(db: Database, order: Order, context: PriceContext): Promise<PriceInput | null> {
-  // A ring that was archived took nothing that a price should tell.
-  if (order.ringId === null || order.ringLost) return null;
-  const ring = await getRing(db, order.ringId);
-  const [piece] = await db.select({ price: stock.price }).from(stock).where(eq(stock.id, ring.stockId));
-  const left = await db
-    .select({ massG: scrap.massG })
-    .from(scrap)
-    .where(and(eq(scrap.ringId, ring.id), isNull(scrap.archivedAt)));
-  const state = stateOf(ring, ring.events);
-  return priceInput(
-    {
-      stockCost: pieceCost(order, piece?.price ?? null),
-      metal: metalOf(ring),
-      pieceMassG: ring.prediction.slugMassG + ring.prediction.ringMassG,
-      scrapMassG: left.reduce((sum, { massG }) => sum + massG, 0),
-      amounts: usedBy(stepsDone(ring), bandOf(ring)),
-      minutes: workedMinutes(state.steps, ring.events),
-    },
-    context,
-  );
+/** What a ring took, as far as a price tells it. */
+type Taken = Pick<RingSummary, 'metal' | 'pieceMassG' | 'workedMin'> & Pick<RingSummary['used'], 'amounts'>;
+
+/** What is known beside the ring itself. */
+interface TakenWith {
+  readonly piecePrice: number | null;
+  readonly scrapMassG: number;
 }
 
-async function couponOf(db: Database, { sizerId }: Order): Promise<number> {
-  if (sizerId === null) return 0;
-  const [row] = await db.select().from(sizers).where(eq(sizers.id, sizerId));
-  return row ? storedSizer(row).coupon : 0;
+function actualInput(
+  order: Order,
+  { metal, pieceMassG, amounts, workedMin: minutes }: Taken,
+  { piecePrice, scrapMassG }: TakenWith,
+  context: PriceContext,
+): PriceInput {
+  const stockCost = pieceCost(order, piecePrice);
+  return priceInput({ stockCost, metal, pieceMassG, scrapMassG, amounts, minutes }, context);
+}
+
+/** Prices of the pieces that rings were made of, by ring. */
+async function piecePrices(
+  db: Database,
+  ringIds: readonly string[],
+): Promise<ReadonlyMap<string, number | null>> {
+  const rows = await db
+    .select({ id: rings.id, price: stock.price })
+    .from(rings)
+    .innerJoin(stock, eq(stock.id, rings.stockId))
+    .where(inArray(rings.id, [...ringIds]));
+  return new Map(rows.map(({ id, price }) => [id, price]));
+}
+
+/** Scrap that rings left, g, by ring. */
+async function scrapMasses(db: Database, ringIds: readonly string[]): Promise<ReadonlyMap<string, number>> {
+  const rows = await db
+    .select({ ringId: scrap.ringId, massG: sum(scrap.massG).mapWith(Number) })
+    .from(scrap)
+    .where(and(inArray(scrap.ringId, [...ringIds]), isNull(scrap.archivedAt)))
+    .groupBy(scrap.ringId);
+  return new Map(rows.flatMap(({ ringId, massG }) => (ringId === null ? [] : [[ringId, massG] as const])));
+}
+
+/** An archived ring, or none, took nothing that a price should tell. */
+function ringOfPrice({ ringId, ringLost }: Order): readonly string[] {
+  return ringId === null || ringLost ? [] : [ringId];
+}
+
+/** What sizers that were paid for take off a price, by sizer. */
+async function couponsOf(db: Database, orders: readonly Order[]): Promise<ReadonlyMap<string, number>> {
+  const ids = orders.flatMap(({ sizerId }) => sizerId ?? []);
+  if (ids.length === 0) return new Map();
+  const rows = await db.select().from(sizers).where(inArray(sizers.id, ids));
+  return new Map(rows.map((row) => [row.id, storedSizer(row).coupon]));
+}
+
+/** What the rings of some orders took, by order: read for all of them at once. */
+export async function actualCosts(
+  db: Database,
+  orders: readonly Order[],
+  shared: Omit<PriceContext, 'coupon'>,
+): Promise<ReadonlyMap<string, PriceInput>> {
+  const ringIds = [...new Set(orders.flatMap(ringOfPrice))];
+  if (ringIds.length === 0) return new Map();
+  const summaries = new Map((await summariesOf(db, ringIds)).map((summary) => [summary.log.ringId, summary]));
+  const prices = await piecePrices(db, ringIds);
+  const scraps = await scrapMasses(db, ringIds);
+  const coupons = await couponsOf(db, orders);
+  const costs = orders.flatMap((order) => {
+    const [ringId = ''] = ringOfPrice(order);
+    const summary = summaries.get(ringId);
+    if (!summary) return [];
+    const taken = { ...summary, amounts: summary.used.amounts };
+    const beside = { piecePrice: prices.get(ringId) ?? null, scrapMassG: scraps.get(ringId) ?? 0 };
+    const coupon = coupons.get(order.sizerId ?? '') ?? 0;
+    return [[order.id, actualInput(order, taken, beside, { ...shared, coupon })] as const];
+  });
+  return new Map(costs);
 }
 
 /** What an order costs by its plan, and by what its ring has taken so far. */
-export async function orderCosts(
-  db: Database,
-  order: Order,
-  shared?: Omit<PriceContext, 'coupon'>,
-): Promise<OrderCosts> {
-  const context: PriceContext = {
-    ...(shared ?? (await loadPriceContext(db))),
-    coupon: await couponOf(db, order),
-  };
+export async function orderCosts(db: Database, order: Order): Promise<OrderCosts> {
+  const shared = await loadPriceContext(db);
+  const coupon = (await couponsOf(db, [order])).get(order.sizerId ?? '') ?? 0;
   return {
-    ...(await plannedCosts(db, order, context)),
-    actual: await actualInput(db, order, context),
+    ...(await plannedCosts(db, order, { ...shared, coupon })),
+    actual: (await actualCosts(db, [order], shared)).get(order.id) ?? null,
   };
-}
-
-/** Of an order that is through, only what its ring took. */
-export async function actualCosts(db: Database, order: Order, shared: Omit<PriceContext, 'coupon'>) {
-  return actualInput(db, order, { ...shared, coupon: await couponOf(db, order) });
 }

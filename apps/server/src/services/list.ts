@@ -1,10 +1,11 @@
 import type { ListQuery } from '@round-mint/contract/common';
 import { and, asc, desc, ilike, isNotNull, isNull, or, type SQL } from 'drizzle-orm';
 import type { PgColumn } from 'drizzle-orm/pg-core';
+import { setImmediate } from 'node:timers/promises';
 import { HttpError } from '../http/errors';
 
-/** As many as a list gives at once. */
-const MOST_A_PAGE = 200;
+/** So many are read at once where all are wanted: few enough that other calls hardly wait. */
+const PAGE_ROWS = 50;
 
 /** What a list can be searched and sorted by. */
 export interface ListColumns {
@@ -71,9 +72,11 @@ export async function everyPage<T>(
   const all: T[] = [];
   let cursor: string | undefined;
   do {
-    const { items, nextCursor } = await fetchPage({ limit: MOST_A_PAGE, sort, cursor });
+    const { items, nextCursor } = await fetchPage({ limit: PAGE_ROWS, sort, cursor });
     all.push(...items);
     cursor = nextCursor ?? undefined;
+    // Other calls are answered between the pages.
+    await setImmediate();
   } while (cursor);
   return all;
 }

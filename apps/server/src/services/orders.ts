@@ -14,12 +14,13 @@ import {
   STATE_NAMES,
   type ApprovalFacts,
 } from '@round-mint/core/trade';
-import { and, asc, desc, eq, inArray, isNotNull, isNull, or, type SQL } from 'drizzle-orm';
+import { and, asc, desc, eq, inArray, isNotNull, isNull, or, sql, type SQL } from 'drizzle-orm';
+import { setImmediate } from 'node:timers/promises';
 import type { Database } from '../db/database';
 import { orderEvents, orders, rings } from '../db/schema';
 import { HttpError } from '../http/errors';
 import { apartByMicros } from './event-clock';
-import { everyPage } from './list';
+import { inGroups } from './in-groups';
 import { isoTime } from './resource';
 import { createResources, storedOrder } from './resources';
 import { lockRow, refuseForeign } from './row-lock';
@@ -43,6 +44,9 @@ async function eventsByOrder(
   for (const row of rows) found.get(row.orderId)?.push(orderEventOf(row));
   return found;
 }
+
+/** So many are followed at once: few enough that other calls hardly wait. */
+const ORDERS_AT_ONCE = 100;
 
 interface RingStanding {
   readonly finished: boolean;
@@ -214,8 +218,24 @@ export async function ordersToCome(db: Database, ringsInWork: readonly string[])
   return withProgress(db, await storedOrders(db, inWork ? or(planned, inWork) : planned));
 }
 
-/** Every order there is, archived ones left out. */
-export function allOrders(db: Database): Promise<readonly Order[]> {
-  const orders = createOrders(db);
-  return everyPage((query) => orders.list(query));
+/** Orders that are paid and gone, and have a price. */
+export async function closedOrders(db: Database): Promise<readonly Order[]> {
+  // Before an order can be closed, its price is quoted.
+  const rows = await db
+    .select({ id: orders.id })
+    .from(orders)
+    .where(and(isNull(orders.archivedAt), sql`${orders.details}->'quote' is distinct from 'null'::jsonb`));
+  const closed: Order[] = [];
+  for (const group of inGroups(rows, ORDERS_AT_ONCE)) {
+    const stored = await storedOrders(
+      db,
+      inArray(
+        orders.id,
+        group.map(({ id }) => id),
+      ),
+    );
+    closed.push(...(await withProgress(db, stored)).filter(({ state }) => state === 'closed'));
+    await setImmediate();
+  }
+  return closed;
 }

@@ -93,11 +93,7 @@ interface RingChoice {
   readonly archived?: boolean;
 }
 
-export async function listRings(
-  db: Database,
-  query: ListQuery,
-  { status, archived = false }: RingChoice = {},
-) {
+function ringClauses(query: ListQuery, { status, archived = false }: RingChoice) {
   const clauses = listClauses(query, {
     id: rings.id,
     archivedAt: rings.archivedAt,
@@ -111,14 +107,35 @@ export async function listRings(
     },
     defaultSort: '-createdAt',
   });
+  return { ...clauses, where: and(clauses.where, status && eq(rings.status, status)) };
+}
+
+export async function listRings(db: Database, query: ListQuery, choice: RingChoice = {}) {
+  const clauses = ringClauses(query, choice);
   const rows = await db
     .select()
     .from(rings)
-    .where(and(clauses.where, status && eq(rings.status, status)))
+    .where(clauses.where)
     .orderBy(...clauses.orderBy)
     .limit(clauses.limit + 1)
     .offset(clauses.offset);
   return page(await withEvents(db, rows), clauses);
+}
+
+/** As {@link listRings}, of each only its id: nothing else is read. */
+export async function listRingIds(db: Database, query: ListQuery, choice: RingChoice = {}) {
+  const clauses = ringClauses(query, choice);
+  const rows = await db
+    .select({ id: rings.id })
+    .from(rings)
+    .where(clauses.where)
+    .orderBy(...clauses.orderBy)
+    .limit(clauses.limit + 1)
+    .offset(clauses.offset);
+  return page(
+    rows.map(({ id }) => id),
+    clauses,
+  );
 }
 
 export async function getRing(db: Database, id: string): Promise<RingWithEvents> {
@@ -138,11 +155,6 @@ export function ringsIn(
   sort?: string,
 ): Promise<readonly RingWithEvents[]> {
   return everyPage((query) => listRings(db, query, { status }), sort);
-}
-
-/** Every finished ring, however many there are. */
-export function finishedRings(db: Database, sort?: string): Promise<readonly RingWithEvents[]> {
-  return ringsIn(db, 'finished', sort);
 }
 
 /** What a ring is made of, or will be. */

@@ -1,43 +1,87 @@
-import type { RingWithEvents } from '@round-mint/contract/rings';
 import type { ShopNumbersAnswer } from '@round-mint/contract/shop';
-import { ringOutcome } from '@round-mint/core/ring';
-import { workedMinutes } from '@round-mint/core/learn';
 import { marginAt, shopNumbers, type PastRing, type PastSale } from '@round-mint/core/trade';
+import { and, asc, eq, gt, inArray, isNull, sql } from 'drizzle-orm';
+import { setImmediate } from 'node:timers/promises';
 import type { Database } from '../db/database';
+import { ringOutcomes, rings } from '../db/schema';
+import { isoTime } from './resource';
 import { actualCosts, loadPriceContext } from './costs';
-import { allOrders } from './orders';
-import { finishedRings, ringsIn, stateOf } from './ring-store';
+import { closedOrders } from './orders';
+import { summariesOf } from './ring-summaries';
 
-function pastRing(ring: RingWithEvents): PastRing {
-  const state = stateOf(ring, ring.events);
-  const targetMm = state.targetInsideDiameterMm ?? ring.prediction.targetInsideDiameterMm;
-  return {
-    overAt: ring.finishedAt ?? ring.createdAt,
-    workedMin: workedMinutes(state.steps, ring.events),
-    ...(state.spoilt ? { spoiltBy: state.spoilt.cause } : {}),
-    sizeErrorUs: ringOutcome(state, targetMm).sizeErrorUs,
-  };
+/** So many are read at once: few enough that other calls hardly wait. */
+const RINGS_AT_ONCE = 1000;
+/** No id comes before it. */
+const FIRST_ID = '00000000-0000-0000-0000-000000000000';
+
+/** A ring that is over as its figures stand, null where there is none. */
+function pastRing(ring: {
+  readonly overAt: string;
+  readonly workedMin: number;
+  readonly spoiltBy: string | null;
+  readonly sizeErrorUs: number | null;
+}): PastRing {
+  const { spoiltBy, sizeErrorUs } = ring;
+  return { ...ring, spoiltBy: spoiltBy ?? undefined, sizeErrorUs: sizeErrorUs ?? undefined };
+}
+
+/** Rings that are over and not archived, a page of them, each with what is known of it already. */
+function pastPage(db: Database, after: string) {
+  return db
+    .select({
+      id: rings.id,
+      overAt: sql<string>`coalesce(${rings.finishedAt}, ${rings.createdAt})`.mapWith(isoTime),
+      workedMin: ringOutcomes.workedMin,
+      spoiltBy: ringOutcomes.spoiltBy,
+      sizeErrorUs: ringOutcomes.sizeErrorUs,
+    })
+    .from(rings)
+    .leftJoin(
+      ringOutcomes,
+      and(eq(ringOutcomes.ringId, rings.id), eq(ringOutcomes.summarised, ringOutcomes.seen)),
+    )
+    .where(and(gt(rings.id, after), inArray(rings.status, ['finished', 'spoilt']), isNull(rings.archivedAt)))
+    .orderBy(asc(rings.id))
+    .limit(RINGS_AT_ONCE);
+}
+
+/** Every ring that is over and not archived. */
+async function pastRings(db: Database): Promise<readonly PastRing[]> {
+  const past: PastRing[] = [];
+  const unknown: string[] = [];
+  for (let after = FIRST_ID; ;) {
+    const rows = await pastPage(db, after);
+    for (const { id, overAt, workedMin, spoiltBy, sizeErrorUs } of rows) {
+      if (workedMin === null) unknown.push(id);
+      else past.push(pastRing({ overAt, workedMin, spoiltBy, sizeErrorUs }));
+    }
+    await setImmediate();
+    const last = rows.at(-1);
+    if (!last || rows.length < RINGS_AT_ONCE) break;
+    after = last.id;
+  }
+  for (const { log, workedMin, spoiltBy = null } of await summariesOf(db, unknown)) {
+    past.push(pastRing({ overAt: log.finishedAt, workedMin, spoiltBy, sizeErrorUs: log.sizeErrorUs }));
+  }
+  return past;
 }
 
 /** Orders that are paid and gone, with what each left over. */
 async function pastSales(db: Database): Promise<readonly PastSale[]> {
-  const priceContext = await loadPriceContext(db);
-  const sales: PastSale[] = [];
-  for (const order of await allOrders(db)) {
-    const { quote, state, events } = order;
-    if (state !== 'closed' || !quote) continue;
-    const input = (await actualCosts(db, order, priceContext)) ?? quote.input;
-    const closedAt = events.at(-1)?.at ?? order.updatedAt;
-    sales.push({ closedAt, price: quote.price, margin: marginAt(input, quote.price) });
-  }
-  return sales;
+  const closed = await closedOrders(db);
+  const costs = await actualCosts(db, closed, await loadPriceContext(db));
+  return closed.flatMap(({ id, quote, events, updatedAt }) => {
+    if (!quote) return [];
+    const closedAt = events.at(-1)?.at ?? updatedAt;
+    const margin = marginAt(costs.get(id) ?? quote.input, quote.price);
+    return { closedAt, price: quote.price, margin };
+  });
 }
 
 /** What the shop wants to know of itself, for the last twelve months. */
 export async function readShopNumbers(db: Database): Promise<ShopNumbersAnswer> {
-  const rings = [...(await finishedRings(db)), ...(await ringsIn(db, 'spoilt'))].map(pastRing);
   const sales = await pastSales(db);
-  const { months, spoiltBy, ...numbers } = shopNumbers(rings, sales, new Date().toISOString());
+  const { months, spoiltBy, ...numbers } = shopNumbers(await pastRings(db), sales, new Date().toISOString());
   const margins = sales.reduce((sum, { margin }) => sum + margin, 0);
   return {
     ...numbers,

@@ -1,0 +1,76 @@
+import { consumableIdSchema } from '@round-mint/contract/consumables';
+import { metalIdSchema } from '@round-mint/contract/common';
+import { logEntrySchema, type LogEntry } from '@round-mint/contract/log';
+import type { RingWithEvents } from '@round-mint/contract/rings';
+import { workedMinutes } from '@round-mint/core/learn';
+import { ringOutcome, type RingState } from '@round-mint/core/ring';
+import { usedBy } from '@round-mint/core/trade';
+import { z } from 'zod';
+import { bandOf, stepsDone, timesDone } from './steps-done';
+import { metalOf, stateOf } from './ring-store';
+
+/** What lists and sums say of a ring that is over. */
+export const ringSummarySchema = z.object({
+  log: logEntrySchema,
+  workedMin: z.number(),
+  /** Why it was spoilt; left out of one that was finished. */
+  spoiltBy: z.string().optional(),
+  metal: metalIdSchema,
+  /** Of the piece, before it was cut. */
+  pieceMassG: z.number(),
+  used: z.object({
+    amounts: z.partialRecord(consumableIdSchema, z.number()),
+    /** When its first and its last step was done; null when none was. */
+    firstAt: z.string().nullable(),
+    lastAt: z.string().nullable(),
+  }),
+});
+export type RingSummary = z.infer<typeof ringSummarySchema>;
+
+function logEntryOf(ring: RingWithEvents, state: RingState): LogEntry {
+  const { prediction } = ring;
+  // A size that was changed at the bench is what the ring is judged by.
+  const targetMm = state.targetInsideDiameterMm ?? prediction.targetInsideDiameterMm;
+  const outcome = ringOutcome(state, targetMm);
+  return {
+    ringId: ring.id,
+    name: ring.name,
+    stockName: ring.stockName,
+    kind: ring.kind,
+    metal: metalOf(ring),
+    wall: ring.kind === 'coin' ? ring.wall : null,
+    holeMm: ring.kind === 'coin' ? ring.holeMm : null,
+    finishedAt: ring.finishedAt ?? ring.createdAt,
+    predictedInsideDiameterMm: targetMm,
+    actualInsideDiameterMm: outcome.insideDiameterMm ?? null,
+    predictedWidthMm: prediction.bandWidthMm,
+    actualWidthMm: outcome.bandWidthMm ?? null,
+    predictedCutEdgeMm: prediction.thicknessCutEdgeMm,
+    actualCutEdgeMm: outcome.thicknessCutEdgeMm ?? null,
+    predictedRimEdgeMm: prediction.thicknessRimEdgeMm,
+    actualRimEdgeMm: outcome.thicknessRimEdgeMm ?? null,
+    sizeErrorUs: outcome.sizeErrorUs ?? null,
+    predictedAnneals: prediction.annealCount,
+    actualAnneals: outcome.anneals,
+    leftOut: state.leftOut,
+  };
+}
+
+/** What came of a ring, from all that its log tells. */
+export function summaryOf(ring: RingWithEvents): RingSummary {
+  const state = stateOf(ring, ring.events);
+  const times = timesDone(ring);
+  const { slugMassG, ringMassG } = ring.prediction;
+  return {
+    log: logEntryOf(ring, state),
+    workedMin: workedMinutes(state.steps, ring.events),
+    ...(state.spoilt ? { spoiltBy: state.spoilt.cause } : {}),
+    metal: metalOf(ring),
+    pieceMassG: slugMassG + ringMassG,
+    used: {
+      amounts: usedBy(stepsDone(ring), bandOf(ring)),
+      firstAt: times[0] ?? null,
+      lastAt: times.at(-1) ?? null,
+    },
+  };
+}

@@ -1,0 +1,35 @@
+import type { RingWithEvents } from '@round-mint/contract/rings';
+import { standingEvents } from '@round-mint/core/ring';
+import type { RouteStep } from '@round-mint/core/steps';
+import { stateOf } from './ring-store';
+
+/** Before every step that was ever done. */
+export const LONG_AGO = '1970-01-01T00:00:00.000Z';
+
+function doneEvents(ring: RingWithEvents) {
+  return standingEvents(ring.events).flatMap(({ at, body }) =>
+    body.kind === 'step-done' || body.kind === 'anneal-done' ? { at, step: body.step } : [],
+  );
+}
+
+/** When steps of a ring were done, in order. */
+export function timesDone(ring: RingWithEvents): readonly string[] {
+  return doneEvents(ring).map(({ at }) => at);
+}
+
+/** Steps of a ring that were done after a moment. */
+export function stepsDone(ring: RingWithEvents, after = LONG_AGO): readonly RouteStep[] {
+  const { steps } = stateOf(ring, ring.events);
+  return doneEvents(ring)
+    .filter(({ at }) => at > after)
+    .flatMap(({ step }) =>
+      // An anneal beside the route has no step of its own.
+      step === undefined ? [{ kind: 'anneal', title: 'Anneal' } as RouteStep] : (steps[step] ?? []),
+    );
+}
+
+/** What consumables are reckoned on: the finished band. */
+export function bandOf({ prediction }: Pick<RingWithEvents, 'prediction'>) {
+  const { targetInsideDiameterMm: insideDiameterMm, axialHeightMm } = prediction;
+  return { insideDiameterMm, axialHeightMm };
+}
