@@ -12,11 +12,18 @@ export type CsvTableName = (typeof CSV_TABLES)[number];
 
 export const CSV_ACTIONS = ['add', 'change', 'same', 'refused'] as const;
 
+/** So many rows may be refused before the rest of a file is left unread. */
+export const MOST_REFUSED_ROWS = 100;
+/** A file has at most so many rows. */
+export const MOST_CSV_ROWS = 5000;
+
 /** What each row of a CSV file would do, or did. */
 export const csvImportResultSchema = z.object({
   dryRun: z.boolean(),
   /** Nothing is taken in while a row is refused. */
   taken: z.boolean(),
+  /** Rows that were not read any more, since too many before them were refused. */
+  unread: z.number().int(),
   rows: z.array(
     z.object({
       /** As a spreadsheet counts, the heads being row 1. */

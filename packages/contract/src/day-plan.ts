@@ -57,6 +57,9 @@ const scoreSchema = z.object({
   flowMin: z.number(),
 });
 
+/** All rings of a schedule together: more than anybody has at once, and still laid out within seconds. */
+const MOST_STEPS = 2400;
+
 export const scheduleRequestSchema = z.strictObject({
   jobs: z
     .array(
@@ -69,9 +72,12 @@ export const scheduleRequestSchema = z.strictObject({
         steps: z.array(scheduleStepSchema).max(400),
       }),
     )
-    .max(60, 'takes at most 60 rings'),
+    .max(60, 'takes at most 60 rings')
+    .refine((jobs) => jobs.reduce((sum, { steps }) => sum + steps.length, 0) <= MOST_STEPS, {
+      error: `takes at most ${MOST_STEPS} steps in all`,
+    }),
   calendar: z.strictObject({ week: weekSchema, daysOff: z.array(z.number().int()).optional() }),
-  pins: z.array(pinSchema).default([]),
+  pins: z.array(pinSchema).max(200, 'takes at most 200 pins').default([]),
   nowMin: wallMin,
 });
 export const scheduleResponseSchema = z.object({

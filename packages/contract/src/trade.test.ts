@@ -199,6 +199,24 @@ describe('the day plan', () => {
     const request = { jobs: Array(61).fill(job), calendar: { week: DEFAULT_SETTINGS.hours }, nowMin: 0 };
     expect(wrongs(scheduleRequestSchema.safeParse(request))).toEqual(['jobs: takes at most 60 rings']);
     expect(scheduleRequestSchema.parse({ ...request, jobs: [job] }).pins).toEqual([]);
+    const step = {
+      index: 0,
+      kind: 'read',
+      title: 'Read',
+      handsMin: 1,
+      waitMin: 0,
+      lane: 'bench',
+      setUp: '',
+      leadMin: 0,
+    };
+    const withSteps = (rings: number) => ({
+      ...request,
+      jobs: Array(rings).fill({ ...job, steps: Array(400).fill(step) }),
+    });
+    expect(wrongs(scheduleRequestSchema.safeParse(withSteps(7)))).toEqual([
+      'jobs: takes at most 2400 steps in all',
+    ]);
+    expect(scheduleRequestSchema.safeParse(withSteps(6)).success).toBe(true);
     expect(pinSchema.safeParse({ jobId: 'a', step: -1, startMin: 0 }).success).toBe(false);
   });
 });

@@ -100,6 +100,24 @@ describe('taking a file in', () => {
     expect(error.message).toContain('diameterMm');
   });
 
+  it('stops at the hundredth row that is refused, and takes no more rows than can be looked through', async () => {
+    const [head = ''] = (await csvOf('people')).split('\r\n');
+    const name = head.split(',').indexOf('name');
+    const line = (value: string) =>
+      head
+        .split(',')
+        .map((_column, i) => (i === name ? value : ''))
+        .join(',');
+    const file = (rows: readonly string[]) => [head, ...rows.map(line)].join('\n');
+    const tooLong = 'x'.repeat(500);
+    const result = await take('people', file(['Ada', ...Array<string>(130).fill(tooLong), 'Bela']));
+    expect(result).toMatchObject({ taken: false, unread: 31 });
+    expect(result.rows).toHaveLength(101);
+    const many = file(Array.from({ length: 5001 }, (_, i) => `P${i}`));
+    const { body } = await server.api.post('/api/v1/people/import').send({ csv: many }).expect(400);
+    expect(body.error.message).toContain('at most 5000');
+  });
+
   it('keeps a test’s findings when the rest is changed by a table', async () => {
     const { items } = (await server.api.get('/api/v1/stock?q=Sterling wire').expect(200)).body;
     const [wire] = items;

@@ -1,4 +1,5 @@
-import type { CsvImportResult } from '@round-mint/contract/csv';
+import { MOST_CSV_ROWS, MOST_REFUSED_ROWS, type CsvImportResult } from '@round-mint/contract/csv';
+import { setImmediate } from 'node:timers/promises';
 import Papa from 'papaparse';
 import type { z } from 'zod';
 import { HttpError } from '../http/errors';
@@ -53,6 +54,10 @@ function tableRows(csv: string, columns: readonly Column[], key: string): readon
   const broken = errors.find(({ type }) => type !== 'Delimiter');
   if (broken) {
     const message = `Row ${(broken.row ?? 0) + 2}: ${broken.message}.`;
+    throw new HttpError('invalid', message, [{ path: 'csv', message }]);
+  }
+  if (data.length > MOST_CSV_ROWS) {
+    const message = `The file has ${data.length} rows; at most ${MOST_CSV_ROWS} are taken at once.`;
     throw new HttpError('invalid', message, [{ path: 'csv', message }]);
   }
   return data;
@@ -131,6 +136,9 @@ function readRow<Input, Item extends { readonly id: string }>(
   return { row, name, action, changes, problems: [], input: result.data };
 }
 
+/** So many rows are read before other calls are answered. */
+const ROWS_A_SLICE = 100;
+
 /** Where rows go that add or change something. */
 interface Stored<Input> {
   readonly create: (input: Input) => Promise<unknown>;
@@ -146,9 +154,18 @@ export async function takeIn<Input extends { id?: string | undefined }, Item ext
   stored: Stored<Input>,
 ): Promise<CsvImportResult> {
   const find = finderOf(table, items);
-  const read = tableRows(csv, table.columns, table.key).map((cells, i) => readRow(table, cells, i + 2, find));
-  const whole = read.every(({ action }) => action !== 'refused');
-  const taken = whole && !dryRun;
+  const rows = tableRows(csv, table.columns, table.key);
+  const read: ReadRow<Input>[] = [];
+  let refused = 0;
+  for (const [i, cells] of rows.entries()) {
+    if (refused === MOST_REFUSED_ROWS) break;
+    const row = readRow(table, cells, i + 2, find);
+    if (row.action === 'refused') refused += 1;
+    read.push(row);
+    // Other calls are answered in between.
+    if (i % ROWS_A_SLICE === 0) await setImmediate();
+  }
+  const taken = refused === 0 && !dryRun;
   if (taken) {
     for (const { action, input } of read) {
       if (!input) continue;
@@ -156,5 +173,10 @@ export async function takeIn<Input extends { id?: string | undefined }, Item ext
       if (action === 'change' && input.id !== undefined) await stored.replace(input.id, input);
     }
   }
-  return { dryRun, taken, rows: read.map(({ input: _input, ...row }) => row) };
+  return {
+    dryRun,
+    taken,
+    unread: rows.length - read.length,
+    rows: read.map(({ input: _input, ...row }) => row),
+  };
 }

@@ -36,9 +36,17 @@ const ROWS: Readonly<Record<CsvTableName, string>> = {
   supplies: 'Each row is one of the supplies, by its id. A changed count is taken as counted now.',
 };
 
+/** So many rows that add or change something are shown; a longer file is told by their number. */
+const MOST_SHOWN = 200;
+
 /** What each row would do; rows that change nothing are only counted. */
 function Preview({ result }: { result: CsvImportResult }) {
-  const shown = result.rows.filter(({ action }) => action !== 'same');
+  const changing = result.rows.filter(({ action }) => action !== 'same');
+  // What is refused has to be put right: it is never among those that are only counted.
+  const refused = changing.filter(({ action }) => action === 'refused');
+  const others = changing.filter(({ action }) => action !== 'refused').slice(0, MOST_SHOWN);
+  const shown = [...refused, ...others];
+  const more = changing.length - shown.length;
   return (
     <View className="gap-1">
       <View role="status">
@@ -56,6 +64,7 @@ function Preview({ result }: { result: CsvImportResult }) {
           </View>
         ))}
       </View>
+      {more > 0 ? <Type as="small">{`and ${more} more like these`}</Type> : null}
     </View>
   );
 }

@@ -28,16 +28,19 @@ const REFUSED = row({
 
 describe('words', () => {
   it('count what each row would do', () => {
-    expect(previewWords({ dryRun: true, taken: false, rows: [row({}), row({ action: 'add' })] })).toBe(
-      '1 to add, 1 to change.',
-    );
-    expect(previewWords({ dryRun: true, taken: false, rows: [REFUSED] })).toContain(
+    expect(
+      previewWords({ dryRun: true, taken: false, unread: 0, rows: [row({}), row({ action: 'add' })] }),
+    ).toBe('1 to add, 1 to change.');
+    expect(previewWords({ dryRun: true, taken: false, unread: 0, rows: [REFUSED] })).toContain(
       '1 refused. Nothing is taken in',
     );
-    expect(previewWords({ dryRun: false, taken: true, rows: [row({ action: 'same' })] })).toBe(
+    expect(previewWords({ dryRun: false, taken: true, unread: 0, rows: [row({ action: 'same' })] })).toBe(
       'Taken in: 1 as they are.',
     );
-    expect(previewWords({ dryRun: true, taken: false, rows: [] })).toBe('No rows.');
+    expect(previewWords({ dryRun: true, taken: false, unread: 0, rows: [] })).toBe('No rows.');
+    expect(previewWords({ dryRun: true, taken: false, unread: 7, rows: [REFUSED] })).toBe(
+      '1 refused. The 7 rows after that are not read. Nothing is taken in until these are put right.',
+    );
   });
 
   it('tell what changes, and what is wrong', () => {
@@ -49,24 +52,41 @@ describe('words', () => {
 });
 
 describe('CsvScreen', () => {
-  const file = { name: 'pieces.csv', text: async () => 'name,quantity\nFlorin,5\n' };
+  const file = { name: 'pieces.csv', text: async () => 'name,quantity\nTern,5\n' };
 
   it('looks first, then takes in', async () => {
     mockPick.mockResolvedValue(file);
     const calls = fakeServer({
-      'POST /stock/import': () => ({ dryRun: true, taken: false, rows: [row({})] }),
+      'POST /stock/import': () => ({ dryRun: true, taken: false, unread: 0, rows: [row({})] }),
     });
     renderWithStore(<CsvScreen />);
     fireEvent.press(screen.getByText('Look into a CSV file'));
     expect(await screen.findByText('quantity: 3 → 5')).toBeTruthy();
     fireEvent.press(screen.getByText('Take it in'));
     await waitFor(() => expect(calls).toHaveLength(2));
-    expect(calls[1]?.body).toEqual({ csv: 'name,quantity\nFlorin,5\n' });
+    expect(calls[1]?.body).toEqual({ csv: 'name,quantity\nTern,5\n' });
+  });
+
+  it('shows every row that is refused, and of very many others the first', async () => {
+    mockPick.mockResolvedValue(file);
+    const added = Array.from({ length: 230 }, (_, i) =>
+      row({ row: i + 4, name: `Piece ${i}`, action: 'add' }),
+    );
+    fakeServer({
+      'POST /stock/import': () => ({ dryRun: true, taken: false, unread: 0, rows: [...added, REFUSED] }),
+    });
+    renderWithStore(<CsvScreen />);
+    fireEvent.press(screen.getByText('Look into a CSV file'));
+    expect(await screen.findByText('name must not be empty')).toBeTruthy();
+    expect(screen.getAllByText('is new')).toHaveLength(200);
+    expect(screen.getByText('and 30 more like these')).toBeTruthy();
   });
 
   it('offers nothing to take in while a row is refused, and tells what the server says', async () => {
     mockPick.mockResolvedValue(file);
-    fakeServer({ 'POST /stock/import': () => ({ dryRun: true, taken: false, rows: [row({}), REFUSED] }) });
+    fakeServer({
+      'POST /stock/import': () => ({ dryRun: true, taken: false, unread: 0, rows: [row({}), REFUSED] }),
+    });
     renderWithStore(<CsvScreen />);
     fireEvent.press(screen.getByText('Look into a CSV file'));
     expect(await screen.findByText('name must not be empty')).toBeTruthy();
