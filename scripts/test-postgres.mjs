@@ -4,10 +4,11 @@ import { postgresIfNeeded, startPostgres } from './lib/postgres.mjs';
 import { ROOT, run, say } from './lib/run.mjs';
 
 /** What is worth to be tried on another database: everything that is asked of it. */
-const ALL = 'apps/server/src/(routes|archive|backup|db/(postgres|writes-at-once))';
+const ALL =
+  'apps/server/src/(routes|archive|backup|db/(postgres|writes-at-once)|learning/learner|services/ring-summaries)';
 /** What differs most: locks, transactions, archives. */
 const SHORT =
-  'apps/server/src/(routes/(resource|keeping|rings)|archive/archive|db/(postgres|writes-at-once))';
+  'apps/server/src/(routes/(resource|keeping|rings)|archive/archive|db/(postgres|writes-at-once)|learning/learner|services/ring-summaries)';
 
 await installIfNeeded();
 await postgresIfNeeded();
