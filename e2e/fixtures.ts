@@ -86,16 +86,21 @@ export const test = base.extend<Fixtures, WorkerFixtures>({
 
 export { expect } from '@playwright/test';
 
+/** The app's first address leads on once the workshop has answered; who went elsewhere just before is called back. */
+async function ledOn(page: Page): Promise<void> {
+  await page.waitForURL((address) => address.pathname !== '/');
+}
+
 /** Goes to a place by its name in the bar. */
 export async function goTo(page: Page, place: 'Bench' | 'Plan' | 'Stock' | 'Orders' | 'Log'): Promise<void> {
+  await ledOn(page);
   await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: place }).click();
 }
 
 /** Goes to a screen as a link within the app does: the app stays, so that only the screen is drawn anew. */
 export async function visit(page: Page, path: string): Promise<void> {
   await base.expect(page.getByRole('main')).toBeVisible();
-  // The app's first address leads on once the workshop has answered; who went elsewhere just before is called back.
-  await page.waitForURL((address) => address.pathname !== '/');
+  await ledOn(page);
   await page.evaluate((to) => {
     history.pushState(null, '', to);
     dispatchEvent(new PopStateEvent('popstate'));

@@ -138,7 +138,7 @@ export const api = createApi({
     }),
     getRing: build.query<ResponseOf<typeof rings.get>, string>({
       query: (id) => call(rings.get, { params: { id } }),
-      providesTags: ['Ring'],
+      providesTags: (_ring, _error, id) => [{ type: 'Ring', id }],
     }),
     startRing: build.mutation<ResponseOf<typeof rings.start>, RequestOf<typeof rings.start>>({
       query: (body) => call(rings.start, { body }),
@@ -170,14 +170,14 @@ export const api = createApi({
     listPhotos: build.query<ItemsOf<typeof photos.list>, string>({
       query: (ringId) => call(photos.list, { params: { id: ringId } }),
       transformResponse: itemsOf,
-      providesTags: ['Photo'],
+      providesTags: (_photos, _error, id) => [{ type: 'Photo', id }],
     }),
     addPhoto: build.mutation<
       ResponseOf<typeof photos.add>,
       { readonly ringId: string; readonly photo: RequestOf<typeof photos.add> }
     >({
       queryFn: addedBy('photo', ({ ringId, photo }) => ({ ringId, body: photo })),
-      invalidatesTags: ['Photo'],
+      invalidatesTags: (_photo, _error, { ringId }) => [{ type: 'Photo', id: ringId }],
     }),
     removePhoto: build.mutation<void, string>({
       query: (id) => call(photos.archive, { params: { id } }),

@@ -1,6 +1,7 @@
 import type { UnknownAction } from '@reduxjs/toolkit';
 import { API_PATH } from '@round-mint/contract/endpoint';
 import { ENDPOINTS } from '@round-mint/contract/endpoints';
+import { RING_ID } from '@/testing/demo-ring';
 import { PAGE } from './base-query';
 import { listenToChanges } from './live';
 import { ALL_TAGS, tagsOf } from './live-tags';
@@ -19,8 +20,8 @@ class FakeStream {
   close() {
     this.readyState = FakeStream.CLOSED;
   }
-  hear(resource: string) {
-    this.onmessage?.({ data: JSON.stringify({ resource, version: 1 }) });
+  hear(resource: string, id?: string) {
+    this.onmessage?.({ data: JSON.stringify({ resource, version: 1, ...(id ? { id } : {}) }) });
   }
 }
 
@@ -69,6 +70,22 @@ describe('what other pages change', () => {
     expect(invalidated(dispatched)).toEqual([]);
     jest.advanceTimersByTime(200);
     expect(invalidated(dispatched)).toEqual([['Kit', 'Stock']]);
+  });
+
+  it('of one ring is that ring’s alone', () => {
+    const thunks: unknown[] = [];
+    stop();
+    stop = listenToChanges((action: unknown) => {
+      thunks.push(action);
+      return action;
+    });
+    last().hear('rings', RING_ID);
+    last().hear('rings', RING_ID);
+    jest.advanceTimersByTime(200);
+    expect(thunks).toEqual([expect.any(Function)]);
+    last().hear('rings');
+    jest.advanceTimersByTime(200);
+    expect(thunks[1]).toMatchObject({ payload: tagsOf({ resource: 'rings' }) });
   });
 
   it('is all fetched again after a time without the stream', () => {

@@ -1,11 +1,12 @@
-import { changeSchema } from '@round-mint/contract/access';
+import { changeSchema, type Change } from '@round-mint/contract/access';
 import { access } from '@round-mint/contract/endpoints-access';
 import type { ThunkDispatch, UnknownAction } from '@reduxjs/toolkit';
-import { api } from './api';
+import { api, type ApiState } from './api';
 import { PAGE } from './base-query';
 import { addressOf } from './call';
 import { serverHeard } from './contact-slice';
 import { ALL_TAGS, tagsOf } from './live-tags';
+import { ringChangedElsewhere } from './ring-follower';
 
 /** Changes that come so close together are fetched once, ms. */
 const TOGETHER_MS = 150;
@@ -17,21 +18,29 @@ const AGAIN_MS = 3000;
  * A page in the background lets go of its stream: browsers open only six connections to one server.
  * @returns how to stop
  */
-export function listenToChanges(dispatch: ThunkDispatch<unknown, unknown, UnknownAction>): () => void {
+export function listenToChanges(dispatch: ThunkDispatch<ApiState, unknown, UnknownAction>): () => void {
   if (typeof EventSource === 'undefined') return () => undefined;
   let stream: EventSource | undefined;
   let again: ReturnType<typeof setTimeout> | undefined;
   let soon: ReturnType<typeof setTimeout> | undefined;
   let missed = false;
   const old = new Set<(typeof ALL_TAGS)[number]>();
+  const rings = new Set<string>();
 
-  const fetchSoon = (tags: readonly (typeof ALL_TAGS)[number][]) => {
+  const fetchSoon = (tags: readonly (typeof ALL_TAGS)[number][], ringId?: string) => {
     for (const tag of tags) old.add(tag);
+    if (ringId !== undefined) rings.add(ringId);
     soon ??= setTimeout(() => {
       soon = undefined;
-      dispatch(api.util.invalidateTags([...old]));
+      if (old.size > 0) dispatch(api.util.invalidateTags([...old]));
+      for (const id of rings) void dispatch(ringChangedElsewhere(id));
       old.clear();
+      rings.clear();
     }, TOGETHER_MS);
+  };
+  const hear = (change: Change) => {
+    if (change.resource === 'rings' && change.id !== undefined) fetchSoon([], change.id);
+    else fetchSoon(tagsOf(change));
   };
   const close = () => {
     clearTimeout(again);
@@ -49,7 +58,8 @@ export function listenToChanges(dispatch: ThunkDispatch<unknown, unknown, Unknow
     };
     opened.onmessage = ({ data }: MessageEvent<string>) => {
       const change = changeSchema.safeParse(JSON.parse(data));
-      fetchSoon(change.success ? tagsOf(change.data) : ALL_TAGS);
+      if (change.success) hear(change.data);
+      else fetchSoon(ALL_TAGS);
     };
     opened.onerror = () => {
       missed = true;

@@ -2,15 +2,18 @@ import { clearAllListeners } from '@reduxjs/toolkit';
 import { RING_ID, eventOf, ringOf } from '@/testing/demo-ring';
 import { fakeServer, listOf } from '@/testing/fake-server';
 import { api } from './api';
+import { ringChangedElsewhere } from './ring-follower';
 import { createStore } from './store';
 
 const LOG_EVENTS = `POST /rings/${RING_ID}/events`;
 
 /** A store that looks at the ring, the rings in work and the log; what was fetched of each. */
 async function watching(answer: () => unknown) {
+  /** What the server says of the ring. */
+  const ring = { answer: ringOf() };
   const calls = fakeServer({
     'GET /rings': listOf(ringOf()),
-    [`GET /rings/${RING_ID}`]: ringOf(),
+    [`GET /rings/${RING_ID}`]: () => ring.answer,
     'GET /log': listOf(),
     [LOG_EVENTS]: answer,
   });
@@ -29,7 +32,7 @@ async function watching(answer: () => unknown) {
       }),
     );
   const fetched = () => calls.filter(({ method }) => method === 'GET').map(({ path }) => path);
-  return { store, log, fetched };
+  return { store, log, fetched, ring };
 }
 
 beforeEach(() => jest.useFakeTimers({ advanceTimers: true }));
@@ -55,5 +58,28 @@ describe('what follows from a ring', () => {
     await log(1);
     await jest.advanceTimersByTimeAsync(10);
     expect(fetched().sort()).toEqual(['/log', '/rings', `/rings/${RING_ID}`].sort());
+  });
+});
+
+describe('a ring that another page has told something of', () => {
+  it('is fetched by itself and shown in the list while it goes on', async () => {
+    const { store, fetched, ring } = await watching(() => ringOf());
+    ring.answer = { ...ringOf(), events: [eventOf(1, { kind: 'step-done', step: 0 })] };
+    await store.dispatch(ringChangedElsewhere(RING_ID));
+    expect(fetched().filter((path) => path.startsWith('/rings'))).toEqual([`/rings/${RING_ID}`]);
+    expect(api.endpoints.listRings.select()(store.getState()).data?.[0]?.events).toHaveLength(1);
+    store.dispatch(clearAllListeners());
+  });
+
+  it('has all that knows of rings fetched when it ends, or is not known', async () => {
+    const { store, fetched, ring } = await watching(() => ringOf());
+    ring.answer = { ...ringOf(), status: 'finished' };
+    await store.dispatch(ringChangedElsewhere(RING_ID));
+    await jest.advanceTimersByTimeAsync(10);
+    expect(fetched().filter((path) => path === '/rings')).toHaveLength(1);
+    await store.dispatch(ringChangedElsewhere('00000004-0000-4000-8000-0000000000ff'));
+    await jest.advanceTimersByTimeAsync(10);
+    expect(fetched().filter((path) => path === '/rings')).toHaveLength(2);
+    store.dispatch(clearAllListeners());
   });
 });

@@ -32,13 +32,10 @@ const coursePointSchema = z.object({
   sizeAfter: z.number().optional(),
 });
 
-export const learntSchema = z.object({
-  /** Whether plans go by it. */
-  used: z.boolean(),
+/** What the log has taught, as it is written down. */
+export const storedLearntSchema = z.object({
   /** Rings that taught it. */
   rings: z.number().int(),
-  /** Finished rings that are still to be learnt from. */
-  toLearn: z.number().int(),
   traits: z.object({
     shareShift: z.number(),
     trimGainMm: z.number(),
@@ -56,5 +53,13 @@ export const learntSchema = z.object({
   outlierNames: z.record(z.string(), z.string()),
   dieCharts: z.array(seenDieChartSchema),
 });
+
+export const learntSchema = storedLearntSchema.extend({
+  /** Whether plans go by it. */
+  used: z.boolean(),
+  /** Finished rings that are still to be learnt from. */
+  toLearn: z.number().int(),
+});
+export type StoredLearnt = z.infer<typeof storedLearntSchema>;
 export type LearntAnswer = z.infer<typeof learntSchema>;
 export type LearntValueAnswer = z.infer<typeof learntValueSchema>;

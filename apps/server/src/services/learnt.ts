@@ -1,11 +1,12 @@
-import { learntSchema, type LearntAnswer } from '@round-mint/contract/learnt';
+import { storedLearntSchema, type LearntAnswer, type StoredLearnt } from '@round-mint/contract/learnt';
 import type { DieChart } from '@round-mint/core/kit';
+import { traitsOf, type Learnt } from '@round-mint/core/learn';
 import { type BenchTraits, DEFAULT_TRAITS } from '@round-mint/core/steps';
 import type { Database } from '../db/database';
 import { countUntaught, learntRow } from '../learning/lesson-rows';
 import { readSettings } from './settings';
 
-const NOTHING_LEARNT: Omit<LearntAnswer, 'used' | 'toLearn'> = {
+const NOTHING_LEARNT: Learnt = {
   rings: 0,
   traits: DEFAULT_TRAITS,
   values: [],
@@ -14,13 +15,19 @@ const NOTHING_LEARNT: Omit<LearntAnswer, 'used' | 'toLearn'> = {
   dieCharts: [],
 };
 
+/** What was written down, parsed: another version may have written it in another shape, and it is learnt anew already. */
+async function lastLearnt(db: Database): Promise<StoredLearnt> {
+  const known = storedLearntSchema.safeParse((await learntRow(db))?.learnt ?? NOTHING_LEARNT);
+  return known.success ? known.data : storedLearntSchema.parse(NOTHING_LEARNT);
+}
+
 /** What the log has taught about this bench last, and whether plans go by it. */
 export async function readLearnt(db: Database): Promise<LearntAnswer> {
-  const { useLearnt: used } = await readSettings(db);
-  const known = (await learntRow(db))?.learnt ?? NOTHING_LEARNT;
-  // What another version wrote down may have another shape: it is learnt anew already.
-  const answer = learntSchema.safeParse({ ...known, used, toLearn: await countUntaught(db) });
-  return answer.success ? answer.data : { ...NOTHING_LEARNT, used, toLearn: await countUntaught(db) };
+  const { useLearnt: used, standardFor } = await readSettings(db);
+  const learnt = await lastLearnt(db);
+  // What is put back to its default is so at once; what follows from that for other values is learnt meanwhile.
+  const values = learnt.values.map((value) => ({ ...value, keptStandard: standardFor.includes(value.key) }));
+  return { ...learnt, used, values, traits: traitsOf(values), toLearn: await countUntaught(db) };
 }
 
 /** What the log adds to a plan: how this bench behaves, and what its pushers were seen to give. */

@@ -3,7 +3,7 @@ export { learnFrom, learnFromLessons } from './learn';
 export type { Learnt } from './learn';
 export { lessonOf } from './lesson';
 export type { Lesson } from './lesson';
-export { foretellsBetter } from './traits';
+export { foretellsBetter, traitsOf } from './traits';
 export type { LearntValue } from './values';
 export type { LoggedRing } from './worked-ring';
 export { workedMinutes } from './minutes';

@@ -17,17 +17,17 @@ export interface LearntValue {
   readonly key: string;
   readonly what: 'share' | 'trim' | 'curl' | 'fold' | 'springback' | 'spread' | 'allowance' | 'minutes';
   /** The die's angle, the kind of step, the former or the metal, where it belongs to one. */
-  readonly of?: string;
+  readonly of?: string | undefined;
   readonly value: number;
   readonly standard: number;
   /** Standard deviation, where the fit tells one. */
-  readonly sigma?: number;
+  readonly sigma?: number | undefined;
   readonly rings: number;
   /** Steps timed, anneal intervals or readings that it rests on. */
   readonly sightings: number;
   /** How far predictions were off, by default and by what the other rings teach, in the value's own unit of sight. */
-  readonly errorBefore?: number;
-  readonly errorAfter?: number;
+  readonly errorBefore?: number | undefined;
+  readonly errorAfter?: number | undefined;
   readonly outliers: readonly string[];
   /** The maker wants the default. */
   readonly keptStandard: boolean;
