@@ -27,7 +27,10 @@ test('an empty workshop is set up in three screens, and plans its first ring', a
     .first()
     .click();
   await page.getByLabel('Currency').fill('kr');
+  // Nobody leaves before the workshop has heard: on a slow machine that takes a moment.
+  const kept = page.waitForResponse((answer) => answer.request().method() === 'PATCH');
   await page.getByRole('button', { name: 'Go on' }).click();
+  await kept;
 
   // Left in the middle, it goes on where it was.
   await expect(run).toContainText('2 of 3');

@@ -3,7 +3,7 @@ import type { RingWithEvents } from '@round-mint/contract/rings';
 import { routeTotals } from '@round-mint/core/steps';
 import { format } from 'date-fns';
 import { useLocalSearchParams } from 'expo-router';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { RouteStrip } from '@/drawings/route/RouteStrip';
 import { Ladder } from '@/drawings/ladder/Ladder';
@@ -21,7 +21,7 @@ import { Notice } from '@/ui/Notice';
 import { Screen } from '@/ui/Screen';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
-import { Empty, Fetched } from '@/ui/Waiting';
+import { Empty, Fetched, type Fetch } from '@/ui/Waiting';
 import { ComparisonChart } from './ComparisonChart';
 import { CorrectSheet } from './CorrectSheet';
 import { LeaveOut } from './LeaveOut';
@@ -123,8 +123,10 @@ function ComparisonTable({ entry }: { entry: LogEntry }) {
 export function LogRingScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const ring = useRing(id);
+  const log = useListLogQuery();
+  useLookedUpAgain(log, ring.data);
   return (
-    <Fetched from={useListLogQuery()} what="the ring">
+    <Fetched from={log} what="the ring">
       {(log) => {
         const entry = log.find(({ ringId }) => ringId === id);
         if (entry) {
@@ -148,6 +150,22 @@ export function LogRingScreen() {
       }}
     </Fetched>
   );
+}
+
+/** The server is asked again after this long for a ring that it should have in its log by now, ms. */
+const LOOK_AGAIN_MS = 2000;
+
+/** A ring that is finished and not in the log that was fetched: that log is older than the ring's end. */
+function useLookedUpAgain(
+  { data, refetch }: Fetch<readonly LogEntry[]>,
+  ring: RingWithEvents | undefined,
+): void {
+  const missing = ring?.status === 'finished' && data?.every(({ ringId }) => ringId !== ring.id) === true;
+  useEffect(() => {
+    if (!missing) return undefined;
+    const again = setTimeout(() => void refetch(), LOOK_AGAIN_MS);
+    return () => clearTimeout(again);
+  }, [missing, data, refetch]);
 }
 
 /** Finished here, and not yet with the server: which may have refused a figure of it. */
