@@ -10,7 +10,7 @@ import {
   fromWhatNow,
   keepLearnt,
   keepOutcome,
-  learntRow,
+  lastLearntFrom,
   lessonsAfter,
   someUntaught,
   withWhatNow,
@@ -64,10 +64,12 @@ export function createLearner({
   }
 
   async function teachAll(): Promise<void> {
-    const kit = await readKit(db);
+    let kit: Kit | undefined;
     for (;;) {
       const rings = closed ? [] : await someUntaught(db, RINGS_AT_ONCE);
       if (rings.length === 0) return;
+      // Most changes leave nothing to teach: the tools are read for those that do.
+      kit ??= await readKit(db);
       for (const untaught of rings) await teachOne(untaught, kit);
     }
   }
@@ -97,12 +99,11 @@ export function createLearner({
 
   async function learnOnce(): Promise<void> {
     const withWhat = await withWhatNow(db, program);
-    const known = await learntRow(db);
-    if (known?.lessonsWith !== withWhat) await forgetLessons(db, withWhat);
+    if ((await lastLearntFrom(db))?.lessonsWith !== withWhat) await forgetLessons(db, withWhat);
     await teachAll();
     const { standardFor } = await readSettings(db);
     const from = await fromWhatNow(db, withWhat, standardFor);
-    if (closed || from === (await learntRow(db))?.learntFrom) return;
+    if (closed || from === (await lastLearntFrom(db))?.learntFrom) return;
     await keepLearnt(db, from, await learnFromAll(standardFor));
     onLearnt?.();
   }

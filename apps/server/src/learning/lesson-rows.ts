@@ -106,9 +106,16 @@ export async function fromWhatNow(
   return JSON.stringify([withWhat, known, keptStandard]);
 }
 
-/** What lessons came to last; undefined before the first time. */
-export async function learntRow(db: Database) {
-  const [row] = await db.select().from(learnt).where(eq(learnt.id, ONLY_ROW));
+/** What lessons came to last; null before the first time. */
+export async function readLast(db: Database): Promise<Learnt | null> {
+  const [row] = await db.select({ last: learnt.learnt }).from(learnt).where(eq(learnt.id, ONLY_ROW));
+  return row?.last ?? null;
+}
+
+/** What was learnt from last, and with what; undefined before the first time. */
+export async function lastLearntFrom(db: Database) {
+  const { lessonsWith, learntFrom } = learnt;
+  const [row] = await db.select({ lessonsWith, learntFrom }).from(learnt).where(eq(learnt.id, ONLY_ROW));
   return row;
 }
 

@@ -4,7 +4,7 @@ import { setTimeout as sleep } from 'node:timers/promises';
 import type { Database } from '../db/database';
 import type { Changes } from '../services/changes';
 import { createLearner, type Learner } from './learner';
-import { learntRow } from './lesson-rows';
+import { readLast } from './lesson-rows';
 import { threadTeacher } from './thread-teacher';
 
 /** What the pages of a workshop call what it has learnt. */
@@ -28,8 +28,7 @@ function learnFromChanges(learner: Learner, changes: Changes): void {
 
 /** A workshop that nothing was learnt from yet learns before it is opened, unless it is a large one. */
 async function firstLearning(db: Database, learner: Learner): Promise<void> {
-  const known = await learntRow(db);
-  if (!known?.learnt)
+  if (!(await readLast(db)))
     await Promise.race([learner.settled(), sleep(FIRST_LEARNING_MS, undefined, { ref: false })]);
 }
 

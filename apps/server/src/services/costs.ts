@@ -20,7 +20,6 @@ import { freezePlan, readBench } from './freeze-plan';
 import { storedSizer } from './resources';
 import { metalOf } from './ring-store';
 import { summariesOf } from './ring-summaries';
-import type { RingSummary } from './ring-summary';
 import { readSettings } from './settings';
 import { spotToday } from './spot';
 import { bandOf } from './steps-done';
@@ -101,25 +100,6 @@ async function plannedCosts(
   }
 }
 
-/** What a ring took, as far as a price tells it. */
-type Taken = Pick<RingSummary, 'metal' | 'pieceMassG' | 'workedMin'> & Pick<RingSummary['used'], 'amounts'>;
-
-/** What is known beside the ring itself. */
-interface TakenWith {
-  readonly piecePrice: number | null;
-  readonly scrapMassG: number;
-}
-
-function actualInput(
-  order: Order,
-  { metal, pieceMassG, amounts, workedMin: minutes }: Taken,
-  { piecePrice, scrapMassG }: TakenWith,
-  context: PriceContext,
-): PriceInput {
-  const stockCost = pieceCost(order, piecePrice);
-  return priceInput({ stockCost, metal, pieceMassG, scrapMassG, amounts, minutes }, context);
-}
-
 /** Prices of the pieces that rings were made of, by ring. */
 async function piecePrices(
   db: Database,
@@ -144,8 +124,8 @@ async function scrapMasses(db: Database, ringIds: readonly string[]): Promise<Re
 }
 
 /** An archived ring, or none, took nothing that a price should tell. */
-function ringOfPrice({ ringId, ringLost }: Order): readonly string[] {
-  return ringId === null || ringLost ? [] : [ringId];
+function ringOfPrice({ ringId, ringLost }: Order): string | null {
+  return ringLost ? null : ringId;
 }
 
 /** What sizers that were paid for take off a price, by sizer. */
@@ -162,20 +142,27 @@ export async function actualCosts(
   orders: readonly Order[],
   shared: Omit<PriceContext, 'coupon'>,
 ): Promise<ReadonlyMap<string, PriceInput>> {
-  const ringIds = [...new Set(orders.flatMap(ringOfPrice))];
+  const ringIds = [...new Set(orders.flatMap((order) => ringOfPrice(order) ?? []))];
   if (ringIds.length === 0) return new Map();
   const summaries = new Map((await summariesOf(db, ringIds)).map((summary) => [summary.log.ringId, summary]));
   const prices = await piecePrices(db, ringIds);
   const scraps = await scrapMasses(db, ringIds);
   const coupons = await couponsOf(db, orders);
   const costs = orders.flatMap((order) => {
-    const [ringId = ''] = ringOfPrice(order);
+    const ringId = ringOfPrice(order) ?? '';
     const summary = summaries.get(ringId);
     if (!summary) return [];
-    const taken = { ...summary, amounts: summary.used.amounts };
-    const beside = { piecePrice: prices.get(ringId) ?? null, scrapMassG: scraps.get(ringId) ?? 0 };
+    const { metal, pieceMassG, used, workedMin } = summary;
+    const took: Made = {
+      stockCost: pieceCost(order, prices.get(ringId) ?? null),
+      metal,
+      pieceMassG,
+      scrapMassG: scraps.get(ringId) ?? 0,
+      amounts: used.amounts,
+      minutes: workedMin,
+    };
     const coupon = coupons.get(order.sizerId ?? '') ?? 0;
-    return [[order.id, actualInput(order, taken, beside, { ...shared, coupon })] as const];
+    return [[order.id, priceInput(took, { ...shared, coupon })] as const];
   });
   return new Map(costs);
 }

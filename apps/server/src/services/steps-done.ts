@@ -28,7 +28,7 @@ export function stepsDone(ring: RingWithEvents, after = LONG_AGO): readonly Rout
     );
 }
 
-/** What consumables are reckoned on: the finished band. */
+/** The finished band, by which the use of consumables is worked out. */
 export function bandOf({ prediction }: Pick<RingWithEvents, 'prediction'>) {
   const { targetInsideDiameterMm: insideDiameterMm, axialHeightMm } = prediction;
   return { insideDiameterMm, axialHeightMm };

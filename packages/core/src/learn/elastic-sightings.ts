@@ -2,6 +2,7 @@ import { toolsOf, type Kit } from '../kit';
 import { barWidthMm, spreadLog } from '../rolling';
 import type { StepKind } from '../steps';
 import { readSteps, type WorkedRing } from './worked-ring';
+import { listAt } from './list-at';
 import type { Seen } from './sighting';
 import { READING_MM } from './sightings';
 
@@ -33,10 +34,10 @@ function byKey<K, T extends { readonly sighting: Seen }>(
   found: readonly T[],
   keyOf: (one: T) => K | undefined,
 ): ReadonlyMap<K, readonly Seen[]> {
-  const lists = new Map<K, readonly Seen[]>();
+  const lists = new Map<K, Seen[]>();
   for (const one of found) {
     const key = keyOf(one);
-    if (key !== undefined) lists.set(key, [...(lists.get(key) ?? []), one.sighting]);
+    if (key !== undefined) listAt(lists, key).push(one.sighting);
   }
   return lists;
 }

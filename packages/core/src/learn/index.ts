@@ -1,5 +1,5 @@
 export type { CoursePoint } from './course';
-export { learnFrom, learnFromLessons } from './learn';
+export { learnFromLessons } from './learn';
 export type { Learnt } from './learn';
 export { lessonOf } from './lesson';
 export type { Lesson } from './lesson';

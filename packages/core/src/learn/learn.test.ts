@@ -4,19 +4,11 @@ import { doneBody } from '../ring';
 import { planCoinRing } from '../route';
 import { DEFAULT_TRAITS } from '../steps';
 import { DEFAULT_MANDREL, SIZE_SYSTEMS } from '../size';
-import { foretellsBetter, learnFrom, type Learnt, type LoggedRing } from './index';
+import { foretellsBetter, type LoggedRing } from './index';
 import { isWorkedCoinRing, workedRing } from './worked-ring';
 import { ridgeFit } from './ridge';
-import { madeRings, TRUTH } from './test-rings';
+import { learn, madeRings, TRUTH } from './test-rings';
 import { curlSightings, foldSightings, shareSightings, trimSightings } from './sightings';
-
-function learn(rings: readonly LoggedRing[], kept: readonly string[] = []): Learnt {
-  const work = learnFrom(rings, REFERENCE_KIT, kept);
-  for (;;) {
-    const { done, value } = work.next();
-    if (done) return value;
-  }
-}
 
 const rings = [...madeRings(40, 7)];
 const learnt = learn(rings);

@@ -1,9 +1,9 @@
 import { TRIM_GAIN_MM } from '../forming';
-import type { DieChart, Kit } from '../kit';
+import type { DieChart } from '../kit';
 import { type BenchTraits, DEFAULT_TRAITS } from '../steps';
 import { courseOf, type CoursePoint } from './course';
 import { joinedCharts } from './die-sightings';
-import { lessonOf, type Lesson } from './lesson';
+import type { Lesson } from './lesson';
 import type { Sighting } from './sighting';
 import { traitsOf } from './traits';
 import {
@@ -17,7 +17,6 @@ import {
   valueOf,
   type LearntValue,
 } from './values';
-import type { LoggedRing } from './worked-ring';
 
 /** The course shows so many of the latest rings. */
 const MOST_IN_COURSE = 200;
@@ -112,22 +111,4 @@ export function learnFromLessons(unordered: readonly Lesson[], keptStandard: rea
     outlierNames: namesOf(lessons, values),
     dieCharts: joinedCharts(lessons.flatMap((lesson) => lesson.dieCharts)),
   };
-}
-
-/**
- * What the log teaches about this bench (craft §9). Yields how far it is, 0 to 1, since each ring is simulated anew.
- * @param rings finished rings, in any order; those that were left out teach nothing
- * @param keptStandard keys of values that the maker wants at their defaults
- */
-export function* learnFrom(
-  rings: readonly LoggedRing[],
-  kit: Kit,
-  keptStandard: readonly string[] = [],
-): Generator<number, Learnt> {
-  const lessons: Lesson[] = [];
-  for (const [i, ring] of rings.entries()) {
-    lessons.push(...[lessonOf(ring, kit) ?? []].flat());
-    yield (i + 1) / (rings.length + 1);
-  }
-  return learnFromLessons(lessons, keptStandard);
 }

@@ -1,5 +1,6 @@
 import type { RingState } from '../ring';
 import type { StepKind } from '../steps';
+import { listAt } from './list-at';
 import type { LoggedRing, WorkedRing } from './worked-ring';
 
 /** A gap this many times the default is a tea break or a night, not work. */
@@ -42,7 +43,7 @@ interface TimedStep {
 export function timedMinutes({ ring, state }: WorkedRing): ReadonlyMap<StepKind, readonly number[]> {
   const found = new Map<StepKind, number[]>();
   for (const { kind, timedMin } of timedSteps(state.steps, ring.events)) {
-    if (timedMin !== undefined) found.set(kind, [...(found.get(kind) ?? []), timedMin]);
+    if (timedMin !== undefined) listAt(found, kind).push(timedMin);
   }
   return found;
 }

@@ -4,6 +4,7 @@ import type { Kit } from '../kit';
 import { simulateMoves } from '../route';
 import { type BenchTraits, DEFAULT_TRAITS, foldDieKey } from '../steps';
 import { readSteps, type WorkedCoinRing, type WorkedRing } from './worked-ring';
+import { listAt } from './list-at';
 import type { Seen } from './sighting';
 
 /** What a reading in quarter sizes and a careful hand come to, mm (standard deviation). */
@@ -110,13 +111,12 @@ export function foldSightings(worked: WorkedRing): ReadonlyMap<string, readonly 
     const { reading, contact, pieceState, funnel } = step;
     if (!reading || contact?.kind !== 'fold-die' || pieceState?.stage !== 'funnel') continue;
     const key = foldDieKey(contact);
-    const sighting = {
+    listAt(found, key).push({
       // It was planned with what was known of the die by then.
       off: (rimMm + cutMm - reading.rimDownMm - reading.cutDownMm) / 2 + (funnel?.growthMm ?? 0),
       slope: 1,
       sigma: FUNNEL_READING_MM,
-    };
-    found.set(key, [...(found.get(key) ?? []), sighting]);
+    });
   }
   return found;
 }
@@ -147,13 +147,12 @@ export function curlSightings(worked: WorkedRing): ReadonlyMap<number, readonly 
     const turned = angleOfDropDeg(straightMm - meanMm, widthMm);
     // Both ends of the drop are read; an angle gives about half the width of drop per radian.
     const dropPerGain = (widthMm / 2) * degToRad(nominal);
-    const sighting = {
+    listAt(found, nominal).push({
       off: turned / nominal - 1,
       slope: 1,
       sigma: READING_MM / dropPerGain,
       sizeMm: dropPerGain,
-    };
-    found.set(nominal, [...(found.get(nominal) ?? []), sighting]);
+    });
   }
   return found;
 }

@@ -5,7 +5,7 @@ import { planCoinRing } from '../route';
 import { DEFAULT_MANDREL, SIZE_SYSTEMS } from '../size';
 import type { BenchTraits } from '../steps';
 import { seededRandom } from '../uncertainty';
-import type { LoggedRing } from './index';
+import { learnFromLessons, lessonOf, type Learnt, type LoggedRing } from './index';
 
 /** Hidden from the fit: how this bench really is. */
 export const TRUTH: BenchTraits = {
@@ -58,4 +58,12 @@ export function* madeRings(count: number, seed: number, traits: BenchTraits = TR
     };
     made++;
   }
+}
+
+/** What rings teach at the reference bench. @param kept keys of values that the maker wants at their defaults */
+export function learn(rings: readonly LoggedRing[], kept: readonly string[] = []): Learnt {
+  return learnFromLessons(
+    rings.flatMap((ring) => lessonOf(ring, REFERENCE_KIT) ?? []),
+    kept,
+  );
 }
