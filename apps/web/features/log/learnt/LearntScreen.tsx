@@ -146,7 +146,7 @@ function LearntView({ learnt }: { learnt: LearntAnswer }) {
         <Type as="heading">Width and edges off, percent</Type>
         <CourseChart course={course} what="wall" system={primarySystem} />
         <Type as="small">
-          Each ring as the rings before it predicted it, mean of the last eight. No ring vouches for itself.
+          {`${course.length < rings ? `The latest ${course.length} rings. ` : ''}Each ring as the rings before it predicted it, mean of the last eight. No ring vouches for itself.`}
         </Type>
       </View>
       <View role="list" aria-label={`Learnt from ${rings} rings`}>

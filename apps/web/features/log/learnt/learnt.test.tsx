@@ -63,6 +63,17 @@ describe('LearntScreen', () => {
     expect(await screen.findByText(/^Learning from one more ring\./)).toBeTruthy();
   });
 
+  it('says of how many rings the course is where it is not of all', async () => {
+    // Twenty-three rings taught, and the course that came is of one.
+    fakeServer({ 'GET /learnt': learntOf(valueOf()) });
+    const { unmount } = renderWithStore(<LearntScreen />);
+    expect(await screen.findByText(/^The latest 1 rings\. Each ring as the rings before it/)).toBeTruthy();
+    unmount();
+    fakeServer({ 'GET /learnt': { ...learntOf(valueOf()), rings: 1 } });
+    renderWithStore(<LearntScreen />);
+    expect(await screen.findByText(/^Each ring as the rings before it/)).toBeTruthy();
+  });
+
   it('says when a value rests on too few rings, and when nothing was learnt', async () => {
     fakeServer({ 'GET /learnt': learntOf(valueOf({ rings: 2 })) });
     const { unmount } = renderWithStore(<LearntScreen />);

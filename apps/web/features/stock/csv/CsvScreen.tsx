@@ -57,7 +57,7 @@ function Preview({ result }: { result: CsvImportResult }) {
       <View role="list" aria-label="Rows of the file">
         {shown.map((row) => (
           <View key={row.row} role="listitem" className="border-b border-line py-2">
-            <Type as="strong" className={row.action === 'refused' ? 'text-stop' : ''}>
+            <Type as="strong" numberOfLines={2} className={row.action === 'refused' ? 'text-stop' : ''}>
               {`${row.action === 'refused' ? '✕ ' : ''}Row ${row.row}: ${row.name || 'no name'}`}
             </Type>
             <Type as="small">{rowWords(row)}</Type>
