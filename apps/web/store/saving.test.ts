@@ -107,6 +107,28 @@ describe('something new while the server is away', () => {
     expect(calls.at(-1)?.body).toMatchObject({ id: piece.id, name: piece.name });
   });
 
+  it('is sent, too, when it is made while another is being sent', async () => {
+    let away = true;
+    let second: (() => void) | undefined;
+    const calls = fakeServer({
+      'POST /stock': () => {
+        if (away) throw new TypeError('network');
+        second?.();
+        second = undefined;
+        return pieceOf();
+      },
+    });
+    const store = newStore();
+    await store.dispatch(api.endpoints.saveStock.initiate({ ...piece, isNew: true }));
+    const made = store.getState().unsentThings.things[0];
+    const other = { ...made, id: TOOL.id, body: { ...made?.body, id: TOOL.id } };
+    second = () => store.dispatch({ type: 'unsentThings/thingKept', payload: other });
+    away = false;
+    store.dispatch({ type: 'unsent/sendAgain', payload: undefined });
+    await until(() => store.getState().unsentThings.things.length === 0);
+    expect(calls.slice(-2).map(({ body }) => body)).toMatchObject([{ id: piece.id }, { id: TOOL.id }]);
+  });
+
   it('that the server refuses is told with its words, and may be let go', async () => {
     let answer: () => unknown = () => {
       throw new TypeError('network');

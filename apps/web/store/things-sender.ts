@@ -51,15 +51,17 @@ function showThing(dispatch: Dispatch, thing: UnsentThing): void {
   }
 }
 
-/** Sends what was made while the server was away, in the order in which it was made. @returns whether it is still away */
-async function sendThings(getState: () => State, dispatch: Dispatch): Promise<boolean> {
-  const { things, refused } = getState().unsentThings;
-  for (const thing of things.filter(({ id }) => !(id in refused))) {
-    const { error } = await dispatch(api.endpoints.sendThing.initiate(thing));
-    if (!error) dispatch(thingGone(thing.id));
-    else if (isAway(error)) return true;
-    else dispatch(thingRefused({ id: thing.id, text: problemText(error) }));
-  }
+/** What was made first of what is to be sent. */
+function nextThing({ things, refused }: UnsentThingsState): UnsentThing | undefined {
+  return things.find(({ id }) => !(id in refused));
+}
+
+/** Sends what was made while the server was away. @returns whether it is still away */
+async function sendThing(thing: UnsentThing, dispatch: Dispatch): Promise<boolean> {
+  const { error } = await dispatch(api.endpoints.sendThing.initiate(thing));
+  if (!error) dispatch(thingGone(thing.id));
+  else if (isAway(error)) return true;
+  else dispatch(thingRefused({ id: thing.id, text: problemText(error) }));
   return false;
 }
 
@@ -79,11 +81,21 @@ export function createThingsSender() {
   listener.startListening({
     matcher: isAnyOf(thingKept, thingsReadBack, sendAgain, thingsTriedAgain),
     effect: async (_action, { getState, dispatch, delay }) => {
-      if (sending || getState().unsentThings.things.length === 0) return;
+      if (sending) return;
       sending = true;
-      const away = await sendThings(getState, dispatch).finally(() => {
+      let away = false;
+      try {
+        // What is made meanwhile is sent with the rest.
+        for (
+          let thing = nextThing(getState().unsentThings);
+          thing && !away;
+          thing = nextThing(getState().unsentThings)
+        ) {
+          away = await sendThing(thing, dispatch);
+        }
+      } finally {
         sending = false;
-      });
+      }
       if (!away) return;
       await delay(RETRY_MS);
       dispatch(sendAgain(undefined));

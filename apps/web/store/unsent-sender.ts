@@ -78,10 +78,12 @@ export function createUnsentSender() {
         if (mine) await lease.give();
         dispatch(sendingEnded());
       }
-      if (mine) return;
+      // A server that is away is asked again after a while.
+      if (mine && getState().unsent.away) return;
       // Another tab sends; should it have been closed, this one goes on when its word has run out.
-      await delay(LEASE_MS);
-      dispatch(sendingLookedAt());
+      if (!mine) await delay(LEASE_MS);
+      // What was logged while the lease was given back found this tab still sending.
+      if (nextBatch(getState().unsent)) dispatch(sendingLookedAt());
     },
   });
   listener.startListening({

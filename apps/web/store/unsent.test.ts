@@ -55,6 +55,21 @@ describe('what happened at the bench', () => {
     expect(sent).toEqual([done(1), done(2), done(3)].map(({ event }) => event.id));
   });
 
+  it('is sent, too, when it is logged as the last of before has just been sent', async () => {
+    const calls = fakeServer({ [`POST /rings/${RING_ID}/events`]: () => ringOf() });
+    const store = createStore();
+    let followed = false;
+    store.subscribe(() => {
+      const { queue, sending } = store.getState().unsent;
+      if (followed || !sending || queue.length > 0) return;
+      followed = true;
+      queueMicrotask(() => store.dispatch(eventsLogged([done(2)])));
+    });
+    store.dispatch(eventsLogged([done(1)]));
+    await until(() => calls.length === 2);
+    await until(() => store.getState().unsent.queue.length === 0);
+  });
+
   it('waits while the server is away, is kept for the next page, and goes when it returns', async () => {
     fakeServer({
       [`POST /rings/${RING_ID}/events`]: () => {

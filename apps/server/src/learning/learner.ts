@@ -109,23 +109,24 @@ export function createLearner({
   }
 
   async function learnWhileNews(): Promise<void> {
-    do {
-      again = false;
-      await learnOnce();
-    } while (again && !closed);
+    try {
+      do {
+        again = false;
+        await learnOnce();
+      } while (again && !closed);
+    } catch (error) {
+      // What cannot be learnt now is learnt at the next change; the bench goes on with what is known.
+      if (!closed) onProblem(`Learning from the log failed: ${String(error)}`);
+    } finally {
+      // At once after the last look for news: whoever brings some later begins anew.
+      running = undefined;
+    }
   }
 
   return {
     look: () => {
       again = true;
-      running ??= learnWhileNews()
-        // What cannot be learnt now is learnt at the next change; the bench goes on with what is known.
-        .catch((error: unknown) => {
-          if (!closed) onProblem(`Learning from the log failed: ${String(error)}`);
-        })
-        .finally(() => {
-          running = undefined;
-        });
+      running ??= learnWhileNews();
     },
     settled: async () => {
       while (running) await running;
