@@ -1,7 +1,8 @@
 import type { RequestOf, ResponseOf } from '@round-mint/contract/endpoint';
 import { access } from '@round-mint/contract/endpoints-access';
-import { api, itemsOf, type ItemsOf } from './api';
+import { api } from './api';
 import { call } from './call';
+import { itemsOf, type ItemsOf } from './lists';
 
 /** Who may come in. */
 const accessApi = api.injectEndpoints({

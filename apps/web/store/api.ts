@@ -7,25 +7,10 @@ import type { CsvTableName } from '@round-mint/contract/csv';
 import { consumables, orders, people, scrap } from '@round-mint/contract/endpoints-trade';
 import { baseQuery } from './base-query';
 import { call } from './call';
+import { ALL, itemsOf, pagedList, wholeList, type Asked, type ItemsOf } from './lists';
 import { addedBy, savedBy, type Base } from './saving';
 import { callOfThing } from './things';
 import type { ThingKind, UnsentThing } from './unsent-things-slice';
-
-/** As many as a list gives at once. */
-export const MOST_A_PAGE = 200;
-
-/** The things that a list answers. */
-export type ItemsOf<E extends Endpoint> =
-  ResponseOf<E> extends { readonly items: readonly (infer Item)[] } ? Item[] : never;
-
-export function itemsOf<T>({ items: list }: { readonly items: T[] }): T[] {
-  return list;
-}
-
-/** A list from its beginning. */
-export const firstPage = { query: { limit: MOST_A_PAGE } } as const;
-/** What was archived instead. */
-export const archivedPage = { query: { limit: MOST_A_PAGE, archived: '1' } } as const;
 
 /** Where each list goes out and in as a table. */
 export const CSV_CALLS = { stock, kit, people, orders, scrap, supplies: consumables } as const;
@@ -44,6 +29,12 @@ const THING_TAGS = {
   order: ['Order', 'DayPlan'],
   photo: ['Photo'],
 } as const satisfies Readonly<Record<ThingKind, readonly string[]>>;
+
+export const IN_WORK: Asked = { status: 'in-work' };
+export const SPOILT: Asked = { status: 'spoilt' };
+export const ARCHIVED: Asked = { archived: '1' };
+/** A ring holds its whole route: fewer of them make a page. */
+export const RINGS_A_PAGE = 50;
 
 /** The server's data, cached; every write fetches anew what it touched. */
 export const api = createApi({
@@ -68,9 +59,17 @@ export const api = createApi({
     ...(['Person', 'Order', 'Sizer', 'Scrap', 'Shelf', 'Spot', 'Message', 'DayPlan', 'Shop'] as const),
   ],
   endpoints: (build) => ({
+    /** All of it: what rings can be made from. */
     listStock: build.query<ItemsOf<typeof stock.list>, void>({
-      query: () => call(stock.list, firstPage),
-      transformResponse: itemsOf,
+      queryFn: wholeList(stock.list),
+      providesTags: ['Stock'],
+    }),
+    stockPages: build.infiniteQuery<ResponseOf<typeof stock.list>, Asked, string>({
+      ...pagedList(stock.list),
+      providesTags: ['Stock'],
+    }),
+    getPiece: build.query<ResponseOf<typeof stock.get>, string>({
+      query: (id) => call(stock.get, { params: { id } }),
       providesTags: ['Stock'],
     }),
     saveStock: build.mutation<ResponseOf<typeof stock.create>, Saved<typeof stock.create>>({
@@ -95,8 +94,7 @@ export const api = createApi({
         result?.taken ? ['Stock', 'Kit', 'Person', 'Order', 'DayPlan', 'Scrap', 'Shelf'] : [],
     }),
     listKit: build.query<ItemsOf<typeof kit.list>, void>({
-      query: () => call(kit.list, firstPage),
-      transformResponse: itemsOf,
+      queryFn: wholeList(kit.list),
       providesTags: ['Kit'],
     }),
     saveTool: build.mutation<ResponseOf<typeof kit.create>, Saved<typeof kit.create>>({
@@ -120,20 +118,13 @@ export const api = createApi({
       invalidatesTags: (_result, error, { kind }) => (error ? [] : THING_TAGS[kind]),
     }),
     /** Rings in work: the log holds the others. */
-    listRings: build.query<ItemsOf<typeof rings.list>, void>({
-      query: () => call(rings.list, { query: { status: 'in-work', limit: MOST_A_PAGE } }),
-      transformResponse: itemsOf,
+    listRings: build.query<ItemsOf<typeof rings.listInFull>, void>({
+      queryFn: wholeList(rings.listInFull, IN_WORK, RINGS_A_PAGE),
       providesTags: ['Ring'],
     }),
     /** Rings that are neither on the bench nor in the log: archived, or given up as spoilt. */
-    listArchivedRings: build.query<ItemsOf<typeof rings.list>, void>({
-      query: () => call(rings.list, { query: { archived: '1', limit: MOST_A_PAGE } }),
-      transformResponse: itemsOf,
-      providesTags: ['Ring'],
-    }),
-    listSpoiltRings: build.query<ItemsOf<typeof rings.list>, void>({
-      query: () => call(rings.list, { query: { status: 'spoilt', limit: MOST_A_PAGE } }),
-      transformResponse: itemsOf,
+    ringPages: build.infiniteQuery<ResponseOf<typeof rings.listInFull>, Asked, string>({
+      ...pagedList(rings.listInFull, ALL, RINGS_A_PAGE),
       providesTags: ['Ring'],
     }),
     getRing: build.query<ResponseOf<typeof rings.get>, string>({
@@ -187,9 +178,17 @@ export const api = createApi({
       query: (id) => call(photos.restore, { params: { id } }),
       invalidatesTags: ['Photo'],
     }),
-    listLog: build.query<ItemsOf<typeof workshop.log>, void>({
-      query: () => call(workshop.log, firstPage),
-      transformResponse: itemsOf,
+    logPages: build.infiniteQuery<ResponseOf<typeof workshop.log>, Asked, string>({
+      ...pagedList(workshop.log),
+      providesTags: ['Ring', 'Log'],
+    }),
+    getLogSummary: build.query<ResponseOf<typeof workshop.logSummary>, void>({
+      query: () => call(workshop.logSummary, {}),
+      // What a ring came to is worked out with what is learnt from it.
+      providesTags: ['Ring', 'Log', 'Learnt'],
+    }),
+    getLogEntry: build.query<ResponseOf<typeof workshop.logEntry>, string>({
+      query: (id) => call(workshop.logEntry, { params: { id } }),
       providesTags: ['Ring', 'Log'],
     }),
     getLearnt: build.query<ResponseOf<typeof workshop.learnt>, void>({
@@ -245,6 +244,8 @@ export function ringHeard(heard: ResponseOf<typeof rings.get>) {
 
 export const {
   useListStockQuery,
+  useStockPagesInfiniteQuery,
+  useGetPieceQuery,
   useSaveStockMutation,
   useRemoveStockMutation,
   useRestoreStockMutation,
@@ -254,9 +255,8 @@ export const {
   useRemoveToolMutation,
   useRestoreToolMutation,
   useAddPlanMutation,
-  useListArchivedRingsQuery,
   useListRingsQuery,
-  useListSpoiltRingsQuery,
+  useRingPagesInfiniteQuery,
   useGetRingQuery,
   useStartRingMutation,
   useRemoveRingMutation,
@@ -266,7 +266,9 @@ export const {
   useAddPhotoMutation,
   useRemovePhotoMutation,
   useRestorePhotoMutation,
-  useListLogQuery,
+  useLogPagesInfiniteQuery,
+  useGetLogSummaryQuery,
+  useGetLogEntryQuery,
   useGetLearntQuery,
   useGetHealthQuery,
   useGetSettingsQuery,

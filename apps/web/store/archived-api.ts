@@ -1,20 +1,17 @@
-import type { Endpoint } from '@round-mint/contract/endpoint';
 import { orders, people, scrap, sizers } from '@round-mint/contract/endpoints-trade';
 import { dieCharts, kit, recipes, stock } from '@round-mint/contract/endpoints-workshop';
-import type { z } from 'zod';
-import { api, archivedPage, itemsOf } from './api';
-import { call } from './call';
+import type { ResponseOf } from '@round-mint/contract/endpoint';
+import { api, ARCHIVED } from './api';
+import { pagedList, type Asked, type ListCall } from './lists';
 
 type Tag = Parameters<typeof api.util.invalidateTags>[0][number];
-type ListCall<Item> = Endpoint & { readonly response: z.ZodType<{ readonly items: Item[] }> };
 
 /** What was archived, of each kind. */
 const archivedApi = api.injectEndpoints({
   endpoints: (build) => {
-    const archived = <Item>(list: ListCall<Item>, tag: Tag) =>
-      build.query<Item[], void>({
-        query: () => call<Endpoint>(list, archivedPage),
-        transformResponse: itemsOf<Item>,
+    const archived = <E extends ListCall>(list: E, tag: Tag) =>
+      build.infiniteQuery<ResponseOf<E>, Asked, string>({
+        ...pagedList(list, ARCHIVED),
         providesTags: [tag],
       });
     return {
@@ -31,12 +28,12 @@ const archivedApi = api.injectEndpoints({
 });
 
 export const {
-  useArchivedStockQuery,
-  useArchivedToolsQuery,
-  useArchivedDieChartsQuery,
-  useArchivedRecipesQuery,
-  useArchivedPeopleQuery,
-  useArchivedOrdersQuery,
-  useArchivedSizersQuery,
-  useArchivedScrapQuery,
+  useArchivedStockInfiniteQuery,
+  useArchivedToolsInfiniteQuery,
+  useArchivedDieChartsInfiniteQuery,
+  useArchivedRecipesInfiniteQuery,
+  useArchivedPeopleInfiniteQuery,
+  useArchivedOrdersInfiniteQuery,
+  useArchivedSizersInfiniteQuery,
+  useArchivedScrapInfiniteQuery,
 } = archivedApi;

@@ -2,16 +2,16 @@ import type { DeviceId } from '@round-mint/contract/devices';
 import type { RequestOf, ResponseOf } from '@round-mint/contract/endpoint';
 import { devices } from '@round-mint/contract/endpoints-bench';
 import { dieCharts, recipes } from '@round-mint/contract/endpoints-workshop';
-import { api, firstPage, itemsOf, type ItemsOf, type Saved } from './api';
+import { api, type Saved } from './api';
 import { call } from './call';
+import { itemsOf, wholeList, type ItemsOf } from './lists';
 import { savedBy } from './saving';
 
 /** What a bench goes by: die charts, recipes, calliper and scale. */
 const benchApi = api.injectEndpoints({
   endpoints: (build) => ({
     listDieCharts: build.query<ItemsOf<typeof dieCharts.list>, void>({
-      query: () => call(dieCharts.list, firstPage),
-      transformResponse: itemsOf,
+      queryFn: wholeList(dieCharts.list),
       providesTags: ['DieChart'],
     }),
     saveDieChart: build.mutation<ResponseOf<typeof dieCharts.create>, Saved<typeof dieCharts.create>>({
@@ -27,8 +27,7 @@ const benchApi = api.injectEndpoints({
       invalidatesTags: ['DieChart'],
     }),
     listRecipes: build.query<ItemsOf<typeof recipes.list>, void>({
-      query: () => call(recipes.list, firstPage),
-      transformResponse: itemsOf,
+      queryFn: wholeList(recipes.list),
       providesTags: ['Recipe'],
     }),
     saveRecipe: build.mutation<ResponseOf<typeof recipes.create>, Saved<typeof recipes.create>>({

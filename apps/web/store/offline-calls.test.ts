@@ -1,6 +1,7 @@
 import { fakeServer } from '@/testing/fake-server';
 import { storeWrapper } from '@/testing/render';
-import { api } from './api';
+import { api, ARCHIVED } from './api';
+import { ALL } from './lists';
 import { offlineCalls, offlineCallsOf, OPEN_LISTS } from './offline-calls';
 import './trade-api';
 
@@ -15,13 +16,13 @@ describe('what is kept for when the server is away', () => {
       return answer(request);
     };
     const { dispatch } = storeWrapper().store;
-    const { listStock, listRings, listArchivedRings, getSettings, listLog, getRing } = api.endpoints;
+    const { listStock, listRings, ringPages, getSettings, logPages, getRing } = api.endpoints;
     await Promise.all([
       dispatch(listStock.initiate()),
       dispatch(listRings.initiate()),
-      dispatch(listArchivedRings.initiate()),
+      dispatch(ringPages.initiate(ARCHIVED)),
       dispatch(getSettings.initiate()),
-      dispatch(listLog.initiate()),
+      dispatch(logPages.initiate(ALL)),
     ]);
     expect(offlineCalls()).toEqual(expect.arrayContaining(asked));
     expect(asked).toContain(OPEN_LISTS.rings);
@@ -31,8 +32,12 @@ describe('what is kept for when the server is away', () => {
     expect(asked).toHaveLength(1);
   });
 
-  it('names each address once, and the prices of open orders', () => {
+  it('names each address once, and what the pages of open orders ask for', () => {
     expect(new Set(offlineCalls()).size).toBe(offlineCalls().length);
-    expect(offlineCallsOf([], [{ id: 'two' }])).toEqual(['/api/v1/orders/two/costs']);
+    expect(offlineCallsOf([], [{ id: 'two' }])).toEqual([
+      '/api/v1/orders/two',
+      '/api/v1/orders/two/costs',
+      '/api/v1/outbox?orderId=two&limit=200',
+    ]);
   });
 });

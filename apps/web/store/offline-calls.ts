@@ -11,8 +11,10 @@ import {
   sizers,
 } from '@round-mint/contract/endpoints-trade';
 import { dieCharts, kit, recipes, stock, system, workshop } from '@round-mint/contract/endpoints-workshop';
-import { archivedPage, firstPage, MOST_A_PAGE } from './api';
+import { ARCHIVED, IN_WORK, RINGS_A_PAGE, SPOILT } from './api';
 import { call } from './call';
+import { pageOf } from './lists';
+import { FROM_SIZER, IN_TIN, OPEN, OVER } from './trade-api';
 
 type Asked = ReturnType<typeof call>;
 
@@ -24,15 +26,17 @@ function addressFor({ url, params }: Asked): string {
   return `${API_PATH}${url}${query.size > 0 ? `?${query.toString()}` : ''}`;
 }
 
-const inWork = call(rings.list, { query: { status: 'in-work', limit: MOST_A_PAGE } });
+const ringPage = (asked: Parameters<typeof pageOf>[1]) => pageOf(rings.listInFull, asked, '', RINGS_A_PAGE);
+const inWork = ringPage(IN_WORK);
 
 /** Where the things are listed that have pages of their own. */
 export const OPEN_LISTS = {
   rings: addressFor(inWork),
-  orders: addressFor(call(orders.list, firstPage)),
+  orders: addressFor(pageOf(orders.list, OPEN)),
 } as const;
 
-const LISTS = [stock, kit, dieCharts, recipes, people, orders, sizers, scrap] as const;
+const LISTS = [stock, kit, dieCharts, recipes, people, sizers] as const;
+const ARCHIVED_LISTS = [...LISTS, orders, scrap] as const;
 
 /** What every place asks for when it is opened, so that each opens while the server is away. */
 export function offlineCalls(): readonly string[] {
@@ -40,13 +44,15 @@ export function offlineCalls(): readonly string[] {
     call(system.health, {}),
     call(workshop.settings, {}),
     call(backups.list, {}),
-    ...LISTS.flatMap(({ list }) => [call(list, firstPage), call(list, archivedPage)]),
-    inWork,
-    call(rings.list, { query: { status: 'spoilt', limit: MOST_A_PAGE } }),
-    call(rings.list, { query: { archived: '1', limit: MOST_A_PAGE } }),
-    call(workshop.log, firstPage),
+    ...LISTS.map(({ list }) => pageOf(list)),
+    ...ARCHIVED_LISTS.map(({ list }) => pageOf(list, ARCHIVED)),
+    ...[OPEN, OVER, FROM_SIZER].map((asked) => pageOf(orders.list, asked)),
+    pageOf(scrap.list, IN_TIN),
+    ...[IN_WORK, SPOILT, ARCHIVED].map(ringPage),
+    pageOf(workshop.log),
+    call(workshop.logSummary, {}),
     call(workshop.learnt, {}),
-    call(outbox.list, firstPage),
+    pageOf(outbox.list),
     call(consumables.list, {}),
     call(devices.list, {}),
     call(shop.metalPrices, {}),
@@ -66,6 +72,10 @@ export function offlineCallsOf(ringList: readonly Named[], orderList: readonly N
       call(rings.get, { params: { id } }),
       call(photos.list, { params: { id } }),
     ]),
-    ...orderList.map(({ id }) => call(orders.costs, { params: { id } })),
+    ...orderList.flatMap(({ id }) => [
+      call(orders.get, { params: { id } }),
+      call(orders.costs, { params: { id } }),
+      pageOf(outbox.list, { orderId: id }),
+    ]),
   ].map(addressFor);
 }

@@ -2,6 +2,7 @@ import { clearAllListeners } from '@reduxjs/toolkit';
 import { RING_ID, eventOf, ringOf } from '@/testing/demo-ring';
 import { fakeServer, listOf } from '@/testing/fake-server';
 import { api } from './api';
+import { ALL } from './lists';
 import { ringChangedElsewhere } from './ring-follower';
 import { createStore } from './store';
 
@@ -12,7 +13,7 @@ async function watching(answer: () => unknown) {
   /** What the server says of the ring. */
   const ring = { answer: ringOf() };
   const calls = fakeServer({
-    'GET /rings': listOf(ringOf()),
+    'GET /rings/in-full': listOf(ringOf()),
     [`GET /rings/${RING_ID}`]: () => ring.answer,
     'GET /log': listOf(),
     [LOG_EVENTS]: answer,
@@ -21,7 +22,7 @@ async function watching(answer: () => unknown) {
   await Promise.all([
     store.dispatch(api.endpoints.listRings.initiate()),
     store.dispatch(api.endpoints.getRing.initiate(RING_ID)),
-    store.dispatch(api.endpoints.listLog.initiate()),
+    store.dispatch(api.endpoints.logPages.initiate(ALL)),
   ]);
   calls.splice(0);
   const log = (n: number) =>
@@ -57,7 +58,7 @@ describe('what follows from a ring', () => {
     const { log, fetched } = await watching(() => ({ ...ringOf(), status: 'finished' }));
     await log(1);
     await jest.advanceTimersByTimeAsync(10);
-    expect(fetched().sort()).toEqual(['/log', '/rings', `/rings/${RING_ID}`].sort());
+    expect(fetched().sort()).toEqual(['/log', '/rings/in-full', `/rings/${RING_ID}`].sort());
   });
 });
 
@@ -76,10 +77,10 @@ describe('a ring that another page has told something of', () => {
     ring.answer = { ...ringOf(), status: 'finished' };
     await store.dispatch(ringChangedElsewhere(RING_ID));
     await jest.advanceTimersByTimeAsync(10);
-    expect(fetched().filter((path) => path === '/rings')).toHaveLength(1);
+    expect(fetched().filter((path) => path === '/rings/in-full')).toHaveLength(1);
     await store.dispatch(ringChangedElsewhere('00000004-0000-4000-8000-0000000000ff'));
     await jest.advanceTimersByTimeAsync(10);
-    expect(fetched().filter((path) => path === '/rings')).toHaveLength(2);
+    expect(fetched().filter((path) => path === '/rings/in-full')).toHaveLength(2);
     store.dispatch(clearAllListeners());
   });
 });

@@ -2,6 +2,7 @@ import { createListenerMiddleware, isAnyOf, type ThunkDispatch, type UnknownActi
 import { api, type ApiState } from './api';
 import { isAway } from './is-away';
 import { problemText } from './problem';
+import { ALL } from './lists';
 import { openTabs } from './tabs';
 import { shownThing } from './things';
 import { tradeApi } from './trade-api';
@@ -23,26 +24,44 @@ const RETRY_MS = 3000;
 type State = ApiState & { readonly unsentThings: UnsentThingsState };
 type Dispatch = ThunkDispatch<State, unknown, UnknownAction>;
 
-/** A list with what waits for the server. */
-function withThing<T extends { readonly id: string }>(list: T[], thing: UnsentThing): T[] {
+/** A list with what waits for the server. @param more what the server would know of it, too */
+function withThing<T extends { readonly id: string }>(list: T[], thing: UnsentThing, more: object = {}): T[] {
   if (list.some(({ id }) => id === thing.id)) return list;
   // It is shown as the server would answer it.
-  return [shownThing(thing) as T, ...list];
+  return [{ ...shownThing(thing), ...more } as T, ...list];
+}
+
+interface Page<T> {
+  items: T[];
+}
+
+/** Puts it before what is there already. */
+function withThingInFront<T extends { readonly id: string }>(pages: Page<T>[], thing: UnsentThing): void {
+  const [first] = pages;
+  if (first && !pages.some(({ items }) => items.some(({ id }) => id === thing.id))) {
+    first.items = withThing(first.items, thing);
+  }
 }
 
 /** Shows a new thing in the lists that would hold it; a plan is in none. */
-function showThing(dispatch: Dispatch, thing: UnsentThing): void {
+function showThing(getState: () => State, dispatch: Dispatch, thing: UnsentThing): void {
   const { updateQueryData } = api.util;
+  const trade = tradeApi.util.updateQueryData;
   switch (thing.kind) {
     case 'piece':
       dispatch(updateQueryData('listStock', undefined, (list) => withThing(list, thing)));
+      dispatch(updateQueryData('stockPages', ALL, ({ pages }) => withThingInFront(pages, thing)));
       break;
     case 'person':
-      dispatch(tradeApi.util.updateQueryData('listPeople', undefined, (list) => withThing(list, thing)));
+      dispatch(trade('listPeople', undefined, (list) => withThing(list, thing)));
+      dispatch(trade('peoplePages', ALL, ({ pages }) => withThingInFront(pages, thing)));
       break;
-    case 'order':
-      dispatch(tradeApi.util.updateQueryData('listOrders', undefined, (list) => withThing(list, thing)));
+    case 'order': {
+      const people = tradeApi.endpoints.listPeople.select()(getState()).data;
+      const personName = people?.find(({ id }) => id === thing.body['personId'])?.name ?? '';
+      dispatch(trade('listOrders', undefined, (list) => withThing(list, thing, { personName })));
       break;
+    }
     case 'photo':
       dispatch(updateQueryData('listPhotos', thing.ringId ?? '', (list) => withThing(list, thing)));
       break;
@@ -67,8 +86,10 @@ async function sendThing(thing: UnsentThing, dispatch: Dispatch): Promise<boolea
 
 const listFetched = isAnyOf(
   api.endpoints.listStock.matchFulfilled,
+  api.endpoints.stockPages.matchFulfilled,
   api.endpoints.listPhotos.matchFulfilled,
   tradeApi.endpoints.listPeople.matchFulfilled,
+  tradeApi.endpoints.peoplePages.matchFulfilled,
   tradeApi.endpoints.listOrders.matchFulfilled,
 );
 
@@ -104,7 +125,7 @@ export function createThingsSender() {
   listener.startListening({
     matcher: isAnyOf(thingKept, thingsReadBack, listFetched),
     effect: (_action, { getState, dispatch }) => {
-      for (const thing of getState().unsentThings.things) showThing(dispatch, thing);
+      for (const thing of getState().unsentThings.things) showThing(getState, dispatch, thing);
     },
   });
   listener.startListening({

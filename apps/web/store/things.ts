@@ -24,6 +24,7 @@ export function callOfThing({ kind, ringId = '', body }: UnsentThing): ReturnTyp
 
 /** What the server works out of an order: nothing has happened to a new one. */
 const NEW_ORDER = {
+  personName: '',
   state: 'asked',
   approval: 'none',
   ringFinished: false,
@@ -31,6 +32,7 @@ const NEW_ORDER = {
   holdReached: false,
   events: [],
 } as const;
+const NEW_PERSON = { orders: 0 } as const;
 
 /** A new thing as the server would answer it. */
 export function shownThing({ kind, id, at, ringId, body }: UnsentThing): object {
@@ -39,7 +41,8 @@ export function shownThing({ kind, id, at, ringId, body }: UnsentThing): object 
     return { ...photo, ringId };
   }
   const life = { id, createdAt: at, updatedAt: at, version: 0 };
-  return { ...body, ...life, ...(kind === 'order' ? NEW_ORDER : {}) };
+  const workedOut = kind === 'order' ? NEW_ORDER : kind === 'person' ? NEW_PERSON : {};
+  return { ...body, ...life, ...workedOut };
 }
 
 /** What each kind is called, as a sentence begins. */

@@ -9,17 +9,27 @@ import {
   sizers,
 } from '@round-mint/contract/endpoints-trade';
 import type { ConsumableId } from '@round-mint/core/trade';
-import { api, firstPage, itemsOf, type ItemsOf, type Saved } from './api';
+import { api, type Saved } from './api';
 import { call } from './call';
+import { itemsOf, pagedList, wholeList, type Asked, type ItemsOf } from './lists';
 import { savedBy } from './saving';
+
+export const OPEN: Asked = { over: '0' };
+export const OVER: Asked = { over: '1', sort: '-wantedBy' };
+export const FROM_SIZER: Asked = { fromSizer: '1' };
+export const IN_TIN: Asked = { inTin: '1' };
 
 /** What happens around the bench: people, orders, money, the day. */
 export const tradeApi = api.injectEndpoints({
   endpoints: (build) => ({
     listPeople: build.query<ItemsOf<typeof people.list>, void>({
-      query: () => call(people.list, firstPage),
-      transformResponse: itemsOf,
+      queryFn: wholeList(people.list),
       providesTags: ['Person'],
+    }),
+    peoplePages: build.infiniteQuery<ResponseOf<typeof people.list>, Asked, string>({
+      ...pagedList(people.list),
+      // Each is told with how many orders they have.
+      providesTags: ['Person', 'Order'],
     }),
     savePerson: build.mutation<ResponseOf<typeof people.create>, Saved<typeof people.create>>({
       queryFn: savedBy(people, 'person'),
@@ -33,9 +43,22 @@ export const tradeApi = api.injectEndpoints({
       query: (id) => call(people.restore, { params: { id } }),
       invalidatesTags: ['Person'],
     }),
+    /** Those that something is still to be done with. */
     listOrders: build.query<ItemsOf<typeof orders.list>, void>({
-      query: () => call(orders.list, firstPage),
-      transformResponse: itemsOf,
+      queryFn: wholeList(orders.list, OPEN),
+      providesTags: ['Order'],
+    }),
+    /** Those that came of a sizer, over or not. */
+    listSizedOrders: build.query<ItemsOf<typeof orders.list>, void>({
+      queryFn: wholeList(orders.list, FROM_SIZER),
+      providesTags: ['Order'],
+    }),
+    orderPages: build.infiniteQuery<ResponseOf<typeof orders.list>, Asked, string>({
+      ...pagedList(orders.list),
+      providesTags: ['Order'],
+    }),
+    getOrder: build.query<ResponseOf<typeof orders.get>, string>({
+      query: (id) => call(orders.get, { params: { id } }),
       providesTags: ['Order'],
     }),
     saveOrder: build.mutation<ResponseOf<typeof orders.create>, Saved<typeof orders.create>>({
@@ -62,8 +85,7 @@ export const tradeApi = api.injectEndpoints({
       providesTags: ['Order', 'Ring', 'Scrap', 'Shelf', 'Spot', 'Settings', 'Stock'],
     }),
     listSizers: build.query<ItemsOf<typeof sizers.list>, void>({
-      query: () => call(sizers.list, firstPage),
-      transformResponse: itemsOf,
+      queryFn: wholeList(sizers.list),
       providesTags: ['Sizer'],
     }),
     saveSizer: build.mutation<ResponseOf<typeof sizers.create>, Saved<typeof sizers.create>>({
@@ -79,8 +101,7 @@ export const tradeApi = api.injectEndpoints({
       invalidatesTags: ['Sizer'],
     }),
     listScrap: build.query<ItemsOf<typeof scrap.list>, void>({
-      query: () => call(scrap.list, firstPage),
-      transformResponse: itemsOf,
+      queryFn: wholeList(scrap.list, IN_TIN),
       providesTags: ['Scrap'],
     }),
     saveScrap: build.mutation<ResponseOf<typeof scrap.create>, Saved<typeof scrap.create>>({
@@ -122,9 +143,12 @@ export const tradeApi = api.injectEndpoints({
       query: () => call(shop.metalPrices, {}),
       providesTags: ['Spot'],
     }),
-    listMessages: build.query<ItemsOf<typeof outbox.list>, void>({
-      query: () => call(outbox.list, firstPage),
-      transformResponse: itemsOf,
+    messagePages: build.infiniteQuery<ResponseOf<typeof outbox.list>, Asked, string>({
+      ...pagedList(outbox.list),
+      providesTags: ['Message'],
+    }),
+    getMessage: build.query<ResponseOf<typeof outbox.get>, string>({
+      query: (id) => call(outbox.get, { params: { id } }),
       providesTags: ['Message'],
     }),
     postMessage: build.mutation<ResponseOf<typeof outbox.post>, RequestOf<typeof outbox.post>>({
@@ -156,10 +180,14 @@ export const tradeApi = api.injectEndpoints({
 
 export const {
   useListPeopleQuery,
+  usePeoplePagesInfiniteQuery,
   useSavePersonMutation,
   useRemovePersonMutation,
   useRestorePersonMutation,
   useListOrdersQuery,
+  useListSizedOrdersQuery,
+  useOrderPagesInfiniteQuery,
+  useGetOrderQuery,
   useSaveOrderMutation,
   useRemoveOrderMutation,
   useRestoreOrderMutation,
@@ -178,7 +206,8 @@ export const {
   useCountShelfMutation,
   useBuyPacksMutation,
   useGetMetalPricesQuery,
-  useListMessagesQuery,
+  useMessagePagesInfiniteQuery,
+  useGetMessageQuery,
   usePostMessageMutation,
   useGetDayPlanQuery,
   useSaveDayPlanMutation,

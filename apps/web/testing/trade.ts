@@ -3,7 +3,7 @@ import type { DayPlan } from '@round-mint/contract/day-plan';
 import type { MetalPrices } from '@round-mint/contract/metal-prices';
 import type { Order, OrderCosts } from '@round-mint/contract/orders';
 import type { Message } from '@round-mint/contract/outbox';
-import type { Person } from '@round-mint/contract/people';
+import type { PersonInList } from '@round-mint/contract/people';
 import type { StoredScrap } from '@round-mint/contract/scrap';
 import type { StoredSizer } from '@round-mint/contract/sizers';
 import { SIZE_SYSTEMS } from '@round-mint/core/size';
@@ -12,6 +12,7 @@ import { listOf, pieceOf, punchOf, type Answers } from './fake-server';
 /** A made-up order, for tests of what is shown of it. */
 export function orderOf(change: Partial<Order> = {}): Order {
   return {
+    personName: 'Calla Venn',
     id: '00000008-0000-4000-8000-000000000001',
     personId: '00000007-0000-4000-8000-000000000001',
     name: 'Test order',
@@ -60,8 +61,9 @@ export function orderOf(change: Partial<Order> = {}): Order {
 
 const LIFE = { createdAt: '2026-11-20T10:00:00.000Z', updatedAt: '2026-11-20T10:00:00.000Z', version: 1 };
 
-export function personOf(change: Partial<Person> = {}): Person {
+export function personOf(change: Partial<PersonInList> = {}): PersonInList {
   return {
+    orders: 0,
     id: '00000007-0000-4000-8000-000000000001',
     name: 'Calla Venn',
     email: 'calla@venn.example',

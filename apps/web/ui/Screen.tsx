@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
-import { ScrollView, View } from 'react-native';
+import { View } from 'react-native';
+import { ScrollArea } from './ScrollArea';
 
 interface ScreenProps {
   children: ReactNode;
@@ -22,11 +23,11 @@ export function Screen({ children, footer, header, maxWidth, testID }: ScreenPro
           <View style={width}>{header}</View>
         </View>
       ) : null}
-      <ScrollView className="flex-1" contentContainerClassName="px-4 pb-6 pt-2">
+      <ScrollArea className="flex-1" contentContainerClassName="px-4 pb-6 pt-2">
         <View style={width} className="gap-3">
           {children}
         </View>
-      </ScrollView>
+      </ScrollArea>
       {footer ? (
         <View className="border-t border-line bg-paper px-4 py-3">
           <View style={width}>{footer}</View>

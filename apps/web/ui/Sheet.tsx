@@ -1,7 +1,8 @@
 import Close from 'lucide-react-native/icons/x';
 import type { ReactNode } from 'react';
-import { Modal, Pressable, ScrollView, View } from 'react-native';
+import { Modal, Pressable, View } from 'react-native';
 import { usePalette } from '@/theme/light';
+import { ScrollArea } from './ScrollArea';
 import { Type } from './Type';
 
 interface SheetProps {
@@ -45,7 +46,7 @@ export function Sheet({ title, open, onClose, children, footer, wide = false }: 
               <Close size={24} color={palette.ink} />
             </Pressable>
           </View>
-          <ScrollView contentContainerClassName="gap-3 px-4 pb-5 pt-1">{children}</ScrollView>
+          <ScrollArea contentContainerClassName="gap-3 px-4 pb-5 pt-1">{children}</ScrollArea>
           {footer ? <View className="border-t border-line px-4 py-3">{footer}</View> : null}
         </View>
       </View>

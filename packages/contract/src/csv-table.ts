@@ -10,6 +10,7 @@ export function csvTable<const Path extends string>(path: Path, name: string) {
       path: `${path}.csv`,
       summary: `The ${name} as CSV`,
       media: 'text/csv',
+      heavy: true,
     }),
     importCsv: endpoint({
       method: 'post',
@@ -18,6 +19,7 @@ export function csvTable<const Path extends string>(path: Path, name: string) {
       query: dryRunQuerySchema,
       request: csvImportSchema,
       response: csvImportResultSchema,
+      heavy: true,
     }),
   } satisfies Readonly<Record<string, Endpoint>>;
 }

@@ -24,6 +24,8 @@ export interface Endpoint {
   readonly guarded?: boolean;
   /** Media type of the answer when it is not JSON. */
   readonly media?: string;
+  /** Reads or computes much at once: only a few of these run at a time. */
+  readonly heavy?: boolean;
   /** Failures of its own, beside those that any call may have. */
   readonly errors?: readonly ErrorCode[];
 }

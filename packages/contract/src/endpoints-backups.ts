@@ -25,6 +25,7 @@ export const backups = {
     summary: 'Make a backup now; it is given up when the caller goes away',
     response: backupSchema,
     creates: true,
+    heavy: true,
     errors: ['backup-failed', 'backup-running', 'no-backups'],
   }),
   change: endpoint({
@@ -53,6 +54,7 @@ export const backups = {
     params,
     query: dryRunQuerySchema,
     response: restoreResultSchema,
+    heavy: true,
     errors: ['not-found', 'backup-failed', 'backup-running', 'no-backups'],
   }),
 } satisfies Readonly<Record<string, Endpoint>>;

@@ -9,6 +9,7 @@ import {
 import { endpoint, type Endpoint } from './endpoint';
 import { photoInputSchema, photoListSchema, photoSchema } from './photos';
 import {
+  fullRingListSchema,
   ringEventsInputSchema,
   ringEventsSchema,
   ringInputSchema,
@@ -26,9 +27,16 @@ export const rings = {
   list: endpoint({
     method: 'get',
     path: '/rings',
-    summary: 'List every ring',
+    summary: 'List every ring, a line each',
     query: ringListQuerySchema,
     response: ringListSchema,
+  }),
+  listInFull: endpoint({
+    method: 'get',
+    path: '/rings/in-full',
+    summary: 'List every ring with its plan, its steps and its events',
+    query: ringListQuerySchema,
+    response: fullRingListSchema,
   }),
   start: endpoint({
     method: 'post',

@@ -75,6 +75,7 @@ export const compute = {
     summary: 'What to use for a wish, best first',
     request: searchRequestSchema,
     response: searchResponseSchema,
+    heavy: true,
   }),
   dieChart: endpoint({
     method: 'post',
@@ -145,6 +146,7 @@ export const compute = {
     summary: 'A day plan over several rings',
     request: scheduleRequestSchema,
     response: scheduleResponseSchema,
+    heavy: true,
   }),
   price: endpoint({
     method: 'post',

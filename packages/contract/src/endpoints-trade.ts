@@ -1,4 +1,3 @@
-import { listQuerySchema } from './common';
 import {
   boughtSchema,
   consumableIdSchema,
@@ -14,13 +13,14 @@ import {
   orderCostsSchema,
   orderEventsInputSchema,
   orderInputSchema,
+  orderListQuerySchema,
   orderListSchema,
   orderSchema,
 } from './orders';
-import { messageInputSchema, messageListSchema, messageSchema } from './outbox';
+import { messageInputSchema, messageListQuerySchema, messageListSchema, messageSchema } from './outbox';
 import { personInputSchema, personListSchema, personSchema } from './people';
 import { resource } from './resource';
-import { meltOutSchema, scrapInputSchema, scrapListSchema, scrapSchema } from './scrap';
+import { meltOutSchema, scrapInputSchema, scrapListQuerySchema, scrapListSchema, scrapSchema } from './scrap';
 import { shopNumbersSchema } from './shop';
 import { sizerInputSchema, sizerListSchema, sizerSchema } from './sizers';
 
@@ -39,6 +39,14 @@ export const people = {
 
 export const orders = {
   ...resource('/orders', ORDER, { input: orderInputSchema, item: orderSchema, list: orderListSchema }),
+  list: endpoint({
+    method: 'get',
+    path: '/orders',
+    summary:
+      'Orders, each without its history: all, those that are over or not, or those of a person or a ring',
+    query: orderListQuerySchema,
+    response: orderListSchema,
+  }),
   ...csvTable('/orders', 'orders'),
   logEvents: endpoint({
     method: 'post',
@@ -72,6 +80,14 @@ export const scrap = {
     list: scrapListSchema,
   }),
   ...csvTable('/scrap', 'scrap tin'),
+  list: endpoint({
+    method: 'get',
+    path: '/scrap',
+    summary:
+      'The scrap tin, latest first; with what was melted out of it, unless only what lies in it is asked for',
+    query: scrapListQuerySchema,
+    response: scrapListSchema,
+  }),
   meltOut: endpoint({
     method: 'post',
     path: '/scrap/melt-out',
@@ -118,7 +134,7 @@ export const outbox = {
     method: 'get',
     path: '/outbox',
     summary: 'Letters to customers, latest first',
-    query: listQuerySchema,
+    query: messageListQuerySchema,
     response: messageListSchema,
   }),
   post: endpoint({

@@ -5,7 +5,7 @@ import { dieChartInputSchema, dieChartListSchema, dieChartSchema } from './die-c
 import { endpoint, type Endpoint } from './endpoint';
 import { storedToolSchema, toolInputSchema, toolListSchema } from './kit';
 import { learntSchema } from './learnt';
-import { logListSchema } from './log';
+import { logEntrySchema, logListSchema, logSummarySchema } from './log';
 import { planInputSchema, planListSchema, planSchema } from './plans';
 import { recipeInputSchema, recipeListSchema, recipeSchema } from './recipes';
 import { resource } from './resource';
@@ -100,7 +100,27 @@ export const workshop = {
     query: listQuerySchema,
     response: logListSchema,
   }),
-  logCsv: endpoint({ method: 'get', path: '/log.csv', summary: 'The log as CSV', media: 'text/csv' }),
+  logSummary: endpoint({
+    method: 'get',
+    path: '/log/summary',
+    summary: 'How near the plans of all finished rings came',
+    response: logSummarySchema,
+  }),
+  logEntry: endpoint({
+    method: 'get',
+    path: '/log/{id}',
+    summary: 'One finished ring, predicted against actual',
+    thing: 'finished ring',
+    response: logEntrySchema,
+    errors: ['not-found'],
+  }),
+  logCsv: endpoint({
+    method: 'get',
+    path: '/log.csv',
+    summary: 'The log as CSV',
+    media: 'text/csv',
+    heavy: true,
+  }),
   learnt: endpoint({
     method: 'get',
     path: '/learnt',
@@ -123,14 +143,17 @@ export const workshop = {
   exportAll: endpoint({
     method: 'get',
     path: '/export',
-    summary: 'Everything as one JSON text',
+    summary: 'Everything as one JSON text; a large workshop goes out as a zip',
     response: archiveSchema,
+    heavy: true,
+    errors: ['too-much-for-json'],
   }),
   exportZip: endpoint({
     method: 'get',
     path: '/export.zip',
     summary: 'Everything, what was archived too, as one zip of any size',
     media: 'application/zip',
+    heavy: true,
   }),
   importAll: endpoint({
     method: 'post',
@@ -139,5 +162,6 @@ export const workshop = {
     query: dryRunQuerySchema,
     request: archiveSchema,
     response: importResultSchema,
+    heavy: true,
   }),
 } satisfies Readonly<Record<string, Endpoint>>;

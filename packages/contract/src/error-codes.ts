@@ -45,6 +45,10 @@ export const ERRORS = {
   },
   'no-address': { status: 409, message: 'This person has no mail address: enter one under People.' },
   'already-melted': { status: 409, message: 'Some of these are not in the tin any more: look again.' },
+  'too-much-for-json': {
+    status: 409,
+    message: 'This workshop is too large for one JSON text: take /export.zip.',
+  },
   'too-large': { status: 413, message: 'The body is too large.' },
   'database-away': {
     status: 503,

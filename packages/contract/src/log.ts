@@ -29,4 +29,16 @@ export const logEntrySchema = z.object({
   leftOut: z.boolean(),
 });
 export const logListSchema = listOf(logEntrySchema);
+
+/** The whole log in a few figures. Rings that were finished in the last seconds may not be in the means yet. */
+export const logSummarySchema = z.object({
+  rings: z.number().int(),
+  /** Mean distance from the target over rings that were read, in US sizes; null where none was. */
+  meanSizeErrorUs: z.number().nullable(),
+  /** Mean distance of the width from its prediction, as a share; null where none was read. */
+  meanWidthError: z.number().nullable(),
+  /** How many rings came out how far off, in US sizes to a twentieth, smallest first. */
+  sizeErrors: z.array(z.object({ sizeErrorUs: z.number(), rings: z.number().int() })),
+});
+export type LogSummary = z.infer<typeof logSummarySchema>;
 export type LogEntry = z.infer<typeof logEntrySchema>;

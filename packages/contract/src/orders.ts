@@ -4,6 +4,8 @@ import { FACES } from '@round-mint/core/steps';
 import { z } from 'zod';
 import { curlSchema, finishSchema } from './coin-ring';
 import {
+  archivableListQuerySchema,
+  flagSchema,
   idSchema,
   lengthMm,
   listOf,
@@ -95,6 +97,7 @@ export const orderEventsInputSchema = z.strictObject({
 /** With its history, and where that has brought it. */
 export const orderSchema = z.object({
   ...storedOrder,
+  personName: z.string(),
   state: z.enum(ORDER_STATES),
   approval: z.enum(APPROVALS),
   ringFinished: z.boolean(),
@@ -104,7 +107,18 @@ export const orderSchema = z.object({
   holdReached: z.boolean(),
   events: z.array(orderEventSchema),
 });
-export const orderListSchema = listOf(orderSchema);
+/** In a list it comes without its history. */
+export const orderInListSchema = orderSchema.omit({ events: true });
+export const orderListSchema = listOf(orderInListSchema);
+
+/** Orders may be listed by whether they are over, closed or cancelled, and by whom and what they belong to. */
+export const orderListQuerySchema = archivableListQuerySchema.extend({
+  over: flagSchema.optional(),
+  personId: idSchema.optional(),
+  ringId: idSchema.optional(),
+  /** Only those that came of a sizer. */
+  fromSizer: z.literal('1', { error: 'must be 1' }).optional(),
+});
 
 /** What its plan and its ring come to, as a price takes it; null while there is none. */
 export const orderCostsSchema = z.object({
@@ -117,6 +131,8 @@ export const orderCostsSchema = z.object({
 export type CustomerWishRow = z.infer<typeof wishSchema>;
 export type OrderInput = z.infer<typeof orderInputSchema>;
 export type Order = z.infer<typeof orderSchema>;
+export type OrderInList = z.infer<typeof orderInListSchema>;
+export type OrderListQuery = z.infer<typeof orderListQuerySchema>;
 export type StoredOrder = z.infer<typeof archivedOrderSchema>;
 export type OrderEventInput = z.infer<typeof orderEventSchema>;
 export type OrderCosts = z.infer<typeof orderCostsSchema>;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { idSchema, listOf, shortText, timeSchema } from './common';
+import { idSchema, listOf, listQuerySchema, shortText, timeSchema } from './common';
 
 export const MESSAGE_KINDS = ['quote', 'refusal', 'approval', 'exchange', 'close-out', 'other'] as const;
 
@@ -28,9 +28,12 @@ export const messageSchema = z.object({
   photoIds: z.array(idSchema),
 });
 export const messageListSchema = listOf(messageSchema);
+/** Letters may be listed by the order that they are about. */
+export const messageListQuerySchema = listQuerySchema.extend({ orderId: idSchema.optional() });
 /** As it goes into the workshop's file. */
 export const archivedMessageSchema = messageSchema.extend({ emlBase64: z.base64() });
 
 export type MessageInput = z.infer<typeof messageInputSchema>;
 export type Message = z.infer<typeof messageSchema>;
+export type MessageListQuery = z.infer<typeof messageListQuerySchema>;
 export type MessageKind = (typeof MESSAGE_KINDS)[number];

@@ -45,8 +45,11 @@ export const personSchema = z.strictObject({
   ...personFields,
   ...storedFields,
 });
-export const personListSchema = listOf(personSchema);
+/** In a list each is told with how many orders they have. */
+export const personInListSchema = personSchema.extend({ orders: z.number().int() });
+export const personListSchema = listOf(personInListSchema);
 
 export type PersonInput = z.infer<typeof personInputSchema>;
 export type Person = z.infer<typeof personSchema>;
+export type PersonInList = z.infer<typeof personInListSchema>;
 export type Finger = z.infer<typeof fingerSchema>;

@@ -226,10 +226,24 @@ export const ringEventsInputSchema = z.strictObject({
 export const ringEventsSchema = z.object({ items: z.array(ringEventSchema) });
 
 export const ringWithEventsSchema = ringKinds({ events: z.array(ringEventSchema) });
-export const ringListSchema = listOf(ringWithEventsSchema);
+/** Of a ring in a list: neither its plan, its steps nor its history. */
+export const ringInListSchema = z.object({
+  ...{ id: idSchema, planId: idSchema, stockId: idSchema },
+  name: z.string(),
+  stockName: z.string(),
+  kind: z.enum(['coin', ...WORK_KINDS]),
+  status: z.enum(RING_STATUSES),
+  targetInsideDiameterMm: z.number(),
+  createdAt: timeSchema,
+  finishedAt: timeSchema.nullable(),
+  version: versionSchema,
+});
+export const ringListSchema = listOf(ringInListSchema);
+export const fullRingListSchema = listOf(ringWithEventsSchema);
 
 export type RingInput = z.infer<typeof ringInputSchema>;
 export type Ring = z.infer<typeof ringSchema>;
+export type RingInList = z.infer<typeof ringInListSchema>;
 /** Of a ring, what is not fixed when it is taken to the bench. */
 type UnfixedField = 'id' | 'planId' | 'stockId' | 'name' | 'status' | 'createdAt' | 'finishedAt' | 'version';
 type Fixed<R> = R extends Ring ? Omit<R, UnfixedField> : never;

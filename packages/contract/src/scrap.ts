@@ -1,6 +1,14 @@
 import { SCRAP_KINDS, SCRAP_SOURCES } from '@round-mint/core/trade';
 import { z } from 'zod';
-import { idSchema, listOf, metalIdSchema, quantity, storedFields, timeSchema } from './common';
+import {
+  archivableListQuerySchema,
+  idSchema,
+  listOf,
+  metalIdSchema,
+  quantity,
+  storedFields,
+  timeSchema,
+} from './common';
 import { longText } from './people';
 
 /** A thing in the scrap tin. What a ring leaves lands there by itself, under the id of the event that made it. */
@@ -25,6 +33,11 @@ export const scrapSchema = z.strictObject({
   ...storedFields,
 });
 export const scrapListSchema = listOf(scrapSchema);
+/** Only what lies in the tin: what was melted into a button is left out. */
+export const scrapListQuerySchema = archivableListQuerySchema.extend({
+  inTin: z.literal('1', { error: 'must be 1' }).optional(),
+});
+export type ScrapListQuery = z.infer<typeof scrapListQuerySchema>;
 
 /** Several things melted into one button. */
 export const meltOutSchema = z.strictObject({

@@ -78,6 +78,14 @@ export const stockInputSchema = stockKinds({ id: idSchema.optional() });
 export const stockItemSchema = stockKinds({ id: idSchema, ...storedFields });
 export const stockListSchema = listOf(stockItemSchema);
 
+/** What a maker calls each kind of piece, and searches for. */
+export const STOCK_KIND_NAMES: Readonly<Record<(typeof STOCK_KINDS)[number], string>> = {
+  coin: 'coin',
+  handle: 'silverware',
+  strip: 'strip or wire',
+  band: 'finished band',
+};
+
 /** Why there are more or fewer of a piece; what a ring took or gave back, the server notes itself. */
 export const COUNT_REASONS = ['counted', 'bought', 'sold', 'lost', 'taken', 'given-back'] as const;
 export const countInputSchema = z.strictObject({

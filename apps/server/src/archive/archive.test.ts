@@ -47,7 +47,7 @@ beforeAll(async () => {
   // Something archived, which goes along.
   const { body } = await server.api.get(path('/stock')).expect(200);
   await server.api.delete(path(`/stock/${body.items[0].id}`)).expect(204);
-  const [ring] = (await server.api.get(path('/rings')).expect(200)).body.items;
+  const [ring] = (await server.api.get(path('/rings/in-full')).expect(200)).body.items;
   const photo = {
     id: '00000009-0000-4000-8000-0000000000bb',
     at: '2026-11-28T10:00:00.000Z',

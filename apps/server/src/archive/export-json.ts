@@ -2,6 +2,7 @@ import type { Archive } from '@round-mint/contract/archive';
 import { asc, isNull } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { dieCharts, kit, orders, photos, plans, recipes, ringEvents, rings, stock } from '../db/schema';
+import { HttpError } from '../http/errors';
 import { exactTime } from '../services/event-clock';
 import { photoOf } from '../services/photos';
 import { stockItem, storedDieChart, storedPlan, storedRecipe, storedTool } from '../services/resources';
@@ -10,8 +11,24 @@ import { readSettings } from '../services/settings';
 import { exportTrade } from './export-json-trade';
 import { unversioned } from './unversioned';
 
+/** A JSON text is made in memory, all at once: so much of a workshop goes into one. */
+const MOST_RINGS = 500;
+const MOST_EVENTS = 25_000;
+const MOST_PHOTOS = 200;
+
+/** @throws HttpError 409 for a workshop that is too large for one JSON text */
+async function refuseTooMuch(db: Database): Promise<void> {
+  const ringCount = await db.$count(rings);
+  const eventCount = await db.$count(ringEvents);
+  const photoCount = await db.$count(photos);
+  if (ringCount > MOST_RINGS || eventCount > MOST_EVENTS || photoCount > MOST_PHOTOS) {
+    throw new HttpError('too-much-for-json');
+  }
+}
+
 /** Everything the workshop keeps, as an archive of format 1; what was archived stays out. */
 export async function exportArchive(db: Database): Promise<Archive> {
+  await refuseTooMuch(db);
   const ringRows = await db
     .select()
     .from(rings)

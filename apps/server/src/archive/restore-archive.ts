@@ -2,7 +2,7 @@ import type { ArchivePart, PartCounts } from '@round-mint/contract/archive-zip';
 import { partChangesSchema, type PartChanges } from '@round-mint/contract/backups';
 import { getTableName, sql } from 'drizzle-orm';
 import type { Database } from '../db/database';
-import { learnt, messagePhotos, ringOutcomes } from '../db/schema';
+import { learnt, messagePhotos, orderStandings, ringOutcomes } from '../db/schema';
 import { HttpError } from '../http/errors';
 import { inPages, type ArchiveSource } from './archive-source';
 import { ARCHIVE_TABLES } from './archive-tables';
@@ -51,9 +51,13 @@ export async function compareWithArchive(
 
 /** Everything that an archive holds is emptied first: who may come in, and the codes for it, stay. */
 async function emptyTables(tx: Database): Promise<void> {
-  const names = [messagePhotos, ringOutcomes, learnt, ...ARCHIVE_TABLES.map(({ table }) => table)].map(
-    (table) => sql`${sql.identifier(getTableName(table))}`,
-  );
+  const names = [
+    messagePhotos,
+    orderStandings,
+    ringOutcomes,
+    learnt,
+    ...ARCHIVE_TABLES.map(({ table }) => table),
+  ].map((table) => sql`${sql.identifier(getTableName(table))}`);
   await tx.execute(sql`truncate table ${sql.join(names, sql`, `)}`);
 }
 

@@ -24,9 +24,19 @@ export function pathOf(folder: string, id: string): string {
   return join(folder, `${id}${ENDING}`);
 }
 
-/** A backup as its file tells. Its content was read back before it got its name. */
-async function describe(folder: string, id: string): Promise<Backup> {
-  const { size: bytes } = await stat(pathOf(folder, id));
+/** Bytes of a backup's file; undefined where it was taken away a moment ago, to make room for later ones. */
+async function bytesOf(folder: string, id: string): Promise<number | undefined> {
+  try {
+    return (await stat(pathOf(folder, id))).size;
+  } catch {
+    return undefined;
+  }
+}
+
+/** A backup as its file tells; undefined where there is none. Its content was read back before it got its name. */
+async function describe(folder: string, id: string): Promise<Backup | undefined> {
+  const bytes = await bytesOf(folder, id);
+  if (bytes === undefined) return undefined;
   const base = { ...told(id), bytes };
   // A copy of the database's own files is checked when it is made, and put back from the terminal.
   if (base.kind === 'before-upgrade') {
@@ -68,7 +78,7 @@ export async function idsIn(folder: string): Promise<readonly Pick<Backup, 'id' 
 export async function listFiles(folder: string): Promise<Backup[]> {
   const ids = await idsIn(folder);
   const backups = await Promise.all(ids.map(({ id }) => describe(folder, id)));
-  return backups.toSorted((a, b) => b.at.localeCompare(a.at));
+  return backups.flatMap((backup) => backup ?? []).toSorted((a, b) => b.at.localeCompare(a.at));
 }
 
 /** One backup by its id; undefined where there is none. */

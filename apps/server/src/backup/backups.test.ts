@@ -1,4 +1,4 @@
-import { chmod, mkdtemp, readdir, rm, writeFile } from 'node:fs/promises';
+import { chmod, mkdtemp, readdir, rm, writeFile, symlink } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { createApp } from '../app';
@@ -112,6 +112,17 @@ describe('backups', () => {
     });
     await api.post(path(`/backups/${id}/restore`)).expect(409);
     await rm(join(folder, `${id}.zip`));
+  });
+
+  it('leave one out that is taken away while they are listed', async () => {
+    const { body: before } = await api.get(path('/backups')).expect(200);
+    // A name whose file is gone by the time that it is looked at.
+    const gone = join(folder, '20260101T000000000Z-asked.zip');
+    await symlink(join(folder, 'gone'), gone);
+    const { body: after } = await api.get(path('/backups')).expect(200);
+    expect(after.items).toEqual(before.items);
+    await api.get(path('/backups/20260101T000000000Z-asked/file.zip')).expect(404);
+    await rm(gone);
   });
 
   it('of the day are made once', async () => {

@@ -30,6 +30,8 @@ export const ringOutcomes = pgTable(
     workedMin: doublePrecision('worked_min'),
     spoiltBy: text('spoilt_by'),
     sizeErrorUs: doublePrecision('size_error_us'),
+    /** How far the width came out from its plan, as a share of it. */
+    widthError: doublePrecision('width_error'),
   },
   (table) => [
     index('ring_outcomes_by_seen').on(table.seen),

@@ -3,7 +3,15 @@ import type { OrderEventInput, OrderInput } from '@round-mint/contract/orders';
 import { MESSAGE_KINDS } from '@round-mint/contract/outbox';
 import type { PersonInput } from '@round-mint/contract/people';
 import type { SizerInput } from '@round-mint/contract/sizers';
-import { CONSUMABLE_IDS, SCRAP_KINDS, SCRAP_SOURCES } from '@round-mint/core/trade';
+import {
+  APPROVALS,
+  CONSUMABLE_IDS,
+  ORDER_STATES,
+  SCRAP_KINDS,
+  SCRAP_SOURCES,
+  type Approval,
+  type OrderState,
+} from '@round-mint/core/trade';
 import {
   bigserial,
   doublePrecision,
@@ -103,6 +111,28 @@ export const orderEvents = pgTable(
   (table) => [
     index('order_events_by_order').on(table.orderId, table.seq),
     index('order_events_by_seq').on(table.seq),
+  ],
+);
+
+/**
+ * Where each order stands by its events: kept by the database whenever one comes, so that lists need not follow them
+ * again. No backup holds it.
+ */
+export const orderStandings = pgTable(
+  'order_standings',
+  {
+    orderId: uuid('order_id')
+      .primaryKey()
+      .references(() => orders.id, { onDelete: 'cascade' }),
+    state: text('state').$type<OrderState>().notNull(),
+    approval: text('approval').$type<Approval>().notNull(),
+    /** When something happened last; null where nothing has. */
+    lastAt: timestamp('last_at', { withTimezone: true, mode: 'string' }),
+  },
+  (table) => [
+    oneOf('order_standings_state', table.state, ORDER_STATES),
+    oneOf('order_standings_approval', table.approval, APPROVALS),
+    index('order_standings_by_state').on(table.state),
   ],
 );
 

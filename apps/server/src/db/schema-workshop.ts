@@ -157,6 +157,12 @@ export const rings = pgTable(
     status: text('status').notNull(),
     /** The plan as it was on the day it was taken to the bench: a ring in work does not change under the maker. */
     frozenPlan: jsonb('frozen_plan').$type<FrozenPlan>().notNull(),
+    /** Of the plan, what lists show: they need not read the rest. */
+    stockName: text('stock_name').generatedAlwaysAs(sql`frozen_plan ->> 'stockName'`),
+    kind: text('kind').generatedAlwaysAs(sql`coalesce(frozen_plan ->> 'kind', 'coin')`),
+    targetInsideDiameterMm: doublePrecision('target_inside_diameter_mm').generatedAlwaysAs(
+      sql`(frozen_plan #>> '{prediction,targetInsideDiameterMm}')::double precision`,
+    ),
     finishedAt: timestamp('finished_at', { withTimezone: true, mode: 'string' }),
     ...lifecycle,
   },

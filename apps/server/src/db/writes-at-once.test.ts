@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { demoServer, eventOf, path, type TestServer } from '../testing/test-server';
 
 async function ringOf({ api }: TestServer): Promise<string> {
-  const { body } = await api.get(path('/rings?status=in-work')).expect(200);
+  const { body } = await api.get(path('/rings/in-full?status=in-work')).expect(200);
   return body.items[0].id;
 }
 
@@ -15,7 +15,7 @@ describe('ids', () => {
   afterAll(() => server.close());
 
   it('of another ring’s event are refused, and nothing of that call is kept', async () => {
-    const { body } = await server.api.get(path('/rings?status=in-work')).expect(200);
+    const { body } = await server.api.get(path('/rings/in-full?status=in-work')).expect(200);
     const [ring, other] = body.items.map(({ id }: { id: string }) => id);
     const send = (id: string, ...events: object[]) =>
       server.api.post(path(`/rings/${id}/events`)).send({ events });
@@ -28,7 +28,7 @@ describe('ids', () => {
   });
 
   it('of a ring that was archived do not begin another', async () => {
-    const { body } = await server.api.get(path('/rings?status=in-work')).expect(200);
+    const { body } = await server.api.get(path('/rings/in-full?status=in-work')).expect(200);
     const { id, planId } = body.items[0];
     await server.api.delete(path(`/rings/${id}`)).expect(204);
     await server.api.post(path('/rings')).send({ id, planId, name: 'Again' }).expect(409);

@@ -1,5 +1,6 @@
+import { randomUUID } from 'node:crypto';
 import { createWriteStream, type WriteStream } from 'node:fs';
-import { chmod, mkdir, rename, writeFile } from 'node:fs/promises';
+import { chmod, mkdir, rename, rm, writeFile } from 'node:fs/promises';
 
 /** A workshop's files are its maker's alone. */
 const PRIVATE_FOLDER = 0o700;
@@ -13,8 +14,15 @@ export async function makePrivateFolder(folder: string): Promise<void> {
 
 /** Writes a file that only its maker can read, whole or not at all. */
 export async function writeWhole(file: string, content: string | Uint8Array): Promise<void> {
-  await writeFile(`${file}.new`, content, { mode: PRIVATE_FILE });
-  await rename(`${file}.new`, file);
+  // Two that write at once each have a file of their own until it is whole.
+  const whole = `${file}.${randomUUID()}.new`;
+  try {
+    await writeFile(whole, content, { mode: PRIVATE_FILE });
+    await rename(whole, file);
+  } catch (error) {
+    await rm(whole, { force: true });
+    throw error;
+  }
 }
 
 /** Writes a file that only its maker can read, a piece at a time. */

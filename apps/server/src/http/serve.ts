@@ -9,6 +9,7 @@ import {
 import type { Request, Response, Router } from 'express';
 import type { z } from 'zod';
 import { HttpError, invalid, notFound } from './errors';
+import { createHeavyQueue } from './heavy';
 
 type ReadAs<T> = T extends z.ZodType ? z.output<T> : undefined;
 
@@ -92,11 +93,14 @@ function callOf(endpoint: Endpoint, request: Request, response: Response): AnyCa
   };
 }
 
+const inTurn = createHeavyQueue();
+
 /** As {@link serve}, for declarations that are handed on in general. */
 export function serveAny(router: Router, endpoint: Endpoint, handle: (call: AnyCall) => unknown): void {
   const path = fillPath(endpoint, (name) => `:${name}`);
   router[endpoint.method](path, async (request, response) => {
-    const answer = await handle(callOf(endpoint, request, response));
+    const call = callOf(endpoint, request, response);
+    const answer = await (endpoint.heavy ? inTurn(response, () => handle(call)) : handle(call));
     if (endpoint.media) return;
     if (!endpoint.response) response.status(204).end();
     else response.status(endpoint.creates ? 201 : 200).json(answer);

@@ -43,7 +43,7 @@ async function learnt(learner: Learner) {
 }
 
 async function finishedRing(): Promise<{ id: string; name: string }> {
-  const { body } = await server.api.get(path('/rings?status=finished')).expect(200);
+  const { body } = await server.api.get(path('/rings/in-full?status=finished')).expect(200);
   return body.items[0];
 }
 
@@ -157,7 +157,7 @@ describe('learning in the background', () => {
   });
 
   it('what is learnt while it is learning is learnt after it', async () => {
-    const { id } = (await server.api.get(path('/rings?status=finished&limit=2'))).body.items[1];
+    const { id } = (await server.api.get(path('/rings/in-full?status=finished&limit=2'))).body.items[1];
     const { rings } = await readLearnt(server.db);
     const good = localTeacher();
     let once = true;

@@ -1,3 +1,4 @@
+import type { LogEntry } from '@round-mint/contract/log';
 import type { Learnt } from '@round-mint/core/learn';
 import { asc, count, eq, getTableColumns, gt, isNull, max, sql } from 'drizzle-orm';
 import type { Database } from '../db/database';
@@ -43,6 +44,11 @@ export async function someUntaught(db: Database, most: number): Promise<readonly
     .limit(most);
 }
 
+/** How far the width came out from its plan, as a share of it; null where it was not read. */
+function widthErrorOf({ actualWidthMm, predictedWidthMm }: LogEntry): number | null {
+  return actualWidthMm === null ? null : actualWidthMm / predictedWidthMm - 1;
+}
+
 /** Writes down what came of a ring; where it has changed meanwhile, it stays to be worked out. */
 export async function keepOutcome(
   db: Database,
@@ -53,6 +59,7 @@ export async function keepOutcome(
     workedMin: summary?.workedMin ?? null,
     spoiltBy: summary?.spoiltBy ?? null,
     sizeErrorUs: summary?.log.sizeErrorUs ?? null,
+    widthError: summary ? widthErrorOf(summary.log) : null,
   };
   await db
     .update(ringOutcomes)

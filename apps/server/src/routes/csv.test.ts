@@ -119,7 +119,7 @@ describe('taking a file in', () => {
   });
 
   it('keeps a test’s findings when the rest is changed by a table', async () => {
-    const { items } = (await server.api.get('/api/v1/stock?q=Sterling wire').expect(200)).body;
+    const { items } = (await server.api.get('/api/v1/stock?q=Sterling wire, 3').expect(200)).body;
     const [wire] = items;
     const { createdAt: _c, updatedAt: _u, ...input } = wire;
     await server.api

@@ -25,7 +25,7 @@ const orders = async () =>
 async function orderNamed(name: string): Promise<Order> {
   const found = (await orders()).find((order) => order.name === name);
   if (!found) throw new Error(`no order ${name}`);
-  return found;
+  return orderSchema.parse((await server.api.get(path(`/orders/${found.id}`)).expect(200)).body);
 }
 const send = (id: string, ...events: object[]) =>
   server.api.post(path(`/orders/${id}/events`)).send({ events });

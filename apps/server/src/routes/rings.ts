@@ -3,7 +3,7 @@ import { Router } from 'express';
 import type { Database } from '../db/database';
 import { serve } from '../http/serve';
 import { readBenchWord } from '../services/bench-word';
-import { getRing, listRings } from '../services/ring-store';
+import { getRing, listRings, listRingsInFull } from '../services/ring-store';
 import { logEvents, removeRing, restoreRing, startRing } from '../services/rings';
 
 /** Rings at the bench. */
@@ -11,6 +11,9 @@ export function ringsRouter(db: Database): Router {
   const router = Router();
   serve(router, rings.list, ({ query: { status, archived, ...query } }) =>
     listRings(db, query, { status, archived: archived === '1' }),
+  );
+  serve(router, rings.listInFull, ({ query: { status, archived, ...query } }) =>
+    listRingsInFull(db, query, { status, archived: archived === '1' }),
   );
   serve(router, rings.start, ({ body }) => startRing(db, body));
   serve(router, rings.get, ({ params }) => getRing(db, params.id));

@@ -15,6 +15,7 @@ import { orderCosts } from '../services/costs';
 import { readDayPlan, saveDayPlan } from '../services/day-plan';
 import { createOrders, logOrderEvents } from '../services/orders';
 import { getMessage, listMessages, messageFile, postMessage } from '../services/outbox';
+import { createPeople } from '../services/people';
 import { createResources } from '../services/resources';
 import { meltScrap } from '../services/scrap';
 import { readShopNumbers } from '../services/shop';
@@ -48,7 +49,7 @@ function serveConsumables(router: Router, db: Database): void {
 export function tradeRouter(db: Database, outboxDir: string | undefined): Router {
   const resources = createResources(db);
   const router = Router();
-  serveResource(router, people, resources.people);
+  serveResource(router, people, createPeople(db));
   serveOrders(router, db);
   serveResource(router, sizers, resources.sizers);
   serve(router, scrap.meltOut, ({ body }) => meltScrap(db, body));

@@ -1,9 +1,10 @@
 import { archiveSchema } from '@round-mint/contract/archive';
 import { DEFAULT_SETTINGS } from '@round-mint/contract/settings';
 import { ENDPOINTS } from '@round-mint/contract/endpoints';
+import { sql } from 'drizzle-orm';
 import Papa from 'papaparse';
 import { demoId } from '../demo/demo-id';
-import { demoServer, testServer, type TestServer } from '../testing/test-server';
+import { demoServer, path, testServer, type TestServer } from '../testing/test-server';
 
 let server: TestServer;
 beforeAll(async () => {
@@ -91,6 +92,21 @@ describe('export and import', () => {
     });
     await server.api.post(`/api/v1/rings/${ringId}/restore`).expect(200);
     expect((await exported()).orders).toEqual(before.orders);
+  });
+
+  it('goes out as a zip where it is too large for one JSON text', async () => {
+    const large = await demoServer();
+    try {
+      await large.db.execute(sql`
+        insert into ring_events (id, ring_id, at, body)
+        select gen_random_uuid(), (select id from rings limit 1), now(), '{"kind":"note","text":"said again"}'
+        from generate_series(1, 25000)`);
+      const { body } = await large.api.get(path('/export')).expect(409);
+      expect(body.error).toMatchObject({ code: 'too-much-for-json' });
+      expect(body.error.message).toContain('/export.zip');
+    } finally {
+      await large.close();
+    }
   });
 
   it('takes nothing in when the file refers to what it does not hold', async () => {

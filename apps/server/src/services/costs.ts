@@ -1,4 +1,4 @@
-import type { Order, OrderCosts } from '@round-mint/contract/orders';
+import type { OrderInList, OrderCosts } from '@round-mint/contract/orders';
 import type { Settings } from '@round-mint/contract/settings';
 import { approvalHold, scheduleSteps } from '@round-mint/core/schedule';
 import {
@@ -65,14 +65,14 @@ function priceInput(made: Made, { settings, spot, shelves, coupon }: PriceContex
 }
 
 /** A customer's own piece costs the workshop nothing, nor does one that is given in exchange. */
-function pieceCost({ stockFrom, exchange }: Order, price: number | null): number {
+function pieceCost({ stockFrom, exchange }: OrderInList, price: number | null): number {
   return stockFrom === 'sent-in' || exchange ? 0 : (price ?? 0);
 }
 
 /** What its plan comes to; nothing where it has none that can be made. */
 async function plannedCosts(
   db: Database,
-  order: Order,
+  order: OrderInList,
   context: PriceContext,
 ): Promise<Pick<OrderCosts, 'planned' | 'steps'>> {
   if (order.planId === null) return NO_PLAN;
@@ -124,12 +124,12 @@ async function scrapMasses(db: Database, ringIds: readonly string[]): Promise<Re
 }
 
 /** An archived ring, or none, took nothing that a price should tell. */
-function ringOfPrice({ ringId, ringLost }: Order): string | null {
+function ringOfPrice({ ringId, ringLost }: OrderInList): string | null {
   return ringLost ? null : ringId;
 }
 
 /** What sizers that were paid for take off a price, by sizer. */
-async function couponsOf(db: Database, orders: readonly Order[]): Promise<ReadonlyMap<string, number>> {
+async function couponsOf(db: Database, orders: readonly OrderInList[]): Promise<ReadonlyMap<string, number>> {
   const ids = orders.flatMap(({ sizerId }) => sizerId ?? []);
   if (ids.length === 0) return new Map();
   const rows = await db.select().from(sizers).where(inArray(sizers.id, ids));
@@ -139,7 +139,7 @@ async function couponsOf(db: Database, orders: readonly Order[]): Promise<Readon
 /** What the rings of some orders took, by order: read for all of them at once. */
 export async function actualCosts(
   db: Database,
-  orders: readonly Order[],
+  orders: readonly OrderInList[],
   shared: Omit<PriceContext, 'coupon'>,
 ): Promise<ReadonlyMap<string, PriceInput>> {
   const ringIds = [...new Set(orders.flatMap((order) => ringOfPrice(order) ?? []))];
@@ -168,7 +168,7 @@ export async function actualCosts(
 }
 
 /** What an order costs by its plan, and by what its ring has taken so far. */
-export async function orderCosts(db: Database, order: Order): Promise<OrderCosts> {
+export async function orderCosts(db: Database, order: OrderInList): Promise<OrderCosts> {
   const shared = await loadPriceContext(db);
   const coupon = (await couponsOf(db, [order])).get(order.sizerId ?? '') ?? 0;
   return {

@@ -1,6 +1,6 @@
 import { storedShelfSchema, type ShelfAnswer, type StoredShelf } from '@round-mint/contract/consumables';
 import { toolInputSchema, type StoredTool, type ToolInput } from '@round-mint/contract/kit';
-import { orderInputSchema, type Order, type OrderInput } from '@round-mint/contract/orders';
+import { orderInputSchema, type OrderInList, type OrderInput } from '@round-mint/contract/orders';
 import { personInputSchema, type Person, type PersonInput } from '@round-mint/contract/people';
 import { scrapInputSchema, type ScrapInput, type StoredScrap } from '@round-mint/contract/scrap';
 import { stockInputSchema, type StockInput, type StockItem } from '@round-mint/contract/stock';
@@ -74,7 +74,7 @@ function wishFields(fields: Fields): Fields {
 }
 
 /** @param people by whose name a row without `personId` finds its person */
-export function orderTable(people: readonly Person[]): Table<OrderInput, Order> {
+export function orderTable(people: readonly Person[]): Table<OrderInput, OrderInList> {
   const nameOf = (personId: string) => people.find(({ id }) => id === personId)?.name ?? '';
   const idOf = (name: unknown) => {
     const alike = people.filter((person) => person.name === name);

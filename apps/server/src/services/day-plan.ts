@@ -4,7 +4,7 @@ import {
   type DayPlan,
   type SavedDayPlan,
 } from '@round-mint/contract/day-plan';
-import type { Order } from '@round-mint/contract/orders';
+import type { OrderInList } from '@round-mint/contract/orders';
 import type { RingWithEvents } from '@round-mint/contract/rings';
 import type { RouteStep } from '@round-mint/core/steps';
 import { approvalHold, scheduleSteps } from '@round-mint/core/schedule';
@@ -17,7 +17,7 @@ import { freezePlan, readBench } from './freeze-plan';
 import { ringsIn, stateOf } from './ring-store';
 
 const ONLY_ROW = 1;
-function ringJob(ring: RingWithEvents, order: Order | undefined): DayJob {
+function ringJob(ring: RingWithEvents, order: OrderInList | undefined): DayJob {
   const state = stateOf(ring, ring.events);
   const hold = approvalHold(order, state.steps);
   return {
@@ -32,7 +32,7 @@ function ringJob(ring: RingWithEvents, order: Order | undefined): DayJob {
   };
 }
 
-function orderJob(order: Order, steps: readonly RouteStep[]): DayJob {
+function orderJob(order: OrderInList, steps: readonly RouteStep[]): DayJob {
   return {
     id: order.id,
     name: order.name,
@@ -46,7 +46,7 @@ function orderJob(order: Order, steps: readonly RouteStep[]): DayJob {
 }
 
 /** Agreed orders whose ring is not begun, as their plans would be made today. */
-async function agreedJobs(db: Database, orders: readonly Order[]) {
+async function agreedJobs(db: Database, orders: readonly OrderInList[]) {
   const bench = await readBench(db);
   const jobs: DayJob[] = [];
   const problems: DayPlan['problems'] = [];

@@ -183,9 +183,9 @@ describe('what a workshop’s log teaches', () => {
   });
 
   it('lists rings by how far they are', async () => {
-    const { body } = await server.api.get('/api/v1/rings?status=in-work').expect(200);
+    const { body } = await server.api.get('/api/v1/rings/in-full?status=in-work').expect(200);
     expect(body.items.length).toBe(2);
-    const finished = await server.api.get('/api/v1/rings?status=finished').expect(200);
+    const finished = await server.api.get('/api/v1/rings/in-full?status=finished').expect(200);
     expect(finished.body.items.length).toBe(3);
     await server.api.get('/api/v1/rings?status=lost').expect(400);
   });

@@ -1,5 +1,5 @@
 import type { ListQuery } from '@round-mint/contract/common';
-import { and, asc, desc, ilike, isNotNull, isNull, or, type SQL } from 'drizzle-orm';
+import { and, asc, desc, ilike, isNotNull, isNull, or, sql, type SQL } from 'drizzle-orm';
 import type { PgColumn } from 'drizzle-orm/pg-core';
 import { setImmediate } from 'node:timers/promises';
 import { HttpError } from '../http/errors';
@@ -10,6 +10,8 @@ const PAGE_ROWS = 50;
 /** What a list can be searched and sorted by. */
 export interface ListColumns {
   readonly search: readonly PgColumn[];
+  /** What else a word may match. */
+  readonly alsoMatches?: (word: string) => SQL | undefined;
   readonly sort: Readonly<Record<string, PgColumn>>;
   readonly defaultSort: string;
   readonly id: PgColumn;
@@ -42,6 +44,12 @@ function literalPattern(text: string): string {
   return `%${text.replace(/[\\%_]/g, '\\$&')}%`;
 }
 
+/** What has no value comes last, whichever way round. */
+function ordered(column: PgColumn, turned: boolean): SQL {
+  if (!turned) return asc(column);
+  return column.notNull ? desc(column) : sql`${column} desc nulls last`;
+}
+
 /** Turns `?q=&sort=&limit=&cursor=` into query clauses. @throws HttpError for a field that the list is not sorted by */
 export function listClauses(query: ListQuery, columns: ListColumns): ListClauses {
   const sort = query.sort ?? columns.defaultSort;
@@ -54,11 +62,11 @@ export function listClauses(query: ListQuery, columns: ListColumns): ListClauses
   }
   const words = (query.q ?? '').split(/\s+/).filter(Boolean);
   const matches = words.map((word) =>
-    or(...columns.search.map((field) => ilike(field, literalPattern(word)))),
+    or(...columns.search.map((field) => ilike(field, literalPattern(word))), columns.alsoMatches?.(word)),
   );
   return {
     where: and(archivedAt && (archived ? isNotNull(archivedAt) : isNull(archivedAt)), ...matches),
-    orderBy: [turned ? desc(column) : asc(column), asc(columns.id)],
+    orderBy: [ordered(column, turned), asc(columns.id)],
     limit: query.limit,
     offset: readCursor(query.cursor),
   };

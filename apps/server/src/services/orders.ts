@@ -1,9 +1,10 @@
-import type { ListQuery } from '@round-mint/contract/common';
 import {
   orderEventSchema,
   type Order,
   type OrderEventInput,
+  type OrderInList,
   type OrderInput,
+  type OrderListQuery,
   type StoredOrder,
 } from '@round-mint/contract/orders';
 import {
@@ -14,10 +15,10 @@ import {
   STATE_NAMES,
   type ApprovalFacts,
 } from '@round-mint/core/trade';
-import { and, asc, desc, eq, inArray, isNotNull, isNull, or, sql, type SQL } from 'drizzle-orm';
+import { and, asc, desc, eq, inArray, isNotNull, isNull, or, type SQL } from 'drizzle-orm';
 import { setImmediate } from 'node:timers/promises';
 import type { Database } from '../db/database';
-import { orderEvents, orders, rings } from '../db/schema';
+import { orderEvents, orders as orderTable, orderStandings, people, rings } from '../db/schema';
 import { HttpError } from '../http/errors';
 import { apartByMicros } from './event-clock';
 import { inGroups } from './in-groups';
@@ -95,28 +96,57 @@ async function holdsReached(db: Database, ringIds: readonly string[]): Promise<R
   );
 }
 
-/** Orders with their history and where that has brought them. */
-async function withProgress(db: Database, stored: readonly StoredOrder[]): Promise<Order[]> {
-  const events = await eventsByOrder(
+const NOTHING_YET = { state: 'asked', approval: 'none' } as const;
+
+/** Where some orders stand, as the database keeps it. */
+async function standingsOf(
+  db: Database,
+  orderIds: readonly string[],
+): Promise<ReadonlyMap<string, typeof orderStandings.$inferSelect>> {
+  if (orderIds.length === 0) return new Map();
+  const rows = await db
+    .select()
+    .from(orderStandings)
+    .where(inArray(orderStandings.orderId, [...orderIds]));
+  return new Map(rows.map((row) => [row.orderId, row]));
+}
+
+async function namesOf(db: Database, personIds: readonly string[]): Promise<ReadonlyMap<string, string>> {
+  if (personIds.length === 0) return new Map();
+  const rows = await db
+    .select({ id: people.id, name: people.name })
+    .from(people)
+    .where(inArray(people.id, [...new Set(personIds)]));
+  return new Map(rows.map(({ id, name }) => [id, name]));
+}
+
+/** Orders and where their history has brought them and their rings. */
+async function withStanding(db: Database, stored: readonly StoredOrder[]): Promise<OrderInList[]> {
+  const standings = await standingsOf(
     db,
     stored.map(({ id }) => id),
   );
-  const standing = await standingOf(
+  const ringStandings = await standingOf(
     db,
     stored.flatMap(({ ringId }) => ringId ?? []),
   );
+  const names = await namesOf(
+    db,
+    stored.map(({ personId }) => personId),
+  );
   return stored.map((order) => {
-    const own = events.get(order.id) ?? [];
-    const { state, approval } = orderProgress(own);
-    const { finished, lost, holdReached } = standing.get(order.ringId ?? '') ?? NO_RING;
-    return { ...order, state, approval, ringFinished: finished, ringLost: lost, holdReached, events: own };
+    const personName = names.get(order.personId) ?? '';
+    const { state, approval } = standings.get(order.id) ?? NOTHING_YET;
+    const { finished, lost, holdReached } = ringStandings.get(order.ringId ?? '') ?? NO_RING;
+    return { ...order, personName, state, approval, ringFinished: finished, ringLost: lost, holdReached };
   });
 }
 
 async function one(db: Database, stored: StoredOrder): Promise<Order> {
-  const [order] = await withProgress(db, [stored]);
+  const [order] = await withStanding(db, [stored]);
   if (!order) throw new Error('an order was lost on its way');
-  return order;
+  const events = await eventsByOrder(db, [stored.id]);
+  return { ...order, events: events.get(stored.id) ?? [] };
 }
 
 /** An order moves on only with what the next state needs. @throws HttpError 409 that says what is missing */
@@ -137,7 +167,7 @@ export async function logOrderEvents(
 ): Promise<Order> {
   return db.transaction(async (tx) => {
     // One at a time: what an event may do follows from those before it.
-    await lockRow(tx, orders, id);
+    await lockRow(tx, orderTable, id);
     const stored = createResources(tx).orders;
     let order = await one(tx, await stored.get(id));
     const known = new Set(order.events.map((event) => event.id));
@@ -157,14 +187,14 @@ export async function logOrderEvents(
   });
 }
 
-/** Orders as a resource: stored plainly, shown with their history. */
+/** Orders as a resource: stored plainly, shown with where they stand, one by itself with its history. */
 export function createOrders(db: Database) {
   const { orders } = createResources(db);
   return {
     name: orders.name,
-    async list(query: ListQuery) {
+    async list(query: OrderListQuery) {
       const { items, nextCursor } = await orders.list(query);
-      return { items: await withProgress(db, items), nextCursor };
+      return { items: await withStanding(db, items), nextCursor };
     },
     get: async (id: string) => one(db, await orders.get(id)),
     create: async (input: OrderInput) => one(db, await orders.create(input)),
@@ -176,14 +206,14 @@ export function createOrders(db: Database) {
 }
 
 /** Whether an order is still to be made, or made again. */
-function isToMake({ state, ringId, ringLost }: Order): boolean {
+function isToMake({ state, ringId, ringLost }: OrderInList): boolean {
   return state !== 'cancelled' && (ringId === null || ringLost);
 }
 
 /** The order that a plan is to be made for, the latest first; undefined where it is of none. */
-export async function orderOfPlan(db: Database, planId: string): Promise<Order | undefined> {
-  const stored = await storedOrders(db, eq(orders.planId, planId));
-  return (await withProgress(db, stored)).find(isToMake);
+export async function orderOfPlan(db: Database, planId: string): Promise<OrderInList | undefined> {
+  const stored = await storedOrders(db, eq(orderTable.planId, planId));
+  return (await withStanding(db, stored)).find(isToMake);
 }
 
 /**
@@ -191,13 +221,13 @@ export async function orderOfPlan(db: Database, planId: string): Promise<Order |
  * is done: how far the ring is, its caller knows.
  */
 export async function approvalOf(db: Database, ringId: string): Promise<ApprovalFacts | undefined> {
-  const stored = await storedOrders(db, eq(orders.ringId, ringId));
-  const events = await eventsByOrder(
+  const stored = await storedOrders(db, eq(orderTable.ringId, ringId));
+  const standings = await standingsOf(
     db,
     stored.map(({ id }) => id),
   );
   return stored
-    .map(({ id, approvalWanted }) => ({ approvalWanted, ...orderProgress(events.get(id) ?? []) }))
+    .map(({ id, approvalWanted }) => ({ approvalWanted, ...NOTHING_YET, ...standings.get(id) }))
     .find(({ state }) => state !== 'cancelled');
 }
 
@@ -205,36 +235,41 @@ export async function approvalOf(db: Database, ringId: string): Promise<Approval
 async function storedOrders(db: Database, clause: SQL | undefined): Promise<readonly StoredOrder[]> {
   const rows = await db
     .select()
-    .from(orders)
-    .where(and(clause, isNull(orders.archivedAt)))
-    .orderBy(desc(orders.createdAt));
+    .from(orderTable)
+    .where(and(clause, isNull(orderTable.archivedAt)))
+    .orderBy(desc(orderTable.createdAt));
   return rows.map(storedOrder);
 }
 
 /** Orders that have something to do with the days to come: of rings in work, and planned ones without a ring. */
-export async function ordersToCome(db: Database, ringsInWork: readonly string[]): Promise<readonly Order[]> {
-  const planned = and(isNull(orders.ringId), isNotNull(orders.planId));
-  const inWork = ringsInWork.length === 0 ? undefined : inArray(orders.ringId, [...ringsInWork]);
-  return withProgress(db, await storedOrders(db, inWork ? or(planned, inWork) : planned));
+export async function ordersToCome(
+  db: Database,
+  ringsInWork: readonly string[],
+): Promise<readonly OrderInList[]> {
+  const planned = and(isNull(orderTable.ringId), isNotNull(orderTable.planId));
+  const inWork = ringsInWork.length === 0 ? undefined : inArray(orderTable.ringId, [...ringsInWork]);
+  return withStanding(db, await storedOrders(db, inWork ? or(planned, inWork) : planned));
+}
+
+export interface ClosedOrder {
+  readonly order: OrderInList;
+  readonly closedAt: string;
 }
 
 /** Orders that are paid and gone, and have a price. */
-export async function closedOrders(db: Database): Promise<readonly Order[]> {
-  // Before an order can be closed, its price is quoted.
+export async function closedOrders(db: Database): Promise<readonly ClosedOrder[]> {
   const rows = await db
-    .select({ id: orders.id })
-    .from(orders)
-    .where(and(isNull(orders.archivedAt), sql`${orders.details}->'quote' is distinct from 'null'::jsonb`));
-  const closed: Order[] = [];
-  for (const group of inGroups(rows, ORDERS_AT_ONCE)) {
-    const stored = await storedOrders(
-      db,
-      inArray(
-        orders.id,
-        group.map(({ id }) => id),
-      ),
-    );
-    closed.push(...(await withProgress(db, stored)).filter(({ state }) => state === 'closed'));
+    .select({ id: orderTable.id, lastAt: orderStandings.lastAt, updatedAt: orderTable.updatedAt })
+    .from(orderTable)
+    .innerJoin(orderStandings, eq(orderStandings.orderId, orderTable.id))
+    .where(and(isNull(orderTable.archivedAt), eq(orderStandings.state, 'closed')));
+  const closedAt = new Map(rows.map(({ id, lastAt, updatedAt }) => [id, isoTime(lastAt ?? updatedAt)]));
+  const closed: ClosedOrder[] = [];
+  for (const ids of inGroups([...closedAt.keys()], ORDERS_AT_ONCE)) {
+    const stored = await storedOrders(db, inArray(orderTable.id, ids));
+    for (const order of await withStanding(db, stored)) {
+      if (order.quote) closed.push({ order, closedAt: closedAt.get(order.id) ?? order.updatedAt });
+    }
     await setImmediate();
   }
   return closed;

@@ -1,5 +1,9 @@
-import type { ListQuery } from '@round-mint/contract/common';
-import { messageSchema, type Message, type MessageInput } from '@round-mint/contract/outbox';
+import {
+  messageSchema,
+  type Message,
+  type MessageInput,
+  type MessageListQuery,
+} from '@round-mint/contract/outbox';
 import { and, eq, inArray, isNull, sql } from 'drizzle-orm';
 import { join } from 'node:path';
 import type { Database } from '../db/database';
@@ -58,12 +62,12 @@ export async function attachPhotos(
 }
 
 /** Letters, latest first. */
-export async function listMessages(db: Database, query: ListQuery) {
+export async function listMessages(db: Database, { orderId, ...query }: MessageListQuery) {
   const clauses = listClauses(query, COLUMNS);
   const rows = await db
     .select(SHOWN_OF_MESSAGE)
     .from(messages)
-    .where(clauses.where)
+    .where(and(clauses.where, orderId === undefined ? undefined : eq(messages.orderId, orderId)))
     .orderBy(...clauses.orderBy)
     .limit(clauses.limit + 1)
     .offset(clauses.offset);

@@ -1,5 +1,5 @@
 import type { ListQuery } from '@round-mint/contract/common';
-import { and, eq, isNotNull, isNull } from 'drizzle-orm';
+import { and, eq, isNotNull, isNull, type SQL } from 'drizzle-orm';
 import type { PgColumn, PgTable } from 'drizzle-orm/pg-core';
 import { randomUUID } from 'node:crypto';
 import type { Database } from '../db/database';
@@ -9,20 +9,22 @@ import { listClauses, page, type ListColumns } from './list';
 type ResourceTable = PgTable & { readonly id: PgColumn; readonly archivedAt: PgColumn };
 
 /** How one kind of stored thing is kept. */
-export interface ResourceSpec<Input extends { id?: string | undefined }, Item> {
+export interface ResourceSpec<Input extends { id?: string | undefined }, Item, Query = ListQuery> {
   /** What to call one in a message: "piece of stock". */
   readonly name: string;
   readonly table: ResourceTable;
   readonly columns: Omit<ListColumns, 'id' | 'archivedAt'>;
   readonly toRow: (input: Input) => Readonly<Record<string, unknown>>;
   readonly toItem: (row: Record<string, unknown>) => Item;
+  /** Which of them a list asks for, beside what every list can ask. */
+  readonly which?: (query: Query) => SQL | undefined;
   /** What else a change does, within its transaction. */
   readonly onReplace?: (tx: Database, before: Item, input: Input) => Promise<void>;
 }
 
-export interface Resource<Input, Item> {
+export interface Resource<Input, Item, Query = ListQuery> {
   readonly name: string;
-  readonly list: (query: ListQuery) => Promise<{ items: Item[]; nextCursor: string | null }>;
+  readonly list: (query: Query) => Promise<{ items: Item[]; nextCursor: string | null }>;
   readonly get: (id: string) => Promise<Item>;
   readonly create: (input: Input) => Promise<Item>;
   /** @param version of the thing that the change was made from: another one refuses it */
@@ -48,10 +50,11 @@ function refuseStale(version: number, wanted: number | undefined, current: unkno
 }
 
 /** The plain life of a stored thing; every write is one statement or one transaction. */
-export function createResource<Input extends { id?: string | undefined }, Item extends Versioned>(
-  db: Database,
-  spec: ResourceSpec<Input, Item>,
-): Resource<Input, Item> {
+export function createResource<
+  Input extends { id?: string | undefined },
+  Item extends Versioned,
+  Query extends ListQuery = ListQuery,
+>(db: Database, spec: ResourceSpec<Input, Item, Query>): Resource<Input, Item, Query> {
   const { table, name, toItem, toRow } = spec;
   const columns = { ...spec.columns, id: table.id, archivedAt: table.archivedAt };
   const living = (id: string) => and(eq(table.id, id), isNull(table.archivedAt));
@@ -74,7 +77,7 @@ export function createResource<Input extends { id?: string | undefined }, Item e
       const rows = await db
         .select()
         .from(table)
-        .where(clauses.where)
+        .where(and(clauses.where, spec.which?.(query)))
         .orderBy(...clauses.orderBy)
         .limit(clauses.limit + 1)
         .offset(clauses.offset);

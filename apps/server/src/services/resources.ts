@@ -1,15 +1,45 @@
 import { dieChartSchema, type DieChartInput, type StoredDieChart } from '@round-mint/contract/die-charts';
 import { storedToolSchema, type StoredTool, type ToolInput } from '@round-mint/contract/kit';
-import { archivedOrderSchema, type OrderInput, type StoredOrder } from '@round-mint/contract/orders';
+import {
+  archivedOrderSchema,
+  type OrderInput,
+  type OrderListQuery,
+  type StoredOrder,
+} from '@round-mint/contract/orders';
 import { personSchema, type Person, type PersonInput } from '@round-mint/contract/people';
 import { planSchema, type Plan, type PlanInput } from '@round-mint/contract/plans';
 import { recipeSchema, type RecipeInput, type StoredRecipe } from '@round-mint/contract/recipes';
-import { scrapSchema, type ScrapInput, type StoredScrap } from '@round-mint/contract/scrap';
+import {
+  scrapSchema,
+  type ScrapInput,
+  type ScrapListQuery,
+  type StoredScrap,
+} from '@round-mint/contract/scrap';
 import { sizerSchema, type SizerInput, type StoredSizer } from '@round-mint/contract/sizers';
-import { stockItemSchema, type StockInput, type StockItem } from '@round-mint/contract/stock';
+import {
+  STOCK_KIND_NAMES,
+  stockItemSchema,
+  type StockInput,
+  type StockItem,
+} from '@round-mint/contract/stock';
+import { METALS } from '@round-mint/core/metal';
+import { STOCK_KINDS } from '@round-mint/core/work';
+import { OVER_STATES } from '@round-mint/core/trade';
+import { and, eq, inArray, isNotNull, isNull, or, sql, type SQL } from 'drizzle-orm';
 import { randomUUID } from 'node:crypto';
 import type { Database } from '../db/database';
-import { dieCharts, kit, orders, people, plans, recipes, scrap, sizers, stock } from '../db/schema';
+import {
+  dieCharts,
+  kit,
+  orders,
+  orderStandings,
+  people,
+  plans,
+  recipes,
+  scrap,
+  sizers,
+  stock,
+} from '../db/schema';
 import { createResource, isoTime, type Resource } from './resource';
 import { changeCount } from './stock-counts';
 
@@ -25,6 +55,18 @@ function shown(row: Row, optional: readonly string[] = []): Row {
 /** What one column keeps of many fields. */
 function fieldsOf(column: unknown): Row {
   return typeof column === 'object' && column !== null ? { ...column } : {};
+}
+
+/** A piece is also found by what its metal and its kind are called, and by its year. */
+function matchesPiece(word: string): SQL | undefined {
+  const lower = word.toLowerCase();
+  const metals = METALS.filter(({ name }) => name.toLowerCase().includes(lower)).map(({ id }) => id);
+  const kinds = STOCK_KINDS.filter((kind) => STOCK_KIND_NAMES[kind].includes(lower));
+  return or(
+    metals.length > 0 ? inArray(stock.metal, metals) : undefined,
+    kinds.length > 0 ? inArray(stock.kind, kinds) : undefined,
+    /^-?\d{1,4}$/.test(word) ? sql`${stock.year}::text like ${`%${word}%`}` : undefined,
+  );
 }
 
 /** Columns that only coins fill; the others keep their measures in `shape`. */
@@ -131,11 +173,26 @@ export function storedScrap(row: Row): StoredScrap {
   return scrapSchema.parse({ ...shown(row), at: isoTime(row['at']) });
 }
 
+/** Orders that nothing more is to be done with, or the others. */
+function isOver(over: boolean): SQL {
+  const those = sql`(select ${orderStandings.orderId} from ${orderStandings} where ${inArray(orderStandings.state, [...OVER_STATES])})`;
+  return over ? sql`${orders.id} in ${those}` : sql`${orders.id} not in ${those}`;
+}
+
+function whichOrders({ over, personId, ringId, fromSizer }: OrderListQuery): SQL | undefined {
+  return and(
+    over === undefined ? undefined : isOver(over === '1'),
+    personId === undefined ? undefined : eq(orders.personId, personId),
+    ringId === undefined ? undefined : eq(orders.ringId, ringId),
+    fromSizer === undefined ? undefined : isNotNull(orders.sizerId),
+  );
+}
+
 export interface Resources {
   readonly people: Resource<PersonInput, Person>;
-  readonly orders: Resource<OrderInput, StoredOrder>;
+  readonly orders: Resource<OrderInput, StoredOrder, OrderListQuery>;
   readonly sizers: Resource<SizerInput, StoredSizer>;
-  readonly scrap: Resource<ScrapInput, StoredScrap>;
+  readonly scrap: Resource<ScrapInput, StoredScrap, ScrapListQuery>;
   readonly stock: Resource<StockInput, StockItem>;
   readonly kit: Resource<ToolInput, StoredTool>;
   readonly plans: Resource<PlanInput, Plan>;
@@ -156,7 +213,7 @@ export function createResources(db: Database): Resources {
       toRow: personRow,
       toItem: storedPerson,
     }),
-    orders: createResource<OrderInput, StoredOrder>(db, {
+    orders: createResource<OrderInput, StoredOrder, OrderListQuery>(db, {
       name: 'order',
       table: orders,
       columns: {
@@ -164,6 +221,7 @@ export function createResources(db: Database): Resources {
         sort: { name: orders.name, wantedBy: orders.wantedBy, createdAt: orders.createdAt },
         defaultSort: '-createdAt',
       },
+      which: whichOrders,
       toRow: orderRow,
       toItem: storedOrder,
     }),
@@ -178,7 +236,7 @@ export function createResources(db: Database): Resources {
       toRow: sizerRow,
       toItem: storedSizer,
     }),
-    scrap: createResource<ScrapInput, StoredScrap>(db, {
+    scrap: createResource<ScrapInput, StoredScrap, ScrapListQuery>(db, {
       name: 'thing in the scrap tin',
       table: scrap,
       columns: {
@@ -188,12 +246,14 @@ export function createResources(db: Database): Resources {
       },
       toRow: (input) => ({ ...input }),
       toItem: storedScrap,
+      which: ({ inTin }) => (inTin === undefined ? undefined : isNull(scrap.meltedIntoId)),
     }),
     stock: createResource<StockInput, StockItem>(db, {
       name: 'piece of stock',
       table: stock,
       columns: {
-        search: [stock.name, stock.kind, stock.issuer, stock.metal, stock.notes, stock.origin],
+        search: [stock.name, stock.kind, stock.issuer, stock.metal, stock.notes, stock.origin, stock.grade],
+        alsoMatches: matchesPiece,
         sort: {
           name: stock.name,
           kind: stock.kind,

@@ -2,6 +2,7 @@ import { wallWishOf } from '@round-mint/contract/coin-ring';
 import type { ListQuery } from '@round-mint/contract/common';
 import {
   ringEventSchema,
+  ringInListSchema,
   ringSchema,
   type CoinRing,
   type FrozenPlan,
@@ -12,7 +13,7 @@ import {
 import type { CoinRingInput } from '@round-mint/core/forming';
 import type { MetalId } from '@round-mint/core/metal';
 import { ringState } from '@round-mint/core/ring';
-import { and, asc, eq, inArray, isNull } from 'drizzle-orm';
+import { and, asc, eq, getTableColumns, inArray, isNull } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { ringEvents, rings } from '../db/schema';
 import { notFound } from '../http/errors';
@@ -110,7 +111,35 @@ function ringClauses(query: ListQuery, { status, archived = false }: RingChoice)
   return { ...clauses, where: and(clauses.where, status && eq(rings.status, status)) };
 }
 
+/** Rings as lists show them: nothing of their plans is read. */
 export async function listRings(db: Database, query: ListQuery, choice: RingChoice = {}) {
+  const clauses = ringClauses(query, choice);
+  const {
+    frozenPlan: _plan,
+    archivedAt: _archived,
+    updatedAt: _updated,
+    ...columns
+  } = getTableColumns(rings);
+  const rows = await db
+    .select(columns)
+    .from(rings)
+    .where(clauses.where)
+    .orderBy(...clauses.orderBy)
+    .limit(clauses.limit + 1)
+    .offset(clauses.offset);
+  return page(rows.map(lineOf), clauses);
+}
+
+function lineOf({ createdAt, finishedAt, ...row }: Omit<RingRow, 'frozenPlan' | 'archivedAt' | 'updatedAt'>) {
+  return ringInListSchema.parse({
+    ...row,
+    createdAt: isoTime(createdAt),
+    finishedAt: finishedAt === null ? null : isoTime(finishedAt),
+  });
+}
+
+/** Rings with all that they are. */
+export async function listRingsInFull(db: Database, query: ListQuery, choice: RingChoice = {}) {
   const clauses = ringClauses(query, choice);
   const rows = await db
     .select()
@@ -122,7 +151,7 @@ export async function listRings(db: Database, query: ListQuery, choice: RingChoi
   return page(await withEvents(db, rows), clauses);
 }
 
-/** As {@link listRings}, of each only its id: nothing else is read. */
+/** As {@link listRings}, of each only its id. */
 export async function listRingIds(db: Database, query: ListQuery, choice: RingChoice = {}) {
   const clauses = ringClauses(query, choice);
   const rows = await db
@@ -154,7 +183,7 @@ export function ringsIn(
   status: Ring['status'],
   sort?: string,
 ): Promise<readonly RingWithEvents[]> {
-  return everyPage((query) => listRings(db, query, { status }), sort);
+  return everyPage((query) => listRingsInFull(db, query, { status }), sort);
 }
 
 /** What a ring is made of, or will be. */

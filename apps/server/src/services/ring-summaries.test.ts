@@ -7,7 +7,7 @@ let overIds: readonly string[];
 
 /** Ids of rings in a state. */
 async function idsOf(status: string): Promise<string[]> {
-  const { body } = await server.api.get(path(`/rings?status=${status}`)).expect(200);
+  const { body } = await server.api.get(path(`/rings/in-full?status=${status}`)).expect(200);
   return body.items.map(({ id }: { id: string }) => id);
 }
 

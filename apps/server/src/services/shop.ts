@@ -69,10 +69,13 @@ async function pastRings(db: Database): Promise<readonly PastRing[]> {
 /** Orders that are paid and gone, with what each left over. */
 async function pastSales(db: Database): Promise<readonly PastSale[]> {
   const closed = await closedOrders(db);
-  const costs = await actualCosts(db, closed, await loadPriceContext(db));
-  return closed.flatMap(({ id, quote, events, updatedAt }) => {
+  const costs = await actualCosts(
+    db,
+    closed.map(({ order }) => order),
+    await loadPriceContext(db),
+  );
+  return closed.flatMap(({ order: { id, quote }, closedAt }) => {
     if (!quote) return [];
-    const closedAt = events.at(-1)?.at ?? updatedAt;
     const margin = marginAt(costs.get(id) ?? quote.input, quote.price);
     return { closedAt, price: quote.price, margin };
   });

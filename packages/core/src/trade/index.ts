@@ -9,7 +9,7 @@ export { approvalStep, awaitsApproval, isHeld } from './approval';
 export type { ApprovalFacts } from './approval';
 export { missingFor, nextState, orderFacts, USUAL_WAY } from './order-needs';
 export type { OrderFacts } from './order-needs';
-export { ANSWER_WAYS, APPROVALS, ORDER_STATES, orderProgress, STATE_NAMES } from './order-state';
+export { ANSWER_WAYS, APPROVALS, ORDER_STATES, orderProgress, OVER_STATES, STATE_NAMES } from './order-state';
 export type {
   AnswerWay,
   Approval,

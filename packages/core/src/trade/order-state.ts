@@ -13,6 +13,9 @@ export const ORDER_STATES = [
 ] as const;
 export type OrderState = (typeof ORDER_STATES)[number];
 
+/** States in which nothing more is to be done with an order. */
+export const OVER_STATES: readonly OrderState[] = ['closed', 'cancelled'];
+
 /** How a customer's word came: by mail, told, or seen and agreed in the shop. */
 export const ANSWER_WAYS = ['mail', 'told', 'seen'] as const;
 export type AnswerWay = (typeof ANSWER_WAYS)[number];

@@ -13,7 +13,7 @@ describe('archived rings', () => {
 
   function show(...archived: ReturnType<typeof ringOf>[]) {
     return fakeServer({
-      'GET /rings': ({ query }: { query: URLSearchParams }) =>
+      'GET /rings/in-full': ({ query }: { query: URLSearchParams }) =>
         query.get('archived') === '1' ? listOf(...archived) : listOf(split),
       'POST /rings/away/restore': away,
     });

@@ -8,10 +8,12 @@ import { useRestore } from '@/features/shared/archive/use-restore';
 import { benchRing } from '@/features/shared/ring/bench-model';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { BenchTabs } from '@/features/shared/tabs/BenchTabs';
-import { useListArchivedRingsQuery, useListSpoiltRingsQuery, useRestoreRingMutation } from '@/store/api';
+import { ARCHIVED, SPOILT, useRestoreRingMutation, useRingPagesInfiniteQuery } from '@/store/api';
 import { useRestoreRecipeMutation } from '@/store/bench-api';
-import { useArchivedRecipesQuery } from '@/store/archived-api';
+import { useArchivedRecipesInfiniteQuery } from '@/store/archived-api';
+import { ALL, usePages, type Paged } from '@/store/lists';
 import { Button } from '@/ui/Button';
+import { ShowMore } from '@/ui/ShowMore';
 import { Type } from '@/ui/Type';
 import { both, Empty, Fetched } from '@/ui/Waiting';
 
@@ -46,33 +48,37 @@ function Row({ ring, label, onPress }: RowProps) {
 
 /** Rings that left the bench unfinished: archived or given up, each with the way back. */
 export function ArchivedScreen() {
+  const archived = usePages(useRingPagesInfiniteQuery(ARCHIVED));
+  const spoilt = usePages(useRingPagesInfiniteQuery(SPOILT));
   return (
-    <Fetched from={both(useListArchivedRingsQuery(), useListSpoiltRingsQuery())} what="the archived rings">
-      {([archived, spoilt]) => <Archived archived={archived} spoilt={spoilt} />}
+    <Fetched from={both(archived, spoilt)} what="the archived rings">
+      {() => <Archived archived={archived} spoilt={spoilt} />}
     </Fetched>
   );
 }
 
 interface ArchivedProps {
-  readonly archived: readonly RingWithEvents[];
-  readonly spoilt: readonly RingWithEvents[];
+  readonly archived: Paged<RingWithEvents>;
+  readonly spoilt: Paged<RingWithEvents>;
 }
 
 function Archived({ archived, spoilt }: ArchivedProps) {
   const router = useRouter();
+  const { data: archivedRings = [] } = archived;
+  const { data: spoiltRings = [] } = spoilt;
   const [restore] = useRestoreRingMutation();
   const [restoreRecipe] = useRestoreRecipeMutation();
   const bringBack = useRestore(restore);
   return (
     <ArchiveScreen place="Bench" tabs={<BenchTabs here="Archive" />}>
-      {archived.length + spoilt.length === 0 ? (
+      {archivedRings.length + spoiltRings.length === 0 ? (
         <Empty title="Nothing is archived.">
           A ring that is archived or given up at the bench is found here, and taken out again.
         </Empty>
       ) : null}
-      {archived.length > 0 ? (
+      {archivedRings.length > 0 ? (
         <View role="list" aria-label="Archived rings">
-          {archived.map((ring) => (
+          {archivedRings.map((ring) => (
             <Row
               key={ring.id}
               ring={ring}
@@ -82,11 +88,12 @@ function Archived({ archived, spoilt }: ArchivedProps) {
           ))}
         </View>
       ) : null}
-      {spoilt.length > 0 ? (
+      <ShowMore more={archived.more} readingOn={archived.readingOn} />
+      {spoiltRings.length > 0 ? (
         <View className="gap-1 pt-4">
           <Type as="label">Given up</Type>
           <View role="list" aria-label="Rings that were given up">
-            {spoilt.map((ring) => (
+            {spoiltRings.map((ring) => (
               <Row
                 key={ring.id}
                 ring={ring}
@@ -95,12 +102,13 @@ function Archived({ archived, spoilt }: ArchivedProps) {
               />
             ))}
           </View>
+          <ShowMore more={spoilt.more} readingOn={spoilt.readingOn} />
         </View>
       ) : null}
       <ArchivedList
         title="Recipes"
         comesBy="“Archive” on a recipe of your own puts it here."
-        from={useArchivedRecipesQuery()}
+        from={usePages(useArchivedRecipesInfiniteQuery(ALL))}
         nameOf={({ name }) => name}
         restore={restoreRecipe}
       />

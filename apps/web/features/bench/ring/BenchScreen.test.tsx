@@ -12,7 +12,7 @@ describe('BenchScreen', () => {
     const older = ringOf(workedTo(stepIndex('fold')), { id: 'older', name: 'Older' });
     const newer = ringOf([eventOf(59, { kind: 'step-done', step: 0 })], { name: 'Newer' });
     const done = ringOf([], { id: 'done', name: 'Done', status: 'finished' });
-    fakeServer({ 'GET /rings': listOf(older, newer, done) });
+    fakeServer({ 'GET /rings/in-full': listOf(older, newer, done) });
     renderWithStore(<BenchScreen />);
     expect(await screen.findByText('2 in work')).toBeTruthy();
     const actions = screen.getAllByRole('link').map(nameOf);
@@ -27,7 +27,7 @@ describe('BenchScreen', () => {
   it('goes by the route that follows from what was found: size and steps are those of the ring itself', async () => {
     const wanted = eventOf(90, { kind: 'target-changed', insideDiameterMm: 18.1356, why: 'Read again' });
     const ring = ringOf([...workedTo(stepIndex('stretch')), wanted], { name: 'Now smaller' });
-    fakeServer({ 'GET /rings': listOf(ring), 'GET /kit': listOf(), 'GET /die-charts': listOf() });
+    fakeServer({ 'GET /rings/in-full': listOf(ring), 'GET /kit': listOf(), 'GET /die-charts': listOf() });
     renderWithStore(<BenchScreen />);
     expect(await screen.findByText(/→ US 8$/)).toBeTruthy();
     const kept = `Now smaller · step ${stepIndex('stretch') + 1} of ${ring.steps.length}`;
@@ -37,7 +37,7 @@ describe('BenchScreen', () => {
   });
 
   it('says how to begin when nothing is in work', async () => {
-    fakeServer({ 'GET /rings': listOf() });
+    fakeServer({ 'GET /rings/in-full': listOf() });
     renderWithStore(<BenchScreen />);
     expect(await screen.findByText('No ring in work.')).toBeTruthy();
     fireEvent.press(screen.getByRole('button', { name: 'Plan a ring' }));

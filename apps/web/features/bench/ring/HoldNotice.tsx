@@ -1,4 +1,4 @@
-import type { Order } from '@round-mint/contract/orders';
+import type { OrderInList } from '@round-mint/contract/orders';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { AnswerHere } from '@/features/shared/ring/AnswerHere';
@@ -8,7 +8,7 @@ import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
 
 /** The ring waits here for its customer: what cannot be undone is not done before. */
-export function HoldNotice({ order }: { order: Order }) {
+export function HoldNotice({ order }: { order: OrderInList }) {
   const router = useRouter();
   const [open, setOpen] = useState(false);
   const asked = order.approval === 'asked';

@@ -142,7 +142,7 @@ describe('a spoilt ring', () => {
     const calls = fakeServer({
       ...QUIET_TRADE,
       [`POST /rings/${ring.id}/events`]: ring,
-      'GET /rings': listOf(),
+      'GET /rings/in-full': listOf(),
     });
     renderWithStore(<SpoiltScreen ring={ring} />);
     expect(screen.getByText('Spoilt: a crack at the cut edge')).toBeTruthy();

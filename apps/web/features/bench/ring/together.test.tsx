@@ -19,7 +19,7 @@ function ringsAt(kind: string, count: number) {
 
 function render(rings: ReturnType<typeof ringsAt>) {
   const calls = fakeServer({
-    'GET /rings': listOf(...rings),
+    'GET /rings/in-full': listOf(...rings),
     ...Object.fromEntries(rings.map((ring) => [`POST /rings/${ring.id}/events`, () => ring])),
   });
   const { store } = renderWithStore(<TogetherList rings={rings.map(benchRing)} />);

@@ -4,7 +4,8 @@ import { ArchiveScreen } from '@/features/shared/archive/ArchiveScreen';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { LogTabs } from '@/features/shared/tabs/LogTabs';
 import { useRestoreDieChartMutation } from '@/store/bench-api';
-import { useArchivedDieChartsQuery } from '@/store/archived-api';
+import { useArchivedDieChartsInfiniteQuery } from '@/store/archived-api';
+import { ALL, usePages } from '@/store/lists';
 import { Type } from '@/ui/Type';
 
 /** Die charts that were archived; finished rings stay in the log. */
@@ -16,7 +17,7 @@ export function LogArchiveScreen() {
       <ArchivedList
         title="Die charts"
         comesBy="“archive” on a chart puts it here."
-        from={useArchivedDieChartsQuery()}
+        from={usePages(useArchivedDieChartsInfiniteQuery(ALL))}
         nameOf={({ die }) => die}
         noteOf={({ metal, pusherMm }) => `${metalById(metal).name}, pusher ${write.length(pusherMm)}`}
         restore={restore}

@@ -1,4 +1,4 @@
-import type { LogEntry } from '@round-mint/contract/log';
+import type { LogSummary } from '@round-mint/contract/log';
 import { quarterFraction } from '@round-mint/core/format';
 import { markMm, MM_PER_US_SIZE, SIZE_SYSTEMS } from '@round-mint/core/size';
 import { scaleLinear } from 'd3-scale';
@@ -16,9 +16,57 @@ const DOT = 5;
 /** Rings of a like size stand below each other. */
 const ROWS = 5;
 const ROW_PX = 9;
+const MIDDLE = 38;
 
-/** Every finished ring by how far its size came out from the plan; the band is a mark either way. */
-export function ErrorStrip({ entries }: { entries: readonly LogEntry[] }) {
+/** More dots than these would lie over each other: columns are drawn instead. */
+const MOST_DOTS = 150;
+const COLUMN = 5;
+const BASE = 66;
+const TOP = 14;
+
+interface MarksProps {
+  readonly read: readonly { readonly offMm: number; readonly rings: number }[];
+  readonly x: (offMm: number) => number;
+}
+
+/** A dot for each ring. */
+function Dots({ read, x }: MarksProps) {
+  const palette = usePalette();
+  const each = read.flatMap(({ offMm, rings }) => Array<number>(rings).fill(offMm));
+  return each.map((offMm, i) => (
+    <Circle
+      key={i}
+      cx={x(offMm)}
+      cy={MIDDLE + ((i % ROWS) - (ROWS - 1) / 2) * ROW_PX}
+      r={DOT}
+      fill={palette.paper}
+      stroke={palette.ink}
+      strokeWidth="2"
+    />
+  ));
+}
+
+/** A column for each size of error, as high as there are rings. */
+function Columns({ read, x }: MarksProps) {
+  const palette = usePalette();
+  const most = Math.max(...read.map(({ rings }) => rings));
+  return read.map(({ offMm, rings }) => {
+    const height = Math.max(1, ((BASE - TOP) * rings) / most);
+    return (
+      <Rect
+        key={offMm}
+        x={x(offMm) - COLUMN / 2}
+        y={BASE - height}
+        width={COLUMN}
+        height={height}
+        fill={palette.ink}
+      />
+    );
+  });
+}
+
+/** Finished rings by how far their sizes came out from the plan; the band is a mark either way. */
+export function ErrorStrip({ sizeErrors }: Pick<LogSummary, 'sizeErrors'>) {
   const palette = usePalette();
   const write = useWriters();
   const { primarySystem } = useSettings();
@@ -28,11 +76,10 @@ export function ErrorStrip({ entries }: { entries: readonly LogEntry[] }) {
     .domain([-WIDEST_MARKS * mark, WIDEST_MARKS * mark])
     .range([MARGIN, Math.max(MARGIN + 1, width - MARGIN)])
     .clamp(true);
-  const read = entries.flatMap(({ ringId, sizeErrorUs }) =>
-    sizeErrorUs === null ? [] : [{ ringId, offMm: sizeErrorUs * MM_PER_US_SIZE }],
-  );
-  const middle = 38;
-  const inBand = read.filter(({ offMm }) => Math.abs(offMm) <= mark).length;
+  const read = sizeErrors.map(({ sizeErrorUs, rings }) => ({ offMm: sizeErrorUs * MM_PER_US_SIZE, rings }));
+  const count = (some: typeof read) => some.reduce((sum, { rings }) => sum + rings, 0);
+  const all = count(read);
+  const inBand = count(read.filter(({ offMm }) => Math.abs(offMm) <= mark));
   const [half, whole] = [WIDEST_MARKS / 2, WIDEST_MARKS].map((marks) =>
     quarterFraction(marks * SIZE_SYSTEMS[primarySystem].step),
   );
@@ -43,7 +90,7 @@ export function ErrorStrip({ entries }: { entries: readonly LogEntry[] }) {
           width={width}
           height={HEIGHT}
           role="img"
-          aria-label={`Size of ${read.length} rings against the plan: ${inBand} within ${write.amount(mark)}`}
+          aria-label={`Size of ${all} rings against the plan: ${inBand} within ${write.amount(mark)}`}
         >
           <Rect
             x={x(-mark)}
@@ -91,17 +138,7 @@ export function ErrorStrip({ entries }: { entries: readonly LogEntry[] }) {
               </Text>
             </G>
           ))}
-          {read.map(({ ringId, offMm }, i) => (
-            <Circle
-              key={ringId}
-              cx={x(offMm)}
-              cy={middle + ((i % ROWS) - (ROWS - 1) / 2) * ROW_PX}
-              r={DOT}
-              fill={palette.paper}
-              stroke={palette.ink}
-              strokeWidth="2"
-            />
-          ))}
+          {all > MOST_DOTS ? <Columns read={read} x={x} /> : <Dots read={read} x={x} />}
         </Svg>
       ) : null}
     </View>

@@ -3,7 +3,7 @@ import type { RingWithEvents } from '@round-mint/contract/rings';
 import { routeTotals } from '@round-mint/core/steps';
 import { format } from 'date-fns';
 import { useLocalSearchParams } from 'expo-router';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { RouteStrip } from '@/drawings/route/RouteStrip';
 import { Ladder } from '@/drawings/ladder/Ladder';
@@ -14,7 +14,8 @@ import { useBenchLog } from '@/features/shared/ring/use-bench-log';
 import { PhotoStrip } from '@/features/shared/ring/PhotoStrip';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
-import { useListLogQuery } from '@/store/api';
+import { useGetLogEntryQuery } from '@/store/api';
+import { oneOf } from '@/store/use-one';
 import { useRing } from '@/store/use-rings';
 import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
@@ -123,50 +124,34 @@ function ComparisonTable({ entry }: { entry: LogEntry }) {
 export function LogRingScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const ring = useRing(id);
-  const log = useListLogQuery();
-  useLookedUpAgain(log, ring.data);
+  const entry = oneOf(undefined, useGetLogEntryQuery(id));
+  const { data: known } = entry;
+  if (known) {
+    return (
+      <Fetched from={ring} what="the ring">
+        {(found) => <FinishedRing entry={known} ring={found} />}
+      </Fetched>
+    );
+  }
+  if (ring.data?.status === 'finished') {
+    return (
+      <Screen>
+        <OnItsWay ring={ring.data} />
+      </Screen>
+    );
+  }
   return (
-    <Fetched from={log} what="the ring">
-      {(log) => {
-        const entry = log.find(({ ringId }) => ringId === id);
-        if (entry) {
-          return (
-            <Fetched from={ring} what="the ring">
-              {(found) => <FinishedRing entry={entry} ring={found} />}
-            </Fetched>
-          );
-        }
-        return (
-          <Screen>
-            {ring.data?.status === 'finished' ? (
-              <OnItsWay ring={ring.data} />
-            ) : (
-              <Empty title="This ring is not in the log.">
-                It may have been archived, or not be finished.
-              </Empty>
-            )}
-          </Screen>
-        );
-      }}
+    <Fetched from={entry.isMissing ? NO_ENTRY : entry} what="the ring">
+      {() => (
+        <Screen>
+          <Empty title="This ring is not in the log.">It may have been archived, or not be finished.</Empty>
+        </Screen>
+      )}
     </Fetched>
   );
 }
 
-/** The server is asked again after this long for a ring that it should have in its log by now, ms. */
-const LOOK_AGAIN_MS = 2000;
-
-/** A ring that is finished and not in the log that was fetched: that log is older than the ring's end. */
-function useLookedUpAgain(
-  { data, refetch }: Fetch<readonly LogEntry[]>,
-  ring: RingWithEvents | undefined,
-): void {
-  const missing = ring?.status === 'finished' && data?.every(({ ringId }) => ringId !== ring.id) === true;
-  useEffect(() => {
-    if (!missing) return undefined;
-    const again = setTimeout(() => void refetch(), LOOK_AGAIN_MS);
-    return () => clearTimeout(again);
-  }, [missing, data, refetch]);
-}
+const NO_ENTRY: Fetch<null> = { data: null, isError: false, refetch: () => undefined };
 
 /** Finished here, and not yet with the server: which may have refused a figure of it. */
 function OnItsWay({ ring }: { ring: RingWithEvents }) {

@@ -1,69 +1,66 @@
-import type { LogEntry } from '@round-mint/contract/log';
+import type { LogEntry, LogSummary } from '@round-mint/contract/log';
 import { format } from 'date-fns';
 import { Link } from 'expo-router';
 import { Pressable, View } from 'react-native';
-import { useWriters, type Writers } from '@/features/shared/settings/use-settings';
+import { useWriters } from '@/features/shared/settings/use-settings';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { workshop } from '@round-mint/contract/endpoints-workshop';
-import { useListLogQuery } from '@/store/api';
+import { useGetLogSummaryQuery, useLogPagesInfiniteQuery } from '@/store/api';
 import { addressOf } from '@/store/call';
+import { ALL, usePages, type Paged } from '@/store/lists';
 import { Button } from '@/ui/Button';
 import { download } from '@/ui/download';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
-import { Empty, Fetched } from '@/ui/Waiting';
+import { VirtualRows } from '@/ui/VirtualRows';
+import { both, Empty, Fetched } from '@/ui/Waiting';
 import { ErrorStrip } from './ErrorStrip';
 import { LogTabs } from '@/features/shared/tabs/LogTabs';
-import { logKindWords, logSummary, sizeErrorWords } from './log-model';
+import { logKindWords, sizeErrorWords, summaryWords } from './log-model';
 
 function LogRow({ entry }: { entry: LogEntry }) {
   const write = useWriters();
   const { actualWidthMm, predictedWidthMm } = entry;
   return (
-    <View role="listitem">
-      <Link href={{ pathname: '/log/[id]', params: { id: entry.ringId } }} asChild>
-        <Pressable className="active:opacity-70 min-h-[64px] w-full flex-row items-center gap-3 border-b border-line py-2">
-          <View className="flex-1">
-            <Type as="heading">{entry.name}</Type>
-            <Type as="small">{`${logKindWords(entry)}${entry.stockName} · ${format(new Date(entry.finishedAt), 'd MMM yyyy')}`}</Type>
-          </View>
-          <View className="items-end">
-            <Type as="strong">{`${write.size(entry.predictedInsideDiameterMm)}: ${sizeErrorWords(entry.sizeErrorUs, write)}`}</Type>
-            <Type as="small">
-              {actualWidthMm === null
-                ? `planned ${write.length(predictedWidthMm)} wide`
-                : `${write.length(actualWidthMm)} wide, planned ${write.length(predictedWidthMm)}`}
-            </Type>
-          </View>
-        </Pressable>
-      </Link>
-    </View>
+    <Link href={{ pathname: '/log/[id]', params: { id: entry.ringId } }} asChild>
+      <Pressable className="active:opacity-70 min-h-[64px] w-full flex-row items-center gap-3 border-b border-line py-2">
+        <View className="flex-1">
+          <Type as="heading">{entry.name}</Type>
+          <Type as="small">{`${logKindWords(entry)}${entry.stockName} · ${format(new Date(entry.finishedAt), 'd MMM yyyy')}`}</Type>
+        </View>
+        <View className="items-end">
+          <Type as="strong">{`${write.size(entry.predictedInsideDiameterMm)}: ${sizeErrorWords(entry.sizeErrorUs, write)}`}</Type>
+          <Type as="small">
+            {actualWidthMm === null
+              ? `planned ${write.length(predictedWidthMm)} wide`
+              : `${write.length(actualWidthMm)} wide, planned ${write.length(predictedWidthMm)}`}
+          </Type>
+        </View>
+      </Pressable>
+    </Link>
   );
 }
 
-function summaryLine(entries: readonly LogEntry[], write: Writers): string {
-  const { rings, meanErrorMm, meanWidthPercent } = logSummary(entries);
-  const size = meanErrorMm === undefined ? '' : ` Off by ${write.meanAmount(meanErrorMm)} on average`;
-  const width = meanWidthPercent === undefined ? '' : `, ${meanWidthPercent.toFixed(1)}\u00a0% in width`;
-  return `${rings} finished ${rings === 1 ? 'ring' : 'rings'}.${size}${width}${size || width ? '.' : ''}`;
-}
+const ROW_PX = 69;
 
 /** Predicted against actual. */
 export function LogScreen() {
+  const log = usePages(useLogPagesInfiniteQuery(ALL));
   return (
-    <Fetched from={useListLogQuery()} what="the log">
-      {(entries) => <Log entries={entries} />}
+    <Fetched from={both(log, useGetLogSummaryQuery())} what="the log">
+      {([, summary]) => <Log log={log} summary={summary} />}
     </Fetched>
   );
 }
 
-function Log({ entries }: { entries: readonly LogEntry[] }) {
+function Log({ log, summary }: { log: Paged<LogEntry>; summary: LogSummary }) {
   const write = useWriters();
+  const { data: entries = [], more, readingOn } = log;
   return (
     <Screen
       maxWidth={860}
       testID="log-screen"
-      header={<PlaceHeader title="Log" note={entries.length > 0 ? summaryLine(entries, write) : undefined} />}
+      header={<PlaceHeader title="Log" note={summary.rings > 0 ? summaryWords(summary, write) : undefined} />}
       footer={<Button label="Log as CSV" onPress={() => download(addressOf(workshop.logCsv, {}))} />}
     >
       <LogTabs here="Rings" />
@@ -74,12 +71,16 @@ function Log({ entries }: { entries: readonly LogEntry[] }) {
       ) : (
         <>
           <Type as="heading">Size, predicted against actual</Type>
-          <ErrorStrip entries={entries} />
-          <View role="list" aria-label="Finished rings">
-            {entries.map((entry) => (
-              <LogRow key={entry.ringId} entry={entry} />
-            ))}
-          </View>
+          <ErrorStrip sizeErrors={summary.sizeErrors} />
+          <VirtualRows
+            label="Finished rings"
+            items={entries}
+            keyOf={({ ringId }) => ringId}
+            rowPx={ROW_PX}
+            more={more}
+            readingOn={readingOn}
+            renderRow={(entry) => <LogRow entry={entry} />}
+          />
         </>
       )}
     </Screen>

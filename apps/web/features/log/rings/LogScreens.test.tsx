@@ -1,4 +1,4 @@
-import type { LogEntry } from '@round-mint/contract/log';
+import type { LogEntry, LogSummary } from '@round-mint/contract/log';
 import { act, fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { eventOf, RING_ID, ringOf, stepIndex, workedTo } from '@/testing/demo-ring';
 import { fakeServer, listOf, refusal } from '@/testing/fake-server';
@@ -45,7 +45,13 @@ describe('LogScreen', () => {
       actualInsideDiameterMm: null,
       actualWidthMm: null,
     };
-    fakeServer({ 'GET /log': listOf(ENTRY, unread) });
+    const summary: LogSummary = {
+      rings: 2,
+      meanSizeErrorUs: 0.49,
+      meanWidthError: 0.011,
+      sizeErrors: [{ sizeErrorUs: 0.5, rings: 1 }],
+    };
+    fakeServer({ 'GET /log': listOf(ENTRY, unread), 'GET /log/summary': summary });
     renderWithStore(<LogScreen />);
     expect(
       await screen.findByText('2 finished rings. Off by 0.49 size on average, 1.1\u00a0% in width.'),
@@ -56,7 +62,10 @@ describe('LogScreen', () => {
   });
 
   it('is empty in words', async () => {
-    fakeServer({ 'GET /log': listOf() });
+    fakeServer({
+      'GET /log': listOf(),
+      'GET /log/summary': { rings: 0, meanSizeErrorUs: null, meanWidthError: null, sizeErrors: [] },
+    });
     renderWithStore(<LogScreen />);
     expect(await screen.findByText('No ring finished yet.')).toBeTruthy();
   });
@@ -66,8 +75,8 @@ describe('LogScreen', () => {
 function openRing(ring: ReturnType<typeof ringOf>) {
   params['id'] = RING_ID;
   const calls = fakeServer({
-    'GET /log': listOf(ENTRY),
-    'GET /rings': listOf(),
+    [`GET /log/${RING_ID}`]: ENTRY,
+    'GET /rings/in-full': listOf(),
     [`GET /rings/${RING_ID}`]: ring,
     [`POST /rings/${RING_ID}/events`]: () => ring,
   });
@@ -144,7 +153,7 @@ describe('LogRingScreen', () => {
     let refuse = true;
     const calls = fakeServer({
       'GET /log': listOf(),
-      'GET /rings': listOf(ring),
+      'GET /rings/in-full': listOf(ring),
       [`GET /rings/${RING_ID}`]: ring,
       [`POST /rings/${RING_ID}/events`]: () => {
         if (refuse) return refusal(400, 'This figure cannot be.');
@@ -170,7 +179,7 @@ describe('LogRingScreen', () => {
 
   it('says so when the ring is not there', async () => {
     params['id'] = 'unknown';
-    fakeServer({ 'GET /log': listOf(ENTRY), 'GET /rings': listOf() });
+    fakeServer({ 'GET /log': listOf(ENTRY), 'GET /rings/in-full': listOf() });
     renderWithStore(<LogRingScreen />);
     expect(await screen.findByText('This ring is not in the log.')).toBeTruthy();
   });

@@ -1,6 +1,6 @@
 import type { LogEntry } from '@round-mint/contract/log';
 import { defaultWriters } from '@/testing/writers';
-import { comparisons, logSummary, sizeErrorWords } from './log-model';
+import { comparisons, sizeErrorWords, summaryWords } from './log-model';
 
 const entry = (sizeErrorUs: number | null, actualWidthMm: number | null): LogEntry =>
   ({
@@ -27,17 +27,19 @@ describe('sizeErrorWords', () => {
   });
 });
 
-describe('logSummary', () => {
-  it('averages distances, leaving out what was not measured', () => {
-    const summary = logSummary([entry(0.2, 10.2), entry(-0.4, null), entry(null, 9.9)]);
-    expect(summary.rings).toBe(3);
-    // A US size is 0.8128 mm.
-    expect(summary.meanErrorMm).toBeCloseTo(0.3 * 0.8128, 9);
-    expect(summary.meanWidthPercent).toBeCloseTo(1.5, 9);
-  });
+describe('summaryWords', () => {
+  const write = defaultWriters();
+  const summary = { rings: 3, meanSizeErrorUs: 0.3, meanWidthError: 0.0152, sizeErrors: [] };
 
-  it('has no mean of nothing', () => {
-    expect(logSummary([])).toEqual({ rings: 0, meanErrorMm: undefined, meanWidthPercent: undefined });
+  it('says how near the plans came, as far as it was measured', () => {
+    expect(summaryWords(summary, write)).toMatch(
+      /^3 finished rings\. Off by .+ on average, 1\.5\u00a0% in width\.$/,
+    );
+    expect(summaryWords({ ...summary, rings: 1, meanWidthError: null }, write)).toMatch(
+      /^1 finished ring\. Off by .+ on average\.$/,
+    );
+    const unread = { ...summary, meanSizeErrorUs: null, meanWidthError: null };
+    expect(summaryWords(unread, write)).toBe('3 finished rings.');
   });
 });
 

@@ -1,4 +1,4 @@
-import type { LogEntry } from '@round-mint/contract/log';
+import type { LogEntry, LogSummary } from '@round-mint/contract/log';
 import { capital } from '@round-mint/core/format';
 import { MM_PER_US_SIZE } from '@round-mint/core/size';
 import { edgeNamesOf } from '@round-mint/core/steps';
@@ -10,33 +10,15 @@ export function sizeErrorWords(sizeErrorUs: number | null, { off }: Pick<Writers
   return sizeErrorUs === null ? 'not read' : off(sizeErrorUs * MM_PER_US_SIZE);
 }
 
-export interface LogSummary {
-  readonly rings: number;
-  /** Mean distance from the target over rings that were read, mm of inside diameter. */
-  readonly meanErrorMm: number | undefined;
-  /** Mean distance of the width from its prediction, percent. */
-  readonly meanWidthPercent: number | undefined;
-}
-
-function mean(values: readonly number[]): number | undefined {
-  return values.length === 0 ? undefined : values.reduce((sum, value) => sum + value, 0) / values.length;
-}
-
-/** How good the predictions have been. */
-export function logSummary(entries: readonly LogEntry[]): LogSummary {
-  return {
-    rings: entries.length,
-    meanErrorMm: mean(
-      entries.flatMap(({ sizeErrorUs }) =>
-        sizeErrorUs === null ? [] : [Math.abs(sizeErrorUs) * MM_PER_US_SIZE],
-      ),
-    ),
-    meanWidthPercent: mean(
-      entries.flatMap(({ actualWidthMm, predictedWidthMm }) =>
-        actualWidthMm === null ? [] : [Math.abs(actualWidthMm / predictedWidthMm - 1) * 100],
-      ),
-    ),
-  };
+/** "47 finished rings. Off by ¼ size on average, 2.1 % in width." */
+export function summaryWords(
+  { rings, meanSizeErrorUs, meanWidthError }: LogSummary,
+  { meanAmount }: Pick<Writers, 'meanAmount'>,
+): string {
+  const size =
+    meanSizeErrorUs === null ? '' : ` Off by ${meanAmount(meanSizeErrorUs * MM_PER_US_SIZE)} on average`;
+  const width = meanWidthError === null ? '' : `, ${(meanWidthError * 100).toFixed(1)}\u00a0% in width`;
+  return `${rings} finished ${rings === 1 ? 'ring' : 'rings'}.${size}${width}${size || width ? '.' : ''}`;
 }
 
 export interface Comparison {

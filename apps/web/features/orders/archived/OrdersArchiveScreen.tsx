@@ -2,7 +2,12 @@ import { ArchivedList } from '@/features/shared/archive/ArchivedList';
 import { ArchiveScreen } from '@/features/shared/archive/ArchiveScreen';
 import { OrdersTabs } from '@/features/shared/tabs/OrdersTabs';
 import { dayWords } from '@/features/shared/words/wall-clock';
-import { useArchivedOrdersQuery, useArchivedPeopleQuery, useArchivedSizersQuery } from '@/store/archived-api';
+import {
+  useArchivedOrdersInfiniteQuery,
+  useArchivedPeopleInfiniteQuery,
+  useArchivedSizersInfiniteQuery,
+} from '@/store/archived-api';
+import { ALL, usePages } from '@/store/lists';
 import {
   useListPeopleQuery,
   useRestoreOrderMutation,
@@ -15,7 +20,7 @@ export function OrdersArchiveScreen() {
   const [restoreOrder] = useRestoreOrderMutation();
   const [restorePerson] = useRestorePersonMutation();
   const [restoreSizer] = useRestoreSizerMutation();
-  const archivedPeople = useArchivedPeopleQuery();
+  const archivedPeople = usePages(useArchivedPeopleInfiniteQuery(ALL));
   const people = [...(useListPeopleQuery().data ?? []), ...(archivedPeople.data ?? [])];
   const nameOf = (personId: string) => people.find(({ id }) => id === personId)?.name ?? 'somebody';
   return (
@@ -23,7 +28,7 @@ export function OrdersArchiveScreen() {
       <ArchivedList
         title="Orders"
         comesBy="“Archive” on an order puts it here."
-        from={useArchivedOrdersQuery()}
+        from={usePages(useArchivedOrdersInfiniteQuery(ALL))}
         nameOf={({ name }) => name}
         noteOf={({ personId, wantedBy }) =>
           [`for ${nameOf(personId)}`, wantedBy ? `wanted by ${dayWords(wantedBy)}` : '']
@@ -47,7 +52,7 @@ export function OrdersArchiveScreen() {
       <ArchivedList
         title="Sizers"
         comesBy="“Archive” on a sizer puts it here."
-        from={useArchivedSizersQuery()}
+        from={usePages(useArchivedSizersInfiniteQuery(ALL))}
         nameOf={({ personId }) => `Sizer of ${nameOf(personId)}`}
         noteOf={({ sentOn }) => `sent ${dayWords(sentOn)}`}
         restore={restoreSizer}

@@ -1,4 +1,4 @@
-import type { Order, OrderInput } from '@round-mint/contract/orders';
+import type { OrderInList, OrderInput } from '@round-mint/contract/orders';
 import type { PersonInput } from '@round-mint/contract/people';
 import type { StoredSizer } from '@round-mint/contract/sizers';
 import type { CustomerWish, WishOption } from '@round-mint/core/trade';
@@ -9,7 +9,7 @@ import { useAddPlanMutation } from '@/store/api';
 import { problemText } from '@/store/problem';
 import { useAppDispatch } from '@/store/store';
 import {
-  useListOrdersQuery,
+  useListSizedOrdersQuery,
   useListSizersQuery,
   useSaveOrderMutation,
   useSavePersonMutation,
@@ -38,7 +38,7 @@ function newPerson(texts: IntakeTexts, order: OrderInput): PersonInput {
 /** The sizer that a person was sent and that led to nothing yet: this order came of it, and its coupon counts. */
 function openSizer(
   sizers: readonly Pick<StoredSizer, 'id' | 'personId'>[],
-  orders: readonly Pick<Order, 'sizerId'>[],
+  orders: readonly Pick<OrderInList, 'sizerId'>[],
   personId: string,
 ): string | null {
   const used = new Set(orders.map(({ sizerId }) => sizerId));
@@ -55,7 +55,7 @@ export function useKeepOrder(onKept: (orderId: string) => void) {
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string>();
   const sizers = useListSizersQuery().data;
-  const orders = useListOrdersQuery().data;
+  const orders = useListSizedOrdersQuery().data;
   const ids = useRef({ person: newId(), plan: newId(), order: newId() });
   const keep = async (texts: IntakeTexts, wish: CustomerWish | undefined, option: WishOption | undefined) => {
     const personId = texts.personId || ids.current.person;

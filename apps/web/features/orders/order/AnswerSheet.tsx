@@ -1,4 +1,4 @@
-import type { Order } from '@round-mint/contract/orders';
+import type { OrderInList } from '@round-mint/contract/orders';
 import type { AnswerWay } from '@round-mint/core/trade';
 import { useState } from 'react';
 import { Button } from '@/ui/Button';
@@ -15,7 +15,7 @@ const BY = [
 ] as const;
 
 /** What the customer said to photo and readings; a yes lets the ring go on. */
-export function AnswerSheet({ order, onClose }: { order: Order; onClose: () => void }) {
+export function AnswerSheet({ order, onClose }: { order: OrderInList; onClose: () => void }) {
   const { log, busy } = useMoveOrder();
   const [words, setWords] = useState('');
   const [by, setBy] = useState<AnswerWay>('mail');

@@ -1,4 +1,4 @@
-import type { Order } from '@round-mint/contract/orders';
+import type { OrderInList } from '@round-mint/contract/orders';
 import { approvalLetter } from '@round-mint/core/trade';
 import { View } from 'react-native';
 import { benchRing } from '@/features/shared/ring/bench-model';
@@ -15,7 +15,7 @@ import { LetterSheet } from './LetterSheet';
 import { useLetterWords } from './use-letter-words';
 
 interface ApprovalSheetProps {
-  order: Order & { readonly ringId: string };
+  order: OrderInList & { readonly ringId: string };
   person: string;
   onClose: () => void;
 }

@@ -1,4 +1,4 @@
-import type { Order } from '@round-mint/contract/orders';
+import type { OrderInList } from '@round-mint/contract/orders';
 import { PaperButton } from '@/features/shared/print/PaperButton';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { photos as photoCalls } from '@round-mint/contract/endpoints-bench';
@@ -17,7 +17,7 @@ async function picture(id: string): Promise<Uint8Array> {
 }
 
 interface CloseOutButtonProps {
-  order: Order & { readonly ringId: string };
+  order: OrderInList & { readonly ringId: string };
   person: string;
 }
 

@@ -1,4 +1,4 @@
-import type { Order } from '@round-mint/contract/orders';
+import type { OrderInList } from '@round-mint/contract/orders';
 import { coinReach, exchangeLetter, partExchange } from '@round-mint/core/trade';
 import { useDrawer } from '@/store/use-drawer';
 import { Button } from '@/ui/Button';
@@ -10,7 +10,7 @@ import { useTakeExchange } from './use-take-exchange';
 import { useLetterWords } from './use-letter-words';
 
 interface ExchangeSheetProps {
-  order: Order;
+  order: OrderInList;
   person: string;
   price: number;
   onClose: () => void;

@@ -1,12 +1,16 @@
 import { format } from 'date-fns';
 import { Link } from 'expo-router';
 import { Pressable, View } from 'react-native';
-import { useListMessagesQuery } from '@/store/trade-api';
+import { useMemo } from 'react';
+import { usePages } from '@/store/lists';
+import { useMessagePagesInfiniteQuery } from '@/store/trade-api';
+import { ShowMore } from '@/ui/ShowMore';
 import { Type } from '@/ui/Type';
 
 /** Letters that went out about an order. */
 export function LettersOf({ orderId }: { orderId: string }) {
-  const letters = (useListMessagesQuery().data ?? []).filter((letter) => letter.orderId === orderId);
+  const asked = useMemo(() => ({ orderId }), [orderId]);
+  const { data: letters = [], more, readingOn } = usePages(useMessagePagesInfiniteQuery(asked));
   if (letters.length === 0) return null;
   return (
     <View className="gap-1">
@@ -25,6 +29,7 @@ export function LettersOf({ orderId }: { orderId: string }) {
           </View>
         ))}
       </View>
+      <ShowMore more={more} readingOn={readingOn} />
     </View>
   );
 }

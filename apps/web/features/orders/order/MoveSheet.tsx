@@ -1,4 +1,4 @@
-import type { Order } from '@round-mint/contract/orders';
+import type { OrderInList } from '@round-mint/contract/orders';
 import { STATE_NAMES, type OrderState } from '@round-mint/core/trade';
 import { Pressable, View } from 'react-native';
 import { Sheet } from '@/ui/Sheet';
@@ -7,7 +7,7 @@ import { movesOf, usualNext } from './order-model';
 import { useMoveOrder } from '@/features/shared/ring/use-move-order';
 
 /** Every state an order may go to, and what is missing for those it may not. */
-export function MoveSheet({ order, onClose }: { order: Order; onClose: () => void }) {
+export function MoveSheet({ order, onClose }: { order: OrderInList; onClose: () => void }) {
   const { move } = useMoveOrder();
   const usual = usualNext(order);
   const go = async (to: OrderState) => {

@@ -1,4 +1,4 @@
-import type { Order } from '@round-mint/contract/orders';
+import type { OrderInList } from '@round-mint/contract/orders';
 import { useRouter } from 'expo-router';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
@@ -17,7 +17,7 @@ import { QuoteSheet } from './QuoteSheet';
 import { useMoveOrder } from '@/features/shared/ring/use-move-order';
 
 /** Takes an agreed order to the bench: its ring begins, and the order knows it. */
-function useBegin(order: Order) {
+function useBegin(order: OrderInList) {
   const [startRing] = useStartRingMutation();
   const [saveOrder] = useSaveOrderMutation();
   const { move } = useMoveOrder();
@@ -47,10 +47,10 @@ function useBegin(order: Order) {
 
 type Open = 'quote' | 'ask' | 'answer';
 
-const MADE: readonly Order['state'][] = ['ready', 'sent', 'closed'];
+const MADE: readonly OrderInList['state'][] = ['ready', 'sent', 'closed'];
 
 /** The next thing to do with an order, in thumb's reach. */
-export function OrderActions({ order, person }: { order: Order; person: string }) {
+export function OrderActions({ order, person }: { order: OrderInList; person: string }) {
   const router = useRouter();
   const { move, busy: moving } = useMoveOrder();
   const { begin, problem, busy } = useBegin(order);

@@ -1,4 +1,4 @@
-import type { Order } from '@round-mint/contract/orders';
+import type { OrderInList } from '@round-mint/contract/orders';
 import { refusalLetter, type WishOption } from '@round-mint/core/trade';
 import { useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
@@ -20,7 +20,7 @@ import { inputOf, wishWords } from '@/features/shared/words/order-words';
 import { useLetterWords } from './use-letter-words';
 
 /** How an order that is only a wish could be made; or words to turn it down. */
-export function OrderAnswers({ order, person }: { order: Order; person: string }) {
+export function OrderAnswers({ order, person }: { order: OrderInList; person: string }) {
   const write = useWriters();
   const words = useLetterWords(person);
   const wish = useMemo(() => wishOfOrder(order), [order]);

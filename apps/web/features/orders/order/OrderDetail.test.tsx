@@ -18,12 +18,13 @@ function open(change: Partial<Order>, answers: Record<string, unknown> = {}) {
   const order = orderOf(change);
   const calls = fakeServer({
     ...QUIET_TRADE,
+    [`GET /orders/${order.id}`]: order,
     [`GET /orders/${order.id}/costs`]: TEST_COSTS,
     [`POST /orders/${order.id}/events`]: order,
     [`PUT /orders/${order.id}`]: order,
     [`GET /rings/${RING.id}`]: RING,
     [`GET /rings/${RING.id}/photos`]: listOf(),
-    'GET /rings': listOf(RING),
+    'GET /rings/in-full': listOf(RING),
     'POST /outbox': messageOf(),
     ...answers,
   });
@@ -191,6 +192,7 @@ describe('an order', () => {
       events: [event(1, 'quoted'), event(2, 'agreed')],
     });
     const history = await screen.findByLabelText('History of the order');
+    await within(history).findByText('To agreed');
     const lines = within(history).getAllByText(/^To |^Asked for/);
     expect(lines.map(({ props }) => String(props.children))).toEqual(['To agreed', 'To quoted', 'Asked for']);
     fireEvent.press(screen.getByText('Undo the last'));

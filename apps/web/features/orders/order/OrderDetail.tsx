@@ -7,7 +7,7 @@ import { useWriters } from '@/features/shared/settings/use-settings';
 import { useWidthClass } from '@/features/shared/screen/use-width';
 import { useArchive } from '@/features/shared/screen/use-archive';
 import { StationLine } from '@/drawings/orders/StationLine';
-import { useRemoveOrderMutation } from '@/store/trade-api';
+import { useGetOrderQuery, useRemoveOrderMutation } from '@/store/trade-api';
 import { FactLine } from '@/ui/FactLine';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
@@ -25,7 +25,8 @@ import { useMoveOrder } from '@/features/shared/ring/use-move-order';
 function History({ row }: { row: OrderRow }) {
   const { log } = useMoveOrder();
   const { order } = row;
-  const { history, lastEventId } = orderProgress(order.events);
+  const { currentData: whole, isError } = useGetOrderQuery(order.id);
+  const { history, lastEventId } = orderProgress(whole?.events ?? []);
   return (
     <View className="gap-1">
       <View className="flex-row items-center justify-between">
@@ -37,6 +38,7 @@ function History({ row }: { row: OrderRow }) {
           />
         ) : null}
       </View>
+      {whole ? null : <Type as="small">{isError ? 'The server does not answer.' : 'Fetching it …'}</Type>}
       <View role="list" aria-label="History of the order">
         {history.toReversed().map(({ eventId, at, words }) => (
           <FactLine key={eventId} name={format(new Date(at), 'd MMM, HH:mm')} value={words} />

@@ -63,7 +63,6 @@ export function OrderLine({ row, chosen, onChoose, lineWidth }: OrderLineProps) 
   const [hover, setHover] = useState(false);
   return (
     <View
-      role="listitem"
       className={`flex-row items-center gap-3 border-b border-line px-3 py-2 ${chosen || hover ? 'bg-fold' : ''}`}
     >
       <Pressable

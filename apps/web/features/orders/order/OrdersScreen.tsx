@@ -10,12 +10,14 @@ import { Button } from '@/ui/Button';
 import { Choices } from '@/ui/Choices';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
-import { Empty, Fetched } from '@/ui/Waiting';
+import { Fetched } from '@/ui/Waiting';
 import { DueWords } from './DueWords';
 import { ACTION_WORDS, isOver, nextAction, type OrderRow } from './order-model';
 import { OrdersTabs } from '@/features/shared/tabs/OrdersTabs';
-import { useOrderRows } from './use-orders';
+import { NoOrders } from './NoOrders';
+import { useOpenOrders, useOverOrders } from './use-orders';
 import { SHOWN, WideOrders } from './WideOrders';
+import { VirtualRows } from '@/ui/VirtualRows';
 
 const LINE_WIDTH = 150;
 
@@ -35,7 +37,7 @@ function PhoneRow({ row, onOpen }: { row: OrderRow; onOpen: () => void }) {
   const write = useWriters();
   const { order, person } = row;
   return (
-    <View role="listitem" className="border-b border-line">
+    <View className="border-b border-line">
       <Pressable
         role="link"
         aria-label={`${order.name}, ${person}, ${STATE_NAMES[order.state]}`}
@@ -64,21 +66,24 @@ function PhoneRow({ row, onOpen }: { row: OrderRow; onOpen: () => void }) {
 /** What is due and whether it will be ready. */
 export function OrdersScreen() {
   return (
-    <Fetched from={useOrderRows()} what="the orders">
-      {(rows) => <Orders rows={rows} />}
+    <Fetched from={useOpenOrders()} what="the orders">
+      {(open) => <Orders open={open} />}
     </Fetched>
   );
 }
 
-function Orders({ rows }: { rows: readonly OrderRow[] }) {
+const ROW_PX = 124;
+
+function Orders({ open }: { open: readonly OrderRow[] }) {
   const router = useRouter();
   const wide = useWidthClass() === 'wide';
   const [shown, setShown] = useState<'open' | 'over'>('open');
-  const open = rows.filter(({ order }) => !isOver(order));
-  const some = shown === 'open' ? open : rows.filter(({ order }) => isOver(order)).reverse();
+  const over = useOverOrders(shown === 'open');
+  const list = shown === 'open' ? { data: open, more: undefined, readingOn: false } : over;
   const add = () => router.push('/orders/new');
   const note = summary(open);
-  if (wide) return <WideOrders rows={some} shown={shown} onShow={setShown} note={note} onAdd={add} />;
+  if (wide) return <WideOrders list={list} shown={shown} onShow={setShown} note={note} onAdd={add} />;
+  const { data: rows, more, readingOn } = list;
   return (
     <Screen
       testID="orders-screen"
@@ -91,20 +96,21 @@ function Orders({ rows }: { rows: readonly OrderRow[] }) {
       footer={<Button look="main" label="A new wish" onPress={add} />}
     >
       <Choices label="Which orders" choices={SHOWN} value={shown} onChange={setShown} />
-      {some.length === 0 ? (
-        <Empty title="Nothing here.">
-          Orders stand here, each with what is wished and until when. “A new wish” begins one.
-        </Empty>
-      ) : null}
-      <View role="list" aria-label="Orders">
-        {some.map((row) => (
+      {rows && rows.length > 0 ? null : <NoOrders fetching={rows === undefined} />}
+      <VirtualRows
+        label="Orders"
+        items={rows ?? []}
+        keyOf={({ order }) => order.id}
+        rowPx={ROW_PX}
+        more={more}
+        readingOn={readingOn}
+        renderRow={(row) => (
           <PhoneRow
-            key={row.order.id}
             row={row}
             onOpen={() => router.push({ pathname: '/orders/[id]', params: { id: row.order.id } })}
           />
-        ))}
-      </View>
+        )}
+      />
     </Screen>
   );
 }

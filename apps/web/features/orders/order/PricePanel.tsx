@@ -1,4 +1,4 @@
-import type { Order } from '@round-mint/contract/orders';
+import type { OrderInList } from '@round-mint/contract/orders';
 import { marginAt, priceRing, type Price, type PriceInput } from '@round-mint/core/trade';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -71,7 +71,7 @@ function actualSums(actual: PriceInput, price: number) {
 }
 
 /** The price with all its parts: as planned, and as the ring has come to. */
-export function PricePanel({ order, person }: { order: Order; person: string }) {
+export function PricePanel({ order, person }: { order: OrderInList; person: string }) {
   const { money } = useWriters();
   const costs = useGetOrderCostsQuery(order.id).data;
   const [asked, setAsked] = useState<string>();

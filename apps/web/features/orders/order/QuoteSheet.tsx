@@ -1,4 +1,4 @@
-import type { Order } from '@round-mint/contract/orders';
+import type { OrderInList } from '@round-mint/contract/orders';
 import { parseDecimal } from '@round-mint/core/format';
 import { quoteLetter, type PriceInput } from '@round-mint/core/trade';
 import { format } from 'date-fns';
@@ -22,7 +22,7 @@ import { quotePaper } from './papers';
 import { useLetterWords } from './use-letter-words';
 
 interface QuoteSheetProps {
-  order: Order;
+  order: OrderInList;
   person: string;
   input: PriceInput;
   onClose: () => void;

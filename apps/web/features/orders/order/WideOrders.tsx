@@ -1,12 +1,14 @@
 import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import { STATE_NAMES, USUAL_WAY } from '@round-mint/core/trade';
 import { useState } from 'react';
-import { ScrollView, View } from 'react-native';
+import { View } from 'react-native';
 import { stationX } from '@/drawings/orders/StationLine';
 import { Button } from '@/ui/Button';
 import { Choices } from '@/ui/Choices';
-import { Empty } from '@/ui/Waiting';
+import { ScrollArea } from '@/ui/ScrollArea';
 import { Type } from '@/ui/Type';
+import { VirtualRows } from '@/ui/VirtualRows';
+import { NoOrders } from './NoOrders';
 import { OrderDetail } from './OrderDetail';
 import { OrderLine } from './OrderLine';
 import type { OrderRow } from './order-model';
@@ -15,11 +17,16 @@ import { useMoveOrder } from '@/features/shared/ring/use-move-order';
 
 const DETAIL_WIDTH = 420;
 const LINE_WIDTH = 400;
+const ROW_PX = 87;
 /** A press that moves less than this is a press, px. */
 const DRAG_FROM_PX = 5;
 
 interface WideOrdersProps {
-  rows: readonly OrderRow[];
+  list: {
+    readonly data?: readonly OrderRow[] | undefined;
+    readonly more?: (() => void) | undefined;
+    readonly readingOn: boolean;
+  };
   shown: 'open' | 'over';
   onShow: (shown: 'open' | 'over') => void;
   note: string;
@@ -34,7 +41,9 @@ function stationAt(from: number, byPx: number): number {
 }
 
 /** All orders under each other, earliest wanted first, each with the line it travels; the ring is dragged along it. */
-export function WideOrders({ rows, shown, onShow, note, onAdd }: WideOrdersProps) {
+export function WideOrders({ list, shown, onShow, note, onAdd }: WideOrdersProps) {
+  const { data, more, readingOn } = list;
+  const rows = data ?? [];
   const [chosenId, setChosenId] = useState<string>();
   const { move } = useMoveOrder();
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: DRAG_FROM_PX } }));
@@ -84,28 +93,31 @@ export function WideOrders({ rows, shown, onShow, note, onAdd }: WideOrdersProps
             </View>
           </View>
         </View>
-        <ScrollView contentContainerClassName="pb-6">
+        <ScrollArea contentContainerClassName="pb-6">
           {rows.length === 0 ? (
             <View className="px-4">
-              <Empty title="Nothing here.">
-                Orders stand here, each with what is wished and until when. “A new wish” begins one.
-              </Empty>
+              <NoOrders fetching={data === undefined} />
             </View>
           ) : null}
           <DndContext sensors={sensors} onDragEnd={drop}>
-            <View role="list" aria-label="Orders">
-              {rows.map((row) => (
+            <VirtualRows
+              label="Orders"
+              items={rows}
+              keyOf={({ order }) => order.id}
+              rowPx={ROW_PX}
+              more={more}
+              readingOn={readingOn}
+              renderRow={(row) => (
                 <OrderLine
-                  key={row.order.id}
                   row={row}
                   chosen={row.order.id === chosen?.order.id}
                   onChoose={() => setChosenId(row.order.id)}
                   lineWidth={LINE_WIDTH}
                 />
-              ))}
-            </View>
+              )}
+            />
           </DndContext>
-        </ScrollView>
+        </ScrollArea>
       </View>
       {chosen ? (
         <View style={{ width: DETAIL_WIDTH }} className="border-l border-line">

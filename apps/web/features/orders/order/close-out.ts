@@ -1,4 +1,4 @@
-import type { Order } from '@round-mint/contract/orders';
+import type { OrderInList } from '@round-mint/contract/orders';
 import type { Photo } from '@round-mint/contract/photos';
 import type { RingWithEvents } from '@round-mint/contract/rings';
 import { metalById } from '@round-mint/core/metal';
@@ -14,7 +14,7 @@ import type { CloseOutFacts } from './papers';
 
 const DATE = 'd MMMM yyyy';
 
-function careOf(order: Order, ring: RingWithEvents): CareQuestion {
+function careOf(order: OrderInList, ring: RingWithEvents): CareQuestion {
   const { state } = benchRing(ring);
   const { prediction } = ring;
   const measured = state.measured;
@@ -51,7 +51,7 @@ function resizeWords(question: CareQuestion, { amount }: Writers): string {
 
 /** What the card says of a ring, without its pictures. */
 export function closeOutFacts(
-  order: Order,
+  order: OrderInList,
   ring: RingWithEvents,
   person: string,
   workshop: string,

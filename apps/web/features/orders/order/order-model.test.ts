@@ -3,7 +3,7 @@ import { DEFAULT_SETTINGS } from '@round-mint/contract/settings';
 import { calendarOf } from '@/features/orders/promise/shop-model';
 import { defaultWriters } from '@/testing/writers';
 import { orderOf } from '@/testing/trade';
-import { isOver, movesOf, nextAction, orderRows, usualNext, type NextAction } from './order-model';
+import { byDate, isOver, movesOf, nextAction, orderRow, usualNext, type NextAction } from './order-model';
 import { inputOf, wishFacts, wishWords } from '@/features/shared/words/order-words';
 import { closeOutPaper, quotePaper } from './papers';
 
@@ -43,7 +43,7 @@ describe('moves of an order', () => {
   });
 });
 
-describe('orderRows', () => {
+describe('rows of orders', () => {
   const block = (jobId: string, endMin: number) => ({
     jobId,
     step: 0,
@@ -64,7 +64,7 @@ describe('orderRows', () => {
     ];
     const dueMin = Date.UTC(2026, 11, 10, 17, 30) / 60_000;
     const plan = { madeAt: '', pins: [], blocks: [block('ring', dueMin - 50), block('ring', dueMin + 30)] };
-    const rows = orderRows(orders, [], plan, calendarOf(DEFAULT_SETTINGS));
+    const rows = byDate(orders).map((order) => orderRow(order, plan, calendarOf(DEFAULT_SETTINGS)));
     expect(rows.map(({ order }) => order.id)).toEqual(['soon', 'late', 'none']);
     expect(rows[1]).toMatchObject({ readyMin: dueMin + 30, lateMin: 30 });
     expect(rows[0]).toMatchObject({ readyMin: undefined, lateMin: undefined });

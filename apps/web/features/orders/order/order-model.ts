@@ -1,23 +1,21 @@
 import type { DayPlan } from '@round-mint/contract/day-plan';
-import type { Order } from '@round-mint/contract/orders';
-import type { Person } from '@round-mint/contract/people';
+import type { OrderInList } from '@round-mint/contract/orders';
 import { closingMin, type WorkCalendar } from '@round-mint/core/schedule';
 import {
   awaitsApproval,
   missingFor,
   nextState,
   orderFacts,
+  OVER_STATES,
   USUAL_WAY,
   type OrderFacts,
   type OrderState,
 } from '@round-mint/core/trade';
 import { dayNumber } from '@/features/shared/words/wall-clock';
 
-/** Orders that nothing more is to be done with. */
-const OVER: readonly OrderState[] = ['closed', 'cancelled'];
-
-export function isOver({ state }: Pick<Order, 'state'>): boolean {
-  return OVER.includes(state);
+/** Whether nothing more is to be done with an order. */
+export function isOver({ state }: Pick<OrderInList, 'state'>): boolean {
+  return OVER_STATES.includes(state);
 }
 
 /** What is to be done with an order next, in a few words. */
@@ -38,7 +36,7 @@ export const ACTION_WORDS: Readonly<Record<NextAction, string>> = {
   nothing: 'Close-out card',
 };
 
-type Standing = OrderFacts & Pick<Order, 'holdReached'>;
+type Standing = OrderFacts & Pick<OrderInList, 'holdReached'>;
 
 const BY_STATE: Readonly<Record<OrderState, (standing: Standing) => NextAction>> = {
   asked: ({ planned }) => (planned ? 'quote' : 'choose'),
@@ -59,7 +57,7 @@ const BY_STATE: Readonly<Record<OrderState, (standing: Standing) => NextAction>>
 /** States in which there has to be a ring. */
 const WITH_RING: readonly OrderState[] = ['in-work', 'awaiting-approval', 'finishing'];
 
-export function nextAction(order: Order): NextAction {
+export function nextAction(order: OrderInList): NextAction {
   // What was spoilt is begun again, from the same plan.
   if (order.ringLost && WITH_RING.includes(order.state)) return 'bench';
   return BY_STATE[order.state]({ ...orderFacts(order), holdReached: order.holdReached });
@@ -67,7 +65,7 @@ export function nextAction(order: Order): NextAction {
 
 /** Where an order may be moved to, and what is missing elsewhere. */
 export function movesOf(
-  order: Order,
+  order: OrderInList,
 ): readonly { readonly to: OrderState; readonly missing: readonly string[] }[] {
   const facts = orderFacts(order);
   return [...USUAL_WAY, 'cancelled' as const]
@@ -75,20 +73,20 @@ export function movesOf(
     .map((to) => ({ to, missing: missingFor(facts, to) }));
 }
 
-export function usualNext(order: Order): OrderState | undefined {
+export function usualNext(order: OrderInList): OrderState | undefined {
   return nextState(orderFacts(order));
 }
 
 /** An order as a row: with who waits for it, and when it will be ready by the day plan. */
 export interface OrderRow {
-  readonly order: Order;
+  readonly order: OrderInList;
   readonly person: string;
   readonly readyMin: number | undefined;
   /** Minutes after its date; undefined without a date or a plan. */
   readonly lateMin: number | undefined;
 }
 
-function readyOf(order: Order, plan: DayPlan['plan']): number | undefined {
+function readyOf(order: OrderInList, plan: DayPlan['plan']): number | undefined {
   if (!plan) return undefined;
   const ends = plan.blocks
     .filter(({ jobId }) => jobId === order.ringId || jobId === order.id)
@@ -98,27 +96,22 @@ function readyOf(order: Order, plan: DayPlan['plan']): number | undefined {
 
 const NO_DATE = '9999';
 
+/** An order as a row. */
+export function orderRow(order: OrderInList, plan: DayPlan['plan'], calendar: WorkCalendar): OrderRow {
+  const readyMin = readyOf(order, plan);
+  const dueMin = order.wantedBy === null ? undefined : closingMin(calendar, dayNumber(order.wantedBy));
+  return {
+    order,
+    person: order.personName || '–',
+    readyMin,
+    lateMin: readyMin === undefined || dueMin === undefined ? undefined : readyMin - dueMin,
+  };
+}
+
 /** Orders earliest wanted first, those without a date after them. */
-export function orderRows(
-  orders: readonly Order[],
-  people: readonly Person[],
-  plan: DayPlan['plan'],
-  calendar: WorkCalendar,
-): readonly OrderRow[] {
-  return [...orders]
-    .sort(
-      (a, b) =>
-        (a.wantedBy ?? NO_DATE).localeCompare(b.wantedBy ?? NO_DATE) ||
-        a.createdAt.localeCompare(b.createdAt),
-    )
-    .map((order) => {
-      const readyMin = readyOf(order, plan);
-      const dueMin = order.wantedBy === null ? undefined : closingMin(calendar, dayNumber(order.wantedBy));
-      return {
-        order,
-        person: people.find(({ id }) => id === order.personId)?.name ?? '–',
-        readyMin,
-        lateMin: readyMin === undefined || dueMin === undefined ? undefined : readyMin - dueMin,
-      };
-    });
+export function byDate(orders: readonly OrderInList[]): readonly OrderInList[] {
+  return orders.toSorted(
+    (a, b) =>
+      (a.wantedBy ?? NO_DATE).localeCompare(b.wantedBy ?? NO_DATE) || a.createdAt.localeCompare(b.createdAt),
+  );
 }

@@ -1,20 +1,20 @@
-import type { Order } from '@round-mint/contract/orders';
+import type { OrderInList } from '@round-mint/contract/orders';
 import { useRef } from 'react';
 import { newId } from '@/store/new-id';
-import { useListStockQuery, useSaveStockMutation } from '@/store/api';
+import { useSaveStockMutation } from '@/store/api';
 import { noticeShown } from '@/store/notices-slice';
 import { problemText } from '@/store/problem';
 import { useAppDispatch } from '@/store/store';
+import { usePiece } from '@/store/use-one';
 
 /** Puts pieces that came in exchange into the drawer at what they were taken for; the ring takes one of its kind out. */
-export function useTakeExchange(order: Order, person: string) {
+export function useTakeExchange(order: OrderInList, person: string) {
   const dispatch = useAppDispatch();
-  const stock = useListStockQuery().data;
+  const piece = usePiece(order.stockId ?? undefined).data;
   const [save, { isLoading }] = useSaveStockMutation();
   // Pressed twice, they are put in once.
   const id = useRef(newId());
   const take = async () => {
-    const piece = stock?.find((one) => one.id === order.stockId);
     const { exchange } = order;
     if (!piece || !exchange) return;
     const { createdAt: _createdAt, updatedAt: _updatedAt, ...like } = piece;

@@ -9,12 +9,17 @@ import { useWidthClass } from '@/features/shared/screen/use-width';
 import { photos as photoCalls } from '@round-mint/contract/endpoints-bench';
 import { outbox as outboxCalls } from '@round-mint/contract/endpoints-trade';
 import { addressOf } from '@/store/call';
-import { useListMessagesQuery } from '@/store/trade-api';
+import { ALL, usePages, type Paged } from '@/store/lists';
+import { useGetMessageQuery, useMessagePagesInfiniteQuery } from '@/store/trade-api';
 import { Button } from '@/ui/Button';
 import { Screen } from '@/ui/Screen';
+import { ScrollArea } from '@/ui/ScrollArea';
 import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
+import { VirtualRows } from '@/ui/VirtualRows';
 import { Empty, Fetched } from '@/ui/Waiting';
+
+const ROW_PX = 61;
 
 const KIND_WORDS: Readonly<Record<Message['kind'], string>> = {
   quote: 'quote',
@@ -27,9 +32,10 @@ const KIND_WORDS: Readonly<Record<Message['kind'], string>> = {
 
 /** Letters to customers. Nothing leaves the machine: each lies here as a mail file. */
 export function OutboxScreen() {
+  const list = usePages(useMessagePagesInfiniteQuery(ALL));
   return (
-    <Fetched from={useListMessagesQuery()} what="the outbox">
-      {(letters) => <Outbox letters={letters} />}
+    <Fetched from={list} what="the outbox">
+      {() => <Outbox list={list} />}
     </Fetched>
   );
 }
@@ -75,16 +81,22 @@ function LetterView({ letter }: { letter: Message }) {
 }
 
 interface LetterListProps {
-  letters: readonly Message[];
+  list: Paged<Message>;
   chosenId: string | undefined;
   onOpen: (id: string) => void;
 }
 
-function LetterList({ letters, chosenId, onOpen }: LetterListProps) {
+function LetterList({ list: { data: letters = [], more, readingOn }, chosenId, onOpen }: LetterListProps) {
   return (
-    <View role="list" aria-label="Letters">
-      {letters.map(({ id, subject, toName, at, kind }) => (
-        <View key={id} role="listitem" className={`border-b border-line ${chosenId === id ? 'bg-fold' : ''}`}>
+    <VirtualRows
+      label="Letters"
+      items={letters}
+      keyOf={({ id }) => id}
+      rowPx={ROW_PX}
+      more={more}
+      readingOn={readingOn}
+      renderRow={({ id, subject, toName, at, kind }) => (
+        <View className={`border-b border-line ${chosenId === id ? 'bg-fold' : ''}`}>
           <Pressable
             role="button"
             aria-label={`${subject}, to ${toName}`}
@@ -100,30 +112,38 @@ function LetterList({ letters, chosenId, onOpen }: LetterListProps) {
             <Type as="small">{subject}</Type>
           </Pressable>
         </View>
-      ))}
-    </View>
+      )}
+    />
   );
 }
 
-function Outbox({ letters }: { letters: readonly Message[] }) {
+/** The letter that is open: of the list, or asked for by itself where the list was not read so far. */
+function useLetter(list: Paged<Message>, id: string | undefined): Message | undefined {
+  const listed = list.data?.find((letter) => letter.id === id);
+  const got = useGetMessageQuery(id ?? '', { skip: id === undefined || listed !== undefined });
+  return listed ?? got.currentData;
+}
+
+function Outbox({ list }: { list: Paged<Message> }) {
   const { letter: asked } = useLocalSearchParams<{ letter?: string }>();
   const [openId, setOpenId] = useState(asked);
   const wide = useWidthClass() === 'wide';
-  const open = letters.find(({ id }) => id === openId) ?? (wide ? letters[0] : undefined);
+  const { data: letters = [] } = list;
+  const open = useLetter(list, openId) ?? (wide ? letters[0] : undefined);
   const head = (
     <>
       <PlaceHeader title="Outbox" note="Letters as mail files; nothing leaves this machine" />
       <OrdersTabs here="Outbox" />
     </>
   );
-  const list = (
+  const rows = (
     <>
       {letters.length === 0 ? (
         <Empty title="No letter yet.">
           Quotes, questions and refusals are written from their order: open one under Orders.
         </Empty>
       ) : null}
-      <LetterList letters={letters} chosenId={wide ? open?.id : undefined} onOpen={setOpenId} />
+      <LetterList list={list} chosenId={wide ? open?.id : undefined} onOpen={setOpenId} />
     </>
   );
   if (wide) {
@@ -131,7 +151,7 @@ function Outbox({ letters }: { letters: readonly Message[] }) {
       <View className="flex-1 flex-row" testID="outbox-screen">
         <View className="min-w-0 flex-1">
           <View className="px-5 pt-4">{head}</View>
-          <ScrollView contentContainerClassName="px-5 pb-6">{list}</ScrollView>
+          <ScrollArea contentContainerClassName="px-5 pb-6">{rows}</ScrollArea>
         </View>
         <View style={{ width: 520 }} className="border-l border-line">
           <ScrollView contentContainerClassName="gap-2 px-5 py-4">
@@ -148,7 +168,7 @@ function Outbox({ letters }: { letters: readonly Message[] }) {
   }
   return (
     <Screen testID="outbox-screen" header={head}>
-      {list}
+      {rows}
       {open ? (
         <Sheet title={open.subject} open onClose={() => setOpenId(undefined)}>
           <LetterView letter={open} />

@@ -1,34 +1,46 @@
-import type { Person } from '@round-mint/contract/people';
-import { useState } from 'react';
+import type { PersonInList } from '@round-mint/contract/people';
+import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { OrdersTabs } from '@/features/shared/tabs/OrdersTabs';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
-import { useListOrdersQuery, useListPeopleQuery } from '@/store/trade-api';
+import { useSearchedPages, wordsOf } from '@/features/shared/screen/use-searched-pages';
+import { ALL, usePages, type Asked } from '@/store/lists';
+import { usePeoplePagesInfiniteQuery } from '@/store/trade-api';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
+import { VirtualRows } from '@/ui/VirtualRows';
 import { Empty, Fetched } from '@/ui/Waiting';
 import { fingerWords } from '@/features/shared/words/finger-words';
 import { PersonSheet } from './PersonSheet';
 
 /** Who asks for rings, and the fingers that were measured. */
 export function PeopleScreen() {
+  const [search, setSearch] = useState('');
+  const typed = useMemo((): Asked => (search.trim() ? { q: search.trim() } : ALL), [search]);
+  const list = useSearchedPages(usePeoplePages, typed);
   return (
-    <Fetched from={useListPeopleQuery()} what="the people">
-      {(people) => <People people={people} />}
+    <Fetched from={list.all} what="the people">
+      {(people) => <People list={list} people={people} search={search} onSearch={setSearch} />}
     </Fetched>
   );
 }
 
-function PersonRow({ person, orders, onOpen }: { person: Person; orders: number; onOpen: () => void }) {
+const usePeoplePages = (asked: Asked, options: { readonly skip: boolean }) =>
+  usePages(usePeoplePagesInfiniteQuery(asked, options));
+
+const ROW_PX = 61;
+
+function PersonRow({ person, onOpen }: { person: PersonInList; onOpen: () => void }) {
   const write = useWriters();
+  const { orders } = person;
   const fingers = person.fingers.map(
     (finger) => `${fingerWords(finger)} ${write.size(finger.insideDiameterMm)}`,
   );
   return (
-    <View role="listitem" className="border-b border-line">
+    <View className="border-b border-line">
       <Pressable
         role="button"
         aria-label={`Change ${person.name}`}
@@ -47,12 +59,17 @@ function PersonRow({ person, orders, onOpen }: { person: Person; orders: number;
   );
 }
 
-function People({ people }: { people: readonly Person[] }) {
-  const orders = useListOrdersQuery().data ?? [];
-  const [search, setSearch] = useState('');
-  const [open, setOpen] = useState<Person | 'new'>();
-  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = people.filter(({ name, email, notes }) =>
+interface PeopleProps {
+  readonly list: ReturnType<typeof useSearchedPages<PersonInList>>;
+  readonly people: readonly PersonInList[];
+  readonly search: string;
+  readonly onSearch: (search: string) => void;
+}
+
+function People({ list: { all, shown, narrowHere }, people, search, onSearch }: PeopleProps) {
+  const [open, setOpen] = useState<PersonInList | 'new'>();
+  const words = narrowHere ? wordsOf(search) : [];
+  const found = shown.data?.filter(({ name, email, notes }) =>
     words.every((word) => `${name} ${email} ${notes}`.toLowerCase().includes(word)),
   );
   return (
@@ -61,14 +78,19 @@ function People({ people }: { people: readonly Person[] }) {
       testID="people-screen"
       header={
         <>
-          <PlaceHeader title="People" note={`${people.length} known`} />
+          <PlaceHeader title="People" note={`${all.more ? 'over ' : ''}${people.length} known`} />
           <OrdersTabs here="People" />
         </>
       }
       footer={<Button look="main" label="Add a person" onPress={() => setOpen('new')} />}
     >
-      <Field label="Search name, mail, notes" value={search} onChangeText={setSearch} />
-      {found.length === 0 ? (
+      <Field label="Search name, mail, notes" value={search} onChangeText={onSearch} />
+      {found ? null : (
+        <Type as="small" role="status">
+          Searching …
+        </Type>
+      )}
+      {found?.length === 0 ? (
         people.length === 0 ? (
           <Empty title="Nobody yet.">
             Who orders rings stands here, with the fingers that were measured. “Add a person” begins.
@@ -77,16 +99,15 @@ function People({ people }: { people: readonly Person[] }) {
           <Empty title="Nobody matches.">Search for part of a name, or add a person.</Empty>
         )
       ) : null}
-      <View role="list" aria-label="People">
-        {found.map((person) => (
-          <PersonRow
-            key={person.id}
-            person={person}
-            orders={orders.filter(({ personId }) => personId === person.id).length}
-            onOpen={() => setOpen(person)}
-          />
-        ))}
-      </View>
+      <VirtualRows
+        label="People"
+        items={found ?? []}
+        keyOf={({ id }) => id}
+        rowPx={ROW_PX}
+        more={shown.more}
+        readingOn={shown.readingOn}
+        renderRow={(person) => <PersonRow person={person} onOpen={() => setOpen(person)} />}
+      />
       {open ? (
         <PersonSheet
           key={open === 'new' ? open : open.id}

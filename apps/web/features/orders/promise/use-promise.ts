@@ -1,4 +1,4 @@
-import type { Order } from '@round-mint/contract/orders';
+import type { OrderInList } from '@round-mint/contract/orders';
 import type { CustomerWish, WishOption } from '@round-mint/core/trade';
 import {
   approvalHold,
@@ -45,6 +45,6 @@ export function usePromise(
 }
 
 /** When an order that has a plan would be ready. */
-export function usePromiseOfOrder({ id }: Pick<Order, 'id'>): Job<PromiseAnswer> {
+export function usePromiseOfOrder({ id }: Pick<OrderInList, 'id'>): Job<PromiseAnswer> {
   return usePromiseOf(useGetOrderCostsQuery(id).data?.steps, id);
 }

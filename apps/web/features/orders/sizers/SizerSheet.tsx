@@ -1,16 +1,18 @@
 import type { Person } from '@round-mint/contract/people';
 import { sizerInputSchema, type StoredSizer } from '@round-mint/contract/sizers';
 import { parseDecimal } from '@round-mint/core/format';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { dayFromNow } from '@/features/shared/words/wall-clock';
+import { PersonChoice } from '@/features/orders/people/PersonChoice';
 import { inputOf } from '@/features/shared/words/order-words';
 import { AddSheet } from '@/features/shared/screen/AddSheet';
 import { useArchive } from '@/features/shared/screen/use-archive';
+import { usePages } from '@/store/lists';
 import { newId } from '@/store/new-id';
 import { problemsOf, problemText } from '@/store/problem';
 import {
-  useListOrdersQuery,
+  useOrderPagesInfiniteQuery,
   useRemoveSizerMutation,
   useSaveOrderMutation,
   useSaveSizerMutation,
@@ -53,7 +55,8 @@ export function SizerSheet({ sizer, people, onClose }: SizerSheetProps) {
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const [id] = useState(() => sizer?.id ?? newId());
   const [base] = useState(sizer);
-  const orders = (useListOrdersQuery().data ?? []).filter(({ personId }) => personId === texts.personId);
+  const theirs = useMemo(() => ({ personId: texts.personId }), [texts.personId]);
+  const { data: orders = [] } = usePages(useOrderPagesInfiniteQuery(theirs, { skip: texts.personId === '' }));
   const [save, { isLoading }] = useSaveSizerMutation();
   const [saveOrder] = useSaveOrderMutation();
   const [remove] = useRemoveSizerMutation();
@@ -114,13 +117,7 @@ export function SizerSheet({ sizer, people, onClose }: SizerSheetProps) {
       onClose={onClose}
     >
       <Type as="label">To</Type>
-      <Choices
-        label="To"
-        choices={people.map(({ id: value, name }) => ({ value, label: name }))}
-        value={texts.personId}
-        onChange={(personId) => type({ personId })}
-        minWidth={130}
-      />
+      <PersonChoice people={people} value={texts.personId} onChange={(personId) => type({ personId })} />
       {problems['personId'] ? (
         <Type as="small" role="alert" className="text-stop">
           ✕ choose who it goes to; add a person first

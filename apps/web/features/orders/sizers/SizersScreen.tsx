@@ -1,4 +1,4 @@
-import type { Order } from '@round-mint/contract/orders';
+import type { OrderInList } from '@round-mint/contract/orders';
 import type { Person } from '@round-mint/contract/people';
 import type { StoredSizer } from '@round-mint/contract/sizers';
 import { RESIZED_SHARE } from '@round-mint/core/trade';
@@ -10,7 +10,7 @@ import { useSettings, useWriters } from '@/features/shared/settings/use-settings
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import {
   useGetShopNumbersQuery,
-  useListOrdersQuery,
+  useListSizedOrdersQuery,
   useListPeopleQuery,
   useListSizersQuery,
 } from '@/store/trade-api';
@@ -28,7 +28,7 @@ const GUESSED_MARGIN = 25;
 /** Plastic sizers that went out by post, and which school of sending them pays. */
 export function SizersScreen() {
   // Sums of half the figures would be wrong ones: nothing is drawn before all are there.
-  const figures = both(both(useListSizersQuery(), useListOrdersQuery()), useGetShopNumbersQuery());
+  const figures = both(both(useListSizersQuery(), useListSizedOrdersQuery()), useGetShopNumbersQuery());
   return (
     <Fetched from={both(figures, useListPeopleQuery())} what="the sizers">
       {([[[sizers, orders], { marginPerOrder }], people]) => (
@@ -40,7 +40,7 @@ export function SizersScreen() {
 
 interface SizersProps {
   readonly sizers: readonly StoredSizer[];
-  readonly orders: readonly Order[];
+  readonly orders: readonly OrderInList[];
   readonly people: readonly Person[];
   /** Null until orders were closed. */
   readonly marginPerOrder: number | null;

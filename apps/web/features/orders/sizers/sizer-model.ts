@@ -1,11 +1,11 @@
-import type { Order } from '@round-mint/contract/orders';
+import type { OrderInList } from '@round-mint/contract/orders';
 import type { StoredSizer } from '@round-mint/contract/sizers';
 import { compareSizers, type SizerSchools, type SizerSums } from '@round-mint/core/trade';
 
 /** What the maker's own sizers tell; an order that names one came of it. */
 export function schoolsOf(
   sizers: readonly StoredSizer[],
-  orders: readonly Pick<Order, 'sizerId'>[],
+  orders: readonly Pick<OrderInList, 'sizerId'>[],
   marginPerOrder: number,
   resizeCost: number,
 ): SizerSchools {

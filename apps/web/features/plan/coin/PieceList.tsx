@@ -1,11 +1,13 @@
 import type { CoinStock } from '@round-mint/contract/stock';
 import { metalById } from '@round-mint/core/metal';
-import { memo } from 'react';
+import { memo, useCallback, useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
+import { wordsOf } from '@/features/shared/screen/use-searched-pages';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { refusalOf } from '@/features/shared/words/piece-words';
 import { Type } from '@/ui/Type';
-import { usePieceOutcomes } from './use-piece-outcomes';
+import { VirtualRows } from '@/ui/VirtualRows';
+import { useListedPieces, usePieceOutcomes } from './use-piece-outcomes';
 
 interface PieceListProps {
   chosenId: string | undefined;
@@ -54,26 +56,41 @@ const PieceRow = memo(function PieceRow({ piece, bandWidthMm, known, chosen, onC
   );
 });
 
+const ROW_PX = 66;
+/** Until it is known which rows are in sight, the first ones are. */
+const FIRST_ROWS = { from: 0, to: 20 };
+
 /** What can become this size: the drawer, each piece with its width. */
 export function PieceList({ chosenId, onChoose, search = '' }: PieceListProps) {
-  const outcomes = usePieceOutcomes();
-  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-  const shown = outcomes.filter(({ piece }) =>
-    words.every((word) => `${piece.name} ${metalById(piece.metal).name}`.toLowerCase().includes(word)),
-  );
+  const pieces = useListedPieces();
+  const shown = useMemo(() => {
+    const words = wordsOf(search);
+    return pieces.filter(({ name, metal }) =>
+      words.every((word) => `${name} ${metalById(metal).name}`.toLowerCase().includes(word)),
+    );
+  }, [pieces, search]);
+  const [{ from, to }, setDrawn] = useState(FIRST_ROWS);
+  const inSight = useMemo(() => shown.slice(from, to + 1), [shown, from, to]);
+  const outcomes = usePieceOutcomes(inSight);
+  const drawn = useCallback((first: number, last: number) => setDrawn({ from: first, to: last }), []);
   if (shown.length === 0) return <Type as="small">No piece matches.</Type>;
   return (
-    <View role="radiogroup" aria-label="Pieces of stock">
-      {shown.map(({ piece, bandWidthMm, known }) => (
+    <VirtualRows
+      role="radiogroup"
+      label="Pieces of stock"
+      items={shown}
+      keyOf={({ id }) => id}
+      rowPx={ROW_PX}
+      onDrawn={drawn}
+      renderRow={(piece) => (
         <PieceRow
-          key={piece.id}
           piece={piece}
-          bandWidthMm={bandWidthMm}
-          known={known}
+          bandWidthMm={outcomes.get(piece)?.bandWidthMm}
+          known={outcomes.has(piece)}
           chosen={piece.id === chosenId}
           onChoose={onChoose}
         />
-      ))}
-    </View>
+      )}
+    />
   );
 }

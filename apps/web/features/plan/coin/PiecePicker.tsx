@@ -1,7 +1,8 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useListStockQuery } from '@/store/api';
+import { useStockPagesInfiniteQuery } from '@/store/api';
+import { ALL, usePages } from '@/store/lists';
 import { useAppDispatch } from '@/store/store';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
@@ -12,7 +13,7 @@ import { stockChosen } from '@/features/plan/draft/plan-draft-slice';
 
 export function NoPiece({ onChoose }: { onChoose: () => void }) {
   const router = useRouter();
-  if (useListStockQuery().data?.length === 0) {
+  if (usePages(useStockPagesInfiniteQuery(ALL)).data?.length === 0) {
     return (
       <View>
         <Empty title="The drawer is empty.">

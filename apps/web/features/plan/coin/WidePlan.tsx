@@ -3,6 +3,7 @@ import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { useAppDispatch } from '@/store/store';
 import { Field } from '@/ui/Field';
+import { ScrollArea } from '@/ui/ScrollArea';
 import { Type } from '@/ui/Type';
 import { ChancesPanel } from './ChancesPanel';
 import { pieceLine } from './piece-line';
@@ -38,9 +39,9 @@ export function WidePlan({ model }: { model: PlanModel }) {
           <Type as="title">{`What can become ${targetMm === undefined ? 'it' : write.size(targetMm)}?`}</Type>
           <Field label="Search the drawer" value={search} onChangeText={setSearch} />
         </View>
-        <ScrollView>
+        <ScrollArea>
           <PieceList chosenId={piece?.id} search={search} onChoose={choose} />
-        </ScrollView>
+        </ScrollArea>
       </View>
       <ScrollView className="min-w-0 flex-1" contentContainerClassName="gap-4 px-6 py-4">
         <PlanTabs here="coin" />

@@ -1,11 +1,12 @@
 import { Redirect } from 'expo-router';
-import { useGetSettingsQuery, useListKitQuery, useListStockQuery } from '@/store/api';
+import { useGetSettingsQuery, useListKitQuery, useStockPagesInfiniteQuery } from '@/store/api';
+import { ALL, usePages } from '@/store/lists';
 import { setUpScreen } from './first-run-model';
 
 /** Where the app begins: at the bench, or in an empty workshop with its first run. */
 export function StartScreen() {
   const settings = useGetSettingsQuery();
-  const stock = useListStockQuery();
+  const stock = usePages(useStockPagesInfiniteQuery(ALL));
   const tools = useListKitQuery();
   const failed = settings.isError || stock.isError || tools.isError;
   if (failed) return <Redirect href="/bench" />;

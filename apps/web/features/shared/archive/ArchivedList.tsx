@@ -1,7 +1,8 @@
 import { View } from 'react-native';
+import type { Paged } from '@/store/lists';
 import { Button } from '@/ui/Button';
+import { ShowMore } from '@/ui/ShowMore';
 import { Type } from '@/ui/Type';
-import type { Fetch } from '@/ui/Waiting';
 import { useRestore } from './use-restore';
 
 interface Archived {
@@ -11,7 +12,7 @@ interface Archived {
 interface ArchivedListProps<T extends Archived> {
   /** What they are: "Tools". */
   readonly title: string;
-  readonly from: Fetch<readonly T[]>;
+  readonly from: Paged<T>;
   readonly nameOf: (thing: T) => string;
   readonly noteOf?: ((thing: T) => string) | undefined;
   /** How something comes here. */
@@ -22,7 +23,7 @@ interface ArchivedListProps<T extends Archived> {
 /** Archived things of one kind, each with the way back. */
 export function ArchivedList<T extends Archived>({
   title,
-  from: { data, isError },
+  from: { data, isError, more, readingOn },
   nameOf,
   noteOf,
   comesBy,
@@ -58,6 +59,7 @@ export function ArchivedList<T extends Archived>({
           </View>
         ))}
       </View>
+      <ShowMore more={more} readingOn={readingOn} />
     </View>
   );
 }

@@ -1,4 +1,4 @@
-import type { Order } from '@round-mint/contract/orders';
+import type { OrderInList } from '@round-mint/contract/orders';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '@/ui/Button';
@@ -8,7 +8,7 @@ import { Type } from '@/ui/Type';
 import { useMoveOrder } from './use-move-order';
 
 /** The customer's word without mail: given in the shop, or gone on without, with the reason. */
-export function AnswerHere({ order, onDone }: { order: Order; onDone: () => void }) {
+export function AnswerHere({ order, onDone }: { order: OrderInList; onDone: () => void }) {
   const { log, busy } = useMoveOrder();
   const [without, setWithout] = useState(false);
   const [why, setWhy] = useState('');

@@ -1,4 +1,4 @@
-import type { Order, OrderEventInput } from '@round-mint/contract/orders';
+import type { OrderInList, OrderEventInput } from '@round-mint/contract/orders';
 import { STATE_NAMES, type OrderState } from '@round-mint/core/trade';
 import { newId } from '@/store/new-id';
 import { noticeShown } from '@/store/notices-slice';
@@ -10,7 +10,7 @@ import { useLogOrderMutation } from '@/store/trade-api';
 export function useMoveOrder() {
   const dispatch = useAppDispatch();
   const [logOrder, { isLoading }] = useLogOrderMutation();
-  const log = async (order: Pick<Order, 'id'>, body: OrderEventInput['body'], done?: string) => {
+  const log = async (order: Pick<OrderInList, 'id'>, body: OrderEventInput['body'], done?: string) => {
     const event = { id: newId(), at: new Date().toISOString(), body };
     try {
       await logOrder({ id: order.id, events: [event] }).unwrap();
@@ -21,7 +21,7 @@ export function useMoveOrder() {
       return false;
     }
   };
-  const move = (order: Pick<Order, 'id' | 'name'>, to: OrderState) =>
+  const move = (order: Pick<OrderInList, 'id' | 'name'>, to: OrderState) =>
     log(order, { kind: 'moved', to }, `${order.name}: ${STATE_NAMES[to]}.`);
   return { log, move, busy: isLoading };
 }

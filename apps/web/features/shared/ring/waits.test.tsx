@@ -45,7 +45,7 @@ describe('WaitBar', () => {
       ringOf([begun(2, 'Pickle', 60)], { id: OTHER, name: 'For Jorun' }),
     ];
     const calls = fakeServer({
-      'GET /rings': listOf(...rings),
+      'GET /rings/in-full': listOf(...rings),
       [`POST /rings/${RING_ID}/events`]: () => rings[0],
       [`POST /rings/${OTHER}/events`]: () => rings[1],
     });
@@ -62,11 +62,11 @@ describe('WaitBar', () => {
 
   it('counts dips up in large figures, and is not there when nothing waits', async () => {
     const dip = begun(1, 'Rainbow dips', 7, { shortSec: undefined, longSec: undefined });
-    fakeServer({ 'GET /rings': listOf(ringOf([dip])) });
+    fakeServer({ 'GET /rings/in-full': listOf(ringOf([dip])) });
     const { unmount } = renderWithStore(<WaitBar />);
     expect(await screen.findByText(/^0:0[789]$/)).toBeTruthy();
     unmount();
-    fakeServer({ 'GET /rings': listOf(ringOf()) });
+    fakeServer({ 'GET /rings/in-full': listOf(ringOf()) });
     renderWithStore(<WaitBar />);
     await waitFor(() => expect(screen.queryByTestId('waits')).toBeNull());
   });
@@ -78,7 +78,7 @@ describe('StepWaits', () => {
     const mine = ringOf(workedTo(pickle));
     const other = ringOf([begun(1, 'Pickle', 100)], { id: OTHER, name: 'For Jorun' });
     const calls = fakeServer({
-      'GET /rings': listOf(mine, other),
+      'GET /rings/in-full': listOf(mine, other),
       [`POST /rings/${RING_ID}/events`]: () => mine,
     });
     const bench = benchRing(mine);

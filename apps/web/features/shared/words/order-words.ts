@@ -1,9 +1,9 @@
-import type { Order } from '@round-mint/contract/orders';
+import type { Order, OrderInList } from '@round-mint/contract/orders';
 import { metalById } from '@round-mint/core/metal';
 import { fingerWords, MEASURED_WORDS } from './finger-words';
 import type { Writers } from '@/features/shared/settings/use-settings';
 
-const KIND_WORDS: Readonly<Record<Order['wish']['kind'], string>> = {
+const KIND_WORDS: Readonly<Record<OrderInList['wish']['kind'], string>> = {
   coin: 'coin ring',
   handle: 'ring of silverware',
   strip: 'band of plain metal',
@@ -12,7 +12,7 @@ const KIND_WORDS: Readonly<Record<Order['wish']['kind'], string>> = {
 
 /** The wish in a sentence, for letters. */
 export function wishWords(
-  { wish, insideDiameterMm }: Pick<Order, 'wish' | 'insideDiameterMm'>,
+  { wish, insideDiameterMm }: Pick<OrderInList, 'wish' | 'insideDiameterMm'>,
   write: Writers,
 ): string {
   const { kind, year, metal, widthMinMm, widthMaxMm } = wish;
@@ -27,7 +27,10 @@ export function wishWords(
 }
 
 /** What was asked for, line by line. */
-export function wishFacts(order: Order, write: Writers): readonly (readonly [name: string, value: string])[] {
+export function wishFacts(
+  order: OrderInList,
+  write: Writers,
+): readonly (readonly [name: string, value: string])[] {
   const { wish, sizeText, insideDiameterMm } = order;
   const { year, metal, face, widthMinMm, widthMaxMm, wall, finish, lining, dedication } = wish;
   const width = [widthMinMm, widthMaxMm].flatMap((mm) => (mm === null ? [] : [write.length(mm)]));
@@ -64,8 +67,9 @@ export function wishFacts(order: Order, write: Writers): readonly (readonly [nam
 }
 
 /** An order as it is saved again: without what follows from its history. */
-export function inputOf(order: Order) {
+export function inputOf(order: OrderInList & { readonly events?: Order['events'] }) {
   const {
+    personName: _personName,
     state: _state,
     approval: _approval,
     ringFinished: _ringFinished,

@@ -5,7 +5,12 @@ import { toolLine } from '@/features/shared/kit/kit-words';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { StockTabs } from '@/features/shared/tabs/StockTabs';
 import { useRestoreStockMutation, useRestoreToolMutation } from '@/store/api';
-import { useArchivedScrapQuery, useArchivedStockQuery, useArchivedToolsQuery } from '@/store/archived-api';
+import {
+  useArchivedScrapInfiniteQuery,
+  useArchivedStockInfiniteQuery,
+  useArchivedToolsInfiniteQuery,
+} from '@/store/archived-api';
+import { ALL, usePages } from '@/store/lists';
 import { useRestoreScrapMutation } from '@/store/trade-api';
 
 /** Pieces, tools and scrap that were archived. */
@@ -19,7 +24,7 @@ export function StockArchiveScreen() {
       <ArchivedList
         title="Pieces"
         comesBy="“Archive” on a piece puts it here."
-        from={useArchivedStockQuery()}
+        from={usePages(useArchivedStockInfiniteQuery(ALL))}
         nameOf={({ name }) => name}
         noteOf={({ metal, quantity }) => `${metalById(metal).name}, ${quantity} in stock`}
         restore={restorePiece}
@@ -27,7 +32,7 @@ export function StockArchiveScreen() {
       <ArchivedList
         title="Tools"
         comesBy="“archive” beside a tool puts it here."
-        from={useArchivedToolsQuery()}
+        from={usePages(useArchivedToolsInfiniteQuery(ALL))}
         nameOf={({ name }) => name}
         noteOf={(tool) => toolLine(tool, write.length)}
         restore={restoreTool}
@@ -35,7 +40,7 @@ export function StockArchiveScreen() {
       <ArchivedList
         title="Scrap"
         comesBy="“Take it out” in the scrap tin puts it here."
-        from={useArchivedScrapQuery()}
+        from={usePages(useArchivedScrapInfiniteQuery(ALL))}
         nameOf={({ kind, metal }) => `${kind}, ${metalById(metal).name}`}
         noteOf={({ massG, note }) => [`${massG} g`, note].filter(Boolean).join(', ')}
         restore={restoreScrap}

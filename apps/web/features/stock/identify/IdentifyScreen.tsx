@@ -6,8 +6,9 @@ import { View } from 'react-native';
 import { TakeFrom } from '@/features/shared/inputs/TakeFrom';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { StockTabs } from '@/features/shared/tabs/StockTabs';
-import { useListStockQuery, useSaveStockMutation } from '@/store/api';
+import { useSaveStockMutation } from '@/store/api';
 import { problemText } from '@/store/problem';
+import { usePiece } from '@/store/use-one';
 import { Button } from '@/ui/Button';
 import { Choices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
@@ -226,9 +227,11 @@ function IdentifyPiece({ piece }: { piece: StockItem | undefined }) {
 /** A guided test before anything is spoilt; with a piece of stock its verdict is kept there, and gates the planners. */
 export function IdentifyScreen() {
   const { stockId } = useLocalSearchParams<{ stockId?: string }>();
+  const piece = usePiece(stockId);
+  if (stockId === undefined || piece.isMissing) return <IdentifyPiece key="none" piece={undefined} />;
   return (
-    <Fetched from={useListStockQuery()} what="the stock">
-      {(pieces) => <IdentifyPiece key={stockId ?? 'none'} piece={pieces.find(({ id }) => id === stockId)} />}
+    <Fetched from={piece} what="the piece">
+      {(found) => <IdentifyPiece key={stockId} piece={found} />}
     </Fetched>
   );
 }

@@ -3,7 +3,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { ReactElement } from 'react';
 import { OrKeptHere } from '@/features/shared/screen/KeptHere';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
-import { useListStockQuery } from '@/store/api';
+import { usePiece } from '@/store/use-one';
 import { Screen } from '@/ui/Screen';
 import { Empty, Fetched } from '@/ui/Waiting';
 import { PieceDetail } from './PieceDetail';
@@ -16,20 +16,18 @@ interface OnePieceProps {
 /** The piece that the path names, once it is fetched. */
 export function OnePiece({ children }: OnePieceProps) {
   const { id } = useLocalSearchParams<{ id: string }>();
-  const stock = useListStockQuery();
+  const piece = usePiece(id);
   return (
-    <OrKeptHere id={id} fetched={stock.data !== undefined}>
-      <Fetched from={stock} what="the piece">
-        {(pieces) => {
-          const piece = pieces.find((candidate) => candidate.id === id);
-          if (piece) return children(piece);
-          return (
-            <Screen>
-              <Empty title="This piece is not here.">It may have been archived.</Empty>
-            </Screen>
-          );
-        }}
-      </Fetched>
+    <OrKeptHere id={id} fetched={piece.data !== undefined}>
+      {piece.isMissing ? (
+        <Screen>
+          <Empty title="This piece is not here.">It may have been archived.</Empty>
+        </Screen>
+      ) : (
+        <Fetched from={piece} what="the piece">
+          {children}
+        </Fetched>
+      )}
     </OrKeptHere>
   );
 }

@@ -2,7 +2,8 @@ import { flexRender, type RowData } from '@tanstack/react-table';
 import { Pressable, View } from 'react-native';
 import { Type } from '@/ui/Type';
 import { refusalOf } from '@/features/shared/words/piece-words';
-import type { StockTable } from './use-stock-table';
+import { VirtualRows } from '@/ui/VirtualRows';
+import type { StockList } from './use-stock-table';
 
 declare module '@tanstack/react-table' {
   // eslint-disable-next-line @typescript-eslint/no-unused-vars -- the package's own parameters have to be repeated
@@ -14,14 +15,16 @@ declare module '@tanstack/react-table' {
 
 const SHARES: Readonly<Record<string, number>> = { name: 2.6, metal: 1.6 };
 
+const ROW_PX = 47;
+
 interface StockGridProps {
-  table: StockTable;
+  list: StockList;
   chosenId: string | undefined;
   onChoose: (id: string) => void;
 }
 
 /** The drawer as a table with sortable heads. */
-export function StockGrid({ table, chosenId, onChoose }: StockGridProps) {
+export function StockGrid({ list: { table, shown }, chosenId, onChoose }: StockGridProps) {
   return (
     <View role="table" aria-label="Pieces of stock">
       <View role="row" className="flex-row border-b-2 border-ink">
@@ -48,31 +51,43 @@ export function StockGrid({ table, chosenId, onChoose }: StockGridProps) {
           );
         })}
       </View>
-      {table.getRowModel().rows.map((row) => {
-        const chosen = row.original.id === chosenId;
-        const refused = refusalOf(row.original) !== undefined;
-        return (
-          <Pressable
-            key={row.id}
-            role="row"
-            aria-selected={chosen}
-            onPress={() => onChoose(row.original.id)}
-            className={`min-h-[46px] flex-row items-center border-b border-line active:opacity-70 ${chosen ? 'bg-fold' : ''}`}
-          >
-            {row.getVisibleCells().map((cell) => (
-              <View key={cell.id} role="cell" style={{ flex: SHARES[cell.column.id] ?? 1 }} className="px-2">
-                <Type
-                  as={cell.column.id === 'name' ? 'strong' : 'body'}
-                  className={`${cell.column.columnDef.meta?.numeric ? 'text-right' : ''} ${refused ? 'text-soft' : ''}`}
+      <VirtualRows
+        role="rowgroup"
+        items={table.getRowModel().rows}
+        keyOf={({ id }) => id}
+        rowPx={ROW_PX}
+        more={shown.more}
+        readingOn={shown.readingOn}
+        renderRow={(row) => {
+          const chosen = row.original.id === chosenId;
+          const refused = refusalOf(row.original) !== undefined;
+          return (
+            <Pressable
+              role="row"
+              aria-selected={chosen}
+              onPress={() => onChoose(row.original.id)}
+              className={`min-h-[46px] flex-row items-center border-b border-line active:opacity-70 ${chosen ? 'bg-fold' : ''}`}
+            >
+              {row.getVisibleCells().map((cell) => (
+                <View
+                  key={cell.id}
+                  role="cell"
+                  style={{ flex: SHARES[cell.column.id] ?? 1 }}
+                  className="px-2"
                 >
-                  {flexRender(cell.column.columnDef.cell, cell.getContext())}
-                  {cell.column.id === 'metal' && refused ? ' ✕' : ''}
-                </Type>
-              </View>
-            ))}
-          </Pressable>
-        );
-      })}
+                  <Type
+                    as={cell.column.id === 'name' ? 'strong' : 'body'}
+                    className={`${cell.column.columnDef.meta?.numeric ? 'text-right' : ''} ${refused ? 'text-soft' : ''}`}
+                  >
+                    {flexRender(cell.column.columnDef.cell, cell.getContext())}
+                    {cell.column.id === 'metal' && refused ? ' ✕' : ''}
+                  </Type>
+                </View>
+              ))}
+            </Pressable>
+          );
+        }}
+      />
     </View>
   );
 }

@@ -5,13 +5,15 @@ import { useWriters } from '@/features/shared/settings/use-settings';
 import { Choices } from '@/ui/Choices';
 import { Type } from '@/ui/Type';
 import { measureWords, refusalOf } from '@/features/shared/words/piece-words';
-import type { StockTable } from './use-stock-table';
+import { VirtualRows } from '@/ui/VirtualRows';
+import type { StockList } from './use-stock-table';
 
+const ROW_PX = 66;
 const SORTS = ['name', 'kind', 'metal', 'diameterMm', 'year'] as const;
 const SORT_NAMES = { name: 'name', kind: 'kind', metal: 'metal', diameterMm: '⌀', year: 'year' } as const;
 
 /** The drawer as rows, for one column. */
-export function StockRows({ table }: { table: StockTable }) {
+export function StockRows({ list: { table, shown } }: { list: StockList }) {
   const write = useWriters();
   const sorted = table.getState().sorting[0];
   const by = SORTS.find((id) => id === sorted?.id);
@@ -28,33 +30,37 @@ export function StockRows({ table }: { table: StockTable }) {
         }))}
         onChange={(id) => table.setSorting([{ id, desc: id === sorted?.id && !sorted.desc }])}
       />
-      <View role="list" aria-label="Pieces of stock">
-        {table.getRowModel().rows.map(({ original: piece }) => {
+      <VirtualRows
+        label="Pieces of stock"
+        items={table.getRowModel().rows}
+        keyOf={({ id }) => id}
+        rowPx={ROW_PX}
+        more={shown.more}
+        readingOn={shown.readingOn}
+        renderRow={({ original: piece }) => {
           const refusal = refusalOf(piece);
           return (
-            <View key={piece.id} role="listitem">
-              <Link href={{ pathname: '/stock/[id]', params: { id: piece.id } }} asChild>
-                <Pressable className="active:opacity-70 min-h-[60px] w-full flex-row items-center gap-3 border-b border-line py-2">
-                  <View className="flex-1">
-                    <Type as="heading">{piece.name}</Type>
-                    <Type as="small">
-                      {`${metalById(piece.metal).name} · ${measureWords(piece, write.length)}`}
+            <Link href={{ pathname: '/stock/[id]', params: { id: piece.id } }} asChild>
+              <Pressable className="active:opacity-70 min-h-[60px] w-full flex-row items-center gap-3 border-b border-line py-2">
+                <View className="flex-1">
+                  <Type as="heading">{piece.name}</Type>
+                  <Type as="small">
+                    {`${metalById(piece.metal).name} · ${measureWords(piece, write.length)}`}
+                  </Type>
+                </View>
+                <View className="items-end">
+                  <Type as="strong">{`${piece.quantity} ×`}</Type>
+                  {refusal ? (
+                    <Type as="small" className="text-stop">
+                      ✕ refused
                     </Type>
-                  </View>
-                  <View className="items-end">
-                    <Type as="strong">{`${piece.quantity} ×`}</Type>
-                    {refusal ? (
-                      <Type as="small" className="text-stop">
-                        ✕ refused
-                      </Type>
-                    ) : null}
-                  </View>
-                </Pressable>
-              </Link>
-            </View>
+                  ) : null}
+                </View>
+              </Pressable>
+            </Link>
           );
-        })}
-      </View>
+        }}
+      />
     </View>
   );
 }

@@ -5,10 +5,10 @@ import { ScrollView, View } from 'react-native';
 import { useCopy } from '@/features/shared/screen/use-copy';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { useWidthClass } from '@/features/shared/screen/use-width';
-import { useListStockQuery } from '@/store/api';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { Screen } from '@/ui/Screen';
+import { ScrollArea } from '@/ui/ScrollArea';
 import { Type } from '@/ui/Type';
 import { Empty, Fetched } from '@/ui/Waiting';
 import { PieceDetail } from './PieceDetail';
@@ -16,41 +16,56 @@ import { PlanFromIt } from './PlanFromIt';
 import { StockGrid } from './StockGrid';
 import { StockRows } from './StockRows';
 import { StockTabs } from '@/features/shared/tabs/StockTabs';
-import { tableText, useStockTable } from './use-stock-table';
+import { tableText, useStockTable, type StockList } from './use-stock-table';
 
 /** What can be made from what is here. */
 export function StockScreen() {
+  const list = useStockTable();
   return (
-    <Fetched from={useListStockQuery()} what="the stock">
-      {(pieces) => <Drawer pieces={pieces} />}
+    <Fetched from={list.all} what="the stock">
+      {(pieces) => <Drawer list={list} pieces={pieces} />}
     </Fetched>
   );
 }
 
-function Drawer({ pieces }: { pieces: StockItem[] }) {
-  const wide = useWidthClass() === 'wide';
-  const router = useRouter();
-  const { table, search, setSearch } = useStockTable(pieces);
-  const rows = table.getRowModel().rows;
-  const empty =
-    pieces.length === 0 ? (
+/** Instead of rows, where there are none. */
+function NoRows({ list, pieces }: { list: StockList; pieces: readonly StockItem[] }) {
+  if (pieces.length === 0) {
+    return (
       <Empty title="The drawer is empty.">
         What rings are made from stands here. “Add a piece”: a coin, silverware or a strip, weighed and
         measured once.
       </Empty>
-    ) : rows.length === 0 ? (
-      <Empty title="Nothing matches.">Search for part of a name, an issuer, a metal or a year.</Empty>
-    ) : null;
+    );
+  }
+  if (!list.shown.data)
+    return (
+      <Type as="small" role="status">
+        Searching …
+      </Type>
+    );
+  return <Empty title="Nothing matches.">Search for part of a name, an issuer, a metal or a year.</Empty>;
+}
+
+function Drawer({ list, pieces }: { list: StockList; pieces: readonly StockItem[] }) {
+  const wide = useWidthClass() === 'wide';
+  const router = useRouter();
+  const empty = list.table.getRowModel().rows.length === 0 ? <NoRows list={list} pieces={pieces} /> : null;
   const addPiece = () => router.push('/stock/new');
   const searchBox = (
-    <Field label="Search name, metal, year" value={search} onChangeText={setSearch} testID="stock-search" />
+    <Field
+      label="Search name, metal, year"
+      value={list.search}
+      onChangeText={list.setSearch}
+      testID="stock-search"
+    />
   );
-  if (wide)
-    return <WideStock table={table} pieces={pieces} searchBox={searchBox} empty={empty} onAdd={addPiece} />;
+  if (wide) return <WideStock list={list} searchBox={searchBox} empty={empty} onAdd={addPiece} />;
+  const count = `${list.all.more ? 'over ' : ''}${pieces.length}`;
   return (
     <Screen
       testID="stock-screen"
-      header={<PlaceHeader title="Stock" note={`${pieces.length} kinds of piece in the drawer`} />}
+      header={<PlaceHeader title="Stock" note={`${count} kinds of piece in the drawer`} />}
       footer={
         <View className="flex-row gap-2">
           <BeginHalfMade />
@@ -60,7 +75,7 @@ function Drawer({ pieces }: { pieces: StockItem[] }) {
     >
       <StockTabs here="Pieces" />
       {searchBox}
-      {empty ?? <StockRows table={table} />}
+      {empty ?? <StockRows list={list} />}
     </Screen>
   );
 }
@@ -72,8 +87,7 @@ function BeginHalfMade() {
 }
 
 interface WideStockProps {
-  table: Parameters<typeof StockGrid>[0]['table'];
-  pieces: StockItem[];
+  list: StockList;
   searchBox: React.ReactNode;
   empty: React.ReactNode;
   onAdd: () => void;
@@ -81,11 +95,12 @@ interface WideStockProps {
 
 const SIDE_WIDTH = 400;
 
-function WideStock({ table, pieces, searchBox, empty, onAdd }: WideStockProps) {
+function WideStock({ list, searchBox, empty, onAdd }: WideStockProps) {
   const [chosenId, setChosenId] = useState<string>();
-  const chosen = pieces.find(({ id }) => id === chosenId) ?? table.getRowModel().rows[0]?.original;
+  const rows = list.table.getRowModel().rows;
+  const chosen = (rows.find(({ original }) => original.id === chosenId) ?? rows[0])?.original;
   const copyOut = useCopy();
-  const copy = () => copyOut(tableText(table), 'The table was');
+  const copy = () => copyOut(tableText(list.table), 'The table was');
   return (
     <View className="flex-1 flex-row" testID="stock-screen">
       <View className="min-w-0 flex-1">
@@ -101,9 +116,9 @@ function WideStock({ table, pieces, searchBox, empty, onAdd }: WideStockProps) {
           <StockTabs here="Pieces" />
           {searchBox}
         </View>
-        <ScrollView contentContainerClassName="px-5 pb-6">
-          {empty ?? <StockGrid table={table} chosenId={chosen?.id} onChoose={setChosenId} />}
-        </ScrollView>
+        <ScrollArea contentContainerClassName="px-5 pb-6">
+          {empty ?? <StockGrid list={list} chosenId={chosen?.id} onChoose={setChosenId} />}
+        </ScrollArea>
       </View>
       {chosen ? (
         <View style={{ width: SIDE_WIDTH }} className="border-l border-line">

@@ -1,5 +1,5 @@
 import { act, renderHook } from '@testing-library/react-native';
-import { fakeServer, pieceOf } from '@/testing/fake-server';
+import { fakeServer, listOf, pieceOf } from '@/testing/fake-server';
 import { settle, storeWrapper } from '@/testing/render';
 import { tableText, useStockTable } from './use-stock-table';
 
@@ -9,9 +9,9 @@ const PIECES = [
 ];
 
 async function renderTable() {
-  fakeServer({});
+  fakeServer({ 'GET /stock': listOf(...PIECES) });
   const { wrapper } = storeWrapper();
-  const rendered = renderHook(() => useStockTable(PIECES), { wrapper });
+  const rendered = renderHook(() => useStockTable(), { wrapper });
   await settle();
   return rendered;
 }

@@ -9,16 +9,34 @@ import {
   type SortingState,
 } from '@tanstack/react-table';
 import { useMemo, useState } from 'react';
+import { useSearchedPages, wordsOf } from '@/features/shared/screen/use-searched-pages';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { kindWords, searchText } from '@/features/shared/words/piece-words';
+import { useStockPagesInfiniteQuery } from '@/store/api';
+import { usePages, type Asked } from '@/store/lists';
 
 const column = createColumnHelper<StockItem>();
 
-/** The drawer as a table: sorted and searched here, drawn as rows on a phone and as a table on a wide screen. */
-export function useStockTable(pieces: StockItem[]) {
+const BY_NAME: SortingState = [{ id: 'name', desc: false }];
+const NO_PIECE: StockItem[] = [];
+
+const useStockPages = (asked: Asked, options: { readonly skip: boolean }) =>
+  usePages(useStockPagesInfiniteQuery(asked, options));
+
+/** What the server is asked for: by name is how it lists by itself. */
+function askedFor(search: string, [by]: SortingState): Asked {
+  const words = search.trim();
+  const sort = by && (by.id !== 'name' || by.desc) ? `${by.desc ? '-' : ''}${by.id}` : '';
+  return { ...(words ? { q: words } : {}), ...(sort ? { sort } : {}) };
+}
+
+/** The drawer as a table: drawn as rows on a phone and as a table on a wide screen. */
+export function useStockTable() {
   const write = useWriters();
-  const [sorting, setSorting] = useState<SortingState>([{ id: 'name', desc: false }]);
+  const [sorting, setSorting] = useState(BY_NAME);
   const [search, setSearch] = useState('');
+  const typed = useMemo(() => askedFor(search, sorting), [search, sorting]);
+  const { all, shown, narrowHere } = useSearchedPages(useStockPages, typed);
   const columns = useMemo(
     () => [
       column.accessor('name', { header: 'Name' }),
@@ -55,25 +73,26 @@ export function useStockTable(pieces: StockItem[]) {
   );
   // eslint-disable-next-line react-hooks/incompatible-library -- the table is handed on as a new object, see below
   const table = useReactTable({
-    data: pieces,
+    data: useMemo(() => (shown.data ? [...shown.data] : NO_PIECE), [shown.data]),
     columns,
     state: { sorting, globalFilter: search },
+    manualSorting: !narrowHere,
+    manualFiltering: !narrowHere,
     onSortingChange: setSorting,
     onGlobalFilterChange: setSearch,
     globalFilterFn: (row, _column, words: string) =>
-      words
-        .toLowerCase()
-        .split(/\s+/)
-        .every((word) => searchText(row.original).includes(word)),
+      wordsOf(words).every((word) => searchText(row.original).includes(word)),
+    getRowId: ({ id }) => id,
     getCoreRowModel: getCoreRowModel(),
     getFilteredRowModel: getFilteredRowModel(),
     getSortedRowModel: getSortedRowModel(),
   });
   // The package changes its own object in place, which what is drawn of it would not be told.
-  return { table: { ...table }, search, setSearch };
+  return { table: { ...table }, search, setSearch, all, shown };
 }
 
-export type StockTable = ReturnType<typeof useStockTable>['table'];
+export type StockList = ReturnType<typeof useStockTable>;
+export type StockTable = StockList['table'];
 
 /** The rows in sight as tab-separated text, for a spreadsheet. */
 export function tableText(table: StockTable): string {

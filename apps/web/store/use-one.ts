@@ -1,0 +1,36 @@
+import { z } from 'zod';
+import type { StockItem } from '@round-mint/contract/stock';
+import type { Fetch } from '@/ui/Waiting';
+import { useGetPieceQuery, useStockPagesInfiniteQuery } from './api';
+import { ALL, usePages } from './lists';
+
+/** One thing by its id. */
+export interface One<T> extends Fetch<T> {
+  /** The server knows of none. */
+  readonly isMissing: boolean;
+}
+
+const missingSchema = z.object({ status: z.literal(404) });
+
+interface Result<T> {
+  /** Of the id that is asked for now. */
+  readonly currentData?: T | undefined;
+  readonly isError: boolean;
+  readonly error?: unknown;
+  readonly refetch: () => unknown;
+}
+
+/** A thing that a list holds already, or that was asked for by itself. */
+export function oneOf<T>(listed: T | undefined, { currentData, isError, error, refetch }: Result<T>): One<T> {
+  const isMissing = isError && missingSchema.safeParse(error).success;
+  return { data: listed ?? currentData, isError: isError && !isMissing, isMissing, refetch };
+}
+
+/** One piece of stock. @param id undefined where none is asked for */
+export function usePiece(id: string | undefined): One<StockItem> {
+  const { data, isError } = usePages(useStockPagesInfiniteQuery(ALL));
+  const listed = data?.find((piece) => piece.id === id);
+  const looked = data !== undefined || isError;
+  const got = useGetPieceQuery(id ?? '', { skip: id === undefined || !looked || listed !== undefined });
+  return oneOf(listed, got);
+}

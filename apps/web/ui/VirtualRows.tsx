@@ -1,0 +1,136 @@
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { useEffect, useLayoutEffect, useState, type ReactElement } from 'react';
+import { Platform, View, type Role } from 'react-native';
+import { useScroller } from './ScrollArea';
+import { ShowMore } from './ShowMore';
+
+/** Rows beyond the edges that are drawn, too: a thumb's flick does not outrun them. */
+const BEYOND = 8;
+/** The next page is read when so few rows are left below. */
+const ROWS_LEFT = 20;
+
+interface VirtualRowsProps<T> {
+  readonly items: readonly T[];
+  readonly keyOf: (item: T) => string;
+  readonly renderRow: (item: T) => ReactElement;
+  /** What a row is about as tall as, px; each is measured once it is drawn. */
+  readonly rowPx: number;
+  /** A list's rows are made list items; rows of anything else bring their own role. */
+  readonly role?: Role;
+  readonly label?: string;
+  /** Reads on; left out when all of it is there. */
+  readonly more?: (() => void) | undefined;
+  readonly readingOn?: boolean;
+  /** Told which rows are drawn, from and up to. */
+  readonly onDrawn?: (from: number, to: number) => void;
+}
+
+/** A column of rows of which only those in sight are drawn, read on as it is scrolled. */
+export function VirtualRows<T>({ more, readingOn = false, ...rows }: VirtualRowsProps<T>) {
+  return (
+    <View>
+      {Platform.OS === 'web' ? (
+        <RowsInSight {...rows} more={readingOn ? undefined : more} />
+      ) : (
+        <AllRows {...rows} />
+      )}
+      <ShowMore more={more} readingOn={readingOn} />
+    </View>
+  );
+}
+
+/** Where nothing tells what is in sight. */
+function AllRows<T>({ items, keyOf, renderRow, role = 'list', label, onDrawn }: VirtualRowsProps<T>) {
+  useEffect(() => onDrawn?.(0, items.length - 1), [items, onDrawn]);
+  return (
+    <View role={role} aria-label={label}>
+      {items.map((item) => (
+        <View key={keyOf(item)} {...(role === 'list' ? { role: 'listitem' as const } : {})}>
+          {renderRow(item)}
+        </View>
+      ))}
+    </View>
+  );
+}
+
+/** The element that a component is drawn as; React Native's types know of none. */
+const elementOf = (drawn: View) => drawn as unknown as HTMLElement;
+
+/** How far below the top of what scrolls something lies, px. */
+function offsetIn(scroller: HTMLElement, element: HTMLElement): number {
+  return element.getBoundingClientRect().top - scroller.getBoundingClientRect().top + scroller.scrollTop;
+}
+
+function RowsInSight<T>({
+  items,
+  keyOf,
+  renderRow,
+  rowPx,
+  role = 'list',
+  label,
+  more,
+  onDrawn,
+}: VirtualRowsProps<T>) {
+  // The package changes its own object in place, which a remembered drawing would not be told.
+  'use no memo';
+  const area = useScroller();
+  const scroller = area ? (area.getScrollableNode() as HTMLElement) : null;
+  const [here, setHere] = useState<View | null>(null);
+  const [marginPx, setMarginPx] = useState(0);
+  // eslint-disable-next-line react-hooks/incompatible-library -- said above
+  const rows = useVirtualizer({
+    count: items.length,
+    getScrollElement: () => scroller,
+    getItemKey: (index) => {
+      const item = items[index];
+      return item === undefined ? index : keyOf(item);
+    },
+    estimateSize: () => rowPx,
+    overscan: BEYOND,
+    scrollMargin: marginPx,
+  });
+  // What stands above may grow or shrink at any time.
+  useLayoutEffect(() => {
+    if (here && scroller) setMarginPx(Math.round(offsetIn(scroller, elementOf(here))));
+  });
+  const drawn = rows.getVirtualItems();
+  const from = drawn[0]?.index ?? 0;
+  const to = drawn.at(-1)?.index ?? -1;
+  useEffect(() => {
+    if (to >= 0) onDrawn?.(from, to);
+  }, [from, to, onDrawn]);
+  const nearEnd = to >= 0 && to >= items.length - ROWS_LEFT;
+  useEffect(() => {
+    if (nearEnd) more?.();
+    // Asked once for what was read: a server that is away is not asked again and again.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [nearEnd, items.length]);
+  return (
+    <View ref={setHere} role={role} aria-label={label} style={{ height: rows.getTotalSize() }}>
+      {drawn.map(({ key, index, start }) => {
+        const item = items[index];
+        if (item === undefined) return null;
+        const place = { 'aria-posinset': index + 1, 'aria-setsize': more ? -1 : items.length };
+        return (
+          <View
+            key={key}
+            ref={(row) => rows.measureElement(row && elementOf(row))}
+            style={{
+              position: 'absolute',
+              left: 0,
+              right: 0,
+              top: 0,
+              transform: [{ translateY: start - marginPx }],
+            }}
+            {...({
+              dataSet: { index },
+              ...(role === 'list' ? { role: 'listitem', ...place } : {}),
+            } as object)}
+          >
+            {renderRow(item)}
+          </View>
+        );
+      })}
+    </View>
+  );
+}
