@@ -15,6 +15,7 @@ import {
   countListSchema,
   stockInputSchema,
   stockItemSchema,
+  stockListQuerySchema,
   stockListSchema,
 } from './stock';
 import { healthSchema, metalListSchema, openApiSchema } from './system';
@@ -48,6 +49,13 @@ export const stock = {
     list: stockListSchema,
   }),
   ...csvTable('/stock', 'stock'),
+  list: endpoint({
+    method: 'get',
+    path: '/stock',
+    summary: 'Pieces of stock: all, or those of one kind',
+    query: stockListQuerySchema,
+    response: stockListSchema,
+  }),
   counts: endpoint({
     method: 'get',
     path: '/stock/{id}/counts',

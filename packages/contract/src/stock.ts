@@ -1,6 +1,7 @@
 import { STOCK_KINDS } from '@round-mint/core/work';
 import { z } from 'zod';
 import {
+  archivableListQuerySchema,
   coinFields,
   idSchema,
   listOf,
@@ -77,6 +78,12 @@ function stockKinds<T extends z.ZodRawShape>(fields: T) {
 export const stockInputSchema = stockKinds({ id: idSchema.optional() });
 export const stockItemSchema = stockKinds({ id: idSchema, ...storedFields });
 export const stockListSchema = listOf(stockItemSchema);
+
+/** Pieces may be listed by their kind. */
+export const stockListQuerySchema = archivableListQuerySchema.extend({
+  kind: z.enum(STOCK_KINDS, { error: `must be one of: ${STOCK_KINDS.join(', ')}` }).optional(),
+});
+export type StockListQuery = z.infer<typeof stockListQuerySchema>;
 
 /** What a maker calls each kind of piece, and searches for. */
 export const STOCK_KIND_NAMES: Readonly<Record<(typeof STOCK_KINDS)[number], string>> = {

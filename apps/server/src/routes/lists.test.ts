@@ -138,6 +138,14 @@ describe('a list of people', () => {
 });
 
 describe('a list of pieces', () => {
+  it('is of one kind where that is asked for', async () => {
+    const all = await piecesOf('');
+    const coins = await piecesOf('kind=coin');
+    expect(coins).toEqual(all.filter(({ kind }) => kind === 'coin'));
+    expect(coins.length).toBeLessThan(all.length);
+    await server.api.get(path('/stock?kind=spoon')).expect(400);
+  });
+
   it('is found by what metal and kind are called, and by the year', async () => {
     const silverware = await piecesOf('q=silverware');
     expect(silverware.map(({ kind }) => kind)).toContain('handle');

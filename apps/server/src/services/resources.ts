@@ -21,6 +21,7 @@ import {
   stockItemSchema,
   type StockInput,
   type StockItem,
+  type StockListQuery,
 } from '@round-mint/contract/stock';
 import { METALS } from '@round-mint/core/metal';
 import { STOCK_KINDS } from '@round-mint/core/work';
@@ -193,7 +194,7 @@ export interface Resources {
   readonly orders: Resource<OrderInput, StoredOrder, OrderListQuery>;
   readonly sizers: Resource<SizerInput, StoredSizer>;
   readonly scrap: Resource<ScrapInput, StoredScrap, ScrapListQuery>;
-  readonly stock: Resource<StockInput, StockItem>;
+  readonly stock: Resource<StockInput, StockItem, StockListQuery>;
   readonly kit: Resource<ToolInput, StoredTool>;
   readonly plans: Resource<PlanInput, Plan>;
   readonly dieCharts: Resource<DieChartInput, StoredDieChart>;
@@ -248,7 +249,7 @@ export function createResources(db: Database): Resources {
       toItem: storedScrap,
       which: ({ inTin }) => (inTin === undefined ? undefined : isNull(scrap.meltedIntoId)),
     }),
-    stock: createResource<StockInput, StockItem>(db, {
+    stock: createResource<StockInput, StockItem, StockListQuery>(db, {
       name: 'piece of stock',
       table: stock,
       columns: {
@@ -270,6 +271,7 @@ export function createResources(db: Database): Resources {
       },
       toRow: stockRow,
       toItem: stockItem,
+      which: ({ kind }) => (kind === undefined ? undefined : eq(stock.kind, kind)),
       // Written over, a count would lose what another device took meanwhile from what is known of it.
       onReplace: async (tx, before, { quantity }) => {
         const change = quantity - before.quantity;
