@@ -170,6 +170,7 @@ test('the drawer is searched, sorted and tidied, with a way back', async ({ app:
   await expect(page.getByRole('status')).toContainText('Skerrow tern, 1951 was archived.');
   await expect(pieces.filter({ hasText: 'Skerrow tern' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByTestId('stock-search').fill('Skerrow tern');
   await expect(pieces.filter({ hasText: 'Skerrow tern' })).toHaveCount(1);
 });
 

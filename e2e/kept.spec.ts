@@ -84,8 +84,9 @@ test('what is typed outlives a reload, Back and a lost server, and what is new w
   await workshop.start();
   await expect(page.getByTestId('unsent')).toHaveCount(0, { timeout: 30_000 });
   await expect(page.getByTestId('piece-screen')).toContainText('29.4');
-  const found = await page.request.get(`${workshop.url}/api/v1/stock?q=Vellmark`);
-  expect(((await found.json()) as Stored).items).toHaveLength(1);
+  const found = async () =>
+    ((await (await page.request.get(`${workshop.url}/api/v1/stock?q=Vellmark`)).json()) as Stored).items;
+  await expect.poll(found).toHaveLength(1);
   // Saved, it is no draft any more.
   await visit(page, '/stock/new');
   await expect(name).toHaveValue('');

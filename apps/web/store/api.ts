@@ -59,8 +59,8 @@ export const api = createApi({
     ...(['Person', 'Order', 'Sizer', 'Scrap', 'Shelf', 'Spot', 'Message', 'DayPlan', 'Shop'] as const),
   ],
   endpoints: (build) => ({
-    /** All of it: what rings can be made from. */
-    listStock: build.query<ItemsOf<typeof stock.list>, void>({
+    /** All of it, or all of a kind: what rings can be made from. */
+    listStock: build.query<ItemsOf<typeof stock.list>, Asked | void>({
       queryFn: wholeList(stock.list),
       providesTags: ['Stock'],
     }),

@@ -3,7 +3,7 @@ import { fakeServer, listOf, pieceOf, refusal } from '@/testing/fake-server';
 import { storeWrapper } from '@/testing/render';
 import { useListStockQuery, useStockPagesInfiniteQuery } from './api';
 import { ALL, usePages } from './lists';
-import { usePiece } from './use-one';
+import { usePiece } from './use-stock';
 
 const PIECES = Array.from({ length: 5 }, (_, i) => pieceOf({ id: `piece-${i}`, name: `Piece ${i}` }));
 

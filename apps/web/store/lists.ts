@@ -2,6 +2,7 @@ import type { Endpoint, ResponseOf } from '@round-mint/contract/endpoint';
 import type { BaseQueryApi, FetchBaseQueryError } from '@reduxjs/toolkit/query';
 import { useMemo } from 'react';
 import type { z } from 'zod';
+import type { GoesOn } from '@/ui/ShowMore';
 import type { Fetch } from '@/ui/Waiting';
 import type { baseQuery } from './base-query';
 import { call } from './call';
@@ -43,14 +44,29 @@ interface Page {
 type Ask = (sent: Parameters<typeof baseQuery>[0]) => ReturnType<typeof baseQuery>;
 
 /** Pages shift when something comes or goes while they are read: each thing counts once. */
-function once<T extends Listed>(items: readonly T[]): T[] {
+export function once<T extends Listed>(items: readonly T[]): T[] {
   return [...new Map(items.map((item) => ['id' in item ? item.id : item.ringId, item])).values()];
 }
 
-/** Reads a list from its beginning to its end, for what is worked out from all of it. */
+/** What was fetched is never changed: frozen page by page, it need not be frozen all at once when it is kept. */
+function frozen<T extends object>(items: readonly T[]): readonly T[] {
+  for (const item of items) freezeDeep(item);
+  return items;
+}
+
+function freezeDeep(value: unknown): void {
+  if (typeof value !== 'object' || value === null) return;
+  Object.freeze(value);
+  for (const part of Object.values(value)) freezeDeep(part);
+}
+
+/**
+ * Reads a list from its beginning to its end, for what is worked out from all of it.
+ * @param asked what is always asked for, beside what the query is asked for
+ */
 export function wholeList<E extends ListCall>(list: E, asked: Asked = ALL, limit = MOST_A_PAGE) {
   return async (
-    _arg: void,
+    arg: Asked | void,
     _api: BaseQueryApi,
     _options: object,
     ask: (sent: Parameters<Ask>[0]) => unknown,
@@ -58,14 +74,14 @@ export function wholeList<E extends ListCall>(list: E, asked: Asked = ALL, limit
     const items: Listed[] = [];
     let cursor = '';
     do {
-      const { data, error } = await (ask as Ask)(pageOf(list, asked, cursor, limit));
+      const { data, error } = await (ask as Ask)(pageOf(list, { ...asked, ...arg }, cursor, limit));
       if (error) return { error };
       // As the contract declares this call's answer.
       const page = data as Page;
-      items.push(...page.items);
+      items.push(...frozen(page.items));
       cursor = page.nextCursor ?? '';
     } while (cursor !== '');
-    return { data: once(items) as ItemsOf<E> };
+    return { data: Object.freeze(once(items)) as ItemsOf<E> };
   };
 }
 
@@ -82,17 +98,13 @@ export function pagedList<E extends ListCall>(list: E, asked: Asked = ALL, limit
 }
 
 /** A list as far as it was read. */
-export interface Paged<T> extends Fetch<readonly T[]> {
-  /** Reads on; left out when all of it is there. */
-  readonly more?: (() => void) | undefined;
-  readonly readingOn: boolean;
-}
+export type Paged<T> = Fetch<readonly T[]> & GoesOn;
 
 interface InfiniteResult<T> {
   readonly data?: { readonly pages: readonly { readonly items: readonly T[] }[] } | undefined;
   readonly isError: boolean;
   readonly hasNextPage: boolean;
-  readonly isFetchingNextPage: boolean;
+  readonly isFetching: boolean;
   readonly fetchNextPage: () => unknown;
   readonly refetch: () => unknown;
 }
@@ -102,7 +114,7 @@ export function usePages<T extends Listed>({
   data,
   isError,
   hasNextPage,
-  isFetchingNextPage,
+  isFetching,
   fetchNextPage,
   refetch,
 }: InfiniteResult<T>): Paged<T> {
@@ -112,6 +124,7 @@ export function usePages<T extends Listed>({
     isError,
     refetch,
     more: hasNextPage ? () => void fetchNextPage() : undefined,
-    readingOn: isFetchingNextPage,
+    // While it is being fetched anew, no further page would be.
+    readingOn: isFetching,
   };
 }

@@ -11,6 +11,7 @@ import {
   sizers,
 } from '@round-mint/contract/endpoints-trade';
 import { dieCharts, kit, recipes, stock, system, workshop } from '@round-mint/contract/endpoints-workshop';
+import { STOCK_KINDS } from '@round-mint/core/work';
 import { ARCHIVED, IN_WORK, RINGS_A_PAGE, SPOILT } from './api';
 import { call } from './call';
 import { pageOf } from './lists';
@@ -45,6 +46,7 @@ export function offlineCalls(): readonly string[] {
     call(workshop.settings, {}),
     call(backups.list, {}),
     ...LISTS.map(({ list }) => pageOf(list)),
+    ...STOCK_KINDS.map((kind) => pageOf(stock.list, { kind })),
     ...ARCHIVED_LISTS.map(({ list }) => pageOf(list, ARCHIVED)),
     ...[OPEN, OVER, FROM_SIZER].map((asked) => pageOf(orders.list, asked)),
     pageOf(scrap.list, IN_TIN),

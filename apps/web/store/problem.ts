@@ -28,6 +28,7 @@ const WORDS: Readonly<Record<ErrorCode, string>> = {
   'awaits-approval': 'The customer has to see this ring before this step. Log their word, then send again.',
   'no-address': 'This person has no mail address: enter one under People.',
   'already-melted': 'Some of these are not in the tin any more: look again.',
+  'too-much-for-json': 'This workshop is too large for one JSON text: save it as a zip.',
   'too-large': 'This is too large to send: leave something out.',
   'database-away': 'The database cannot be reached; nothing was changed. Try again in a moment.',
   internal: 'Something went wrong on the server; nothing was changed. Try again.',

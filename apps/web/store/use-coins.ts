@@ -1,5 +1,6 @@
 import type { CoinStock, StockItem } from '@round-mint/contract/stock';
 import { useListStockQuery } from './api';
+import type { Asked } from './lists';
 
 const coins = new WeakMap<StockItem[], CoinStock[]>();
 
@@ -12,8 +13,10 @@ function coinsOf(stock: StockItem[]): CoinStock[] {
   return found;
 }
 
-/** Coins, medals and rounds of the drawer: what a coin ring is planned from. */
+const COINS: Asked = { kind: 'coin' };
+
+/** All coins, medals and rounds of the drawer: what a coin ring is made from. */
 export function useCoins() {
-  const fetched = useListStockQuery();
+  const fetched = useListStockQuery(COINS);
   return { ...fetched, data: fetched.data && coinsOf(fetched.data) };
 }

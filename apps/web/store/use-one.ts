@@ -1,8 +1,5 @@
 import { z } from 'zod';
-import type { StockItem } from '@round-mint/contract/stock';
 import type { Fetch } from '@/ui/Waiting';
-import { useGetPieceQuery, useStockPagesInfiniteQuery } from './api';
-import { ALL, usePages } from './lists';
 
 /** One thing by its id. */
 export interface One<T> extends Fetch<T> {
@@ -24,13 +21,4 @@ interface Result<T> {
 export function oneOf<T>(listed: T | undefined, { currentData, isError, error, refetch }: Result<T>): One<T> {
   const isMissing = isError && missingSchema.safeParse(error).success;
   return { data: listed ?? currentData, isError: isError && !isMissing, isMissing, refetch };
-}
-
-/** One piece of stock. @param id undefined where none is asked for */
-export function usePiece(id: string | undefined): One<StockItem> {
-  const { data, isError } = usePages(useStockPagesInfiniteQuery(ALL));
-  const listed = data?.find((piece) => piece.id === id);
-  const looked = data !== undefined || isError;
-  const got = useGetPieceQuery(id ?? '', { skip: id === undefined || !looked || listed !== undefined });
-  return oneOf(listed, got);
 }

@@ -12,8 +12,7 @@ function show(more?: () => void, readingOn = false) {
       items={ROWS}
       keyOf={(name) => name}
       rowPx={40}
-      more={more}
-      readingOn={readingOn}
+      from={{ more, readingOn, isError: false }}
       onDrawn={drawn}
       renderRow={(name) => <Type>{name}</Type>}
     />,

@@ -1,8 +1,8 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useLayoutEffect, useState, type ReactElement } from 'react';
-import { Platform, View, type Role } from 'react-native';
+import { Platform, View, type Role, type ViewStyle } from 'react-native';
 import { useScroller } from './ScrollArea';
-import { ShowMore } from './ShowMore';
+import { NO_MORE, ShowMore, type GoesOn } from './ShowMore';
 
 /** Rows beyond the edges that are drawn, too: a thumb's flick does not outrun them. */
 const BEYOND = 8;
@@ -18,23 +18,18 @@ interface VirtualRowsProps<T> {
   /** A list's rows are made list items; rows of anything else bring their own role. */
   readonly role?: Role;
   readonly label?: string;
-  /** Reads on; left out when all of it is there. */
-  readonly more?: (() => void) | undefined;
-  readonly readingOn?: boolean;
+  /** How the list goes on; left out of one that is there whole. */
+  readonly from?: GoesOn | undefined;
   /** Told which rows are drawn, from and up to. */
   readonly onDrawn?: (from: number, to: number) => void;
 }
 
 /** A column of rows of which only those in sight are drawn, read on as it is scrolled. */
-export function VirtualRows<T>({ more, readingOn = false, ...rows }: VirtualRowsProps<T>) {
+export function VirtualRows<T>({ from = NO_MORE, ...rows }: VirtualRowsProps<T>) {
   return (
     <View>
-      {Platform.OS === 'web' ? (
-        <RowsInSight {...rows} more={readingOn ? undefined : more} />
-      ) : (
-        <AllRows {...rows} />
-      )}
-      <ShowMore more={more} readingOn={readingOn} />
+      {Platform.OS === 'web' ? <RowsInSight {...rows} from={from} /> : <AllRows {...rows} />}
+      <ShowMore from={from} />
     </View>
   );
 }
@@ -53,6 +48,9 @@ function AllRows<T>({ items, keyOf, renderRow, role = 'list', label, onDrawn }: 
   );
 }
 
+/** A browser that holds on to a row while others are drawn would scroll away. React Native knows no such style. */
+const UNANCHORED = { overflowAnchor: 'none' } as unknown as ViewStyle;
+
 /** The element that a component is drawn as; React Native's types know of none. */
 const elementOf = (drawn: View) => drawn as unknown as HTMLElement;
 
@@ -68,9 +66,9 @@ function RowsInSight<T>({
   rowPx,
   role = 'list',
   label,
-  more,
+  from: { more, readingOn, isError },
   onDrawn,
-}: VirtualRowsProps<T>) {
+}: VirtualRowsProps<T> & { readonly from: GoesOn }) {
   // The package changes its own object in place, which a remembered drawing would not be told.
   'use no memo';
   const area = useScroller();
@@ -88,25 +86,32 @@ function RowsInSight<T>({
     estimateSize: () => rowPx,
     overscan: BEYOND,
     scrollMargin: marginPx,
+    // React Native's own scrollTo takes the element's place, and takes other words.
+    scrollToFn: (offsetPx, { adjustments = 0 }) => {
+      if (scroller) scroller.scrollTop = offsetPx + adjustments;
+    },
   });
-  // What stands above may grow or shrink at any time.
+  // What stands above may grow or shrink at any time; measured anew it is mostly the same, which ends it.
+  // eslint-disable-next-line react-hooks/exhaustive-deps
   useLayoutEffect(() => {
     if (here && scroller) setMarginPx(Math.round(offsetIn(scroller, elementOf(here))));
   });
   const drawn = rows.getVirtualItems();
-  const from = drawn[0]?.index ?? 0;
+  const first = drawn[0]?.index ?? 0;
   const to = drawn.at(-1)?.index ?? -1;
   useEffect(() => {
-    if (to >= 0) onDrawn?.(from, to);
-  }, [from, to, onDrawn]);
+    if (to >= 0) onDrawn?.(first, to);
+  }, [first, to, onDrawn]);
+  // A server that is away is asked again by hand only.
+  const goesOn = more !== undefined && !readingOn && !isError;
   const nearEnd = to >= 0 && to >= items.length - ROWS_LEFT;
   useEffect(() => {
-    if (nearEnd) more?.();
-    // Asked once for what was read: a server that is away is not asked again and again.
+    if (nearEnd && goesOn) more();
+    // Once for what was read: another function that reads on is no reason to.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [nearEnd, items.length]);
+  }, [nearEnd, goesOn, items.length]);
   return (
-    <View ref={setHere} role={role} aria-label={label} style={{ height: rows.getTotalSize() }}>
+    <View ref={setHere} role={role} aria-label={label} style={{ height: rows.getTotalSize(), ...UNANCHORED }}>
       {drawn.map(({ key, index, start }) => {
         const item = items[index];
         if (item === undefined) return null;

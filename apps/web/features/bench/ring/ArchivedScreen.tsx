@@ -88,7 +88,7 @@ function Archived({ archived, spoilt }: ArchivedProps) {
           ))}
         </View>
       ) : null}
-      <ShowMore more={archived.more} readingOn={archived.readingOn} />
+      <ShowMore from={archived} />
       {spoiltRings.length > 0 ? (
         <View className="gap-1 pt-4">
           <Type as="label">Given up</Type>
@@ -102,7 +102,7 @@ function Archived({ archived, spoilt }: ArchivedProps) {
               />
             ))}
           </View>
-          <ShowMore more={spoilt.more} readingOn={spoilt.readingOn} />
+          <ShowMore from={spoilt} />
         </View>
       ) : null}
       <ArchivedList

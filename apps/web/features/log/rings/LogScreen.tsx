@@ -55,7 +55,7 @@ export function LogScreen() {
 
 function Log({ log, summary }: { log: Paged<LogEntry>; summary: LogSummary }) {
   const write = useWriters();
-  const { data: entries = [], more, readingOn } = log;
+  const { data: entries = [] } = log;
   return (
     <Screen
       maxWidth={860}
@@ -77,8 +77,7 @@ function Log({ log, summary }: { log: Paged<LogEntry>; summary: LogSummary }) {
             items={entries}
             keyOf={({ ringId }) => ringId}
             rowPx={ROW_PX}
-            more={more}
-            readingOn={readingOn}
+            from={log}
             renderRow={(entry) => <LogRow entry={entry} />}
           />
         </>

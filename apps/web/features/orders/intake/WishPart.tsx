@@ -32,7 +32,7 @@ const SOURCES = [
 
 /** Of a drawer full of pieces, the ones of the kind that is wished. */
 function usePieces(kind: IntakeTexts['kind']) {
-  const stock = useListStockQuery().data;
+  const stock = useListStockQuery(useMemo(() => ({ kind }), [kind])).data;
   return useMemo(
     () => (stock ?? []).filter((piece) => piece.kind === kind && piece.quantity > 0),
     [stock, kind],

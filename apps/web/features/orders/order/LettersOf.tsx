@@ -10,7 +10,8 @@ import { Type } from '@/ui/Type';
 /** Letters that went out about an order. */
 export function LettersOf({ orderId }: { orderId: string }) {
   const asked = useMemo(() => ({ orderId }), [orderId]);
-  const { data: letters = [], more, readingOn } = usePages(useMessagePagesInfiniteQuery(asked));
+  const list = usePages(useMessagePagesInfiniteQuery(asked));
+  const { data: letters = [] } = list;
   if (letters.length === 0) return null;
   return (
     <View className="gap-1">
@@ -29,7 +30,7 @@ export function LettersOf({ orderId }: { orderId: string }) {
           </View>
         ))}
       </View>
-      <ShowMore more={more} readingOn={readingOn} />
+      <ShowMore from={list} />
     </View>
   );
 }

@@ -9,6 +9,7 @@ import { useWidthClass } from '@/features/shared/screen/use-width';
 import { Button } from '@/ui/Button';
 import { Choices } from '@/ui/Choices';
 import { Screen } from '@/ui/Screen';
+import { NO_MORE } from '@/ui/ShowMore';
 import { Type } from '@/ui/Type';
 import { Fetched } from '@/ui/Waiting';
 import { DueWords } from './DueWords';
@@ -79,11 +80,11 @@ function Orders({ open }: { open: readonly OrderRow[] }) {
   const wide = useWidthClass() === 'wide';
   const [shown, setShown] = useState<'open' | 'over'>('open');
   const over = useOverOrders(shown === 'open');
-  const list = shown === 'open' ? { data: open, more: undefined, readingOn: false } : over;
+  const list = shown === 'open' ? { ...NO_MORE, data: open } : over;
   const add = () => router.push('/orders/new');
   const note = summary(open);
   if (wide) return <WideOrders list={list} shown={shown} onShow={setShown} note={note} onAdd={add} />;
-  const { data: rows, more, readingOn } = list;
+  const { data: rows } = list;
   return (
     <Screen
       testID="orders-screen"
@@ -102,8 +103,7 @@ function Orders({ open }: { open: readonly OrderRow[] }) {
         items={rows ?? []}
         keyOf={({ order }) => order.id}
         rowPx={ROW_PX}
-        more={more}
-        readingOn={readingOn}
+        from={list}
         renderRow={(row) => (
           <PhoneRow
             row={row}

@@ -6,6 +6,7 @@ import { stationX } from '@/drawings/orders/StationLine';
 import { Button } from '@/ui/Button';
 import { Choices } from '@/ui/Choices';
 import { ScrollArea } from '@/ui/ScrollArea';
+import type { GoesOn } from '@/ui/ShowMore';
 import { Type } from '@/ui/Type';
 import { VirtualRows } from '@/ui/VirtualRows';
 import { NoOrders } from './NoOrders';
@@ -22,11 +23,7 @@ const ROW_PX = 87;
 const DRAG_FROM_PX = 5;
 
 interface WideOrdersProps {
-  list: {
-    readonly data?: readonly OrderRow[] | undefined;
-    readonly more?: (() => void) | undefined;
-    readonly readingOn: boolean;
-  };
+  list: GoesOn & { readonly data?: readonly OrderRow[] | undefined };
   shown: 'open' | 'over';
   onShow: (shown: 'open' | 'over') => void;
   note: string;
@@ -42,7 +39,7 @@ function stationAt(from: number, byPx: number): number {
 
 /** All orders under each other, earliest wanted first, each with the line it travels; the ring is dragged along it. */
 export function WideOrders({ list, shown, onShow, note, onAdd }: WideOrdersProps) {
-  const { data, more, readingOn } = list;
+  const { data } = list;
   const rows = data ?? [];
   const [chosenId, setChosenId] = useState<string>();
   const { move } = useMoveOrder();
@@ -105,8 +102,7 @@ export function WideOrders({ list, shown, onShow, note, onAdd }: WideOrdersProps
               items={rows}
               keyOf={({ order }) => order.id}
               rowPx={ROW_PX}
-              more={more}
-              readingOn={readingOn}
+              from={list}
               renderRow={(row) => (
                 <OrderLine
                   row={row}

@@ -5,7 +5,7 @@ import { useSaveStockMutation } from '@/store/api';
 import { noticeShown } from '@/store/notices-slice';
 import { problemText } from '@/store/problem';
 import { useAppDispatch } from '@/store/store';
-import { usePiece } from '@/store/use-one';
+import { usePiece } from '@/store/use-stock';
 
 /** Puts pieces that came in exchange into the drawer at what they were taken for; the ring takes one of its kind out. */
 export function useTakeExchange(order: OrderInList, person: string) {

@@ -86,15 +86,15 @@ interface LetterListProps {
   onOpen: (id: string) => void;
 }
 
-function LetterList({ list: { data: letters = [], more, readingOn }, chosenId, onOpen }: LetterListProps) {
+function LetterList({ list, chosenId, onOpen }: LetterListProps) {
+  const { data: letters = [] } = list;
   return (
     <VirtualRows
       label="Letters"
       items={letters}
       keyOf={({ id }) => id}
       rowPx={ROW_PX}
-      more={more}
-      readingOn={readingOn}
+      from={list}
       renderRow={({ id, subject, toName, at, kind }) => (
         <View className={`border-b border-line ${chosenId === id ? 'bg-fold' : ''}`}>
           <Pressable

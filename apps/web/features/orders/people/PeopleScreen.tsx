@@ -104,8 +104,7 @@ function People({ list: { all, shown, narrowHere }, people, search, onSearch }: 
         items={found ?? []}
         keyOf={({ id }) => id}
         rowPx={ROW_PX}
-        more={shown.more}
-        readingOn={shown.readingOn}
+        from={shown}
         renderRow={(person) => <PersonRow person={person} onOpen={() => setOpen(person)} />}
       />
       {open ? (

@@ -56,24 +56,26 @@ const PieceRow = memo(function PieceRow({ piece, bandWidthMm, known, chosen, onC
   );
 });
 
+const NO_PIECES: readonly CoinStock[] = [];
 const ROW_PX = 66;
 /** Until it is known which rows are in sight, the first ones are. */
 const FIRST_ROWS = { from: 0, to: 20 };
 
 /** What can become this size: the drawer, each piece with its width. */
 export function PieceList({ chosenId, onChoose, search = '' }: PieceListProps) {
-  const pieces = useListedPieces();
+  const list = useListedPieces(search);
+  const { data: pieces, narrowHere } = list;
   const shown = useMemo(() => {
-    const words = wordsOf(search);
-    return pieces.filter(({ name, metal }) =>
+    const words = narrowHere ? wordsOf(search) : [];
+    return (pieces ?? NO_PIECES).filter(({ name, metal }) =>
       words.every((word) => `${name} ${metalById(metal).name}`.toLowerCase().includes(word)),
     );
-  }, [pieces, search]);
+  }, [pieces, narrowHere, search]);
   const [{ from, to }, setDrawn] = useState(FIRST_ROWS);
   const inSight = useMemo(() => shown.slice(from, to + 1), [shown, from, to]);
   const outcomes = usePieceOutcomes(inSight);
   const drawn = useCallback((first: number, last: number) => setDrawn({ from: first, to: last }), []);
-  if (shown.length === 0) return <Type as="small">No piece matches.</Type>;
+  if (pieces && shown.length === 0 && !list.more) return <Type as="small">No piece matches.</Type>;
   return (
     <VirtualRows
       role="radiogroup"
@@ -81,6 +83,7 @@ export function PieceList({ chosenId, onChoose, search = '' }: PieceListProps) {
       items={shown}
       keyOf={({ id }) => id}
       rowPx={ROW_PX}
+      from={list}
       onDrawn={drawn}
       renderRow={(piece) => (
         <PieceRow

@@ -1,8 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useStockPagesInfiniteQuery } from '@/store/api';
-import { ALL, usePages } from '@/store/lists';
+import { useStockPages } from '@/store/use-stock';
 import { useAppDispatch } from '@/store/store';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
@@ -13,7 +12,7 @@ import { stockChosen } from '@/features/plan/draft/plan-draft-slice';
 
 export function NoPiece({ onChoose }: { onChoose: () => void }) {
   const router = useRouter();
-  if (usePages(useStockPagesInfiniteQuery(ALL)).data?.length === 0) {
+  if (useStockPages().data?.length === 0) {
     return (
       <View>
         <Empty title="The drawer is empty.">

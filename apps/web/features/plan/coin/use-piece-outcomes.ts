@@ -1,11 +1,13 @@
-import type { CoinStock } from '@round-mint/contract/stock';
+import type { CoinStock, StockItem } from '@round-mint/contract/stock';
 import { kitOrReference } from '@round-mint/core/kit';
 import { workingThickness } from '@round-mint/core/stock';
 import { useMemo } from 'react';
+import { useSearchedPages } from '@/features/shared/screen/use-searched-pages';
 import { useSettings } from '@/features/shared/settings/use-settings';
 import { refusalOf } from '@/features/shared/words/piece-words';
 import { useListKitQuery } from '@/store/api';
-import { useCoins } from '@/store/use-coins';
+import { ALL, MOST_A_PAGE, type Asked, type Paged } from '@/store/lists';
+import { useStockPages } from '@/store/use-stock';
 import { useAppSelector } from '@/store/store';
 import { useBenchTraits } from '@/store/use-bench-traits';
 import { draftTarget, pieceOutcome, wallWish, type PieceOutcome } from '@/features/plan/draft/plan-model';
@@ -17,16 +19,20 @@ function maySuit(piece: CoinStock, targetMm: number): boolean {
 }
 
 /**
- * Pieces that may make the ring first, in the drawer's order. What is known from diameter and metal alone settles the
- * order, so that no row moves away under a thumb while the rest is being computed.
+ * Pieces that may make the ring first, in the drawer's order, page by page. What is known from diameter and metal alone
+ * settles the order, so that no row moves away under a thumb while the rest is being computed, or read.
  */
-function listed(stock: readonly CoinStock[], targetMm: number | undefined): readonly CoinStock[] {
-  if (targetMm === undefined) return stock;
-  const suits = new Set(stock.filter((piece) => maySuit(piece, targetMm)));
-  return [...suits, ...stock.filter((piece) => !suits.has(piece))];
+function listed(stock: readonly StockItem[], targetMm: number | undefined): readonly CoinStock[] {
+  const pages = Array.from({ length: Math.ceil(stock.length / MOST_A_PAGE) }, (_, i) =>
+    stock.slice(i * MOST_A_PAGE, (i + 1) * MOST_A_PAGE).filter((piece) => piece.kind === 'coin'),
+  );
+  if (targetMm === undefined) return pages.flat();
+  return pages.flatMap((page) => {
+    const suits = new Set(page.filter((piece) => maySuit(piece, targetMm)));
+    return [...suits, ...page.filter((piece) => !suits.has(piece))];
+  });
 }
 
-const NO_STOCK: CoinStock[] = [];
 const NOTHING: ReadonlyMap<CoinStock, PieceOutcome> = new Map();
 
 /** The size that the plan asks for; undefined while none is. */
@@ -36,11 +42,18 @@ function useTargetMm(): number | undefined {
   return draftTarget({ sizeText, allowanceUs }, settings).targetMm;
 }
 
-/** Every coin of the drawer, those that may become the size first. */
-export function useListedPieces(): readonly CoinStock[] {
-  const stock = useCoins().data ?? NO_STOCK;
+type ListedPieces = Paged<CoinStock> & {
+  /** Whether they are yet to be narrowed to what is typed. */
+  readonly narrowHere: boolean;
+};
+
+/** Coins of the drawer, those that may become the size first. @param search words to look for */
+export function useListedPieces(search: string): ListedPieces {
+  const typed = useMemo((): Asked => (search.trim() ? { q: search.trim() } : ALL), [search]);
+  const { shown, narrowHere } = useSearchedPages(useStockPages, typed);
   const targetMm = useTargetMm();
-  return useMemo(() => listed(stock, targetMm), [stock, targetMm]);
+  const data = useMemo(() => shown.data && listed(shown.data, targetMm), [shown.data, targetMm]);
+  return { ...shown, data, narrowHere };
 }
 
 /**

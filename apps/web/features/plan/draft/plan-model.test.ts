@@ -32,7 +32,7 @@ const PIECE: CoinStock = {
 };
 
 function model(change: Partial<PlanDraft> = {}, piece: CoinStock = PIECE, settings = DEFAULT_SETTINGS) {
-  return planModel({ ...FIRST_DRAFT, stockId: piece.id, ...change }, [piece], [], settings, (mm) => `${mm}`);
+  return planModel({ ...FIRST_DRAFT, stockId: piece.id, ...change }, piece, [], settings, (mm) => `${mm}`);
 }
 
 /** The holes with their widths, once all are computed. */

@@ -89,7 +89,7 @@ function routedWidth(
 
 export function planModel(
   draft: PlanDraft,
-  stock: readonly CoinStock[],
+  piece: CoinStock | undefined,
   ownKit: Kit,
   settings: Settings,
   writeSize: SizeWriter,
@@ -97,7 +97,6 @@ export function planModel(
   traits: BenchTraits = DEFAULT_TRAITS,
 ): PlanModel {
   const kit = kitOrReference(ownKit);
-  const piece = stock.find(({ id }) => id === draft.stockId);
   const wall = wallWish(draft);
   const { targetMm, problem } = draftTarget(draft, settings);
   const { school } = draft;

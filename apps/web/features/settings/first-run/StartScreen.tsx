@@ -1,12 +1,12 @@
 import { Redirect } from 'expo-router';
-import { useGetSettingsQuery, useListKitQuery, useStockPagesInfiniteQuery } from '@/store/api';
-import { ALL, usePages } from '@/store/lists';
+import { useGetSettingsQuery, useListKitQuery } from '@/store/api';
+import { useStockPages } from '@/store/use-stock';
 import { setUpScreen } from './first-run-model';
 
 /** Where the app begins: at the bench, or in an empty workshop with its first run. */
 export function StartScreen() {
   const settings = useGetSettingsQuery();
-  const stock = usePages(useStockPagesInfiniteQuery(ALL));
+  const stock = useStockPages();
   const tools = useListKitQuery();
   const failed = settings.isError || stock.isError || tools.isError;
   if (failed) return <Redirect href="/bench" />;

@@ -23,13 +23,14 @@ interface ArchivedListProps<T extends Archived> {
 /** Archived things of one kind, each with the way back. */
 export function ArchivedList<T extends Archived>({
   title,
-  from: { data, isError, more, readingOn },
+  from,
   nameOf,
   noteOf,
   comesBy,
   restore,
 }: ArchivedListProps<T>) {
   const bringBack = useRestore(restore);
+  const { data, isError } = from;
   const things = data ?? [];
   const instead = isError
     ? 'Could not be fetched: the server does not answer.'
@@ -59,7 +60,7 @@ export function ArchivedList<T extends Archived>({
           </View>
         ))}
       </View>
-      <ShowMore more={more} readingOn={readingOn} />
+      <ShowMore from={from} />
     </View>
   );
 }

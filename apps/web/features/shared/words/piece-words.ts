@@ -1,4 +1,4 @@
-import type { StockItem } from '@round-mint/contract/stock';
+import { STOCK_KIND_NAMES, type StockItem } from '@round-mint/contract/stock';
 import { identify } from '@round-mint/core/identify';
 import type { Permits } from '@round-mint/core/work';
 import { metalById } from '@round-mint/core/metal';
@@ -29,15 +29,8 @@ export function permitsOf({ evidence }: Pick<StockItem, 'evidence'>): Permits | 
   return evidence ? identify(evidence).may : undefined;
 }
 
-const KIND_WORDS: Readonly<Record<StockItem['kind'], string>> = {
-  coin: 'coin',
-  handle: 'silverware',
-  strip: 'strip or wire',
-  band: 'finished band',
-};
-
 export function kindWords({ kind }: Pick<StockItem, 'kind'>): string {
-  return KIND_WORDS[kind];
+  return STOCK_KIND_NAMES[kind];
 }
 
 const SECTION_WORDS = { rect: '', d: 'half round ', court: 'court ' } as const;

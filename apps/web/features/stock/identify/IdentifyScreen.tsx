@@ -8,7 +8,7 @@ import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { StockTabs } from '@/features/shared/tabs/StockTabs';
 import { useSaveStockMutation } from '@/store/api';
 import { problemText } from '@/store/problem';
-import { usePiece } from '@/store/use-one';
+import { usePiece } from '@/store/use-stock';
 import { Button } from '@/ui/Button';
 import { Choices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';

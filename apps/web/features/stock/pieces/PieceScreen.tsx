@@ -3,7 +3,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { ReactElement } from 'react';
 import { OrKeptHere } from '@/features/shared/screen/KeptHere';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
-import { usePiece } from '@/store/use-one';
+import { usePiece } from '@/store/use-stock';
 import { Screen } from '@/ui/Screen';
 import { Empty, Fetched } from '@/ui/Waiting';
 import { PieceDetail } from './PieceDetail';

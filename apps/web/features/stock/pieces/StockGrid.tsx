@@ -56,8 +56,7 @@ export function StockGrid({ list: { table, shown }, chosenId, onChoose }: StockG
         items={table.getRowModel().rows}
         keyOf={({ id }) => id}
         rowPx={ROW_PX}
-        more={shown.more}
-        readingOn={shown.readingOn}
+        from={shown}
         renderRow={(row) => {
           const chosen = row.original.id === chosenId;
           const refused = refusalOf(row.original) !== undefined;

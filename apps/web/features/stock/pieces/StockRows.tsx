@@ -35,8 +35,7 @@ export function StockRows({ list: { table, shown } }: { list: StockList }) {
         items={table.getRowModel().rows}
         keyOf={({ id }) => id}
         rowPx={ROW_PX}
-        more={shown.more}
-        readingOn={shown.readingOn}
+        from={shown}
         renderRow={({ original: piece }) => {
           const refusal = refusalOf(piece);
           return (

@@ -12,16 +12,13 @@ import { useMemo, useState } from 'react';
 import { useSearchedPages, wordsOf } from '@/features/shared/screen/use-searched-pages';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { kindWords, searchText } from '@/features/shared/words/piece-words';
-import { useStockPagesInfiniteQuery } from '@/store/api';
-import { usePages, type Asked } from '@/store/lists';
+import type { Asked } from '@/store/lists';
+import { useStockPages } from '@/store/use-stock';
 
 const column = createColumnHelper<StockItem>();
 
 const BY_NAME: SortingState = [{ id: 'name', desc: false }];
 const NO_PIECE: StockItem[] = [];
-
-const useStockPages = (asked: Asked, options: { readonly skip: boolean }) =>
-  usePages(useStockPagesInfiniteQuery(asked, options));
 
 /** What the server is asked for: by name is how it lists by itself. */
 function askedFor(search: string, [by]: SortingState): Asked {
