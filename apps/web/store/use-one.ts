@@ -20,5 +20,7 @@ interface Result<T> {
 /** A thing that a list holds already, or that was asked for by itself. */
 export function oneOf<T>(listed: T | undefined, { currentData, isError, error, refetch }: Result<T>): One<T> {
   const isMissing = isError && missingSchema.safeParse(error).success;
-  return { data: listed ?? currentData, isError: isError && !isMissing, isMissing, refetch };
+  // What was there when it was asked for last is none any more.
+  const known = isMissing ? undefined : currentData;
+  return { data: listed ?? known, isError: isError && !isMissing, isMissing, refetch };
 }

@@ -24,17 +24,21 @@ interface VirtualRowsProps<T> {
   readonly onDrawn?: (from: number, to: number) => void;
 }
 
-/** A column of rows of which only those in sight are drawn, read on as it is scrolled. */
+/** So many rows are drawn whole: a page's own search, and a reader, find all of them. */
+const DRAWN_WHOLE = 60;
+
+/** A column of rows; of a long one only those in sight are drawn, and it is read on as it is scrolled. */
 export function VirtualRows<T>({ from = NO_MORE, ...rows }: VirtualRowsProps<T>) {
+  const isLong = Platform.OS === 'web' && rows.items.length > DRAWN_WHOLE;
   return (
     <View>
-      {Platform.OS === 'web' ? <RowsInSight {...rows} from={from} /> : <AllRows {...rows} />}
+      {isLong ? <RowsInSight {...rows} from={from} /> : <AllRows {...rows} />}
       <ShowMore from={from} />
     </View>
   );
 }
 
-/** Where nothing tells what is in sight. */
+/** A short list, or where nothing tells what is in sight. */
 function AllRows<T>({ items, keyOf, renderRow, role = 'list', label, onDrawn }: VirtualRowsProps<T>) {
   useEffect(() => onDrawn?.(0, items.length - 1), [items, onDrawn]);
   return (

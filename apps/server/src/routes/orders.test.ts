@@ -30,6 +30,7 @@ async function orderNamed(name: string): Promise<Order> {
 const send = (id: string, ...events: object[]) =>
   server.api.post(path(`/orders/${id}/events`)).send({ events });
 const inputOf = ({
+  personName: _n,
   state: _s,
   approval: _a,
   ringFinished: _r,

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { THING_WORDS } from '@/store/things';
-import { sendAgain } from '@/store/unsent-slice';
+import { nextBatch, sendAgain } from '@/store/unsent-slice';
 import { thingGone, thingsTriedAgain } from '@/store/unsent-things-slice';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
@@ -33,23 +33,32 @@ function RefusedThings() {
     });
 }
 
-/** How much waits in the browser while the server is away; it goes by itself when the server is back. */
+/** Why something waits in the browser; undefined while nothing does, or it is just being sent. */
+function useWaiting(): { readonly waiting: number; readonly why: string } | undefined {
+  const unsent = useAppSelector((state) => state.unsent);
+  const things = useAppSelector((state) => state.unsentThings.things);
+  const isAway = useAppSelector((state) => state.contact.away) || unsent.away;
+  const waiting = unsent.queue.length + things.length;
+  if (isAway && waiting > 0) return { waiting, why: 'the server is away. Kept here, sent when it returns.' };
+  // A page that was reloaded in the middle of sending is the one that sends, until it is known to be gone.
+  const isHeldUp = !unsent.sending && nextBatch(unsent) !== undefined;
+  return isHeldUp ? { waiting, why: 'kept here, sent in a moment.' } : undefined;
+}
+
+/** How much waits in the browser; it goes by itself. */
 export function UnsentBar() {
   const dispatch = useAppDispatch();
-  const { queue, away } = useAppSelector((state) => state.unsent);
-  const things = useAppSelector((state) => state.unsentThings.things);
-  const isAway = useAppSelector((state) => state.contact.away) || away;
-  const waiting = queue.length + things.length;
+  const held = useWaiting();
   return (
     <>
       <RefusedThings />
-      {isAway && waiting > 0 ? (
+      {held ? (
         <View
           role="status"
           className="flex-row items-center gap-3 border-t border-ink bg-fold px-4 py-1"
           testID="unsent"
         >
-          <Type className="flex-1">{`${waiting} waiting: the server is away. Kept here, sent when it returns.`}</Type>
+          <Type className="flex-1">{`${held.waiting} waiting: ${held.why}`}</Type>
           <TextButton label="Send now" onPress={() => dispatch(sendAgain(undefined))} />
         </View>
       ) : null}

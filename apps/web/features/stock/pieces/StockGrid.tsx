@@ -65,7 +65,7 @@ export function StockGrid({ list: { table, shown }, chosenId, onChoose }: StockG
               role="row"
               aria-selected={chosen}
               onPress={() => onChoose(row.original.id)}
-              className={`min-h-[46px] flex-row items-center border-b border-line active:opacity-70 ${chosen ? 'bg-fold' : ''}`}
+              className={`min-h-[46px] flex-row items-center border-b py-1.5 border-line active:opacity-70 ${chosen ? 'bg-fold' : ''}`}
             >
               {row.getVisibleCells().map((cell) => (
                 <View
