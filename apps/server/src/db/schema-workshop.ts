@@ -170,7 +170,12 @@ export const rings = pgTable(
     oneOf('rings_status', table.status, RING_STATUSES),
     index('rings_by_status').on(table.status, table.createdAt),
     index('rings_by_age').on(table.archivedAt, table.createdAt.desc().nullsFirst(), table.id),
-    index('rings_by_finish').on(table.finishedAt),
+    index('rings_by_finish').on(
+      table.archivedAt,
+      table.status,
+      table.finishedAt.desc().nullsLast(),
+      table.id,
+    ),
     index('rings_by_plan').on(table.planId),
     index('rings_by_stock').on(table.stockId),
     index('rings_by_version').on(table.version),

@@ -64,9 +64,11 @@ export function listClauses(query: ListQuery, columns: ListColumns): ListClauses
   const matches = words.map((word) =>
     or(...columns.search.map((field) => ilike(field, literalPattern(word))), columns.alsoMatches?.(word)),
   );
+  // All of them null, it changes nothing but lets the index be used that begins with it.
+  const first = archivedAt && !archived ? [asc(archivedAt)] : [];
   return {
     where: and(archivedAt && (archived ? isNotNull(archivedAt) : isNull(archivedAt)), ...matches),
-    orderBy: [ordered(column, turned), asc(columns.id)],
+    orderBy: [...first, ordered(column, turned), asc(columns.id)],
     limit: query.limit,
     offset: readCursor(query.cursor),
   };

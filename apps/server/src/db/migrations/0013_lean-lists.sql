@@ -79,3 +79,6 @@ CREATE TRIGGER "stand_orders_of_gone" AFTER DELETE ON "order_events" REFERENCING
   FOR EACH STATEMENT EXECUTE FUNCTION "stand_orders_of_events"();
 --> statement-breakpoint
 SELECT "stand_orders"(ARRAY(SELECT "id" FROM "orders"));
+--> statement-breakpoint
+-- How far widths came out is worked out with the rest of what came of a ring: once more, in the background.
+UPDATE "ring_outcomes" SET "worked_out" = NULL;
