@@ -103,7 +103,7 @@ export const orderSchema = z.object({
   ringFinished: z.boolean(),
   /** Whether its ring was spoilt or archived: it has to be begun again. */
   ringLost: z.boolean(),
-  /** Whether its ring has come to the step before which the customer is asked. */
+  /** Whether its ring has come to the step before which the customer is asked; not told of one in work whose customer need not be. */
   holdReached: z.boolean(),
   events: z.array(orderEventSchema),
 });

@@ -9,6 +9,7 @@ import {
 } from '@round-mint/contract/orders';
 import {
   approvalStep,
+  awaitsApproval,
   missingFor,
   orderFacts,
   orderProgress,
@@ -57,10 +58,14 @@ interface RingStanding {
 
 const NO_RING: RingStanding = { finished: false, lost: false, holdReached: false };
 
-/** How far the rings of some orders are. Only those in work have to be followed event by event. */
+/**
+ * How far the rings of some orders are. Only those in work have to be followed event by event.
+ * @param awaited the rings whose customers are to see them: of the others it does not matter where they would be asked
+ */
 async function standingOf(
   db: Database,
   ringIds: readonly string[],
+  awaited: ReadonlySet<string>,
 ): Promise<ReadonlyMap<string, RingStanding>> {
   if (ringIds.length === 0) return new Map();
   const rows = await db
@@ -69,7 +74,7 @@ async function standingOf(
     .where(inArray(rings.id, [...ringIds]));
   const reached = await holdsReached(
     db,
-    rows.filter(({ status }) => status === 'in-work').map(({ id }) => id),
+    rows.filter(({ id, status }) => status === 'in-work' && awaited.has(id)).map(({ id }) => id),
   );
   return new Map(
     rows.map(({ id, status, archivedAt }) => {
@@ -129,6 +134,11 @@ async function withStanding(db: Database, stored: readonly StoredOrder[]): Promi
   const ringStandings = await standingOf(
     db,
     stored.flatMap(({ ringId }) => ringId ?? []),
+    new Set(
+      stored
+        .filter((order) => awaitsApproval({ ...order, ...NOTHING_YET, ...standings.get(order.id) }))
+        .flatMap(({ ringId }) => ringId ?? []),
+    ),
   );
   const names = await namesOf(
     db,
