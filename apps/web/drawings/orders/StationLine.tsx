@@ -12,9 +12,12 @@ interface StationLineProps {
   withoutToken?: boolean;
 }
 
+/** How far the ring reaches from its station, px: at either end all of it is seen. */
+const TOKEN_REACH = 10.5;
+
 /** Where along the line a station lies, px. */
 export function stationX(index: number, count: number, width: number): number {
-  const edge = Math.min(14, width / (2 * count));
+  const edge = Math.max(TOKEN_REACH, Math.min(14, width / (2 * count)));
   return edge + (index * (width - 2 * edge)) / Math.max(1, count - 1);
 }
 
