@@ -10,6 +10,13 @@ import { makeDemoFolder, templateOf, testServer } from '../testing/test-server';
 import { folderProblem, needRoom } from './folder-check';
 import { FolderInUseError, lockFolder } from './folder-lock';
 
+/** As a killed process does: a socket with nobody listening, which the next one takes over. */
+function leaveSocket(folder: string): void {
+  const script =
+    "require('net').createServer().listen('lock.sock', () => process.kill(process.pid, 'SIGKILL'));";
+  expect(() => execFileSync(process.execPath, ['-e', script], { cwd: folder })).toThrow();
+}
+
 async function inFolder<T>(work: (folder: string) => Promise<T>): Promise<T> {
   const folder = await mkdtemp(join(tmpdir(), 'round-mint-test-'));
   try {
@@ -49,16 +56,22 @@ describe('the data folder', () => {
       const unlock = await lockFolder(folder);
       await expect(lockFolder(folder)).rejects.toBeInstanceOf(FolderInUseError);
       await unlock();
-      // A killed process leaves its socket behind with nobody listening: the next one takes over.
-      const script =
-        "require('net').createServer().listen('lock.sock', () => process.kill(process.pid, 'SIGKILL'));";
-      expect(() => execFileSync(process.execPath, ['-e', script], { cwd: folder })).toThrow();
+      leaveSocket(folder);
       expect(await readdir(folder)).toEqual(['lock.sock']);
       const taken = await Promise.allSettled([lockFolder(folder), lockFolder(folder), lockFolder(folder)]);
       const won = taken.flatMap((one) => (one.status === 'fulfilled' ? [one.value] : []));
       expect(won).toHaveLength(1);
       await won[0]?.();
       // Nothing is left of it that a copy of the folder would trip over.
+      expect(await readdir(folder)).toEqual([]);
+    }));
+
+  it('is not locked for long by a server that was killed while it took the folder over', () =>
+    inFolder(async (folder) => {
+      leaveSocket(folder);
+      await mkdir(join(folder, 'lock.taking'));
+      const unlock = await lockFolder(folder);
+      await unlock();
       expect(await readdir(folder)).toEqual([]);
     }));
 

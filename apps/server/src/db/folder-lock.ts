@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto';
 import { existsSync } from 'node:fs';
 import { mkdir, realpath, rm, rmdir, stat } from 'node:fs/promises';
 import { connect, createServer, type Server } from 'node:net';
+import { setTimeout as sleep } from 'node:timers/promises';
 
 /** Raised when another server already writes to a data folder. */
 export class FolderInUseError extends Error {
@@ -18,7 +19,8 @@ const SOCKET = 'lock.sock';
 /** Held while a dead server's socket is replaced: two that start at once must not both do it. */
 const TAKING_OVER = 'lock.taking';
 /** Whoever takes a lock over is done long before, unless it was killed meanwhile, ms. */
-const TAKEN_OVER_WITHIN_MS = 10_000;
+const TAKEN_OVER_WITHIN_MS = 3000;
+const LOOK_AGAIN_MS = 100;
 
 /**
  * Does something with the socket of a folder. Addresses of sockets are short (about a hundred characters), folders are
@@ -62,17 +64,30 @@ function isAlive(folder: string): Promise<boolean> {
   });
 }
 
+/** Waits for whoever is taking the folder over; one that was killed in the middle of it holds nobody up for long. */
+async function takeGuard(guard: string): Promise<void> {
+  for (;;) {
+    const isMine = await mkdir(guard).then(
+      () => true,
+      (error: NodeJS.ErrnoException) => {
+        if (error.code !== 'EEXIST') throw error;
+        return false;
+      },
+    );
+    if (isMine) return;
+    const ageMs = await stat(guard).then(
+      ({ mtimeMs }) => Date.now() - mtimeMs,
+      () => 0,
+    );
+    if (ageMs > TAKEN_OVER_WITHIN_MS) await rmdir(guard).catch(() => undefined);
+    else await sleep(LOOK_AGAIN_MS);
+  }
+}
+
 /** Replaces the socket that a killed server has left behind. */
 async function takeOver(folder: string): Promise<Server> {
   const guard = `${folder}/${TAKING_OVER}`;
-  const age = await stat(guard).then(
-    ({ mtimeMs }) => Date.now() - mtimeMs,
-    () => 0,
-  );
-  if (age > TAKEN_OVER_WITHIN_MS) await rmdir(guard).catch(() => undefined);
-  await mkdir(guard).catch(() => {
-    throw new FolderInUseError(folder);
-  });
+  await takeGuard(guard);
   try {
     // Somebody else may have been quicker.
     if (await isAlive(folder)) throw new FolderInUseError(folder);

@@ -62,7 +62,7 @@ const NO_RING: RingStanding = { finished: false, lost: false, holdReached: false
  * How far the rings of some orders are. Only those in work have to be followed event by event.
  * @param awaited the rings whose customers are to see them: of the others it does not matter where they would be asked
  */
-async function standingOf(
+async function ringStandingsOf(
   db: Database,
   ringIds: readonly string[],
   awaited: ReadonlySet<string>,
@@ -131,7 +131,7 @@ async function withStanding(db: Database, stored: readonly StoredOrder[]): Promi
     db,
     stored.map(({ id }) => id),
   );
-  const ringStandings = await standingOf(
+  const ringStandings = await ringStandingsOf(
     db,
     stored.flatMap(({ ringId }) => ringId ?? []),
     new Set(
