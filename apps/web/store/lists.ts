@@ -1,4 +1,5 @@
 import type { Endpoint, ResponseOf } from '@round-mint/contract/endpoint';
+import { freeze } from '@reduxjs/toolkit';
 import type { BaseQueryApi, FetchBaseQueryError } from '@reduxjs/toolkit/query';
 import { useMemo } from 'react';
 import type { z } from 'zod';
@@ -48,18 +49,6 @@ export function once<T extends Listed>(items: readonly T[]): T[] {
   return [...new Map(items.map((item) => ['id' in item ? item.id : item.ringId, item])).values()];
 }
 
-/** What was fetched is never changed: frozen page by page, it need not be frozen all at once when it is kept. */
-function frozen<T extends object>(items: readonly T[]): readonly T[] {
-  for (const item of items) freezeDeep(item);
-  return items;
-}
-
-function freezeDeep(value: unknown): void {
-  if (typeof value !== 'object' || value === null) return;
-  Object.freeze(value);
-  for (const part of Object.values(value)) freezeDeep(part);
-}
-
 /**
  * Reads a list from its beginning to its end, for what is worked out from all of it.
  * @param asked what is always asked for, beside what the query is asked for
@@ -78,10 +67,11 @@ export function wholeList<E extends ListCall>(list: E, asked: Asked = ALL, limit
       if (error) return { error };
       // As the contract declares this call's answer.
       const page = data as Page;
-      items.push(...frozen(page.items));
+      // Never changed once it is fetched: frozen page by page, it need not be frozen all at once when it is kept.
+      items.push(...freeze(page.items, true));
       cursor = page.nextCursor ?? '';
     } while (cursor !== '');
-    return { data: Object.freeze(once(items)) as ItemsOf<E> };
+    return { data: freeze(once(items)) as ItemsOf<E> };
   };
 }
 

@@ -24,3 +24,14 @@ export function oneOf<T>(listed: T | undefined, { currentData, isError, error, r
   const known = isMissing ? undefined : currentData;
   return { data: listed ?? known, isError: isError && !isMissing, isMissing, refetch };
 }
+
+/** What a list knows of a thing, and whether the thing need not be asked for by itself. @param id undefined for none */
+export function lookUp<T extends { readonly id: string }>(
+  { data, isError }: Pick<Fetch<readonly T[]>, 'data' | 'isError'>,
+  id: string | undefined,
+): { readonly listed: T | undefined; readonly skip: boolean } {
+  const listed = data?.find((thing) => thing.id === id);
+  // The list comes first: most things are in it.
+  const isLookedThrough = data !== undefined || isError;
+  return { listed, skip: id === undefined || !isLookedThrough || listed !== undefined };
+}

@@ -3,7 +3,7 @@ import type { CountInput, StockItem } from '@round-mint/contract/stock';
 import { and, eq } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { stockCounts } from '../db/schema';
-import { listClauses, page } from './list';
+import { listClauses, page, pageRows } from './list';
 import { createResources } from './resources';
 import { changeCount, countOf } from './stock-counts';
 
@@ -20,18 +20,13 @@ export async function countStock(db: Database, stockId: string, input: CountInpu
 /** How the count of a piece came to be, latest first. */
 export async function listCounts(db: Database, stockId: string, query: ListQuery) {
   await createResources(db).stock.get(stockId);
-  const clauses = listClauses(query, {
+  const asked = listClauses(query, {
     id: stockCounts.id,
     search: [stockCounts.why],
     sort: { at: stockCounts.at, seq: stockCounts.seq },
     defaultSort: '-seq',
   });
-  const rows = await db
-    .select()
-    .from(stockCounts)
-    .where(and(clauses.where, eq(stockCounts.stockId, stockId)))
-    .orderBy(...clauses.orderBy)
-    .limit(clauses.limit + 1)
-    .offset(clauses.offset);
+  const clauses = { ...asked, where: and(asked.where, eq(stockCounts.stockId, stockId)) };
+  const rows = await pageRows(db.select().from(stockCounts).$dynamic(), clauses);
   return page(rows.map(countOf), clauses);
 }

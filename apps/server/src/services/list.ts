@@ -1,6 +1,6 @@
 import type { ListQuery } from '@round-mint/contract/common';
 import { and, asc, desc, ilike, isNotNull, isNull, or, sql, type SQL } from 'drizzle-orm';
-import type { PgColumn } from 'drizzle-orm/pg-core';
+import type { PgColumn, PgSelect } from 'drizzle-orm/pg-core';
 import { setImmediate } from 'node:timers/promises';
 import { HttpError } from '../http/errors';
 
@@ -91,7 +91,19 @@ export async function everyPage<T>(
   return all;
 }
 
-/** One more row than asked for tells whether there is a next page. */
+/** The rows of a page, and one more, which tells whether there is a next page. @param query a selection, made `$dynamic` */
+export function pageRows<Query extends PgSelect>(
+  query: Query,
+  { where, orderBy, limit, offset }: ListClauses,
+) {
+  return query
+    .where(where)
+    .orderBy(...orderBy)
+    .limit(limit + 1)
+    .offset(offset);
+}
+
+/** A page of what {@link pageRows} read. */
 export function page<T>(rows: readonly T[], clauses: ListClauses): { items: T[]; nextCursor: string | null } {
   const more = rows.length > clauses.limit;
   return {

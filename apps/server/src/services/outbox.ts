@@ -11,7 +11,7 @@ import { messagePhotos, messages, orderEvents, photos } from '../db/schema';
 import { mailFile } from '../devices/mail-file';
 import { makePrivateFolder, writeWhole } from '../files/private-files';
 import { HttpError, notFound } from '../http/errors';
-import { listClauses, page, type ListColumns } from './list';
+import { listClauses, page, pageRows, type ListColumns } from './list';
 import { logOrderEvents } from './orders';
 import { isoTime } from './resource';
 import { createResources } from './resources';
@@ -63,14 +63,10 @@ export async function attachPhotos(
 
 /** Letters, latest first. */
 export async function listMessages(db: Database, { orderId, ...query }: MessageListQuery) {
-  const clauses = listClauses(query, COLUMNS);
-  const rows = await db
-    .select(SHOWN_OF_MESSAGE)
-    .from(messages)
-    .where(and(clauses.where, orderId === undefined ? undefined : eq(messages.orderId, orderId)))
-    .orderBy(...clauses.orderBy)
-    .limit(clauses.limit + 1)
-    .offset(clauses.offset);
+  const asked = listClauses(query, COLUMNS);
+  const ofOrder = orderId === undefined ? undefined : eq(messages.orderId, orderId);
+  const clauses = { ...asked, where: and(asked.where, ofOrder) };
+  const rows = await pageRows(db.select(SHOWN_OF_MESSAGE).from(messages).$dynamic(), clauses);
   return page(rows.map(messageOf), clauses);
 }
 

@@ -4,7 +4,7 @@ import type { PgColumn, PgTable } from 'drizzle-orm/pg-core';
 import { randomUUID } from 'node:crypto';
 import type { Database } from '../db/database';
 import { HttpError, notFound } from '../http/errors';
-import { listClauses, page, type ListColumns } from './list';
+import { listClauses, page, pageRows, type ListColumns } from './list';
 
 type ResourceTable = PgTable & { readonly id: PgColumn; readonly archivedAt: PgColumn };
 
@@ -73,14 +73,9 @@ export function createResource<
   return {
     name,
     async list(query) {
-      const clauses = listClauses(query, { ...columns, archived: query.archived === '1' });
-      const rows = await db
-        .select()
-        .from(table)
-        .where(and(clauses.where, spec.which?.(query)))
-        .orderBy(...clauses.orderBy)
-        .limit(clauses.limit + 1)
-        .offset(clauses.offset);
+      const asked = listClauses(query, { ...columns, archived: query.archived === '1' });
+      const clauses = { ...asked, where: and(asked.where, spec.which?.(query)) };
+      const rows = await pageRows(db.select().from(table).$dynamic(), clauses);
       return page((rows as Record<string, unknown>[]).map(toItem), clauses);
     },
     async get(id) {

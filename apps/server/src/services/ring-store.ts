@@ -17,7 +17,7 @@ import { and, asc, eq, getTableColumns, inArray, isNull } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { ringEvents, rings } from '../db/schema';
 import { notFound } from '../http/errors';
-import { everyPage, listClauses, page } from './list';
+import { everyPage, listClauses, page, pageRows } from './list';
 import { isoTime } from './resource';
 
 export type RingRow = typeof rings.$inferSelect;
@@ -120,13 +120,7 @@ export async function listRings(db: Database, query: ListQuery, choice: RingChoi
     updatedAt: _updated,
     ...columns
   } = getTableColumns(rings);
-  const rows = await db
-    .select(columns)
-    .from(rings)
-    .where(clauses.where)
-    .orderBy(...clauses.orderBy)
-    .limit(clauses.limit + 1)
-    .offset(clauses.offset);
+  const rows = await pageRows(db.select(columns).from(rings).$dynamic(), clauses);
   return page(rows.map(lineOf), clauses);
 }
 
@@ -141,26 +135,14 @@ function lineOf({ createdAt, finishedAt, ...row }: Omit<RingRow, 'frozenPlan' | 
 /** Rings with all that they are. */
 export async function listRingsInFull(db: Database, query: ListQuery, choice: RingChoice = {}) {
   const clauses = ringClauses(query, choice);
-  const rows = await db
-    .select()
-    .from(rings)
-    .where(clauses.where)
-    .orderBy(...clauses.orderBy)
-    .limit(clauses.limit + 1)
-    .offset(clauses.offset);
+  const rows = await pageRows(db.select().from(rings).$dynamic(), clauses);
   return page(await withEvents(db, rows), clauses);
 }
 
 /** As {@link listRings}, of each only its id. */
 export async function listRingIds(db: Database, query: ListQuery, choice: RingChoice = {}) {
   const clauses = ringClauses(query, choice);
-  const rows = await db
-    .select({ id: rings.id })
-    .from(rings)
-    .where(clauses.where)
-    .orderBy(...clauses.orderBy)
-    .limit(clauses.limit + 1)
-    .offset(clauses.offset);
+  const rows = await pageRows(db.select({ id: rings.id }).from(rings).$dynamic(), clauses);
   return page(
     rows.map(({ id }) => id),
     clauses,

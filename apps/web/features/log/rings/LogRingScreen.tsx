@@ -22,7 +22,7 @@ import { Notice } from '@/ui/Notice';
 import { Screen } from '@/ui/Screen';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
-import { Empty, Fetched, type Fetch } from '@/ui/Waiting';
+import { both, Empty, Fetched } from '@/ui/Waiting';
 import { ComparisonChart } from './ComparisonChart';
 import { CorrectSheet } from './CorrectSheet';
 import { LeaveOut } from './LeaveOut';
@@ -124,34 +124,27 @@ function ComparisonTable({ entry }: { entry: LogEntry }) {
 export function LogRingScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const ring = useRing(id);
-  const entry = oneOf(undefined, useGetLogEntryQuery(id));
-  const { data: known } = entry;
-  if (known) {
-    return (
-      <Fetched from={ring} what="the ring">
-        {(found) => <FinishedRing entry={known} ring={found} />}
-      </Fetched>
-    );
-  }
-  if (ring.data?.status === 'finished') {
+  const entry = oneOf<LogEntry>(undefined, useGetLogEntryQuery(id));
+  if (!entry.data && ring.data?.status === 'finished') {
     return (
       <Screen>
         <OnItsWay ring={ring.data} />
       </Screen>
     );
   }
+  if (entry.isMissing) {
+    return (
+      <Screen>
+        <Empty title="This ring is not in the log.">It may have been archived, or not be finished.</Empty>
+      </Screen>
+    );
+  }
   return (
-    <Fetched from={entry.isMissing ? NO_ENTRY : entry} what="the ring">
-      {() => (
-        <Screen>
-          <Empty title="This ring is not in the log.">It may have been archived, or not be finished.</Empty>
-        </Screen>
-      )}
+    <Fetched from={both(entry, ring)} what="the ring">
+      {([known, found]) => <FinishedRing entry={known} ring={found} />}
     </Fetched>
   );
 }
-
-const NO_ENTRY: Fetch<null> = { data: null, isError: false, refetch: () => undefined };
 
 /** Finished here, and not yet with the server: which may have refused a figure of it. */
 function OnItsWay({ ring }: { ring: RingWithEvents }) {

@@ -10,7 +10,7 @@ import {
   useListOrdersQuery,
   useOrderPagesInfiniteQuery,
 } from '@/store/trade-api';
-import { oneOf, type One } from '@/store/use-one';
+import { lookUp, oneOf, type One } from '@/store/use-one';
 import type { Fetch } from '@/ui/Waiting';
 import { byDate, isOver, orderRow, type OrderRow } from './order-model';
 
@@ -43,10 +43,8 @@ export function useOverOrders(skip: boolean): Paged<OrderRow> {
 
 /** One order as a row, over or not. */
 export function useOrderRow(id: string): One<OrderRow> {
-  const { data, isError } = useListOrdersQuery();
-  const listed = data?.find((order) => order.id === id);
-  const looked = data !== undefined || isError;
-  const one = oneOf(listed, useGetOrderQuery(id, { skip: !looked || listed !== undefined }));
+  const { listed, skip } = lookUp<OrderInList>(useListOrdersQuery(), id);
+  const one = oneOf(listed, useGetOrderQuery(id, { skip }));
   const rowOf = useRowOf();
   const row = useMemo(() => one.data && rowOf(one.data), [one.data, rowOf]);
   return { ...one, data: row };

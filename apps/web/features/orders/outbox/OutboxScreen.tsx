@@ -10,6 +10,7 @@ import { photos as photoCalls } from '@round-mint/contract/endpoints-bench';
 import { outbox as outboxCalls } from '@round-mint/contract/endpoints-trade';
 import { addressOf } from '@/store/call';
 import { ALL, usePages, type Paged } from '@/store/lists';
+import { lookUp, oneOf } from '@/store/use-one';
 import { useGetMessageQuery, useMessagePagesInfiniteQuery } from '@/store/trade-api';
 import { Button } from '@/ui/Button';
 import { Screen } from '@/ui/Screen';
@@ -119,9 +120,8 @@ function LetterList({ list, chosenId, onOpen }: LetterListProps) {
 
 /** The letter that is open: of the list, or asked for by itself where the list was not read so far. */
 function useLetter(list: Paged<Message>, id: string | undefined): Message | undefined {
-  const listed = list.data?.find((letter) => letter.id === id);
-  const got = useGetMessageQuery(id ?? '', { skip: id === undefined || listed !== undefined });
-  return listed ?? got.currentData;
+  const { listed, skip } = lookUp(list, id);
+  return oneOf(listed, useGetMessageQuery(id ?? '', { skip })).data;
 }
 
 function Outbox({ list }: { list: Paged<Message> }) {

@@ -4,8 +4,8 @@ import { Pressable, View } from 'react-native';
 import { OrdersTabs } from '@/features/shared/tabs/OrdersTabs';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
-import { useSearchedPages, wordsOf } from '@/features/shared/screen/use-searched-pages';
-import { ALL, usePages, type Asked } from '@/store/lists';
+import { askedBy, hasWords, useSearchedPages, wordsOf } from '@/features/shared/screen/use-searched-pages';
+import { usePages, type Asked } from '@/store/lists';
 import { usePeoplePagesInfiniteQuery } from '@/store/trade-api';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
@@ -19,7 +19,7 @@ import { PersonSheet } from './PersonSheet';
 /** Who asks for rings, and the fingers that were measured. */
 export function PeopleScreen() {
   const [search, setSearch] = useState('');
-  const typed = useMemo((): Asked => (search.trim() ? { q: search.trim() } : ALL), [search]);
+  const typed = useMemo(() => askedBy(search), [search]);
   const list = useSearchedPages(usePeoplePages, typed);
   return (
     <Fetched from={list.all} what="the people">
@@ -69,9 +69,7 @@ interface PeopleProps {
 function People({ list: { all, shown, narrowHere }, people, search, onSearch }: PeopleProps) {
   const [open, setOpen] = useState<PersonInList | 'new'>();
   const words = narrowHere ? wordsOf(search) : [];
-  const found = shown.data?.filter(({ name, email, notes }) =>
-    words.every((word) => `${name} ${email} ${notes}`.toLowerCase().includes(word)),
-  );
+  const found = shown.data?.filter(({ name, email, notes }) => hasWords(`${name} ${email} ${notes}`, words));
   return (
     <Screen
       maxWidth={860}

@@ -1,7 +1,7 @@
 import type { Person } from '@round-mint/contract/people';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { wordsOf } from '@/features/shared/screen/use-searched-pages';
+import { hasWords, wordsOf } from '@/features/shared/screen/use-searched-pages';
 import { Choices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 
@@ -19,7 +19,7 @@ export function PersonChoice({ people, value, onChange }: PersonChoiceProps) {
   const [search, setSearch] = useState('');
   const many = people.length > MOST_NAMES;
   const words = wordsOf(search);
-  const matching = people.filter(({ name }) => words.every((word) => name.toLowerCase().includes(word)));
+  const matching = people.filter(({ name }) => hasWords(name, words));
   const near = many
     ? [...people.filter(({ id }) => id === value), ...matching.filter(({ id }) => id !== value)]
     : people;

@@ -2,7 +2,7 @@ import type { CoinStock } from '@round-mint/contract/stock';
 import { metalById } from '@round-mint/core/metal';
 import { memo, useCallback, useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
-import { wordsOf } from '@/features/shared/screen/use-searched-pages';
+import { hasWords, wordsOf } from '@/features/shared/screen/use-searched-pages';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { refusalOf } from '@/features/shared/words/piece-words';
 import { Type } from '@/ui/Type';
@@ -68,7 +68,7 @@ export function PieceList({ chosenId, onChoose, search = '' }: PieceListProps) {
   const shown = useMemo(() => {
     const words = narrowHere ? wordsOf(search) : [];
     return (pieces ?? NO_PIECES).filter(({ name, metal }) =>
-      words.every((word) => `${name} ${metalById(metal).name}`.toLowerCase().includes(word)),
+      hasWords(`${name} ${metalById(metal).name}`, words),
     );
   }, [pieces, narrowHere, search]);
   const [{ from, to }, setDrawn] = useState(FIRST_ROWS);

@@ -2,11 +2,11 @@ import type { CoinStock, StockItem } from '@round-mint/contract/stock';
 import { kitOrReference } from '@round-mint/core/kit';
 import { workingThickness } from '@round-mint/core/stock';
 import { useMemo } from 'react';
-import { useSearchedPages } from '@/features/shared/screen/use-searched-pages';
+import { askedBy, useSearchedPages } from '@/features/shared/screen/use-searched-pages';
 import { useSettings } from '@/features/shared/settings/use-settings';
 import { refusalOf } from '@/features/shared/words/piece-words';
 import { useListKitQuery } from '@/store/api';
-import { ALL, MOST_A_PAGE, type Asked, type Paged } from '@/store/lists';
+import { MOST_A_PAGE, type Paged } from '@/store/lists';
 import { useStockPages } from '@/store/use-stock';
 import { useAppSelector } from '@/store/store';
 import { useBenchTraits } from '@/store/use-bench-traits';
@@ -49,7 +49,7 @@ type ListedPieces = Paged<CoinStock> & {
 
 /** Coins of the drawer, those that may become the size first. @param search words to look for */
 export function useListedPieces(search: string): ListedPieces {
-  const typed = useMemo((): Asked => (search.trim() ? { q: search.trim() } : ALL), [search]);
+  const typed = useMemo(() => askedBy(search), [search]);
   const { shown, narrowHere } = useSearchedPages(useStockPages, typed);
   const targetMm = useTargetMm();
   const data = useMemo(() => shown.data && listed(shown.data, targetMm), [shown.data, targetMm]);

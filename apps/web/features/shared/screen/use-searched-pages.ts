@@ -19,6 +19,18 @@ export function wordsOf(search: string): readonly string[] {
   return search.toLowerCase().split(/\s+/).filter(Boolean);
 }
 
+/** Whether a text has every one of some words. */
+export function hasWords(text: string, words: readonly string[]): boolean {
+  const lower = text.toLowerCase();
+  return words.every((word) => lower.includes(word));
+}
+
+/** What the server is asked for by a search. */
+export function askedBy(search: string): Asked {
+  const q = search.trim();
+  return q ? { q } : ALL;
+}
+
 interface Searched<T> {
   /** All of the list, whatever is typed. */
   readonly all: Paged<T>;

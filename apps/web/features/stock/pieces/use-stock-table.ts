@@ -9,7 +9,7 @@ import {
   type SortingState,
 } from '@tanstack/react-table';
 import { useMemo, useState } from 'react';
-import { useSearchedPages, wordsOf } from '@/features/shared/screen/use-searched-pages';
+import { askedBy, hasWords, useSearchedPages, wordsOf } from '@/features/shared/screen/use-searched-pages';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { kindWords, searchText } from '@/features/shared/words/piece-words';
 import type { Asked } from '@/store/lists';
@@ -22,9 +22,8 @@ const NO_PIECE: StockItem[] = [];
 
 /** What the server is asked for: by name is how it lists by itself. */
 function askedFor(search: string, [by]: SortingState): Asked {
-  const words = search.trim();
   const sort = by && (by.id !== 'name' || by.desc) ? `${by.desc ? '-' : ''}${by.id}` : '';
-  return { ...(words ? { q: words } : {}), ...(sort ? { sort } : {}) };
+  return { ...askedBy(search), ...(sort ? { sort } : {}) };
 }
 
 /** The drawer as a table: drawn as rows on a phone and as a table on a wide screen. */
@@ -77,8 +76,7 @@ export function useStockTable() {
     manualFiltering: !narrowHere,
     onSortingChange: setSorting,
     onGlobalFilterChange: setSearch,
-    globalFilterFn: (row, _column, words: string) =>
-      wordsOf(words).every((word) => searchText(row.original).includes(word)),
+    globalFilterFn: (row, _column, words: string) => hasWords(searchText(row.original), wordsOf(words)),
     getRowId: ({ id }) => id,
     getCoreRowModel: getCoreRowModel(),
     getFilteredRowModel: getFilteredRowModel(),
