@@ -5,6 +5,7 @@ import { mkdtemp, readFile, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { stock } from '../db/schema';
+import { harmZip } from '../testing/harm-zip';
 import { smallJpeg } from '../testing/small-jpeg';
 import { demoServer, path, testServer, type TestServer } from '../testing/test-server';
 import { importArchive } from './import-archive';
@@ -157,9 +158,7 @@ describe('an archive of format 2', () => {
     await writeFile(cut, bytes.subarray(0, bytes.length - 200));
     await expect(openZip(cut)).rejects.toThrow(/cut off/);
     const harmed = join(folder, 'harmed.zip');
-    // Within the first table's own bytes.
-    bytes[400] = (bytes[400] ?? 0) ^ 0xff;
-    await writeFile(harmed, bytes);
+    await harmZip(archive, harmed, 'tables/kit.ndjson');
     await expect((await zip(harmed)).verify()).rejects.toThrow();
     const other = join(folder, 'other.zip');
     await writeFile(other, 'no zip');

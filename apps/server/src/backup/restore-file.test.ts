@@ -1,7 +1,8 @@
-import { cp, mkdtemp, readdir, readFile, rm, writeFile } from 'node:fs/promises';
+import { cp, mkdtemp, readdir, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { DamagedDatabaseError, openDatabase } from '../db/database';
+import { harmZip } from '../testing/harm-zip';
 import { makeDemoFolder, path, testServer } from '../testing/test-server';
 import { createBackups } from './backups';
 import { copyBeforeUpgrade } from './folder-copy';
@@ -83,9 +84,7 @@ describe('a backup put back from the terminal', () => {
   it('leaves everything as it is when the file is none, or damaged', async () => {
     const folder = await folderOf('kept');
     await expect(restore(folder, 'nothing-there')).rejects.toThrow(/There is no backup nothing-there/);
-    const bytes = await readFile(join(backupDir, `${backup}.zip`));
-    bytes[500] = (bytes[500] ?? 0) ^ 0xff;
-    await writeFile(join(base, 'harmed.zip'), bytes);
+    await harmZip(join(backupDir, `${backup}.zip`), join(base, 'harmed.zip'), 'tables/kit.ndjson');
     await expect(restore(folder, join(base, 'harmed.zip'))).rejects.toThrow();
     await writeFile(join(base, 'none.zip'), 'no zip');
     await expect(restore(folder, join(base, 'none.zip'))).rejects.toThrow(/no whole zip/);
