@@ -87,6 +87,33 @@ const json = (body) => ({
   body: JSON.stringify(body),
 });
 
+/** @throws when it is refused */
+async function asked(address, request) {
+  const answer = await fetch(address, request);
+  const text = await answer.text();
+  if (!answer.ok) throw new Error(`${answer.status} ${text}`);
+  return JSON.parse(text);
+}
+
+/** Takes one plan to the bench so many times: nobody logs hundreds of things on one ring. @returns {Promise<string[]>} their ids */
+async function startRings(url, count) {
+  const { items } = await asked(`${url}/rings?status=in-work&limit=1`);
+  const [{ planId, stockId }] = items;
+  const more = { id: randomUUID(), at: new Date().toISOString(), change: count, why: 'counted' };
+  await asked(`${url}/stock/${stockId}/counts`, json(more));
+  const ids = [];
+  for (let n = 1; n <= count; n += 1) {
+    ids.push((await asked(`${url}/rings`, json({ planId, name: `Load ${n}` }))).id);
+  }
+  return ids;
+}
+
+/** A minute after its start the server looks over its data and makes the day's backup: no part of what is measured. */
+async function lookedOver(url) {
+  await sleep(65_000);
+  while ((await asked(`${url}/backups`)).running) await sleep(500);
+}
+
 /** Waits until nothing is left to learn. @returns how many rings taught it */
 async function allLearnt(url) {
   for (;;) {
@@ -122,8 +149,10 @@ try {
   console.log(
     `Learnt from all rings within ${((performance.now() - learnFrom) / 1000).toFixed(0)} s of the start.`,
   );
-  const { items } = await (await fetch(`${url}/rings?status=in-work&limit=5`)).json();
-  const ringId = items[0].id;
+  await lookedOver(url);
+  const ringIds = await startRings(url, Number(values.clients));
+  let told = 0;
+  const ringInTurn = () => ringIds[(told += 1) % ringIds.length];
   const note = () => ({
     events: [{ id: randomUUID(), at: new Date().toISOString(), body: { kind: 'note', text: 'x' } }],
   });
@@ -138,7 +167,7 @@ try {
     ['bare: fifty rows', () => fetch(`${bareUrl}/things`)],
     ...reads.map(([name, address]) => [name, () => fetch(address)]),
     ['bare: an insert', () => fetch(`${bareUrl}/events`, json({ a: 1 }))],
-    ['an event of a ring', () => fetch(`${url}/rings/${ringId}/events`, json(note()))],
+    ['an event of a ring', () => fetch(`${url}/rings/${ringInTurn()}/events`, json(note()))],
   ];
   const seconds = Number(values.seconds) / runs.length;
   console.log(`\n${values.clients} clients, ${seconds.toFixed(1)} s each; ms`);
@@ -176,14 +205,11 @@ try {
     await beside;
     console.log(`${name}: ${seconds} s, another call waited ${longestMs.toFixed(0)} ms at most${problem}`);
   };
-  const whole = (address) => () => fetch(address).then((answer) => answer.arrayBuffer());
   await timed('Learning from one ring more', () => relearn(url));
-  await timed('Day plan', whole(`${url}/day-plan`));
-  await timed('Shop numbers', whole(`${url}/shop-numbers`));
-  await timed('Consumables', whole(`${url}/consumables`));
-  await timed('Backup, read back', () =>
-    fetch(`${url}/backups`, json({})).then((answer) => answer.arrayBuffer()),
-  );
+  await timed('Day plan', () => asked(`${url}/day-plan`));
+  await timed('Shop numbers', () => asked(`${url}/shop-numbers`));
+  await timed('Consumables', () => asked(`${url}/consumables`));
+  await timed('Backup, read back', () => asked(`${url}/backups`, json({})));
   console.log(`Memory ${await memoryMb(server.pid)} MB`);
   await server.kill();
   await bare.kill();

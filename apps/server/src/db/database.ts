@@ -1,4 +1,4 @@
-import { PGlite } from '@electric-sql/pglite';
+import type { PGlite } from '@electric-sql/pglite';
 import { drizzle as drizzlePg } from 'drizzle-orm/node-postgres';
 import { migrate as migratePg } from 'drizzle-orm/node-postgres/migrator';
 import { sql } from 'drizzle-orm';
@@ -12,6 +12,7 @@ import { checkFolder } from './folder-check';
 import { lockFolder } from './folder-lock';
 import * as schema from './schema';
 import { appliedMigrations, olderSchema, refuseNewer } from './schema-version';
+import { SharedTurns } from './shared-turns';
 
 /** General enough for the embedded database and for a PostgreSQL server; also the type of a transaction. */
 export type Database = PgDatabase<PgQueryResultHKT, typeof schema>;
@@ -69,7 +70,7 @@ async function openedPglite(
 
 async function startedPglite(folder: string): Promise<PGlite> {
   try {
-    const client = new PGlite(join(folder, DATABASE_FOLDER));
+    const client = new SharedTurns(join(folder, DATABASE_FOLDER));
     await client.waitReady;
     return client;
   } catch (error) {
@@ -96,7 +97,7 @@ async function openFolder(folder: string, beforeUpgrade?: BeforeUpgrade): Promis
 export async function openMemory(
   copyOf?: Blob,
 ): Promise<OpenDatabase & { readonly dump: () => Promise<Blob> }> {
-  const client = new PGlite(copyOf ? { loadDataDir: copyOf } : {});
+  const client = new SharedTurns(copyOf ? { loadDataDir: copyOf } : {});
   return {
     ...(await openedPglite(client, () => client.close())),
     dump: () => client.dumpDataDir('none'),

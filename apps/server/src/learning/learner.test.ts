@@ -156,6 +156,32 @@ describe('learning in the background', () => {
     expect((await learnt(learner)).toLearn).toBe(0);
   });
 
+  it('rests between two looks, however many changes come, and is closed without waiting for it', async () => {
+    let looks = 0;
+    const good = localTeacher();
+    const { id } = await finishedRing();
+    const learner = learnerOf(
+      {
+        ...good,
+        learn: (task) => {
+          looks += 1;
+          return good.learn(task);
+        },
+      },
+      { restMs: 60_000 },
+    );
+    learner.look();
+    for (const leftOut of [true, false, true]) {
+      await leaveOut(id, leftOut);
+      learner.look();
+    }
+    await learner.close();
+    expect(looks).toBeLessThan(2);
+    await server.learn();
+    await leaveOut(id, false);
+    await server.learn();
+  });
+
   it('what is learnt while it is learning is learnt after it', async () => {
     const { id } = (await server.api.get(path('/rings/in-full?status=finished&limit=2'))).body.items[1];
     const { rings } = await readLearnt(server.db);

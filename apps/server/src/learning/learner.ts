@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { setTimeout as sleep } from 'node:timers/promises';
 import type { Learnt } from '@round-mint/core/learn';
 import type { Kit } from '@round-mint/core/kit';
 import type { Database } from '../db/database';
@@ -26,6 +27,8 @@ export interface LearnerOptions {
   readonly teacher: Teacher;
   /** Names the version of the program: another one works lessons out anew. */
   readonly program: string;
+  /** So long it rests between two looks: in a lively workshop, looking costs more than what there is to see. */
+  readonly restMs?: number;
   /** Called whenever something new was learnt. */
   readonly onLearnt?: () => void;
   /** Told what could not be learnt; left out, it is logged. */
@@ -48,13 +51,15 @@ export function createLearner({
   db,
   teacher,
   program,
+  restMs = 0,
   onLearnt,
   onProblem = (problem) => console.error(problem),
 }: LearnerOptions): Learner {
   let given = nothingGiven();
   let running: Promise<void> | undefined;
   let again = false;
-  let closed = false;
+  const closing = new AbortController();
+  const isClosed = () => closing.signal.aborted;
 
   async function teachOne(untaught: Untaught, kit: Kit): Promise<void> {
     const { ring, plan, events } = untaught;
@@ -66,7 +71,7 @@ export function createLearner({
   async function teachAll(): Promise<void> {
     let kit: Kit | undefined;
     for (;;) {
-      const rings = closed ? [] : await someUntaught(db, RINGS_AT_ONCE);
+      const rings = isClosed() ? [] : await someUntaught(db, RINGS_AT_ONCE);
       if (rings.length === 0) return;
       // Most changes leave nothing to teach: the tools are read for those that do.
       kit ??= await readKit(db);
@@ -103,9 +108,15 @@ export function createLearner({
     await teachAll();
     const { standardFor } = await readSettings(db);
     const from = await fromWhatNow(db, withWhat, standardFor);
-    if (closed || from === (await lastLearntFrom(db))?.learntFrom) return;
+    if (isClosed() || from === (await lastLearntFrom(db))?.learntFrom) return;
     await keepLearnt(db, from, await learnFromAll(standardFor));
     onLearnt?.();
+  }
+
+  async function rest(): Promise<void> {
+    const { signal } = closing;
+    // Being closed ends the rest, too.
+    await sleep(restMs, undefined, { signal }).catch(() => undefined);
   }
 
   async function learnWhileNews(): Promise<void> {
@@ -113,10 +124,11 @@ export function createLearner({
       do {
         again = false;
         await learnOnce();
-      } while (again && !closed);
+        if (restMs > 0) await rest();
+      } while (again && !isClosed());
     } catch (error) {
       // What cannot be learnt now is learnt at the next change; the bench goes on with what is known.
-      if (!closed) onProblem(`Learning from the log failed: ${String(error)}`);
+      if (!isClosed()) onProblem(`Learning from the log failed: ${String(error)}`);
     } finally {
       // At once after the last look for news: whoever brings some later begins anew.
       running = undefined;
@@ -132,7 +144,7 @@ export function createLearner({
       while (running) await running;
     },
     close: async () => {
-      closed = true;
+      closing.abort();
       await teacher.close();
       while (running) await running;
     },

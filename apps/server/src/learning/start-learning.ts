@@ -13,6 +13,7 @@ const LEARNT = 'learnt';
 const THREAD = new URL('./learning-thread.mjs', import.meta.url);
 /** The first plans of a large workshop are made by the defaults: it is not waited for any longer. */
 const FIRST_LEARNING_MS = 5000;
+const REST_MS = 200;
 
 /** Every change of the workshop may be one to learn from, but what was learnt itself. */
 function learnFromChanges(learner: Learner, changes: Changes): void {
@@ -44,6 +45,7 @@ export async function startLearning(db: Database, changes: Changes): Promise<Lea
     db,
     teacher: threadTeacher(THREAD),
     program,
+    restMs: REST_MS,
     onLearnt: () => changes.announce({ resource: LEARNT }),
   });
   learnFromChanges(learner, changes);

@@ -1,4 +1,4 @@
-import { apartByMicros, exactTime } from './event-clock';
+import { apartByMicros, exactTime, inClockOrder } from './event-clock';
 
 const AT = '2026-11-28T10:00:00.123Z';
 
@@ -24,5 +24,17 @@ describe('the clock of events', () => {
     expect(exactTime('2026-11-28 10:00:00.123001+00')).toBe('2026-11-28T10:00:00.123001Z');
     expect(exactTime('2026-11-28 10:00:00.1234+00')).toBe('2026-11-28T10:00:00.123400Z');
     expect(exactTime('2026-11-28 10:00:00+00')).toBe('2026-11-28T10:00:00.000Z');
+  });
+
+  it('puts events in the order of the database: by the microsecond, then by id', () => {
+    const ordered = [
+      { id: 'b', at: '2026-11-28 10:00:00+00' },
+      { id: 'a', at: '2026-11-28 10:00:00.000001+00' },
+      { id: 'c', at: '2026-11-28 10:00:00.12+00' },
+      { id: 'd', at: '2026-11-28 10:00:00.12+00' },
+      { id: 'a', at: '2026-11-28 10:00:00.120001+00' },
+      { id: 'b', at: '2026-11-28 10:00:00.1201+00' },
+    ];
+    expect(inClockOrder(ordered.toReversed())).toEqual(ordered);
   });
 });

@@ -50,41 +50,6 @@ async function eventsByOrder(
 /** So many are followed at once: few enough that other calls hardly wait. */
 const ORDERS_AT_ONCE = 100;
 
-interface RingStanding {
-  readonly finished: boolean;
-  readonly lost: boolean;
-  readonly holdReached: boolean;
-}
-
-const NO_RING: RingStanding = { finished: false, lost: false, holdReached: false };
-
-/**
- * How far the rings of some orders are. Only those in work have to be followed event by event.
- * @param awaited the rings whose customers are to see them: of the others it does not matter where they would be asked
- */
-async function ringStandingsOf(
-  db: Database,
-  ringIds: readonly string[],
-  awaited: ReadonlySet<string>,
-): Promise<ReadonlyMap<string, RingStanding>> {
-  if (ringIds.length === 0) return new Map();
-  const rows = await db
-    .select({ id: rings.id, status: rings.status, archivedAt: rings.archivedAt })
-    .from(rings)
-    .where(inArray(rings.id, [...ringIds]));
-  const reached = await holdsReached(
-    db,
-    rows.filter(({ id, status }) => status === 'in-work' && awaited.has(id)).map(({ id }) => id),
-  );
-  return new Map(
-    rows.map(({ id, status, archivedAt }) => {
-      const lost = status === 'spoilt' || archivedAt !== null;
-      const finished = status === 'finished' && !lost;
-      return [id, { finished, lost, holdReached: reached.get(id) ?? finished }];
-    }),
-  );
-}
-
 /** Of rings in work: whether each has come to where it waits for its owner's word. */
 async function holdsReached(db: Database, ringIds: readonly string[]): Promise<ReadonlyMap<string, boolean>> {
   if (ringIds.length === 0) return new Map();
@@ -103,53 +68,60 @@ async function holdsReached(db: Database, ringIds: readonly string[]): Promise<R
 
 const NOTHING_YET = { state: 'asked', approval: 'none' } as const;
 
-/** Where some orders stand, as the database keeps it. */
-async function standingsOf(
-  db: Database,
-  orderIds: readonly string[],
-): Promise<ReadonlyMap<string, typeof orderStandings.$inferSelect>> {
-  if (orderIds.length === 0) return new Map();
-  const rows = await db
-    .select()
-    .from(orderStandings)
-    .where(inArray(orderStandings.orderId, [...orderIds]));
-  return new Map(rows.map((row) => [row.orderId, row]));
+/** Where some orders stand, whose they are and what became of their rings, as the database keeps it. */
+async function factsOf(db: Database, orderIds: readonly string[]) {
+  const rows =
+    orderIds.length === 0
+      ? []
+      : await db
+          .select({
+            id: orderTable.id,
+            personName: people.name,
+            ring: { status: rings.status, archivedAt: rings.archivedAt },
+            state: orderStandings.state,
+            approval: orderStandings.approval,
+          })
+          .from(orderTable)
+          .innerJoin(people, eq(people.id, orderTable.personId))
+          .leftJoin(orderStandings, eq(orderStandings.orderId, orderTable.id))
+          .leftJoin(rings, eq(rings.id, orderTable.ringId))
+          .where(inArray(orderTable.id, [...orderIds]));
+  return new Map(
+    rows.map(({ id, personName, ring, state, approval }) => [
+      id,
+      {
+        personName,
+        inWork: ring?.status === 'in-work',
+        ringLost: ring !== null && (ring.status === 'spoilt' || ring.archivedAt !== null),
+        ringFinished: ring?.status === 'finished' && ring.archivedAt === null,
+        state: state ?? NOTHING_YET.state,
+        approval: approval ?? NOTHING_YET.approval,
+      },
+    ]),
+  );
 }
 
-async function namesOf(db: Database, personIds: readonly string[]): Promise<ReadonlyMap<string, string>> {
-  if (personIds.length === 0) return new Map();
-  const rows = await db
-    .select({ id: people.id, name: people.name })
-    .from(people)
-    .where(inArray(people.id, [...new Set(personIds)]));
-  return new Map(rows.map(({ id, name }) => [id, name]));
-}
-
-/** Orders and where their history has brought them and their rings. */
+/**
+ * Orders and where their history has brought them and their rings. Rings are followed event by event only where their
+ * customers are to see them: of the others it does not matter where they would be asked.
+ */
 async function withStanding(db: Database, stored: readonly StoredOrder[]): Promise<OrderInList[]> {
-  const standings = await standingsOf(
+  const facts = await factsOf(
     db,
     stored.map(({ id }) => id),
   );
-  const ringStandings = await ringStandingsOf(
-    db,
-    stored.flatMap(({ ringId }) => ringId ?? []),
-    new Set(
-      stored
-        .filter((order) => awaitsApproval({ ...order, ...NOTHING_YET, ...standings.get(order.id) }))
-        .flatMap(({ ringId }) => ringId ?? []),
-    ),
-  );
-  const names = await namesOf(
-    db,
-    stored.map(({ personId }) => personId),
-  );
-  return stored.map((order) => {
-    const personName = names.get(order.personId) ?? '';
-    const { state, approval } = standings.get(order.id) ?? NOTHING_YET;
-    const { finished, lost, holdReached } = ringStandings.get(order.ringId ?? '') ?? NO_RING;
-    return { ...order, personName, state, approval, ringFinished: finished, ringLost: lost, holdReached };
+  const known = stored.flatMap((order) => {
+    const standing = facts.get(order.id);
+    return standing ? [{ ...order, ...standing }] : [];
   });
+  const reached = await holdsReached(
+    db,
+    known.filter((order) => order.inWork && awaitsApproval(order)).flatMap(({ ringId }) => ringId ?? []),
+  );
+  return known.map(({ inWork: _inWork, ...order }) => ({
+    ...order,
+    holdReached: reached.get(order.ringId ?? '') ?? order.ringFinished,
+  }));
 }
 
 async function one(db: Database, stored: StoredOrder): Promise<Order> {
@@ -232,12 +204,15 @@ export async function orderOfPlan(db: Database, planId: string): Promise<OrderIn
  */
 export async function approvalOf(db: Database, ringId: string): Promise<ApprovalFacts | undefined> {
   const stored = await storedOrders(db, eq(orderTable.ringId, ringId));
-  const standings = await standingsOf(
+  const facts = await factsOf(
     db,
     stored.map(({ id }) => id),
   );
   return stored
-    .map(({ id, approvalWanted }) => ({ approvalWanted, ...NOTHING_YET, ...standings.get(id) }))
+    .flatMap(({ id, approvalWanted }) => {
+      const standing = facts.get(id);
+      return standing ? [{ ...standing, approvalWanted }] : [];
+    })
     .find(({ state }) => state !== 'cancelled');
 }
 

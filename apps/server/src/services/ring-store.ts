@@ -22,7 +22,7 @@ import { isoTime } from './resource';
 
 export type RingRow = typeof rings.$inferSelect;
 /** An event as the database has it. */
-interface EventRow {
+export interface EventRow {
   readonly id: string;
   readonly at: string;
   readonly body: unknown;
@@ -64,6 +64,14 @@ export function stateOf(
   return ringState({ steps, mandrel, holeMm, targetInsideDiameterMm, spentAtStart }, events);
 }
 
+function readEvents(db: Database, ringIds: readonly string[]) {
+  return db
+    .select()
+    .from(ringEvents)
+    .where(inArray(ringEvents.ringId, [...ringIds]))
+    .orderBy(asc(ringEvents.at), asc(ringEvents.id));
+}
+
 /** Every event of some rings, in the order of the makers' clocks, whichever device sent first. */
 export async function eventsFor(
   db: Database,
@@ -71,12 +79,7 @@ export async function eventsFor(
 ): Promise<Map<string, RingEventInput[]>> {
   const byRing = new Map<string, RingEventInput[]>(ringIds.map((id) => [id, []]));
   if (ringIds.length === 0) return byRing;
-  const rows = await db
-    .select()
-    .from(ringEvents)
-    .where(inArray(ringEvents.ringId, [...ringIds]))
-    .orderBy(asc(ringEvents.at), asc(ringEvents.id));
-  for (const row of rows) byRing.get(row.ringId)?.push(eventOf(row));
+  for (const row of await readEvents(db, ringIds)) byRing.get(row.ringId)?.push(eventOf(row));
   return byRing;
 }
 
@@ -157,6 +160,24 @@ export async function getRing(db: Database, id: string): Promise<RingWithEvents>
   const [ring] = await withEvents(db, rows);
   if (!ring) throw notFound(RING);
   return ring;
+}
+
+/**
+ * A ring that nobody else writes to until the transaction ends: a route that follows from what was found follows from
+ * everything before it. `told` is what was told of it so far, as the database has it.
+ */
+export async function holdRing(
+  tx: Database,
+  id: string,
+): Promise<{ readonly ring: RingWithEvents; readonly told: readonly EventRow[] }> {
+  const [row] = await tx
+    .select()
+    .from(rings)
+    .where(and(eq(rings.id, id), isNull(rings.archivedAt)))
+    .for('update');
+  if (!row) throw notFound(RING);
+  const told = await readEvents(tx, [id]);
+  return { ring: { ...ringOf(row), events: told.map(eventOf) }, told };
 }
 
 /** Every ring in a state, however many there are. */

@@ -6,12 +6,12 @@ import { ringEvents, rings, stock } from '../db/schema';
 import { HttpError, notFound } from '../http/errors';
 import { withKeptRoutes } from './bench-word';
 import { freezePlan, readBench } from './freeze-plan';
-import { apartByMicros } from './event-clock';
+import { apartByMicros, inClockOrder } from './event-clock';
 import { orderOfPlan } from './orders';
-import { eventsFor, getRing, RING, ringOf, stateOf } from './ring-store';
+import { eventOf, eventsFor, getRing, holdRing, RING, ringOf, stateOf } from './ring-store';
 import { checkApproval } from './approval';
 import { keepScrap } from './scrap';
-import { lockRow, refuseForeign } from './row-lock';
+import { refuseForeign } from './row-lock';
 import { changeCount } from './stock-counts';
 
 /** Takes one piece out of stock for a ring, or gives it back. @throws HttpError 409 when none is left */
@@ -109,18 +109,19 @@ export async function logEvents(
   { asTold = false }: { readonly asTold?: boolean } = {},
 ): Promise<RingWithEvents> {
   return db.transaction(async (tx) => {
-    // One at a time: a route that follows from what was found follows from everything before it.
-    await lockRow(tx, rings, ringId);
-    const ring = await getRing(tx, ringId);
-    await refuseForeign(tx, ringEvents, ringEvents.ringId, ringId, events);
+    const { ring, told } = await holdRing(tx, ringId);
     const kept = asTold ? events : await withKeptRoutes(tx, ring, events);
     if (!asTold) await checkApproval(tx, ring, kept);
     const clock = apartByMicros();
-    await tx
+    const added = await tx
       .insert(ringEvents)
       .values(kept.map(({ id, at, body }) => ({ id, ringId, at: clock(at), body })))
-      .onConflictDoNothing();
-    const all = (await eventsFor(tx, [ringId])).get(ringId) ?? [];
+      .onConflictDoNothing()
+      .returning();
+    if (added.length < kept.length) {
+      await refuseForeign(tx, ringEvents, ringEvents.ringId, ringId, events);
+    }
+    const all = inClockOrder([...told, ...added]).map(eventOf);
     const state = stateOf(ring, all);
     const status = state.spoilt ? 'spoilt' : state.finished ? 'finished' : 'in-work';
     // When it was over, one way or the other.
