@@ -9,6 +9,7 @@ import {
 import { scheduleRequestSchema, scheduleResponseSchema } from './day-plan';
 import { dieChartRequestSchema, dieChartResponseSchema } from './die-charts';
 import { endpoint, type Endpoint } from './endpoint';
+import { faceMapRequestSchema, faceMapResponseSchema } from './faces';
 import { formRequestSchema, formResponseSchema } from './forming';
 import { priceInputSchema, priceSchema } from './price';
 import { platingRequestSchema, platingResponseSchema } from './recipes';
@@ -61,6 +62,14 @@ export const compute = {
     summary: 'The wall after each of a list of blows, as the routes form it',
     request: formRequestSchema,
     response: formResponseSchema,
+  }),
+  faceMap: endpoint({
+    method: 'post',
+    path: '/compute/face-map',
+    summary: 'Where points of a face come to lie on the band, and how they are stretched',
+    request: faceMapRequestSchema,
+    response: faceMapResponseSchema,
+    errors: ['not-feasible'],
   }),
   land: endpoint({
     method: 'post',

@@ -5,6 +5,7 @@ import { Router } from 'express';
 import type { Database } from '../db/database';
 import { serve } from '../http/serve';
 import { computeCoinRing, computeLand, computeRoute, computeSize } from '../services/compute';
+import { computeFaceMap } from '../services/compute-faces';
 import { computeForm } from '../services/compute-form';
 import { computeExchange, computePrice, computeSchedule } from '../services/compute-trade';
 import {
@@ -25,6 +26,7 @@ export function computeRouter(db: Database): Router {
   serve(router, compute.coinRing, ({ body }) => computeCoinRing(db, body));
   serve(router, compute.route, ({ body }) => computeRoute(db, body));
   serve(router, compute.form, ({ body }) => computeForm(body));
+  serve(router, compute.faceMap, ({ body }) => computeFaceMap(db, body));
   serve(router, compute.land, ({ body }) => computeLand(db, body));
   serve(router, compute.search, ({ body }) => computeSearch(db, body));
   serve(router, compute.dieChart, ({ body }) => computeDieChart(body));

@@ -38,7 +38,12 @@ export function computeSize(
   };
 }
 
-function coinRingInput(request: CoinRingRequest): CoinRingInput {
+export function coinRingInput(
+  request: Pick<
+    CoinRingRequest,
+    'coin' | 'holeMm' | 'targetInsideDiameterMm' | 'wall' | 'curlDeg' | 'curl' | 'school'
+  >,
+): CoinRingInput {
   const { coin, holeMm, targetInsideDiameterMm, school } = request;
   return { coin, holeMm, targetInsideDiameterMm, wall: wallWishOf(request), school };
 }

@@ -1,0 +1,15 @@
+export { behindDeg, FACE_TURNS, faceMap } from './face-map';
+export type {
+  BandPlace,
+  FaceMap,
+  FaceMapOptions,
+  FacePoint,
+  FaceTurn,
+  LostTo,
+  MappedPoint,
+} from './face-map';
+export { WALL_LAYERS } from './layer';
+export type { WallLayer } from './layer';
+export { trimmedLipMm } from './trimmed-lip';
+export { sectionOf, wallLineOf, wallLineOfOutline } from './wall-line';
+export type { SectionPoint, WallLine, WallSection } from './wall-line';
