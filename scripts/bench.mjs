@@ -33,3 +33,10 @@ for (const [name, setUp, span, late] of scheduleGains()) {
   const words = `set-up ${setUp.toFixed(2)}   until all is done ${span.toFixed(2)}   lateness ${late.toFixed(2)}`;
   console.log(`${name.padEnd(20)} ${words}`);
 }
+
+const { faceFigures, rimsFound } = await load('faces.bench');
+print('What the faces of a piece take, and how many route simulations that is worth:', faceFigures(), route);
+const { within, sure, wrongSure } = rimsFound();
+console.log(
+  `\nOf 100 generated photographs the rim is found within 0.5 % of its radius in ${within}; sure of it in ${sure}, wrongly in ${wrongSure}.`,
+);

@@ -136,13 +136,11 @@ async function relearn(url) {
 try {
   await makeFolder();
   const from = performance.now();
-  const server = startServer(folder, { ROUND_MINT_DEMO: '1' });
+  const server = startServer(folder, { ROUND_MINT_DEMO: '1' }, undefined, []);
   const url = `${await server.ready}/api/v1`;
   const startMs = performance.now() - from;
-  const bare = startServer(join(base, 'bare'), {}, [
-    join(ROOT, 'scripts/load/bare-server.mjs'),
-    join(base, 'bare'),
-  ]);
+  const bareProgram = [join(ROOT, 'scripts/load/bare-server.mjs'), join(base, 'bare')];
+  const bare = startServer(join(base, 'bare'), {}, bareProgram, []);
   const bareUrl = await bare.ready;
   const learnFrom = performance.now();
   await allLearnt(url);

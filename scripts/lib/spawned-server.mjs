@@ -6,16 +6,18 @@ import { ROOT } from './run.mjs';
 const SERVER = join(ROOT, 'apps/server/dist/server.mjs');
 const READY = /Round Mint is ready at (http:\/\/\S+)/;
 const READY_WITHIN_MS = 120_000;
+/** Compiled once, not again for speed: for a server that does not live long. */
+const SHORT_LIVED = ['--liftoff-only'];
 
 /**
  * Starts the built server on a folder, to be killed.
  * @param {string} dataDir
  * @param {NodeJS.ProcessEnv} [env]
  * @param {readonly string[]} [program] another one that tells its address in the same words
+ * @param {readonly string[]} [flags] of the runtime; none where its speed is what counts
  */
-export function startServer(dataDir, env = {}, program = [SERVER]) {
-  // Compiled once, not again for speed: it does not live long.
-  const child = spawn(process.execPath, ['--liftoff-only', ...program], {
+export function startServer(dataDir, env = {}, program = [SERVER], flags = SHORT_LIVED) {
+  const child = spawn(process.execPath, [...flags, ...program], {
     env: { ...process.env, DATA_DIR: dataDir, PORT: '0', ROUND_MINT_DEMO: '0', ...env },
     stdio: ['ignore', 'pipe', 'pipe'],
   });

@@ -2,7 +2,7 @@ import { PGlite, type ExecProtocolOptions } from '@electric-sql/pglite';
 import { setImmediate } from 'node:timers/promises';
 
 /** So long the database may work without letting anything else happen. */
-const TURN_MS = 15;
+const TURN_MS = 40;
 
 /**
  * The embedded database runs in this thread, one query straight after another for as long as some wait. Here the event

@@ -48,6 +48,21 @@ describe('heavy calls', () => {
     expect(await waiting).toBe('done');
   });
 
+  it('are refused, and not begun any more, when they have waited too long', async () => {
+    const inTurn = createHeavyQueue(1, 5, 20);
+    const first = work();
+    const running = inTurn(caller(), first.run);
+    const begun: string[] = [];
+    await expect(inTurn(caller(), () => begun.push('late'))).rejects.toMatchObject({
+      code: 'too-many-requests',
+    });
+    first.end();
+    await running;
+    await settle();
+    expect(begun).toEqual([]);
+    expect(await inTurn(caller(), () => 'next')).toBe('next');
+  });
+
   it('are not begun for who has gone meanwhile', async () => {
     const inTurn = createHeavyQueue(1, 5);
     const first = work();

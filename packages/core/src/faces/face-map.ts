@@ -1,5 +1,5 @@
 import { degToRad, radToDeg } from '../numeric';
-import { arcFromMm, layer, radiusAtArcMm, valueAt, type Layer, type WallLayer } from './layer';
+import { arcAtMm, layer, placeAt, radiusAtArcMm, valueAt, type WallLayer } from './layer';
 import type { WallLine } from './wall-line';
 
 /** Why something that is on the face is not on the band. */
@@ -59,13 +59,6 @@ function within(value: number, low: number, high: number): number | null {
   return Math.min(Math.max(value, low), high);
 }
 
-function stretchesAt(wall: Layer, radiusMm: number) {
-  return {
-    stretchRound: valueAt(wall, wall.radiusMm, radiusMm) / radiusMm,
-    stretchAcross: valueAt(wall, wall.stretch, radiusMm),
-  };
-}
-
 /**
  * Where every point of a face comes to lie on the band (craft §15): a point goes to the fibre that began at its radius,
  * at its own angle; its height is the length of the wall from the cut edge to there.
@@ -73,6 +66,7 @@ function stretchesAt(wall: Layer, radiusMm: number) {
 export function faceMap(line: WallLine, { side = 'middle', lipMm = 0 }: FaceMapOptions = {}): FaceMap {
   const wall = layer(line, side);
   const { holeRadiusMm, rimRadiusMm, widthMm } = wall;
+  const bandRadiusMm = (radiusMm: number) => valueAt(wall.radiusMm, placeAt(wall, radiusMm));
   return {
     holeRadiusMm,
     rimRadiusMm,
@@ -81,12 +75,14 @@ export function faceMap(line: WallLine, { side = 'middle', lipMm = 0 }: FaceMapO
     toBand: ({ radiusMm, angleDeg }) => {
       const radius = within(radiusMm, holeRadiusMm, rimRadiusMm);
       if (radius === null) return null;
-      const heightMm = arcFromMm(wall, radius);
-      const stretches = stretchesAt(wall, radius);
+      const place = placeAt(wall, radius);
+      const heightMm = arcAtMm(wall, place);
+      const bandMm = valueAt(wall.radiusMm, place);
       return {
         heightMm,
-        roundMm: degToRad(angleDeg) * stretches.stretchRound * radius,
-        ...stretches,
+        roundMm: degToRad(angleDeg) * bandMm,
+        stretchRound: bandMm / radius,
+        stretchAcross: valueAt(wall.stretch, place),
         lost: heightMm > widthMm - lipMm ? 'lip' : null,
       };
     },
@@ -94,9 +90,9 @@ export function faceMap(line: WallLine, { side = 'middle', lipMm = 0 }: FaceMapO
       const height = within(heightMm, 0, widthMm);
       if (height === null) return null;
       const radiusMm = radiusAtArcMm(wall, height);
-      return { radiusMm, angleDeg: radToDeg(roundMm / valueAt(wall, wall.radiusMm, radiusMm)) };
+      return { radiusMm, angleDeg: radToDeg(roundMm / bandRadiusMm(radiusMm)) };
     },
-    bandRadiusMm: (radiusMm) => valueAt(wall, wall.radiusMm, radiusMm),
+    bandRadiusMm,
   };
 }
 

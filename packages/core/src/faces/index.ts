@@ -13,3 +13,5 @@ export type { WallLayer } from './layer';
 export { trimmedLipMm } from './trimmed-lip';
 export { sectionOf, wallLineOf, wallLineOfOutline } from './wall-line';
 export type { SectionPoint, WallLine, WallSection } from './wall-line';
+export { isInMark, judgeMark, largestHoleMm } from './must-stay';
+export type { FaceCut, FaceMark, HoleOffset, MarkVerdict } from './must-stay';

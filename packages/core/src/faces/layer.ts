@@ -59,23 +59,26 @@ export function layer(line: WallLine, which: WallLayer): Layer {
   };
 }
 
-/** The fibre before a place of the flat piece, and how far it is from there to the next one, 0 to 1. */
-function between(wall: Layer, radiusMm: number): readonly [number, number] {
-  const place = (radiusMm - wall.holeRadiusMm) / wall.spacingMm;
-  const fibre = Math.min(Math.max(Math.floor(place), 0), wall.arcMm.length - 2);
-  return [fibre, place - fibre];
+/** A place of the flat piece among the fibres: the one before it, and how far it is from there to the next, 0 to 1. */
+export interface FibrePlace {
+  readonly fibre: number;
+  readonly part: number;
 }
 
-/** What is known at the fibres, at a place of the flat piece. */
-export function valueAt(wall: Layer, values: Float64Array, radiusMm: number): number {
-  const [fibre, part] = between(wall, radiusMm);
+export function placeAt(wall: Layer, radiusMm: number): FibrePlace {
+  const place = (radiusMm - wall.holeRadiusMm) / wall.spacingMm;
+  const fibre = Math.min(Math.max(Math.floor(place), 0), wall.arcMm.length - 2);
+  return { fibre, part: place - fibre };
+}
+
+/** What is known at the fibres, at a place among them. */
+export function valueAt(values: Float64Array, { fibre, part }: FibrePlace): number {
   const from = values[fibre] ?? 0;
   return from + part * ((values[fibre + 1] ?? 0) - from);
 }
 
-/** Along the layer from the cut edge to what lay at a radius of the flat piece, mm. */
-export function arcFromMm(wall: Layer, radiusMm: number): number {
-  const [fibre, part] = between(wall, radiusMm);
+/** Along the layer from the cut edge to a place among the fibres, mm. */
+export function arcAtMm(wall: Layer, { fibre, part }: FibrePlace): number {
   const from = wall.stretch[fibre] ?? 0;
   const change = (wall.stretch[fibre + 1] ?? 0) - from;
   return (wall.arcMm[fibre] ?? 0) + wall.spacingMm * part * (from + (change * part) / 2);

@@ -1,2 +1,3 @@
 export { degToRad, radToDeg } from './angle';
 export { bisect, lastAbove, lastWhere } from './bisect';
+export { leastSquares, solveLinear } from './solve';

@@ -1,4 +1,4 @@
-import { bisect, degToRad, lastAbove, lastWhere, radToDeg } from './index';
+import { bisect, degToRad, lastAbove, lastWhere, leastSquares, radToDeg, solveLinear } from './index';
 
 describe('angles', () => {
   it('are half a turn at π', () => {
@@ -50,5 +50,41 @@ describe('lastAbove', () => {
     expect(lastAbove(margin, 5, 30, 2e-3)).toBeCloseTo(15.3113, 2);
     // Halving 25 mm to a five-hundredth takes fourteen.
     expect(asked).toBeLessThan(10);
+  });
+});
+
+describe('linear equations', () => {
+  it('are solved, whichever row the pivot stands in', () => {
+    const solution = solveLinear(
+      [
+        [0, 2, 1],
+        [1, -2, -3],
+        [-1, 1, 2],
+      ],
+      [-8, 0, 3],
+    );
+    [-4, -5, 2].forEach((value, i) => expect(solution?.[i]).toBeCloseTo(value, 12));
+    expect(
+      solveLinear(
+        [
+          [1, 2],
+          [2, 4],
+        ],
+        [1, 2],
+      ),
+    ).toBeUndefined();
+  });
+
+  it('that are more than the unknowns are met as nearly as can be, by their weights', () => {
+    const line = (weights?: readonly number[]) =>
+      leastSquares(
+        [0, 1, 2, 3].map((x) => [x, 1]),
+        [1, 3, 5, 11],
+        weights,
+      );
+    expect(line()?.[0]).toBeCloseTo(3.2, 12);
+    expect(line()?.[1]).toBeCloseTo(0.2, 12);
+    expect(line([1, 1, 1, 0])?.[0]).toBeCloseTo(2, 12);
+    expect(line([1, 1, 1, 0])?.[1]).toBeCloseTo(1, 12);
   });
 });

@@ -1,0 +1,6 @@
+export { circle, fitEllipse, flattened, meanRadiusPx, tiltDeg } from './ellipse';
+export type { Ellipse, PicturePoint } from './ellipse';
+export { findRim } from './find-rim';
+export type { FoundRim } from './find-rim';
+export type { GreyImage, RgbaImage } from './grey-image';
+export { squareFace } from './square-face';

@@ -1,0 +1,54 @@
+import { degToRad } from '../numeric';
+import { flattened, meanRadiusPx, type Ellipse } from './ellipse';
+import type { RgbaImage } from './grey-image';
+
+/** As many samples at most stand for one pixel of the square, along each side. */
+const MOST_SAMPLES = 4;
+
+/** Adds a quarter of each of the four pixels around a place, by how near they are, to a sum of red, green and blue. */
+function addColour({ widthPx, heightPx, rgba }: RgbaImage, x: number, y: number, sum: Float64Array): void {
+  const left = Math.min(Math.max(x, 0), widthPx - 1);
+  const top = Math.min(Math.max(y, 0), heightPx - 1);
+  const column = Math.min(Math.floor(left), Math.max(0, widthPx - 2));
+  const row = Math.min(Math.floor(top), Math.max(0, heightPx - 2));
+  const [right, down] = [left - column, top - row];
+  const at = 4 * (row * widthPx + column);
+  const [next, under] = [widthPx > 1 ? 4 : 0, heightPx > 1 ? 4 * widthPx : 0];
+  for (let colour = 0; colour < 3; colour++) {
+    const above = (rgba[at + colour] ?? 0) * (1 - right) + (rgba[at + next + colour] ?? 0) * right;
+    const below =
+      (rgba[at + under + colour] ?? 0) * (1 - right) + (rgba[at + under + next + colour] ?? 0) * right;
+    sum[colour] = (sum[colour] ?? 0) + above * (1 - down) + below * down;
+  }
+}
+
+/**
+ * A face out of a photograph, seen straight on, its top up: a square from rim to rim, see-through beyond it.
+ * @param rim where the rim is in the picture
+ * @param topDeg where the top of the face is in the picture, clockwise from straight up
+ * @param sidePx of the square
+ */
+export function squareFace(image: RgbaImage, rim: Ellipse, topDeg: number, sidePx: number): RgbaImage {
+  const { toPicture } = flattened(rim);
+  const [cos, sin] = [Math.cos(degToRad(topDeg)), Math.sin(degToRad(topDeg))];
+  const samples = Math.min(MOST_SAMPLES, Math.max(1, Math.round((2 * meanRadiusPx(rim)) / sidePx)));
+  const rgba = new Uint8ClampedArray(4 * sidePx * sidePx);
+  const sum = new Float64Array(3);
+  for (let row = 0; row < sidePx; row++) {
+    for (let column = 0; column < sidePx; column++) {
+      const at = 4 * (row * sidePx + column);
+      const [middleX, middleY] = [(2 * column + 1) / sidePx - 1, (2 * row + 1) / sidePx - 1];
+      if (Math.hypot(middleX, middleY) > 1) continue;
+      sum.fill(0);
+      for (let sample = 0; sample < samples * samples; sample++) {
+        const x = middleX + ((2 * (sample % samples) + 1) / samples - 1) / sidePx;
+        const y = middleY + ((2 * Math.floor(sample / samples) + 1) / samples - 1) / sidePx;
+        const place = toPicture({ x: x * cos - y * sin, y: x * sin + y * cos });
+        addColour(image, place.x, place.y, sum);
+      }
+      for (let colour = 0; colour < 3; colour++) rgba[at + colour] = (sum[colour] ?? 0) / samples ** 2;
+      rgba[at + 3] = 255;
+    }
+  }
+  return { widthPx: sidePx, heightPx: sidePx, rgba };
+}
