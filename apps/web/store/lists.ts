@@ -6,10 +6,13 @@ import type { z } from 'zod';
 import type { GoesOn } from '@/ui/ShowMore';
 import type { Fetch } from '@/ui/Waiting';
 import type { baseQuery } from './base-query';
+import { readSoFar, readToEnd } from './reading-slice';
 import { call } from './call';
 
 /** As many as a list gives at once. */
 export const MOST_A_PAGE = 200;
+/** A list of so many takes a while: how far it is read is told. */
+const LONG = 1000;
 
 export type ListCall = Endpoint & {
   readonly response: z.ZodType<{ readonly items: unknown[]; readonly nextCursor: string | null }>;
@@ -56,21 +59,27 @@ export function once<T extends Listed>(items: readonly T[]): T[] {
 export function wholeList<E extends ListCall>(list: E, asked: Asked = ALL, limit = MOST_A_PAGE) {
   return async (
     arg: Asked | void,
-    _api: BaseQueryApi,
+    { dispatch }: Pick<BaseQueryApi, 'dispatch'>,
     _options: object,
     ask: (sent: Parameters<Ask>[0]) => unknown,
   ): Promise<{ data: ItemsOf<E> } | { error: FetchBaseQueryError }> => {
+    const address = `${list.path}?${new URLSearchParams({ ...asked, ...arg })}`;
     const items: Listed[] = [];
     let cursor = '';
     do {
       const { data, error } = await (ask as Ask)(pageOf(list, { ...asked, ...arg }, cursor, limit));
-      if (error) return { error };
+      if (error) {
+        dispatch(readToEnd(address));
+        return { error };
+      }
       // As the contract declares this call's answer.
       const page = data as Page;
       // Never changed once it is fetched: frozen page by page, it need not be frozen all at once when it is kept.
       items.push(...freeze(page.items, true));
       cursor = page.nextCursor ?? '';
+      if (items.length >= LONG) dispatch(readSoFar({ address, count: items.length }));
     } while (cursor !== '');
+    dispatch(readToEnd(address));
     return { data: freeze(once(items)) as ItemsOf<E> };
   };
 }

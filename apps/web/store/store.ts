@@ -12,6 +12,7 @@ import { conflictSlice } from './conflict-slice';
 import { contactSlice } from './contact-slice';
 import { lightSlice } from './light-slice';
 import { noticesSlice } from './notices-slice';
+import { readingSlice } from './reading-slice';
 import { createRingFollower } from './ring-follower';
 import { createDraftKeeper, withKeptDrafts } from './slice-drafts';
 import { createThingsSender } from './things-sender';
@@ -32,6 +33,7 @@ const reducer = combineReducers({
   [contactSlice.name]: contactSlice.reducer,
   [lightSlice.name]: lightSlice.reducer,
   [noticesSlice.name]: noticesSlice.reducer,
+  [readingSlice.name]: readingSlice.reducer,
   [unsentSlice.name]: unsentSlice.reducer,
   [unsentThingsSlice.name]: unsentThingsSlice.reducer,
 });

@@ -28,6 +28,8 @@ export function createHeavyQueue(atOnce = AT_ONCE, mostWaiting = MOST_WAITING, m
         tooLate = true;
         reject(new HttpError('too-many-requests'));
       }, mostWaitMs);
+      // Who waits does not keep the server from ending.
+      timer.unref();
       limit(async () => {
         clearTimeout(timer);
         if (tooLate) return;

@@ -58,6 +58,7 @@ export function createLearner({
   let given = nothingGiven();
   let running: Promise<void> | undefined;
   let again = false;
+  let lookedAtMs = -Infinity;
   const closing = new AbortController();
   const isClosed = () => closing.signal.aborted;
 
@@ -113,18 +114,20 @@ export function createLearner({
     onLearnt?.();
   }
 
+  /** Waits until the last look is long enough ago. */
   async function rest(): Promise<void> {
-    const { signal } = closing;
+    const leftMs = lookedAtMs + restMs - performance.now();
     // Being closed ends the rest, too.
-    await sleep(restMs, undefined, { signal }).catch(() => undefined);
+    if (leftMs > 0) await sleep(leftMs, undefined, { signal: closing.signal }).catch(() => undefined);
   }
 
   async function learnWhileNews(): Promise<void> {
     try {
       do {
+        await rest();
         again = false;
         await learnOnce();
-        if (restMs > 0) await rest();
+        lookedAtMs = performance.now();
       } while (again && !isClosed());
     } catch (error) {
       // What cannot be learnt now is learnt at the next change; the bench goes on with what is known.

@@ -3,6 +3,7 @@ import Svg, { G, Line, Path, Rect, Text } from 'react-native-svg';
 import { usePalette } from '@/theme/light';
 import { DimensionLine } from './DimensionLine';
 import {
+  edgeLabelLevels,
   outlinePath,
   sectionLines,
   type SectionLines,
@@ -180,6 +181,7 @@ export function Section({
   const broken = scale.x(0) < MARGIN.left - 1;
   const axisX = broken ? MARGIN.left : scale.x(0);
   const labelX = bindingX - 8;
+  const labels = edgeLabelLevels(rimY, cutY - lift * scale.pxPerMm);
 
   return (
     <Svg
@@ -274,8 +276,8 @@ export function Section({
       >
         {words.tall}
       </Text>
-      <EdgeLabel x={labelX} y={rimY + 14} name={edges.rim} value={words.rim} />
-      <EdgeLabel x={labelX} y={cutY - 22 - lift * scale.pxPerMm} name={edges.cut} value={words.cut} />
+      <EdgeLabel x={labelX} y={labels.rimY} name={edges.rim} value={words.rim} />
+      <EdgeLabel x={labelX} y={labels.cutY} name={edges.cut} value={words.cut} />
     </Svg>
   );
 }

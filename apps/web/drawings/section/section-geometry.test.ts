@@ -1,6 +1,6 @@
 import { REFERENCE_KIT } from '@round-mint/core/kit';
 import { coinRoute } from '@round-mint/core/route';
-import { outlinePath, sectionLines, strainStops } from './section-geometry';
+import { edgeLabelLevels, outlinePath, sectionLines, strainStops } from './section-geometry';
 
 const { steps } = coinRoute(
   {
@@ -47,5 +47,12 @@ describe('strainStops', () => {
     expect(stops.at(-1)?.offset).toBeCloseTo(1, 6);
     expect(stops[0]!.share).toBeGreaterThan(0);
     expect(stops.at(-1)!.share).toBeLessThan(0);
+  });
+});
+
+describe('the names of the edges', () => {
+  it('stand beside them, and above each other where the wall is low', () => {
+    expect(edgeLabelLevels(60, 300)).toEqual({ rimY: 74, cutY: 278 });
+    expect(edgeLabelLevels(200, 240)).toEqual({ rimY: 180, cutY: 218 });
   });
 });

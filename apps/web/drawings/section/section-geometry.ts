@@ -99,3 +99,20 @@ export function strainStops(
     share: Math.max(-1, Math.min(1, at(outline.strainLog, i) / strongest)),
   }));
 }
+
+/** Height of an edge's name and the value under it, with the air that they need, px. */
+const LABEL_TALL_PX = 38;
+
+/**
+ * Where the names of the two edges begin, px from the top: beside their edges, and where a low wall leaves too little room
+ * between them, the upper one higher.
+ * @param rimY the rim edge's upper end
+ * @param cutY the cut edge's lower end
+ */
+export function edgeLabelLevels(
+  rimY: number,
+  cutY: number,
+): { readonly rimY: number; readonly cutY: number } {
+  const lower = cutY - 22;
+  return { rimY: Math.min(rimY + 14, lower - LABEL_TALL_PX), cutY: lower };
+}

@@ -15,6 +15,7 @@ import { DoneBar } from './DoneBar';
 import { KeyboardHelp } from './KeyboardHelp';
 import { PairScreen } from './pairing/PairScreen';
 import { PlaceBar } from './PlaceBar';
+import { ReadingBar } from './ReadingBar';
 import { UnsentBar } from './UnsentBar';
 import { WarningBar } from './WarningBar';
 import { useLive } from './use-live';
@@ -60,6 +61,7 @@ export function Shell() {
           {whole ? null : <DemoBar />}
           <AwayBar />
           {whole ? null : <WarningBar />}
+          <ReadingBar />
           <Slot />
           <WaitBar />
           <UnsentBar />
