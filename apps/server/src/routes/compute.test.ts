@@ -81,6 +81,8 @@ describe('POST /compute/face-map', () => {
     // The inside of a straight wall is the size itself; the outside is longer by its thickness.
     expect(inside).toBeCloseTo((18.9 * Math.PI) / 4, 1);
     expect(outside - inside).toBeGreaterThan(2.4);
+    const lostOn = async (side: string) => (await mapped({ side })).points.at(-1)?.lost;
+    expect([await lostOn('outside'), await lostOn('inside')]).toEqual([null, 'lip']);
   });
 
   it('says why, where there is no such ring, and what it accepts', async () => {

@@ -29,7 +29,8 @@ export async function computeFaceMap(
   const traits = await traitsFor(db, request.learnt);
   const plan = planCoinRing(coinRingInput(request), { kit: await readKit(db), annealSchool, traits });
   if (!plan.route) throw new HttpError('not-feasible', plan.reasons[0]?.message);
-  const lipMm = trimmedLipMm(plan.route.steps, traits);
+  // The lip stands inside the rim edge: nothing of it is filed off the outside.
+  const lipMm = request.side === 'outside' ? 0 : trimmedLipMm(plan.route.steps, traits);
   const map = faceMap(wallLineOf(plan.route.finished), { side: request.side, lipMm });
   return {
     bandWidthMm: plan.bandWidthMm,
