@@ -1,8 +1,8 @@
 import { faceMap, wallLineOf } from '../../packages/core/src/faces';
 import { REFERENCE_KIT } from '../../packages/core/src/kit';
-import { findRim, flattened, squareFace, type Ellipse } from '../../packages/core/src/photo';
+import { findRim, squareFace } from '../../packages/core/src/photo';
 import { planCoinRing } from '../../packages/core/src/route';
-import { takePhotograph } from '../../packages/core/src/testing/test-photograph';
+import { offShare, takePhotograph } from '../../packages/core/src/testing/test-photograph';
 
 const PLAN = planCoinRing(
   {
@@ -43,17 +43,6 @@ export function faceFigures(): readonly (readonly [name: string, ms: number])[] 
     ['the rim found in 12 million pixels', milliseconds(() => findRim(image))],
     ['a square face of 1 024 pixels out of them', milliseconds(() => squareFace(image, rim, 0, 1024))],
   ];
-}
-
-function offShare(found: Ellipse, real: Ellipse): number {
-  const { toPicture } = flattened(found);
-  const { toCircle } = flattened(real);
-  const offs = Array.from({ length: 72 }, (_, i) => {
-    const turn = (2 * Math.PI * i) / 72;
-    const { x, y } = toCircle(toPicture({ x: Math.cos(turn), y: Math.sin(turn) }));
-    return Math.abs(Math.hypot(x, y) - 1);
-  });
-  return Math.max(...offs);
 }
 
 /** Of a hundred generated photographs: in how many the rim is found within half a hundredth, surely, and wrongly for sure. */

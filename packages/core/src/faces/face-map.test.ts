@@ -5,7 +5,6 @@ import { planCoinRing } from '../route';
 import {
   behindDeg,
   faceMap,
-  sectionOf,
   trimmedLipMm,
   WALL_LAYERS,
   wallLineOf,
@@ -50,6 +49,19 @@ const walls = fc
 const sides = fc.constantFrom<WallLayer>(...WALL_LAYERS);
 const shares = fc.double({ min: 0, max: 1, noNaN: true });
 const angles = fc.double({ min: -360, max: 360, noNaN: true });
+
+/** One side of a ring in section: the middle of its wall, and so many halves of its thickness square to it outward. */
+function sectionOf(line: WallLine, outward: number) {
+  const { spacingMm, meanRadiusMm, thicknessMm, leanDeg, widthStretch } = line;
+  let middleMm = 0;
+  const lean = (i: number) => ((leanDeg[i] ?? 0) * Math.PI) / 180;
+  const rise = (i: number) => (widthStretch[i] ?? 0) * Math.cos(lean(i));
+  return meanRadiusMm.map((radiusMm, i) => {
+    if (i > 0) middleMm += (spacingMm * (rise(i - 1) + rise(i))) / 2;
+    const off = (outward * (thicknessMm[i] ?? 0)) / 2;
+    return { radiusMm: radiusMm + off * Math.cos(lean(i)), axialMm: middleMm - off * Math.sin(lean(i)) };
+  });
+}
 
 /** Places of a face from its hole to its rim. */
 function radii({ holeRadiusMm, rimRadiusMm }: { holeRadiusMm: number; rimRadiusMm: number }, count: number) {
@@ -131,13 +143,8 @@ describe('a face on a band', () => {
           const { stretchRound = 0, stretchAcross = 0 } = map.toBand({ radiusMm, angleDeg: 0 }) ?? {};
           return sum + 2 * Math.PI * radiusMm * stepMm * stretchRound * stretchAcross;
         }, 0);
-        const { outside, inside } = sectionOf(line);
-        const middle = outside.map(({ radiusMm, axialMm }, i) => ({
-          radiusMm: (radiusMm + (inside[i]?.radiusMm ?? 0)) / 2,
-          axialMm: (axialMm + (inside[i]?.axialMm ?? 0)) / 2,
-        }));
         // Cut into hoops, each a slice of a cone.
-        const hoops = { outside, middle, inside }[side];
+        const hoops = sectionOf(line, { outside: 1, middle: 0, inside: -1 }[side]);
         const sideMm2 = hoops.slice(1).reduce((sum, { radiusMm, axialMm }, i) => {
           const before = hoops[i] ?? { radiusMm, axialMm };
           const slantMm = Math.hypot(radiusMm - before.radiusMm, axialMm - before.axialMm);

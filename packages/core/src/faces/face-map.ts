@@ -1,9 +1,6 @@
-import { degToRad, radToDeg } from '../numeric';
+import { degToRad, radToDeg, withinTurnDeg } from '../numeric';
 import { arcAtMm, layer, placeAt, radiusAtArcMm, valueAt, type WallLayer } from './layer';
 import type { WallLine } from './wall-line';
-
-/** Why something that is on the face is not on the band. */
-export type LostTo = 'hole' | 'lip';
 
 /** A place on a face of the piece: from its middle, and clockwise from its top as one looks at that face. */
 export interface FacePoint {
@@ -34,8 +31,6 @@ export interface FaceMap {
   readonly rimRadiusMm: number;
   /** Along this side of the wall, from the cut edge to the rim edge. */
   readonly widthMm: number;
-  /** What is filed away of it below the rim edge. */
-  readonly lipMm: number;
   /** @returns null for what lies in the hole, and for what lies beyond the rim: there is no such place on the band */
   readonly toBand: (point: FacePoint) => MappedPoint | null;
   /** The exact inverse of `toBand`. @returns null beyond the edges */
@@ -71,7 +66,6 @@ export function faceMap(line: WallLine, { side = 'middle', lipMm = 0 }: FaceMapO
     holeRadiusMm,
     rimRadiusMm,
     widthMm,
-    lipMm,
     toBand: ({ radiusMm, angleDeg }) => {
       const radius = within(radiusMm, holeRadiusMm, rimRadiusMm);
       if (radius === null) return null;
@@ -103,5 +97,5 @@ export type FaceTurn = (typeof FACE_TURNS)[number];
 /** The angle on one face of what lies right behind an angle of the other, degrees. */
 export function behindDeg(angleDeg: number, turn: FaceTurn): number {
   const behind = turn === 'medal' ? -angleDeg : 180 - angleDeg;
-  return ((behind % 360) + 360) % 360;
+  return withinTurnDeg(behind);
 }

@@ -1,4 +1,4 @@
-import { degToRad } from '../numeric';
+import { degToRad, radToDeg, withinTurnDeg } from '../numeric';
 
 /**
  * Something on a face that has to be seen on the ring. A sector lies round the face, its angles clockwise from the top; a
@@ -31,7 +31,7 @@ export interface HoleOffset {
 export interface FaceCut {
   readonly holeMm: number;
   readonly offset?: HoleOffset | undefined;
-  /** Where the lip begins that is trimmed away: from the middle, mm; left out, the rim of the face. */
+  /** Where the lip begins that is trimmed away: from the middle of the face, mm; its rim where nothing is trimmed. */
   readonly lipRadiusMm: number;
 }
 
@@ -49,8 +49,6 @@ interface Spot {
   readonly upMm: number;
 }
 
-const fullTurn = (angleDeg: number) => ((angleDeg % 360) + 360) % 360;
-
 function spotAt(radiusMm: number, angleDeg: number): Spot {
   const angle = degToRad(angleDeg);
   return { rightMm: radiusMm * Math.sin(angle), upMm: radiusMm * Math.cos(angle) };
@@ -58,17 +56,19 @@ function spotAt(radiusMm: number, angleDeg: number): Spot {
 
 /** How wide a sector is: one that ends where it began goes all round. */
 function sweepDeg({ fromDeg, toDeg }: { readonly fromDeg: number; readonly toDeg: number }): number {
-  return fullTurn(toDeg - fromDeg) || 360;
+  return withinTurnDeg(toDeg - fromDeg) || 360;
 }
 
 /** Every so many degrees of a sector's arcs is looked at, beside its corners. */
 const ARC_STEP_DEG = 0.5;
+/** A box's side is looked at in so many parts. */
+const SIDE_PARTS = 64;
 
 /** Places all along the edge of a mark: its nearest and its farthest from any point outside it are among them. */
 function edgeOf(mark: FaceMark): readonly Spot[] {
   if (mark.kind === 'box') {
     const along = (from: number, to: number) =>
-      Array.from({ length: 65 }, (_, i) => from + ((to - from) * i) / 64);
+      Array.from({ length: SIDE_PARTS + 1 }, (_, i) => from + ((to - from) * i) / SIDE_PARTS);
     const { leftMm, rightMm, bottomMm, topMm } = mark;
     return [
       ...along(leftMm, rightMm).flatMap((right) => [
@@ -95,8 +95,8 @@ export function isInMark(mark: FaceMark, { rightMm, upMm }: Spot): boolean {
   }
   const radiusMm = Math.hypot(rightMm, upMm);
   if (radiusMm < mark.innerMm || radiusMm > mark.outerMm) return false;
-  const angleDeg = (Math.atan2(rightMm, upMm) * 180) / Math.PI;
-  return fullTurn(angleDeg - mark.fromDeg) <= sweepDeg(mark);
+  const angleDeg = radToDeg(Math.atan2(rightMm, upMm));
+  return withinTurnDeg(angleDeg - mark.fromDeg) <= sweepDeg(mark);
 }
 
 /** What a hole and the trimmed lip leave of a mark. */
@@ -105,11 +105,10 @@ export function judgeMark(mark: FaceMark, { holeMm, offset, lipRadiusMm }: FaceC
   const edge = edgeOf(mark);
   const fromHole = edge.map((spot) => Math.hypot(spot.rightMm - middle.rightMm, spot.upMm - middle.upMm));
   const nearestMm = isInMark(mark, middle) ? 0 : Math.min(...fromHole);
-  const farthestMm = Math.max(...edge.map((spot) => Math.hypot(spot.rightMm, spot.upMm)));
-  const innermostMm = Math.min(...edge.map((spot) => Math.hypot(spot.rightMm, spot.upMm)));
+  const fromMiddle = edge.map((spot) => Math.hypot(spot.rightMm, spot.upMm));
   const holeGapMm = nearestMm - holeMm / 2;
-  const lipGapMm = lipRadiusMm - farthestMm;
-  const isLost = Math.max(...fromHole) <= holeMm / 2 || innermostMm >= lipRadiusMm;
+  const lipGapMm = lipRadiusMm - Math.max(...fromMiddle);
+  const isLost = Math.max(...fromHole) <= holeMm / 2 || Math.min(...fromMiddle) >= lipRadiusMm;
   const isWhole = holeGapMm >= 0 && lipGapMm >= 0;
   return { stays: isLost ? 'lost' : isWhole ? 'whole' : 'cut', holeGapMm, lipGapMm };
 }

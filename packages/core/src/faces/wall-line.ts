@@ -1,4 +1,3 @@
-import { degToRad } from '../numeric';
 import type { Meridian } from '../forming';
 import type { WallOutline } from '../steps';
 
@@ -45,39 +44,4 @@ export function wallLineOfOutline(outline: WallOutline): WallLine {
     leanDeg,
     widthStretch: slopesOf(arcMm, spacingMm),
   };
-}
-
-/** A place in the ring's own section: from the axis, and along it from the cut edge, mm. */
-export interface SectionPoint {
-  readonly radiusMm: number;
-  readonly axialMm: number;
-}
-
-/** The two sides of a wall in section, from the cut edge to the rim edge. */
-export interface WallSection {
-  readonly outside: readonly SectionPoint[];
-  readonly inside: readonly SectionPoint[];
-}
-
-/** The section of a ring: the middle of its wall, and half the thickness square to it on either side. */
-export function sectionOf({
-  spacingMm,
-  meanRadiusMm,
-  thicknessMm,
-  leanDeg,
-  widthStretch,
-}: WallLine): WallSection {
-  const outside: SectionPoint[] = [];
-  const inside: SectionPoint[] = [];
-  let axialMm = 0;
-  const rise = (i: number) => (widthStretch[i] ?? 0) * Math.cos(degToRad(leanDeg[i] ?? 0));
-  meanRadiusMm.forEach((radiusMm, i) => {
-    if (i > 0) axialMm += (spacingMm * (rise(i - 1) + rise(i))) / 2;
-    const half = (thicknessMm[i] ?? 0) / 2;
-    const across = half * Math.cos(degToRad(leanDeg[i] ?? 0));
-    const along = half * Math.sin(degToRad(leanDeg[i] ?? 0));
-    outside.push({ radiusMm: radiusMm + across, axialMm: axialMm - along });
-    inside.push({ radiusMm: radiusMm - across, axialMm: axialMm + along });
-  });
-  return { outside, inside };
 }

@@ -1,4 +1,4 @@
-import { degToRad, radToDeg } from '../numeric';
+import { degToRad, leastSquares, radToDeg, withinTurnDeg } from '../numeric';
 import { clockDirection } from '../format';
 
 /** Difference between wide and narrow land that a band forgives, mm (craft §3). */
@@ -37,52 +37,20 @@ export interface LandVerdict {
 /** Below this share of its largest possible value a determinant means that the readings tell no direction. */
 const SPREAD_NEEDED = 1e-4;
 
-/** Solves a 3×3 system by Cramer's rule; undefined when it has no solution worth the name. */
-function solve3(
-  m: readonly (readonly [number, number, number])[],
-  v: readonly number[],
-): readonly number[] | undefined {
-  const [a, b, c] = m;
-  if (!a || !b || !c) return undefined;
-  const det = (
-    p: readonly [number, number, number],
-    q: readonly [number, number, number],
-    r: readonly [number, number, number],
-  ) =>
-    p[0] * (q[1] * r[2] - q[2] * r[1]) -
-    p[1] * (q[0] * r[2] - q[2] * r[0]) +
-    p[2] * (q[0] * r[1] - q[1] * r[0]);
-  const whole = det(a, b, c);
-  if (Math.abs(whole) < SPREAD_NEEDED * Math.abs(a[0] * b[1] * c[2]) || whole === 0) return undefined;
-  const swap = (row: readonly [number, number, number], column: number, value: number) =>
-    row.map((x, i) => (i === column ? value : x)) as unknown as readonly [number, number, number];
-  return [0, 1, 2].map(
-    (column) =>
-      det(swap(a, column, v[0] ?? 0), swap(b, column, v[1] ?? 0), swap(c, column, v[2] ?? 0)) / whole,
-  );
-}
-
 /** Least squares for land(θ) = w̄ + A cos θ + B sin θ. */
 function fitLand(readings: readonly LandReading[]): readonly number[] | undefined {
-  const rows = readings.map(({ angleDeg, mm }) => ({
-    x: [1, Math.cos(degToRad(angleDeg)), Math.sin(degToRad(angleDeg))] as const,
-    mm,
-  }));
-  const normal = [0, 1, 2].map(
-    (i) =>
-      [0, 1, 2].map((j) =>
-        rows.reduce((sum, { x }) => sum + (x[i] ?? 0) * (x[j] ?? 0), 0),
-      ) as unknown as readonly [number, number, number],
+  return leastSquares(
+    readings.map(({ angleDeg }) => [1, Math.cos(degToRad(angleDeg)), Math.sin(degToRad(angleDeg))]),
+    readings.map(({ mm }) => mm),
+    { leastSpread: SPREAD_NEEDED },
   );
-  const right = [0, 1, 2].map((i) => rows.reduce((sum, { x, mm }) => sum + (x[i] ?? 0) * mm, 0));
-  return solve3(normal, right);
 }
 
 /** Pairs of opposite readings whose sum is not D − hole. */
 function misreadPairs(readings: readonly LandReading[], sumMm: number): LandVerdict['remeasure'] {
   return readings.flatMap((first, i) =>
     readings.slice(i + 1).flatMap((second) => {
-      const apart = (((second.angleDeg - first.angleDeg) % 360) + 360) % 360;
+      const apart = withinTurnDeg(second.angleDeg - first.angleDeg);
       if (Math.abs(apart - 180) > OPPOSITE_WITHIN_DEG) return [];
       const offMm = first.mm + second.mm - sumMm;
       if (Math.abs(offMm) <= PAIR_TOLERANCE_MM) return [];
@@ -112,7 +80,7 @@ export function judgeLand(
   if (!fit) throw new RangeError('land readings must be spread around the coin');
   const [, cosPart = 0, sinPart = 0] = fit;
   const eccentricityMm = Math.hypot(cosPart, sinPart);
-  const wideAngleDeg = (radToDeg(Math.atan2(sinPart, cosPart)) + 360) % 360;
+  const wideAngleDeg = withinTurnDeg(radToDeg(Math.atan2(sinPart, cosPart)));
   const wideClock = clockDirection(wideAngleDeg);
   const differenceMm = 2 * eccentricityMm;
   const remeasure = misreadPairs(readings, diameterMm - holeMm);

@@ -1,3 +1,3 @@
-export { degToRad, radToDeg } from './angle';
+export { degToRad, radToDeg, withinTurnDeg } from './angle';
 export { bisect, lastAbove, lastWhere } from './bisect';
 export { leastSquares, solveLinear } from './solve';

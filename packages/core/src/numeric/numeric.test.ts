@@ -80,7 +80,7 @@ describe('linear equations', () => {
       leastSquares(
         [0, 1, 2, 3].map((x) => [x, 1]),
         [1, 3, 5, 11],
-        weights,
+        { weights },
       );
     expect(line()?.[0]).toBeCloseTo(3.2, 12);
     expect(line()?.[1]).toBeCloseTo(0.2, 12);

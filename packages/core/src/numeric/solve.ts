@@ -4,13 +4,17 @@ const SINGULAR = 1e-12;
 /**
  * Solves a square system by Gaussian elimination with pivots.
  * @param matrix rows, each as long as there are rows; left as it is
+ * @param leastSpread of a matrix of sums of squares: how much of the largest value it could have, the product of its
+ * diagonal, its determinant has to reach at least
  * @returns undefined where it has no solution worth the name
  */
 export function solveLinear(
   matrix: readonly (readonly number[])[],
   right: readonly number[],
+  leastSpread = 0,
 ): readonly number[] | undefined {
   const size = right.length;
+  let determinant = 1;
   const rows = matrix.map((row, i) => Float64Array.from([...row, right[i] ?? 0]));
   const largest = Math.max(...rows.flatMap((row) => [...row.subarray(0, size)].map(Math.abs)));
   for (let column = 0; column < size; column++) {
@@ -18,6 +22,7 @@ export function solveLinear(
     const best = below.reduce((a, b) => (Math.abs(b[column] ?? 0) > Math.abs(a[column] ?? 0) ? b : a));
     const pivot = best[column] ?? 0;
     if (!(Math.abs(pivot) > SINGULAR * largest)) return undefined;
+    determinant *= pivot;
     rows.splice(rows.indexOf(best), 1);
     rows.splice(column, 0, best);
     for (const row of rows.slice(column + 1)) {
@@ -25,6 +30,8 @@ export function solveLinear(
       for (let i = column; i <= size; i++) row[i] = (row[i] ?? 0) - factor * (best[i] ?? 0);
     }
   }
+  const most = matrix.reduce((product, row, i) => product * (row[i] ?? 0), 1);
+  if (Math.abs(determinant) < leastSpread * Math.abs(most)) return undefined;
   const solution = new Float64Array(size);
   for (let i = size - 1; i >= 0; i--) {
     const row = rows[i];
@@ -36,14 +43,18 @@ export function solveLinear(
   return [...solution];
 }
 
-/**
- * The least-squares solution of more equations than unknowns, by their normal equations.
- * @param weights of each equation; left out, all count alike
- */
+export interface LeastSquaresOptions {
+  /** Of each equation; left out, all count alike. */
+  readonly weights?: ArrayLike<number> | undefined;
+  /** As in {@link solveLinear}: below it the equations are too much alike to tell the unknowns apart. */
+  readonly leastSpread?: number | undefined;
+}
+
+/** The least-squares solution of more equations than unknowns, by their normal equations. */
 export function leastSquares(
   equations: readonly (readonly number[])[],
   right: readonly number[],
-  weights?: ArrayLike<number>,
+  { weights, leastSpread }: LeastSquaresOptions = {},
 ): readonly number[] | undefined {
   const size = equations[0]?.length ?? 0;
   const normal = Array.from({ length: size }, () => new Float64Array(size));
@@ -60,5 +71,6 @@ export function leastSquares(
   return solveLinear(
     normal.map((row) => [...row]),
     [...sums],
+    leastSpread,
   );
 }

@@ -1,4 +1,4 @@
-import { degToRad, leastSquares, radToDeg } from '../numeric';
+import { degToRad, leastSquares, radToDeg, withinTurnDeg } from '../numeric';
 
 /** A place in a picture: to the right and down from its top left, in pixels. */
 export interface PicturePoint {
@@ -72,7 +72,7 @@ function ellipseOf([a, b, d, e, f]: Conic): Ellipse | undefined {
     centreY,
     majorPx: Math.sqrt(long),
     minorPx: Math.sqrt(short),
-    majorDeg: ((majorDeg % 180) + 180) % 180,
+    majorDeg: withinTurnDeg(majorDeg, 180),
   };
 }
 
@@ -95,7 +95,7 @@ export function fitEllipse(
   const conic = leastSquares(
     near.map(({ x, y }) => [x * x - y * y, x * y, x, y, 1]),
     near.map(({ y }) => -y * y),
-    weights,
+    { weights },
   );
   const [a, b, d, e, f] = conic ?? [];
   if (a === undefined || b === undefined || d === undefined || e === undefined || f === undefined)

@@ -1,19 +1,6 @@
-import { takePhotograph, type Photograph } from '../testing/test-photograph';
+import { offShare, takePhotograph, type Photograph } from '../testing/test-photograph';
 import { normalDeviate, seededRandom } from '../uncertainty';
 import { findRim, flattened, meanRadiusPx, squareFace, tiltDeg, type Ellipse, type RgbaImage } from './index';
-
-/** How far one ellipse lies off another at the most, of its radius. */
-function offShare(found: Ellipse, real: Ellipse): number {
-  const { toPicture } = flattened(found);
-  const { toCircle } = flattened(real);
-  return Math.max(
-    ...Array.from({ length: 72 }, (_, i) => {
-      const turn = (2 * Math.PI * i) / 72;
-      const { x, y } = toCircle(toPicture({ x: Math.cos(turn), y: Math.sin(turn) }));
-      return Math.abs(Math.hypot(x, y) - 1);
-    }),
-  );
-}
 
 /** A picture whose shades follow from the place. */
 function pictureOf(widthPx: number, heightPx: number, shade: (x: number, y: number) => number): RgbaImage {

@@ -1,9 +1,9 @@
 import type { Random } from '../uncertainty';
 import type { Edges } from './edges';
 import { circle, type Ellipse } from './ellipse';
-import { likelyMiddles } from './likely-middles';
+import { likelyMiddles, RADIUS_SHARE } from './likely-middles';
 import { edgesAround, pointsNear, ringsIn, type Around, type Ring } from './rings-around';
-import { bestEllipse, grown, shifted } from './sampled-fits';
+import { bestEllipse, grown, ON_IT, shifted } from './sampled-fits';
 
 /** A circle is there if it is seen in this share of the way round. */
 const LEAST_SEEN = 0.38;
@@ -15,7 +15,7 @@ const NEARLY_AS_WELL = 0.4;
 const NEAREST = 0.5;
 const FARTHEST = 1.6;
 /** Half of how far edges of one circle may lie apart, of its radius: seen at a slant, and drawn out again. */
-const APART = { slant: 0.04, flat: 0.012 } as const;
+const APART = { slant: 0.04, flat: ON_IT } as const;
 /** Rings that are followed round one middle. */
 const RINGS = 3;
 
@@ -78,7 +78,7 @@ export function likelyCircles(
     .flatMap((middle) => {
       // Of radius one, so that everything is told in pixels.
       const around = edgesAround(edges, circle(middle, 1), 0.1 * shorterPx, 0.65 * shorterPx);
-      return ringsIn(around, 0.12 * shorterPx, 0.62 * shorterPx, APART.slant)
+      return ringsIn(around, RADIUS_SHARE.min * shorterPx, RADIUS_SHARE.max * shorterPx, APART.slant)
         .toSorted((a, b) => b.seen - a.seen)
         .slice(0, RINGS)
         .flatMap(({ out }) => {

@@ -2,7 +2,7 @@ import type { Edges } from './edges';
 import type { PicturePoint } from './ellipse';
 
 /** How large a piece is in a picture of it: its radius, of the shorter side. */
-const RADIUS_SHARE = { min: 0.12, max: 0.62 } as const;
+export const RADIUS_SHARE = { min: 0.12, max: 0.62 } as const;
 /** Side of the cells in which votes are counted. */
 const CELL_PX = 4;
 /** As many middles are followed further. */

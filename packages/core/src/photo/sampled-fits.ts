@@ -6,7 +6,7 @@ const TRIES = 80;
 /** As many places tell how good a try is. */
 const SAMPLED = 300;
 /** How far places of one circle may lie off it, of its radius. */
-const ON_IT = 0.012;
+export const ON_IT = 0.012;
 /** Pieces are seen from above: not more than some 35° off. */
 const LEAST_ROUND = 0.82;
 /** A better fit moves the middle and changes the radius by no more than this share of it. */
@@ -22,6 +22,18 @@ function isLikely(ellipse: Ellipse, start: Ellipse): boolean {
     Math.hypot(ellipse.centreX - start.centreX, ellipse.centreY - start.centreY) < most &&
     Math.abs(meanRadiusPx(ellipse) - meanRadiusPx(start)) < most
   );
+}
+
+/** Of many tries the one that most agree with. @param attempt undefined where it came to nothing */
+function bestOfTries<Fit>(attempt: () => Fit | undefined, agreeing: (fit: Fit) => number): Fit | undefined {
+  let best: { fit: Fit; count: number } | undefined;
+  for (let tried = 0; tried < TRIES; tried++) {
+    const fit = attempt();
+    if (!fit) continue;
+    const count = agreeing(fit);
+    if (count > (best?.count ?? 0)) best = { fit, count };
+  }
+  return best?.fit;
 }
 
 /** The ellipse that most of some places lie on, by many tries of five of them each. */
@@ -41,15 +53,34 @@ export function bestEllipse(
       return Math.abs(Math.hypot(x, y) - 1) < ON_IT ? [place] : [];
     });
   };
-  let best: { ellipse: Ellipse; count: number } | undefined;
-  for (let attempt = 0; attempt < TRIES; attempt++) {
-    const ellipse = fitEllipse([pick(), pick(), pick(), pick(), pick()].flatMap((place) => place ?? []));
-    if (!ellipse || !isLikely(ellipse, start)) continue;
-    const count = onto(ellipse, sample).length;
-    if (count > (best?.count ?? 0)) best = { ellipse, count };
-  }
-  const fitted = best && fitEllipse(onto(best.ellipse, places));
-  return fitted && isLikely(fitted, start) ? fitted : best?.ellipse;
+  const best = bestOfTries(
+    () => {
+      const ellipse = fitEllipse([pick(), pick(), pick(), pick(), pick()].flatMap((place) => place ?? []));
+      return ellipse && isLikely(ellipse, start) ? ellipse : undefined;
+    },
+    (ellipse) => onto(ellipse, sample).length,
+  );
+  const fitted = best && fitEllipse(onto(best, places));
+  return fitted && isLikely(fitted, start) ? fitted : best;
+}
+
+interface FlatCircle {
+  readonly middle: PicturePoint;
+  readonly radius: number;
+}
+
+/** The circle through three places, if it is nearly the one of radius one round the origin. */
+function circleThrough(three: readonly PicturePoint[]): FlatCircle | undefined {
+  // x² + y² = 2·middle·(x, y) + (radius² − middle²)
+  const solved = leastSquares(
+    three.map(({ x, y }) => [2 * x, 2 * y, 1]),
+    three.map(({ x, y }) => x * x + y * y),
+  );
+  const [x, y, rest] = solved ?? [];
+  if (x === undefined || y === undefined || rest === undefined) return undefined;
+  const radius = Math.sqrt(Math.max(0, rest + x * x + y * y));
+  const isNear = Math.hypot(x, y) <= MOST_OFF && Math.abs(radius - 1) <= 2 * ON_IT;
+  return isNear ? { middle: { x, y }, radius } : undefined;
 }
 
 /**
@@ -63,23 +94,12 @@ export function shifted(
 ): Ellipse | undefined {
   const { toCircle, toPicture } = flattened(start);
   const flat = places.map(toCircle);
-  const onto = (middle: PicturePoint, radius: number) =>
-    flat.filter(({ x, y }) => Math.abs(Math.hypot(x - middle.x, y - middle.y) / radius - 1) < ON_IT / 2);
-  let best: { middle: PicturePoint; radius: number; count: number } | undefined;
-  for (let attempt = 0; attempt < TRIES; attempt++) {
-    const three = [0, 1, 2].flatMap(() => flat[Math.floor(random() * flat.length)] ?? []);
-    // x² + y² = 2·middle·(x, y) + (radius² − middle²)
-    const solved = leastSquares(
-      three.map(({ x, y }) => [2 * x, 2 * y, 1]),
-      three.map(({ x, y }) => x * x + y * y),
-    );
-    const [x, y, rest] = solved ?? [];
-    if (x === undefined || y === undefined || rest === undefined) continue;
-    const radius = Math.sqrt(Math.max(0, rest + x * x + y * y));
-    if (Math.hypot(x, y) > MOST_OFF || Math.abs(radius - 1) > 2 * ON_IT) continue;
-    const count = onto({ x, y }, radius).length;
-    if (count > (best?.count ?? 0)) best = { middle: { x, y }, radius, count };
-  }
+  const best = bestOfTries(
+    () => circleThrough([0, 1, 2].flatMap(() => flat[Math.floor(random() * flat.length)] ?? [])),
+    ({ middle, radius }) =>
+      flat.filter(({ x, y }) => Math.abs(Math.hypot(x - middle.x, y - middle.y) / radius - 1) < ON_IT / 2)
+        .length,
+  );
   if (!best) return undefined;
   const { x: centreX, y: centreY } = toPicture(best.middle);
   return { ...grown(start, best.radius), centreX, centreY };

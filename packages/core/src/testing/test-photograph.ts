@@ -1,6 +1,6 @@
 import { normalDeviate, seededRandom, type Random } from '../uncertainty';
 import type { RgbaImage } from '../photo/grey-image';
-import { fitEllipse, type Ellipse, type PicturePoint } from '../photo/ellipse';
+import { fitEllipse, flattened, type Ellipse, type PicturePoint } from '../photo/ellipse';
 
 /** How a photograph of a made-up piece is taken. */
 export interface PhotographOptions {
@@ -199,4 +199,17 @@ export function takePhotograph({
     toPicture: camera.toPicture,
     shadeAt: ({ x, y }) => faceShade(x, y, face),
   };
+}
+
+/** How far one ellipse lies off another at the most, of its radius. */
+export function offShare(found: Ellipse, real: Ellipse): number {
+  const { toPicture } = flattened(found);
+  const { toCircle } = flattened(real);
+  return Math.max(
+    ...Array.from({ length: 72 }, (_, i) => {
+      const turn = (2 * Math.PI * i) / 72;
+      const { x, y } = toCircle(toPicture({ x: Math.cos(turn), y: Math.sin(turn) }));
+      return Math.abs(Math.hypot(x, y) - 1);
+    }),
+  );
 }
