@@ -117,7 +117,7 @@ async function lookedOver(url) {
 /** Waits until nothing is left to learn. @returns how many rings taught it */
 async function allLearnt(url) {
   for (;;) {
-    const { toLearn, rings } = await (await fetch(`${url}/learnt`)).json();
+    const { toLearn, rings } = await asked(`${url}/learnt`);
     if (toLearn === 0 && rings > 0) return rings;
     await sleep(100);
   }
@@ -126,10 +126,10 @@ async function allLearnt(url) {
 /** Leaves a finished ring out and waits until the log has learnt so. */
 async function relearn(url) {
   const before = await allLearnt(url);
-  const { items } = await (await fetch(`${url}/log?limit=1`)).json();
+  const { items } = await asked(`${url}/log?limit=1`);
   const body = { kind: 'left-out', leftOut: !items[0].leftOut };
   const events = [{ id: randomUUID(), at: new Date().toISOString(), body }];
-  await fetch(`${url}/rings/${items[0].ringId}/events`, json({ events }));
+  await asked(`${url}/rings/${items[0].ringId}/events`, json({ events }));
   while ((await allLearnt(url)) === before) await sleep(20);
 }
 

@@ -42,7 +42,7 @@ import {
   storedScrap,
   storedSizer,
   storedTool,
-} from '../services/resources';
+} from '../services/stored-rows';
 import { eventOf, ringOf } from '../services/ring-store';
 import { countOf } from '../services/stock-counts';
 import { archiveTable, withLife, type ArchiveTable, type Row } from './archive-table';

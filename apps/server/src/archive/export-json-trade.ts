@@ -7,7 +7,7 @@ import { savedPlan } from '../services/day-plan';
 import { orderEventOf } from '../services/orders';
 import { exactTime } from '../services/event-clock';
 import { messageOf, SHOWN_OF_MESSAGE } from '../services/outbox';
-import { storedOrder, storedPerson, storedScrap, storedSizer } from '../services/resources';
+import { storedOrder, storedPerson, storedScrap, storedSizer } from '../services/stored-rows';
 import { unversioned } from './unversioned';
 
 /** Ids of what else goes into the file. */

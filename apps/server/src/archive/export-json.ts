@@ -5,7 +5,7 @@ import { dieCharts, kit, orders, photos, plans, recipes, ringEvents, rings, stoc
 import { HttpError } from '../http/errors';
 import { exactTime } from '../services/event-clock';
 import { photoOf } from '../services/photos';
-import { stockItem, storedDieChart, storedPlan, storedRecipe, storedTool } from '../services/resources';
+import { stockItem, storedDieChart, storedPlan, storedRecipe, storedTool } from '../services/stored-rows';
 import { eventOf, ringOf } from '../services/ring-store';
 import { readSettings } from '../services/settings';
 import { exportTrade } from './export-json-trade';

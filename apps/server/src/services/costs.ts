@@ -17,7 +17,7 @@ import { rings, scrap, sizers, stock } from '../db/schema';
 import { HttpError } from '../http/errors';
 import { readShelves } from './consumables';
 import { freezePlan, readBench } from './freeze-plan';
-import { storedSizer } from './resources';
+import { storedSizer } from './stored-rows';
 import { metalOf } from './ring-store';
 import { summariesOf } from './ring-summaries';
 import { readSettings } from './settings';

@@ -9,7 +9,8 @@ import { csvOf, takeIn } from './csv-table';
 import { KIT_TABLE, orderTable, PEOPLE_TABLE, scrapTable, STOCK_TABLE, supplyTable } from './csv-tables';
 import { everyPage } from './list';
 import { createOrders } from './orders';
-import { createResources, stockItem, storedPerson, storedScrap, storedTool } from './resources';
+import { createResources } from './resources';
+import { stockItem, storedPerson, storedScrap, storedTool } from './stored-rows';
 
 type LivingTable = PgTable & {
   readonly createdAt: PgColumn;

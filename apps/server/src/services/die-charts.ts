@@ -4,7 +4,7 @@ import { isNull } from 'drizzle-orm';
 import type { z } from 'zod';
 import type { Database } from '../db/database';
 import { dieCharts } from '../db/schema';
-import { storedDieChart } from './resources';
+import { storedDieChart } from './stored-rows';
 
 /** The maker's die charts, for routes under tape. */
 export async function readDieCharts(db: Database): Promise<readonly DieChart[]> {

@@ -7,7 +7,7 @@ import { notFound } from '../http/errors';
 import { readDieCharts } from './die-charts';
 import { readKit } from './kit';
 import { readLearntTraits } from './learnt';
-import { stockItem, storedPlan } from './resources';
+import { stockItem, storedPlan } from './stored-rows';
 import { frozenPlan, type Bench } from './frozen-plan';
 import type { FrozenPlan } from '@round-mint/contract/rings';
 import { readSettings } from './settings';

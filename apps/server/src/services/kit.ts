@@ -2,7 +2,7 @@ import { type Kit, kitOrReference, mandrelOf } from '@round-mint/core/kit';
 import { asc, isNull } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { kit } from '../db/schema';
-import { storedTool } from './resources';
+import { storedTool } from './stored-rows';
 
 /** The maker's own tools; a plain bench's until any are entered. */
 export async function readKit(db: Database): Promise<Kit> {

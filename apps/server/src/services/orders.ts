@@ -24,7 +24,8 @@ import { HttpError } from '../http/errors';
 import { apartByMicros } from './event-clock';
 import { inGroups } from './in-groups';
 import { isoTime } from './resource';
-import { createResources, storedOrder } from './resources';
+import { createResources } from './resources';
+import { storedOrder } from './stored-rows';
 import { lockRow, refuseForeign } from './row-lock';
 import { eventsFor, ringOf, stateOf } from './ring-store';
 

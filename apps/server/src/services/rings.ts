@@ -131,7 +131,7 @@ export async function logEvents(
       .set({ status, finishedAt, updatedAt: new Date().toISOString() })
       .where(eq(rings.id, ringId))
       .returning({ version: rings.version });
-    await keepScrap(tx, ring, all);
+    await keepScrap(tx, ring, state, all);
     return { ...ring, ...changed, status, finishedAt, events: all };
   });
 }

@@ -1,22 +1,28 @@
 import type { MeltOutInput, StoredScrap } from '@round-mint/contract/scrap';
 import type { Ring, RingEventInput } from '@round-mint/contract/rings';
+import type { RingState } from '@round-mint/core/ring';
 import { meltOut, ringScrap } from '@round-mint/core/trade';
 import { and, eq, inArray, isNull, notInArray, or } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { scrap } from '../db/schema';
 import { HttpError, inRange } from '../http/errors';
-import { storedScrap } from './resources';
-import { metalOf, stateOf } from './ring-store';
+import { storedScrap } from './stored-rows';
+import { metalOf } from './ring-store';
 
 /**
  * Lays what a ring leaves into the tin, under the ids of the events that made it: a repeat adds nothing. What an undone
  * event had laid there is taken out; what the maker weighed or threw away since stays so.
+ * @param state where the events have brought the ring
  */
-export async function keepScrap(tx: Database, ring: Ring, events: readonly RingEventInput[]): Promise<void> {
-  const { steps } = stateOf(ring, events);
+export async function keepScrap(
+  tx: Database,
+  ring: Ring,
+  state: RingState,
+  events: readonly RingEventInput[],
+): Promise<void> {
   const { slugMassG, ringMassG } = ring.prediction;
   const masses = {
-    steps,
+    steps: state.steps,
     slugMassG,
     ringMassG,
     pieceMassG: ring.kind === 'coin' ? ring.coin.massG : undefined,

@@ -10,7 +10,7 @@ import { stock } from '../db/schema';
 import { inSlices } from './in-slices';
 import { readKit } from './kit';
 import { traitsFor } from './learnt';
-import { stockItem } from './resources';
+import { stockItem } from './stored-rows';
 
 type SearchRequest = z.output<typeof searchRequestSchema>;
 type SearchResponse = z.output<typeof searchResponseSchema>;

@@ -1,0 +1,128 @@
+import { dieChartSchema, type StoredDieChart } from '@round-mint/contract/die-charts';
+import { storedToolSchema, type StoredTool } from '@round-mint/contract/kit';
+import { archivedOrderSchema, type OrderInput, type StoredOrder } from '@round-mint/contract/orders';
+import { personSchema, type Person, type PersonInput } from '@round-mint/contract/people';
+import { planSchema, type Plan, type PlanInput } from '@round-mint/contract/plans';
+import { recipeSchema, type StoredRecipe } from '@round-mint/contract/recipes';
+import { scrapSchema, type StoredScrap } from '@round-mint/contract/scrap';
+import { sizerSchema, type SizerInput, type StoredSizer } from '@round-mint/contract/sizers';
+import { stockItemSchema, type StockInput, type StockItem } from '@round-mint/contract/stock';
+import { isoTime } from './resource';
+
+type Row = Record<string, unknown>;
+
+/** A row as the contract shows it: no bookkeeping column, ISO times, nulls left out where a field is optional. */
+function shown(row: Row, optional: readonly string[] = []): Row {
+  const { archivedAt: _deletedAt, createdAt, updatedAt, ...rest } = row;
+  const kept = Object.entries(rest).filter(([key, value]) => value !== null || !optional.includes(key));
+  return { ...Object.fromEntries(kept), createdAt: isoTime(createdAt), updatedAt: isoTime(updatedAt) };
+}
+
+/** What one column keeps of many fields. */
+function fieldsOf(column: unknown): Row {
+  return typeof column === 'object' && column !== null ? { ...column } : {};
+}
+
+/** Columns that only coins fill; the others keep their measures in `shape`. */
+const COIN_COLUMNS = ['diameterMm', 'rimThicknessMm', 'massG', 'form', 'edge', 'outsideFace'];
+
+export function stockItem(row: Row): StockItem {
+  const { shape, ...rest } = row;
+  if (rest['kind'] === 'coin') {
+    return stockItemSchema.parse(shown(rest, ['massG', 'rimThicknessMm', 'evidence']));
+  }
+  const common = Object.entries(rest).filter(([key]) => !COIN_COLUMNS.includes(key));
+  return stockItemSchema.parse({
+    ...shown(Object.fromEntries(common), ['evidence']),
+    ...fieldsOf(shape),
+  });
+}
+
+/** A piece as its row; what a coin has and this kind has not is filled with what means nothing. */
+export function stockRow(input: StockInput): Row {
+  const { evidence = null } = input;
+  if (input.kind === 'coin') {
+    const { massG = null, rimThicknessMm = null, form = 'round' } = input;
+    return { ...input, massG, rimThicknessMm, form, evidence, shape: null };
+  }
+  const {
+    id,
+    kind,
+    name,
+    issuer,
+    year,
+    grade,
+    origin,
+    price,
+    legalNote,
+    notes,
+    quantity,
+    metal,
+    ...measures
+  } = input;
+  const { evidence: _evidence, ...shape } = measures;
+  return {
+    ...{ id, kind, name, issuer, year, grade, origin, price, legalNote, notes, quantity, metal },
+    ...{ diameterMm: null, massG: null, rimThicknessMm: null },
+    ...{ form: 'round', edge: 'plain', outsideFace: 'either' },
+    shape,
+    evidence,
+  };
+}
+
+export function storedTool(row: Row): StoredTool {
+  return storedToolSchema.parse(shown(row));
+}
+
+export function storedPlan(row: Row): Plan {
+  const { choices, ...rest } = row;
+  return planSchema.parse({ ...shown(rest), ...fieldsOf(choices) });
+}
+
+export function planRow(input: PlanInput): Row {
+  const { id, name, stockId, targetInsideDiameterMm, finish, kind, ...choices } = input;
+  return { id, name, stockId, targetInsideDiameterMm, finish, kind, choices };
+}
+
+export function storedDieChart(row: Row): StoredDieChart {
+  return dieChartSchema.parse(shown(row));
+}
+
+export function storedRecipe(row: Row): StoredRecipe {
+  return recipeSchema.parse(shown(row));
+}
+
+/** A row that keeps what nobody searches by in one column. */
+function unfolded(row: Row): Row {
+  const { details, ...rest } = row;
+  return { ...shown(rest), ...fieldsOf(details) };
+}
+
+export function storedPerson(row: Row): Person {
+  return personSchema.parse(unfolded(row));
+}
+
+export function personRow({ id, name, email, ...details }: PersonInput): Row {
+  return { id, name, email, details };
+}
+
+export function storedOrder(row: Row): StoredOrder {
+  return archivedOrderSchema.parse(unfolded(row));
+}
+
+export function orderRow(input: OrderInput): Row {
+  const { id, personId, name, wantedBy, planId, ringId, stockId, sizerId, ...details } = input;
+  return { id, personId, name, wantedBy, planId, ringId, stockId, sizerId, details };
+}
+
+export function storedSizer(row: Row): StoredSizer {
+  return sizerSchema.parse(unfolded(row));
+}
+
+export function sizerRow({ id, personId, sentOn, ...details }: SizerInput): Row {
+  return { id, personId, sentOn, details };
+}
+
+export function storedScrap(row: Row): StoredScrap {
+  return scrapSchema.parse({ ...shown(row), at: isoTime(row['at']) });
+}
