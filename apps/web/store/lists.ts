@@ -66,20 +66,20 @@ export function wholeList<E extends ListCall>(list: E, asked: Asked = ALL, limit
     const address = `${list.path}?${new URLSearchParams({ ...asked, ...arg })}`;
     const items: Listed[] = [];
     let cursor = '';
-    do {
-      const { data, error } = await (ask as Ask)(pageOf(list, { ...asked, ...arg }, cursor, limit));
-      if (error) {
-        dispatch(readToEnd(address));
-        return { error };
-      }
-      // As the contract declares this call's answer.
-      const page = data as Page;
-      // Never changed once it is fetched: frozen page by page, it need not be frozen all at once when it is kept.
-      items.push(...freeze(page.items, true));
-      cursor = page.nextCursor ?? '';
-      if (items.length >= LONG) dispatch(readSoFar({ address, count: items.length }));
-    } while (cursor !== '');
-    dispatch(readToEnd(address));
+    try {
+      do {
+        const { data, error } = await (ask as Ask)(pageOf(list, { ...asked, ...arg }, cursor, limit));
+        if (error) return { error };
+        // As the contract declares this call's answer.
+        const page = data as Page;
+        // Never changed once it is fetched: frozen page by page, it need not be frozen all at once when it is kept.
+        items.push(...freeze(page.items, true));
+        cursor = page.nextCursor ?? '';
+        if (items.length >= LONG) dispatch(readSoFar({ address, count: items.length }));
+      } while (cursor !== '');
+    } finally {
+      dispatch(readToEnd(address));
+    }
     return { data: freeze(once(items)) as ItemsOf<E> };
   };
 }

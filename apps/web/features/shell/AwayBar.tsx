@@ -1,7 +1,6 @@
-import { View } from 'react-native';
 import { clockWords, momentWords, wallMinutes } from '@/features/shared/words/wall-clock';
 import { useAppSelector } from '@/store/store';
-import { Type } from '@/ui/Type';
+import { BarLine } from './BarLine';
 
 /** "18:31", and the day with it where that is not today. */
 export function ageWords(asOf: string, now: Date): string {
@@ -15,9 +14,5 @@ export function AwayBar() {
   const { away, asOf } = useAppSelector((state) => state.contact);
   if (!away) return null;
   const age = asOf === null ? '' : ` What you see is from ${ageWords(asOf, new Date())}.`;
-  return (
-    <View role="status" className="border-b border-line bg-fold px-4 py-1.5" testID="away-bar">
-      <Type as="small" className="text-ink">{`The server is away.${age}`}</Type>
-    </View>
-  );
+  return <BarLine role="status" testID="away-bar">{`The server is away.${age}`}</BarLine>;
 }

@@ -1,6 +1,5 @@
-import { View } from 'react-native';
 import { useAppSelector } from '@/store/store';
-import { Type } from '@/ui/Type';
+import { BarLine } from './BarLine';
 
 const WHAT: Readonly<Record<string, string>> = {
   '/stock': 'pieces of stock',
@@ -17,10 +16,8 @@ export function ReadingBar() {
   const [address, count] = first;
   const [path = ''] = address.split('?');
   return (
-    <View role="note" className="border-b border-line bg-fold px-4 py-1.5" testID="reading-bar">
-      <Type as="small" className="text-ink">
-        {`Reading ${WHAT[path] ?? 'a long list'}: ${count.toLocaleString('en')} so far.`}
-      </Type>
-    </View>
+    <BarLine role="note" testID="reading-bar">
+      {`Reading ${WHAT[path] ?? 'a long list'}: ${count.toLocaleString('en')} so far.`}
+    </BarLine>
   );
 }
