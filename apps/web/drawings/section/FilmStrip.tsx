@@ -1,10 +1,10 @@
-import type { RouteStep } from '@round-mint/core/steps';
 import { Pressable, ScrollView, View } from 'react-native';
 import Svg, { Line, Path } from 'react-native-svg';
 import { StepIcon } from '@/drawings/route/StepIcon';
 import { usePalette } from '@/theme/light';
 import { Type } from '@/ui/Type';
-import { outlinePath, sectionLines, type SectionScale } from './section-geometry';
+import { type RouteStep, sectionLines } from '@round-mint/core/steps';
+import { outlinePath, type SectionScale } from './section-geometry';
 
 interface FilmStripProps {
   /** Frames of the film: see {@link framesOf}. */

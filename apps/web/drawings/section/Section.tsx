@@ -1,15 +1,15 @@
-import { COIN_EDGES, type EdgeNames, type WallOutline } from '@round-mint/core/steps';
-import Svg, { G, Line, Path, Rect, Text } from 'react-native-svg';
-import { usePalette } from '@/theme/light';
-import { DimensionLine } from './DimensionLine';
 import {
-  edgeLabelLevels,
-  outlinePath,
+  COIN_EDGES,
+  type EdgeNames,
   sectionLines,
   type SectionLines,
   type SectionPoint,
-  type SectionScale,
-} from './section-geometry';
+  type WallOutline,
+} from '@round-mint/core/steps';
+import Svg, { G, Line, Path, Rect, Text } from 'react-native-svg';
+import { usePalette } from '@/theme/light';
+import { DimensionLine } from './DimensionLine';
+import { edgeLabelLevels, outlinePath, type SectionScale } from './section-geometry';
 import { WallFigure } from './WallFigure';
 
 /** The flat coin behind the wall, mm. */

@@ -1,8 +1,8 @@
-import type { WallOutline } from '@round-mint/core/steps';
 import { useId } from 'react';
 import { Defs, G, Line, LinearGradient, Path, Pattern, Stop } from 'react-native-svg';
 import { usePalette } from '@/theme/light';
-import { outlinePath, sectionLines, strainStops, type SectionScale } from './section-geometry';
+import { sectionLines, type WallOutline } from '@round-mint/core/steps';
+import { outlinePath, strainStops, type SectionScale } from './section-geometry';
 
 interface WallFigureProps {
   outline: WallOutline;

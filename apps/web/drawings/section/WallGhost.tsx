@@ -1,7 +1,7 @@
-import type { WallOutline } from '@round-mint/core/steps';
 import { Path } from 'react-native-svg';
 import { usePalette } from '@/theme/light';
-import { outlinePath, sectionLines, type SectionScale } from './section-geometry';
+import { sectionLines, type WallOutline } from '@round-mint/core/steps';
+import { outlinePath, type SectionScale } from './section-geometry';
 
 interface WallGhostProps {
   outline: WallOutline;

@@ -1,6 +1,7 @@
 import { REFERENCE_KIT } from '@round-mint/core/kit';
 import { coinRoute } from '@round-mint/core/route';
-import { edgeLabelLevels, outlinePath, sectionLines, strainStops } from './section-geometry';
+import { sectionLines } from '@round-mint/core/steps';
+import { edgeLabelLevels, outlinePath, strainStops } from './section-geometry';
 
 const { steps } = coinRoute(
   {

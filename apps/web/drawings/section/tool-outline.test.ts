@@ -1,7 +1,6 @@
 import { REFERENCE_KIT, type ToolContact } from '@round-mint/core/kit';
 import { coinRoute } from '@round-mint/core/route';
-import type { RouteStep } from '@round-mint/core/steps';
-import { sectionLines, type SectionPoint } from './section-geometry';
+import { type RouteStep, sectionLines, type SectionPoint } from '@round-mint/core/steps';
 import { toolParts } from './tool-outline';
 
 const INPUT = {

@@ -1,7 +1,6 @@
 import { degToRad } from '@round-mint/core/numeric';
 import type { ToolContact } from '@round-mint/core/kit';
-import type { WallOutline } from '@round-mint/core/steps';
-import { sectionLines, type SectionLines, type SectionPoint } from './section-geometry';
+import { type SectionLines, sectionLines, type SectionPoint, type WallOutline } from '@round-mint/core/steps';
 
 /** A part of a tool in section, closed, mm. */
 export type ToolPart = readonly SectionPoint[];

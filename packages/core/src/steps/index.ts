@@ -14,6 +14,8 @@ export { annealWords, defaultMinutes, stepDefaults } from './step-defaults';
 export { STEP_KINDS } from './step-kind';
 export type { StepKind } from './step-kind';
 export { axialHeightMm, movesWall, routeTotals } from './step';
+export { sectionLines } from './section-lines';
+export type { SectionLines, SectionPoint } from './section-lines';
 export { stillStep } from './still-step';
 export type { StepTold } from './still-step';
 export type { RollingStep, RouteStep, RouteTotals, StepBlank, TapeUse, WallOutline } from './step';
