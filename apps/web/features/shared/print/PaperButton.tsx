@@ -19,7 +19,7 @@ export function PaperButton({ label, fileName, paper }: PaperButtonProps) {
     setBusy(true);
     try {
       setProblem(false);
-      const { paperPdf } = await import('./paper-pdf');
+      const { paperPdf } = await import('./pdf');
       const name = fileName.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase();
       saveFile(`${name}.pdf`, await paperPdf(await paper()), 'application/pdf');
     } catch {

@@ -27,7 +27,7 @@ export function PrintButtons({ title, about, fileName, sheet }: PrintButtonsProp
   const savePdf = async () => {
     try {
       setProblem(false);
-      const { sheetPdf } = await import('./sheet-pdf');
+      const { sheetPdf } = await import('./pdf');
       saveFile(`${fileName}.pdf`, await sheetPdf(sheet(paper)), 'application/pdf');
     } catch {
       setProblem(true);

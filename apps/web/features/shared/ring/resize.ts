@@ -1,3 +1,5 @@
+import { base64Of } from '@/ui/base64';
+
 /** Longest side of a kept picture, px: enough to see a scratch, small enough to keep many. */
 const LONGEST_PX = 1600;
 const JPEG_QUALITY = 0.82;
@@ -15,16 +17,6 @@ export function fittedSize(widthPx: number, heightPx: number): { widthPx: number
     widthPx: Math.max(1, Math.round(widthPx * share)),
     heightPx: Math.max(1, Math.round(heightPx * share)),
   };
-}
-
-async function base64Of(blob: Blob): Promise<string> {
-  const url = await new Promise<string>((resolve, reject) => {
-    const reader = new FileReader();
-    reader.onload = () => resolve(String(reader.result));
-    reader.onerror = () => reject(new Error('the picture could not be read'));
-    reader.readAsDataURL(blob);
-  });
-  return url.slice(url.indexOf(',') + 1);
 }
 
 /**

@@ -1,0 +1,3 @@
+// In one file, so that what both draw with is loaded once, and only when a PDF is wanted.
+export { paperPdf } from './paper-pdf';
+export { sheetPdf } from './sheet-pdf';
