@@ -1,5 +1,5 @@
 import { offShare, takePhotograph, type Photograph } from '../testing/test-photograph';
-import { normalDeviate, seededRandom } from '../uncertainty';
+import { normalDeviate, runToEnd, seededRandom } from '../uncertainty';
 import { findRim, flattened, meanRadiusPx, squareFace, tiltDeg, type Ellipse, type RgbaImage } from './index';
 
 /** A picture whose shades follow from the place. */
@@ -72,7 +72,7 @@ describe('a face out of a photograph', () => {
       const found = findRim(photograph.image);
       const rim = found?.ellipse ?? photograph.rim;
       const sidePx = 256;
-      const { rgba, widthPx } = squareFace(photograph.image, rim, topDegOf(photograph), sidePx);
+      const { rgba, widthPx } = runToEnd(squareFace(photograph.image, rim, topDegOf(photograph), sidePx));
       expect(widthPx).toBe(sidePx);
       const seen: number[] = [];
       const drawn: number[] = [];
@@ -98,8 +98,8 @@ describe('a face out of a photograph', () => {
   it('keeps every colour where nothing is tilted', () => {
     const image = pictureOf(64, 64, (x, y) => 2 * x + y);
     const rim: Ellipse = { centreX: 31.5, centreY: 31.5, majorPx: 32, minorPx: 32, majorDeg: 0 };
-    const { rgba } = squareFace(image, rim, 0, 64);
-    const turned = squareFace(image, rim, 90, 64).rgba;
+    const { rgba } = runToEnd(squareFace(image, rim, 0, 64));
+    const turned = runToEnd(squareFace(image, rim, 90, 64)).rgba;
     expect(rgba[4 * (20 * 64 + 40)]).toBe(100);
     // What lies to the right of the middle is up once the right is the top.
     expect(turned[4 * (20 * 64 + 31)]).toBe(rgba[4 * (31 * 64 + 43)]);

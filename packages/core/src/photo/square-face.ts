@@ -22,19 +22,29 @@ function addColour({ widthPx, heightPx, rgba }: RgbaImage, x: number, y: number,
   }
 }
 
+/** Rows of the square that are drawn in one slice of the time: some milliseconds. */
+const SLICE_ROWS = 64;
+
 /**
- * A face out of a photograph, seen straight on, its top up: a square from rim to rim, see-through beyond it.
+ * A face out of a photograph, seen straight on, its top up: a square from rim to rim, see-through beyond it. Drawn a
+ * slice at a time; each yields its progress, 0 to 1.
  * @param rim where the rim is in the picture
  * @param topDeg where the top of the face is in the picture, clockwise from straight up
  * @param sidePx of the square
  */
-export function squareFace(image: RgbaImage, rim: Ellipse, topDeg: number, sidePx: number): RgbaImage {
+export function* squareFace(
+  image: RgbaImage,
+  rim: Ellipse,
+  topDeg: number,
+  sidePx: number,
+): Generator<number, RgbaImage> {
   const { toPicture } = flattened(rim);
   const [cos, sin] = [Math.cos(degToRad(topDeg)), Math.sin(degToRad(topDeg))];
   const samples = Math.min(MOST_SAMPLES, Math.max(1, Math.round((2 * meanRadiusPx(rim)) / sidePx)));
   const rgba = new Uint8ClampedArray(4 * sidePx * sidePx);
   const sum = new Float64Array(3);
   for (let row = 0; row < sidePx; row++) {
+    if (row % SLICE_ROWS === 0) yield row / sidePx;
     for (let column = 0; column < sidePx; column++) {
       const at = 4 * (row * sidePx + column);
       const [middleX, middleY] = [(2 * column + 1) / sidePx - 1, (2 * row + 1) / sidePx - 1];

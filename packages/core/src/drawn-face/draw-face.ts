@@ -1,0 +1,149 @@
+import type { RgbaImage } from '../photo/grey-image';
+import {
+  curveThrough,
+  flatField,
+  raiseLine,
+  raiseRim,
+  type FaceSpot,
+  type HeightField,
+} from './height-field';
+import { LETTER_GAP, LETTER_HEIGHT, letterOf } from './letters';
+import { raiseMotif, type Motif } from './motifs';
+
+/** Words that run round a face, clockwise, their feet towards its middle. */
+export interface Legend {
+  readonly text: string;
+  /** Where their middle is, clockwise from the top, degrees. */
+  readonly middleDeg: number;
+}
+
+/** A line of words straight across a face. */
+export interface StraightText {
+  readonly text: string;
+  /** Of its foot, up from the middle; 1 is the rim. */
+  readonly y: number;
+  readonly height: number;
+}
+
+/** How a face of a made-up piece looks. */
+export interface FaceDesign {
+  readonly border: 'beads' | 'teeth' | 'line';
+  readonly legends: readonly Legend[];
+  readonly lines: readonly StraightText[];
+  readonly motif: Motif;
+  /** Its middle, up from the face's, and its size against one that fills the face within the legend. */
+  readonly motifAt: { readonly y: number; readonly scale: number };
+}
+
+const RIM_FROM = 0.955;
+const LEGEND = { foot: 0.715, height: 0.135, width: 0.022 } as const;
+const BEADS = { count: 96, far: 0.915, width: 0.022 } as const;
+
+type Place = (x: number, y: number) => FaceSpot;
+
+/** Puts a row of letters on a face. @param place where a spot of the row is, from its middle and its foot */
+function raiseWords(field: HeightField, text: string, height: number, stroke: number, place: Place): void {
+  const scale = height / LETTER_HEIGHT;
+  const letters = [...text].map(letterOf);
+  const whole = letters.reduce((sum, { width }) => sum + width + LETTER_GAP, -LETTER_GAP);
+  let from = -whole / 2;
+  for (const { width, lines } of letters) {
+    for (const { spots, curved } of lines) {
+      const put = spots.map(([x, y]) => ({ x: (from + x) * scale, y: y * scale }));
+      const smooth = curved ? curveThrough(put) : put;
+      raiseLine(
+        field,
+        smooth.map(({ x, y }) => place(x, y)),
+        { width: stroke, level: 1 },
+      );
+    }
+    from += width + LETTER_GAP;
+  }
+}
+
+function raiseLegend(field: HeightField, { text, middleDeg }: Legend): void {
+  const middle = (middleDeg * Math.PI) / 180;
+  const { foot, height, width } = LEGEND;
+  raiseWords(field, text, height, width, (x, y) => {
+    const angle = middle + x / (foot + height / 2);
+    return { x: (foot + y) * Math.sin(angle), y: (foot + y) * Math.cos(angle) };
+  });
+}
+
+function raiseBorder(field: HeightField, border: FaceDesign['border']): void {
+  raiseRim(field, RIM_FROM);
+  if (border === 'line') {
+    const ring = Array.from({ length: 181 }, (_, i) => {
+      const turn = (Math.PI * i) / 90;
+      return { x: 0.925 * Math.sin(turn), y: 0.925 * Math.cos(turn) };
+    });
+    raiseLine(field, ring, { width: 0.012, level: 0.8 });
+    return;
+  }
+  const { count, far, width } = BEADS;
+  const long = border === 'teeth' ? 0.022 : 0;
+  for (let i = 0; i < count; i++) {
+    const turn = (2 * Math.PI * (i + 0.5)) / count;
+    const at = (reach: number) => ({ x: reach * Math.sin(turn), y: reach * Math.cos(turn) });
+    raiseLine(field, [at(far - long), at(far + long)], { width, level: 0.9 });
+  }
+}
+
+/** A field seen in the middle of another, smaller and moved up. */
+function withMotif(field: HeightField, { motif, motifAt }: FaceDesign): void {
+  const drawn = flatField(Math.round(field.sidePx * motifAt.scale));
+  raiseMotif(drawn, motif);
+  const left = Math.round((field.sidePx - drawn.sidePx) / 2);
+  const top = Math.round(left - (motifAt.y * field.sidePx) / 2);
+  for (let row = 0; row < drawn.sidePx; row++) {
+    const to = (row + top) * field.sidePx + left;
+    field.height.set(drawn.height.subarray(row * drawn.sidePx, (row + 1) * drawn.sidePx), to);
+  }
+}
+
+/** How high each place of a face stands, 0 to 1. */
+export function faceHeights(design: FaceDesign, sidePx: number): HeightField {
+  const field = flatField(sidePx);
+  withMotif(field, design);
+  raiseBorder(field, design.border);
+  for (const legend of design.legends) raiseLegend(field, legend);
+  for (const { text, y, height } of design.lines) {
+    raiseWords(field, text, height, height * 0.17, (x, up) => ({ x, y: y + up }));
+  }
+  return field;
+}
+
+/** A piece's metal as a camera sees it, 0 to 255. */
+export type Colour = readonly [red: number, green: number, blue: number];
+
+/** How much of the light comes from all sides, how much more raised places get, and what comes from above left. */
+const LIGHT = { all: 0.66, raised: 0.3, aside: 0.3 } as const;
+
+/**
+ * A face as it is photographed in soft light: raised places lighter than the field, slopes towards the light lighter than
+ * those away from it; see-through beyond the rim.
+ */
+export function drawFace(design: FaceDesign, sidePx: number, metal: Colour): RgbaImage {
+  const { height } = faceHeights(design, sidePx);
+  const rgba = new Uint8ClampedArray(4 * sidePx * sidePx);
+  // Slopes are told per radius of the face, so that every size of picture looks alike.
+  const slope = (LIGHT.aside * sidePx) / 2 / 100;
+  const [red, green, blue] = metal;
+  for (let row = 0; row < sidePx; row++) {
+    const y = (2 * row + 1) / sidePx - 1;
+    const reach = Math.sqrt(Math.max(0, 1 - y * y));
+    const first = Math.ceil(((1 - reach) * sidePx - 1) / 2);
+    for (let i = row * sidePx + first; i < (row + 1) * sidePx - first; i++) {
+      const here = height[i] ?? 0;
+      const right = (height[i + 1] ?? here) - (height[i - 1] ?? here);
+      const down = (height[i + sidePx] ?? here) - (height[i - sidePx] ?? here);
+      const aside = Math.max(-0.22, Math.min(0.22, slope * (right + down) * 0.5));
+      const light = LIGHT.all + LIGHT.raised * here + aside;
+      rgba[4 * i] = red * light;
+      rgba[4 * i + 1] = green * light;
+      rgba[4 * i + 2] = blue * light;
+      rgba[4 * i + 3] = 255;
+    }
+  }
+  return { widthPx: sidePx, heightPx: sidePx, rgba };
+}

@@ -1,0 +1,64 @@
+import { behindDeg, type FaceTurn } from '../faces';
+import { degToRad, radToDeg } from '../numeric';
+import { RING_SIDES, type ProfilePoint, type RingProfile, type RingSide } from './ring-profile';
+
+/** One surface of a ring as triangles; mm, its axis upright, standing on its cut edge. */
+export interface SideMesh {
+  /** Three numbers for each corner. */
+  readonly positionsMm: Float32Array;
+  readonly normals: Float32Array;
+  /** Two for each: on the picture of the face from its left and from its foot; on edges round the ring and across. */
+  readonly places: Float32Array;
+  /** Three corners for each triangle, its front to be seen from outside the metal. */
+  readonly triangles: Uint32Array;
+}
+
+export type RingMesh = Readonly<Record<RingSide, SideMesh>>;
+
+/** Corners round the ring: at these a ring of 20 mm strays from round by 3 µm. */
+export const ROUND_CORNERS = 180;
+
+interface Faces {
+  readonly faceRadiusMm: number;
+  readonly turn: FaceTurn;
+}
+
+function sideMesh(side: RingSide, points: readonly ProfilePoint[], { faceRadiusMm, turn }: Faces): SideMesh {
+  const row = ROUND_CORNERS + 1;
+  const positionsMm = new Float32Array(3 * row * points.length);
+  const normals = new Float32Array(3 * row * points.length);
+  const places = new Float32Array(2 * row * points.length);
+  points.forEach((point, i) => {
+    for (let j = 0; j < row; j++) {
+      const round = (2 * Math.PI * j) / ROUND_CORNERS;
+      const [sin, cos] = [Math.sin(round), Math.cos(round)];
+      const at = i * row + j;
+      positionsMm.set([point.radiusMm * sin, point.heightMm, point.radiusMm * cos], 3 * at);
+      normals.set([point.normalOut * sin, point.normalUp, point.normalOut * cos], 3 * at);
+      if (side === 'rimEdge' || side === 'cutEdge') {
+        places.set([j / ROUND_CORNERS, i / (points.length - 1)], 2 * at);
+      } else {
+        const angle = side === 'inside' ? degToRad(behindDeg(radToDeg(round), turn)) : round;
+        const far = point.faceMm / faceRadiusMm / 2;
+        places.set([0.5 + far * Math.sin(angle), 0.5 + far * Math.cos(angle)], 2 * at);
+      }
+    }
+  });
+  const triangles = new Uint32Array(6 * ROUND_CORNERS * (points.length - 1));
+  let next = 0;
+  for (let i = 0; i < points.length - 1; i++) {
+    for (let j = 0; j < ROUND_CORNERS; j++) {
+      const [a, b] = [i * row + j, i * row + j + 1];
+      triangles.set([a, b, b + row, a, b + row, a + row], next);
+      next += 6;
+    }
+  }
+  return { positionsMm, normals, places, triangles };
+}
+
+/** A ring's surfaces as triangles, for any viewer: about two milliseconds. */
+export function ringMesh(profile: RingProfile, faces: Faces): RingMesh {
+  const meshes = RING_SIDES.map((side) => [side, sideMesh(side, profile[side], faces)] as const);
+  // Every side is named once.
+  return Object.fromEntries(meshes) as RingMesh;
+}
