@@ -19,7 +19,7 @@ export async function bundleForNode(programs, outdir) {
     target: 'node20',
     sourcemap: true,
     // The embedded database and the threads find files beside their own code; the native driver is optional.
-    external: ['@electric-sql/pglite', 'piscina', 'pg-native'],
+    external: ['@electric-sql/pglite', 'piscina', 'sharp', 'pg-native'],
     // Packages of the older module kind ask for `require`.
     banner: {
       js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);",

@@ -1,6 +1,6 @@
 import { API_PATH } from '@round-mint/contract/endpoint';
 import { withTodaysNames } from '@round-mint/contract/earlier-names';
-import { dieCharts, kit, plans, recipes, workshop } from '@round-mint/contract/endpoints-workshop';
+import { dieCharts, kit, plans, recipes, stock, workshop } from '@round-mint/contract/endpoints-workshop';
 import express, { Router, type Express } from 'express';
 import helmet from 'helmet';
 import { join } from 'node:path';
@@ -18,6 +18,7 @@ import { backupsRouter } from './routes/backups';
 import { computeRouter } from './routes/compute';
 import { csvRouter } from './routes/csv';
 import { createDoor } from './routes/door';
+import { facesRouter } from './routes/faces';
 import { photosRouter } from './routes/photos';
 import { serveResource } from './routes/resource';
 import { ringsRouter } from './routes/rings';
@@ -30,6 +31,8 @@ import { createResources } from './services/resources';
 
 /** A queue of bench events may hold several re-planned routes. */
 const BODY_LIMIT = '4mb';
+/** A picture as it comes from a phone, in base64. */
+const PICTURE_LIMIT = '17mb';
 /** A workshop's whole history comes back as one file. */
 const IMPORT_LIMIT = '64mb';
 
@@ -79,6 +82,7 @@ function apiRouter({
       next();
     },
   );
+  api.use(`${stock.list.path}/:id/faces/:face`, express.json({ limit: PICTURE_LIMIT }));
   api.use(express.json({ limit: BODY_LIMIT }), readableOnly);
   api.use(accessRouter({ db, door, network, changes }));
   api.use(systemRouter({ database, version, demo, backups }));
@@ -91,6 +95,7 @@ function apiRouter({
   serveResource(api, recipes, resources.recipes);
   api.use(ringsRouter(db));
   api.use(photosRouter(db));
+  api.use(facesRouter(db));
   api.use(devicesRouter());
   api.use(tradeRouter(db, outboxDir));
   api.use(workshopRouter(db));

@@ -1,10 +1,11 @@
 import type { Endpoint, RequestOf, ResponseOf } from '@round-mint/contract/endpoint';
 import { photos, rings } from '@round-mint/contract/endpoints-bench';
-import { kit, type plans, stock, system, workshop } from '@round-mint/contract/endpoints-workshop';
+import { faces, kit, type plans, stock, system, workshop } from '@round-mint/contract/endpoints-workshop';
 import type { ThunkDispatch, UnknownAction } from '@reduxjs/toolkit';
 import { createApi } from '@reduxjs/toolkit/query/react';
 import type { CsvTableName } from '@round-mint/contract/csv';
 import { consumables, orders, people, scrap } from '@round-mint/contract/endpoints-trade';
+import type { PieceFace } from '@round-mint/contract/stock-faces';
 import { baseQuery } from './base-query';
 import { call } from './call';
 import { ALL, itemsOf, pagedList, wholeList, type Asked, type ItemsOf } from './lists';
@@ -74,6 +75,18 @@ export const api = createApi({
     }),
     saveStock: build.mutation<ResponseOf<typeof stock.create>, Saved<typeof stock.create>>({
       queryFn: savedBy(stock, 'piece'),
+      invalidatesTags: ['Stock'],
+    }),
+    /** A face's picture: a new one, or one that is kept already. */
+    setFace: build.mutation<
+      ResponseOf<typeof faces.set>,
+      { readonly stockId: string; readonly face: PieceFace; readonly input: RequestOf<typeof faces.set> }
+    >({
+      query: ({ stockId, face, input }) => call(faces.set, { params: { id: stockId, face }, body: input }),
+      invalidatesTags: ['Stock'],
+    }),
+    removeFace: build.mutation<void, { readonly stockId: string; readonly face: PieceFace }>({
+      query: ({ stockId, face }) => call(faces.remove, { params: { id: stockId, face } }),
       invalidatesTags: ['Stock'],
     }),
     removeStock: build.mutation<void, string>({
@@ -247,6 +260,8 @@ export const {
   useStockPagesInfiniteQuery,
   useGetPieceQuery,
   useSaveStockMutation,
+  useSetFaceMutation,
+  useRemoveFaceMutation,
   useRemoveStockMutation,
   useRestoreStockMutation,
   useImportCsvMutation,

@@ -1,3 +1,4 @@
+import type { PieceFace } from '@round-mint/contract/stock-faces';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
 /** What can be archived. */
@@ -24,11 +25,19 @@ interface Logged {
   readonly events: readonly { readonly ringId: string; readonly eventId: string }[];
 }
 
+/** A picture that was taken off a face of a piece. */
+interface FaceTakenOff {
+  readonly kind: 'face';
+  readonly stockId: string;
+  readonly face: PieceFace;
+  readonly id: string;
+}
+
 /** A line at the foot of the screen that says what was done, and offers to undo it. */
 export interface DoneNotice {
   readonly text: string;
   /** What pressing Undo brings back: a thing that was archived, or events that were logged. */
-  readonly undo?: Archived | Logged | undefined;
+  readonly undo?: Archived | Logged | FaceTakenOff | undefined;
   readonly problem?: boolean | undefined;
 }
 

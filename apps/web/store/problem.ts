@@ -23,7 +23,7 @@ const WORDS: Readonly<Record<ErrorCode, string>> = {
   'no-backups': 'This workshop has no data folder of its own: set DATA_DIR, and backups are kept there.',
   'out-of-stock': 'None of this piece is left in stock.',
   'not-feasible': 'This ring cannot be made.',
-  'wrong-piece': 'This plan begins with another kind of piece.',
+  'wrong-piece': 'This takes another kind of piece.',
   'not-yet': 'Something has to be done first.',
   'awaits-approval': 'The customer has to see this ring before this step. Log their word, then send again.',
   'no-address': 'This person has no mail address: enter one under People.',

@@ -15,6 +15,7 @@ import { scrapSchema } from './scrap';
 import { settingsSchema } from './settings';
 import { sizerSchema } from './sizers';
 import { countSchema, stockItemSchema } from './stock';
+import { storedFaceSchema } from './stock-faces';
 
 /** A row that there is one of. */
 function only<T extends z.ZodType>(data: T) {
@@ -27,6 +28,7 @@ function only<T extends z.ZodType>(data: T) {
  */
 export const ARCHIVE_ITEMS = {
   settings: only(settingsSchema.partial()),
+  faces: storedFaceSchema,
   stock: stockItemSchema,
   kit: storedToolSchema,
   plans: planSchema,

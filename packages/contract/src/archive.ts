@@ -16,6 +16,7 @@ import { scrapSchema } from './scrap';
 import { settingsSchema } from './settings';
 import { sizerSchema } from './sizers';
 import { stockItemSchema } from './stock';
+import { archivedFaceSchema } from './stock-faces';
 
 /** Everything a workshop keeps, as one JSON text: format 1 (docs/formats.md). */
 export const archiveSchema = z.strictObject({
@@ -33,6 +34,7 @@ export const archiveSchema = z.strictObject({
   rings: z.array(ringSchema),
   events: z.array(ringEventSchema.extend({ ringId: idSchema })),
   photos: z.array(archivedPhotoSchema).default([]),
+  faces: z.array(archivedFaceSchema).default([]),
   /** What happens around the bench came later still. */
   people: z.array(personSchema).default([]),
   orders: z.array(archivedOrderSchema).default([]),

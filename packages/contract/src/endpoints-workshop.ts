@@ -18,6 +18,7 @@ import {
   stockListQuerySchema,
   stockListSchema,
 } from './stock';
+import { faceFileQuerySchema, faceInputSchema, pieceFaceSchema, pieceFacesSchema } from './stock-faces';
 import { healthSchema, metalListSchema, openApiSchema } from './system';
 
 /** What does not belong to any workshop. */
@@ -75,6 +76,45 @@ export const stock = {
     errors: ['not-found', 'out-of-stock', 'id-taken'],
   }),
 };
+
+/** How the two faces of a piece look. */
+export const faces = {
+  list: endpoint({
+    method: 'get',
+    path: '/stock/{id}/faces',
+    summary: 'The pictures of both faces of a piece',
+    thing: 'piece of stock',
+    response: pieceFacesSchema,
+    errors: ['not-found'],
+  }),
+  set: endpoint({
+    method: 'put',
+    path: '/stock/{id}/faces/{face}',
+    summary: 'Keep a picture of a face, taken straight and square; repeats do no harm',
+    thing: 'piece of stock',
+    params: { face: pieceFaceSchema },
+    request: faceInputSchema,
+    response: pieceFacesSchema,
+    errors: ['not-found', 'wrong-piece'],
+  }),
+  remove: endpoint({
+    method: 'delete',
+    path: '/stock/{id}/faces/{face}',
+    summary: 'Take the picture of a face off its piece; setting its id again brings it back',
+    thing: 'piece of stock',
+    params: { face: pieceFaceSchema },
+    errors: ['not-found'],
+  }),
+  file: endpoint({
+    method: 'get',
+    path: '/faces/{id}',
+    summary: 'A face: a square from rim to rim, its top up',
+    thing: 'face',
+    query: faceFileQuerySchema,
+    media: 'image/jpeg',
+    errors: ['not-found'],
+  }),
+} satisfies Readonly<Record<string, Endpoint>>;
 
 export const kit = {
   ...resource('/kit', 'tool', { input: toolInputSchema, item: storedToolSchema, list: toolListSchema }),

@@ -4,13 +4,14 @@ import { backups } from './endpoints-backups';
 import { devices, photos, rings } from './endpoints-bench';
 import { compute } from './endpoints-compute';
 import { consumables, orders, outbox, people, scrap, shop, sizers } from './endpoints-trade';
-import { dieCharts, kit, plans, recipes, stock, system, workshop } from './endpoints-workshop';
+import { dieCharts, faces, kit, plans, recipes, stock, system, workshop } from './endpoints-workshop';
 
 const GROUPS: readonly Readonly<Record<string, Endpoint>>[] = [
   system,
   access,
   compute,
   stock,
+  faces,
   kit,
   plans,
   dieCharts,

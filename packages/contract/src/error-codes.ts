@@ -37,7 +37,7 @@ export const ERRORS = {
   },
   'out-of-stock': { status: 409, message: 'None of this piece is left in stock.' },
   'not-feasible': { status: 409, message: 'This ring cannot be made.' },
-  'wrong-piece': { status: 409, message: 'This plan begins with another kind of piece.' },
+  'wrong-piece': { status: 409, message: 'This takes another kind of piece.' },
   'not-yet': { status: 409, message: 'Something has to be done first.' },
   'awaits-approval': {
     status: 409,

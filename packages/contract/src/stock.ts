@@ -12,6 +12,7 @@ import {
   storedFields,
   timeSchema,
 } from './common';
+import { faceFields, shownFaceFields } from './stock-faces';
 import { bandPieceFields, evidenceSchema, handlePieceFields, stripPieceFields } from './pieces';
 
 export const EDGE_KINDS = ['reeded', 'plain', 'lettered'] as const;
@@ -47,13 +48,14 @@ const coinStockFields = {
   issuer: shortText(60),
   edge: z.enum(EDGE_KINDS, { error: `must be one of: ${EDGE_KINDS.join(', ')}` }),
   outsideFace: z.enum(OUTSIDE_FACES, { error: `must be one of: ${OUTSIDE_FACES.join(', ')}` }),
+  ...faceFields,
 };
 
 /** The fields that the refinement looks at: added fields hide them from the type checker. */
 type Measured = Parameters<typeof needsMassOrThickness>[0];
 
-/** A piece that names no kind is a coin. */
-function stockKinds<T extends z.ZodRawShape>(fields: T) {
+/** A piece that names no kind is a coin. @param ofCoins what only coins have beside */
+function stockKinds<T extends z.ZodRawShape, C extends z.ZodRawShape>(fields: T, ofCoins: C) {
   const of = <K extends string, F extends z.ZodRawShape>(kind: K, shape: F) =>
     z.strictObject({ ...fields, ...commonFields, kind: z.literal(kind), ...shape });
   return z.discriminatedUnion(
@@ -64,6 +66,7 @@ function stockKinds<T extends z.ZodRawShape>(fields: T) {
           ...fields,
           ...commonFields,
           ...coinStockFields,
+          ...ofCoins,
           kind: z.literal('coin').default('coin'),
         })
         .refine((piece) => needsMassOrThickness(piece as Measured), MASS_OR_THICKNESS),
@@ -75,8 +78,8 @@ function stockKinds<T extends z.ZodRawShape>(fields: T) {
   );
 }
 
-export const stockInputSchema = stockKinds({ id: idSchema.optional() });
-export const stockItemSchema = stockKinds({ id: idSchema, ...storedFields });
+export const stockInputSchema = stockKinds({ id: idSchema.optional() }, {});
+export const stockItemSchema = stockKinds({ id: idSchema, ...storedFields }, shownFaceFields);
 export const stockListSchema = listOf(stockItemSchema);
 
 /** Pieces may be listed by their kind. */

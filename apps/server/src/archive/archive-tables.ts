@@ -5,6 +5,7 @@ import {
   consumables,
   dayPlan,
   dieCharts,
+  faces,
   kit,
   messages,
   orderEvents,
@@ -22,6 +23,7 @@ import {
   stockCounts,
 } from '../db/schema';
 import { storedShelf } from '../services/consumables';
+import { faceOf } from '../services/faces';
 import { exactTime } from '../services/event-clock';
 import { cleanJpeg } from '../services/jpeg';
 import { orderEventOf } from '../services/orders';
@@ -72,6 +74,19 @@ const TABLES: Readonly<Record<ArchivePart, ArchiveTable>> = {
     table: settings,
     toItem: ({ id, data }: typeof settings.$inferSelect) => ({ id, data }),
     toRow: asItIs,
+  }),
+  faces: archiveTable({
+    part: 'faces',
+    table: faces,
+    toItem: faceOf,
+    toRow: asItIs,
+    file: {
+      column: faces.jpeg,
+      folder: 'faces',
+      ending: 'jpg',
+      compress: false,
+      toRow: (bytes) => ({ jpeg: cleanJpeg(bytes).jpeg }),
+    },
   }),
   stock: archiveTable({ part: 'stock', table: stock, toItem: stockItem, toRow: withLife(stockRow) }),
   kit: archiveTable({ part: 'kit', table: kit, toItem: storedTool, toRow: withLife(asItIs) }),

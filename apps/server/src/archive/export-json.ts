@@ -1,9 +1,21 @@
 import type { Archive } from '@round-mint/contract/archive';
-import { asc, isNull } from 'drizzle-orm';
+import { asc, inArray, isNull } from 'drizzle-orm';
 import type { Database } from '../db/database';
-import { dieCharts, kit, orders, photos, plans, recipes, ringEvents, rings, stock } from '../db/schema';
+import {
+  dieCharts,
+  faces,
+  kit,
+  orders,
+  photos,
+  plans,
+  recipes,
+  ringEvents,
+  rings,
+  stock,
+} from '../db/schema';
 import { HttpError } from '../http/errors';
 import { exactTime } from '../services/event-clock';
+import { faceOf } from '../services/faces';
 import { photoOf } from '../services/photos';
 import { stockItem, storedDieChart, storedPlan, storedRecipe, storedTool } from '../services/stored-rows';
 import { eventOf, ringOf } from '../services/ring-store';
@@ -14,13 +26,14 @@ import { unversioned } from './unversioned';
 /** A JSON text is made in memory, all at once: so much of a workshop goes into one. */
 const MOST_RINGS = 500;
 const MOST_EVENTS = 25_000;
+/** Of rings and of faces together. */
 const MOST_PHOTOS = 200;
 
 /** @throws HttpError 409 for a workshop that is too large for one JSON text */
 async function refuseTooMuch(db: Database): Promise<void> {
   const ringCount = await db.$count(rings);
   const eventCount = await db.$count(ringEvents);
-  const photoCount = await db.$count(photos);
+  const photoCount = (await db.$count(photos)) + (await db.$count(faces));
   if (ringCount > MOST_RINGS || eventCount > MOST_EVENTS || photoCount > MOST_PHOTOS) {
     throw new HttpError('too-much-for-json');
   }
@@ -71,16 +84,19 @@ export async function exportArchive(db: Database): Promise<Archive> {
     stockIds: idsOf(keptStock),
     photoIds: idsOf(keptPhotos),
   };
+  const shownFaces = keptStock.flatMap(({ obverseFaceId, reverseFaceId }) => [obverseFaceId, reverseFaceId]);
+  const faceRows = await db
+    .select()
+    .from(faces)
+    .where(inArray(faces.id, [...new Set(shownFaces.filter((id) => id !== null))]))
+    .orderBy(asc(faces.at), asc(faces.id));
   return {
     ...(await exportTrade(db, exported)),
     format: 'round-mint-archive',
     version: 1,
     exportedAt: new Date().toISOString(),
     settings: await readSettings(db),
-    stock: stockRows
-      .filter(({ id, archivedAt }) => archivedAt === null || neededStock.has(id))
-      .map(stockItem)
-      .map(unversioned),
+    stock: keptStock.map(stockItem).map(unversioned),
     kit: kitRows.map(storedTool).map(unversioned),
     plans: keptPlans.map(storedPlan).map(unversioned),
     dieCharts: chartRows.map(storedDieChart).map(unversioned),
@@ -91,6 +107,10 @@ export async function exportArchive(db: Database): Promise<Archive> {
       .map((row) => ({ ringId: row.ringId, ...eventOf(row), at: exactTime(row.at) })),
     photos: keptPhotos.map((row) => ({
       ...photoOf(row),
+      jpegBase64: Buffer.from(row.jpeg).toString('base64'),
+    })),
+    faces: faceRows.map((row) => ({
+      ...faceOf(row),
       jpegBase64: Buffer.from(row.jpeg).toString('base64'),
     })),
   };

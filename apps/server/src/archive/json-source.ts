@@ -32,6 +32,8 @@ function itemsOf(archive: Archive, part: ArchivePart): readonly Item[] {
       return [];
     case 'photos':
       return archive.photos.map(({ jpegBase64: _file, ...photo }) => photo);
+    case 'faces':
+      return archive.faces.map(({ jpegBase64: _file, ...face }) => face);
     case 'messages':
       return archive.messages.map(({ emlBase64: _file, ...message }) => message);
     case 'events':
@@ -46,7 +48,7 @@ function itemsOf(archive: Archive, part: ArchivePart): readonly Item[] {
 /** An archive of format 1, which came as one JSON text. */
 export function jsonSource(archive: Archive): ArchiveSource {
   const files = new Map([
-    ...archive.photos.map(({ id, jpegBase64 }) => [id, jpegBase64] as const),
+    ...[...archive.photos, ...archive.faces].map(({ id, jpegBase64 }) => [id, jpegBase64] as const),
     ...archive.messages.map(({ id, emlBase64 }) => [id, emlBase64] as const),
   ]);
   return {

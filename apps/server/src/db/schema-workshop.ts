@@ -5,7 +5,9 @@ import { PLAN_KINDS } from '@round-mint/contract/plans';
 import type { StoredRecipe } from '@round-mint/contract/recipes';
 import { RING_STATUSES, type FrozenPlan, type RingEventInput } from '@round-mint/contract/rings';
 import type { Settings } from '@round-mint/contract/settings';
+import type { MustStay } from '@round-mint/contract/stock-faces';
 import { COUNT_REASONS, EDGE_KINDS, OUTSIDE_FACES, type StockInput } from '@round-mint/contract/stock';
+import { FACE_TURNS } from '@round-mint/core/faces';
 import { COIN_FORMS } from '@round-mint/core/stock';
 import { FINISHES } from '@round-mint/core/steps';
 import { STOCK_KINDS } from '@round-mint/core/work';
@@ -23,7 +25,23 @@ import {
   uuid,
   type AnyPgColumn,
 } from 'drizzle-orm/pg-core';
-import { bytes, lifecycle, oneOf, onlyRow, version } from './schema-columns';
+import { bytes, drawnVersion, lifecycle, oneOf, onlyRow, version } from './schema-columns';
+
+/**
+ * Pictures of faces. One never changes: another picture is another row, and the piece says which of them is its own, so
+ * that the one before can be taken back.
+ */
+export const faces = pgTable(
+  'faces',
+  {
+    id: uuid('id').primaryKey(),
+    at: timestamp('at', { withTimezone: true, mode: 'string' }).notNull(),
+    sidePx: integer('side_px').notNull(),
+    jpeg: bytes('jpeg').notNull(),
+    version: drawnVersion('version'),
+  },
+  (table) => [index('faces_by_version').on(table.version)],
+);
 
 export const stock = pgTable(
   'stock',
@@ -41,6 +59,10 @@ export const stock = pgTable(
     form: text('form').notNull(),
     edge: text('edge').notNull(),
     outsideFace: text('outside_face').notNull(),
+    faceTurn: text('face_turn').notNull().default('medal'),
+    mustStay: jsonb('must_stay').$type<readonly MustStay[]>().notNull().default([]),
+    obverseFaceId: uuid('obverse_face_id').references(() => faces.id),
+    reverseFaceId: uuid('reverse_face_id').references(() => faces.id),
     grade: text('grade').notNull(),
     origin: text('origin').notNull(),
     price: doublePrecision('price'),
@@ -57,6 +79,7 @@ export const stock = pgTable(
     oneOf('stock_form', table.form, COIN_FORMS),
     oneOf('stock_edge', table.edge, EDGE_KINDS),
     oneOf('stock_outside_face', table.outsideFace, OUTSIDE_FACES),
+    oneOf('stock_face_turn', table.faceTurn, FACE_TURNS),
     check('stock_quantity', sql`${table.quantity} >= 0`),
     index('stock_by_name').on(table.archivedAt, table.name, table.id),
     index('stock_by_metal').on(table.metal),

@@ -11,6 +11,8 @@ const KINDS = {
   sizer: 'a',
   message: 'b',
   scrap: 'c',
+  face: 'd',
+  'must-stay': 'e',
 } as const;
 
 /** A fixed id for a made-up thing, so that loading the demo twice adds nothing twice. */

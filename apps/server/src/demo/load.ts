@@ -1,11 +1,13 @@
 import { eq, sql } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { rings, stock } from '../db/schema';
+import { FACE_PX } from '../services/face-picture';
 import { readKit } from '../services/kit';
 import { createResources } from '../services/resources';
 import { logEvents, startRing } from '../services/rings';
 import { changeSettings } from '../services/settings';
 import { DEMO_DIE_CHARTS } from './die-charts';
+import { loadFaces } from './faces';
 import { demoHistory, historyEvents } from './history';
 import { DEMO_KIT } from './kit';
 import { demoEvents, DEMO_RINGS } from './rings';
@@ -16,6 +18,8 @@ import { DEMO_WORK_STOCK } from './work-stock';
 export interface DemoOptions {
   /** Whether the rings of the first year are made too; they take some seconds. */
   readonly history?: boolean;
+  /** Side of the faces that are drawn of its coins, pixels. */
+  readonly facePx?: number;
 }
 
 async function addPiece(tx: Database, stockId: string): Promise<void> {
@@ -43,12 +47,16 @@ async function loadHistory(tx: Database): Promise<void> {
  * Fills an empty workshop with a made-up one, through the same services that the app uses, all or nothing.
  * @returns false when there is stock already: a maker's own data is never mixed with invented pieces
  */
-export async function loadDemo(db: Database, { history = true }: DemoOptions = {}): Promise<boolean> {
+export async function loadDemo(
+  db: Database,
+  { history = true, facePx = FACE_PX }: DemoOptions = {},
+): Promise<boolean> {
   const [anything] = await db.select({ id: stock.id }).from(stock).limit(1);
   if (anything) return false;
   await db.transaction(async (tx) => {
     const resources = createResources(tx);
     for (const piece of [...DEMO_COINS, ...DEMO_WORK_STOCK]) await resources.stock.create(piece);
+    await loadFaces(tx, facePx);
     for (const tool of DEMO_KIT) await resources.kit.create(tool);
     for (const chart of DEMO_DIE_CHARTS) await resources.dieCharts.create(chart);
     // What the log teaches came after these rings: they were planned by the defaults.

@@ -52,6 +52,20 @@ const ROWS: readonly Row[] = [
 const LEGAL_NOTE =
   'Withdrawn by an issuer of this made-up world; in yours, check local law before altering a coin.';
 
+/** What has to be seen on a ring of some of them, by their place in the drawer. */
+const MUST_STAY: Readonly<Record<number, Pick<CoinStockInput, 'mustStay'>>> = {
+  0: {
+    mustStay: [
+      {
+        id: demoId('must-stay', 0),
+        name: 'the year',
+        face: 'reverse',
+        mark: { kind: 'sector', fromDeg: 163, toDeg: 197, innerMm: 10.9, outerMm: 13.7 },
+      },
+    ],
+  },
+};
+
 /** The coins in the drawer of the made-up workshop. */
 export const DEMO_COINS: readonly (CoinStockInput & { readonly id: string })[] = ROWS.map(
   (
@@ -91,5 +105,6 @@ export const DEMO_COINS: readonly (CoinStockInput & { readonly id: string })[] =
     notes,
     quantity,
     form,
+    ...(MUST_STAY[index] ?? {}),
   }),
 );

@@ -5,7 +5,7 @@ import { serve } from '../http/serve';
 import { addPhoto, listPhotos, photoFile, removePhoto, restorePhoto } from '../services/photos';
 
 /** A picture never changes: what was fetched once may be kept. */
-const CACHED = 'private, max-age=31536000, immutable';
+export const CACHED = 'private, max-age=31536000, immutable';
 
 /** The pictures of rings. */
 export function photosRouter(db: Database): Router {

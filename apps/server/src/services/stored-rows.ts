@@ -24,7 +24,10 @@ function fieldsOf(column: unknown): Row {
 }
 
 /** Columns that only coins fill; the others keep their measures in `shape`. */
-const COIN_COLUMNS = ['diameterMm', 'rimThicknessMm', 'massG', 'form', 'edge', 'outsideFace'];
+const COIN_COLUMNS = [
+  ...['diameterMm', 'rimThicknessMm', 'massG', 'form', 'edge', 'outsideFace'],
+  ...['faceTurn', 'mustStay', 'obverseFaceId', 'reverseFaceId'],
+];
 
 export function stockItem(row: Row): StockItem {
   const { shape, ...rest } = row;

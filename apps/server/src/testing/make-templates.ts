@@ -17,7 +17,7 @@ export async function makeTemplates(folder: string): Promise<void> {
     await writeFile(join(folder, `${name}.tar`), Buffer.from(await file.arrayBuffer()));
   };
   await keep('empty');
-  await loadDemo(db, { history: false });
+  await loadDemo(db, { history: false, facePx: 128 });
   const learner = createLearner({ db, teacher: localTeacher(), program: TEST_PROGRAM });
   learner.look();
   await learner.settled();

@@ -5,6 +5,7 @@ import {
   useRestoreRingMutation,
   useRestoreStockMutation,
   useRestoreToolMutation,
+  useSetFaceMutation,
 } from '@/store/api';
 import { useRestoreDieChartMutation, useRestoreRecipeMutation } from '@/store/bench-api';
 import {
@@ -61,6 +62,7 @@ function Bar({ notice, onClose }: { notice: DoneNotice; onClose: () => void }) {
     scrap: restoreScrap,
     device: restoreDevice,
   };
+  const [setFace] = useSetFaceMutation();
   const log = useLogEvents();
   const { undo, problem, text } = notice;
   const takeBack = () => {
@@ -68,6 +70,8 @@ function Bar({ notice, onClose }: { notice: DoneNotice; onClose: () => void }) {
       log(
         ...undo.events.map(({ ringId, eventId }) => ({ ringId, body: { kind: 'undone', eventId } as const })),
       );
+    } else if (undo?.kind === 'face') {
+      void setFace({ stockId: undo.stockId, face: undo.face, input: { id: undo.id } });
     } else if (undo) void restore[undo.kind](undo.id);
     onClose();
   };

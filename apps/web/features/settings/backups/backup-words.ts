@@ -9,6 +9,7 @@ const PART_WORDS: Readonly<Record<ArchivePart, readonly [string, string]>> = {
   orders: ['order', 'orders'],
   people: ['person', 'people'],
   photos: ['photo', 'photos'],
+  faces: ['picture of a face', 'pictures of faces'],
   kit: ['tool', 'tools'],
   plans: ['plan', 'plans'],
   events: ['bench event', 'bench events'],

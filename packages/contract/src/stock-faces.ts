@@ -1,0 +1,120 @@
+import { FACE_TURNS } from '@round-mint/core/faces';
+import { z } from 'zod';
+import { idSchema, lengthMm, quantity, shortText, timeSchema } from './common';
+
+/** The two sides of a coin or medal. */
+export const PIECE_FACES = ['obverse', 'reverse'] as const;
+export const pieceFaceSchema = z.enum(PIECE_FACES, { error: `must be one of: ${PIECE_FACES.join(', ')}` });
+export const faceTurnSchema = z.enum(FACE_TURNS, { error: `must be one of: ${FACE_TURNS.join(', ')}` });
+
+/** Twelve megabytes, as base64 writes them. */
+const MOST_BASE64 = 16_000_000;
+const MOST_PX = 30_000;
+
+/** Where the rim is in a photograph, and which way up the face lies in it. */
+const rimFields = {
+  /** Pixels to the right and down from the picture's top left, as it is shown: turned as its notes say. */
+  centreX: quantity(-MOST_PX, MOST_PX, 'px'),
+  centreY: quantity(-MOST_PX, MOST_PX, 'px'),
+  /** Half the longest way across the rim, pixels. */
+  radius: quantity(1, MOST_PX, 'px'),
+  /** How far the camera looked from aside, and which way the longest way across lies, clockwise from the right. */
+  tilt: z.strictObject({
+    deg: quantity(0, 60, 'degrees'),
+    longestDeg: quantity(-360, 360, 'degrees'),
+  }),
+  /** Where the top of the face is, clockwise from straight up. */
+  topDeg: quantity(-360, 360, 'degrees'),
+};
+
+export const facePictureSchema = z.strictObject({
+  /** JPEG, PNG or WebP, as it comes from a phone. */
+  base64: z
+    .string({ error: 'must be a JPEG, PNG or WebP file in base64' })
+    .min(1, 'must be a JPEG, PNG or WebP file in base64')
+    .max(MOST_BASE64, 'must be at most 12 MB'),
+  ...rimFields,
+});
+
+/** A new picture of a face; without one, the id is that of a picture which is kept already. */
+export const faceInputSchema = z.strictObject({
+  id: idSchema,
+  picture: facePictureSchema.optional(),
+});
+
+/** A face may be asked for smaller: lists show it no larger than a thumb. */
+export const faceFileQuerySchema = z.strictObject({
+  sidePx: z.enum(['128', '512'], { error: 'must be 128 or 512, or left out' }).optional(),
+});
+
+/** A picture of a face: a square from rim to rim, its top up, with nothing but the face on it. */
+export const storedFaceSchema = z.object({
+  id: idSchema,
+  at: timeSchema,
+  sidePx: z.number().int(),
+});
+/** As it goes into the workshop’s file. */
+export const archivedFaceSchema = storedFaceSchema.extend({ jpegBase64: z.base64() });
+
+/** What is known of both sides of a piece. */
+export const pieceFacesSchema = z.object({
+  faceTurn: faceTurnSchema,
+  obverse: storedFaceSchema.nullable(),
+  reverse: storedFaceSchema.nullable(),
+});
+
+/** Places of a face: a sector round it, or a box upright on it (see `FaceMark` of the core). */
+const faceMarkSchema = z.discriminatedUnion('kind', [
+  z
+    .strictObject({
+      kind: z.literal('sector'),
+      fromDeg: quantity(-360, 360, 'degrees'),
+      toDeg: quantity(-360, 360, 'degrees'),
+      innerMm: lengthMm(0, 60),
+      outerMm: lengthMm(0, 60),
+    })
+    .refine(({ innerMm, outerMm }) => innerMm < outerMm, {
+      path: ['outerMm'],
+      error: 'must lie farther out than where it begins',
+    }),
+  z
+    .strictObject({
+      kind: z.literal('box'),
+      leftMm: quantity(-60, 60, 'mm'),
+      rightMm: quantity(-60, 60, 'mm'),
+      bottomMm: quantity(-60, 60, 'mm'),
+      topMm: quantity(-60, 60, 'mm'),
+    })
+    .refine(({ leftMm, rightMm, bottomMm, topMm }) => leftMm < rightMm && bottomMm < topMm, {
+      path: ['rightMm'],
+      error: 'must enclose something: its sides are counted to the right and upward',
+    }),
+]);
+
+/** What has to be seen on any ring made of a piece: the year, a name, a motif. */
+export const mustStaySchema = z.strictObject({
+  id: idSchema,
+  name: shortText(40),
+  face: pieceFaceSchema,
+  mark: faceMarkSchema,
+});
+
+/** What coins have beside their measures, for the sake of how they look. */
+export const faceFields = {
+  /** Which way the piece is turned to see its other face the right way up. Left out, it stays as it is. */
+  faceTurn: faceTurnSchema.optional(),
+  mustStay: z.array(mustStaySchema).max(12, 'must be at most 12').optional(),
+};
+
+/** Pictures of both faces; they change by calls of their own. */
+export const shownFaceFields = {
+  obverseFaceId: idSchema.nullable().optional(),
+  reverseFaceId: idSchema.nullable().optional(),
+};
+
+export type PieceFace = (typeof PIECE_FACES)[number];
+export type FacePicture = z.infer<typeof facePictureSchema>;
+export type FaceInput = z.infer<typeof faceInputSchema>;
+export type StoredFace = z.infer<typeof storedFaceSchema>;
+export type PieceFaces = z.infer<typeof pieceFacesSchema>;
+export type MustStay = z.infer<typeof mustStaySchema>;
