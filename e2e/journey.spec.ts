@@ -33,7 +33,7 @@ async function addPiece(page: Page): Promise<void> {
 
 async function planRing(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Plan a ring from it' }).click();
-  await expect(page.getByTestId('section')).toBeVisible();
+  await expect(page.getByTestId('ring-view')).toBeVisible();
   await type(page, 'Target size', 'P½');
   await expect(page.getByTestId('plan-screen')).toContainText('US 8 · UK P½ · ⌀ 18.1 mm');
   await page.getByTestId('holes').getByRole('radio').filter({ hasText: '12.7 mm' }).click();

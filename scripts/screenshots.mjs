@@ -10,6 +10,7 @@ import { startServer } from './lib/spawned-server.mjs';
 const PHONE = { width: 390, height: 844 };
 const WIDE = { width: 1280, height: 800 };
 const BRENN = '/plan?stockId=00000001-0000-4000-8000-000000000010';
+const CORVI = '/plan?stockId=00000001-0000-4000-8000-000000000000';
 const SPOON = '00000001-0000-4000-8000-0000000000c8';
 const FORK = '00000001-0000-4000-8000-0000000000c9';
 const AT_FLAME = '/bench/00000004-0000-4000-8000-000000000005';
@@ -22,8 +23,8 @@ const VIEWS = [
   { name: 'bench-step-torch', path: AT_FLAME, size: PHONE, light: 'torch' },
   { name: 'practice', path: '/bench/practice/first-band', size: PHONE, act: practise },
   { name: 'bench-wide', path: '/bench', size: WIDE },
-  { name: 'plan', path: BRENN, size: PHONE },
-  { name: 'plan-wide', path: BRENN, size: WIDE },
+  { name: 'plan', path: CORVI, size: PHONE, act: seeRing },
+  { name: 'plan-wide', path: BRENN, size: WIDE, act: seeRing },
   { name: 'search-wide', path: '/plan/search', size: WIDE, act: search },
   { name: 'silverware', path: `/plan/handle?stockId=${SPOON}`, size: PHONE },
   { name: 'what-is-it', path: `/stock/test?stockId=${FORK}`, size: PHONE, act: weigh },
@@ -37,6 +38,12 @@ const VIEWS = [
   { name: 'learnt', path: '/log/learnt', size: PHONE },
   { name: 'log-ring', path: '/log/00000004-0000-4000-8000-000000000001', size: PHONE },
 ];
+
+/** The ring in the round, with its band. */
+async function seeRing(page) {
+  await page.locator('[data-testid="ring-view"] canvas[data-drawn="yes"]').waitFor();
+  await page.locator('[data-testid="band-unrolled"] canvas[data-drawn="yes"]').waitFor();
+}
 
 /** A washer that is folded most of the way. */
 async function practise(page) {

@@ -36,6 +36,7 @@ module.exports = {
   transformIgnorePatterns: [`/node_modules/(?!(${LET_THROUGH.join('|')}))`],
   moduleNameMapper: {
     '^(@/workers|\\.)/start-job$': '<rootDir>/testing/start-job-in-page.ts',
+    '^(@/ui|\\.)/pixels$': '<rootDir>/testing/pixels-in-page.ts',
     '^idb-keyval$': '<rootDir>/testing/memory-keyval.ts',
     '^@/(.*)$': '<rootDir>/$1',
     '^@round-mint/(core|contract)/(.*)$': `${PACKAGES}/$1/$2.js`,

@@ -1,8 +1,18 @@
 import { faceMap, wallLineOf } from '../../packages/core/src/faces';
 import { REFERENCE_KIT } from '../../packages/core/src/kit';
-import { findRim, squareFace } from '../../packages/core/src/photo';
-import { planCoinRing } from '../../packages/core/src/route';
+import { findRim, squareFace, type RgbaImage } from '../../packages/core/src/photo';
+import {
+  bandPicture,
+  drawRing,
+  metalColour,
+  reliefOf,
+  ringMesh,
+  ringProfile,
+  surfaceTexture,
+} from '../../packages/core/src/ring-picture';
+import { outlineOf, planCoinRing } from '../../packages/core/src/route';
 import { offShare, takePhotograph } from '../../packages/core/src/testing/test-photograph';
+import { runToEnd } from '../../packages/core/src/uncertainty';
 
 const PLAN = planCoinRing(
   {
@@ -34,6 +44,39 @@ function mapPoints(): number {
   return sum;
 }
 
+const LOOK = { metal: metalColour('silver-900'), surface: 'dark', goldInside: false } as const;
+
+/** What the picture of a planned ring takes: its face is as fine as it is kept. */
+function pictureFigures(face: RgbaImage): readonly (readonly [name: string, ms: number])[] {
+  const outline = outlineOf(PLAN.meridian);
+  const faces = { faceRadiusMm: 15.45, turn: 'medal' } as const;
+  const relief = reliefOf(face);
+  const profile = ringProfile(outline);
+  const scene = {
+    profile,
+    ...faces,
+    outside: relief,
+    inside: relief,
+    rim: 'reeded',
+    look: LOOK,
+    depth: 1,
+  } as const;
+  const view = { widthPx: 585, heightPx: 450, turnDeg: 0, tiltDeg: 33, light: 'day', fine: 1 } as const;
+  const band = { outline, side: 'outside', relief, ...faces, look: LOOK, lipMm: 0 } as const;
+  return [
+    ['the relief of a face of 1 024 pixels', milliseconds(() => reliefOf(face))],
+    [
+      'texture and mesh of a plan',
+      milliseconds(() => [
+        ringMesh(ringProfile(outline), faces),
+        runToEnd(surfaceTexture(relief, LOOK, 'outside')),
+      ]),
+    ],
+    ['a ring of 585 by 450 pixels, drawn', milliseconds(() => runToEnd(drawRing(scene, view)))],
+    ['its band laid flat', milliseconds(() => runToEnd(bandPicture(band, 16.5)))],
+  ];
+}
+
 /** What the faces of a piece take. */
 export function faceFigures(): readonly (readonly [name: string, ms: number])[] {
   // As large as a phone takes them.
@@ -41,7 +84,11 @@ export function faceFigures(): readonly (readonly [name: string, ms: number])[] 
   return [
     ['100 000 points of a face mapped', milliseconds(mapPoints)],
     ['the rim found in 12 million pixels', milliseconds(() => findRim(image))],
-    ['a square face of 1 024 pixels out of them', milliseconds(() => squareFace(image, rim, 0, 1024))],
+    [
+      'a square face of 1 024 pixels out of them',
+      milliseconds(() => runToEnd(squareFace(image, rim, 0, 1024))),
+    ],
+    ...pictureFigures(runToEnd(squareFace(image, rim, 0, 1024))),
   ];
 }
 

@@ -15,7 +15,19 @@ import {
 } from '@round-mint/core/schedule';
 import type { SizeSystemId } from '@round-mint/core/size';
 import { answerWish, type CustomerWish, type WishBench } from '@round-mint/core/trade';
+import { findRim, type FoundRim, type RgbaImage } from '@round-mint/core/photo';
 import { judge, type Game, type Score } from '@round-mint/core/practice';
+import {
+  bandPicture,
+  type BandScene,
+  drawRing,
+  type Relief,
+  reliefOf,
+  type RingLook,
+  type RingScene,
+  type StillView,
+  surfaceTexture,
+} from '@round-mint/core/ring-picture';
 import type { CoinRingInput } from '@round-mint/core/forming';
 import {
   guessCoin,
@@ -67,6 +79,23 @@ export interface BeginQuestion {
 export interface BeginAnswer {
   readonly coin: Coin;
   readonly plan: StartedPlan;
+}
+
+/** A ring's picture, or its band's. */
+export interface RingStillQuestion {
+  readonly scene: RingScene;
+  readonly view: StillView;
+}
+export interface BandQuestion {
+  readonly scene: BandScene;
+  readonly pxPerMm: number;
+}
+
+/** A face's surface for a viewer in the round. */
+export interface TextureQuestion {
+  readonly relief: Relief;
+  readonly look: RingLook;
+  readonly side: 'outside' | 'inside';
 }
 
 function beginFrom({ coin: known, started, wish, options }: BeginQuestion): BeginAnswer {
@@ -125,6 +154,11 @@ export const JOBS = {
   practiceScore: ({ game }: { readonly game: Game }) => inOneGo<Score>(() => judge(game)),
   replan: ({ ring, finding }: ReplanQuestion) => replanning(ring, finding),
   begin: (question: BeginQuestion) => inOneGo<BeginAnswer>(() => beginFrom(question)),
+  relief: (face: RgbaImage) => inOneGo<Relief>(() => reliefOf(face)),
+  ringStill: ({ scene, view }: RingStillQuestion) => drawRing(scene, view),
+  band: ({ scene, pxPerMm }: BandQuestion) => bandPicture(scene, pxPerMm),
+  texture: ({ relief, look, side }: TextureQuestion) => surfaceTexture(relief, look, side),
+  rim: (image: RgbaImage) => inOneGo<FoundRim | null>(() => findRim(image)),
   deriveAll,
   derive: ({ ring, finding, tools }: DeriveQuestion) => deriveRoute(ring, storedState(ring), finding, tools),
 };

@@ -5,11 +5,12 @@ import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { Screen } from '@/ui/Screen';
 import { TextButton } from '@/ui/TextButton';
 import { ChancesPanel } from './ChancesPanel';
+import { FaceLosses } from './FaceLosses';
 import { pieceLine } from './piece-line';
 import { NoPiece, PiecePicker } from './PiecePicker';
 import { MakingChoices, SizeChoice } from './PlanChoices';
 import { PlanDetail, PlanFilm } from './PlanDetail';
-import { PlanDrawing } from './PlanDrawing';
+import { PlanPicture } from './PlanPicture';
 import type { PlanModel } from '@/features/plan/draft/plan-model';
 import { PlanQuestions } from './PlanQuestions';
 import { PlanTabs } from '@/features/shared/tabs/PlanTabs';
@@ -69,8 +70,9 @@ export function PhonePlan({ model, twoColumns }: { model: PlanModel; twoColumns:
         <View className={twoColumns ? 'flex-row gap-6' : 'gap-3'}>
           {plan ? (
             <View className={twoColumns ? 'min-w-0 flex-1 gap-3' : ''}>
-              <PlanDrawing model={model} plan={plan} height={310} />
+              <PlanPicture model={model} plan={plan} height={280} />
               <Verdict plan={plan} chances={known} />
+              <FaceLosses model={lagging} />
               {twoColumns ? detail : null}
             </View>
           ) : null}

@@ -66,9 +66,10 @@ export function SizeChoice({ model }: { model: PlanModel }) {
   );
 }
 
-function holeNote({ bandWidthMm, known }: HoleOption, length: (mm: number) => string): string {
+function holeNote({ bandWidthMm, known, spoils }: HoleOption, length: (mm: number) => string): string {
   if (!known) return '…';
-  return bandWidthMm === undefined ? 'not this size' : `${length(bandWidthMm)} wide`;
+  if (bandWidthMm === undefined) return 'not this size';
+  return spoils === undefined ? `${length(bandWidthMm)} wide` : `✕ ${spoils}`;
 }
 
 /** Hole, wall, finish: each choice answered at once. */

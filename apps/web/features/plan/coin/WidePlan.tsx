@@ -6,12 +6,14 @@ import { Field } from '@/ui/Field';
 import { ScrollArea } from '@/ui/ScrollArea';
 import { Type } from '@/ui/Type';
 import { ChancesPanel } from './ChancesPanel';
+import { FaceLosses } from './FaceLosses';
 import { pieceLine } from './piece-line';
 import { PieceList } from './PieceList';
 import { MakingChoices, SizeChoice } from './PlanChoices';
 import { PlanDetail, PlanFilm } from './PlanDetail';
 import { stockChosen } from '@/features/plan/draft/plan-draft-slice';
 import { PlanDrawing } from './PlanDrawing';
+import { PlanRing } from './PlanPicture';
 import type { PlanModel } from '@/features/plan/draft/plan-model';
 import { PlanQuestions } from './PlanQuestions';
 import { PlanTabs } from '@/features/shared/tabs/PlanTabs';
@@ -51,12 +53,14 @@ export function WidePlan({ model }: { model: PlanModel }) {
             {piece ? pieceLine(model, write.length) : 'Choose a piece from the drawer on the left.'}
           </Type>
         </View>
+        {plan ? <PlanRing model={model} plan={plan} height={Math.max(300, height * 0.42)} /> : null}
+        {plan ? <Verdict plan={plan} chances={chances.fresh ? chances.answer : undefined} /> : null}
+        <FaceLosses model={lagging} />
+        {piece ? <MakingChoices model={model} /> : null}
+        <PlanQuestions model={model} />
         {plan ? (
           <PlanDrawing model={model} plan={plan} height={Math.max(270, height * 0.38)} only="section" />
         ) : null}
-        {plan ? <Verdict plan={plan} chances={chances.fresh ? chances.answer : undefined} /> : null}
-        {piece ? <MakingChoices model={model} /> : null}
-        <PlanQuestions model={model} />
         <PlanFilm model={lagging} />
         <PlanDetail model={lagging} />
       </ScrollView>

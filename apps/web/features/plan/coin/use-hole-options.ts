@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
 import { holeWidth, type PlanModel } from '@/features/plan/draft/plan-model';
+import { lipRadii, markStandings, spoilWords } from '@/features/plan/draft/must-stay';
 import { useInSlices } from '@/features/plan/draft/use-in-slices';
 
 export interface HoleOption {
@@ -8,6 +9,8 @@ export interface HoleOption {
   readonly bandWidthMm: number | undefined;
   /** Whether it was computed yet. */
   readonly known: boolean;
+  /** What of that which must stay it spoils: "cuts the year". */
+  readonly spoils?: string | undefined;
 }
 
 /** Every owned hole with the band width it would give: ten times the work of the plan itself, so it comes a moment later. */
@@ -19,10 +22,14 @@ export function useHoleOptions(model: PlanModel): readonly HoleOption[] {
     return (hole: number) => holeWidth(question, hole, kit, traits);
   }, [piece, targetMm, wall, school, kit, traits]);
   const widths = useInSlices(ownedHoles, workOut);
+  const lips = useMemo(() => (piece ? lipRadii(piece, plan, traits) : undefined), [piece, plan, traits]);
+  const spoilt = (hole: number) =>
+    piece && lips ? spoilWords(markStandings(piece, hole, lips, ownedHoles)) : undefined;
   return ownedHoles.map((hole) => {
+    const spoils = spoilt(hole);
     // The chosen hole shows the plan's own figure: what is drawn and what is offered agree to the last digit.
     if (hole === holeMm && plan?.feasible)
-      return { holeMm: hole, bandWidthMm: plan.bandWidthMm, known: true };
-    return { holeMm: hole, bandWidthMm: widths.get(hole), known: widths.has(hole) };
+      return { holeMm: hole, bandWidthMm: plan.bandWidthMm, known: true, spoils };
+    return { holeMm: hole, bandWidthMm: widths.get(hole), known: widths.has(hole), spoils };
   });
 }

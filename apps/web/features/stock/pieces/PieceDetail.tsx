@@ -3,6 +3,7 @@ import { metalById } from '@round-mint/core/metal';
 import { checkFill, workingThickness } from '@round-mint/core/stock';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
+import { FacePair } from '@/features/stock/faces/FacePair';
 import { useArchive } from '@/features/shared/screen/use-archive';
 import { useWriters, type Writers } from '@/features/shared/settings/use-settings';
 import { useRemoveStockMutation } from '@/store/api';
@@ -96,6 +97,7 @@ export function PieceDetail({ piece, onRemoved }: { piece: StockItem; onRemoved:
   };
   return (
     <View className="gap-3">
+      {piece.kind === 'coin' ? <FacePair piece={piece} /> : null}
       {piece.kind === 'coin' ? <CoinDrawing piece={piece} /> : null}
       {piece.kind === 'handle' ? <HandleDrawing piece={piece} /> : null}
       {refusal ? (

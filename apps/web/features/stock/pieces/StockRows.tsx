@@ -1,6 +1,7 @@
 import { metalById } from '@round-mint/core/metal';
 import { Link } from 'expo-router';
 import { Pressable, View } from 'react-native';
+import { OutsideFace } from '@/features/shared/picture/OutsideFace';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { Choices } from '@/ui/Choices';
 import { Type } from '@/ui/Type';
@@ -41,6 +42,7 @@ export function StockRows({ list: { table, shown } }: { list: StockList }) {
           return (
             <Link href={{ pathname: '/stock/[id]', params: { id: piece.id } }} asChild>
               <Pressable className="active:opacity-70 min-h-[60px] w-full flex-row items-center gap-3 border-b border-line py-2">
+                {piece.kind === 'coin' ? <OutsideFace piece={piece} size={52} /> : null}
                 <View className="flex-1">
                   <Type as="heading">{piece.name}</Type>
                   <Type as="small">

@@ -1,0 +1,52 @@
+import { trimmedLipMm } from '@round-mint/core/faces';
+import { type CoinRingPlan, outlineOf } from '@round-mint/core/route';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import type { PlanModel } from '@/features/plan/draft/plan-model';
+import { LazyRingPicture } from '@/features/shared/picture/LazyRingPicture';
+import { faceOutside } from '@/features/shared/picture/face-choice';
+import { useAppSelector } from '@/store/store';
+import { Choices } from '@/ui/Choices';
+import { PlanDrawing } from './PlanDrawing';
+
+interface PlanPictureProps {
+  model: PlanModel;
+  plan: CoinRingPlan;
+  height: number;
+}
+
+/** The very ring that comes out; nothing where no ring does. */
+export function PlanRing({ model, plan, height }: PlanPictureProps) {
+  const finish = useAppSelector((state) => state.planDraft.finish);
+  const { piece, traits } = model;
+  const { meridian, route } = plan;
+  const ring = useMemo(() => {
+    if (!piece || !route) return undefined;
+    return {
+      piece,
+      outline: outlineOf(meridian),
+      lipMm: trimmedLipMm(route.steps, traits),
+      outside: faceOutside(piece),
+    };
+  }, [piece, route, meridian, traits]);
+  return ring ? <LazyRingPicture ring={ring} finish={finish} height={height} /> : null;
+}
+
+const VIEWS = [
+  { value: 'ring', label: 'Ring' },
+  { value: 'section', label: 'Section' },
+] as const;
+
+/** One of the two at a time: the ring first, its section and where its size lies behind it. */
+export function PlanPicture(props: PlanPictureProps) {
+  const [view, setView] = useState<'ring' | 'section'>('ring');
+  const shown = props.plan.route ? view : 'section';
+  return (
+    <View className="gap-2">
+      {props.plan.route ? (
+        <Choices label="What is shown" choices={VIEWS} value={shown} onChange={setView} />
+      ) : null}
+      {shown === 'ring' ? <PlanRing {...props} /> : <PlanDrawing {...props} />}
+    </View>
+  );
+}

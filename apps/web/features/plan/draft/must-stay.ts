@@ -1,0 +1,93 @@
+import type { CoinStock } from '@round-mint/contract/stock';
+import type { MustStay, PieceFace } from '@round-mint/contract/stock-faces';
+import {
+  faceMap,
+  judgeMark,
+  largestHoleMm,
+  trimmedLipMm,
+  wallLineOf,
+  type MarkVerdict,
+} from '@round-mint/core/faces';
+import type { CoinRingPlan } from '@round-mint/core/route';
+import type { BenchTraits } from '@round-mint/core/steps';
+import { faceOutside } from '@/features/shared/picture/face-choice';
+
+/** Where the trimmed lip begins on each face, mm from its middle; its rim where nothing is trimmed. */
+export type LipRadii = Readonly<Record<PieceFace, number>>;
+
+/** The lip stands inside the rim edge: it takes something of the face that lies inside. */
+export function lipRadii(piece: CoinStock, plan: CoinRingPlan | undefined, traits: BenchTraits): LipRadii {
+  const rimMm = piece.diameterMm / 2;
+  const whole = { obverse: rimMm, reverse: rimMm };
+  if (!plan?.route) return whole;
+  const lipMm = trimmedLipMm(plan.route.steps, traits);
+  const inside = faceMap(wallLineOf(plan.meridian), { side: 'inside' });
+  const begins = inside.toFace({ heightMm: inside.widthMm - lipMm, roundMm: 0 })?.radiusMm ?? rimMm;
+  return { ...whole, [faceOutside(piece) === 'obverse' ? 'reverse' : 'obverse']: begins };
+}
+
+/** What becomes of something that must stay. */
+export interface MarkStanding extends MarkVerdict {
+  readonly mark: MustStay;
+  /** Whether a lip is trimmed away on its face. */
+  readonly hasLip: boolean;
+  /** The largest of the maker's holes that leaves it whole. */
+  readonly betterHoleMm: number | undefined;
+  /** Face that one leaves between it and the mark, mm. */
+  readonly betterGapMm: number;
+  /** The largest hole of all; undefined where the lip cuts it, whatever the hole. */
+  readonly mostMm: number | undefined;
+}
+
+/** What a hole leaves of everything that must stay on a piece. */
+export function markStandings(
+  piece: CoinStock,
+  holeMm: number,
+  lips: LipRadii,
+  ownedHoles: readonly number[],
+): readonly MarkStanding[] {
+  return (piece.mustStay ?? []).map((mark) => {
+    const cut = { lipRadiusMm: lips[mark.face] };
+    const mostMm = largestHoleMm([mark.mark], cut);
+    const fitting = ownedHoles.filter((hole) => mostMm !== undefined && hole <= mostMm);
+    const betterHoleMm = fitting.length > 0 ? Math.max(...fitting) : undefined;
+    const better = judgeMark(mark.mark, { ...cut, holeMm: betterHoleMm ?? 0 });
+    return {
+      ...judgeMark(mark.mark, { ...cut, holeMm }),
+      mark,
+      hasLip: cut.lipRadiusMm < piece.diameterMm / 2,
+      betterHoleMm,
+      betterGapMm: better.holeGapMm,
+      mostMm,
+    };
+  });
+}
+
+/** What is spoilt by a hole, by name: "cuts the year". */
+export function spoilWords(standings: readonly MarkStanding[]): string | undefined {
+  const lost = standings.find(({ stays }) => stays === 'lost');
+  if (lost) return `loses ${lost.mark.name}`;
+  const cut = standings.find(({ stays }) => stays === 'cut');
+  return cut && `cuts ${cut.mark.name}`;
+}
+
+/** What becomes of it, in a sentence. */
+export function standingWords(
+  { mark, stays, holeGapMm, lipGapMm, betterHoleMm, betterGapMm, mostMm, hasLip }: MarkStanding,
+  holeMm: number,
+  length: (mm: number) => string,
+): string {
+  const name = mark.name.charAt(0).toUpperCase() + mark.name.slice(1);
+  if (stays === 'whole') {
+    const [gapMm, beside] =
+      holeGapMm <= lipGapMm ? [holeGapMm, 'the hole'] : [lipGapMm, hasLip ? 'the lip' : 'the rim'];
+    return `${name} stays whole: ${length(gapMm)} of the face is left between it and ${beside}.`;
+  }
+  const is = stays === 'lost' ? 'is lost' : 'is cut';
+  if (mostMm === undefined)
+    return `${name} ${is} by the trimmed lip, whatever the hole: turn the other face outside.`;
+  if (betterHoleMm === undefined) {
+    return `${name} ${is} with ${length(holeMm)}; it stays with ${length(mostMm)} at most, and no punch here is as small.`;
+  }
+  return `${name} ${is} with ${length(holeMm)}; ${length(betterHoleMm)} leaves ${length(betterGapMm)} below it.`;
+}

@@ -1,0 +1,46 @@
+import type { RingScene, StillView } from '@round-mint/core/ring-picture';
+import { useEffect, useMemo, useRef } from 'react';
+import type { Light } from '@/theme/light';
+import { paint } from '@/ui/pixels';
+import type { Held } from './use-turning';
+import { useStill } from './use-still';
+
+interface DrawnRingProps {
+  scene: RingScene | undefined;
+  held: Held;
+  width: number;
+  height: number;
+  light: Light;
+  /** While it is turned, it is drawn coarser and so sooner. */
+  isMoving: boolean;
+}
+
+/** As many pixels for one of the page, at rest and while it moves. */
+const PIXELS = { fine: 1.6, coarse: 0.75 } as const;
+
+/** A ring drawn without any graphics card. */
+export function DrawnRing({ scene, held, width, height, light, isMoving }: DrawnRingProps) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const [coarse, fine] = useMemo((): readonly [StillView, StillView] => {
+    const at = (pixels: number): StillView => ({
+      ...held,
+      light,
+      widthPx: Math.round(width * pixels),
+      heightPx: Math.round(height * pixels),
+      fine: 1,
+    });
+    return [at(PIXELS.coarse), at(PIXELS.fine)];
+  }, [held, light, width, height]);
+  const picture = useStill(scene, coarse, isMoving ? undefined : fine);
+  useEffect(() => {
+    if (picture && canvas.current) paint(canvas.current, picture);
+  }, [picture]);
+  return (
+    <canvas
+      ref={canvas}
+      aria-hidden
+      style={{ width, height, display: 'block' }}
+      data-drawn={picture ? 'yes' : 'no'}
+    />
+  );
+}

@@ -1,0 +1,89 @@
+import type { BandScene } from '@round-mint/core/ring-picture';
+import type { Finish } from '@round-mint/core/steps';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { useWriters } from '@/features/shared/settings/use-settings';
+import { TextButton } from '@/ui/TextButton';
+import { Type } from '@/ui/Type';
+import { AppearanceSheet } from './AppearanceSheet';
+import { BandUnrolled } from './BandUnrolled';
+import { faceIdOf } from './face-choice';
+import { useReliefs } from './reliefs';
+import { bandSceneOf, sceneOf, type Appearance, type ShownRing } from './ring-scene';
+import { RingStage } from './RingStage';
+import { useTurning } from './use-turning';
+
+export interface RingPictureProps {
+  ring: ShownRing;
+  /** Of the plan: shown until the maker looks at another one. */
+  finish: Finish;
+  height: number;
+}
+
+/** The very ring that comes out of this piece, and its band laid flat. */
+export default function RingPicture({ ring, finish, height }: RingPictureProps) {
+  const write = useWriters();
+  const [width, setWidth] = useState(0);
+  const [chosen, setChosen] = useState<{ readonly finish: Finish; readonly appearance: Appearance }>();
+  const [side, setSide] = useState<BandScene['side']>('outside');
+  const [isOpen, setOpen] = useState(false);
+  const turning = useTurning();
+  const reliefs = useReliefs(ring.piece, ring.outside);
+  const planned = useMemo((): Appearance => ({ surface: finish, goldInside: false, depth: 1 }), [finish]);
+  // Another finish chosen in the plan is what is to be seen.
+  const appearance = chosen?.finish === finish ? chosen.appearance : planned;
+  const { piece, outline, lipMm, outside } = ring;
+  const scenes = useMemo(() => {
+    if (!reliefs) return undefined;
+    const shown = { piece, outline, lipMm, outside };
+    return { ring: sceneOf(shown, reliefs, appearance), band: bandSceneOf(shown, reliefs, appearance, side) };
+  }, [piece, outline, lipMm, outside, reliefs, appearance, side]);
+  // Of the inside the far half is seen.
+  const behind = side === 'inside' ? 180 : 0;
+  const hasFaces = faceIdOf(piece, 'obverse') ?? faceIdOf(piece, 'reverse');
+  return (
+    <View
+      className="gap-1"
+      testID="ring-picture"
+      onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
+    >
+      {width > 0 ? (
+        <RingStage
+          scene={scenes?.ring}
+          turning={turning}
+          width={width}
+          height={height}
+          describe={`The ring of ${piece.name}.`}
+        />
+      ) : (
+        <View style={{ height }} />
+      )}
+      <BandUnrolled
+        scene={scenes?.band}
+        side={side}
+        onSide={setSide}
+        length={write.length}
+        seenDeg={turning.held.turnDeg + behind}
+        onTap={(roundDeg) => turning.change((was) => ({ ...was, turnDeg: roundDeg - behind }))}
+      />
+      <View className="flex-row items-center justify-between gap-3">
+        <Type as="small" className="flex-1">
+          {hasFaces
+            ? 'Computed from the plan; relief is estimated from the photograph.'
+            : 'Computed from the plan. There is no picture of the faces yet: add one in Stock.'}
+        </Type>
+        <TextButton label="how it is shown" onPress={() => setOpen(true)} />
+      </View>
+      <AppearanceSheet
+        open={isOpen}
+        onClose={() => setOpen(false)}
+        appearance={appearance}
+        onChange={(next) => setChosen({ finish, appearance: next })}
+        name={piece.name}
+        scene={scenes?.ring}
+        band={scenes?.band}
+        held={turning.held}
+      />
+    </View>
+  );
+}

@@ -1,0 +1,81 @@
+import type { RingScene } from '@round-mint/core/ring-picture';
+import { lazy, Suspense, useCallback, useContext, useMemo, useState } from 'react';
+import { LightContext } from '@/theme/light';
+import { DrawnRing } from './DrawnRing';
+import { hasGraphics } from './has-graphics';
+import { roundRingScene, roundRoom } from './round-ring-scene';
+import { useSlowTurn } from './use-slow-turn';
+import type { useTurning } from './use-turning';
+
+/** The viewer in the round comes in a file of its own, and only where there is a card to draw with. */
+const RoundRing = lazy(() => import('./RoundRing'));
+
+interface RingStageProps {
+  scene: RingScene | undefined;
+  turning: ReturnType<typeof useTurning>;
+  width: number;
+  height: number;
+  /** What is to be seen, for who cannot see it. */
+  describe: string;
+}
+
+/** The ring, to be turned by finger and by keys, on the paper's own ground. */
+export function RingStage({ scene, turning, width, height, describe }: RingStageProps) {
+  const light = useContext(LightContext);
+  const { held, isMoving, change, handlers } = turning;
+  const [isRound, setRound] = useState(hasGraphics);
+  const [isShown, setShown] = useState(false);
+  const [wasTouched, setTouched] = useState(false);
+  const shown = useCallback(() => setShown(true), []);
+  const touched = useCallback(() => setTouched(true), []);
+  const round = useMemo(() => (isRound && scene ? roundRingScene(scene) : undefined), [isRound, scene]);
+  const room = useMemo(() => (isRound ? roundRoom(light) : undefined), [isRound, light]);
+  useSlowTurn(change, isRound && isShown && !wasTouched);
+  return (
+    <div
+      role="group"
+      aria-label={`${describe} Arrow keys turn and tilt it, plus and minus bring it nearer.`}
+      tabIndex={0}
+      data-testid="ring-view"
+      data-turn={Math.round(held.turnDeg)}
+      data-zoom={held.zoom}
+      onPointerDownCapture={touched}
+      onKeyDownCapture={touched}
+      {...handlers}
+      style={{
+        position: 'relative',
+        width,
+        height,
+        touchAction: 'pan-y',
+        cursor: 'grab',
+        userSelect: 'none',
+      }}
+    >
+      {isRound && isShown ? null : (
+        <DrawnRing
+          scene={scene}
+          held={held}
+          width={width}
+          height={height}
+          light={light}
+          isMoving={isMoving}
+        />
+      )}
+      {round && room ? (
+        <div style={{ position: 'absolute', inset: 0 }}>
+          <Suspense fallback={null}>
+            <RoundRing
+              scene={round}
+              held={held}
+              width={width}
+              height={height}
+              room={room}
+              onShown={shown}
+              onFailed={() => setRound(false)}
+            />
+          </Suspense>
+        </div>
+      ) : null}
+    </div>
+  );
+}

@@ -1,0 +1,16 @@
+import type { CoinStock } from '@round-mint/contract/stock';
+import type { PieceFace } from '@round-mint/contract/stock-faces';
+
+/** Which face comes to lie outside: what the piece says, else the obverse. */
+export function faceOutside({ outsideFace }: Pick<CoinStock, 'outsideFace'>): PieceFace {
+  return outsideFace === 'reverse' ? 'reverse' : 'obverse';
+}
+
+export function otherFace(face: PieceFace): PieceFace {
+  return face === 'obverse' ? 'reverse' : 'obverse';
+}
+
+/** The id of a face's picture, where there is one. */
+export function faceIdOf(piece: CoinStock, face: PieceFace): string | undefined {
+  return (face === 'obverse' ? piece.obverseFaceId : piece.reverseFaceId) ?? undefined;
+}

@@ -1,0 +1,69 @@
+import type { CoinStock } from '@round-mint/contract/stock';
+import type { PieceFace } from '@round-mint/contract/stock-faces';
+import { isMetalId } from '@round-mint/core/metal';
+import {
+  metalColour,
+  ringProfile,
+  type BandScene,
+  type RingLook,
+  type RingScene,
+  type RingSurface,
+} from '@round-mint/core/ring-picture';
+import type { WallOutline } from '@round-mint/core/steps';
+import type { Reliefs } from './reliefs';
+
+/** A ring that is to be shown: of which piece, with which wall. */
+export interface ShownRing {
+  readonly piece: CoinStock;
+  readonly outline: WallOutline;
+  /** How much of the inner rim edge is trimmed away, mm. */
+  readonly lipMm: number;
+  readonly outside: PieceFace;
+}
+
+/** How it is to be shown. */
+export interface Appearance {
+  readonly surface: RingSurface;
+  readonly goldInside: boolean;
+  /** 0 to 2: how deep the relief is drawn. */
+  readonly depth: number;
+}
+
+export function lookOf({ piece }: Pick<ShownRing, 'piece'>, { surface, goldInside }: Appearance): RingLook {
+  const metal = metalColour(isMetalId(piece.metal) ? piece.metal : 'silver-900');
+  return { metal, surface, goldInside };
+}
+
+/** Everything that a picture of a ring is drawn from. */
+export function sceneOf(ring: ShownRing, reliefs: Reliefs, appearance: Appearance): RingScene {
+  const { piece, outline, lipMm } = ring;
+  return {
+    profile: ringProfile(outline, { lipMm }),
+    faceRadiusMm: piece.diameterMm / 2,
+    ...reliefs,
+    turn: piece.faceTurn ?? 'medal',
+    rim: piece.edge,
+    look: lookOf(ring, appearance),
+    depth: appearance.depth,
+  };
+}
+
+/** One side of its band, laid flat. */
+export function bandSceneOf(
+  ring: ShownRing,
+  reliefs: Reliefs,
+  appearance: Appearance,
+  side: BandScene['side'],
+): BandScene {
+  const { piece, outline, lipMm } = ring;
+  return {
+    outline,
+    side,
+    relief: reliefs[side],
+    faceRadiusMm: piece.diameterMm / 2,
+    turn: piece.faceTurn ?? 'medal',
+    look: lookOf(ring, appearance),
+    // The lip stands inside the rim edge.
+    lipMm: side === 'inside' ? lipMm : 0,
+  };
+}

@@ -1,0 +1,191 @@
+import { useThree } from '@react-three/fiber';
+import type { RingLook, RingSide, SideMesh } from '@round-mint/core/ring-picture';
+import { useEffect, useMemo, useState } from 'react';
+import {
+  BufferAttribute,
+  BufferGeometry,
+  Color,
+  DataTexture,
+  EquirectangularReflectionMapping,
+  FloatType,
+  Group,
+  LinearFilter,
+  LinearMipmapLinearFilter,
+  Mesh,
+  MeshStandardMaterial,
+  NoColorSpace,
+  PMREMGenerator,
+  RepeatWrapping,
+  SRGBColorSpace,
+  type Texture,
+} from 'three';
+import { startJob } from '@/workers/start-job';
+import { ROOM_PX, type RoundRingScene } from './round-ring-scene';
+
+/** The room that a ring mirrors, as our own drawings have it. */
+export function useRoom(room: Float32Array): void {
+  const get = useThree((state) => state.get);
+  useEffect(() => {
+    const { gl, scene, invalidate } = get();
+    const { width, height } = ROOM_PX;
+    const picture = new DataTexture(room, width, height, undefined, FloatType);
+    picture.mapping = EquirectangularReflectionMapping;
+    picture.needsUpdate = true;
+    const generator = new PMREMGenerator(gl);
+    const mirrored = generator.fromEquirectangular(picture);
+    scene.environment = mirrored.texture;
+    invalidate();
+    return () => {
+      scene.environment = null;
+      mirrored.dispose();
+      generator.dispose();
+      picture.dispose();
+    };
+  }, [get, room]);
+}
+
+function geometryOf({ positionsMm, normals, places, triangles }: SideMesh, middleMm: number): BufferGeometry {
+  const geometry = new BufferGeometry();
+  geometry.setAttribute('position', new BufferAttribute(positionsMm, 3));
+  geometry.setAttribute('normal', new BufferAttribute(normals, 3));
+  geometry.setAttribute('uv', new BufferAttribute(places, 2));
+  geometry.setIndex(new BufferAttribute(triangles, 1));
+  return geometry.translate(0, -middleMm, 0);
+}
+
+/** Pixels as a texture. @param isColour as a screen shows them, not as a measure */
+function textureOf(pixels: Uint8Array, widthPx: number, heightPx: number, isColour: boolean): DataTexture {
+  const texture = new DataTexture(new Uint8Array(pixels), widthPx, heightPx);
+  texture.colorSpace = isColour ? SRGBColorSpace : NoColorSpace;
+  texture.minFilter = LinearMipmapLinearFilter;
+  texture.magFilter = LinearFilter;
+  texture.generateMipmaps = true;
+  texture.anisotropy = 4;
+  texture.needsUpdate = true;
+  return texture;
+}
+
+/** Depth of a struck relief on the screen. */
+const BUMP = 9;
+const REED_BUMP = 14;
+
+/** A material in the metal's colour; what lies on it comes when it is ready. */
+function metalOf({ look }: RoundRingScene, roughness: number): MeshStandardMaterial {
+  const [red, green, blue] = look.metal;
+  return new MeshStandardMaterial({
+    metalness: 1,
+    roughness,
+    color: new Color().setRGB(red, green, blue, SRGBColorSpace),
+  });
+}
+
+const ROUGH: Readonly<Record<RingLook['surface'], number>> = {
+  polished: 0.1,
+  satin: 0.42,
+  dark: 0.16,
+  'as-formed': 0.36,
+  'fire-scale': 0.7,
+  rainbow: 0.22,
+};
+
+/** The reeds of a rim as a picture that repeats round it. */
+function reedTexture(reeds: number): Texture {
+  const width = 32;
+  const pixels = new Uint8Array(4 * width);
+  for (let i = 0; i < width; i++)
+    pixels.fill(127 + 127 * Math.cos((2 * Math.PI * i) / width), 4 * i, 4 * i + 3);
+  const texture = textureOf(pixels, width, 1, false);
+  texture.wrapS = RepeatWrapping;
+  texture.repeat.set(reeds, 1);
+  return texture;
+}
+
+function edgeMaterial(scene: RoundRingScene, side: RingSide): MeshStandardMaterial {
+  const material = metalOf(scene, ROUGH[scene.look.surface]);
+  if (side === 'rimEdge' && scene.reeds > 0) {
+    material.bumpMap = reedTexture(scene.reeds);
+    material.bumpScale = REED_BUMP;
+  }
+  return material;
+}
+
+/** The two faces of a ring, worked out in a worker. */
+export async function faceMaterials(
+  scene: RoundRingScene,
+): Promise<Readonly<Record<'outside' | 'inside', MeshStandardMaterial>>> {
+  const made = async (side: 'outside' | 'inside') => {
+    const question = { relief: scene[side], look: scene.look, side };
+    const { sidePx, colour, roughness, height } = await startJob('texture', question, () => undefined).answer;
+    const material = new MeshStandardMaterial({ metalness: 1 });
+    material.map = textureOf(colour, sidePx, sidePx, true);
+    material.roughnessMap = textureOf(roughness, sidePx, sidePx, false);
+    // One picture holds both, as glTF has it.
+    material.metalnessMap = material.roughnessMap;
+    material.bumpMap = textureOf(height, sidePx, sidePx, false);
+    material.bumpScale = BUMP * scene.depth;
+    if (side === 'inside') material.envMapIntensity = 0.7;
+    return material;
+  };
+  const outside = await made('outside');
+  return { outside, inside: await made('inside') };
+}
+
+function disposeOf(material: MeshStandardMaterial): void {
+  for (const texture of [material.map, material.roughnessMap, material.bumpMap]) texture?.dispose();
+  material.dispose();
+}
+
+interface RoundGroup {
+  readonly object: Group;
+  readonly radiusMm: number;
+}
+
+/** A ring as things of a scene; its surfaces change without its shape, and its shape without them. */
+export function useRingGroup(scene: RoundRingScene): RoundGroup | undefined {
+  const { outside, inside, look, depth } = scene;
+  const [faces, setFaces] = useState<Awaited<ReturnType<typeof faceMaterials>>>();
+  useEffect(() => {
+    let over = false;
+    let made: Awaited<ReturnType<typeof faceMaterials>> | undefined;
+    void faceMaterials(scene).then((found) => {
+      made = found;
+      if (!over) setFaces(found);
+      else Object.values(found).forEach(disposeOf);
+    });
+    return () => {
+      over = true;
+      // What is shown goes on being shown until the next is there.
+      if (made) setTimeout(() => made && Object.values(made).forEach(disposeOf), 1000);
+    };
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- a new shape alone needs no new surfaces
+  }, [outside, inside, look.surface, look.goldInside, look.metal, depth]);
+  const group = useMemo(() => (faces ? groupOf(scene, faces) : undefined), [scene, faces]);
+  useEffect(
+    () => () => {
+      group?.object.traverse((thing) => {
+        if (thing instanceof Mesh && thing.geometry instanceof BufferGeometry) thing.geometry.dispose();
+      });
+    },
+    [group],
+  );
+  return group;
+}
+
+/** A ring's four surfaces, its middle where the axes meet; mm. */
+export function groupOf(
+  scene: RoundRingScene,
+  faces: Readonly<Record<'outside' | 'inside', MeshStandardMaterial>>,
+): RoundGroup {
+  const { mesh, middleMm, radiusMm } = scene;
+  const object = new Group();
+  const add = (side: RingSide, material: MeshStandardMaterial) => {
+    const part = new Mesh(geometryOf(mesh[side], middleMm), material);
+    part.name = side;
+    object.add(part);
+  };
+  add('outside', faces.outside);
+  add('inside', faces.inside);
+  add('rimEdge', edgeMaterial(scene, 'rimEdge'));
+  add('cutEdge', edgeMaterial(scene, 'cutEdge'));
+  return { object, radiusMm };
+}

@@ -1,0 +1,63 @@
+import type { CoinStock } from '@round-mint/contract/stock';
+import { PIECE_FACES, type PieceFace } from '@round-mint/contract/stock-faces';
+import { lazy, Suspense, useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { FaceImage } from '@/features/shared/picture/FaceImage';
+import { faceIdOf } from '@/features/shared/picture/face-choice';
+import { useSaveStockMutation } from '@/store/api';
+import { Choices } from '@/ui/Choices';
+import { Type } from '@/ui/Type';
+import { coinInput } from './stock-input';
+
+/** Taking a picture needs more than looking at one: it comes in a file of its own. */
+const FaceSheet = lazy(() => import('./FaceSheet'));
+
+const SIZE_PX = 148;
+
+const TURNS = [
+  { value: 'medal', label: 'side to side', describe: 'Turned over side to side' },
+  { value: 'coin', label: 'top to bottom', describe: 'Turned over top to bottom' },
+] as const;
+
+/** Both faces of a piece side by side; pressing one opens it. */
+export function FacePair({ piece }: { piece: CoinStock }) {
+  const [open, setOpen] = useState<PieceFace>();
+  const [save] = useSaveStockMutation();
+  return (
+    <View className="gap-2">
+      <View className="flex-row justify-around">
+        {PIECE_FACES.map((face) => {
+          const faceId = faceIdOf(piece, face);
+          return (
+            <Pressable
+              key={face}
+              role="button"
+              aria-label={
+                faceId === undefined ? `Add a picture of the ${face}` : `The ${face}: look at it, change it`
+              }
+              onPress={() => setOpen(face)}
+              className="items-center gap-1 active:opacity-70"
+            >
+              <FaceImage faceId={faceId} face={face} size={SIZE_PX} testID={`face-${face}`} />
+              <Type as="small">{faceId === undefined ? `add the ${face}` : face}</Type>
+            </Pressable>
+          );
+        })}
+      </View>
+      <View className="gap-1.5">
+        <Type as="label">To see its other face the right way up, turn it</Type>
+        <Choices
+          label="To see its other face the right way up, turn it"
+          choices={TURNS}
+          value={piece.faceTurn ?? 'medal'}
+          onChange={(faceTurn) => void save({ ...coinInput(piece), faceTurn, isNew: false, base: piece })}
+        />
+      </View>
+      {open ? (
+        <Suspense fallback={null}>
+          <FaceSheet piece={piece} face={open} onClose={() => setOpen(undefined)} />
+        </Suspense>
+      ) : null}
+    </View>
+  );
+}

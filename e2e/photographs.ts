@@ -1,0 +1,41 @@
+import type { Page } from '@playwright/test';
+
+/** A photograph of a made-up piece, drawn in the page: a light disc with letters on dark ground. */
+export interface Photographed {
+  readonly name: string;
+  readonly mimeType: string;
+  readonly buffer: Buffer;
+}
+
+interface PhotographOptions {
+  readonly widthPx: number;
+  readonly heightPx: number;
+  /** Its middle and half across, px. */
+  readonly x: number;
+  readonly y: number;
+  readonly radius: number;
+}
+
+/** Draws a piece with a year at its foot and a bright rim. */
+export async function photograph(page: Page, options: PhotographOptions): Promise<Photographed> {
+  const base64 = await page.evaluate(({ widthPx, heightPx, x, y, radius }) => {
+    const canvas = document.createElement('canvas');
+    canvas.width = widthPx;
+    canvas.height = heightPx;
+    const context = canvas.getContext('2d');
+    if (!context) throw new Error('the page cannot draw');
+    context.fillStyle = '#3c3a36';
+    context.fillRect(0, 0, widthPx, heightPx);
+    context.fillStyle = '#c9c7c0';
+    context.beginPath();
+    context.arc(x, y, radius, 0, 2 * Math.PI);
+    context.fill();
+    context.fillStyle = '#f4f2ea';
+    context.font = `bold ${radius * 0.3}px sans-serif`;
+    context.textAlign = 'center';
+    context.fillText('1961', x, y + radius * 0.75);
+    context.fillText('MARENZA', x, y - radius * 0.35);
+    return canvas.toDataURL('image/jpeg', 0.9).split(',')[1] ?? '';
+  }, options);
+  return { name: 'face.jpg', mimeType: 'image/jpeg', buffer: Buffer.from(base64, 'base64') };
+}
