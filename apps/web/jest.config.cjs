@@ -37,6 +37,7 @@ module.exports = {
   moduleNameMapper: {
     '^(@/workers|\\.)/start-job$': '<rootDir>/testing/start-job-in-page.ts',
     '^(@/ui|\\.)/pixels$': '<rootDir>/testing/pixels-in-page.ts',
+    '^@/features/shared/picture/LazyRingPicture$': '<rootDir>/testing/no-ring-picture.tsx',
     '^idb-keyval$': '<rootDir>/testing/memory-keyval.ts',
     '^@/(.*)$': '<rootDir>/$1',
     '^@round-mint/(core|contract)/(.*)$': `${PACKAGES}/$1/$2.js`,

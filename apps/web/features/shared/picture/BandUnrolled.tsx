@@ -1,9 +1,9 @@
 import { faceMap, wallLineOfOutline } from '@round-mint/core/faces';
 import { bandSize, type BandScene } from '@round-mint/core/ring-picture';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useContext, useEffect, useMemo, useRef, useState } from 'react';
 import { Pressable, ScrollView, View, type GestureResponderEvent } from 'react-native';
 import Svg, { Line, Text } from 'react-native-svg';
-import { usePalette } from '@/theme/light';
+import { LightContext, usePalette } from '@/theme/light';
 import { paint } from '@/ui/pixels';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
@@ -25,6 +25,8 @@ const PX_PER_MM = 11;
 /** Pixels of its picture for one of the page. */
 const FINE = 1.5;
 const SETTLE_MS = 60;
+/** In Torch light nothing may shine as bright as paper. */
+const DIMMED = 'sepia(0.7) brightness(0.42)';
 
 /** Where every millimetre of the flat face has come to, and how it is drawn out there. */
 function gridOf(scene: BandScene) {
@@ -50,6 +52,9 @@ interface Stretch {
 function stretchWords({ round, across }: Stretch): string {
   return `round ×${round.toFixed(2)} · across ×${across.toFixed(2)}`;
 }
+
+/** Wherever the band is panned to, one of its labels is in sight: at these shares of its length. */
+const LABELS_AT = [0, 0.25, 0.5, 0.75] as const;
 
 /** Lines that were a millimetre apart on the face, and every 15° of it. */
 function StretchGrid({ scene, width, height }: { scene: BandScene; width: number; height: number }) {
@@ -82,10 +87,11 @@ function StretchGrid({ scene, width, height }: { scene: BandScene; width: number
       })}
       {rows
         .filter((_, i) => i % everyMm === 0)
-        .map((row) => (
+        .flatMap((row) => LABELS_AT.map((share) => ({ row, x: share * width + 8 })))
+        .map(({ row, x }) => (
           <Text
-            key={row.faceMm}
-            x={8}
+            key={`${row.faceMm} ${x}`}
+            x={x}
             y={height - row.heightMm * PX_PER_MM + 5}
             fill={ink}
             stroke={paper}
@@ -103,6 +109,7 @@ function StretchGrid({ scene, width, height }: { scene: BandScene; width: number
 
 /** The band's picture, laid on the page as soon as it is drawn. */
 function BandCanvas({ scene, width, height }: { scene: BandScene; width: number; height: number }) {
+  const light = useContext(LightContext);
   const canvas = useRef<HTMLCanvasElement>(null);
   const question = useMemo(() => ({ scene, pxPerMm: PX_PER_MM * FINE }), [scene]);
   const { answer } = useJob('band', question, SETTLE_MS);
@@ -113,7 +120,7 @@ function BandCanvas({ scene, width, height }: { scene: BandScene; width: number;
     <canvas
       ref={canvas}
       aria-hidden
-      style={{ width, height, display: 'block' }}
+      style={{ width, height, display: 'block', ...(light === 'torch' ? { filter: DIMMED } : {}) }}
       data-drawn={answer ? 'yes' : 'no'}
     />
   );

@@ -1,8 +1,9 @@
 import { faces } from '@round-mint/contract/endpoints-workshop';
 import type { PieceFace } from '@round-mint/contract/stock-faces';
+import { useContext } from 'react';
 import { Image, View } from 'react-native';
 import { addressOf } from '@/store/call';
-import { usePalette } from '@/theme/light';
+import { LightContext, usePalette } from '@/theme/light';
 
 interface FaceImageProps {
   faceId: string | undefined;
@@ -24,6 +25,7 @@ export function faceAddress(faceId: string, size: number): string {
 /** A face of a piece, round as it is; an empty circle where there is no picture of it. */
 export function FaceImage({ faceId, face, size, of, testID }: FaceImageProps) {
   const { line, fold } = usePalette();
+  const light = useContext(LightContext);
   const round = { width: size, height: size, borderRadius: size / 2, borderColor: line, borderWidth: 1 };
   if (faceId === undefined) {
     return (
@@ -34,7 +36,8 @@ export function FaceImage({ faceId, face, size, of, testID }: FaceImageProps) {
     <Image
       source={{ uri: faceAddress(faceId, size) }}
       testID={testID}
-      style={round}
+      // In Torch light nothing may shine as bright as paper.
+      style={light === 'torch' ? { ...round, opacity: 0.55 } : round}
       {...(of === undefined ? { 'aria-hidden': true } : { accessibilityLabel: `The ${face} of ${of}` })}
     />
   );
