@@ -1,5 +1,6 @@
 import type { OrderInList } from '@round-mint/contract/orders';
 import { useRef } from 'react';
+import { pieceInputOf } from '@/features/shared/words/piece-input';
 import { newId } from '@/store/new-id';
 import { useSaveStockMutation } from '@/store/api';
 import { noticeShown } from '@/store/notices-slice';
@@ -17,11 +18,10 @@ export function useTakeExchange(order: OrderInList, person: string) {
   const take = async () => {
     const { exchange } = order;
     if (!piece || !exchange) return;
-    const { createdAt: _createdAt, updatedAt: _updatedAt, ...like } = piece;
     const { pieces: quantity, valueEach: price } = exchange;
     try {
       await save({
-        ...like,
+        ...pieceInputOf(piece),
         id: id.current,
         name: `${piece.name.slice(0, 60)}, in exchange`,
         origin: `Part exchange, ${person}`,

@@ -1,13 +1,14 @@
 import type { CoinStock } from '@round-mint/contract/stock';
-import { PIECE_FACES, type PieceFace } from '@round-mint/contract/stock-faces';
+import type { PieceFace } from '@round-mint/contract/stock-faces';
+import { FACES } from '@round-mint/core/steps';
 import { lazy, Suspense, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { FaceImage } from '@/features/shared/picture/FaceImage';
 import { faceIdOf } from '@/features/shared/picture/face-choice';
+import { pieceInputOf } from '@/features/shared/words/piece-input';
 import { useSaveStockMutation } from '@/store/api';
 import { Choices } from '@/ui/Choices';
 import { Type } from '@/ui/Type';
-import { coinInput } from './stock-input';
 
 /** Taking a picture needs more than looking at one: it comes in a file of its own. */
 const FaceSheet = lazy(() => import('./FaceSheet'));
@@ -26,7 +27,7 @@ export function FacePair({ piece }: { piece: CoinStock }) {
   return (
     <View className="gap-2">
       <View className="flex-row justify-around">
-        {PIECE_FACES.map((face) => {
+        {FACES.map((face) => {
           const faceId = faceIdOf(piece, face);
           return (
             <Pressable
@@ -50,7 +51,7 @@ export function FacePair({ piece }: { piece: CoinStock }) {
           label="To see its other face the right way up, turn it"
           choices={TURNS}
           value={piece.faceTurn ?? 'medal'}
-          onChange={(faceTurn) => void save({ ...coinInput(piece), faceTurn, isNew: false, base: piece })}
+          onChange={(faceTurn) => void save({ ...pieceInputOf(piece), faceTurn, isNew: false, base: piece })}
         />
       </View>
       {open ? (

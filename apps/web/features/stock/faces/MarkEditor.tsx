@@ -7,6 +7,7 @@ import { faceAddress } from '@/features/shared/picture/FaceImage';
 import { faceIdOf } from '@/features/shared/picture/face-choice';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { newId } from '@/store/new-id';
+import { pieceInputOf } from '@/features/shared/words/piece-input';
 import { useSaveStockMutation } from '@/store/api';
 import { problemText } from '@/store/problem';
 import { Button } from '@/ui/Button';
@@ -16,7 +17,6 @@ import { Notice } from '@/ui/Notice';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
 import { markBetween, marksOn, markWords, type FaceSpot, type MarkKind } from './mark-model';
-import { coinInput } from './stock-input';
 
 const KINDS = [
   { value: 'sector', label: 'round the face' },
@@ -52,7 +52,7 @@ export function MarkEditor({ piece, face }: MarkEditorProps) {
   const keep = async (mustStay: readonly MustStay[]) => {
     setProblem(undefined);
     try {
-      await save({ ...coinInput(piece), mustStay: [...mustStay], isNew: false, base: piece }).unwrap();
+      await save({ ...pieceInputOf(piece), mustStay: [...mustStay], isNew: false, base: piece }).unwrap();
       setMark(undefined);
       setName('');
     } catch (error) {

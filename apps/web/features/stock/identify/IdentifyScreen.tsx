@@ -6,6 +6,7 @@ import { View } from 'react-native';
 import { TakeFrom } from '@/features/shared/inputs/TakeFrom';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { StockTabs } from '@/features/shared/tabs/StockTabs';
+import { pieceInputOf } from '@/features/shared/words/piece-input';
 import { useSaveStockMutation } from '@/store/api';
 import { problemText } from '@/store/problem';
 import { usePiece } from '@/store/use-stock';
@@ -94,11 +95,10 @@ function IdentifyPiece({ piece }: { piece: StockItem | undefined }) {
   const { evidence, identity, problems, density } = testOutcome(texts, piece);
   const keep = async () => {
     if (!piece || !identity) return;
-    const { createdAt: _createdAt, updatedAt: _updatedAt, ...input } = piece;
     setProblem(undefined);
     try {
       const metal = identity.certainty === 'sure' ? identity.metal : piece.metal;
-      await save({ ...input, metal, evidence, isNew: false, base: piece }).unwrap();
+      await save({ ...pieceInputOf(piece), metal, evidence, isNew: false, base: piece }).unwrap();
       router.replace({ pathname: '/stock/[id]', params: { id: piece.id } });
     } catch (error) {
       setProblem(problemText(error));
