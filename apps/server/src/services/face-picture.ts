@@ -1,6 +1,6 @@
 import type { FacePicture } from '@round-mint/contract/stock-faces';
 import { degToRad } from '@round-mint/core/numeric';
-import { squareFace, type Ellipse } from '@round-mint/core/photo';
+import { squareFace, type Ellipse, type RgbaImage } from '@round-mint/core/photo';
 import sharp, { type Metadata } from 'sharp';
 import { HttpError } from '../http/errors';
 import { inSlices } from './in-slices';
@@ -85,14 +85,14 @@ export async function faceOfPicture(picture: FacePicture): Promise<Buffer> {
   const rgba = new Uint8ClampedArray(data.buffer, data.byteOffset, data.byteLength);
   const image = { widthPx: info.width, heightPx: info.height, rgba };
   const rim = rimIn(picture, info.width / widthPx);
-  const square = await inSlices(squareFace(image, rim, picture.topDeg, FACE_PX));
-  return faceJpeg(square.rgba, FACE_PX);
+  return faceJpeg(await inSlices(squareFace(image, rim, picture.topDeg, FACE_PX)));
 }
 
-/** A face as it is kept. @param rgba of a square, see-through beyond the rim */
-export async function faceJpeg(rgba: Uint8ClampedArray, sidePx: number): Promise<Buffer> {
-  return sharp(rgba, { raw: { width: sidePx, height: sidePx, channels: 4 } })
+/** A face as it is kept. @param square see-through beyond the rim; made as large as is asked for */
+export async function faceJpeg({ rgba, widthPx, heightPx }: RgbaImage, sidePx = FACE_PX): Promise<Buffer> {
+  return sharp(rgba, { raw: { width: widthPx, height: heightPx, channels: 4 } })
     .flatten({ background: '#808080' })
+    .resize(sidePx, sidePx)
     .jpeg({ quality: JPEG_QUALITY })
     .toBuffer();
 }

@@ -8,7 +8,7 @@ import { openDatabase, type DatabaseLocation, type OpenDatabase } from '../db/da
 import { loadDemo } from '../demo/load';
 import { createLearner } from '../learning/learner';
 import { localTeacher } from '../learning/teacher';
-import { TEST_PROGRAM } from './make-templates';
+import { TEST_DEMO, TEST_PROGRAM } from './make-templates';
 import { newPostgresDatabase } from './postgres';
 
 /** Databases that every test file may copy instead of making its own; the test run makes them first. */
@@ -67,7 +67,7 @@ export async function makeDemoFolder(dataDir: string): Promise<void> {
     return;
   }
   const database = await openDatabase({ dataDir });
-  await loadDemo(database.db, { history: false });
+  await loadDemo(database.db, TEST_DEMO);
   await database.close();
 }
 
@@ -75,7 +75,7 @@ export async function makeDemoFolder(dataDir: string): Promise<void> {
 export async function demoServer(outboxDir?: string) {
   const database = await ownDatabase('demo');
   // A copy of the made-up workshop has it already.
-  await loadDemo(database.db, { history: false });
+  await loadDemo(database.db, TEST_DEMO);
   return serverOf(database, { outboxDir, demo: true });
 }
 
