@@ -36,6 +36,7 @@ module.exports = {
   transformIgnorePatterns: [`/node_modules/(?!(${LET_THROUGH.join('|')}))`],
   moduleNameMapper: {
     '^(@/workers|\\.)/start-job$': '<rootDir>/testing/start-job-in-page.ts',
+    '^@/ui/base64$': '<rootDir>/testing/base64-in-page.ts',
     '^(@/ui|\\.)/pixels$': '<rootDir>/testing/pixels-in-page.ts',
     '^@/features/shared/picture/LazyRingPicture$': '<rootDir>/testing/no-ring-picture.tsx',
     '^idb-keyval$': '<rootDir>/testing/memory-keyval.ts',

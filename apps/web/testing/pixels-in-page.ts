@@ -1,8 +1,12 @@
-import type { Pixels } from '@/ui/pixels';
+import type { Pixels, ReadPicture } from '@/ui/pixels';
+
+export { fitted } from '../ui/pixels';
 
 /** Component tests have no canvas: every picture is a small grey one. */
-export async function readPixels(): Promise<Pixels> {
-  return { widthPx: 16, heightPx: 16, rgba: new Uint8ClampedArray(4 * 16 * 16).fill(128) };
+export async function readPixels(): Promise<ReadPicture> {
+  const [widthPx, heightPx] = [16, 16];
+  const rgba = new Uint8ClampedArray(4 * widthPx * heightPx).fill(128);
+  return { widthPx, heightPx, rgba, fileWidthPx: widthPx, fileHeightPx: heightPx };
 }
 
 /** The picture's measures, as a file. */

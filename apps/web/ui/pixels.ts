@@ -5,28 +5,59 @@ export interface Pixels {
   readonly rgba: Uint8ClampedArray;
 }
 
-function canvasOf(widthPx: number, heightPx: number): HTMLCanvasElement {
-  const canvas = document.createElement('canvas');
-  canvas.width = widthPx;
-  canvas.height = heightPx;
-  return canvas;
+/** Measures of a picture once its longest side fits. */
+export function fitted(
+  widthPx: number,
+  heightPx: number,
+  longestPx: number,
+): Pick<Pixels, 'widthPx' | 'heightPx'> {
+  const share = Math.min(1, longestPx / Math.max(widthPx, heightPx));
+  return {
+    widthPx: Math.max(1, Math.round(widthPx * share)),
+    heightPx: Math.max(1, Math.round(heightPx * share)),
+  };
+}
+
+/** A picture on a canvas, and what it measured as a file. */
+export interface DrawnPicture {
+  readonly canvas: HTMLCanvasElement;
+  readonly fileWidthPx: number;
+  readonly fileHeightPx: number;
 }
 
 /**
- * Reads a picture's pixels, turned as its notes say.
+ * Draws a picture as the camera was held: its turn is told in its notes, which do not survive.
  * @param longestPx it is made smaller where a side is longer
  * @throws when the file is no picture that this browser knows
  */
-export async function readPixels(file: Blob, longestPx = Infinity): Promise<Pixels> {
+export async function drawPicture(file: Blob, longestPx = Infinity): Promise<DrawnPicture> {
   const bitmap = await createImageBitmap(file, { imageOrientation: 'from-image' });
-  const share = Math.min(1, longestPx / Math.max(bitmap.width, bitmap.height));
-  const widthPx = Math.max(1, Math.round(bitmap.width * share));
-  const heightPx = Math.max(1, Math.round(bitmap.height * share));
-  const context = canvasOf(widthPx, heightPx).getContext('2d', { willReadFrequently: true });
-  if (!context) throw new Error('this browser cannot draw');
-  context.drawImage(bitmap, 0, 0, widthPx, heightPx);
+  const { widthPx, heightPx } = fitted(bitmap.width, bitmap.height, longestPx);
+  const canvas = document.createElement('canvas');
+  canvas.width = widthPx;
+  canvas.height = heightPx;
+  canvas.getContext('2d', { willReadFrequently: true })?.drawImage(bitmap, 0, 0, widthPx, heightPx);
+  const drawn = { canvas, fileWidthPx: bitmap.width, fileHeightPx: bitmap.height };
   bitmap.close();
-  return { widthPx, heightPx, rgba: context.getImageData(0, 0, widthPx, heightPx).data };
+  return drawn;
+}
+
+/** A picture's pixels, and what it measured as a file. */
+export interface ReadPicture extends Pixels, Pick<DrawnPicture, 'fileWidthPx' | 'fileHeightPx'> {}
+
+/** Reads a picture's pixels; see {@link drawPicture}. */
+export async function readPixels(file: Blob, longestPx = Infinity): Promise<ReadPicture> {
+  const { canvas, fileWidthPx, fileHeightPx } = await drawPicture(file, longestPx);
+  const { width: widthPx, height: heightPx } = canvas;
+  const context = canvas.getContext('2d');
+  if (!context) throw new Error('this browser cannot draw');
+  return {
+    widthPx,
+    heightPx,
+    rgba: context.getImageData(0, 0, widthPx, heightPx).data,
+    fileWidthPx,
+    fileHeightPx,
+  };
 }
 
 /** Lays a picture on a canvas, which takes its size. */

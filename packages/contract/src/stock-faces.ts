@@ -1,10 +1,9 @@
 import { FACE_TURNS } from '@round-mint/core/faces';
+import { FACES, type Face } from '@round-mint/core/steps';
 import { z } from 'zod';
 import { idSchema, lengthMm, quantity, shortText, timeSchema } from './common';
 
-/** The two sides of a coin or medal. */
-export const PIECE_FACES = ['obverse', 'reverse'] as const;
-export const pieceFaceSchema = z.enum(PIECE_FACES, { error: `must be one of: ${PIECE_FACES.join(', ')}` });
+export const pieceFaceSchema = z.enum(FACES, { error: `must be one of: ${FACES.join(', ')}` });
 export const faceTurnSchema = z.enum(FACE_TURNS, { error: `must be one of: ${FACE_TURNS.join(', ')}` });
 
 /** Twelve megabytes, as base64 writes them. */
@@ -112,7 +111,7 @@ export const shownFaceFields = {
   reverseFaceId: idSchema.nullable().optional(),
 };
 
-export type PieceFace = (typeof PIECE_FACES)[number];
+export type PieceFace = Face;
 export type FacePicture = z.infer<typeof facePictureSchema>;
 export type FaceInput = z.infer<typeof faceInputSchema>;
 export type StoredFace = z.infer<typeof storedFaceSchema>;

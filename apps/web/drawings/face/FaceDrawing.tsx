@@ -17,32 +17,24 @@ interface FaceDrawingProps {
   diameterMm: number;
   /** Where the picture of the face is; left out, the face is drawn plain. */
   picture?: string | undefined;
-  /** The hole that is punched: what lies in it is lost. */
-  hole?: { readonly diameterMm: number; readonly rightMm: number; readonly upMm: number } | undefined;
+  /** Across the hole that is punched: what lies in it is lost. */
+  holeMm?: number | undefined;
   /** Where the lip begins that is trimmed away, mm from the middle. */
   lipRadiusMm?: number | undefined;
   marks?: readonly DrawnMark[];
   label: string;
-  testID?: string;
 }
 
 /** A face with what is lost to the hole and to the lip shown pale, and what must stay framed. */
 export function FaceDrawing(props: FaceDrawingProps) {
-  const { size, diameterMm, picture, hole, lipRadiusMm, marks = [], label, testID } = props;
+  const { size, diameterMm, picture, holeMm, lipRadiusMm, marks = [], label } = props;
   const { paper, fold, ink, soft, target, stop } = usePalette();
   const clip = useId();
   const rimMm = diameterMm / 2;
   const box = `${-rimMm} ${-rimMm} ${diameterMm} ${diameterMm}`;
   const hair = diameterMm / 260;
   return (
-    <Svg
-      width={size}
-      height={size}
-      viewBox={box}
-      role="img"
-      aria-label={label}
-      {...(testID === undefined ? {} : { testID })}
-    >
+    <Svg width={size} height={size} viewBox={box} role="img" aria-label={label}>
       <Defs>
         <ClipPath id={clip}>
           <Circle cx={0} cy={0} r={rimMm} />
@@ -63,13 +55,13 @@ export function FaceDrawing(props: FaceDrawingProps) {
       {lipRadiusMm !== undefined && lipRadiusMm < rimMm ? (
         <Lost path={`${circlePath(rimMm)}${circlePath(lipRadiusMm)}`} ground={paper} />
       ) : null}
-      {hole ? (
+      {holeMm ? (
         <G>
-          <Lost path={circlePath(hole.diameterMm / 2, hole.rightMm, -hole.upMm)} ground={paper} />
+          <Lost path={circlePath(holeMm / 2)} ground={paper} />
           <Circle
-            cx={hole.rightMm}
-            cy={-hole.upMm}
-            r={hole.diameterMm / 2}
+            cx={0}
+            cy={0}
+            r={holeMm / 2}
             fill="none"
             stroke={ink}
             strokeWidth={2 * hair}
@@ -91,8 +83,8 @@ export function FaceDrawing(props: FaceDrawingProps) {
   );
 }
 
-function circlePath(radius: number, x = 0, y = 0): string {
-  return `M${x - radius} ${y}a${radius} ${radius} 0 1 0 ${2 * radius} 0a${radius} ${radius} 0 1 0 ${-2 * radius} 0Z`;
+function circlePath(radius: number): string {
+  return `M${-radius} 0a${radius} ${radius} 0 1 0 ${2 * radius} 0a${radius} ${radius} 0 1 0 ${-2 * radius} 0Z`;
 }
 
 /** What is lost is still to be made out: the maker sees what goes. */

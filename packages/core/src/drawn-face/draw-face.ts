@@ -1,9 +1,12 @@
+import { radToDeg } from '../numeric';
 import type { RgbaImage } from '../photo/grey-image';
 import {
+  circleOf,
   curveThrough,
   flatField,
   raiseLine,
   raiseRim,
+  spoke,
   type FaceSpot,
   type HeightField,
 } from './height-field';
@@ -62,30 +65,23 @@ function raiseWords(field: HeightField, text: string, height: number, stroke: nu
 }
 
 function raiseLegend(field: HeightField, { text, middleDeg }: Legend): void {
-  const middle = (middleDeg * Math.PI) / 180;
   const { foot, height, width } = LEGEND;
   raiseWords(field, text, height, width, (x, y) => {
-    const angle = middle + x / (foot + height / 2);
-    return { x: (foot + y) * Math.sin(angle), y: (foot + y) * Math.cos(angle) };
+    return spoke(middleDeg + radToDeg(x / (foot + height / 2)), foot + y);
   });
 }
 
 function raiseBorder(field: HeightField, border: FaceDesign['border']): void {
   raiseRim(field, RIM_FROM);
   if (border === 'line') {
-    const ring = Array.from({ length: 181 }, (_, i) => {
-      const turn = (Math.PI * i) / 90;
-      return { x: 0.925 * Math.sin(turn), y: 0.925 * Math.cos(turn) };
-    });
-    raiseLine(field, ring, { width: 0.012, level: 0.8 });
+    raiseLine(field, circleOf(0, 0, 0.925, 180), { width: 0.012, level: 0.8 });
     return;
   }
   const { count, far, width } = BEADS;
   const long = border === 'teeth' ? 0.022 : 0;
   for (let i = 0; i < count; i++) {
-    const turn = (2 * Math.PI * (i + 0.5)) / count;
-    const at = (reach: number) => ({ x: reach * Math.sin(turn), y: reach * Math.cos(turn) });
-    raiseLine(field, [at(far - long), at(far + long)], { width, level: 0.9 });
+    const deg = (360 * (i + 0.5)) / count;
+    raiseLine(field, [spoke(deg, far - long), spoke(deg, far + long)], { width, level: 0.9 });
   }
 }
 

@@ -1,7 +1,23 @@
+import { degToRad } from '../numeric';
+
 /** A place on a face: to the right of its middle and up from it; 1 is the rim. */
 export interface FaceSpot {
   readonly x: number;
   readonly y: number;
+}
+
+/** A place so far from the middle, so many degrees clockwise from the top. */
+export function spoke(angleDeg: number, far: number): FaceSpot {
+  const angle = degToRad(angleDeg);
+  return { x: far * Math.sin(angle), y: far * Math.cos(angle) };
+}
+
+/** A circle as a line through so many places. */
+export function circleOf(x: number, y: number, radius: number, parts = 32): readonly FaceSpot[] {
+  return Array.from({ length: parts + 1 }, (_, i) => {
+    const place = spoke((360 * i) / parts, radius);
+    return { x: x + place.x, y: y + place.y };
+  });
 }
 
 /** How high each place of a square stands above the field, 0 to 1, row by row from the top left. */

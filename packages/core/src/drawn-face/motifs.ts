@@ -1,4 +1,12 @@
-import { curveThrough, raiseLine, raiseShape, type FaceSpot, type HeightField } from './height-field';
+import {
+  circleOf,
+  curveThrough,
+  raiseLine,
+  raiseShape,
+  spoke,
+  type FaceSpot,
+  type HeightField,
+} from './height-field';
 
 /** How broad a motif's lines are, of the face's radius, and how high they stand. */
 const LINE = { width: 0.03, level: 0.86 } as const;
@@ -6,19 +14,6 @@ const FINE = { width: 0.016, level: 0.78 } as const;
 
 const spots = (...flat: readonly (readonly [number, number])[]): readonly FaceSpot[] =>
   flat.map(([x, y]) => ({ x, y }));
-
-function round(x: number, y: number, radius: number): readonly FaceSpot[] {
-  return Array.from({ length: 33 }, (_, i) => {
-    const turn = (2 * Math.PI * i) / 32;
-    return { x: x + radius * Math.sin(turn), y: y + radius * Math.cos(turn) };
-  });
-}
-
-/** A place so far from the middle, so many degrees clockwise from the top. */
-function spoke(angleDeg: number, far: number): FaceSpot {
-  const angle = (angleDeg * Math.PI) / 180;
-  return { x: far * Math.sin(angle), y: far * Math.cos(angle) };
-}
 
 type Draw = (field: HeightField) => void;
 
@@ -75,8 +70,8 @@ const owl: Draw = (field) => {
     0.5,
   );
   for (const side of [-1, 1]) {
-    raiseLine(field, round(side * 0.11, 0.2, 0.1), LINE);
-    raiseShape(field, round(side * 0.11, 0.2, 0.045), 1);
+    raiseLine(field, circleOf(side * 0.11, 0.2, 0.1), LINE);
+    raiseShape(field, circleOf(side * 0.11, 0.2, 0.045), 1);
     raiseLine(field, spots([side * 0.05, 0.36], [side * 0.24, 0.5]), LINE);
     raiseLine(
       field,
@@ -192,7 +187,7 @@ const mountains: Draw = (field) => {
   raiseLine(field, spots([-0.62, -0.32], [-0.24, 0.22], [-0.1, 0.04], [0.14, 0.36], [0.62, -0.32]), LINE);
   raiseLine(field, spots([0.14, 0.36], [0.06, 0.14], [0.16, 0.06], [0.08, -0.1]), FINE);
   raiseLine(field, curveThrough(spots([-0.08, 0.02], [0.0, -0.12], [-0.12, -0.2], [0.02, -0.32])), FINE);
-  raiseLine(field, round(-0.36, 0.36, 0.1), LINE);
+  raiseLine(field, circleOf(-0.36, 0.36, 0.1), LINE);
   raiseLine(field, spots([-0.66, -0.4], [0.66, -0.4]), LINE);
 };
 
@@ -236,11 +231,11 @@ const rose: Draw = (field) => {
     raiseShape(field, [spoke(i * 45, far), spoke(i * 45 + 22.5, 0.12), { x: 0, y: 0 }], 0.95);
     raiseShape(field, [spoke(i * 45, far), spoke(i * 45 - 22.5, 0.12), { x: 0, y: 0 }], 0.6);
   }
-  raiseLine(field, round(0, 0, 0.42), FINE);
+  raiseLine(field, circleOf(0, 0, 0.42), FINE);
 };
 
 const wreath: Draw = (field) => {
-  raiseLine(field, round(0, 0, 0.5), FINE);
+  raiseLine(field, circleOf(0, 0, 0.5), FINE);
   for (const side of [-1, 1]) {
     for (let i = 0; i < 9; i++) {
       const place = spoke(side * (30 + i * 15.5), 0.5);

@@ -94,6 +94,14 @@ export function faceMap(line: WallLine, { side = 'middle', lipMm = 0 }: FaceMapO
 export const FACE_TURNS = ['medal', 'coin'] as const;
 export type FaceTurn = (typeof FACE_TURNS)[number];
 
+/**
+ * The angle on its own face of what lies at an angle of the band, that counted clockwise from the top of the outside face
+ * as one looks at it from outside; radians.
+ */
+export function angleOnFace(round: number, side: 'outside' | 'inside', turn: FaceTurn): number {
+  return side === 'inside' ? degToRad(behindDeg(radToDeg(round), turn)) : round;
+}
+
 /** The angle on one face of what lies right behind an angle of the other, degrees. */
 export function behindDeg(angleDeg: number, turn: FaceTurn): number {
   const behind = turn === 'medal' ? -angleDeg : 180 - angleDeg;

@@ -30,10 +30,18 @@ export function slopesOf(values: readonly number[], spacing: number): number[] {
   });
 }
 
+/** Where the fibres of a wall lay in the flat piece, mm from its middle: it follows from how far their hoops were stretched. */
+export function flatRadiiMm({
+  meanRadiusMm,
+  strainLog,
+}: Pick<WallOutline, 'meanRadiusMm' | 'strainLog'>): number[] {
+  return meanRadiusMm.map((radius, i) => radius * Math.exp(-(strainLog[i] ?? 0)));
+}
+
 /** A wall as a step of a route keeps it: where its fibres began follows from how far their hoops were stretched. */
 export function wallLineOfOutline(outline: WallOutline): WallLine {
-  const { arcMm, meanRadiusMm, thicknessMm, leanDeg, strainLog } = outline;
-  const original = meanRadiusMm.map((radius, i) => radius * Math.exp(-(strainLog[i] ?? 0)));
+  const { arcMm, meanRadiusMm, thicknessMm, leanDeg } = outline;
+  const original = flatRadiiMm(outline);
   const [holeRadiusMm = 0] = original;
   const spacingMm = ((original.at(-1) ?? 0) - holeRadiusMm) / (original.length - 1);
   return {

@@ -1,4 +1,4 @@
-import { behindDeg, faceMap, type FaceTurn, wallLineOfOutline } from '../faces';
+import { angleOnFace, faceMap, type FaceTurn, wallLineOfOutline } from '../faces';
 import { degToRad } from '../numeric';
 import type { RgbaImage } from '../photo/grey-image';
 import type { WallOutline } from '../steps';
@@ -57,9 +57,9 @@ export function* bandPicture(scene: BandScene, pxPerMm: number): Generator<numbe
     const far = faceMm / faceRadiusMm;
     const seen = heightMm > widthMm - lipMm ? PALE : 1;
     for (let column = 0; column < widthPx; column++) {
-      const round = 360 * ((column + 0.5) / widthPx - 0.5);
+      const toTheRight = degToRad(360 * ((column + 0.5) / widthPx - 0.5));
       // Looked at from inside, the band runs the other way round.
-      const angle = degToRad(side === 'inside' ? behindDeg(-round, turn) : round);
+      const angle = angleOnFace(side === 'inside' ? -toTheRight : toTheRight, side, turn);
       const height = high(far, angle);
       const up = (high(far + NEXT, angle) - high(far - NEXT, angle)) / (2 * NEXT);
       const right = (high(far, angle + NEXT / far) - high(far, angle - NEXT / far)) / (2 * NEXT);

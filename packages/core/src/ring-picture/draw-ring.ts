@@ -1,5 +1,4 @@
-import { behindDeg, type FaceTurn } from '../faces';
-import { degToRad, radToDeg } from '../numeric';
+import { angleOnFace, type FaceTurn } from '../faces';
 import type { RgbaImage } from '../photo/grey-image';
 import { cameraOn, type Camera, type RingView, type Vector } from './camera';
 import { rasterRing, type SeenRing } from './raster';
@@ -76,8 +75,8 @@ function shaderOf(scene: RingScene, camera: Camera, light: RoomLight): Shader {
   // The view turns about the middle: what is a direction is told from there.
   camera.toView(0, 0, 0, middle);
 
-  const reliefAt = (side: RingSide, round: number, faceMm: number) => {
-    const angle = side === 'inside' ? degToRad(behindDeg(radToDeg(round), turn)) : round;
+  const reliefAt = (side: 'outside' | 'inside', round: number, faceMm: number) => {
+    const angle = angleOnFace(round, side, turn);
     const far = faceMm / faceRadiusMm;
     return heightAt(side === 'inside' ? inside : outside, far * Math.sin(angle), far * Math.cos(angle));
   };

@@ -1,5 +1,4 @@
-import { behindDeg, type FaceTurn } from '../faces';
-import { degToRad, radToDeg } from '../numeric';
+import { angleOnFace, type FaceTurn } from '../faces';
 import { RING_SIDES, type ProfilePoint, type RingProfile, type RingSide } from './ring-profile';
 
 /** One surface of a ring as triangles; mm, its axis upright, standing on its cut edge. */
@@ -38,7 +37,7 @@ function sideMesh(side: RingSide, points: readonly ProfilePoint[], { faceRadiusM
       if (side === 'rimEdge' || side === 'cutEdge') {
         places.set([j / ROUND_CORNERS, i / (points.length - 1)], 2 * at);
       } else {
-        const angle = side === 'inside' ? degToRad(behindDeg(radToDeg(round), turn)) : round;
+        const angle = angleOnFace(round, side, turn);
         const far = point.faceMm / faceRadiusMm / 2;
         places.set([0.5 + far * Math.sin(angle), 0.5 + far * Math.cos(angle)], 2 * at);
       }

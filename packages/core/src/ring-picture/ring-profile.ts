@@ -1,3 +1,4 @@
+import { flatRadiiMm } from '../faces';
 import { degToRad } from '../numeric';
 import { sectionLines, type WallOutline } from '../steps';
 
@@ -32,11 +33,6 @@ const DEBURRED_MM = 0.25;
 const MOST_OF_WALL = 0.42;
 const ARC_PARTS = 5;
 
-/** Where the fibres of a wall lay in the flat piece, mm from its middle. */
-function faceRadii({ meanRadiusMm, strainLog }: WallOutline): readonly number[] {
-  return meanRadiusMm.map((radius, i) => radius * Math.exp(-(strainLog[i] ?? 0)));
-}
-
 /** What is known at even places, at a place among them. */
 function between(values: readonly number[], place: number): number {
   const first = Math.min(Math.max(Math.floor(place), 0), values.length - 2);
@@ -60,7 +56,7 @@ function sideOf(outline: WallOutline, out: 1 | -1): Side {
   const lines = sectionLines(outline);
   const points = out === 1 ? lines.outside : lines.inside;
   const [xs, ys] = [points.map(({ x }) => x), points.map(({ y }) => y)];
-  const faces = faceRadii(outline);
+  const faces = flatRadiiMm(outline);
   return {
     at: (place) => {
       const lean = degToRad(between(outline.leanDeg, place));

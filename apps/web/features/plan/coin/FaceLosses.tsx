@@ -1,4 +1,4 @@
-import { PIECE_FACES } from '@round-mint/contract/stock-faces';
+import { FACES } from '@round-mint/core/steps';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { FaceDrawing } from '@/drawings/face/FaceDrawing';
@@ -27,7 +27,7 @@ export function FaceLosses({ model }: { model: PlanModel }) {
   return (
     <View className="gap-2" testID="face-losses">
       <View className="flex-row justify-around">
-        {PIECE_FACES.map((face) => {
+        {FACES.map((face) => {
           const faceId = faceIdOf(piece, face);
           const where = face === outside ? 'outside' : 'inside';
           return (
@@ -36,7 +36,7 @@ export function FaceLosses({ model }: { model: PlanModel }) {
                 size={SIZE_PX}
                 diameterMm={piece.diameterMm}
                 picture={faceId === undefined ? undefined : faceAddress(faceId, SIZE_PX)}
-                hole={{ diameterMm: holeMm, rightMm: 0, upMm: 0 }}
+                holeMm={holeMm}
                 lipRadiusMm={lips[face]}
                 marks={standings
                   .filter(({ mark }) => mark.face === face)

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { holeWidth, type PlanModel } from '@/features/plan/draft/plan-model';
-import { lipRadii, markStandings, spoilWords } from '@/features/plan/draft/must-stay';
+import { lipRadii, spoilWords } from '@/features/plan/draft/must-stay';
 import { useInSlices } from '@/features/plan/draft/use-in-slices';
 
 export interface HoleOption {
@@ -22,11 +22,13 @@ export function useHoleOptions(model: PlanModel): readonly HoleOption[] {
     return (hole: number) => holeWidth(question, hole, kit, traits);
   }, [piece, targetMm, wall, school, kit, traits]);
   const widths = useInSlices(ownedHoles, workOut);
-  const lips = useMemo(() => (piece ? lipRadii(piece, plan, traits) : undefined), [piece, plan, traits]);
-  const spoilt = (hole: number) =>
-    piece && lips ? spoilWords(markStandings(piece, hole, lips, ownedHoles)) : undefined;
+  const spoilt = useMemo(() => {
+    if (!piece) return undefined;
+    const lips = lipRadii(piece, plan, traits);
+    return new Map(ownedHoles.map((hole) => [hole, spoilWords(piece, hole, lips)]));
+  }, [piece, plan, traits, ownedHoles]);
   return ownedHoles.map((hole) => {
-    const spoils = spoilt(hole);
+    const spoils = spoilt?.get(hole);
     // The chosen hole shows the plan's own figure: what is drawn and what is offered agree to the last digit.
     if (hole === holeMm && plan?.feasible)
       return { holeMm: hole, bandWidthMm: plan.bandWidthMm, known: true, spoils };

@@ -11,9 +11,12 @@ const year = (innerMm: number, outerMm: number) =>
 const length = (mm: number) => `${mm.toFixed(1)} mm`;
 const HOLES = [11.1, 12.7, 13.5, 15];
 
+const lipsOf = ({ diameterMm }: ReturnType<typeof pieceOf>) => ({
+  obverse: diameterMm / 2,
+  reverse: diameterMm / 2,
+});
 const standing = (piece: ReturnType<typeof pieceOf>, holeMm: number, holes: readonly number[] = HOLES) => {
-  const lips = { obverse: piece.diameterMm / 2, reverse: piece.diameterMm / 2 };
-  const [first] = markStandings(piece, holeMm, lips, holes);
+  const [first] = markStandings(piece, holeMm, lipsOf(piece), holes);
   if (!first) throw new Error('the piece has a mark');
   return first;
 };
@@ -25,7 +28,7 @@ describe('what must stay on a piece', () => {
     expect(standingWords(standing(piece, 12.7), 12.7, length)).toBe(
       'The year stays whole: 0.9 mm of the face is left between it and the hole.',
     );
-    expect(spoilWords([standing(piece, 12.7)])).toBeUndefined();
+    expect(spoilWords(piece, 12.7, lipsOf(piece))).toBeUndefined();
   });
 
   it('is cut by a larger one; the largest punch that leaves it is named', () => {
@@ -33,11 +36,11 @@ describe('what must stay on a piece', () => {
     expect(standingWords(cut, 15, length)).toBe(
       'The year is cut with 15.0 mm; 13.5 mm leaves 0.5 mm below it.',
     );
-    expect(spoilWords([cut])).toBe('cuts the year');
+    expect(spoilWords(piece, 15, lipsOf(piece))).toBe('cuts the year');
   });
 
   it('is lost where the hole is all of it', () => {
-    expect(spoilWords([standing(piece, 19)])).toBe('loses the year');
+    expect(spoilWords(piece, 19, lipsOf(piece))).toBe('loses the year');
   });
 
   it('says how large a hole may be where no punch is as small', () => {

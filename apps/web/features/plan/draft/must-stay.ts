@@ -10,7 +10,7 @@ import {
 } from '@round-mint/core/faces';
 import type { CoinRingPlan } from '@round-mint/core/route';
 import type { BenchTraits } from '@round-mint/core/steps';
-import { faceOutside } from '@/features/shared/picture/face-choice';
+import { faceOutside, otherFace } from '@/features/shared/picture/face-choice';
 
 /** Where the trimmed lip begins on each face, mm from its middle; its rim where nothing is trimmed. */
 export type LipRadii = Readonly<Record<PieceFace, number>>;
@@ -23,7 +23,7 @@ export function lipRadii(piece: CoinStock, plan: CoinRingPlan | undefined, trait
   const lipMm = trimmedLipMm(plan.route.steps, traits);
   const inside = faceMap(wallLineOf(plan.meridian), { side: 'inside' });
   const begins = inside.toFace({ heightMm: inside.widthMm - lipMm, roundMm: 0 })?.radiusMm ?? rimMm;
-  return { ...whole, [faceOutside(piece) === 'obverse' ? 'reverse' : 'obverse']: begins };
+  return { ...whole, [otherFace(faceOutside(piece))]: begins };
 }
 
 /** What becomes of something that must stay. */
@@ -63,12 +63,16 @@ export function markStandings(
   });
 }
 
-/** What is spoilt by a hole, by name: "cuts the year". */
-export function spoilWords(standings: readonly MarkStanding[]): string | undefined {
-  const lost = standings.find(({ stays }) => stays === 'lost');
-  if (lost) return `loses ${lost.mark.name}`;
-  const cut = standings.find(({ stays }) => stays === 'cut');
-  return cut && `cuts ${cut.mark.name}`;
+/** What a hole spoils of everything that must stay, by name: "cuts the year". */
+export function spoilWords(piece: CoinStock, holeMm: number, lips: LipRadii): string | undefined {
+  const verdicts = (piece.mustStay ?? []).map(({ name, face, mark }) => ({
+    name,
+    stays: judgeMark(mark, { holeMm, lipRadiusMm: lips[face] }).stays,
+  }));
+  const lost = verdicts.find(({ stays }) => stays === 'lost');
+  if (lost) return `loses ${lost.name}`;
+  const cut = verdicts.find(({ stays }) => stays === 'cut');
+  return cut && `cuts ${cut.name}`;
 }
 
 /** What becomes of it, in a sentence. */

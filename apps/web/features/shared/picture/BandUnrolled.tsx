@@ -4,10 +4,10 @@ import { useContext, useEffect, useMemo, useRef, useState } from 'react';
 import { Pressable, ScrollView, View, type GestureResponderEvent } from 'react-native';
 import Svg, { Line, Text } from 'react-native-svg';
 import { LightContext, usePalette } from '@/theme/light';
-import { paint } from '@/ui/pixels';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
 import { useJob } from '@/workers/use-job';
+import { PictureCanvas } from './PictureCanvas';
 
 interface BandUnrolledProps {
   scene: BandScene | undefined;
@@ -26,7 +26,7 @@ const PX_PER_MM = 11;
 const FINE = 1.5;
 const SETTLE_MS = 60;
 /** In Torch light nothing may shine as bright as paper. */
-const DIMMED = 'sepia(0.7) brightness(0.42)';
+const DIMMED = { filter: 'sepia(0.7) brightness(0.42)' } as const;
 
 /** Where every millimetre of the flat face has come to, and how it is drawn out there. */
 function gridOf(scene: BandScene) {
@@ -110,18 +110,14 @@ function StretchGrid({ scene, width, height }: { scene: BandScene; width: number
 /** The band's picture, laid on the page as soon as it is drawn. */
 function BandCanvas({ scene, width, height }: { scene: BandScene; width: number; height: number }) {
   const light = useContext(LightContext);
-  const canvas = useRef<HTMLCanvasElement>(null);
   const question = useMemo(() => ({ scene, pxPerMm: PX_PER_MM * FINE }), [scene]);
   const { answer } = useJob('band', question, SETTLE_MS);
-  useEffect(() => {
-    if (answer && canvas.current) paint(canvas.current, answer);
-  }, [answer]);
   return (
-    <canvas
-      ref={canvas}
-      aria-hidden
-      style={{ width, height, display: 'block', ...(light === 'torch' ? { filter: DIMMED } : {}) }}
-      data-drawn={answer ? 'yes' : 'no'}
+    <PictureCanvas
+      picture={answer}
+      width={width}
+      height={height}
+      {...(light === 'torch' ? { style: DIMMED } : {})}
     />
   );
 }

@@ -1,7 +1,7 @@
 import type { RingScene, StillView } from '@round-mint/core/ring-picture';
-import { useEffect, useMemo, useRef } from 'react';
+import { useMemo } from 'react';
 import type { Light } from '@/theme/light';
-import { paint } from '@/ui/pixels';
+import { PictureCanvas } from './PictureCanvas';
 import type { Held } from './use-turning';
 import { useStill } from './use-still';
 
@@ -20,7 +20,6 @@ const PIXELS = { fine: 1.6, coarse: 0.75 } as const;
 
 /** A ring drawn without any graphics card. */
 export function DrawnRing({ scene, held, width, height, light, isMoving }: DrawnRingProps) {
-  const canvas = useRef<HTMLCanvasElement>(null);
   const [coarse, fine] = useMemo((): readonly [StillView, StillView] => {
     const at = (pixels: number): StillView => ({
       ...held,
@@ -32,15 +31,5 @@ export function DrawnRing({ scene, held, width, height, light, isMoving }: Drawn
     return [at(PIXELS.coarse), at(PIXELS.fine)];
   }, [held, light, width, height]);
   const picture = useStill(scene, coarse, isMoving ? undefined : fine);
-  useEffect(() => {
-    if (picture && canvas.current) paint(canvas.current, picture);
-  }, [picture]);
-  return (
-    <canvas
-      ref={canvas}
-      aria-hidden
-      style={{ width, height, display: 'block' }}
-      data-drawn={picture ? 'yes' : 'no'}
-    />
-  );
+  return <PictureCanvas picture={picture} width={width} height={height} />;
 }

@@ -1,6 +1,7 @@
 import { bandSize, type BandScene, type RingScene } from '@round-mint/core/ring-picture';
 import { saveFile } from '@/features/shared/print/save-file';
 import type { Light } from '@/theme/light';
+import { base64Of } from '@/ui/base64';
 import { pngOf } from '@/ui/pixels';
 import { startJob } from '@/workers/start-job';
 import { roundRingScene } from './round-ring-scene';
@@ -16,7 +17,7 @@ async function bytesOf(blob: Blob): Promise<Uint8Array> {
 }
 
 /** The ring as it is held now, on see-through ground. */
-export async function ringPng(scene: RingScene, held: Held, light: Light): Promise<Blob> {
+async function ringPng(scene: RingScene, held: Held, light: Light): Promise<Blob> {
   const view = { ...held, light, ...PNG_PX };
   return pngOf(await startJob('ringStill', { scene, view }, () => undefined).answer);
 }
@@ -29,13 +30,6 @@ export async function savePng(name: string, scene: RingScene, held: Held, light:
 export async function saveGlb(name: string, scene: RingScene): Promise<void> {
   const { ringGlb } = await import('./RoundRing');
   saveFile(`${name}.glb`, await ringGlb(roundRingScene(scene)), 'model/gltf-binary');
-}
-
-async function dataUrlOf(blob: Blob): Promise<string> {
-  const bytes = await bytesOf(blob);
-  let text = '';
-  for (const byte of bytes) text += String.fromCharCode(byte);
-  return `data:image/png;base64,${btoa(text)}`;
 }
 
 /** A side of the band as a drawing in millimetres with the picture in it. */
@@ -53,5 +47,9 @@ export async function saveBandSvg(name: string, scene: BandScene): Promise<void>
   const { widthMm, lengthMm } = bandSize(scene);
   const question = { scene, pxPerMm: BAND_PX_PER_MM };
   const picture = await startJob('band', question, () => undefined).answer;
-  saveFile(`${name}.svg`, bandSvg(widthMm, lengthMm, await dataUrlOf(await pngOf(picture))), 'image/svg+xml');
+  saveFile(
+    `${name}.svg`,
+    bandSvg(widthMm, lengthMm, `data:image/png;base64,${await base64Of(await pngOf(picture))}`),
+    'image/svg+xml',
+  );
 }

@@ -1,6 +1,5 @@
 import type { CoinStock } from '@round-mint/contract/stock';
 import type { PieceFace } from '@round-mint/contract/stock-faces';
-import { isMetalId } from '@round-mint/core/metal';
 import {
   metalColour,
   ringProfile,
@@ -30,8 +29,7 @@ export interface Appearance {
 }
 
 export function lookOf({ piece }: Pick<ShownRing, 'piece'>, { surface, goldInside }: Appearance): RingLook {
-  const metal = metalColour(isMetalId(piece.metal) ? piece.metal : 'silver-900');
-  return { metal, surface, goldInside };
+  return { metal: metalColour(piece.metal), surface, goldInside };
 }
 
 /** Everything that a picture of a ring is drawn from. */

@@ -1,4 +1,6 @@
 import {
+  lookAt,
+  newSpot,
   reedsOf,
   ringMesh,
   roomPicture,
@@ -15,6 +17,8 @@ export interface RoundRingScene {
   /** Half-way up, and farthest from the axis, mm. */
   readonly middleMm: number;
   readonly radiusMm: number;
+  /** 0 like a mirror, 1 like chalk. */
+  readonly edgeRoughness: number;
   /** How many reeds go round the rim edge. */
   readonly reeds: number;
   readonly outside: Relief;
@@ -26,10 +30,13 @@ export interface RoundRingScene {
 export function roundRingScene(scene: RingScene): RoundRingScene {
   const { profile, faceRadiusMm, turn, rim, outside, inside, look, depth } = scene;
   const points = Object.values(profile).flat();
+  const edge = newSpot();
+  lookAt(look, 'rimEdge', 1, 0, 0, edge);
   return {
     mesh: ringMesh(profile, { faceRadiusMm, turn }),
     middleMm: Math.max(...points.map(({ heightMm }) => heightMm)) / 2,
     radiusMm: Math.max(...points.map(({ radiusMm }) => radiusMm)),
+    edgeRoughness: edge.roughness,
     reeds: reedsOf(rim, faceRadiusMm),
     ...{ outside, inside, look, depth },
   };

@@ -1,5 +1,5 @@
 import { useThree } from '@react-three/fiber';
-import type { RingLook, RingSide, SideMesh } from '@round-mint/core/ring-picture';
+import type { RingSide, SideMesh } from '@round-mint/core/ring-picture';
 import { useEffect, useMemo, useState } from 'react';
 import {
   BufferAttribute,
@@ -70,7 +70,7 @@ const BUMP = 9;
 const REED_BUMP = 14;
 
 /** A material in the metal's colour; what lies on it comes when it is ready. */
-function metalOf({ look }: RoundRingScene, roughness: number): MeshStandardMaterial {
+function metalOf({ look, edgeRoughness: roughness }: RoundRingScene): MeshStandardMaterial {
   const [red, green, blue] = look.metal;
   return new MeshStandardMaterial({
     metalness: 1,
@@ -78,15 +78,6 @@ function metalOf({ look }: RoundRingScene, roughness: number): MeshStandardMater
     color: new Color().setRGB(red, green, blue, SRGBColorSpace),
   });
 }
-
-const ROUGH: Readonly<Record<RingLook['surface'], number>> = {
-  polished: 0.1,
-  satin: 0.42,
-  dark: 0.16,
-  'as-formed': 0.36,
-  'fire-scale': 0.7,
-  rainbow: 0.22,
-};
 
 /** The reeds of a rim as a picture that repeats round it. */
 function reedTexture(reeds: number): Texture {
@@ -101,7 +92,7 @@ function reedTexture(reeds: number): Texture {
 }
 
 function edgeMaterial(scene: RoundRingScene, side: RingSide): MeshStandardMaterial {
-  const material = metalOf(scene, ROUGH[scene.look.surface]);
+  const material = metalOf(scene);
   if (side === 'rimEdge' && scene.reeds > 0) {
     material.bumpMap = reedTexture(scene.reeds);
     material.bumpScale = REED_BUMP;

@@ -1,4 +1,5 @@
 import { base64Of } from '@/ui/base64';
+import { drawPicture, fitted } from '@/ui/pixels';
 
 /** Longest side of a kept picture, px: enough to see a scratch, small enough to keep many. */
 const LONGEST_PX = 1600;
@@ -12,11 +13,7 @@ export interface ResizedPhoto {
 
 /** Measures of a picture once its longest side fits. */
 export function fittedSize(widthPx: number, heightPx: number): { widthPx: number; heightPx: number } {
-  const share = Math.min(1, LONGEST_PX / Math.max(widthPx, heightPx));
-  return {
-    widthPx: Math.max(1, Math.round(widthPx * share)),
-    heightPx: Math.max(1, Math.round(heightPx * share)),
-  };
+  return fitted(widthPx, heightPx, LONGEST_PX);
 }
 
 /**
@@ -24,14 +21,8 @@ export function fittedSize(widthPx: number, heightPx: number): { widthPx: number
  * @throws when the file is no picture that this browser knows
  */
 export async function resized(file: Blob): Promise<ResizedPhoto> {
-  // As the camera was held: its turn is told in the notes that are about to go.
-  const bitmap = await createImageBitmap(file, { imageOrientation: 'from-image' });
-  const { widthPx, heightPx } = fittedSize(bitmap.width, bitmap.height);
-  const canvas = document.createElement('canvas');
-  canvas.width = widthPx;
-  canvas.height = heightPx;
-  canvas.getContext('2d')?.drawImage(bitmap, 0, 0, widthPx, heightPx);
-  bitmap.close();
+  const { canvas } = await drawPicture(file, LONGEST_PX);
+  const { width: widthPx, height: heightPx } = canvas;
   const blob = await new Promise<Blob | null>((resolve) =>
     canvas.toBlob(resolve, 'image/jpeg', JPEG_QUALITY),
   );

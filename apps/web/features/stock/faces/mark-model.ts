@@ -56,7 +56,7 @@ export function markWords({ mark }: Pick<MustStay, 'mark'>, length: (mm: number)
   return `a box of ${length(mark.rightMm - mark.leftMm)} × ${length(mark.topMm - mark.bottomMm)}`;
 }
 
-/** Marks of one face, and all but one of them. */
+/** Those of one face. */
 export function marksOn(marks: readonly MustStay[], face: PieceFace): readonly MustStay[] {
   return marks.filter((mark) => mark.face === face);
 }

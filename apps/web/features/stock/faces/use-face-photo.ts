@@ -20,10 +20,7 @@ export interface FacePhoto {
 const LOOK_PX = 1600;
 
 async function lookAt(file: File): Promise<Omit<FacePhoto, 'address'>> {
-  const bitmap = await createImageBitmap(file, { imageOrientation: 'from-image' });
-  const [widthPx, heightPx] = [bitmap.width, bitmap.height];
-  bitmap.close();
-  const small = await readPixels(file, LOOK_PX);
+  const { fileWidthPx: widthPx, fileHeightPx: heightPx, ...small } = await readPixels(file, LOOK_PX);
   const found = await startJob('rim', small, () => undefined).answer;
   return {
     file,
