@@ -34,9 +34,13 @@ for (const [name, setUp, span, late] of scheduleGains()) {
   console.log(`${name.padEnd(20)} ${words}`);
 }
 
-const { faceFigures, rimsFound } = await load('faces.bench');
+const { faceFigures, holesMeasured, rimsFound } = await load('faces.bench');
 print('What the faces of a piece take, and how many route simulations that is worth:', faceFigures(), route);
 const { within, sure, wrongSure } = rimsFound();
 console.log(
   `\nOf 100 generated photographs the rim is found within 0.5 % of its radius in ${within}; sure of it in ${sure}, wrongly in ${wrongSure}.`,
+);
+const holes = holesMeasured();
+console.log(
+  `Of 100 generated photographs of punched pieces, tilted by up to 5°, ${holes.told} tell where the hole is; ${holes.within} of those within 0.08 mm, ${holes.asSaid} within what they say.`,
 );

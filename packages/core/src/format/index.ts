@@ -2,5 +2,5 @@ export { capital } from './capital';
 export { clockDirection } from './clock';
 export { parseDecimal } from './decimal';
 export { parseMixedNumber, quarterFraction, sizesInWords } from './fraction';
-export { formatLength, inchToMm, mmToInch, parseLengthMm } from './length';
+export { formatLength, inchToMm, mmToInch, parseLengthMm, typedLength } from './length';
 export type { LengthUnit } from './length';

@@ -20,6 +20,18 @@ export function formatLength(lengthMm: number, unit: LengthUnit, decimals = 1): 
   return `${lengthMm.toFixed(decimals)} mm`;
 }
 
+/** Figures that a box for a length shows when nothing else is said: a thousandth of a millimetre either way. */
+const TYPED_DECIMALS = { in: 5, mm: 3 } as const;
+
+/** A length as a maker would type it, without its unit: saved again, it changes nothing that is known. */
+export function typedLength(
+  lengthMm: number,
+  unit: LengthUnit,
+  decimals: number = TYPED_DECIMALS[unit],
+): string {
+  return String(Number((unit === 'in' ? mmToInch(lengthMm) : lengthMm).toFixed(decimals)));
+}
+
 /**
  * Reads a length typed in the given unit, or with a unit of its own: `30`, `30.1 mm`, `1.18 in`, `1.18"`.
  * @returns millimetres, or undefined when the text is no length.

@@ -9,7 +9,7 @@ export type { HoleQuestion, WasherGlance } from './hole-choice';
 export type { Washer } from './finished';
 export { cutEdgeReasons, isFeasible, rangeWords } from './judge';
 export type { SizeWriter } from './judge';
-export { FEWEST_LAND_READINGS, heightVariationMm, judgeLand } from './land';
+export { FEWEST_LAND_READINGS, heightVariationMm, judgeLand, landAt } from './land';
 export type { LandReading, LandVerdict } from './land';
 export {
   FOLD_RIM_STRAIN_LIMIT,

@@ -65,6 +65,19 @@ function misreadPairs(readings: readonly LandReading[], sumMm: number): LandVerd
 }
 
 /**
+ * What a calliper reads in a direction where the hole is off centre by so much: what {@link judgeLand} fits.
+ * @param angleDeg clockwise from the coin's 12 o'clock
+ */
+export function landAt(
+  { eccentricityMm, wideAngleDeg }: Pick<LandVerdict, 'eccentricityMm' | 'wideAngleDeg'>,
+  diameterMm: number,
+  holeMm: number,
+  angleDeg: number,
+): number {
+  return (diameterMm - holeMm) / 2 + eccentricityMm * Math.cos(degToRad(angleDeg - wideAngleDeg));
+}
+
+/**
  * How far off centre a hole is, from readings of the land around it, and how to true it (craft §3, centring).
  * @param readings at least four, well spread around the coin
  * @param punchesMm owned punches, to re-punch with the smallest whose radius ≥ r_h + e

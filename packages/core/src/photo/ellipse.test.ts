@@ -1,5 +1,5 @@
 import * as fc from 'fast-check';
-import { circle, fitEllipse, flattened, tiltDeg, type Ellipse } from './index';
+import { circle, fitEllipse, flattened, scaled, tiltDeg, type Ellipse } from './index';
 
 const ellipses = fc
   .record({
@@ -84,5 +84,14 @@ describe('an ellipse', () => {
       9,
     );
     expect(tiltDeg(circle({ x: 0, y: 0 }, 100))).toBe(0);
+  });
+});
+
+describe('an ellipse in a picture of another size', () => {
+  it('is as large in the picture as in the smaller one that it was found in', () => {
+    const found = circle({ x: 99.5, y: 49.5 }, 40);
+    const large = scaled(found, 2);
+    expect(large).toMatchObject({ centreX: 199.5, centreY: 99.5, majorPx: 80, minorPx: 80 });
+    expect(scaled(large, 0.5)).toEqual(found);
   });
 });

@@ -4,6 +4,7 @@ import type { Ellipse } from './ellipse';
 import { pixelsInOne, shrink, soften, toGrey, type GreyImage, type RgbaImage } from './grey-image';
 import { circlesOutside, likelyCircles } from './likely-circles';
 import { measureRim, type MeasuredRim } from './measure-rim';
+import { scaled } from './scaled';
 
 /** Longer side of the picture in which the rim is looked for, and of the one in which it is measured. */
 const LOOK_PX = 480;
@@ -16,18 +17,6 @@ const SURE_SEEN = 0.7;
 export interface FoundRim extends MeasuredRim {
   /** False where it may well be somewhere else: the maker has to look. */
   readonly sure: boolean;
-}
-
-function scaled({ majorDeg, ...ellipse }: Ellipse, by: number): Ellipse {
-  // A pixel's middle is half a pixel from its corner, in the small picture and in the large one.
-  const place = (at: number) => (at + 0.5) * by - 0.5;
-  return {
-    centreX: place(ellipse.centreX),
-    centreY: place(ellipse.centreY),
-    majorPx: ellipse.majorPx * by,
-    minorPx: ellipse.minorPx * by,
-    majorDeg,
-  };
 }
 
 /** The best of the circles round one middle: the outermost that is crisp all along. */

@@ -23,6 +23,25 @@ export function pixelsInOne(
   return Math.max(1, Math.ceil(Math.max(widthPx, heightPx) / longestPx));
 }
 
+/** A square part of a picture, as far as it lies in it, and where its top left was. */
+export function cropped(
+  { widthPx, heightPx, rgba }: RgbaImage,
+  fromX: number,
+  fromY: number,
+  sidePx: number,
+): { readonly image: RgbaImage; readonly left: number; readonly top: number } {
+  const left = Math.max(0, Math.floor(fromX));
+  const top = Math.max(0, Math.floor(fromY));
+  const width = Math.max(1, Math.min(widthPx, Math.ceil(fromX + sidePx)) - left);
+  const height = Math.max(1, Math.min(heightPx, Math.ceil(fromY + sidePx)) - top);
+  const part = new Uint8ClampedArray(4 * width * height);
+  for (let row = 0; row < height; row++) {
+    const at = 4 * ((row + top) * widthPx + left);
+    part.set(rgba.subarray(at, at + 4 * width), 4 * row * width);
+  }
+  return { image: { widthPx: width, heightPx: height, rgba: part }, left, top };
+}
+
 /** A picture in grey and smaller: each pixel is the mean of the square of `every` by `every` that it stands for. */
 export function toGrey({ widthPx, heightPx, rgba }: RgbaImage, every: number): GreyImage {
   const width = Math.floor(widthPx / every);

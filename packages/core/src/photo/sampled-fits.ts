@@ -64,13 +64,14 @@ export function bestEllipse(
   return fitted && isLikely(fitted, start) ? fitted : best;
 }
 
-interface FlatCircle {
+/** A circle on a face, or beside it; 1 is the radius of the ellipse it is told by. */
+export interface FlatCircle {
   readonly middle: PicturePoint;
   readonly radius: number;
 }
 
-/** The circle through three places, if it is nearly the one of radius one round the origin. */
-function circleThrough(three: readonly PicturePoint[]): FlatCircle | undefined {
+/** The circle through three places. */
+export function circleThrough(three: readonly PicturePoint[]): FlatCircle | undefined {
   // x² + y² = 2·middle·(x, y) + (radius² − middle²)
   const solved = leastSquares(
     three.map(({ x, y }) => [2 * x, 2 * y, 1]),
@@ -78,9 +79,12 @@ function circleThrough(three: readonly PicturePoint[]): FlatCircle | undefined {
   );
   const [x, y, rest] = solved ?? [];
   if (x === undefined || y === undefined || rest === undefined) return undefined;
-  const radius = Math.sqrt(Math.max(0, rest + x * x + y * y));
-  const isNear = Math.hypot(x, y) <= MOST_OFF && Math.abs(radius - 1) <= 2 * ON_IT;
-  return isNear ? { middle: { x, y }, radius } : undefined;
+  return { middle: { x, y }, radius: Math.sqrt(Math.max(0, rest + x * x + y * y)) };
+}
+
+/** Whether a circle is nearly the one of radius one round the origin. */
+function isNearlySame({ middle: { x, y }, radius }: FlatCircle): boolean {
+  return Math.hypot(x, y) <= MOST_OFF && Math.abs(radius - 1) <= 2 * ON_IT;
 }
 
 /**
@@ -95,7 +99,10 @@ export function shifted(
   const { toCircle, toPicture } = flattened(start);
   const flat = places.map(toCircle);
   const best = bestOfTries(
-    () => circleThrough([0, 1, 2].flatMap(() => flat[Math.floor(random() * flat.length)] ?? [])),
+    () => {
+      const circle = circleThrough([0, 1, 2].flatMap(() => flat[Math.floor(random() * flat.length)] ?? []));
+      return circle && isNearlySame(circle) ? circle : undefined;
+    },
     ({ middle, radius }) =>
       flat.filter(({ x, y }) => Math.abs(Math.hypot(x - middle.x, y - middle.y) / radius - 1) < ON_IT / 2)
         .length,

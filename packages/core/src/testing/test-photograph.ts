@@ -13,6 +13,10 @@ export interface PhotographOptions {
   readonly noise?: number;
   /** How far the hand moved, in pixels. */
   readonly shakePx?: number;
+  /** The camera is nowhere nearer than so many radii of the piece. */
+  readonly nearestRadii?: number;
+  /** A hole that was punched: its radius and where it lies, of the rim's radius. */
+  readonly hole?: { readonly radius: number; readonly right: number; readonly down: number };
 }
 
 export interface Photograph {
@@ -64,7 +68,12 @@ function turnBy(angle: number) {
 /** A plane seen by a camera, and back. */
 function cameraOf(
   random: Random,
-  { widthPx, heightPx, mostTiltDeg }: Required<Omit<PhotographOptions, 'seed' | 'noise' | 'shakePx'>>,
+  {
+    widthPx,
+    heightPx,
+    mostTiltDeg,
+    nearestRadii,
+  }: Required<Pick<PhotographOptions, 'widthPx' | 'heightPx' | 'mostTiltDeg' | 'nearestRadii'>>,
 ) {
   const tilt = (random() * mostTiltDeg * Math.PI) / 180;
   const way = random() * 2 * Math.PI;
@@ -73,8 +82,8 @@ function cameraOf(
   const radiusPx = shorter * (0.24 + 0.2 * random());
   const off = () => (random() - 0.5) * (shorter - 2 * radiusPx) * 0.7;
   const [middleX, middleY] = [widthPx / 2 + off(), heightPx / 2 + off()];
-  // So many radii away: as a hand holds a phone.
-  const away = 7 + 6 * random();
+  // As a hand holds a phone.
+  const away = nearestRadii + 6 * random();
   const [cosTilt, sinTilt] = [Math.cos(tilt), Math.sin(tilt)];
   const [rolled, unrolled] = [turnBy(roll), turnBy(-roll)];
   const [turned, unturned] = [turnBy(way), turnBy(-way)];
@@ -137,9 +146,11 @@ export function takePhotograph({
   mostTiltDeg = 20,
   noise = 5,
   shakePx = 3,
+  nearestRadii = 7,
+  hole,
 }: PhotographOptions): Photograph {
   const random = seededRandom(seed);
-  const camera = cameraOf(random, { widthPx, heightPx, mostTiltDeg });
+  const camera = cameraOf(random, { widthPx, heightPx, mostTiltDeg, nearestRadii });
   const face = {
     letters: Array.from({ length: 28 }, () => (random() < 0.2 ? 0 : Math.floor(random() * 16))),
     points: 3 + Math.floor(random() * 6),
@@ -167,7 +178,12 @@ export function takePhotograph({
       const far = Math.hypot(place.x, place.y);
       const side = (x * lightX + y * lightY) / widthPx;
       let shade = groundAt(x, y);
-      if (far < 1) {
+      const [right, down] = [place.x - (hole?.right ?? 0), place.y - (hole?.down ?? 0)];
+      if (hole && Math.hypot(right, down) < hole.radius) {
+        // The wall on the side of the light shades the ground in the hole.
+        const toWall = Math.hypot(right + 0.05 * lightX, down + 0.05 * lightY) - hole.radius;
+        shade *= 1 - (1 - SHADOW) * Math.min(1, Math.max(0, (toWall + 0.025) / 0.05));
+      } else if (far < 1) {
         const bevel = far > 0.955 ? 14 * ((place.x * lightX + place.y * lightY) / far) : 0;
         shade = metal + faceShade(place.x, place.y, face) + bevel;
       } else {
