@@ -1,18 +1,11 @@
 import type { Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
 import { expect, test, visit } from './fixtures';
-import { photograph } from './photographs';
+import { choose, photograph } from './photographs';
 
 const CORVI = '00000001-0000-4000-8000-000000000000';
 /** Where the made-up photograph has its piece. */
 const SHOT = { widthPx: 800, heightPx: 600, x: 430, y: 290, radius: 210 };
-
-/** Chooses a file where the page asks for one. */
-async function choose(page: Page, button: string, file: { name: string; mimeType: string; buffer: Buffer }) {
-  const asked = page.waitForEvent('filechooser');
-  await page.getByRole('button', { name: button }).click();
-  await (await asked).setFiles(file);
-}
 
 /** The centre of something on the page. */
 async function middleOf(page: Page, testId: string): Promise<{ x: number; y: number }> {

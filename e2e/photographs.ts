@@ -14,11 +14,13 @@ interface PhotographOptions {
   readonly x: number;
   readonly y: number;
   readonly radius: number;
+  /** A hole punched in it, px from its middle. */
+  readonly hole?: { readonly right: number; readonly down: number; readonly radius: number };
 }
 
 /** Draws a piece with a year at its foot and a bright rim. */
 export async function photograph(page: Page, options: PhotographOptions): Promise<Photographed> {
-  const base64 = await page.evaluate(({ widthPx, heightPx, x, y, radius }) => {
+  const base64 = await page.evaluate(({ widthPx, heightPx, x, y, radius, hole }) => {
     const canvas = document.createElement('canvas');
     canvas.width = widthPx;
     canvas.height = heightPx;
@@ -35,7 +37,20 @@ export async function photograph(page: Page, options: PhotographOptions): Promis
     context.textAlign = 'center';
     context.fillText('1961', x, y + radius * 0.75);
     context.fillText('MARENZA', x, y - radius * 0.35);
+    if (hole) {
+      context.fillStyle = '#3c3a36';
+      context.beginPath();
+      context.arc(x + hole.right, y + hole.down, hole.radius, 0, 2 * Math.PI);
+      context.fill();
+    }
     return canvas.toDataURL('image/jpeg', 0.9).split(',')[1] ?? '';
   }, options);
   return { name: 'face.jpg', mimeType: 'image/jpeg', buffer: Buffer.from(base64, 'base64') };
+}
+
+/** Chooses a file where the page asks for one. */
+export async function choose(page: Page, button: string, file: Photographed): Promise<void> {
+  const asked = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: button }).click();
+  await (await asked).setFiles({ ...file });
 }

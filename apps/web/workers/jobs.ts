@@ -15,7 +15,13 @@ import {
 } from '@round-mint/core/schedule';
 import type { SizeSystemId } from '@round-mint/core/size';
 import { answerWish, type CustomerWish, type WishBench } from '@round-mint/core/trade';
-import { findRim, type FoundRim, type RgbaImage } from '@round-mint/core/photo';
+import {
+  centreByPicture,
+  findRim,
+  type CentrePicture,
+  type FoundRim,
+  type RgbaImage,
+} from '@round-mint/core/photo';
 import { judge, type Game, type Score } from '@round-mint/core/practice';
 import {
   bandPicture,
@@ -91,6 +97,13 @@ export interface BandQuestion {
   readonly pxPerMm: number;
 }
 
+/** A photograph of a punched piece, and what is known of it. */
+export interface CentreQuestion {
+  readonly image: RgbaImage;
+  readonly diameterMm: number;
+  readonly holeMm: number;
+}
+
 /** A face's surface for a viewer in the round. */
 export interface TextureQuestion {
   readonly relief: Relief;
@@ -159,6 +172,8 @@ export const JOBS = {
   band: ({ scene, pxPerMm }: BandQuestion) => bandPicture(scene, pxPerMm),
   texture: ({ relief, look, side }: TextureQuestion) => surfaceTexture(relief, look, side),
   rim: (image: RgbaImage) => inOneGo<FoundRim | null>(() => findRim(image)),
+  centre: ({ image, diameterMm, holeMm }: CentreQuestion) =>
+    inOneGo<CentrePicture>(() => centreByPicture(image, diameterMm, holeMm)),
   deriveAll,
   derive: ({ ring, finding, tools }: DeriveQuestion) => deriveRoute(ring, storedState(ring), finding, tools),
 };

@@ -26,6 +26,7 @@ import { Empty, Fetched } from '@/ui/Waiting';
 import { judgeReadings, PLACE_COUNTS, type LandAnswer } from './centring-model';
 import { landCleared, placesChosen } from './centring-slice';
 import { LandFields } from './LandFields';
+import { PicturePart } from './PicturePart';
 
 const LARGEST_DRAWING = 340;
 
@@ -204,6 +205,12 @@ function Centre({ model }: { model: PlanModel }) {
           <TextButton label="clear all readings" onPress={() => dispatch(landCleared())} />
         </View>
       </View>
+      <PicturePart
+        key={`${piece.id} ${holeMm}`}
+        diameterMm={piece.diameterMm}
+        holeMm={holeMm}
+        width={Math.min(LARGEST_DRAWING, width)}
+      />
       <Verdict answer={answer} />
       {verdict ? <VerdictFacts model={model} answer={answer} verdict={verdict} write={write} /> : null}
       {verdict && verdict.repunchMm !== undefined ? (

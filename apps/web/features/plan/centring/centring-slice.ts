@@ -25,8 +25,10 @@ export const centringSlice = createSlice({
     landTyped: (draft, action: PayloadAction<{ readonly place: number; readonly text: string }>) => ({
       texts: draft.texts.map((text, place) => (place === action.payload.place ? action.payload.text : text)),
     }),
+    /** All places at once. */
+    landsFilled: (_draft, action: PayloadAction<readonly string[]>) => ({ texts: [...action.payload] }),
     landCleared: (draft) => ({ texts: empty(draft.texts.length) }),
   },
 });
 
-export const { placesChosen, landTyped, landCleared } = centringSlice.actions;
+export const { placesChosen, landTyped, landsFilled, landCleared } = centringSlice.actions;

@@ -1,5 +1,5 @@
 import type { StoredTool } from '@round-mint/contract/kit';
-import { mmToInch, type LengthUnit } from '@round-mint/core/format';
+import { typedLength, type LengthUnit } from '@round-mint/core/format';
 import type { ToolKind } from '@round-mint/core/kit';
 import { toolFields } from './kit-words';
 
@@ -14,18 +14,11 @@ export interface ToolDraft {
 
 export const EMPTY_TOOL: ToolDraft = { id: undefined, kind: 'punch', texts: {} };
 
-/** Figures that a box shows: a thousandth of a millimetre either way, so that saving changes nothing that is known. */
-const DECIMALS = { in: 5, mm: 3 } as const;
-
-function lengthText(mm: number, unit: LengthUnit): string {
-  return String(Number((unit === 'in' ? mmToInch(mm) : mm).toFixed(DECIMALS[unit])));
-}
-
 function textOf(value: unknown, unit: LengthUnit | undefined): string {
   if (Array.isArray(value)) return value.map((one) => textOf(one, unit)).join(' ');
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
   if (typeof value !== 'number') return '';
-  return unit === undefined ? String(value) : lengthText(value, unit);
+  return unit === undefined ? String(value) : typedLength(value, unit);
 }
 
 /** A tool as the boxes show it. */

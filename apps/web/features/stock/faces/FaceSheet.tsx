@@ -4,6 +4,7 @@ import type { Ellipse } from '@round-mint/core/photo';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { faceIdOf } from '@/features/shared/picture/face-choice';
+import { TakePicture } from '@/features/shared/picture/TakePicture';
 import { useRemoveFaceMutation, useSetFaceMutation } from '@/store/api';
 import { newId } from '@/store/new-id';
 import { noticeShown } from '@/store/notices-slice';
@@ -12,7 +13,6 @@ import { useAppDispatch } from '@/store/store';
 import { base64Of } from '@/ui/base64';
 import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
-import { pickFile } from '@/ui/pick-file';
 import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
 import { MarkEditor } from './MarkEditor';
@@ -20,7 +20,6 @@ import { RimEditor } from './RimEditor';
 import { rimFields } from './rim-model';
 import { useFacePhoto, type FacePhoto } from './use-face-photo';
 
-const ACCEPTED = 'image/jpeg,image/png,image/webp';
 const EDITOR_PX = 340;
 
 const FOUND = {
@@ -91,10 +90,6 @@ export default function FaceSheet({ piece, face, onClose }: FaceSheetProps) {
   const [remove] = useRemoveFaceMutation();
   const { photo, isLooking, problem, take, forget } = useFacePhoto();
   const faceId = faceIdOf(piece, face);
-  const pick = async (camera: boolean) => {
-    const file = await pickFile({ accept: ACCEPTED, camera });
-    if (file) await take(file);
-  };
   const takeOff = async () => {
     if (faceId === undefined) return;
     try {
@@ -118,20 +113,7 @@ export default function FaceSheet({ piece, face, onClose }: FaceSheetProps) {
         <>
           {problem ? <Notice level="stop" title={problem} live /> : null}
           {isLooking ? <Type role="status">Looking for the rim …</Type> : null}
-          <View className="flex-row gap-2">
-            <Button
-              label="Take a photo"
-              className="flex-1"
-              disabled={isLooking}
-              onPress={() => void pick(true)}
-            />
-            <Button
-              label="Choose a file"
-              className="flex-1"
-              disabled={isLooking}
-              onPress={() => void pick(false)}
-            />
-          </View>
+          <TakePicture disabled={isLooking} onFile={(file) => void take(file)} />
           <Type as="small">
             From straight above, all of the rim in the picture, on plain ground. Kept as a square of the face;
             where and with what it was taken is not kept.

@@ -1,5 +1,6 @@
 import type { Ellipse, PicturePoint } from '@round-mint/core/photo';
 import { useState, type PointerEvent } from 'react';
+import { EllipseLine } from '@/features/shared/picture/EllipseLine';
 import { usePalette } from '@/theme/light';
 import { handleAt, HANDLES, moved, pulled, topAt, topDegOf, type Handle } from './rim-model';
 
@@ -67,19 +68,7 @@ export function RimEditor(props: RimEditorProps) {
     >
       <img src={address} alt="The photograph" style={{ width, height, display: 'block' }} draggable={false} />
       <svg width={width} height={height} style={{ position: 'absolute', left: 0, top: 0 }} aria-hidden>
-        {([paper, force] as const).map((colour, i) => (
-          <ellipse
-            key={colour}
-            cx={rim.centreX * scale}
-            cy={rim.centreY * scale}
-            rx={rim.majorPx * scale}
-            ry={rim.minorPx * scale}
-            transform={`rotate(${rim.majorDeg} ${rim.centreX * scale} ${rim.centreY * scale})`}
-            fill="none"
-            stroke={colour}
-            strokeWidth={i === 0 ? 5 : 2}
-          />
-        ))}
+        <EllipseLine ellipse={rim} scale={scale} />
         <line
           x1={rim.centreX * scale}
           y1={rim.centreY * scale}

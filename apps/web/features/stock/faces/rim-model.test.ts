@@ -1,15 +1,5 @@
 import { circle, flattened, type Ellipse } from '@round-mint/core/photo';
-import {
-  enlarged,
-  handleAt,
-  HANDLES,
-  middleCircle,
-  moved,
-  pulled,
-  rimFields,
-  topAt,
-  topDegOf,
-} from './rim-model';
+import { handleAt, HANDLES, middleCircle, moved, pulled, rimFields, topAt, topDegOf } from './rim-model';
 
 const RIM: Ellipse = { centreX: 400, centreY: 300, majorPx: 200, minorPx: 180, majorDeg: 30 };
 
@@ -51,11 +41,6 @@ describe('a rim with handles', () => {
   it('moves as a whole, and starts in the middle where nothing was found', () => {
     expect(moved(RIM, { x: 10, y: 20 })).toEqual({ ...RIM, centreX: 10, centreY: 20 });
     expect(middleCircle(800, 600)).toEqual(circle({ x: 400, y: 300 }, 240));
-  });
-
-  it('is as large in the picture as in the smaller one that it was found in', () => {
-    const found = circle({ x: 99.5, y: 49.5 }, 40);
-    expect(enlarged(found, 2)).toMatchObject({ centreX: 199.5, centreY: 99.5, majorPx: 80, minorPx: 80 });
   });
 
   it.each([0, 45, -120])('knows where the top of a face is that is turned by %s°', (topDeg) => {

@@ -11,17 +11,6 @@ export function middleCircle(widthPx: number, heightPx: number): Ellipse {
   return circle({ x: widthPx / 2, y: heightPx / 2 }, Math.min(widthPx, heightPx) * 0.4);
 }
 
-/** A rim found in a picture that had been made smaller. */
-export function enlarged(ellipse: Ellipse, by: number): Ellipse {
-  return {
-    centreX: (ellipse.centreX + 0.5) * by - 0.5,
-    centreY: (ellipse.centreY + 0.5) * by - 0.5,
-    majorPx: ellipse.majorPx * by,
-    minorPx: ellipse.minorPx * by,
-    majorDeg: ellipse.majorDeg,
-  };
-}
-
 function axisOf({ majorDeg }: Ellipse, handle: Handle): PicturePoint {
   const angle = degToRad(handle.startsWith('long') ? majorDeg : majorDeg + 90);
   const sign = handle.endsWith('far') ? -1 : 1;
