@@ -1,6 +1,6 @@
 import type { Endpoint, RequestOf, ResponseOf } from '@round-mint/contract/endpoint';
 import { photos, rings } from '@round-mint/contract/endpoints-bench';
-import { faces, kit, type plans, stock, system, workshop } from '@round-mint/contract/endpoints-workshop';
+import { faces, kit, plans, stock, system, workshop } from '@round-mint/contract/endpoints-workshop';
 import type { ThunkDispatch, UnknownAction } from '@reduxjs/toolkit';
 import { createApi } from '@reduxjs/toolkit/query/react';
 import type { CsvTableName } from '@round-mint/contract/csv';
@@ -121,6 +121,9 @@ export const api = createApi({
     restoreTool: build.mutation<ResponseOf<typeof kit.restore>, string>({
       query: (id) => call(kit.restore, { params: { id } }),
       invalidatesTags: ['Kit'],
+    }),
+    getPlan: build.query<ResponseOf<typeof plans.get>, string>({
+      query: (id) => call(plans.get, { params: { id } }),
     }),
     addPlan: build.mutation<ResponseOf<typeof plans.create>, RequestOf<typeof plans.create>>({
       queryFn: addedBy('plan', (body) => ({ body })),
@@ -270,6 +273,7 @@ export const {
   useRemoveToolMutation,
   useRestoreToolMutation,
   useAddPlanMutation,
+  useGetPlanQuery,
   useListRingsQuery,
   useRingPagesInfiniteQuery,
   useGetRingQuery,

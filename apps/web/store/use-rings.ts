@@ -19,12 +19,12 @@ function withUnsent(ring: RingWithEvents, queue: readonly UnsentEvent[]): RingWi
   return { ...ring, events, status };
 }
 
-/** One ring, wherever it is, as the maker knows it. */
-export function useRing(id: string): Fetch<RingWithEvents> {
-  const { data, isError, refetch } = useGetRingQuery(id);
+/** One ring, wherever it is, as the maker knows it; none where none is asked for. */
+export function useRing(id: string | undefined): Fetch<RingWithEvents> {
+  const { data, isError, refetch } = useGetRingQuery(id ?? '', { skip: id === undefined });
   // While the server is away, a ring in work is known from the bench's list.
   const listed = useListRingsQuery().data?.find((ring) => ring.id === id);
-  const known = data ?? listed;
+  const known = id === undefined ? undefined : (data ?? listed);
   const queue = useAppSelector((state) => state.unsent.queue);
   const ring = useMemo(() => known && withUnsent(known, queue), [known, queue]);
   return { data: ring, isError, refetch };

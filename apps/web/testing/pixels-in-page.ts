@@ -14,6 +14,14 @@ export async function pngOf({ widthPx, heightPx }: Pixels): Promise<Blob> {
   return new Blob([`${widthPx}x${heightPx}`], { type: 'image/png' });
 }
 
+/** The smallest of all JPEG files: a grey pixel. */
+const GREY_PIXEL =
+  '/9j/4AAQSkZJRgABAQEASABIAAD/2wBDAP//////////////////////////////////////////////////////////////////////////////////////wgALCAABAAEBAREA/8QAFBABAAAAAAAAAAAAAAAAAAAAAP/aAAgBAQABPxA=';
+
+export async function jpegOf(): Promise<Uint8Array> {
+  return Uint8Array.from(Buffer.from(GREY_PIXEL, 'base64'));
+}
+
 /** There is nothing to lay it on. */
 export function paint(): void {
   return undefined;

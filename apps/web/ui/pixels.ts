@@ -69,9 +69,31 @@ export function paint(canvas: HTMLCanvasElement, { widthPx, heightPx, rgba }: Pi
 
 /** A picture as a PNG file. */
 export function pngOf(pixels: Pixels): Promise<Blob> {
+  const canvas = document.createElement('canvas');
+  paint(canvas, pixels);
+  return fileOf(canvas, 'image/png');
+}
+
+/** A picture as a file of its own that is as small as a photograph; what is see-through becomes white paper. */
+export async function jpegOf(pixels: Pixels): Promise<Uint8Array> {
+  const [drawn, paper] = [document.createElement('canvas'), document.createElement('canvas')];
+  paint(drawn, pixels);
+  paper.width = pixels.widthPx;
+  paper.height = pixels.heightPx;
+  const context = paper.getContext('2d');
+  if (!context) throw new Error('this browser cannot draw');
+  context.fillStyle = '#ffffff';
+  context.fillRect(0, 0, paper.width, paper.height);
+  context.drawImage(drawn, 0, 0);
+  return new Uint8Array(await (await fileOf(paper, 'image/jpeg')).arrayBuffer());
+}
+
+function fileOf(canvas: HTMLCanvasElement, type: 'image/png' | 'image/jpeg'): Promise<Blob> {
   return new Promise((resolve, reject) => {
-    const canvas = document.createElement('canvas');
-    paint(canvas, pixels);
-    canvas.toBlob((blob) => (blob ? resolve(blob) : reject(new Error('the picture could not be made'))));
+    canvas.toBlob(
+      (blob) => (blob ? resolve(blob) : reject(new Error('the picture could not be made'))),
+      type,
+      0.9,
+    );
   });
 }

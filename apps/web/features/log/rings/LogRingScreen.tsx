@@ -8,13 +8,15 @@ import { View } from 'react-native';
 import { RouteStrip } from '@/drawings/route/RouteStrip';
 import { Ladder } from '@/drawings/ladder/Ladder';
 import { Section } from '@/drawings/section/Section';
+import { LazyRingPicture } from '@/features/shared/picture/LazyRingPicture';
+import { useBenchPicture } from '@/features/shared/picture/use-bench-picture';
 import { BegunFrom } from '@/features/shared/ring/BegunFrom';
 import { benchRing } from '@/features/shared/ring/bench-model';
 import { useBenchLog } from '@/features/shared/ring/use-bench-log';
 import { PhotoStrip } from '@/features/shared/ring/PhotoStrip';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
-import { useGetLogEntryQuery } from '@/store/api';
+import { useGetLogEntryQuery, useListPhotosQuery } from '@/store/api';
 import { oneOf } from '@/store/use-one';
 import { useRing } from '@/store/use-rings';
 import { Button } from '@/ui/Button';
@@ -173,6 +175,8 @@ function FinishedRing({ entry, ring }: { entry: LogEntry; ring: RingWithEvents }
   const write = useWriters();
   const { primarySystem } = useSettings();
   const { steps } = benchRing(ring).state;
+  const pictured = useBenchPicture(ring);
+  const hasPhotos = (useListPhotosQuery(ring.id).data ?? []).length > 0;
   const [correcting, setCorrecting] = useState(false);
   return (
     <Screen
@@ -196,6 +200,13 @@ function FinishedRing({ entry, ring }: { entry: LogEntry; ring: RingWithEvents }
       <LeaveOut ring={ring} entry={entry} />
       <BegunFrom ring={ring} />
       <RouteStrip steps={steps} totals={routeTotals(steps)} />
+      {pictured ? (
+        <View role="group" aria-label="Seen before" className="gap-2">
+          <Type as="heading">Seen before</Type>
+          <LazyRingPicture {...pictured} height={HEIGHT} />
+        </View>
+      ) : null}
+      {hasPhotos ? <Type as="heading">Came out</Type> : null}
       <PhotoStrip ringId={ring.id} />
       <Type as="heading">What happened</Type>
       <View role="list" aria-label="History">

@@ -76,7 +76,12 @@ export function IntakeScreen() {
   );
   const answer = (
     <View className="gap-3">
-      <AnswerList job={answers} chosen={chosen} onChoose={(one) => dispatch(answerChosen(optionKey(one)))} />
+      <AnswerList
+        wish={wish}
+        job={answers}
+        chosen={chosen}
+        onChoose={(one) => dispatch(answerChosen(optionKey(one)))}
+      />
       <ExchangeLine
         texts={texts}
         targetMm={intake.targetMm}

@@ -1,5 +1,6 @@
 import type { OrderInList } from '@round-mint/contract/orders';
 import { PaperButton } from '@/features/shared/print/PaperButton';
+import { useBenchPicture } from '@/features/shared/picture/use-bench-picture';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { photos as photoCalls } from '@round-mint/contract/endpoints-bench';
 import { useListPhotosQuery } from '@/store/api';
@@ -7,6 +8,7 @@ import { addressOf } from '@/store/call';
 import { useRing } from '@/store/use-rings';
 import { closeOutFacts, historyOf } from './close-out';
 import { closeOutPaper } from './papers';
+import { forPaper } from './use-order-picture';
 
 const WORDS = { before: 'before', during: 'on the way', after: 'finished' } as const;
 
@@ -25,12 +27,14 @@ interface CloseOutButtonProps {
 export function CloseOutButton({ order, person }: CloseOutButtonProps) {
   const ring = useRing(order.ringId).data;
   const photos = useListPhotosQuery(order.ringId).data ?? [];
+  const pictured = useBenchPicture(ring);
   const write = useWriters();
   const { workshopName } = useSettings();
   if (!ring) return null;
   const paper = async () =>
     closeOutPaper({
       ...closeOutFacts(order, ring, person, workshopName, write),
+      ring: await forPaper(pictured),
       photos: await Promise.all(
         historyOf(photos).map(async ({ id, part }) => ({ jpeg: await picture(id), caption: WORDS[part] })),
       ),

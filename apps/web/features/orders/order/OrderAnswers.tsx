@@ -51,7 +51,7 @@ export function OrderAnswers({ order, person }: { order: OrderInList; person: st
   const { answer } = job;
   return (
     <View className="gap-3">
-      <AnswerList job={job} chosen={option ? optionKey(option) : null} onChoose={setOption} />
+      <AnswerList wish={wish} job={job} chosen={option ? optionKey(option) : null} onChoose={setOption} />
       {option ? <PromiseLine job={promise} wantedBy={order.wantedBy} /> : null}
       {problem ? <Notice level="stop" title={problem} live /> : null}
       {option ? (

@@ -19,6 +19,7 @@ import { LetterSheet } from './LetterSheet';
 import { inputOf, wishFacts, wishWords } from '@/features/shared/words/order-words';
 import { priceOf } from './PricePanel';
 import { quotePaper } from './papers';
+import { forPaper, useOrderPicture } from './use-order-picture';
 import { useLetterWords } from './use-letter-words';
 
 interface QuoteSheetProps {
@@ -39,6 +40,7 @@ export function QuoteSheet({ order, person, input, onClose }: QuoteSheetProps) {
   const write = useWriters();
   const { trade, workshopName } = useSettings();
   const words = useLetterWords(person);
+  const pictured = useOrderPicture(order);
   const [save] = useSaveOrderMutation();
   const [base] = useState(order);
   const computed = priceOf(input);
@@ -88,8 +90,9 @@ export function QuoteSheet({ order, person, input, onClose }: QuoteSheetProps) {
       <PaperButton
         label="Save the quote as PDF"
         fileName={`quote-${order.name}`}
-        paper={() =>
+        paper={async () =>
           quotePaper({
+            ring: await forPaper(pictured),
             workshop: workshopName,
             person,
             name: order.name,

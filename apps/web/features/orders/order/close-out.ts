@@ -56,7 +56,7 @@ export function closeOutFacts(
   person: string,
   workshop: string,
   write: Writers,
-): Omit<CloseOutFacts, 'photos'> {
+): Omit<CloseOutFacts, 'photos' | 'ring'> {
   const { state, targetMm } = benchRing(ring);
   const { insideDiameterMm = targetMm, bandWidthMm = ring.prediction.bandWidthMm } = ringOutcome(
     state,

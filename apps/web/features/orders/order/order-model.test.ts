@@ -99,6 +99,7 @@ describe('papers', () => {
       person: 'P',
       name: 'N',
       facts: [['Size', '7']],
+      ring: [{ jpeg: new Uint8Array(), caption: 'Computed' }],
       price: '84.00 cr',
       readyBy: undefined,
       validDays: 14,
@@ -107,6 +108,7 @@ describe('papers', () => {
     expect(text).toContain('84.00 cr');
     expect(text).toContain('to be told');
     expect(text).toContain('Check your local law');
+    expect(quote.blocks.map(({ kind }) => kind)).toContain('pictures');
     const card = closeOutPaper({
       workshop: 'W',
       person: 'P',
@@ -115,6 +117,7 @@ describe('papers', () => {
       facts: [],
       care: ['Mind it.'],
       resize: 'Up ½',
+      ring: [],
       photos: [],
     });
     expect(card.blocks.map(({ kind }) => kind)).not.toContain('pictures');

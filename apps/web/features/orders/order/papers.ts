@@ -1,4 +1,4 @@
-import type { Paper } from '@/features/shared/print/paper';
+import type { Paper, PaperBlock, PaperPicture } from '@/features/shared/print/paper';
 
 type Facts = readonly (readonly [name: string, value: string])[];
 
@@ -7,6 +7,8 @@ export interface QuotePaperFacts {
   readonly person: string;
   readonly name: string;
   readonly facts: Facts;
+  /** The ring that comes out and its band, where they can be shown. */
+  readonly ring: readonly PaperPicture[];
   readonly price: string;
   readonly readyBy: string | undefined;
   readonly validDays: number;
@@ -15,12 +17,18 @@ export interface QuotePaperFacts {
 const LAW =
   'Altering coins is lawful in some countries and restricted or forbidden in others; hallmarking rules may apply to what is sold as silver or gold. Check your local law. An altered coin must never be passed as money.';
 
+/** The ring, and its band below it, as wide as the page. */
+function ringPictures(ring: readonly PaperPicture[]): readonly PaperBlock[] {
+  return ring.map((picture) => ({ kind: 'pictures', pictures: [picture] }));
+}
+
 /** The quote as it is handed over. */
 export function quotePaper({
   workshop,
   person,
   name,
   facts,
+  ring,
   price,
   readyBy,
   validDays,
@@ -31,6 +39,7 @@ export function quotePaper({
       { kind: 'small', text: workshop },
       { kind: 'title', text: `Quote for ${person}` },
       { kind: 'heading', text: name },
+      ...ringPictures(ring),
       ...facts.map(([label, value]) => ({ kind: 'line', label, value }) as const),
       { kind: 'gap' },
       { kind: 'line', label: 'Price, with post', value: price, strong: true },
@@ -50,12 +59,14 @@ export interface CloseOutFacts {
   readonly facts: Facts;
   readonly care: readonly string[];
   readonly resize: string;
-  readonly photos: readonly { readonly jpeg: Uint8Array; readonly caption: string }[];
+  /** The ring as it was seen before, and its band, where they can be shown. */
+  readonly ring: readonly PaperPicture[];
+  readonly photos: readonly PaperPicture[];
 }
 
 /** The card that goes with the ring. */
 export function closeOutPaper(card: CloseOutFacts): Paper {
-  const { workshop, person, name, dedication, facts, care, resize, photos } = card;
+  const { workshop, person, name, dedication, facts, care, resize, ring, photos } = card;
   return {
     title: `Card: ${name}`,
     blocks: [
@@ -65,6 +76,7 @@ export function closeOutPaper(card: CloseOutFacts): Paper {
       ...(dedication ? ([{ kind: 'heading', text: `“${dedication}”` }] as const) : []),
       ...(photos.length > 0 ? ([{ kind: 'pictures', pictures: photos }] as const) : []),
       { kind: 'heading', text: 'Your ring' },
+      ...ringPictures(ring),
       ...facts.map(([label, value]) => ({ kind: 'line', label, value }) as const),
       { kind: 'heading', text: 'Care' },
       ...care.map((text) => ({ kind: 'text', text }) as const),

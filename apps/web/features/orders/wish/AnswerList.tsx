@@ -1,20 +1,41 @@
-import type { WishAnswer, WishOption } from '@round-mint/core/trade';
+import type { CustomerWish, WishAnswer, WishOption } from '@round-mint/core/trade';
 import { Pressable, View } from 'react-native';
 import { durationWords } from '@/features/shared/words/wall-clock';
+import { RingThumb } from '@/features/shared/picture/RingThumb';
 import { useWriters } from '@/features/shared/settings/use-settings';
+import { useCoins } from '@/store/use-coins';
+import { useDrawer } from '@/store/use-drawer';
 import { Notice } from '@/ui/Notice';
 import { Progress } from '@/ui/Progress';
 import { Type } from '@/ui/Type';
 import type { Job } from '@/workers/use-job';
 import { optionKey } from './option-plan';
 
+/** The ring of an answer, small. */
+function OptionThumb({ option, wish }: { option: WishOption; wish: CustomerWish }) {
+  const piece = useCoins().data?.find(({ id }) => id === option.stockId);
+  const bench = useDrawer();
+  const { plan } = option;
+  if (!piece || !bench || plan.kind !== 'coin') return null;
+  const { holeMm, wall, school } = plan;
+  const { targetInsideDiameterMm, finish } = wish;
+  return (
+    <RingThumb
+      piece={piece}
+      wish={{ holeMm, targetInsideDiameterMm, wall, school }}
+      bench={{ kit: bench.kit, traits: bench.traits, finish }}
+    />
+  );
+}
+
 interface OptionProps {
+  wish: CustomerWish | undefined;
   option: WishOption;
   chosen: boolean;
   onChoose: () => void;
 }
 
-function Option({ option, chosen, onChoose }: OptionProps) {
+function Option({ wish, option, chosen, onChoose }: OptionProps) {
   const write = useWriters();
   const { name, plan, bandWidthMm, handsOnMin, changes, price, annealCount } = option;
   const how = [
@@ -32,23 +53,28 @@ function Option({ option, chosen, onChoose }: OptionProps) {
       aria-checked={chosen}
       aria-label={`${name}: ${[...changes, how].join(', ')}`}
       onPress={onChoose}
-      className={`min-h-[56px] gap-0.5 border-b px-3 py-2 active:opacity-70 ${chosen ? 'border-b-2 border-ink bg-fold' : 'border-line'}`}
+      className={`min-h-[56px] flex-row items-center gap-3 border-b px-3 py-2 active:opacity-70 ${chosen ? 'border-b-2 border-ink bg-fold' : 'border-line'}`}
     >
-      <Type as="heading">{`${chosen ? '● ' : '○ '}${name}`}</Type>
-      {changes.length > 0 ? <Type as="label">{`≠ ${changes.join(', ')}`}</Type> : null}
-      <Type as="small">{how}</Type>
+      <View className="min-w-0 flex-1 gap-0.5">
+        <Type as="heading">{`${chosen ? '● ' : '○ '}${name}`}</Type>
+        {changes.length > 0 ? <Type as="label">{`≠ ${changes.join(', ')}`}</Type> : null}
+        <Type as="small">{how}</Type>
+      </View>
+      {wish ? <OptionThumb option={option} wish={wish} /> : null}
     </Pressable>
   );
 }
 
 interface AnswerListProps {
+  /** What was asked. */
+  wish: CustomerWish | undefined;
   job: Job<WishAnswer>;
   chosen: string | null;
   onChoose: (option: WishOption) => void;
 }
 
 /** What is possible from the drawer, what comes near, and why the rest is not. */
-export function AnswerList({ job, chosen, onChoose }: AnswerListProps) {
+export function AnswerList({ wish, job, chosen, onChoose }: AnswerListProps) {
   const { answer, progress, problem, cancel } = job;
   const group = (label: string, options: readonly WishOption[]) =>
     options.length === 0 ? null : (
@@ -58,6 +84,7 @@ export function AnswerList({ job, chosen, onChoose }: AnswerListProps) {
           {options.map((option) => (
             <Option
               key={optionKey(option)}
+              wish={wish}
               option={option}
               chosen={chosen === optionKey(option)}
               onChoose={() => onChoose(option)}

@@ -1,10 +1,9 @@
-import { trimmedLipMm } from '@round-mint/core/faces';
 import { type CoinRingPlan, outlineOf } from '@round-mint/core/route';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import type { PlanModel } from '@/features/plan/draft/plan-model';
 import { LazyRingPicture } from '@/features/shared/picture/LazyRingPicture';
-import { faceOutside } from '@/features/shared/picture/face-choice';
+import { shownRing } from '@/features/shared/picture/shown-ring';
 import { useAppSelector } from '@/store/store';
 import { Choices } from '@/ui/Choices';
 import { PlanDrawing } from './PlanDrawing';
@@ -21,13 +20,7 @@ export function PlanRing({ model, plan, height }: PlanPictureProps) {
   const { piece, traits } = model;
   const { meridian, route } = plan;
   const ring = useMemo(() => {
-    if (!piece || !route) return undefined;
-    return {
-      piece,
-      outline: outlineOf(meridian),
-      lipMm: trimmedLipMm(route.steps, traits),
-      outside: faceOutside(piece),
-    };
+    return piece && route ? shownRing(piece, outlineOf(meridian), route.steps, traits) : undefined;
   }, [piece, route, meridian, traits]);
   return ring ? <LazyRingPicture ring={ring} finish={finish} height={height} /> : null;
 }

@@ -1,4 +1,5 @@
 import type { SearchOption } from '@round-mint/core/search';
+import type { ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 import { between } from '@/features/shared/words/chances-words';
 import { useWriters } from '@/features/shared/settings/use-settings';
@@ -7,6 +8,8 @@ import { Type } from '@/ui/Type';
 interface OptionRowProps {
   option: SearchOption;
   name: string;
+  /** The ring that comes out, small. */
+  picture: ReactNode;
   compared: boolean;
   /** Whether one more can be set beside the others. */
   canCompare: boolean;
@@ -15,7 +18,15 @@ interface OptionRowProps {
 }
 
 /** One answer: the piece and its hole, what comes out, why; it can be set beside others, or planned. */
-export function OptionRow({ option, name, compared, canCompare, onCompare, onPlan }: OptionRowProps) {
+export function OptionRow({
+  option,
+  name,
+  picture,
+  compared,
+  canCompare,
+  onCompare,
+  onPlan,
+}: OptionRowProps) {
   const write = useWriters();
   const { holeMm, bandWidthMm, widthMm, why, onFront, score } = option;
   const off = !compared && !canCompare;
@@ -48,6 +59,7 @@ export function OptionRow({ option, name, compared, canCompare, onCompare, onPla
           {onFront ? <Type as="label">◆ nothing else beats it in everything</Type> : null}
         </View>
         <View className="items-end">
+          {picture}
           <Type as="strong">{write.length(bandWidthMm)}</Type>
           <Type as="small">{between(widthMm, (mm) => write.length(mm))}</Type>
           <Type as="small">{`${Math.round(score)} of 100`}</Type>

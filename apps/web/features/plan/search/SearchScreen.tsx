@@ -7,8 +7,10 @@ import { optionTaken } from '@/features/plan/draft/plan-draft-slice';
 import { draftTarget, wallWish } from '@/features/plan/draft/plan-model';
 import { useSettings } from '@/features/shared/settings/use-settings';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
+import { RingThumb } from '@/features/shared/picture/RingThumb';
 import { useWidthClass } from '@/features/shared/screen/use-width';
 import { useListKitQuery } from '@/store/api';
+import { useBenchTraits } from '@/store/use-bench-traits';
 import { useCoins } from '@/store/use-coins';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Button } from '@/ui/Button';
@@ -41,6 +43,25 @@ function useNames(): (stockId: string) => string {
     const names = new Map((stock ?? []).map(({ id, name }) => [id, name]));
     return (id) => names.get(id) ?? 'a piece that was archived';
   }, [stock]);
+}
+
+/** The ring of an answer, small. */
+function OptionThumb({ option }: { option: SearchOption }) {
+  const { stockId, holeMm, school } = option;
+  const piece = useCoins().data?.find(({ id }) => id === stockId);
+  const kit = useListKitQuery().data;
+  const settings = useSettings();
+  const draft = useAppSelector((state) => state.planDraft);
+  const traits = useBenchTraits();
+  const targetInsideDiameterMm = draftTarget(draft, settings).targetMm;
+  if (!piece || targetInsideDiameterMm === undefined) return null;
+  return (
+    <RingThumb
+      piece={piece}
+      wish={{ holeMm, targetInsideDiameterMm, wall: wallWish(draft), school }}
+      bench={{ kit: kitOrReference(kit ?? []), traits, finish: draft.finish }}
+    />
+  );
 }
 
 function Answers({
@@ -104,6 +125,7 @@ function Answers({
             key={optionKey(option)}
             option={option}
             name={nameOf(option.stockId)}
+            picture={<OptionThumb option={option} />}
             compared={compared.includes(optionKey(option))}
             canCompare={compared.length < MOST_COMPARED}
             onCompare={() => dispatch(comparedToggled(optionKey(option)))}

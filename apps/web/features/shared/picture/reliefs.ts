@@ -43,6 +43,14 @@ async function reliefOrNone(faceId: string | undefined): Promise<Relief> {
   return reliefOfFace(faceId).catch(() => NO_RELIEF);
 }
 
+/** Both reliefs of a piece; plain where there is no picture of a face, or it cannot be read. */
+export async function reliefsOf(piece: CoinStock, outside: PieceFace): Promise<Reliefs> {
+  return {
+    outside: await reliefOrNone(faceIdOf(piece, outside)),
+    inside: await reliefOrNone(faceIdOf(piece, otherFace(outside))),
+  };
+}
+
 /**
  * Both reliefs of a piece as its ring will have them; undefined while the outside is fetched. The inside follows: one
  * worker does both, and what is seen first comes first.

@@ -1,10 +1,10 @@
 import { PAPERS } from '@round-mint/core/template';
-import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage } from 'pdf-lib';
+import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFImage, type PDFPage } from 'pdf-lib';
 import { POINTS_PER_MM, printable } from './pdf-text';
 import type { Paper, PaperBlock } from './paper';
 
 const MARGIN_MM = 22;
-const PICTURE_MM = 62;
+const MOST_PICTURE_MM = 62;
 const GAP_MM = 4;
 
 /** Size in points and the room a line takes, against it. */
@@ -87,14 +87,18 @@ async function writePictures(
   press: Press,
   pictures: Extract<PaperBlock, { kind: 'pictures' }>['pictures'],
 ): Promise<void> {
-  const height = mm(PICTURE_MM);
-  room(press, height + STYLES.small.size * 2);
-  let x = LEFT;
-  const top = press.y - mm(GAP_MM);
+  const column = COLUMN / pictures.length - mm(GAP_MM);
+  const drawn: { image: PDFImage; size: { width: number; height: number }; caption: string }[] = [];
   for (const { jpeg, caption } of pictures) {
     const image = await press.file.embedJpg(jpeg);
-    const scale = Math.min(height / image.height, (COLUMN / pictures.length - mm(GAP_MM)) / image.width);
-    const size = image.scale(scale);
+    const scale = Math.min(mm(MOST_PICTURE_MM) / image.height, column / image.width);
+    drawn.push({ image, size: image.scale(scale), caption });
+  }
+  const height = Math.max(...drawn.map(({ size }) => size.height));
+  room(press, mm(GAP_MM) + height + STYLES.small.size * 2);
+  let x = LEFT;
+  const top = press.y - mm(GAP_MM);
+  for (const { image, size, caption } of drawn) {
     press.page.drawImage(image, { x, y: top - size.height, ...size });
     press.page.drawText(printable(press.plain, caption), {
       x,

@@ -1,11 +1,14 @@
+/** A picture on paper, and what is written below it. */
+export interface PaperPicture {
+  readonly jpeg: Uint8Array;
+  readonly caption: string;
+}
+
 /** A page of words, figures and pictures, before it is laid out. */
 export type PaperBlock =
   | { readonly kind: 'title' | 'heading' | 'text' | 'small'; readonly text: string }
   | { readonly kind: 'line'; readonly label: string; readonly value: string; readonly strong?: boolean }
-  | {
-      readonly kind: 'pictures';
-      readonly pictures: readonly { readonly jpeg: Uint8Array; readonly caption: string }[];
-    }
+  | { readonly kind: 'pictures'; readonly pictures: readonly PaperPicture[] }
   | { readonly kind: 'gap' };
 
 export interface Paper {
