@@ -11,8 +11,8 @@ const nodeProject = (folder, more = {}) => ({
 });
 
 module.exports = {
-  // A cold cache has everything to compile first.
-  testTimeout: 60_000,
+  // A cold cache has everything to compile first, and a busy machine takes five times as long.
+  testTimeout: 240_000,
   // Jest alone would leave a core idle.
   maxWorkers: '100%',
   projects: [

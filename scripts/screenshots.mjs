@@ -63,9 +63,17 @@ async function measure(page) {
   await page.getByTestId('as-measured').scrollIntoViewIfNeeded();
 }
 
+/** As many rings as are in sight are drawn. */
+async function seeThumbs(page, count) {
+  for (let i = 0; i < count; i++) {
+    await page.getByTestId('ring-thumb').nth(i).locator('img').waitFor({ timeout: 60_000 });
+  }
+}
+
 async function search(page) {
   await page.getByRole('button', { name: 'Search the drawer' }).click();
   await page.getByText('ways to make it').waitFor({ timeout: 60_000 });
+  await seeThumbs(page, 5);
 }
 
 /** A plated fork whose density gives it away. */
@@ -84,6 +92,7 @@ async function takeDown(page) {
   const possible = page.getByRole('radiogroup', { name: 'Possible from what is here' });
   await possible.getByRole('radio').first().click({ timeout: 60_000 });
   await page.getByTestId('promise').waitFor({ timeout: 60_000 });
+  await seeThumbs(page, 3);
 }
 
 /** The first whole day of the plan. */

@@ -24,8 +24,8 @@ const PACKAGES = `${__dirname}/../../node_modules/.cache/round-mint/bundled-pack
 
 module.exports = {
   displayName: 'web',
-  // A cold cache has everything to compile first.
-  testTimeout: 60_000,
+  // A cold cache has everything to compile first, and a busy machine takes five times as long.
+  testTimeout: 240_000,
   // Jest alone would leave a core idle.
   maxWorkers: '100%',
   setupFilesAfterEnv: ['<rootDir>/testing/wait-for-store.ts'],

@@ -21,6 +21,8 @@ export const searchRequestSchema = z
     metal: metalIdSchema.optional(),
     face: z.enum(['obverse', 'reverse']).optional(),
     priceMax: quantity(0, 1_000_000, '').optional(),
+    /** Takes holes, too, that cut what must stay on a piece. */
+    mayCut: z.boolean({ error: 'must be true or false' }).optional(),
   })
   .refine(({ widthMm: { min = 0, max = Infinity } }) => min <= max, {
     path: ['widthMm', 'max'],

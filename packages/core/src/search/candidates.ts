@@ -8,8 +8,9 @@ import {
 } from '../forming';
 import { metalById, strainAllowance } from '../metal';
 import { holesFor, type Kit, type MissingTool } from '../kit';
-import { coinRoute, type RouteCost } from '../route';
+import { coinRoute, type CoinRoute, type RouteCost } from '../route';
 import { workingThickness } from '../stock';
+import { lipRadiusMm, mostHoleMm, spoiltMarks } from './must-stay';
 import {
   idealWidthMm,
   outsideWishMm,
@@ -86,13 +87,27 @@ export function* prospects(
     if (i % REPORT_EVERY === 0) yield i / stock.length;
     if (!pieceFitsWish(piece, wish)) continue;
     const question = { coin: piece, targetInsideDiameterMm, wall, school: least };
+    const mostMm = wish.mayCut ? Infinity : mostHoleMm(piece);
     for (const holeMm of holesFor(kit, piece.diameterMm)) {
+      if (holeMm > mostMm) continue;
       const glance = glanceAt(question, holeMm);
       if (glance.standing !== 'comfortable' || !mayFit(glance.bandWidthMm, wish)) continue;
       found.push({ piece, holeMm, promise: promiseOf(piece, glance, wish) });
     }
   }
   return found.sort((a, b) => a.promise - b.promise);
+}
+
+/** Whether a route's trimmed lip takes something that must stay; without marks nothing is worked out. */
+function cutByLip(
+  piece: SearchPiece,
+  holeMm: number,
+  { finished, steps }: CoinRoute,
+  { traits, face }: RingWish,
+): boolean {
+  if (!piece.mustStay || piece.mustStay.length === 0) return false;
+  const outsideFace = face ?? piece.outsideFace;
+  return spoiltMarks({ ...piece, outsideFace }, holeMm, lipRadiusMm(finished, steps, traits)).length > 0;
 }
 
 /** A prospect by each school that makes it, with its route. */
@@ -109,6 +124,7 @@ export function candidatesOf({ piece, holeMm }: Prospect, kit: Kit, wish: RingWi
     const bandWidthMm = arcWidthMm(route.finished);
     if (outsideWishMm(bandWidthMm, widthMm) > WIDTH_TOLERANCE_MM) return [];
     const { method, moves, cost, missingTools } = route;
+    if (!wish.mayCut && cutByLip(piece, holeMm, route, wish)) return [];
     return [{ piece, holeMm, school, bandWidthMm, method, moves, cost, missingTools }];
   });
 }

@@ -3,11 +3,13 @@ import { type Kit, REFERENCE_KIT } from '../kit';
 import { runToEnd } from '../uncertainty';
 import {
   idealWidthMm,
+  mostHoleMm,
   openingTools,
   paretoFront,
   pieceFitsWish,
   searchStock,
   sizeMap,
+  spoiltMarks,
   type RingWish,
   type SearchPiece,
 } from './index';
@@ -92,6 +94,38 @@ describe('paretoFront', () => {
         });
       }),
     );
+  });
+});
+
+describe('what must stay on a piece', () => {
+  const mark = (innerMm: number, outerMm: number, face: 'obverse' | 'reverse' = 'obverse') =>
+    ({
+      name: 'the year',
+      face,
+      mark: { kind: 'sector', fromDeg: 160, toDeg: 200, innerMm, outerMm },
+    }) as const;
+  const holes = (piece: SearchPiece, wish: Partial<RingWish> = {}) =>
+    new Set(runToEnd(searchStock([piece], PUNCHES, { ...WISH, ...wish })).map(({ holeMm }) => holeMm));
+
+  it('leaves only the holes that leave it whole, unless it may be cut', () => {
+    const all = holes(BRENN);
+    expect(all.size).toBeGreaterThan(1);
+    const largest = Math.max(...all);
+    const marked = { ...BRENN, mustStay: [mark(largest / 2 - 0.2, 11)] };
+    expect([...holes(marked)].sort()).toEqual([...all].filter((holeMm) => holeMm < largest).sort());
+    expect(holes(marked, { mayCut: true })).toEqual(all);
+    expect(spoiltMarks(marked, largest)).toEqual(['the year']);
+    expect(mostHoleMm(marked)).toBeCloseTo(largest - 0.4, 9);
+    expect(mostHoleMm(BRENN)).toBe(Infinity);
+  });
+
+  it('inside may be taken by the trimmed lip: then the piece is not offered that way round', () => {
+    const atRim = { ...BRENN, mustStay: [mark(12, BRENN.diameterMm / 2 - 0.01)] };
+    expect(holes(atRim)).toEqual(holes(BRENN));
+    const inside = { ...BRENN, mustStay: [mark(12, BRENN.diameterMm / 2 - 0.01, 'reverse')] };
+    expect(holes(inside).size).toBe(0);
+    // The other face outside leaves it.
+    expect(holes({ ...inside, outsideFace: 'either' }, { face: 'reverse' })).toEqual(holes(BRENN));
   });
 });
 

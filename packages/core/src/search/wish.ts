@@ -3,12 +3,12 @@ import { USUAL_WIDTHS_MM, type SchoolWish, type WallWish } from '../forming';
 import type { MetalId } from '../metal';
 import type { BenchTraits } from '../steps';
 import type { Coin } from '../stock';
+import type { MarkedPiece } from './must-stay';
 
 /** A piece of the drawer as far as a search is concerned. */
-export interface SearchPiece extends Coin {
+export interface SearchPiece extends Coin, MarkedPiece {
   readonly id: string;
   readonly year?: number | null | undefined;
-  readonly outsideFace?: string | undefined;
   /** What it cost; undefined or null when nobody knows. */
   readonly price?: number | null | undefined;
   readonly quantity?: number | undefined;
@@ -24,6 +24,8 @@ export interface RingWish {
   /** Face that is to show outside; a piece that may show either always fits. */
   readonly face?: 'obverse' | 'reverse' | undefined;
   readonly priceMax?: number | undefined;
+  /** Takes holes, too, that cut what must stay on a piece. */
+  readonly mayCut?: boolean | undefined;
   readonly school?: SchoolWish | undefined;
   /** How the bench that makes it behaves; left out, by default. */
   readonly traits?: BenchTraits | undefined;

@@ -49,6 +49,19 @@ describe('answerWish', () => {
     expect(alternatives[0]?.changes).toHaveLength(2);
   });
 
+  it('offers a hole that cuts what must stay only as one that is not as wished, and says what stays when', () => {
+    const year = { kind: 'sector', fromDeg: 160, toDeg: 200, innerMm: 3, outerMm: 5 } as const;
+    const marked = coin('a', { mustStay: [{ name: 'the year', face: 'obverse', mark: year }] });
+    const { options, alternatives, whyNot } = asked({}, [marked]);
+    expect(options).toEqual([]);
+    expect(alternatives[0]?.changes).toEqual(['the year is cut']);
+    expect(whyNot[0]?.why).toMatch(/wide\. The year needs a hole of 6\.0 mm at most\.$/);
+    // Where nothing of it is cut, it is as if nothing was marked.
+    const far = { ...year, innerMm: 11, outerMm: 13 };
+    const whole = coin('a', { mustStay: [{ name: 'the year', face: 'obverse', mark: far }] });
+    expect(asked({}, [whole]).options).toEqual(asked({}, [coin('a')]).options);
+  });
+
   it('says which sizes a coin becomes that cannot become this one', () => {
     const { whyNot, alternatives } = asked({ targetInsideDiameterMm: us(22) }, [coin('a'), STRIP]);
     expect(whyNot[0]?.why).toMatch(/It becomes US \S+ to US \S+; not US 22/);

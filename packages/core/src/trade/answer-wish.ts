@@ -1,6 +1,14 @@
 import { rangeWords } from '../forming';
+import { capital } from '../format';
 import { metalById } from '../metal';
-import { pieceFitsWish, searchStock, type RingWish, type SearchOption } from '../search';
+import {
+  mostHoleMm,
+  pieceFitsWish,
+  searchStock,
+  spoiltMarks,
+  type RingWish,
+  type SearchOption,
+} from '../search';
 import { writeSize, type SizeSystemId } from '../size';
 import { answerByWork } from './make-work';
 import { coinReach, coinWidths } from './reach';
@@ -24,7 +32,7 @@ const MOST_EXPLAINED = 6;
 type CoinStockPiece = WishCoin;
 
 function ringWish(wish: CustomerWish, bench: WishBench): RingWish {
-  const { targetInsideDiameterMm, wall, widthMm, year, metal, face } = wish;
+  const { targetInsideDiameterMm, wall, widthMm, year, metal, face, mayCut } = wish;
   return {
     targetInsideDiameterMm,
     wall,
@@ -35,6 +43,7 @@ function ringWish(wish: CustomerWish, bench: WishBench): RingWish {
     year,
     metal,
     face,
+    mayCut,
     school: 'best',
     traits: bench.traits,
   };
@@ -97,7 +106,7 @@ function widthWords({ min, max }: CustomerWish['widthMm']): string {
 }
 
 /** The wish with one thing given up at a time, then with all but the size. */
-function relaxations(wish: CustomerWish): readonly Relaxed[] {
+function relaxations(wish: CustomerWish, hasMarks: boolean): readonly Relaxed[] {
   const { widthMm, year, metal, face, wall } = wish;
   const hasWidth = widthMm.min !== undefined || widthMm.max !== undefined;
   const width = ({ bandWidthMm }: SearchOption) =>
@@ -140,6 +149,15 @@ function relaxations(wish: CustomerWish): readonly Relaxed[] {
             changesOf: () => [`a straight wall instead of a ${wall.kind} one`],
           },
         ]),
+    ...(hasMarks
+      ? [
+          {
+            wish: { ...wish, mayCut: true },
+            changesOf: ({ holeMm }: SearchOption, piece: CoinStockPiece) =>
+              spoiltMarks(piece, holeMm).map((name) => `${name} is cut`),
+          },
+        ]
+      : []),
   ];
   if (single.length < 2) return single;
   const anything: Relaxed = {
@@ -174,10 +192,16 @@ function coinRefusal(
   const widths = coinWidths(piece, kit, target, wish.wall);
   if (!widths) return because(`No punch at hand brings it to ${size(target)} with this wall.`);
   const [low, high] = [widths.min.toFixed(1), widths.max.toFixed(1)];
-  return because(
+  const bands =
     low === high
       ? `At ${size(target)} it gives a band ${low} mm wide.`
-      : `At ${size(target)} it gives bands ${low} to ${high} mm wide.`,
+      : `At ${size(target)} it gives bands ${low} to ${high} mm wide.`;
+  const mostMm = mostHoleMm(piece);
+  const stays = (piece.mustStay ?? []).map(({ name }) => name).join(' and ');
+  return because(
+    Number.isFinite(mostMm)
+      ? `${bands} ${capital(stays)} needs a hole of ${mostMm.toFixed(1)} mm at most.`
+      : bands,
   );
 }
 
@@ -198,7 +222,8 @@ function* coinAnswer(
   const alternatives: WishOption[] = [];
   const known = () => [...options, ...alternatives].map(({ stockId }) => stockId);
   if (options.length < MOST_OFFERED) {
-    for (const { wish: other, changesOf } of relaxations(wish)) {
+    const hasMarks = coinsOf(bench, wish).some(({ mustStay }) => mustStay && mustStay.length > 0);
+    for (const { wish: other, changesOf } of relaxations(wish, hasMarks)) {
       if (alternatives.length >= MOST_OFFERED) break;
       const found = yield* searched(other, bench, changesOf);
       const fresh =

@@ -20,6 +20,8 @@ export interface CustomerWish {
   readonly year?: number | undefined;
   readonly metal?: MetalId | undefined;
   readonly face?: 'obverse' | 'reverse' | undefined;
+  /** Takes holes, too, that cut what must stay on a piece: to be offered instead. */
+  readonly mayCut?: boolean | undefined;
   /** This very piece: the customer's own, or one that was shown. */
   readonly stockId?: string | undefined;
 }

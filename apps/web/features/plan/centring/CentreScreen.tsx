@@ -7,6 +7,7 @@ import { useState } from 'react';
 import { View, type LayoutChangeEvent } from 'react-native';
 import { LandDrawing } from '@/drawings/coin/LandDrawing';
 import { holeChosen } from '@/features/plan/draft/plan-draft-slice';
+import { lipRadii, spoilWords } from '@/features/plan/draft/must-stay';
 import type { PlanModel } from '@/features/plan/draft/plan-model';
 import { usePieceParam } from '@/features/plan/draft/use-piece-param';
 import { usePlanModel } from '@/features/plan/draft/use-plan-model';
@@ -29,6 +30,7 @@ import { LandFields } from './LandFields';
 import { PicturePart } from './PicturePart';
 
 const LARGEST_DRAWING = 340;
+const ALL_STAYS = 'all that must stay is whole';
 
 /** How wide the band would be with another hole, all else as planned; undefined when it cannot be made. */
 function widthWith(
@@ -41,6 +43,21 @@ function widthWith(
     { kit, traits },
   );
   return plan.feasible ? plan.bandWidthMm : undefined;
+}
+
+/** What becomes of what must stay: with the hole where it is, and once it is filed true. */
+function MarkFacts({ model, verdict }: { model: PlanModel; verdict: LandVerdict }) {
+  const { piece, holeMm, plan, traits } = model;
+  if (!piece?.mustStay || piece.mustStay.length === 0 || holeMm === undefined) return null;
+  const lips = lipRadii(piece, plan, traits);
+  const offset = { offsetMm: verdict.eccentricityMm, angleDeg: verdict.wideAngleDeg + 180 };
+  const filed = spoilWords(piece, verdict.newHoleMm, lips);
+  return (
+    <>
+      <FactLine name="Left as it is" value={spoilWords(piece, holeMm, lips, offset) ?? ALL_STAYS} />
+      {verdict.fileDepthMm > 0 ? <FactLine name="Filed true" value={filed ?? ALL_STAYS} /> : null}
+    </>
+  );
 }
 
 function VerdictFacts({
@@ -86,6 +103,7 @@ function VerdictFacts({
         </>
       ) : null}
       <FactLine name="Band uneven if left by" value={write.length(answer.unevenMm ?? 0, 2)} />
+      <MarkFacts model={model} verdict={verdict} />
     </View>
   );
 }
@@ -177,8 +195,8 @@ function Centre({ model }: { model: PlanModel }) {
         className="w-full"
       />
       <Type as="small">
-        Measure from the hole’s edge to the rim, the coin’s top at 12, clockwise. A crooked hole is
-        exaggerated in the drawing.
+        Measure from the hole’s edge to the rim, on the face that comes outside, its top at 12, clockwise. A
+        crooked hole is exaggerated in the drawing.
       </Type>
       <View className={wide ? 'flex-row gap-6' : 'gap-3'}>
         <View className="items-center">

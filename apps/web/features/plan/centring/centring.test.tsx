@@ -84,6 +84,24 @@ describe('CentreScreen', () => {
     expect(router.navigate).toHaveBeenCalledWith('/plan');
   });
 
+  it('says what the hole spoils where it is, and once it is filed', async () => {
+    const mark = { kind: 'sector', fromDeg: 250, toDeg: 290, innerMm: 6.6, outerMm: 9 } as const;
+    const piece = pieceOf({ mustStay: [{ id: pieceOf().id, name: 'the year', face: 'obverse', mark }] });
+    fakeServer({ 'GET /stock': listOf(piece), 'GET /kit': listOf(punchOf(12.7, 1), punchOf(14.3, 2)) });
+    const { store } = renderWithStore(<CentreScreen />);
+    dispatchAll(store, stockChosen(piece.id), holeChosen(12.7));
+    await screen.findByTestId('centre-screen');
+    const read = (e: number) =>
+      dispatchAll(store, ...landTexts(8, e).map((text, place) => landTyped({ place, text })));
+    // Off towards 9, where the year is.
+    read(0.4);
+    expect(await screen.findByText('Left as it is')).toBeTruthy();
+    expect(screen.getAllByText('cuts the year')).toHaveLength(2);
+    read(0.1);
+    expect(await screen.findByText('all that must stay is whole')).toBeTruthy();
+    expect(screen.queryByText('Filed true')).toBeNull();
+  });
+
   it('asks to measure a pair again before anything is filed', async () => {
     const { store } = await renderCentre();
     dispatchAll(store, placesChosen(4));

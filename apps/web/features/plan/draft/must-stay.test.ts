@@ -39,6 +39,19 @@ describe('what must stay on a piece', () => {
     expect(spoilWords(piece, 15, lipsOf(piece))).toBe('cuts the year');
   });
 
+  it('is cut by a hole that is off towards it, on either face as that face is turned', () => {
+    const towards = (angleDeg: number) => ({ offsetMm: 1, angleDeg });
+    const of = (mark: object, angleDeg: number) => {
+      const marked = pieceOf({ mustStay: [{ ...year(7.25, 9), ...mark }], faceTurn: 'coin' });
+      return spoilWords(marked, 12.7, lipsOf(marked), towards(angleDeg));
+    };
+    expect(of({}, 180)).toBe('cuts the year');
+    expect(of({}, 0)).toBeUndefined();
+    // Turned over top to bottom, what lies at the foot of one face is at the top of the other.
+    expect(of({ face: 'reverse' }, 0)).toBe('cuts the year');
+    expect(of({ face: 'reverse' }, 180)).toBeUndefined();
+  });
+
   it('is lost where the hole is all of it', () => {
     expect(spoilWords(piece, 19, lipsOf(piece))).toBe('loses the year');
   });

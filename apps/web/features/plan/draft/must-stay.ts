@@ -1,13 +1,13 @@
 import type { CoinStock } from '@round-mint/contract/stock';
 import type { MustStay, PieceFace } from '@round-mint/contract/stock-faces';
 import {
-  faceMap,
+  behindDeg,
   judgeMark,
   largestHoleMm,
-  trimmedLipMm,
-  wallLineOf,
+  type HoleOffset,
   type MarkVerdict,
 } from '@round-mint/core/faces';
+import { lipRadiusMm } from '@round-mint/core/search';
 import type { CoinRingPlan } from '@round-mint/core/route';
 import type { BenchTraits } from '@round-mint/core/steps';
 import { faceOutside, otherFace } from '@/features/shared/picture/face-choice';
@@ -20,10 +20,8 @@ export function lipRadii(piece: CoinStock, plan: CoinRingPlan | undefined, trait
   const rimMm = piece.diameterMm / 2;
   const whole = { obverse: rimMm, reverse: rimMm };
   if (!plan?.route) return whole;
-  const lipMm = trimmedLipMm(plan.route.steps, traits);
-  const inside = faceMap(wallLineOf(plan.meridian), { side: 'inside' });
-  const begins = inside.toFace({ heightMm: inside.widthMm - lipMm, roundMm: 0 })?.radiusMm ?? rimMm;
-  return { ...whole, [otherFace(faceOutside(piece))]: begins };
+  const begins = lipRadiusMm(plan.meridian, plan.route.steps, traits);
+  return { ...whole, [otherFace(faceOutside(piece))]: Math.min(rimMm, begins) };
 }
 
 /** What becomes of something that must stay. */
@@ -63,11 +61,25 @@ export function markStandings(
   });
 }
 
-/** What a hole spoils of everything that must stay, by name: "cuts the year". */
-export function spoilWords(piece: CoinStock, holeMm: number, lips: LipRadii): string | undefined {
+/** Where a hole lies on a face that is off the middle by so much as seen on the face that comes outside. */
+function offsetOn(piece: CoinStock, face: PieceFace, offset: HoleOffset | undefined): HoleOffset | undefined {
+  if (!offset || face === faceOutside(piece)) return offset;
+  return { ...offset, angleDeg: behindDeg(offset.angleDeg, piece.faceTurn ?? 'medal') };
+}
+
+/**
+ * What a hole spoils of everything that must stay, by name: "cuts the year".
+ * @param offset of a hole off the middle, as seen on the face that comes outside
+ */
+export function spoilWords(
+  piece: CoinStock,
+  holeMm: number,
+  lips: LipRadii,
+  offset?: HoleOffset,
+): string | undefined {
   const verdicts = (piece.mustStay ?? []).map(({ name, face, mark }) => ({
     name,
-    stays: judgeMark(mark, { holeMm, lipRadiusMm: lips[face] }).stays,
+    stays: judgeMark(mark, { holeMm, lipRadiusMm: lips[face], offset: offsetOn(piece, face, offset) }).stays,
   }));
   const lost = verdicts.find(({ stays }) => stays === 'lost');
   if (lost) return `loses ${lost.name}`;

@@ -26,6 +26,11 @@ function useMetalChoices() {
   }, [stock]);
 }
 
+const MARKS = [
+  { value: 'whole', label: 'stays whole' },
+  { value: 'may-cut', label: 'may be cut' },
+] as const;
+
 /** What the ring should be; all but the size may be left open. */
 export function WishForm({ problems }: { problems: WishProblems }) {
   const dispatch = useAppDispatch();
@@ -34,6 +39,7 @@ export function WishForm({ problems }: { problems: WishProblems }) {
   const draft = useAppSelector((state) => state.planDraft);
   const { wish } = useAppSelector((state) => state.search);
   const metals = useMetalChoices();
+  const hasMarks = useCoins().data?.some(({ mustStay }) => mustStay && mustStay.length > 0);
   const { targetMm } = draftTarget(draft, settings);
   const note =
     targetMm === undefined
@@ -105,6 +111,17 @@ export function WishForm({ problems }: { problems: WishProblems }) {
         value={wish.face}
         onChange={(face) => dispatch(wishTyped({ face }))}
       />
+      {hasMarks ? (
+        <>
+          <Type as="label">What must stay on a piece</Type>
+          <Choices
+            label="What must stay on a piece"
+            choices={MARKS}
+            value={wish.marks}
+            onChange={(marks) => dispatch(wishTyped({ marks }))}
+          />
+        </>
+      ) : null}
       <Type as="label">Metal</Type>
       <Choices
         label="Metal"

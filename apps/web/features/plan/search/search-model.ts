@@ -62,6 +62,7 @@ export function wishFrom(
       ...(typeof priceMax === 'number' ? { priceMax } : {}),
       ...(metal ? { metal } : {}),
       ...(texts.face === '' ? {} : { face: texts.face }),
+      ...(texts.marks === 'may-cut' ? { mayCut: true } : {}),
       school: 'best',
     },
   };

@@ -10,6 +10,8 @@ export interface WishTexts {
   readonly metal: string;
   readonly face: '' | 'obverse' | 'reverse';
   readonly priceMax: string;
+  /** What must stay on a piece: whole, or it may be cut. */
+  readonly marks: 'whole' | 'may-cut';
 }
 
 interface SearchDraft {
@@ -21,7 +23,7 @@ interface SearchDraft {
 }
 
 const FIRST: SearchDraft = {
-  wish: { widthMin: '7', widthMax: '9.5', year: '', metal: '', face: '', priceMax: '' },
+  wish: { widthMin: '7', widthMax: '9.5', year: '', metal: '', face: '', priceMax: '', marks: 'whole' },
   asked: null,
   compared: [],
 };

@@ -11,7 +11,10 @@ import { SearchScreen } from './SearchScreen';
 
 jest.mock('expo-router', () => jest.requireActual('@/testing/router').fakeRouter());
 
-const TEXTS: WishTexts = { widthMin: '7', widthMax: '9.5', year: '', metal: '', face: '', priceMax: '' };
+const TEXTS: WishTexts = {
+  ...{ widthMin: '7', widthMax: '9.5', year: '', metal: '', face: '', priceMax: '' },
+  marks: 'whole',
+};
 const wish = (change: Partial<WishTexts>, draft = FIRST_DRAFT) =>
   wishFrom({ ...TEXTS, ...change }, draft, DEFAULT_SETTINGS);
 

@@ -4,7 +4,7 @@ import { memo, useMemo } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
 import { usePalette } from '@/theme/light';
 import { Type } from '@/ui/Type';
-import { CELL_WORDS, kindOf, tintOf } from './map-words';
+import { CELL_WORDS, kindOf, SPOILT, tintOf } from './map-words';
 
 interface MapGridProps {
   map: SizeMap;
@@ -12,9 +12,13 @@ interface MapGridProps {
   targetMm: number | undefined;
   size: (mm: number) => string;
   length: (mm: number) => string;
+  /** What of all that must stay a hole cuts, by name. */
+  spoils: (holeMm: number) => readonly string[];
   onChoose: (cell: MapCell) => void;
 }
 
+/** A hole that cuts what must stay makes its column paler than this by as much. */
+const PALER = 4;
 const CELL = { width: 58, height: 44 };
 const HEAD_PX = 84;
 
@@ -55,8 +59,10 @@ const Cell = memo(function Cell({ cell, tint, name, text, onChoose }: CellProps)
 });
 
 /** Sizes down, holes across; a tap plans the cell. */
-export function MapGrid({ map, targetMm, size, length, onChoose }: MapGridProps) {
+export function MapGrid({ map, targetMm, size, length, spoils, onChoose }: MapGridProps) {
   const tint = useMemo(() => tintOf(map), [map]);
+  const cuts = useMemo(() => new Map(map.holesMm.map((holeMm) => [holeMm, spoils(holeMm)])), [map, spoils]);
+  const cutBy = (holeMm: number) => cuts.get(holeMm) ?? [];
   const isTarget = (mm: number) => targetMm !== undefined && Math.abs(mm - targetMm) <= MM_PER_US_SIZE / 4;
   return (
     <View className="flex-row" role="group" aria-label="What this coin can become: sizes down, holes across">
@@ -79,7 +85,7 @@ export function MapGrid({ map, targetMm, size, length, onChoose }: MapGridProps)
           <View className="flex-row">
             {map.holesMm.map((holeMm) => (
               <View key={holeMm} style={CELL} className="items-center justify-center border-b border-ink">
-                <Type as="label">{bare(length(holeMm))}</Type>
+                <Type as="label">{`${bare(length(holeMm))}${cutBy(holeMm).length > 0 ? ` ${SPOILT.mark}` : ''}`}</Type>
               </View>
             ))}
           </View>
@@ -89,11 +95,11 @@ export function MapGrid({ map, targetMm, size, length, onChoose }: MapGridProps)
                 <Cell
                   key={cell.holeMm}
                   cell={cell}
-                  tint={tint(cell)}
+                  tint={tint(cell) / (cutBy(cell.holeMm).length > 0 ? PALER : 1)}
                   text={cell.bandWidthMm === undefined ? '' : bare(length(cell.bandWidthMm))}
                   name={`${size(cell.targetMm)}, hole ${length(cell.holeMm)}: ${
                     cell.bandWidthMm === undefined ? '' : `${length(cell.bandWidthMm)} wide, `
-                  }${CELL_WORDS[kindOf(cell)].words}`}
+                  }${[CELL_WORDS[kindOf(cell)].words, ...cutBy(cell.holeMm).map((name) => `cuts ${name}`)].join(', ')}`}
                   onChoose={onChoose}
                 />
               ))}

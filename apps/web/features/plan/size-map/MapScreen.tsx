@@ -1,4 +1,5 @@
-import { openingTools, type MapCell, type SizeMap } from '@round-mint/core/search';
+import type { CoinStock } from '@round-mint/contract/stock';
+import { openingTools, spoiltMarks, type MapCell, type SizeMap } from '@round-mint/core/search';
 import { useRouter } from 'expo-router';
 import { useCallback, useMemo } from 'react';
 import { View } from 'react-native';
@@ -18,7 +19,7 @@ import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
 import { Empty, Fetched } from '@/ui/Waiting';
 import { useJob, type Job } from '@/workers/use-job';
-import { CELL_WORDS, openingWords } from './map-words';
+import { CELL_WORDS, openingWords, SPOILT } from './map-words';
 import { MapGrid } from './MapGrid';
 
 /** What can this coin become? Every finger size with every punch. */
@@ -31,13 +32,15 @@ export function MapScreen() {
   );
 }
 
-function Legend() {
+function Legend({ hasMarks }: { hasMarks: boolean }) {
+  const { thin, stepped, tool, not } = CELL_WORDS;
+  const marks = [thin, stepped, tool, not, ...(hasMarks ? [SPOILT] : [])];
   return (
     <View className="flex-row flex-wrap gap-x-5 gap-y-1" role="list" aria-label="Marks">
       <Type role="listitem" as="small">
         8.9: width, the wider the darker
       </Type>
-      {[CELL_WORDS.thin, CELL_WORDS.stepped, CELL_WORDS.tool, CELL_WORDS.not].map(({ mark, words }) => (
+      {marks.map(({ mark, words }) => (
         <Type key={mark} role="listitem" as="small">{`${mark} ${words}`}</Type>
       ))}
     </View>
@@ -46,15 +49,18 @@ function Legend() {
 
 function MapAnswer({
   job,
+  piece,
   targetMm,
   onChoose,
 }: {
   job: Job<SizeMap>;
+  piece: CoinStock;
   targetMm: number | undefined;
   onChoose: (cell: MapCell) => void;
 }) {
   const write = useWriters();
   const { answer: map, fresh, progress, problem, cancel, retry } = job;
+  const spoils = useCallback((holeMm: number) => spoiltMarks(piece, holeMm), [piece]);
   const openings = useMemo(() => (map ? openingTools(map) : []), [map]);
   return (
     <View className="gap-3">
@@ -66,7 +72,7 @@ function MapAnswer({
       ) : null}
       {map ? (
         <View className={`gap-3 ${fresh ? '' : 'opacity-50'}`}>
-          <Legend />
+          <Legend hasMarks={(piece.mustStay ?? []).length > 0} />
           {openings.length > 0 ? (
             <View role="list" aria-label="Tools that would open sizes">
               {openings.map((opening) => (
@@ -81,6 +87,7 @@ function MapAnswer({
             targetMm={targetMm}
             size={write.size}
             length={write.length}
+            spoils={spoils}
             onChoose={onChoose}
           />
         </View>
@@ -131,7 +138,7 @@ function MapOfPiece({ model }: { model: PlanModel }) {
       }
     >
       <Choices label="Wall" choices={WALLS} value={wall} onChange={(value) => dispatch(wallChosen(value))} />
-      <MapAnswer job={job} targetMm={targetMm} onChoose={choose} />
+      <MapAnswer job={job} piece={piece} targetMm={targetMm} onChoose={choose} />
     </Screen>
   );
 }

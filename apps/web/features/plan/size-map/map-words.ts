@@ -21,6 +21,9 @@ export const CELL_WORDS: Readonly<Record<CellKind, { readonly mark: string; read
   not: { mark: '–', words: 'cannot be made' },
 };
 
+/** A hole that cuts what must stay on the piece. */
+export const SPOILT = { mark: '✕', words: 'the hole cuts what must stay' } as const;
+
 /** How strongly a cell is tinted, 0 to 1: the wider the band, the stronger. */
 export function tintOf({ cells }: SizeMap): (cell: MapCell) => number {
   const widths = cells.flatMap((row) => row.flatMap(({ bandWidthMm }) => bandWidthMm ?? []));

@@ -58,6 +58,19 @@ describe('words of the map', () => {
 });
 
 describe('MapScreen', () => {
+  it('says which holes cut what must stay on the piece', async () => {
+    const mark = { kind: 'sector', fromDeg: 160, toDeg: 200, innerMm: 6.7, outerMm: 9 } as const;
+    const piece = pieceOf({ mustStay: [{ id: pieceOf().id, name: 'the year', face: 'obverse', mark }] });
+    fakeServer({ 'GET /stock': listOf(piece), 'GET /kit': listOf(punchOf(12.7, 1), punchOf(14.3, 2)) });
+    const { store } = renderWithStore(<MapScreen />);
+    dispatchAll(store, stockChosen(piece.id));
+    const cut = await screen.findAllByRole('button', { name: /hole 14\.3 mm: .*cuts the year$/ });
+    expect(cut.length).toBeGreaterThan(1);
+    expect(screen.queryAllByRole('button', { name: /hole 12\.7 mm: .*cuts/ })).toEqual([]);
+    expect(screen.getByText('14.3 ✕')).toBeTruthy();
+    expect(screen.getByText('✕ the hole cuts what must stay')).toBeTruthy();
+  });
+
   it('shows every size and hole; a tap plans one', async () => {
     fakeServer({ 'GET /stock': listOf(pieceOf()), 'GET /kit': listOf(punchOf(12.7, 1), punchOf(14.3, 2)) });
     const { store } = renderWithStore(<MapScreen />);
