@@ -1,6 +1,6 @@
 import type { FacePicture } from '@round-mint/contract/stock-faces';
 import { degToRad } from '@round-mint/core/numeric';
-import { squareFace, type Ellipse, type RgbaImage } from '@round-mint/core/photo';
+import { scaled, squareFace, type Ellipse, type RgbaImage } from '@round-mint/core/photo';
 import sharp, { type Metadata } from 'sharp';
 import { HttpError } from '../http/errors';
 import { inSlices } from './in-slices';
@@ -33,14 +33,13 @@ async function lookAt(file: Buffer): Promise<Metadata> {
   return found;
 }
 
-/** The rim as an ellipse in a picture that was made smaller by a factor. */
-function rimIn({ centreX, centreY, radius, tilt }: FacePicture, scale: number): Ellipse {
+/** The rim as an ellipse of its picture. */
+function rimIn({ centreX, centreY, radius, tilt }: FacePicture): Ellipse {
   return {
-    // A pixel's middle is half a pixel from its corner, in the large picture and in the small one.
-    centreX: (centreX + 0.5) * scale - 0.5,
-    centreY: (centreY + 0.5) * scale - 0.5,
-    majorPx: radius * scale,
-    minorPx: radius * scale * Math.cos(degToRad(tilt.deg)),
+    centreX,
+    centreY,
+    majorPx: radius,
+    minorPx: radius * Math.cos(degToRad(tilt.deg)),
     majorDeg: tilt.longestDeg,
   };
 }
@@ -84,7 +83,7 @@ export async function faceOfPicture(picture: FacePicture): Promise<Buffer> {
     });
   const rgba = new Uint8ClampedArray(data.buffer, data.byteOffset, data.byteLength);
   const image = { widthPx: info.width, heightPx: info.height, rgba };
-  const rim = rimIn(picture, info.width / widthPx);
+  const rim = scaled(rimIn(picture), info.width / widthPx);
   return faceJpeg(await inSlices(squareFace(image, rim, picture.topDeg, FACE_PX)));
 }
 

@@ -5,5 +5,7 @@ export type { WallLayer } from './layer';
 export { trimmedLipMm } from './trimmed-lip';
 export { flatRadiiMm, wallLineOf, wallLineOfOutline } from './wall-line';
 export type { WallLine } from './wall-line';
+export { lipRadiusMm, mostHoleMm, spoiltMarks } from './marked-piece';
+export type { MarkedPiece, MarkOnFace } from './marked-piece';
 export { isInMark, judgeMark, largestHoleMm } from './must-stay';
 export type { FaceCut, FaceMark, HoleOffset, MarkVerdict } from './must-stay';

@@ -3,6 +3,7 @@ import { flattened, meanRadiusPx, tiltDeg, type Ellipse } from './ellipse';
 import { findHole, type MeasuredHole } from './find-hole';
 import { findRim } from './find-rim';
 import type { RgbaImage } from './grey-image';
+import { RAYS } from './measure-rim';
 
 /** A picture has to show at least so much: 1 px for 0.05 mm. */
 const LEAST_PX_PER_MM = 20;
@@ -12,8 +13,6 @@ const WORST_UNCERTAINTY_MM = 0.12;
 const NEAREST_CAMERA_MM = 90;
 /** Rays that lie this close see the same scratch. */
 const RAYS_IN_ONE = 4;
-/** As many rays as the rim is measured along. */
-const RAYS = 240;
 /** Burr and bevel of an edge, and what a lens bends straight lines by, mm. */
 const EDGE_MM = 0.015;
 /** An edge of many pixels is known to a part of one, but to no smaller part than this. */

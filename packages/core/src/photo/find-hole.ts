@@ -1,14 +1,22 @@
 import { seededRandom, type Random } from '../uncertainty';
 import { findEdges, type Edges } from './edges';
 import { flattened, meanRadiusPx, type Ellipse, type PicturePoint } from './ellipse';
-import { cropped, pixelsInOne, shrink, soften, toGrey, type GreyImage, type RgbaImage } from './grey-image';
+import {
+  cropped,
+  LOOK_PX,
+  MEASURE_PX,
+  pixelsInOne,
+  shrink,
+  soften,
+  toGrey,
+  type GreyImage,
+  type RgbaImage,
+} from './grey-image';
 import { measureRim, type MeasuredRim } from './measure-rim';
+import { ALIGNED, sectorOf, SECTORS } from './rings-around';
 import { circleThrough, grown, ON_IT, type FlatCircle } from './sampled-fits';
 import { scaled } from './scaled';
 
-/** Longer side of the picture in which the hole is looked for, and of the one in which it is measured. */
-const LOOK_PX = 480;
-const MEASURE_PX = 1400;
 const MOST_EDGES = 6000;
 /** How much of the picture is looked at, of the rim's radius to each side. */
 const AROUND = 1.08;
@@ -20,9 +28,6 @@ const TRIES = 600;
 /** As many edges tell how good a try is. */
 const SAMPLED = 900;
 const PASSES = 3;
-const SECTORS = 72;
-/** An edge belongs to a circle when it changes along the way from its middle: cosine of some 20°. */
-const ALIGNED = 0.94;
 /** A hole is seen in so much of the way round, at the least. */
 const LEAST_SEEN = 0.5;
 
@@ -54,8 +59,7 @@ function asSeenFrom({ middle, radius }: FlatCircle, { x, y, towardX, towardY }: 
   const far = Math.hypot(right, down);
   const along = (right * towardX + down * towardY) / far;
   const isOn = Math.abs(far / radius - 1) <= ON_IT && Math.abs(along) >= ALIGNED;
-  const sector = Math.floor((Math.atan2(down, right) / (2 * Math.PI) + 1) * SECTORS) % SECTORS;
-  return { isOn, sector, isLighterOutside: along > 0 };
+  return { isOn, sector: sectorOf({ x: right, y: down }), isLighterOutside: along > 0 };
 }
 
 /** The edges of a circle, of those that all get lighter to the same side of it, and in which share of the way round. */

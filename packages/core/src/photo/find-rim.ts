@@ -1,14 +1,20 @@
 import { seededRandom } from '../uncertainty';
 import { findEdges } from './edges';
 import type { Ellipse } from './ellipse';
-import { pixelsInOne, shrink, soften, toGrey, type GreyImage, type RgbaImage } from './grey-image';
+import {
+  LOOK_PX,
+  MEASURE_PX,
+  pixelsInOne,
+  shrink,
+  soften,
+  toGrey,
+  type GreyImage,
+  type RgbaImage,
+} from './grey-image';
 import { circlesOutside, likelyCircles } from './likely-circles';
 import { measureRim, type MeasuredRim } from './measure-rim';
 import { scaled } from './scaled';
 
-/** Longer side of the picture in which the rim is looked for, and of the one in which it is measured. */
-const LOOK_PX = 480;
-const MEASURE_PX = 1400;
 const MOST_EDGES = 4500;
 /** Something round is there when it is seen in so many of the rays, and crisp when what was seen lies no farther apart. */
 const GOOD = { seen: 0.35, spread: 0.0026 } as const;

@@ -15,6 +15,10 @@ export interface RgbaImage {
 /** How bright each colour looks to the eye (Rec. 709). */
 const LUMA = [0.2126, 0.7152, 0.0722] as const;
 
+/** Longer side of the picture in which circles are looked for, and of the one in which they are measured. */
+export const LOOK_PX = 480;
+export const MEASURE_PX = 1400;
+
 /** How many pixels one stands for, along each side, in a picture whose longer side is so long at most. */
 export function pixelsInOne(
   { widthPx, heightPx }: Pick<RgbaImage, 'widthPx' | 'heightPx'>,

@@ -2,7 +2,7 @@ import { fitEllipse, flattened, type Ellipse, type PicturePoint } from './ellips
 import { greyAt, type GreyImage } from './grey-image';
 
 /** Ways out from the middle along which the rim is measured. */
-const RAYS = 240;
+export const RAYS = 240;
 /** How far to either side of where it is thought to be, of the radius: less each round, and never as far as its shadow. */
 const REACHES = [0.016, 0.01, 0.007, 0.007] as const;
 /** A change of less than this share of the usual one is the grain of the picture, not the rim. */

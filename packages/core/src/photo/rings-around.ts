@@ -2,9 +2,14 @@ import type { Edges } from './edges';
 import { flattened, type Ellipse, type PicturePoint } from './ellipse';
 
 /** An edge of a circle changes along the way from its middle, also where it is seen at a slant: cosine of some 20°. */
-const ALIGNED = 0.94;
+export const ALIGNED = 0.94;
 /** Parts of the way round in which an edge is looked for. */
-const SECTORS = 72;
+export const SECTORS = 72;
+
+/** In which of them a place lies, seen from the middle. */
+export function sectorOf({ x, y }: PicturePoint): number {
+  return Math.floor((Math.atan2(y, x) / (2 * Math.PI) + 1) * SECTORS) % SECTORS;
+}
 
 /** Edges as a circle sees them; arrays run side by side. */
 export interface Around {
@@ -30,10 +35,9 @@ export function edgesAround(edges: Edges, ellipse: Ellipse, nearest: number, far
     const [stepX, stepY] = [next.x - place.x, next.y - place.y];
     const along = Math.abs(stepX * place.x + stepY * place.y) / (out * Math.hypot(stepX, stepY));
     if (along < ALIGNED) continue;
-    const turn = Math.atan2(place.y, place.x) / (2 * Math.PI) + 1;
     points.push(point);
     far.push(out);
-    sector.push(Math.floor(turn * SECTORS) % SECTORS);
+    sector.push(sectorOf(place));
   }
   return { points, far: Float32Array.from(far), sector: Uint8Array.from(sector) };
 }

@@ -1,3 +1,4 @@
+import { lipRadiusMm, mostHoleMm, spoiltMarks } from '../faces';
 import {
   arcWidthMm,
   FINISHING_SCHOOLS,
@@ -10,7 +11,6 @@ import { metalById, strainAllowance } from '../metal';
 import { holesFor, type Kit, type MissingTool } from '../kit';
 import { coinRoute, type CoinRoute, type RouteCost } from '../route';
 import { workingThickness } from '../stock';
-import { lipRadiusMm, mostHoleMm, spoiltMarks } from './must-stay';
 import {
   idealWidthMm,
   outsideWishMm,

@@ -4,6 +4,5 @@ export { searchStock } from './rank';
 export type { SearchOption, SearchOptions } from './rank';
 export { openingTools, sizeMap } from './size-map';
 export type { MapCell, OpeningTool, SizeMap, SizeMapQuestion } from './size-map';
-export { lipRadiusMm, mostHoleMm, spoiltMarks } from './must-stay';
 export { idealWidthMm, pieceFitsWish } from './wish';
 export type { RingWish, SearchPiece } from './wish';

@@ -1,15 +1,14 @@
 import * as fc from 'fast-check';
+import { mostHoleMm, spoiltMarks } from '../faces';
 import { type Kit, REFERENCE_KIT } from '../kit';
 import { runToEnd } from '../uncertainty';
 import {
   idealWidthMm,
-  mostHoleMm,
   openingTools,
   paretoFront,
   pieceFitsWish,
   searchStock,
   sizeMap,
-  spoiltMarks,
   type RingWish,
   type SearchPiece,
 } from './index';

@@ -1,9 +1,8 @@
+import type { MarkedPiece } from '../faces';
 import { USUAL_WIDTHS_MM, type SchoolWish, type WallWish } from '../forming';
-
 import type { MetalId } from '../metal';
 import type { BenchTraits } from '../steps';
 import type { Coin } from '../stock';
-import type { MarkedPiece } from './must-stay';
 
 /** A piece of the drawer as far as a search is concerned. */
 export interface SearchPiece extends Coin, MarkedPiece {

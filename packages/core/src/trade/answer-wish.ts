@@ -1,14 +1,8 @@
+import { mostHoleMm, spoiltMarks } from '../faces';
 import { rangeWords } from '../forming';
 import { capital } from '../format';
 import { metalById } from '../metal';
-import {
-  mostHoleMm,
-  pieceFitsWish,
-  searchStock,
-  spoiltMarks,
-  type RingWish,
-  type SearchOption,
-} from '../search';
+import { pieceFitsWish, searchStock, type RingWish, type SearchOption } from '../search';
 import { writeSize, type SizeSystemId } from '../size';
 import { answerByWork } from './make-work';
 import { coinReach, coinWidths } from './reach';

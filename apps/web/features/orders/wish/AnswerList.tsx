@@ -3,30 +3,11 @@ import { Pressable, View } from 'react-native';
 import { durationWords } from '@/features/shared/words/wall-clock';
 import { RingThumb } from '@/features/shared/picture/RingThumb';
 import { useWriters } from '@/features/shared/settings/use-settings';
-import { useCoins } from '@/store/use-coins';
-import { useDrawer } from '@/store/use-drawer';
 import { Notice } from '@/ui/Notice';
 import { Progress } from '@/ui/Progress';
 import { Type } from '@/ui/Type';
 import type { Job } from '@/workers/use-job';
 import { optionKey } from './option-plan';
-
-/** The ring of an answer, small. */
-function OptionThumb({ option, wish }: { option: WishOption; wish: CustomerWish }) {
-  const piece = useCoins().data?.find(({ id }) => id === option.stockId);
-  const bench = useDrawer();
-  const { plan } = option;
-  if (!piece || !bench || plan.kind !== 'coin') return null;
-  const { holeMm, wall, school } = plan;
-  const { targetInsideDiameterMm, finish } = wish;
-  return (
-    <RingThumb
-      piece={piece}
-      wish={{ holeMm, targetInsideDiameterMm, wall, school }}
-      bench={{ kit: bench.kit, traits: bench.traits, finish }}
-    />
-  );
-}
 
 interface OptionProps {
   wish: CustomerWish | undefined;
@@ -60,7 +41,13 @@ function Option({ wish, option, chosen, onChoose }: OptionProps) {
         {changes.length > 0 ? <Type as="label">{`≠ ${changes.join(', ')}`}</Type> : null}
         <Type as="small">{how}</Type>
       </View>
-      {wish ? <OptionThumb option={option} wish={wish} /> : null}
+      {wish && plan.kind === 'coin' ? (
+        <RingThumb
+          stockId={option.stockId}
+          wish={{ ...plan, targetInsideDiameterMm: wish.targetInsideDiameterMm }}
+          finish={wish.finish}
+        />
+      ) : null}
     </Pressable>
   );
 }

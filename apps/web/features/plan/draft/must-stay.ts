@@ -4,10 +4,11 @@ import {
   behindDeg,
   judgeMark,
   largestHoleMm,
+  lipRadiusMm,
   type HoleOffset,
   type MarkVerdict,
 } from '@round-mint/core/faces';
-import { lipRadiusMm } from '@round-mint/core/search';
+import { capital } from '@round-mint/core/format';
 import type { CoinRingPlan } from '@round-mint/core/route';
 import type { BenchTraits } from '@round-mint/core/steps';
 import { faceOutside, otherFace } from '@/features/shared/picture/face-choice';
@@ -93,7 +94,7 @@ export function standingWords(
   holeMm: number,
   length: (mm: number) => string,
 ): string {
-  const name = mark.name.charAt(0).toUpperCase() + mark.name.slice(1);
+  const name = capital(mark.name);
   if (stays === 'whole') {
     const [gapMm, beside] =
       holeGapMm <= lipGapMm ? [holeGapMm, 'the hole'] : [lipGapMm, hasLip ? 'the lip' : 'the rim'];

@@ -10,7 +10,6 @@ import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { RingThumb } from '@/features/shared/picture/RingThumb';
 import { useWidthClass } from '@/features/shared/screen/use-width';
 import { useListKitQuery } from '@/store/api';
-import { useBenchTraits } from '@/store/use-bench-traits';
 import { useCoins } from '@/store/use-coins';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Button } from '@/ui/Button';
@@ -43,25 +42,6 @@ function useNames(): (stockId: string) => string {
     const names = new Map((stock ?? []).map(({ id, name }) => [id, name]));
     return (id) => names.get(id) ?? 'a piece that was archived';
   }, [stock]);
-}
-
-/** The ring of an answer, small. */
-function OptionThumb({ option }: { option: SearchOption }) {
-  const { stockId, holeMm, school } = option;
-  const piece = useCoins().data?.find(({ id }) => id === stockId);
-  const kit = useListKitQuery().data;
-  const settings = useSettings();
-  const draft = useAppSelector((state) => state.planDraft);
-  const traits = useBenchTraits();
-  const targetInsideDiameterMm = draftTarget(draft, settings).targetMm;
-  if (!piece || targetInsideDiameterMm === undefined) return null;
-  return (
-    <RingThumb
-      piece={piece}
-      wish={{ holeMm, targetInsideDiameterMm, wall: wallWish(draft), school }}
-      bench={{ kit: kitOrReference(kit ?? []), traits, finish: draft.finish }}
-    />
-  );
 }
 
 function Answers({
@@ -102,6 +82,10 @@ function Answers({
       </Empty>
     );
   }
+  const asked = {
+    targetInsideDiameterMm: draftTarget(draft, settings).targetMm ?? 0,
+    wall: wallWish(draft),
+  };
   const shown = sorted(options, by, frontOnly);
   const chosen = options.filter((option) => compared.includes(optionKey(option)));
   return (
@@ -125,7 +109,13 @@ function Answers({
             key={optionKey(option)}
             option={option}
             name={nameOf(option.stockId)}
-            picture={<OptionThumb option={option} />}
+            picture={
+              <RingThumb
+                stockId={option.stockId}
+                wish={{ ...asked, holeMm: option.holeMm, school: option.school }}
+                finish={draft.finish}
+              />
+            }
             compared={compared.includes(optionKey(option))}
             canCompare={compared.length < MOST_COMPARED}
             onCompare={() => dispatch(comparedToggled(optionKey(option)))}
@@ -136,8 +126,8 @@ function Answers({
       <CompareSheet
         options={chosen}
         nameOf={nameOf}
-        targetMm={draftTarget(draft, settings).targetMm ?? 0}
-        wall={wallWish(draft)}
+        targetMm={asked.targetInsideDiameterMm}
+        wall={asked.wall}
         kit={tools}
         open={comparing}
         onClose={() => setComparing(false)}

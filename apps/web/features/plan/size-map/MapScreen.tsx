@@ -1,5 +1,6 @@
 import type { CoinStock } from '@round-mint/contract/stock';
-import { openingTools, spoiltMarks, type MapCell, type SizeMap } from '@round-mint/core/search';
+import { spoiltMarks } from '@round-mint/core/faces';
+import { openingTools, type MapCell, type SizeMap } from '@round-mint/core/search';
 import { useRouter } from 'expo-router';
 import { useCallback, useMemo } from 'react';
 import { View } from 'react-native';

@@ -9,7 +9,7 @@ import { AppearanceSheet } from './AppearanceSheet';
 import { BandUnrolled } from './BandUnrolled';
 import { faceIdOf } from './face-choice';
 import { useReliefs } from './reliefs';
-import { bandSceneOf, sceneOf, type Appearance, type ShownRing } from './ring-scene';
+import { bandSceneOf, plannedAppearance, sceneOf, type Appearance, type ShownRing } from './ring-scene';
 import { RingStage } from './RingStage';
 import { useTurning } from './use-turning';
 
@@ -29,7 +29,7 @@ export default function RingPicture({ ring, finish, height }: RingPictureProps) 
   const [isOpen, setOpen] = useState(false);
   const turning = useTurning();
   const reliefs = useReliefs(ring.piece, ring.outside);
-  const planned = useMemo((): Appearance => ({ surface: finish, goldInside: false, depth: 1 }), [finish]);
+  const planned = useMemo(() => plannedAppearance(finish), [finish]);
   // Another finish chosen in the plan is what is to be seen.
   const appearance = chosen?.finish === finish ? chosen.appearance : planned;
   const { piece, outline, lipMm, outside } = ring;

@@ -1,20 +1,22 @@
 import type { CoinStock } from '@round-mint/contract/stock';
 import type { CoinRingInput } from '@round-mint/core/forming';
+import { kitOrReference } from '@round-mint/core/kit';
+import type { Finish } from '@round-mint/core/steps';
 import { useEffect, useMemo, useState } from 'react';
 import { Image, View } from 'react-native';
+import { useListKitQuery } from '@/store/api';
+import { useBenchTraits } from '@/store/use-bench-traits';
+import { useCoins } from '@/store/use-coins';
 import { hasOutsidePicture, pictureName, plannedPicture, type PictureBench } from './planned-picture';
-
-interface RingThumbProps {
-  piece: CoinStock;
-  wish: Omit<CoinRingInput, 'coin'>;
-  bench: PictureBench;
-}
 
 const SIZE = { width: 92, height: 70 } as const;
 
-/** What is to be drawn, and where it is once it is. */
-interface Wanted extends RingThumbProps {
+/** What is to be drawn. */
+interface Wanted {
   readonly name: string;
+  readonly piece: CoinStock;
+  readonly wish: Omit<CoinRingInput, 'coin'>;
+  readonly bench: PictureBench;
 }
 
 /** The address of a small picture, worked out once its row stands. */
@@ -48,11 +50,26 @@ function Thumb({ wanted }: { wanted: Wanted }) {
   );
 }
 
-/** The ring that comes out, small, for a row of a list; nothing where its face has no picture. */
-export function RingThumb({ piece, wish, bench }: RingThumbProps) {
-  const name = pictureName(piece, wish, bench.finish);
+interface RingThumbProps {
+  stockId: string;
+  wish: Omit<CoinRingInput, 'coin'>;
+  finish: Finish;
+}
+
+/** The ring that comes out of a piece, small, for a row of a list; nothing where its face has no picture. */
+export function RingThumb({ stockId, wish, finish }: RingThumbProps) {
+  const piece = useCoins().data?.find(({ id }) => id === stockId);
+  const tools = useListKitQuery().data;
+  const traits = useBenchTraits();
+  const name = piece && hasOutsidePicture(piece) ? pictureName(piece, wish, finish) : undefined;
   // Rows are written again at every touch of the list; the picture is another one only under another name.
-  // eslint-disable-next-line react-hooks/exhaustive-deps -- the name tells all of it apart
-  const wanted = useMemo(() => ({ name, piece, wish, bench }), [name]);
-  return hasOutsidePicture(piece) ? <Thumb wanted={wanted} /> : null;
+  const wanted = useMemo(
+    () =>
+      piece && tools && name !== undefined
+        ? { name, piece, wish, bench: { kit: kitOrReference(tools), traits, finish } }
+        : undefined,
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the name tells all the rest apart
+    [name, tools, traits],
+  );
+  return wanted ? <Thumb wanted={wanted} /> : null;
 }

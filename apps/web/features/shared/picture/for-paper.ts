@@ -1,26 +1,22 @@
 import type { PaperPicture } from '@/features/shared/print/paper';
-import type { Light } from '@/theme/light';
 import { jpegOf } from '@/ui/pixels';
 import { startJob } from '@/workers/start-job';
 import { faceIdOf } from './face-choice';
 import { reliefsOf } from './reliefs';
-import { bandSceneOf, sceneOf } from './ring-scene';
+import { bandSceneOf, plannedAppearance, sceneOf, STILL_HELD } from './ring-scene';
 import type { PicturedRing } from './use-bench-picture';
 
 const RING_PX = { widthPx: 1000, heightPx: 750 } as const;
 /** 300 dots an inch. */
 const BAND_PX_PER_MM = 300 / 25.4;
-/** Turned a little and seen from above, as a ring lies on a table. */
-const HELD = { turnDeg: 0, tiltDeg: 33 } as const;
-const LIGHT: Light = 'day';
 
 /** A ring and its band for a paper: as the app computes them, on white. */
 export async function ringForPaper({ ring, finish }: PicturedRing): Promise<readonly PaperPicture[]> {
   const reliefs = await reliefsOf(ring.piece, ring.outside);
-  const appearance = { surface: finish, goldInside: false, depth: 1 } as const;
+  const appearance = plannedAppearance(finish);
   const still = startJob(
     'ringStill',
-    { scene: sceneOf(ring, reliefs, appearance), view: { ...HELD, ...RING_PX, light: LIGHT } },
+    { scene: sceneOf(ring, reliefs, appearance), view: { ...STILL_HELD, ...RING_PX, light: 'day' } },
     () => undefined,
   );
   const drawn = await still.answer;

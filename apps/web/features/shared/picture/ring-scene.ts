@@ -8,7 +8,7 @@ import {
   type RingScene,
   type RingSurface,
 } from '@round-mint/core/ring-picture';
-import type { WallOutline } from '@round-mint/core/steps';
+import type { Finish, WallOutline } from '@round-mint/core/steps';
 import type { Reliefs } from './reliefs';
 
 /** A ring that is to be shown: of which piece, with which wall. */
@@ -27,6 +27,14 @@ export interface Appearance {
   /** 0 to 2: how deep the relief is drawn. */
   readonly depth: number;
 }
+
+/** As it is planned: until the maker looks at another one. */
+export function plannedAppearance(finish: Finish): Appearance {
+  return { surface: finish, goldInside: false, depth: 1 };
+}
+
+/** As a ring lies on a table, the top of its face to the front: for pictures that nobody turns. */
+export const STILL_HELD = { turnDeg: 0, tiltDeg: 33 } as const;
 
 export function lookOf({ piece }: Pick<ShownRing, 'piece'>, { surface, goldInside }: Appearance): RingLook {
   return { metal: metalColour(piece.metal), surface, goldInside };

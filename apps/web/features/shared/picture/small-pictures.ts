@@ -1,12 +1,11 @@
 import { pngOf } from '@/ui/pixels';
 import { startJob } from '@/workers/start-job';
 import { reliefsOf } from './reliefs';
-import { sceneOf } from './ring-scene';
+import { plannedAppearance, sceneOf, STILL_HELD } from './ring-scene';
 import type { PicturedRing } from './use-bench-picture';
 
 /** Twice as fine as it is shown, so that a letter can be told. */
 const PX = { widthPx: 184, heightPx: 140 } as const;
-const HELD = { turnDeg: 0, tiltDeg: 33 } as const;
 /** Some ten kilobytes each. */
 const MOST_KEPT = 80;
 
@@ -14,8 +13,8 @@ const kept = new Map<string, string>();
 
 async function draw({ ring, finish }: PicturedRing): Promise<string> {
   const reliefs = await reliefsOf(ring.piece, ring.outside);
-  const scene = sceneOf(ring, reliefs, { surface: finish, goldInside: false, depth: 1 });
-  const view = { ...HELD, ...PX, light: 'day' } as const;
+  const scene = sceneOf(ring, reliefs, plannedAppearance(finish));
+  const view = { ...STILL_HELD, ...PX, light: 'day' } as const;
   return URL.createObjectURL(
     await pngOf(await startJob('ringStill', { scene, view }, () => undefined).answer),
   );

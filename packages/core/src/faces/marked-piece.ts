@@ -1,6 +1,9 @@
-import { faceMap, judgeMark, largestHoleMm, trimmedLipMm, wallLineOf, type FaceMark } from '../faces';
 import type { Meridian } from '../forming';
 import type { BenchTraits, Face, RouteStep } from '../steps';
+import { faceMap } from './face-map';
+import { judgeMark, largestHoleMm, type FaceMark } from './must-stay';
+import { trimmedLipMm } from './trimmed-lip';
+import { wallLineOf } from './wall-line';
 
 /** Something on a face of a piece that has to be seen on its ring. */
 export interface MarkOnFace {
@@ -34,16 +37,19 @@ export function lipRadiusMm(
   return place?.radiusMm ?? Infinity;
 }
 
-/** What of a piece a hole, and the lip trimmed off its inside, do not leave whole, by name. */
+/**
+ * What of a piece a hole, and the lip trimmed off its inside, do not leave whole, by name.
+ * @param insideLipRadiusMm see {@link lipRadiusMm}; left out, nothing is trimmed
+ */
 export function spoiltMarks(
   { diameterMm, outsideFace, mustStay }: MarkedPiece,
   holeMm: number,
-  lipMm: number = diameterMm / 2,
+  insideLipRadiusMm: number = diameterMm / 2,
 ): readonly string[] {
   const outside = outsideFace === 'reverse' ? 'reverse' : 'obverse';
   return (mustStay ?? [])
     .filter(({ face, mark }) => {
-      const lipRadiusMm = face === outside ? diameterMm / 2 : Math.min(diameterMm / 2, lipMm);
+      const lipRadiusMm = face === outside ? diameterMm / 2 : Math.min(diameterMm / 2, insideLipRadiusMm);
       return judgeMark(mark, { holeMm, lipRadiusMm }).stays !== 'whole';
     })
     .map(({ name }) => name);
