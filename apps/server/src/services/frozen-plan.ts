@@ -2,13 +2,14 @@ import { wallWishOf } from '@round-mint/contract/coin-ring';
 import type { Plan } from '@round-mint/contract/plans';
 import type { CoinStock, StockItem } from '@round-mint/contract/stock';
 import type { CustomerWishRow } from '@round-mint/contract/orders';
+import { proposedOutside } from '@round-mint/core/faces';
 import { withWishes, type RingWishes } from '@round-mint/core/finishing';
 import { bandAssumptions, planFrom, type StartedFrom } from '@round-mint/core/half-made';
 import { identify } from '@round-mint/core/identify';
 import type { DieChart, Kit } from '@round-mint/core/kit';
 import { type AnnealSchool, planCoinRing } from '@round-mint/core/route';
 import type { SizeSystemId } from '@round-mint/core/size';
-import { routeTotals, type BenchTraits } from '@round-mint/core/steps';
+import { routeTotals, type BenchTraits, type Face } from '@round-mint/core/steps';
 import { permitReasons, planWork, withOther, type OtherPart } from '@round-mint/core/work';
 import { HttpError } from '../http/errors';
 import { mandrelTaper } from './kit';
@@ -218,9 +219,14 @@ function frozenWorkPlan(
   };
 }
 
-/** What an order wishes beside the shape; where it leaves the face open, the piece's own. */
+/** The face that comes outside; undefined where either will do. */
+function outsideOf(piece: CoinStock): Face | undefined {
+  return piece.outsideFace === 'either' ? proposedOutside(piece)?.face : piece.outsideFace;
+}
+
+/** What an order wishes beside the shape; where it leaves the face open, the piece's own or what its marks propose. */
 function wishesOf(piece: StockItem, wish: CustomerWishRow | undefined): RingWishes {
-  const ofPiece = piece.kind === 'coin' && piece.outsideFace !== 'either' ? piece.outsideFace : undefined;
+  const ofPiece = piece.kind === 'coin' ? outsideOf(piece) : undefined;
   return {
     lining: wish?.lining === 'gold' ? 'gold' : undefined,
     dedication: wish?.dedication,

@@ -19,6 +19,32 @@ export interface MarkedPiece {
   readonly mustStay?: readonly MarkOnFace[] | null | undefined;
 }
 
+/** Which face should come outside, and what of those that must stay lies on it, by name. */
+export interface OutsideProposal {
+  readonly face: Face;
+  readonly shows: readonly string[];
+}
+
+/**
+ * The face that shows most of what must stay: what lies inside is seen only while the ring is off, and the lip may take it.
+ * @returns undefined where neither face is the better one
+ */
+export function proposedOutside({ mustStay }: MarkedPiece): OutsideProposal | undefined {
+  const on = (face: Face) => (mustStay ?? []).filter((mark) => mark.face === face).map(({ name }) => name);
+  const [obverse, reverse] = [on('obverse'), on('reverse')];
+  if (obverse.length === reverse.length) return undefined;
+  return obverse.length > reverse.length
+    ? { face: 'obverse', shows: obverse }
+    : { face: 'reverse', shows: reverse };
+}
+
+/** Which face comes to lie outside: what the piece says; else the one that what must stay proposes; else the obverse. */
+export function faceOutside(piece: MarkedPiece): Face {
+  const { outsideFace } = piece;
+  if (outsideFace === 'obverse' || outsideFace === 'reverse') return outsideFace;
+  return proposedOutside(piece)?.face ?? 'obverse';
+}
+
 /** The largest hole that leaves whole all that must stay on a piece, mm; any will do where there is nothing. */
 export function mostHoleMm({ diameterMm, mustStay }: MarkedPiece): number {
   const marks = (mustStay ?? []).map(({ mark }) => mark);
@@ -42,11 +68,12 @@ export function lipRadiusMm(
  * @param insideLipRadiusMm see {@link lipRadiusMm}; left out, nothing is trimmed
  */
 export function spoiltMarks(
-  { diameterMm, outsideFace, mustStay }: MarkedPiece,
+  piece: MarkedPiece,
   holeMm: number,
-  insideLipRadiusMm: number = diameterMm / 2,
+  insideLipRadiusMm: number = piece.diameterMm / 2,
 ): readonly string[] {
-  const outside = outsideFace === 'reverse' ? 'reverse' : 'obverse';
+  const { diameterMm, mustStay } = piece;
+  const outside = faceOutside(piece);
   return (mustStay ?? [])
     .filter(({ face, mark }) => {
       const lipRadiusMm = face === outside ? diameterMm / 2 : Math.min(diameterMm / 2, insideLipRadiusMm);

@@ -1,3 +1,4 @@
+import { faceOutside } from '@round-mint/core/faces';
 import { FACES } from '@round-mint/core/steps';
 import { useMemo } from 'react';
 import { View } from 'react-native';
@@ -5,10 +6,11 @@ import { FaceDrawing } from '@/drawings/face/FaceDrawing';
 import { lipRadii, markStandings, standingWords } from '@/features/plan/draft/must-stay';
 import type { PlanModel } from '@/features/plan/draft/plan-model';
 import { faceAddress } from '@/features/shared/picture/FaceImage';
-import { faceIdOf, faceOutside } from '@/features/shared/picture/face-choice';
+import { faceIdOf } from '@/features/shared/picture/face-choice';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { Notice } from '@/ui/Notice';
 import { Type } from '@/ui/Type';
+import { FaceTurned } from './FaceTurned';
 
 const SIZE_PX = 160;
 
@@ -48,6 +50,7 @@ export function FaceLosses({ model }: { model: PlanModel }) {
           );
         })}
       </View>
+      <FaceTurned piece={piece} />
       {standings.map((standing) => (
         <Notice
           key={standing.mark.id}

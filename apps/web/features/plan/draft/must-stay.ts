@@ -1,17 +1,10 @@
 import type { CoinStock } from '@round-mint/contract/stock';
 import type { MustStay, PieceFace } from '@round-mint/contract/stock-faces';
-import {
-  behindDeg,
-  judgeMark,
-  largestHoleMm,
-  lipRadiusMm,
-  type HoleOffset,
-  type MarkVerdict,
-} from '@round-mint/core/faces';
+import { behindDeg, judgeMark, largestHoleMm, lipRadiusMm, type HoleOffset, type MarkVerdict, faceOutside } from '@round-mint/core/faces';
 import { capital } from '@round-mint/core/format';
 import type { CoinRingPlan } from '@round-mint/core/route';
 import type { BenchTraits } from '@round-mint/core/steps';
-import { faceOutside, otherFace } from '@/features/shared/picture/face-choice';
+import { otherFace } from '@/features/shared/picture/face-choice';
 
 /** Where the trimmed lip begins on each face, mm from its middle; its rim where nothing is trimmed. */
 export type LipRadii = Readonly<Record<PieceFace, number>>;

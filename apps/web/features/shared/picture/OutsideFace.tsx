@@ -1,6 +1,7 @@
 import type { CoinStock } from '@round-mint/contract/stock';
+import { faceOutside } from '@round-mint/core/faces';
 import { FaceImage } from './FaceImage';
-import { faceIdOf, faceOutside } from './face-choice';
+import { faceIdOf } from './face-choice';
 
 /** The face of a piece that its rings show, beside its name. */
 export function OutsideFace({ piece, size }: { piece: CoinStock; size: number }) {

@@ -1,11 +1,6 @@
 import type { CoinStock } from '@round-mint/contract/stock';
 import type { PieceFace } from '@round-mint/contract/stock-faces';
 
-/** Which face comes to lie outside: what the piece says, else the obverse. */
-export function faceOutside({ outsideFace }: Pick<CoinStock, 'outsideFace'>): PieceFace {
-  return outsideFace === 'reverse' ? 'reverse' : 'obverse';
-}
-
 export function otherFace(face: PieceFace): PieceFace {
   return face === 'obverse' ? 'reverse' : 'obverse';
 }

@@ -1,9 +1,10 @@
 import type { CoinStock } from '@round-mint/contract/stock';
+import { faceOutside } from '@round-mint/core/faces';
 import type { CoinRingInput } from '@round-mint/core/forming';
 import type { Kit } from '@round-mint/core/kit';
 import { outlineOf, planCoinRing } from '@round-mint/core/route';
 import type { BenchTraits, Finish } from '@round-mint/core/steps';
-import { faceIdOf, faceOutside } from './face-choice';
+import { faceIdOf } from './face-choice';
 import { shownRing } from './shown-ring';
 import type { PicturedRing } from './use-bench-picture';
 

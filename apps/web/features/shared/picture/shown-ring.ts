@@ -1,7 +1,6 @@
 import type { CoinStock } from '@round-mint/contract/stock';
-import { trimmedLipMm } from '@round-mint/core/faces';
+import { trimmedLipMm, faceOutside } from '@round-mint/core/faces';
 import type { BenchTraits, RouteStep, WallOutline } from '@round-mint/core/steps';
-import { faceOutside } from './face-choice';
 import type { ShownRing } from './ring-scene';
 
 /** A ring of a piece as it is once its steps are done, or as far as they are. */
