@@ -3,6 +3,9 @@ import { idSchema, listOf, listQuerySchema, shortText, timeSchema } from './comm
 
 export const MESSAGE_KINDS = ['quote', 'refusal', 'approval', 'exchange', 'close-out', 'other'] as const;
 
+/** What a computed picture comes to at most, as base64 writes it. */
+const MOST_BASE64 = 1_000_000;
+
 /** A letter to a customer. It lies in the outbox as a mail file: nothing leaves the machine. */
 export const messageInputSchema = z.strictObject({
   id: idSchema,
@@ -13,6 +16,11 @@ export const messageInputSchema = z.strictObject({
   text: shortText(20_000),
   /** Pictures of the ring that go with it. */
   photoIds: z.array(idSchema).max(6, 'takes at most six pictures'),
+  /** Pictures that were computed for this letter, as JPEG files in base64; they are kept in its mail file only. */
+  computedPictures: z
+    .array(z.base64({ error: 'must be a JPEG file in base64' }).max(MOST_BASE64, 'must be at most 750 KB'))
+    .max(2, 'takes at most two computed pictures')
+    .optional(),
 });
 
 export const messageSchema = z.object({

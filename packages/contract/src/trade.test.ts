@@ -126,6 +126,13 @@ describe('a letter', () => {
     expect(wrongs(messageInputSchema.safeParse({ ...letter, photoIds: Array(7).fill(ID) }))).toEqual([
       'photoIds: takes at most six pictures',
     ]);
+    const computedPictures = Array(3).fill('/9j/');
+    expect(wrongs(messageInputSchema.safeParse({ ...letter, computedPictures }))).toEqual([
+      'computedPictures: takes at most two computed pictures',
+    ]);
+    expect(wrongs(messageInputSchema.safeParse({ ...letter, computedPictures: ['no file!'] }))).toEqual([
+      'computedPictures.0: must be a JPEG file in base64',
+    ]);
   });
 });
 

@@ -236,6 +236,7 @@ async function loadQuote(tx: Database): Promise<void> {
     price: order.quote.price,
     readyBy: undefined,
     validDays: 14,
+    hasPicture: false,
   });
   const letter = {
     kind: 'quote',

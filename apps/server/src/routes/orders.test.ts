@@ -7,6 +7,8 @@ import { mkdtemp, readdir, readFile, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { demoId } from '../demo/demo-id';
+import { cleanJpeg } from '../services/jpeg';
+import { smallJpeg } from '../testing/small-jpeg';
 import { demoServer, eventOf, path } from '../testing/test-server';
 
 let server: Awaited<ReturnType<typeof demoServer>>;
@@ -219,6 +221,35 @@ describe('a step that cannot be undone', () => {
 });
 
 describe('the outbox', () => {
+  it('takes computed pictures along, and refuses what is none', async () => {
+    const order = await orderNamed('Ferry crew, no. 3');
+    const letter = {
+      id: randomUUID(),
+      kind: 'other',
+      personId: order.personId,
+      orderId: order.id,
+      subject: 'Your ring, computed',
+      text: 'As it will be.',
+      photoIds: [],
+    };
+    const none = { ...letter, computedPictures: [Buffer.from('no picture').toString('base64')] };
+    const { body } = await server.api.post(path('/outbox')).send(none).expect(400);
+    expect(body.error.message).toBe('must be a JPEG file in base64');
+    const computedPictures = [smallJpeg({ before: [0xe1] })];
+    await server.api
+      .post(path('/outbox'))
+      .send({ ...letter, computedPictures })
+      .expect(201);
+    const [name] = (await readdir(outboxDir)).filter((file) => file.includes(letter.id));
+    const file = await readFile(join(outboxDir, name!), 'utf8');
+    expect(file).toContain('filename=computed-1.jpg');
+    // Its notes have gone; the picture itself has not.
+    expect(file.replaceAll(/\s/g, '')).toContain(
+      cleanJpeg(Buffer.from(smallJpeg(), 'base64')).jpeg.toString('base64'),
+    );
+    await rm(join(outboxDir, name!));
+  });
+
   it('keeps a letter as a mail file, moves its order, and sends nothing twice', async () => {
     const order = await orderNamed('Ferry crew, no. 3');
     const letter = {

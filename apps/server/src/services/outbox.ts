@@ -13,6 +13,7 @@ import { makePrivateFolder, writeWhole } from '../files/private-files';
 import { HttpError, notFound } from '../http/errors';
 import { listClauses, page, pageRows, type ListColumns } from './list';
 import { logOrderEvents } from './orders';
+import { cleanJpeg } from './jpeg';
 import { isoTime } from './resource';
 import { createResources } from './resources';
 import { readSettings } from './settings';
@@ -92,6 +93,14 @@ async function pictures(tx: Database, photoIds: readonly string[]) {
   return rows.map(({ jpeg }, i) => ({ name: `ring-${i + 1}.jpg`, jpeg }));
 }
 
+/** Pictures that came with the letter itself, with nothing in them but what is seen. */
+function computed(files: MessageInput['computedPictures'] = []) {
+  return files.map((base64, i) => ({
+    name: `computed-${i + 1}.jpg`,
+    jpeg: cleanJpeg(Buffer.from(base64, 'base64')).jpeg,
+  }));
+}
+
 /** What a letter does to its order: a quote is quoted, a question waits for its answer. */
 async function moveOrder(tx: Database, { id, kind, orderId }: MessageInput, at: string): Promise<void> {
   if (orderId === null || (kind !== 'quote' && kind !== 'approval')) return;
@@ -110,7 +119,8 @@ function fileName({ id, at, kind }: { readonly id: string; readonly at: string; 
 
 /** Writes a letter and keeps it with its mail file. */
 async function keepMessage(tx: Database, input: MessageInput) {
-  const { id, kind, personId, orderId, subject, text, photoIds } = input;
+  const { id, kind, personId, orderId, subject, text, photoIds, computedPictures } = input;
+  const ofPlan = computed(computedPictures);
   const person = await createResources(tx).people.get(personId);
   if (person.email === '') {
     throw new HttpError('no-address', `${person.name} has no mail address: enter one under People.`);
@@ -119,7 +129,7 @@ async function keepMessage(tx: Database, input: MessageInput) {
   const at = new Date().toISOString();
   const to = { toName: person.name, toAddress: person.email };
   const mail = { id, at, fromName: workshopName, ...to, subject, text };
-  const eml = await mailFile({ ...mail, pictures: await pictures(tx, photoIds) });
+  const eml = await mailFile({ ...mail, pictures: [...(await pictures(tx, photoIds)), ...ofPlan] });
   await tx.insert(messages).values({ id, at, kind, personId, orderId, ...to, subject, text, eml });
   await attachPhotos(tx, id, photoIds);
   await moveOrder(tx, input, at);

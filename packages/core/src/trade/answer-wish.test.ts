@@ -138,14 +138,28 @@ describe('letters', () => {
   });
 
   it('quote a price and a date, and leave the law to where the customer lives', () => {
-    const quote = { ...words, ring: 'a ring', price: 84, readyBy: 'Friday, 4 December 2026', validDays: 14 };
+    const quote = {
+      ...words,
+      ring: 'a ring',
+      price: 84,
+      readyBy: 'Friday, 4 December 2026',
+      validDays: 14,
+      hasPicture: false,
+    };
     expect(quoteLetter(quote).text).toMatch(/84\.00 cr[\s\S]*4 December[\s\S]*14 days[\s\S]*where you live/);
     expect(quoteLetter({ ...quote, readyBy: undefined }).text).toContain('as soon as I know');
+    expect(quoteLetter(quote).text).not.toContain('picture');
+    expect(quoteLetter({ ...quote, hasPicture: true }).text).toContain('The ring in the picture is computed');
   });
 
   it('ask before the step that cannot be undone', () => {
-    const { text } = approvalLetter({ ...words, ring: 'a ring', readings: ['rim edge US 9¾'] });
+    const asked = { ...words, ring: 'a ring', readings: ['rim edge US 9¾'] };
+    const { text } = approvalLetter({ ...asked, hasPicture: false });
     expect(text).toMatch(/- rim edge US 9¾[\s\S]*Until then it waits/);
+    expect(text).not.toContain('computed');
+    expect(approvalLetter({ ...asked, hasPicture: true }).text).toMatch(
+      /photo is attached\.\n\nBeside it .* as it was planned\. .* computed/,
+    );
   });
 
   it('tell the terms of a part exchange, or why there are none', () => {

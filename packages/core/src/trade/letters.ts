@@ -49,7 +49,16 @@ export function refusalLetter(words: LetterWords, wish: string, answer: WishAnsw
   );
 }
 
-export interface QuoteWords extends LetterWords {
+/** A picture that nobody took is never taken for a photograph. */
+const OF_PLAN =
+  'The ring in the picture is computed from the plan, and its relief is estimated from a photograph of the face: yours may differ a little.';
+
+interface WithPicture {
+  /** Whether the ring as it is computed goes along as a picture. */
+  readonly hasPicture: boolean;
+}
+
+export interface QuoteWords extends WithPicture, LetterWords {
   readonly ring: string;
   readonly price: number;
   /** "Friday, 4 December 2026", or undefined when no date was computed. */
@@ -58,27 +67,29 @@ export interface QuoteWords extends LetterWords {
 }
 
 export function quoteLetter(words: QuoteWords): Letter {
-  const { ring, price, readyBy, validDays, money } = words;
+  const { ring, price, readyBy, validDays, hasPicture, money } = words;
   return letter(
     `Quote for your ring: ${money(price)}`,
     words,
     `here is the quote for ${ring}: ${money(price)}, with post.`,
+    hasPicture && OF_PLAN,
     readyBy ? `I expect it to be ready by ${readyBy}.` : 'I will tell you the date as soon as I know it.',
     `The quote holds for ${validDays} days. The piece is altered for good: please check that you may have it altered where you live.`,
   );
 }
 
-export interface ApprovalWords extends LetterWords {
+export interface ApprovalWords extends WithPicture, LetterWords {
   readonly ring: string;
   readonly readings: readonly string[];
 }
 
-/** Photo and readings before the step that cannot be undone (craft §11). */
+/** Photo and readings before the step that cannot be undone (craft §11); beside the photo, the ring as it was planned. */
 export function approvalLetter(words: ApprovalWords): Letter {
   return letter(
     `Please look at your ring before I go on: ${words.ring}`,
     words,
     `your ring has its shape. The next step cannot be undone, so I ask you first. The photo is attached.`,
+    words.hasPicture && `Beside it is your ring as it was planned. ${OF_PLAN}`,
     words.readings.length > 0
       ? `This is what I measure:\n${listed(words.readings)}`
       : 'Nothing was read yet: look at the shape and the side that shows.',

@@ -53,9 +53,18 @@ describe('the record of the trade', () => {
 
   it('letters', () => {
     expect(
-      quoteLetter({ ...WORDS, ring: 'a ring', price: 84, readyBy: 'Friday', validDays: 14 }),
+      quoteLetter({
+        ...WORDS,
+        ring: 'a ring',
+        price: 84,
+        readyBy: 'Friday',
+        validDays: 14,
+        hasPicture: false,
+      }),
     ).toMatchSnapshot();
-    expect(approvalLetter({ ...WORDS, ring: 'a ring', readings: ['US 10'] })).toMatchSnapshot();
+    expect(
+      approvalLetter({ ...WORDS, ring: 'a ring', readings: ['US 10'], hasPicture: false }),
+    ).toMatchSnapshot();
     for (const change of [{}, { metal: 'copper' as const }, { pieces: 1 }, { pieces: 12 }]) {
       const question = {
         metal: 'silver-900' as const,

@@ -12,7 +12,9 @@ import { useState } from 'react';
 import { Button } from '@/ui/Button';
 import { Type } from '@/ui/Type';
 import { LetterSheet } from './LetterSheet';
+import { useLetterPicture } from './use-letter-picture';
 import { useLetterWords } from './use-letter-words';
+import { useOrderPicture } from './use-order-picture';
 
 interface ApprovalSheetProps {
   order: OrderInList & { readonly ringId: string };
@@ -40,6 +42,7 @@ export function ApprovalSheet({ order, person, onClose }: ApprovalSheetProps) {
   const { ringId } = order;
   const words = useLetterWords(person);
   const readings = useReadings(ringId);
+  const picture = useLetterPicture(useOrderPicture(order));
   const photos = useListPhotosQuery(ringId).data ?? [];
   const [taking, setTaking] = useState(false);
   const last = photos.at(-1);
@@ -47,7 +50,8 @@ export function ApprovalSheet({ order, person, onClose }: ApprovalSheetProps) {
   return (
     <LetterSheet
       title="Ask before you go on"
-      letter={approvalLetter({ ...words, ring: order.name, readings })}
+      letter={approvalLetter({ ...words, ring: order.name, readings, hasPicture: picture?.goes ?? false })}
+      picture={picture}
       about={{
         kind: 'approval',
         personId: order.personId,

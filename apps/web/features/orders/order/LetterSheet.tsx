@@ -7,12 +7,16 @@ import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
 import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
+import { LetterPictureChoice } from './LetterPictureChoice';
+import type { LetterPicture } from './use-letter-picture';
 import { usePostLetter } from './use-post-letter';
 
 interface LetterSheetProps {
   title: string;
   letter: Letter;
-  about: Omit<MessageInput, 'id' | 'subject' | 'text'>;
+  about: Omit<MessageInput, 'id' | 'subject' | 'text' | 'computedPictures'>;
+  /** The computed ring, where one may go along. */
+  picture?: LetterPicture | undefined;
   /** The main action: "Put the quote into the outbox". */
   action: string;
   onClose: () => void;
@@ -28,6 +32,7 @@ export function LetterSheet({
   title,
   letter,
   about,
+  picture,
   action,
   onClose,
   before,
@@ -40,7 +45,8 @@ export function LetterSheet({
   const { subject, text } = { ...letter, ...changed };
   const go = async () => {
     if (before && !(await before())) return;
-    if (await send({ ...about, subject, text })) onClose();
+    const computedPictures = picture?.goes ? await picture.files() : [];
+    if (await send({ ...about, computedPictures, subject, text })) onClose();
   };
   const copyOut = useCopy();
   const copy = () => copyOut(text, 'The letter was');
@@ -59,6 +65,7 @@ export function LetterSheet({
       }
     >
       {children}
+      {picture ? <LetterPictureChoice picture={picture} /> : null}
       {missing ? <Notice level="warn" title={missing} /> : null}
       <Field
         label="Subject"

@@ -20,6 +20,7 @@ import { inputOf, wishFacts, wishWords } from '@/features/shared/words/order-wor
 import { priceOf } from './PricePanel';
 import { quotePaper } from './papers';
 import { forPaper, useOrderPicture } from './use-order-picture';
+import { useLetterPicture } from './use-letter-picture';
 import { useLetterWords } from './use-letter-words';
 
 interface QuoteSheetProps {
@@ -41,6 +42,8 @@ export function QuoteSheet({ order, person, input, onClose }: QuoteSheetProps) {
   const { trade, workshopName } = useSettings();
   const words = useLetterWords(person);
   const pictured = useOrderPicture(order);
+  const picture = useLetterPicture(pictured);
+  const hasPicture = picture?.goes ?? false;
   const [save] = useSaveOrderMutation();
   const [base] = useState(order);
   const computed = priceOf(input);
@@ -54,8 +57,16 @@ export function QuoteSheet({ order, person, input, onClose }: QuoteSheetProps) {
   const readyWords = ready && format(ready, 'EEEE, d MMMM yyyy');
   const ring = wishWords(order, write);
   const letter = useMemo(
-    () => quoteLetter({ ...words, ring, price: price ?? 0, readyBy: readyWords, validDays: trade.quoteDays }),
-    [words, ring, price, readyWords, trade.quoteDays],
+    () =>
+      quoteLetter({
+        ...words,
+        ring,
+        price: price ?? 0,
+        readyBy: readyWords,
+        validDays: trade.quoteDays,
+        hasPicture,
+      }),
+    [words, ring, price, readyWords, trade.quoteDays, hasPicture],
   );
   const keep = async () => {
     if (price === undefined) return false;
@@ -73,6 +84,7 @@ export function QuoteSheet({ order, person, input, onClose }: QuoteSheetProps) {
     <LetterSheet
       title="The quote"
       letter={letter}
+      picture={picture}
       about={{ kind: 'quote', personId: order.personId, orderId: order.id, photoIds: [] }}
       action="Put the quote into the outbox"
       before={keep}

@@ -6,6 +6,7 @@ import { useCopy } from '@/features/shared/screen/use-copy';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { useWidthClass } from '@/features/shared/screen/use-width';
 import { Button } from '@/ui/Button';
+import { Choices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { Screen } from '@/ui/Screen';
 import { ScrollArea } from '@/ui/ScrollArea';
@@ -15,6 +16,7 @@ import { PieceDetail } from './PieceDetail';
 import { PlanFromIt } from './PlanFromIt';
 import { StockGrid } from './StockGrid';
 import { StockRows } from './StockRows';
+import { StockTiles } from './StockTiles';
 import { StockTabs } from '@/features/shared/tabs/StockTabs';
 import { tableText, useStockTable, type StockList } from './use-stock-table';
 
@@ -95,10 +97,17 @@ interface WideStockProps {
 
 const SIDE_WIDTH = 400;
 
+const LOOKS = [
+  { value: 'table', label: 'table' },
+  { value: 'pictures', label: 'pictures' },
+] as const;
+
 function WideStock({ list, searchBox, empty, onAdd }: WideStockProps) {
   const [chosenId, setChosenId] = useState<string>();
+  const [look, setLook] = useState<'table' | 'pictures'>('table');
   const rows = list.table.getRowModel().rows;
   const chosen = (rows.find(({ original }) => original.id === chosenId) ?? rows[0])?.original;
+  const Shown = look === 'table' ? StockGrid : StockTiles;
   const copyOut = useCopy();
   const copy = () => copyOut(tableText(list.table), 'The table was');
   return (
@@ -114,10 +123,15 @@ function WideStock({ list, searchBox, empty, onAdd }: WideStockProps) {
             <Button label="Add a piece" onPress={onAdd} />
           </View>
           <StockTabs here="Pieces" />
-          {searchBox}
+          <View className="flex-row items-end gap-4">
+            <View className="flex-1">{searchBox}</View>
+            <View style={{ width: 200 }}>
+              <Choices label="Shown as" choices={LOOKS} value={look} onChange={setLook} />
+            </View>
+          </View>
         </View>
         <ScrollArea contentContainerClassName="px-5 pb-6">
-          {empty ?? <StockGrid list={list} chosenId={chosen?.id} onChoose={setChosenId} />}
+          {empty ?? <Shown list={list} chosenId={chosen?.id} onChoose={setChosenId} />}
         </ScrollArea>
       </View>
       {chosen ? (
