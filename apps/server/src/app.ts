@@ -82,7 +82,8 @@ function apiRouter({
       next();
     },
   );
-  api.use(`${stock.list.path}/:id/faces/:face`, express.json({ limit: PICTURE_LIMIT }));
+  const withPictures = [`${stock.list.path}/:id/faces/:face`, `${stock.list.path}/:id/top`];
+  api.use(withPictures, express.json({ limit: PICTURE_LIMIT }));
   api.use(express.json({ limit: BODY_LIMIT }), readableOnly);
   api.use(accessRouter({ db, door, network, changes }));
   api.use(systemRouter({ database, version, demo, backups }));

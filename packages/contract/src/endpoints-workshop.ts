@@ -18,7 +18,13 @@ import {
   stockListQuerySchema,
   stockListSchema,
 } from './stock';
-import { faceFileQuerySchema, faceInputSchema, pieceFaceSchema, pieceFacesSchema } from './stock-faces';
+import {
+  faceFileQuerySchema,
+  faceInputSchema,
+  pieceFaceSchema,
+  pieceFacesSchema,
+  topInputSchema,
+} from './stock-faces';
 import { healthSchema, metalListSchema, openApiSchema } from './system';
 
 /** What does not belong to any workshop. */
@@ -105,10 +111,26 @@ export const faces = {
     params: { face: pieceFaceSchema },
     errors: ['not-found'],
   }),
+  setTop: endpoint({
+    method: 'put',
+    path: '/stock/{id}/top',
+    summary: 'Keep the picture of a handle from above, laid straight, with its outline; repeats do no harm',
+    thing: 'piece of stock',
+    request: topInputSchema,
+    response: stockItemSchema,
+    errors: ['not-found', 'wrong-piece'],
+  }),
+  removeTop: endpoint({
+    method: 'delete',
+    path: '/stock/{id}/top',
+    summary: 'Take the picture of a handle off it; setting its id again brings it back',
+    thing: 'piece of stock',
+    errors: ['not-found'],
+  }),
   file: endpoint({
     method: 'get',
     path: '/faces/{id}',
-    summary: 'A face: a square from rim to rim, its top up',
+    summary: 'A face: a square from rim to rim, its top up; or a handle from above, its tip at the left',
     thing: 'face',
     query: faceFileQuerySchema,
     media: 'image/jpeg',

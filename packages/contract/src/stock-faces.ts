@@ -41,6 +41,40 @@ export const faceInputSchema = z.strictObject({
   picture: facePictureSchema.optional(),
 });
 
+/** Where a handle lies in a photograph from above: pixels to the right and down from the picture's top left, as it is shown. */
+const topPictureSchema = z.strictObject({
+  base64: facePictureSchema.shape.base64,
+  /** The tip, and the other end, on its middle line. */
+  tipX: quantity(-MOST_PX, MOST_PX, 'px'),
+  tipY: quantity(-MOST_PX, MOST_PX, 'px'),
+  endX: quantity(-MOST_PX, MOST_PX, 'px'),
+  endY: quantity(-MOST_PX, MOST_PX, 'px'),
+  /** How wide a strip is kept along that line. */
+  acrossPx: quantity(1, MOST_PX, 'px'),
+});
+
+const OF_LENGTH = 'must be a share of its length, 0 to 1';
+const share = z.number({ error: OF_LENGTH }).min(0, OF_LENGTH).max(1, OF_LENGTH);
+
+/**
+ * How far a handle reaches to the left and to the right of the way from its tip, at places along it; all of its length, so
+ * that it holds however the length is measured.
+ */
+export const handleOutlineSchema = z
+  .array(z.strictObject({ at: share, left: share, right: share }))
+  .min(2, 'needs at least two places: both ends')
+  .max(65, 'must be at most 65 places')
+  .refine((places) => places.every(({ at }, i) => i === 0 || at > (places[i - 1]?.at ?? 0)), {
+    error: 'must run from the tip to the other end',
+  });
+
+/** A handle's picture from above, or the id of one that is kept already; and its outline. */
+export const topInputSchema = z.strictObject({
+  id: idSchema,
+  picture: topPictureSchema.optional(),
+  outline: handleOutlineSchema,
+});
+
 /** A face may be asked for smaller: lists show it no larger than a thumb. */
 export const faceFileQuerySchema = z.strictObject({
   sidePx: z.enum(['128', '512'], { error: 'must be 128 or 512, or left out' }).optional(),
@@ -111,6 +145,15 @@ export const shownFaceFields = {
   reverseFaceId: idSchema.nullable().optional(),
 };
 
+/** The picture of a handle; it changes by a call of its own. */
+export const shownTopFields = {
+  topFaceId: idSchema.nullable().optional(),
+  topOutline: handleOutlineSchema.nullable().optional(),
+};
+
+export type TopPicture = z.infer<typeof topPictureSchema>;
+export type TopInput = z.infer<typeof topInputSchema>;
+export type HandleOutline = z.infer<typeof handleOutlineSchema>;
 export type PieceFace = Face;
 export type FacePicture = z.infer<typeof facePictureSchema>;
 export type FaceInput = z.infer<typeof faceInputSchema>;

@@ -12,7 +12,7 @@ import {
   storedFields,
   timeSchema,
 } from './common';
-import { faceFields, shownFaceFields } from './stock-faces';
+import { faceFields, shownFaceFields, shownTopFields } from './stock-faces';
 import { bandPieceFields, evidenceSchema, handlePieceFields, stripPieceFields } from './pieces';
 
 export const EDGE_KINDS = ['reeded', 'plain', 'lettered'] as const;
@@ -54,8 +54,12 @@ const coinStockFields = {
 /** The fields that the refinement looks at: added fields hide them from the type checker. */
 type Measured = Parameters<typeof needsMassOrThickness>[0];
 
-/** A piece that names no kind is a coin. @param ofCoins what only coins have beside */
-function stockKinds<T extends z.ZodRawShape, C extends z.ZodRawShape>(fields: T, ofCoins: C) {
+/** A piece that names no kind is a coin. @param ofCoins what only coins have beside @param ofHandles the same of handles */
+function stockKinds<T extends z.ZodRawShape, C extends z.ZodRawShape, H extends z.ZodRawShape>(
+  fields: T,
+  ofCoins: C,
+  ofHandles: H,
+) {
   const of = <K extends string, F extends z.ZodRawShape>(kind: K, shape: F) =>
     z.strictObject({ ...fields, ...commonFields, kind: z.literal(kind), ...shape });
   return z.discriminatedUnion(
@@ -70,7 +74,7 @@ function stockKinds<T extends z.ZodRawShape, C extends z.ZodRawShape>(fields: T,
           kind: z.literal('coin').default('coin'),
         })
         .refine((piece) => needsMassOrThickness(piece as Measured), MASS_OR_THICKNESS),
-      of('handle', handlePieceFields),
+      of('handle', { ...handlePieceFields, ...ofHandles }),
       of('strip', stripPieceFields),
       of('band', bandPieceFields),
     ],
@@ -78,8 +82,8 @@ function stockKinds<T extends z.ZodRawShape, C extends z.ZodRawShape>(fields: T,
   );
 }
 
-export const stockInputSchema = stockKinds({ id: idSchema.optional() }, {});
-export const stockItemSchema = stockKinds({ id: idSchema, ...storedFields }, shownFaceFields);
+export const stockInputSchema = stockKinds({ id: idSchema.optional() }, {}, {});
+export const stockItemSchema = stockKinds({ id: idSchema, ...storedFields }, shownFaceFields, shownTopFields);
 export const stockListSchema = listOf(stockItemSchema);
 
 /** Pieces may be listed by their kind. */

@@ -84,7 +84,9 @@ export async function exportArchive(db: Database): Promise<Archive> {
     stockIds: idsOf(keptStock),
     photoIds: idsOf(keptPhotos),
   };
-  const shownFaces = keptStock.flatMap(({ obverseFaceId, reverseFaceId }) => [obverseFaceId, reverseFaceId]);
+  const shownFaces = keptStock.flatMap(({ obverseFaceId, reverseFaceId, topFaceId }) => [
+    ...[obverseFaceId, reverseFaceId, topFaceId],
+  ]);
   const faceRows = await db
     .select()
     .from(faces)

@@ -5,7 +5,7 @@ import { PLAN_KINDS } from '@round-mint/contract/plans';
 import type { StoredRecipe } from '@round-mint/contract/recipes';
 import { RING_STATUSES, type FrozenPlan, type RingEventInput } from '@round-mint/contract/rings';
 import type { Settings } from '@round-mint/contract/settings';
-import type { MustStay } from '@round-mint/contract/stock-faces';
+import type { HandleOutline, MustStay } from '@round-mint/contract/stock-faces';
 import { COUNT_REASONS, EDGE_KINDS, OUTSIDE_FACES, type StockInput } from '@round-mint/contract/stock';
 import { FACE_TURNS } from '@round-mint/core/faces';
 import { COIN_FORMS } from '@round-mint/core/stock';
@@ -63,6 +63,9 @@ export const stock = pgTable(
     mustStay: jsonb('must_stay').$type<readonly MustStay[]>().notNull().default([]),
     obverseFaceId: uuid('obverse_face_id').references(() => faces.id),
     reverseFaceId: uuid('reverse_face_id').references(() => faces.id),
+    /** Of handles: their picture from above, and how far they reach beside their middle line. */
+    topFaceId: uuid('top_face_id').references(() => faces.id),
+    topOutline: jsonb('top_outline').$type<HandleOutline>(),
     grade: text('grade').notNull(),
     origin: text('origin').notNull(),
     price: doublePrecision('price'),

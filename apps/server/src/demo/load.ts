@@ -8,6 +8,7 @@ import { logEvents, startRing } from '../services/rings';
 import { changeSettings } from '../services/settings';
 import { DEMO_DIE_CHARTS } from './die-charts';
 import { loadFaces } from './faces';
+import { loadHandlePictures } from './handle-pictures';
 import { demoHistory, historyEvents } from './history';
 import { DEMO_KIT } from './kit';
 import { demoEvents, DEMO_RINGS } from './rings';
@@ -57,6 +58,7 @@ export async function loadDemo(
     const resources = createResources(tx);
     for (const piece of [...DEMO_COINS, ...DEMO_WORK_STOCK]) await resources.stock.create(piece);
     await loadFaces(tx, facePx);
+    await loadHandlePictures(tx, facePx);
     for (const tool of DEMO_KIT) await resources.kit.create(tool);
     for (const chart of DEMO_DIE_CHARTS) await resources.dieCharts.create(chart);
     // What the log teaches came after these rings: they were planned by the defaults.

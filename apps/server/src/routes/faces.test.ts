@@ -192,3 +192,108 @@ describe('faces of a piece', () => {
     await other.close();
   });
 });
+
+describe('the picture of a handle', () => {
+  const OUTLINE = [
+    { at: 0, left: 0, right: 0 },
+    { at: 0.5, left: 0.06, right: 0.05 },
+    { at: 1, left: 0.04, right: 0.04 },
+  ];
+  /** A bar on dark ground, red where its tip is. */
+  const bar = () =>
+    sharp(
+      Buffer.from(
+        '<svg width="400" height="300"><rect width="100%" height="100%" fill="#222"/>' +
+          '<rect x="50" y="130" width="300" height="40" fill="#eee"/><rect x="50" y="130" width="60" height="40" fill="#c00"/></svg>',
+      ),
+    );
+  const LYING = { tipX: 50, tipY: 150, endX: 350, endY: 150, acrossPx: 60 };
+  const handles = async () =>
+    (await server.api.get('/api/v1/stock?kind=handle').expect(200)).body.items as {
+      id: string;
+      name: string;
+      topFaceId: string | null;
+      topOutline: object | null;
+    }[];
+  const first = async () => {
+    const [handle] = await handles();
+    if (!handle) throw new Error('the drawer has silverware');
+    return handle;
+  };
+
+  it('is laid straight, its tip at the left, and kept with its outline', async () => {
+    const { id } = await first();
+    const top = {
+      id: randomUUID(),
+      picture: { base64: await base64(bar().jpeg()), ...LYING },
+      outline: OUTLINE,
+    };
+    const kept = await server.api.put(`/api/v1/stock/${id}/top`).send(top).expect(200);
+    expect(kept.body).toMatchObject({ topFaceId: top.id, topOutline: OUTLINE });
+    const { body } = await server.api.get(`/api/v1/faces/${top.id}`).expect(200);
+    const { width, height } = await sharp(body as Buffer).metadata();
+    expect([width, height]).toEqual([1400, 280]);
+    const meanOf = async (left: number, top_: number) => {
+      const patch = await sharp(body as Buffer)
+        .extract({ left, top: top_, width: 20, height: 20 })
+        .toBuffer();
+      return (await sharp(patch).stats()).channels.map(({ mean }) => Math.round(mean));
+    };
+    expect(await meanOf(100, 130)).toEqual(RED);
+    expect(await meanOf(1200, 130)).toEqual([LIGHT, LIGHT, LIGHT]);
+    expect((await meanOf(700, 5))[0]).toBeLessThan(60);
+  });
+
+  it('stays when the piece is written, goes when it is taken off, and comes back by its id', async () => {
+    const { topOutline, topFaceId } = await first();
+    const { id } = await first();
+    const { body } = await server.api.get(`/api/v1/stock/${id}`).expect(200);
+    const { createdAt: _c, updatedAt: _u, version: _v, topFaceId: _f, topOutline: _o, ...piece } = body;
+    await server.api
+      .put(`/api/v1/stock/${id}`)
+      .send({ ...piece, notes: 'polished' })
+      .expect(200);
+    expect(await first()).toMatchObject({ topFaceId, topOutline, notes: 'polished' });
+    await server.api.delete(`/api/v1/stock/${id}/top`).expect(204);
+    expect(await first()).toMatchObject({ topFaceId: null, topOutline: null });
+    await server.api.put(`/api/v1/stock/${id}/top`).send({ id: topFaceId, outline: topOutline }).expect(200);
+    expect(await first()).toMatchObject({ topFaceId, topOutline });
+  });
+
+  it('says what is wrong with it', async () => {
+    const { id } = await first();
+    const said = async (change: object, outline: object = OUTLINE) => {
+      const picture = { base64: await base64(bar().jpeg()), ...LYING, ...change };
+      const top = { id: randomUUID(), picture, outline };
+      const { body } = await server.api.put(`/api/v1/stock/${id}/top`).send(top).expect(400);
+      return body.error.fields[0];
+    };
+    expect(await said({ endX: 120 })).toMatchObject({ path: 'picture.endX' });
+    expect(await said({ endX: 420 })).toMatchObject({
+      message: 'both ends must lie in the picture, which is 400 by 300 px',
+    });
+    expect(await said({ acrossPx: 320 })).toMatchObject({ path: 'picture.acrossPx' });
+    expect(await said({}, [...OUTLINE].reverse())).toMatchObject({
+      path: 'outline',
+      message: 'must run from the tip to the other end',
+    });
+    await server.api
+      .put(`/api/v1/stock/${COIN}/top`)
+      .send({ id: randomUUID(), outline: OUTLINE })
+      .expect(409);
+    await server.api.put(`/api/v1/stock/${id}/top`).send({ id: randomUUID(), outline: OUTLINE }).expect(404);
+  });
+
+  it('of the made-up workshop is drawn for each, and comes along into an archive', async () => {
+    const all = await handles();
+    expect(all.length).toBeGreaterThan(2);
+    const whole = await server.api.get('/api/v1/export').expect(200);
+    const other = await testServer();
+    await other.api.post('/api/v1/import').send(whole.body).expect(200);
+    const there = await other.api.get('/api/v1/stock?kind=handle').expect(200);
+    const seen = ({ name, topFaceId, topOutline }: (typeof all)[number]) => ({ name, topFaceId, topOutline });
+    expect(there.body.items.map(seen)).toEqual(all.map(seen));
+    for (const { topFaceId } of all) await other.api.get(`/api/v1/faces/${topFaceId}`).expect(200);
+    await other.close();
+  });
+});

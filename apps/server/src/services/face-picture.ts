@@ -1,12 +1,14 @@
-import type { FacePicture } from '@round-mint/contract/stock-faces';
+import type { FacePicture, TopPicture } from '@round-mint/contract/stock-faces';
 import { degToRad } from '@round-mint/core/numeric';
-import { scaled, squareFace, type Ellipse, type RgbaImage } from '@round-mint/core/photo';
+import { scaled, squareFace, straightStrip, type Ellipse, type RgbaImage } from '@round-mint/core/photo';
 import sharp, { type Metadata } from 'sharp';
 import { HttpError } from '../http/errors';
 import { inSlices } from './in-slices';
 
 /** Side of a kept face. */
 export const FACE_PX = 1024;
+/** Length of a kept handle. */
+export const STRIP_PX = 1400;
 const JPEG_QUALITY = 86;
 
 const FORMATS = ['jpeg', 'png', 'webp'];
@@ -65,12 +67,37 @@ function refuseRimOutside(
  * @throws HttpError 400 for what is no picture, or not of a face
  */
 export async function faceOfPicture(picture: FacePicture): Promise<Buffer> {
-  const file = Buffer.from(picture.base64, 'base64');
+  const photograph = await sizeOf(picture.base64);
+  refuseRimOutside(picture, photograph.widthPx, photograph.heightPx);
+  const { image, scale } = await pixelsOf(photograph, FACE_PX / 2 / picture.radius);
+  return faceJpeg(await inSlices(squareFace(image, scaled(rimIn(picture), scale), picture.topDeg, FACE_PX)));
+}
+
+interface Photograph {
+  readonly file: Buffer;
+  /** As it is shown: turned as its notes say. */
+  readonly widthPx: number;
+  readonly heightPx: number;
+}
+
+/** @throws HttpError 400 for what is no picture */
+async function sizeOf(base64: string): Promise<Photograph> {
+  const file = Buffer.from(base64, 'base64');
   const { width, height, orientation = 1 } = await lookAt(file);
   const [widthPx, heightPx] = orientation >= 5 ? [height, width] : [width, height];
-  refuseRimOutside(picture, widthPx, heightPx);
-  // The square needs no more pixels than it has; fewer are quicker.
-  const scale = Math.min(1, FACE_PX / 2 / picture.radius);
+  return { file, widthPx, heightPx };
+}
+
+/**
+ * A photograph's pixels, turned as its notes say, smaller where so many are not needed.
+ * @param wanted how large it is needed against what it is
+ * @returns how large it is now
+ */
+async function pixelsOf(
+  { file, widthPx }: Photograph,
+  wanted: number,
+): Promise<{ readonly image: RgbaImage; readonly scale: number }> {
+  const scale = Math.min(1, wanted);
   const { data, info } = await sharp(file, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
     .autoOrient()
     .toColourspace('srgb')
@@ -83,8 +110,42 @@ export async function faceOfPicture(picture: FacePicture): Promise<Buffer> {
     });
   const rgba = new Uint8ClampedArray(data.buffer, data.byteOffset, data.byteLength);
   const image = { widthPx: info.width, heightPx: info.height, rgba };
-  const rim = scaled(rimIn(picture), info.width / widthPx);
-  return faceJpeg(await inSlices(squareFace(image, rim, picture.topDeg, FACE_PX)));
+  return { image, scale: info.width / widthPx };
+}
+
+const LEAST_LONG_PX = 200;
+
+/**
+ * The strip of a handle out of a photograph from above, its tip at the left; see {@link faceOfPicture}.
+ * @throws HttpError 400 for what is no picture, or not of a handle
+ */
+export async function stripOfPicture(picture: TopPicture): Promise<Buffer> {
+  const { tipX, tipY, endX, endY, acrossPx, base64 } = picture;
+  const photograph = await sizeOf(base64);
+  const { widthPx, heightPx } = photograph;
+  const longPx = Math.hypot(endX - tipX, endY - tipY);
+  if (longPx < LEAST_LONG_PX)
+    throw refused('endX', `must lie at least ${LEAST_LONG_PX} px from the tip: go nearer`);
+  if (acrossPx > longPx) throw refused('acrossPx', 'must not be wider than the handle is long');
+  const isIn = (x: number, y: number) => x >= 0 && y >= 0 && x <= widthPx && y <= heightPx;
+  if (!isIn(tipX, tipY) || !isIn(endX, endY)) {
+    throw refused('tipX', `both ends must lie in the picture, which is ${widthPx} by ${heightPx} px`);
+  }
+  const { image, scale } = await pixelsOf(photograph, STRIP_PX / longPx);
+  const place = {
+    tip: { x: tipX * scale, y: tipY * scale },
+    end: { x: endX * scale, y: endY * scale },
+    acrossPx: acrossPx * scale,
+  };
+  return stripJpeg(await inSlices(straightStrip(image, place, STRIP_PX)));
+}
+
+/** A handle as it is kept. @param strip see-through beside it where it was drawn */
+export async function stripJpeg({ rgba, widthPx, heightPx }: RgbaImage): Promise<Buffer> {
+  return sharp(rgba, { raw: { width: widthPx, height: heightPx, channels: 4 } })
+    .flatten({ background: '#808080' })
+    .jpeg({ quality: JPEG_QUALITY })
+    .toBuffer();
 }
 
 /** A face as it is kept. @param square see-through beyond the rim; made as large as is asked for */
@@ -96,10 +157,10 @@ export async function faceJpeg({ rgba, widthPx, heightPx }: RgbaImage, sidePx = 
     .toBuffer();
 }
 
-/** A kept face for a list. */
+/** A kept picture for a list. */
 export async function smallerFace(jpeg: Buffer, sidePx: number): Promise<Buffer> {
   return sharp(jpeg)
-    .resize(sidePx, sidePx, { withoutEnlargement: true })
+    .resize(sidePx, sidePx, { fit: 'inside', withoutEnlargement: true })
     .jpeg({ quality: JPEG_QUALITY })
     .toBuffer();
 }

@@ -29,12 +29,22 @@ const COIN_COLUMNS = [
   ...['faceTurn', 'mustStay', 'obverseFaceId', 'reverseFaceId'],
 ];
 
+/** Columns that only handles fill. */
+const HANDLE_COLUMNS = ['topFaceId', 'topOutline'];
+
+/** Columns that mean nothing for a kind. */
+function foreignTo(kind: unknown): readonly string[] {
+  if (kind === 'coin') return HANDLE_COLUMNS;
+  return kind === 'handle' ? COIN_COLUMNS : [...COIN_COLUMNS, ...HANDLE_COLUMNS];
+}
+
 export function stockItem(row: Row): StockItem {
   const { shape, ...rest } = row;
+  const foreign = foreignTo(rest['kind']);
+  const common = Object.entries(rest).filter(([key]) => !foreign.includes(key));
   if (rest['kind'] === 'coin') {
-    return stockItemSchema.parse(shown(rest, ['massG', 'rimThicknessMm', 'evidence']));
+    return stockItemSchema.parse(shown(Object.fromEntries(common), ['massG', 'rimThicknessMm', 'evidence']));
   }
-  const common = Object.entries(rest).filter(([key]) => !COIN_COLUMNS.includes(key));
   return stockItemSchema.parse({
     ...shown(Object.fromEntries(common), ['evidence']),
     ...fieldsOf(shape),
@@ -63,12 +73,16 @@ export function stockRow(input: StockInput): Row {
     metal,
     ...measures
   } = input;
-  const { evidence: _evidence, ...shape } = measures;
+  const { evidence: _evidence, ...others } = measures;
+  // A piece as a maker sends it brings no picture, and leaves that of its row as it is.
+  const ofPicture = ([key]: readonly [string, unknown]) => HANDLE_COLUMNS.includes(key);
+  const fields = Object.entries(others);
   return {
     ...{ id, kind, name, issuer, year, grade, origin, price, legalNote, notes, quantity, metal },
     ...{ diameterMm: null, massG: null, rimThicknessMm: null },
     ...{ form: 'round', edge: 'plain', outsideFace: 'either' },
-    shape,
+    ...Object.fromEntries(fields.filter(ofPicture)),
+    shape: Object.fromEntries(fields.filter((field) => !ofPicture(field))),
     evidence,
   };
 }

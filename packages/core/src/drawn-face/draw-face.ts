@@ -11,6 +11,7 @@ import {
   type HeightField,
 } from './height-field';
 import { LETTER_GAP, LETTER_HEIGHT, letterOf } from './letters';
+import { lit, type Colour } from './lit';
 import { raiseMotif, type Motif } from './motifs';
 
 /** Words that run round a face, clockwise, their feet towards its middle. */
@@ -109,11 +110,8 @@ export function faceHeights(design: FaceDesign, sidePx: number): HeightField {
   return field;
 }
 
-/** A piece's metal as a camera sees it, 0 to 255. */
-export type Colour = readonly [red: number, green: number, blue: number];
-
-/** How much of the light comes from all sides, how much more raised places get, and what comes from above left. */
-const LIGHT = { all: 0.66, raised: 0.3, aside: 0.3 } as const;
+/** How much the light from aside changes for a rise of 1 over a hundredth of the radius. */
+const ASIDE = 0.3;
 
 /**
  * A face as it is photographed in soft light: raised places lighter than the field, slopes towards the light lighter than
@@ -121,25 +119,12 @@ const LIGHT = { all: 0.66, raised: 0.3, aside: 0.3 } as const;
  */
 export function drawFace(design: FaceDesign, sidePx: number, metal: Colour): RgbaImage {
   const { height } = faceHeights(design, sidePx);
-  const rgba = new Uint8ClampedArray(4 * sidePx * sidePx);
-  // Slopes are told per radius of the face, so that every size of picture looks alike.
-  const slope = (LIGHT.aside * sidePx) / 2 / 100;
-  const [red, green, blue] = metal;
+  const isOn = new Uint8Array(sidePx * sidePx);
   for (let row = 0; row < sidePx; row++) {
     const y = (2 * row + 1) / sidePx - 1;
     const reach = Math.sqrt(Math.max(0, 1 - y * y));
     const first = Math.ceil(((1 - reach) * sidePx - 1) / 2);
-    for (let i = row * sidePx + first; i < (row + 1) * sidePx - first; i++) {
-      const here = height[i] ?? 0;
-      const right = (height[i + 1] ?? here) - (height[i - 1] ?? here);
-      const down = (height[i + sidePx] ?? here) - (height[i - sidePx] ?? here);
-      const aside = Math.max(-0.22, Math.min(0.22, slope * (right + down) * 0.5));
-      const light = LIGHT.all + LIGHT.raised * here + aside;
-      rgba[4 * i] = red * light;
-      rgba[4 * i + 1] = green * light;
-      rgba[4 * i + 2] = blue * light;
-      rgba[4 * i + 3] = 255;
-    }
+    isOn.fill(1, row * sidePx + first, (row + 1) * sidePx - first);
   }
-  return { widthPx: sidePx, heightPx: sidePx, rgba };
+  return lit({ widthPx: sidePx, heightPx: sidePx, height, isOn, slope: (ASIDE * sidePx) / 2 / 100 }, metal);
 }

@@ -1,4 +1,5 @@
 import { thicknessAt, type Profile, type Stretch } from './profile';
+import { wrapHandle } from './wrapped';
 
 export interface OutlinePoint {
   readonly x: number;
@@ -13,13 +14,9 @@ export interface BentOutline {
 }
 
 const SLICES = 160;
-const TURN_RAD = 2 * Math.PI;
-/** What goes further than this past a whole turn lies on it; less is a joint that closes, with thickness that varies. */
-const CLOSED_RAD = TURN_RAD + 0.06;
 
 /**
- * A piece of handle on its way round a finger: each slice turns by ds/(R + t/2). What would run into the first turn
- * lies on its back, as an overlap does.
+ * A piece of handle on its way round a finger: what would run into the first turn lies on its back, as an overlap does.
  * @param insideDiameterMm of the bend; Infinity for a flat piece
  */
 export function bentOutline(
@@ -36,24 +33,17 @@ export function bentOutline(
       outside: places.map((at) => ({ x: at - middle, y: thicknessAt(profile, at) })),
     };
   }
-  const radius = insideDiameterMm / 2;
-  const angles = [0];
-  places.slice(1).forEach((at, i) => {
-    const turned = angles[i] ?? 0;
-    const ridingMm = turned > CLOSED_RAD ? thicknessAt(profile, fromMm) : 0;
-    angles.push(turned + ds / (radius + ridingMm + thicknessAt(profile, at - ds / 2) / 2));
-  });
-  const whole = Math.min(TURN_RAD, angles.at(-1) ?? 0);
-  const point = (angle: number, r: number): OutlinePoint => {
+  const wrapped = wrapHandle(profile, { fromMm, toMm }, { insideDiameterMm, style: 'overlap' });
+  const whole = Math.min(2 * Math.PI, wrapped.wholeRad);
+  const pointAt = (atMm: number, outMm: number): OutlinePoint => {
+    const { turnedRad, innerRadiusMm } = wrapped.at(atMm);
     // The middle of the piece lies lowest; its ends meet at the top.
-    const from = angle - whole / 2;
-    return { x: r * Math.sin(from), y: r * Math.cos(from) };
+    const from = turnedRad - whole / 2;
+    const radiusMm = innerRadiusMm + outMm;
+    return { x: radiusMm * Math.sin(from), y: radiusMm * Math.cos(from) };
   };
-  const lift = (angle: number) => (angle > CLOSED_RAD ? thicknessAt(profile, fromMm) : 0);
   return {
-    inside: places.map((_, i) => point(angles[i] ?? 0, radius + lift(angles[i] ?? 0))),
-    outside: places.map((at, i) =>
-      point(angles[i] ?? 0, radius + lift(angles[i] ?? 0) + thicknessAt(profile, at)),
-    ),
+    inside: places.map((at) => pointAt(at, 0)),
+    outside: places.map((at) => pointAt(at, thicknessAt(profile, at))),
   };
 }

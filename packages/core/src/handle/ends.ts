@@ -23,3 +23,20 @@ export function endMark(shape: EndShape, widthMm: number, mitreDeg = MITRE_DEG):
   const dividerMm = widthMm * SOFT_ROUND;
   return { dividerMm, reachMm: dividerMm - Math.sqrt(dividerMm ** 2 - widthMm ** 2 / 4) };
 }
+
+/** How far an end leaves the handle to both sides of its middle line at a distance from its tip, mm. */
+export function endReachMm(
+  shape: EndShape,
+  widthMm: number,
+  fromTipMm: number,
+): { readonly leftMm: number; readonly rightMm: number } {
+  const { dividerMm, reachMm } = endMark(shape, widthMm);
+  if (fromTipMm >= reachMm) return { leftMm: Infinity, rightMm: Infinity };
+  // A mitre begins at its right and reaches its left last.
+  if (dividerMm === undefined) {
+    return { leftMm: widthMm * (fromTipMm / reachMm - 0.5), rightMm: Infinity };
+  }
+  // An arc whose middle lies on the middle line, its own radius from the tip.
+  const halfMm = Math.sqrt(Math.max(0, dividerMm ** 2 - (dividerMm - fromTipMm) ** 2));
+  return { leftMm: halfMm, rightMm: halfMm };
+}

@@ -2,7 +2,7 @@ export { handleBlank, handleHeightMm, HANDLE_STYLES, ROUGH_FACTOR } from './blan
 export type { HandleBlank, HandleShape, HandleStyle } from './blank';
 export { bentOutline } from './bent-outline';
 export type { BentOutline } from './bent-outline';
-export { endMark, END_SHAPES } from './ends';
+export { endReachMm, endMark, END_SHAPES } from './ends';
 export type { EndMark, EndShape } from './ends';
 export { judgeHandle } from './judge-handle';
 export type { HandleInput, HandleVerdict } from './judge-handle';
@@ -23,3 +23,5 @@ export type { SpiralFit } from './fit-spiral';
 export { chooseFormer, formerFor, lastTouch, releasedDiameterMm } from './springback';
 export type { FormerChoice, LastTouch, Temper } from './springback';
 export { turnLengthMm } from './turn-length';
+export { covered, onTop, topRad, WORN, wrapHandle } from './wrapped';
+export type { Worn, WrappedHandle, WrappedPlace } from './wrapped';

@@ -7,3 +7,7 @@ export type { FoundRim } from './find-rim';
 export type { GreyImage, RgbaImage } from './grey-image';
 export { squareFace } from './square-face';
 export { scaled } from './scaled';
+export { findOutline } from './find-outline';
+export type { FoundOutline, OutlinePlace } from './find-outline';
+export { straightStrip } from './straight-strip';
+export type { StripPlace } from './straight-strip';

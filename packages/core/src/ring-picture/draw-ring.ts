@@ -1,9 +1,10 @@
 import { angleOnFace, type FaceTurn } from '../faces';
 import type { RgbaImage } from '../photo/grey-image';
-import { cameraOn, type Camera, type RingView, type Vector } from './camera';
-import { rasterRing, type SeenRing } from './raster';
+import type { Camera, Vector } from './camera';
+import { drawSolid, type Shader, type Solid, type StillView } from './draw-solid';
+import { rasterRing } from './raster';
 import { heightAt, type Relief } from './relief';
-import { RING_SIDES, type ProfilePoint, type RingProfile, type RingSide } from './ring-profile';
+import { RING_SIDES, type ProfilePoint, type RingProfile } from './ring-profile';
 import { lightFrom, type RoomLight } from './room';
 import { reedsOf, type RimStrike } from './rim-strike';
 import { lookAt, newSpot, type RingLook } from './surface';
@@ -56,11 +57,6 @@ function placeOn(points: readonly ProfilePoint[], place: number): Place {
     runOut: (to.radiusMm - from.radiusMm) * per,
     runUp: (to.heightMm - from.heightMm) * per,
   };
-}
-
-interface Shader {
-  /** Adds the light of one spot, 0 to 1 each. */
-  readonly shade: (side: RingSide, place: number, round: number, sum: Float32Array) => void;
 }
 
 function shaderOf(scene: RingScene, camera: Camera, light: RoomLight): Shader {
@@ -131,124 +127,34 @@ function shaderOf(scene: RingScene, camera: Camera, light: RoomLight): Shader {
   return { shade };
 }
 
-/** Bright light is held down before it burns out: 1 stays a little below white. */
-function exposed(light: number): number {
-  const low = Math.max(0, light);
-  return 255 * (low < 0.7 ? low : 0.7 + 0.3 * (1 - Math.exp(-(low - 0.7) / 0.3)));
-}
-
-const SHADOW = { most: 0.34, softMm: 0.9 } as const;
-
-/** How dark the ground is under and beside a ring that stands on it, 0 to 1. */
-function shadowAt(profile: RingProfile, ground: readonly [number, number] | null): number {
-  if (!ground) return 0;
-  const far = Math.hypot(...ground);
+/** How far a place of the ground is from where a ring stands on it; in its hollow the shadow ends sooner. */
+function offFootOf(profile: RingProfile): Solid['offFootMm'] {
   const foot = profile.cutEdge.map(({ radiusMm }) => radiusMm);
-  const outerMm = Math.max(...foot);
-  const off = far > outerMm ? far - outerMm : Math.max(0, Math.min(...foot) - far) * 1.6;
-  return SHADOW.most * Math.exp(-((off / SHADOW.softMm) ** 2) / 2) * (far > outerMm ? 1 : 0.9);
+  const [outerMm, innerMm] = [Math.max(...foot), Math.min(...foot)];
+  return (ground) => {
+    const far = Math.hypot(...ground);
+    return far > outerMm ? far - outerMm : HOLLOW * (innerMm - far);
+  };
 }
 
-/** How a still picture is looked at. */
-export interface StillView extends RingView {
-  readonly light: RoomLight;
-  /** Every place of the picture is looked at so many times along each side; left out, twice. */
-  readonly fine?: 1 | 2 | undefined;
-}
+/** Shadow in a ring's hollow ends so many times as soon as beside it. */
+const HOLLOW = 1.6;
 
-/** Rows of the picture that are shaded in one slice of the time. */
-const SLICE_ROWS = 24;
-
-/**
- * A picture of a ring that stands on its cut edge, on see-through ground with a soft shadow. Drawn a slice at a time; each
- * yields its progress, 0 to 1. Light stands still while the ring turns.
- */
-export function* drawRing(scene: RingScene, view: StillView): Generator<number, RgbaImage> {
-  const { widthPx, heightPx, light } = view;
+/** A picture of a ring that stands on its cut edge; see {@link drawSolid}. */
+export function drawRing(scene: RingScene, view: StillView): Generator<number, RgbaImage> {
   const { profile } = scene;
-  const { fine: times = 2 } = view;
   const points = RING_SIDES.flatMap((side) => profile[side]);
   const extent = {
     radiusMm: Math.max(...points.map(({ radiusMm }) => radiusMm)),
     heightMm: Math.max(...points.map(({ heightMm }) => heightMm)),
   };
-  const camera = cameraOn(view, extent);
-  const fine = { ...view, widthPx: widthPx * times, heightPx: heightPx * times };
-  const seen = rasterRing(profile, cameraOn(fine, extent), fine);
-  yield 0.2;
-  const { shade } = shaderOf(scene, camera, light);
-  const rgba = new Uint8ClampedArray(4 * widthPx * heightPx);
-  for (let row = 0; row < heightPx; row++) {
-    if (row % SLICE_ROWS === 0) yield 0.2 + (0.8 * row) / heightPx;
-    for (let column = 0; column < widthPx; column++) {
-      shadePixel({ seen, times, shade, profile, camera }, column, row, rgba);
-    }
-  }
-  return { widthPx, heightPx, rgba };
-}
-
-interface Shading extends Shader {
-  readonly times: number;
-  readonly seen: SeenRing;
-  readonly profile: RingProfile;
-  readonly camera: Camera;
-}
-
-const SUM = new Float32Array(3);
-/** Looks through one pixel that lie so near each other on the ring see the same spot: among its points, and round it. */
-const SAME = { place: 0.6, round: 0.05 } as const;
-
-/** The one spot that all looks through a pixel see, where they do. */
-function oneSpot({ seen, times }: Shading, first: number): { place: number; round: number } | undefined {
-  const side = seen.side[first] ?? 0;
-  const [place, round] = [seen.place[first] ?? 0, seen.round[first] ?? 0];
-  let [places, rounds] = [0, 0];
-  for (let down = 0; down < times; down++) {
-    for (let at = first + down * seen.widthPx; at < first + down * seen.widthPx + times; at++) {
-      const [herePlace, hereRound] = [seen.place[at] ?? 0, seen.round[at] ?? 0];
-      const isSame =
-        seen.side[at] === side &&
-        Math.abs(herePlace - place) < SAME.place &&
-        Math.abs(hereRound - round) < SAME.round;
-      if (!isSame) return undefined;
-      places += herePlace;
-      rounds += hereRound;
-    }
-  }
-  return { place: places / times ** 2, round: rounds / times ** 2 };
-}
-
-/** Adds the light of every look through a pixel. @returns how many of them meet the ring, 0 to 1 */
-function gather(shading: Shading, first: number): number {
-  const { seen, times, shade } = shading;
-  SUM.fill(0);
-  const one = oneSpot(shading, first);
-  if (one) {
-    const side = RING_SIDES[(seen.side[first] ?? 0) - 1];
-    if (side) shade(side, one.place, one.round, SUM);
-    return side ? 1 : 0;
-  }
-  let covered = 0;
-  for (let down = 0; down < times; down++) {
-    for (let at = first + down * seen.widthPx; at < first + down * seen.widthPx + times; at++) {
-      const side = RING_SIDES[(seen.side[at] ?? 0) - 1];
-      if (!side) continue;
-      covered += 1;
-      shade(side, seen.place[at] ?? 0, seen.round[at] ?? 0, SUM);
-    }
-  }
-  for (let i = 0; i < 3; i++) SUM[i] = (SUM[i] ?? 0) / Math.max(1, covered);
-  return covered / times ** 2;
-}
-
-/** One pixel: the mean of what is seen through it, over the shadow on the ground. */
-function shadePixel(shading: Shading, column: number, row: number, rgba: Uint8ClampedArray): void {
-  const { seen, times, profile, camera } = shading;
-  const share = gather(shading, row * times * seen.widthPx + column * times);
-  const shadow = share < 1 ? shadowAt(profile, camera.groundAt(column + 0.5, row + 0.5)) : 0;
-  const opaque = share + (1 - share) * shadow;
-  if (opaque <= 0) return;
-  const at = 4 * ((row * seen.widthPx) / times + column);
-  for (let i = 0; i < 3; i++) rgba[at + i] = (exposed(SUM[i] ?? 0) * share) / opaque;
-  rgba[at + 3] = 255 * opaque;
+  return drawSolid(
+    {
+      extent,
+      raster: (camera, size) => rasterRing(profile, camera, size),
+      shader: (camera, light) => shaderOf(scene, camera, light),
+      offFootMm: offFootOf(profile),
+    },
+    view,
+  );
 }

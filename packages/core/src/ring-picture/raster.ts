@@ -1,8 +1,8 @@
 import type { Camera, Vector } from './camera';
 import { RING_SIDES, type ProfilePoint, type RingProfile, type RingSide } from './ring-profile';
 
-/** What is seen at each place of a picture: of which side, where along it, and how far round the ring. */
-export interface SeenRing {
+/** What is seen at each place of a picture: of which side, where along it, and how far round. */
+export interface Seen {
   readonly widthPx: number;
   readonly heightPx: number;
   /** Place of the side in {@link RING_SIDES}, and one more; 0 where nothing is. */
@@ -24,19 +24,17 @@ interface Corner {
   readonly round: number;
 }
 
-function cornerAt(
-  { radiusMm, heightMm }: ProfilePoint,
-  place: number,
-  round: number,
-  camera: Camera,
-): Corner {
-  const at: Vector = [0, 0, 0];
-  camera.toView(radiusMm * Math.sin(round), heightMm, radiusMm * Math.cos(round), at);
-  camera.toPicture(at[0], at[1], at[2], at);
-  return { x: at[0], y: at[1], near: at[2], place, round };
+/** A surface as rows of places, each row from the same corner to the same corner. */
+export interface SurfaceGrid {
+  readonly rows: number;
+  readonly columns: number;
+  /** Where a place of the grid is, mm; its axis upright. */
+  readonly at: (row: number, column: number, out: Vector) => void;
+  /** How far along its row a column is, as it is told of what is seen. */
+  readonly round: (column: number) => number;
 }
 
-interface Target extends SeenRing {
+interface Target extends Seen {
   readonly near: Float32Array;
 }
 
@@ -71,17 +69,20 @@ function fill(target: Target, side: number, a: Corner, b: Corner, c: Corner): vo
   }
 }
 
-function fillSide(target: Target, side: number, points: readonly ProfilePoint[], camera: Camera): void {
-  const ringOf = (point: ProfilePoint, place: number) =>
-    Array.from({ length: SEGMENTS + 1 }, (_, i) =>
-      cornerAt(point, place, (2 * Math.PI * i) / SEGMENTS, camera),
-    );
-  let below = points[0] && ringOf(points[0], 0);
-  for (let i = 1; i < points.length; i++) {
-    const point = points[i];
-    const above = point && ringOf(point, i);
-    for (let j = 0; below && above && j < SEGMENTS; j++) {
-      const [a, b, c, d] = [below[j], below[j + 1], above[j + 1], above[j]];
+function fillSide(target: Target, side: number, grid: SurfaceGrid, camera: Camera): void {
+  const at: Vector = [0, 0, 0];
+  const rowOf = (row: number): readonly Corner[] =>
+    Array.from({ length: grid.columns }, (_, column) => {
+      grid.at(row, column, at);
+      camera.toView(at[0], at[1], at[2], at);
+      camera.toPicture(at[0], at[1], at[2], at);
+      return { x: at[0], y: at[1], near: at[2], place: row, round: grid.round(column) };
+    });
+  let below = rowOf(0);
+  for (let row = 1; row < grid.rows; row++) {
+    const above = rowOf(row);
+    for (let column = 0; column < grid.columns - 1; column++) {
+      const [a, b, c, d] = [below[column], below[column + 1], above[column + 1], above[column]];
       if (!a || !b || !c || !d) continue;
       // Going up the outside, right and up turn the other way in a picture whose y runs down.
       fill(target, side, a, d, c);
@@ -91,12 +92,12 @@ function fillSide(target: Target, side: number, points: readonly ProfilePoint[],
   }
 }
 
-/** Draws a ring's surfaces as far as they are seen. */
-export function rasterRing(
-  profile: RingProfile,
+/** Draws surfaces as far as they are seen, in the order of {@link RING_SIDES}. */
+export function rasterGrids(
+  grids: Readonly<Record<RingSide, SurfaceGrid>>,
   camera: Camera,
   { widthPx, heightPx }: { readonly widthPx: number; readonly heightPx: number },
-): SeenRing {
+): Seen {
   const count = widthPx * heightPx;
   const target: Target = {
     widthPx,
@@ -106,6 +107,37 @@ export function rasterRing(
     round: new Float32Array(count),
     near: new Float32Array(count),
   };
-  RING_SIDES.forEach((name: RingSide, i) => fillSide(target, i + 1, profile[name], camera));
+  RING_SIDES.forEach((name: RingSide, i) => fillSide(target, i + 1, grids[name], camera));
   return target;
+}
+
+function gridOf(points: readonly ProfilePoint[]): SurfaceGrid {
+  const round = (column: number) => (2 * Math.PI * column) / SEGMENTS;
+  return {
+    rows: points.length,
+    columns: SEGMENTS + 1,
+    at: (row, column, out) => {
+      const { radiusMm = 0, heightMm = 0 } = points[row] ?? {};
+      out[0] = radiusMm * Math.sin(round(column));
+      out[1] = heightMm;
+      out[2] = radiusMm * Math.cos(round(column));
+    },
+    round,
+  };
+}
+
+/** Draws a ring's surfaces as far as they are seen. */
+export function rasterRing(
+  profile: RingProfile,
+  camera: Camera,
+  size: { readonly widthPx: number; readonly heightPx: number },
+): Seen {
+  const { outside, rimEdge, inside, cutEdge } = profile;
+  const grids = {
+    outside: gridOf(outside),
+    rimEdge: gridOf(rimEdge),
+    inside: gridOf(inside),
+    cutEdge: gridOf(cutEdge),
+  };
+  return rasterGrids(grids, camera, size);
 }

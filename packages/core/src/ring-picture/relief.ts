@@ -18,41 +18,42 @@ const KNOWN = 0.15;
 const SPREAD = 5.4;
 
 /** Means along each row of so many places to both sides, by running sums. */
-function meansAlong(from: Float32Array, sidePx: number, reach: number): Float32Array {
+function meansAlong(from: Float32Array, widthPx: number, reach: number): Float32Array {
   const to = new Float32Array(from.length);
-  for (let start = 0; start < from.length; start += sidePx) {
+  for (let start = 0; start < from.length; start += widthPx) {
     let sum = 0;
-    for (let i = 0; i < reach && i < sidePx; i++) sum += from[start + i] ?? 0;
-    for (let i = 0; i < sidePx; i++) {
-      if (i + reach < sidePx) sum += from[start + i + reach] ?? 0;
+    for (let i = 0; i < reach && i < widthPx; i++) sum += from[start + i] ?? 0;
+    for (let i = 0; i < widthPx; i++) {
+      if (i + reach < widthPx) sum += from[start + i + reach] ?? 0;
       if (i > reach) sum -= from[start + i - reach - 1] ?? 0;
-      to[start + i] = sum / (Math.min(i + reach, sidePx - 1) - Math.max(i - reach, 0) + 1);
+      to[start + i] = sum / (Math.min(i + reach, widthPx - 1) - Math.max(i - reach, 0) + 1);
     }
   }
   return to;
 }
 
 /** The same along each column, all columns a row at a time: memory is read in its order. */
-function meansDown(from: Float32Array, sidePx: number, reach: number): Float32Array {
+function meansDown(from: Float32Array, widthPx: number, reach: number): Float32Array {
+  const heightPx = from.length / widthPx;
   const to = new Float32Array(from.length);
-  const sums = new Float64Array(sidePx);
+  const sums = new Float64Array(widthPx);
   const add = (row: number, sign: 1 | -1) => {
-    if (row < 0 || row >= sidePx) return;
-    for (let i = 0; i < sidePx; i++) sums[i] = (sums[i] ?? 0) + sign * (from[row * sidePx + i] ?? 0);
+    if (row < 0 || row >= heightPx) return;
+    for (let i = 0; i < widthPx; i++) sums[i] = (sums[i] ?? 0) + sign * (from[row * widthPx + i] ?? 0);
   };
   for (let row = 0; row < reach; row++) add(row, 1);
-  for (let row = 0; row < sidePx; row++) {
+  for (let row = 0; row < heightPx; row++) {
     add(row + reach, 1);
     add(row - reach - 1, -1);
-    const count = Math.min(row + reach, sidePx - 1) - Math.max(row - reach, 0) + 1;
-    for (let i = 0; i < sidePx; i++) to[row * sidePx + i] = (sums[i] ?? 0) / count;
+    const count = Math.min(row + reach, heightPx - 1) - Math.max(row - reach, 0) + 1;
+    for (let i = 0; i < widthPx; i++) to[row * widthPx + i] = (sums[i] ?? 0) / count;
   }
   return to;
 }
 
 /** Means of the squares around every place. */
-function meansAround(values: Float32Array, sidePx: number, reach: number): Float32Array {
-  return meansDown(meansAlong(values, sidePx, reach), sidePx, reach);
+function meansAround(values: Float32Array, widthPx: number, reach: number): Float32Array {
+  return meansDown(meansAlong(values, widthPx, reach), widthPx, reach);
 }
 
 /** What is seen this near the rim goes on beyond it: the ground there is no part of the face. */
@@ -82,8 +83,8 @@ function shadesOf({ widthPx: sidePx, rgba }: RgbaImage): Float32Array {
  * How light the field is around every place: the mean of what lies there without what stands out of it, so that between
  * letters it is the same as far from them.
  */
-function fieldAround(shade: Float32Array, sidePx: number, reach: number): Float32Array {
-  const all = meansAround(shade, sidePx, reach);
+function fieldAround(shade: Float32Array, widthPx: number, reach: number): Float32Array {
+  const all = meansAround(shade, widthPx, reach);
   let sum = 0;
   for (let i = 0; i < shade.length; i++) sum += Math.abs((shade[i] ?? 0) - (all[i] ?? 0));
   const most = (RAISED * sum) / shade.length;
@@ -94,8 +95,8 @@ function fieldAround(shade: Float32Array, sidePx: number, reach: number): Float3
     low[i] = isField ? (shade[i] ?? 0) : 0;
     counted[i] = isField ? 1 : 0;
   }
-  const lows = meansAround(low, sidePx, reach);
-  const counts = meansAround(counted, sidePx, reach);
+  const lows = meansAround(low, widthPx, reach);
+  const counts = meansAround(counted, widthPx, reach);
   const total = (values: Float32Array) => values.reduce((sofar, value) => sofar + value, 0);
   const whole = total(low) / Math.max(1, total(counted));
   // Where hardly any field is about, the field of the whole face stands for it.
@@ -113,10 +114,14 @@ function fieldAround(shade: Float32Array, sidePx: number, reach: number): Float3
  */
 export function reliefOf(face: RgbaImage): Relief {
   const sidePx = face.widthPx;
-  const shade = shadesOf(face);
-  const around = fieldAround(shade, sidePx, Math.max(2, Math.round(sidePx * AROUND)));
+  return { sidePx, height: heightsOf(shadesOf(face), sidePx, sidePx) };
+}
+
+/** Heights, 0 to 255, from shades. @param lookedPx as wide as the whole of a face: what is grain and what is near follow */
+function heightsOf(shade: Float32Array, widthPx: number, lookedPx: number): Uint8Array {
+  const around = fieldAround(shade, widthPx, Math.max(2, Math.round(lookedPx * AROUND)));
   // Grain of the picture is no relief.
-  const soft = meansAround(shade, sidePx, Math.max(1, Math.round(sidePx / 700)));
+  const soft = meansAround(shade, widthPx, Math.max(1, Math.round(lookedPx / 700)));
   let sum = 0;
   for (let i = 0; i < shade.length; i++) sum += Math.abs((soft[i] ?? 0) - (around[i] ?? 0));
   const scale = sum > 0 ? 255 / ((SPREAD * sum) / shade.length) : 0;
@@ -125,8 +130,44 @@ export function reliefOf(face: RgbaImage): Relief {
     const up = FIELD + ((soft[i] ?? 0) - (around[i] ?? 0)) * scale;
     height[i] = up < 0 ? 0 : up > 255 ? 255 : up;
   }
+  return height;
+}
+
+/** How far beyond the outline of a strip its own shade goes on, so that the ground beside it makes no edge; of its width. */
+const WITHIN = 0.96;
+
+/**
+ * How high the pattern of a handle stands, estimated from its picture laid straight; as a square that is drawn out along
+ * it, so that it is looked up like a face's.
+ * @param halfShares how far the handle reaches above and below the middle of the strip at each column, of half its height
+ */
+export function stripRelief(
+  { widthPx, heightPx, rgba }: RgbaImage,
+  halfShares: (share: number) => { readonly above: number; readonly below: number },
+): Relief {
+  const shade = new Float32Array(widthPx * heightPx);
+  const middle = heightPx / 2;
+  for (let column = 0; column < widthPx; column++) {
+    const { above, below } = halfShares((column + 0.5) / widthPx);
+    const [top, bottom] = [middle * (1 - above * WITHIN), middle * (1 + below * WITHIN)];
+    for (let row = 0; row < heightPx; row++) {
+      const from = Math.min(heightPx - 1, Math.max(0, Math.floor(Math.min(bottom - 1, Math.max(top, row)))));
+      const at = 4 * (from * widthPx + column);
+      shade[row * widthPx + column] = (rgba[at] ?? 0) + (rgba[at + 1] ?? 0) + (rgba[at + 2] ?? 0);
+    }
+  }
+  const heights = heightsOf(shade, widthPx, heightPx * STRIP_LOOKED);
+  const sidePx = widthPx;
+  const height = new Uint8Array(sidePx * sidePx);
+  for (let row = 0; row < sidePx; row++) {
+    const from = Math.min(heightPx - 1, Math.floor(((row + 0.5) / sidePx) * heightPx)) * widthPx;
+    height.set(heights.subarray(from, from + widthPx), row * sidePx);
+  }
   return { sidePx, height };
 }
+
+/** A handle's pattern is as fine against its width as a face's against a part of its diameter. */
+const STRIP_LOOKED = 2.6;
 
 /** A face of which there is no picture. */
 export const NO_RELIEF: Relief = { sidePx: 1, height: Uint8Array.of(FIELD) };

@@ -1,0 +1,160 @@
+import type { RgbaImage } from '../photo/grey-image';
+import type { Camera, Vector } from './camera';
+import { drawSolid, type Shader, type Solid, type StillView } from './draw-solid';
+import { surfaceGrid, type HandleSolid, type HandleSurface } from './handle-solid';
+import { rasterGrids } from './raster';
+import { heightAt, type Relief } from './relief';
+import type { RingSide } from './ring-profile';
+import { lightFrom, type RoomLight } from './room';
+import { lookAt, newSpot, type RingLook } from './surface';
+
+/** Everything that the picture of a ring from a handle is made of. */
+export interface HandleRingScene {
+  readonly solid: HandleSolid;
+  /** Of the pattern, drawn out into a square: along the handle as it was photographed, and across. */
+  readonly relief: Relief;
+  /** Where a place of the handle is in that square, 0 to 1 from its left and from its top: for both, at 0, and a mm on. */
+  readonly inPicture: {
+    readonly along: { readonly at0: number; readonly perMm: number };
+    readonly across: { readonly at0: number; readonly perMm: number };
+  };
+  readonly look: RingLook;
+  /** How deep the relief is drawn, 0 to 2; 1 is about as struck. */
+  readonly depth: number;
+}
+
+/** Depth of a pattern from its ground to its top, mm. */
+const RELIEF_MM = 0.3;
+/** Neighbours that a slope is told from lie so far apart, mm. */
+const NEXT_MM = 0.12;
+/** Patches of scale and colour are as large as on a face of this radius, mm. */
+const PATCH_MM = 15;
+
+/** What is known at a place between those of a surface. */
+function between(
+  values: Float32Array,
+  size: number,
+  surface: HandleSurface,
+  row: number,
+  column: number,
+  out: number[],
+): void {
+  const { rows, columns } = surface;
+  const top = Math.min(Math.max(Math.floor(row), 0), rows - 2);
+  const left = Math.min(Math.max(Math.floor(column), 0), columns - 2);
+  const [down, right] = [row - top, column - left];
+  const at = size * (top * columns + left);
+  for (let i = 0; i < size; i++) {
+    const above = (values[at + i] ?? 0) * (1 - right) + (values[at + size + i] ?? 0) * right;
+    const under = at + size * columns + i;
+    const below = (values[under] ?? 0) * (1 - right) + (values[under + size] ?? 0) * right;
+    out[i] = above * (1 - down) + below * down;
+  }
+}
+
+function shaderOf(
+  { solid, relief, inPicture, look, depth }: HandleRingScene,
+  camera: Camera,
+  light: RoomLight,
+): Shader {
+  const spot = newSpot();
+  const [normal, place] = [
+    [0, 0, 0],
+    [0, 0],
+  ];
+  const seen: Vector = [0, 0, 0];
+  const middle: Vector = [0, 0, 0];
+  const mirrored: [number, number, number] = [0, 0, 0];
+  const scattered: [number, number, number] = [0, 0, 0];
+  camera.toView(0, 0, 0, middle);
+  const { along, across } = inPicture;
+  const reliefAt = (atMm: number, leftMm: number) =>
+    heightAt(relief, 2 * (along.at0 + along.perMm * atMm) - 1, 1 - 2 * (across.at0 + across.perMm * leftMm));
+  const [cosSlope, sinSlope] = [Math.cos(solid.slopeRad), Math.sin(solid.slopeRad)];
+  const shade = (side: RingSide, row: number, column: number, sum: Float32Array) => {
+    const surface = solid.sides[side];
+    between(surface.normals, 3, surface, row, column, normal);
+    between(surface.placesMm, 2, surface, row, column, place);
+    let [x = 0, y = 0, z = 0] = normal;
+    const [atMm = 0, leftMm = 0] = place;
+    let height = 0.5;
+    if (side === 'outside') {
+      height = reliefAt(atMm, leftMm);
+      const slope = (depth * RELIEF_MM) / (2 * NEXT_MM);
+      const on = (reliefAt(atMm + NEXT_MM, leftMm) - reliefAt(atMm - NEXT_MM, leftMm)) * slope;
+      const toLeft = (reliefAt(atMm, leftMm + NEXT_MM) - reliefAt(atMm, leftMm - NEXT_MM)) * slope;
+      const turn = solid.columnRad[Math.round(column)] ?? 0;
+      const [flatX, flatZ] = [Math.cos(turn), -Math.sin(turn)];
+      const flat = on * cosSlope - toLeft * sinSlope;
+      x -= flat * flatX;
+      y -= on * sinSlope + toLeft * cosSlope;
+      z -= flat * flatZ;
+    }
+    const length = Math.sqrt(x * x + y * y + z * z) || 1;
+    camera.toView(x / length, y / length, z / length, seen);
+    const [nx, ny, nz] = [seen[0] - middle[0], seen[1] - middle[1], seen[2] - middle[2]];
+    lookAt(look, side, height, atMm / PATCH_MM, leftMm / PATCH_MM, spot);
+    lightFrom(light, 2 * nz * nx, 2 * nz * ny, 2 * nz * nz - 1, spot.roughness, mirrored);
+    lightFrom(light, nx, ny, nz, 1, scattered);
+    const matt = 0.25 + 0.55 * spot.roughness;
+    const hollow = 0.78 + 0.22 * Math.min(1, height * 1.5);
+    const open = side === 'inside' ? 0.7 : 1;
+    for (let i = 0; i < 3; i++) {
+      const met = (mirrored[i] ?? 0) * (1 - matt) + (scattered[i] ?? 0) * matt;
+      sum[i] = (sum[i] ?? 0) + (spot.colour[i] ?? 0) * met * hollow * open;
+    }
+  };
+  return { shade };
+}
+
+const BINS = 120;
+/** What hangs higher than this share of the ring's height throws no shadow at its foot. */
+const LOW = 0.3;
+
+/** How far a place of the ground is from what of a handle stands close to it, looked up by the way it lies. */
+function offFootOf({ sides, heightMm }: HandleSolid): Solid['offFootMm'] {
+  const nearest = new Float64Array(BINS).fill(Infinity);
+  const farthest = new Float64Array(BINS).fill(-Infinity);
+  const binAt = (x: number, z: number) => Math.floor((Math.atan2(x, z) / (2 * Math.PI) + 1) * BINS) % BINS;
+  for (const { positionsMm } of [sides.cutEdge, sides.outside, sides.inside]) {
+    for (let i = 0; i < positionsMm.length; i += 3) {
+      if ((positionsMm[i + 1] ?? 0) > LOW * heightMm) continue;
+      const [x, z] = [positionsMm[i] ?? 0, positionsMm[i + 2] ?? 0];
+      const [bin, far] = [binAt(x, z), Math.hypot(x, z)];
+      nearest[bin] = Math.min(nearest[bin] ?? far, far);
+      farthest[bin] = Math.max(farthest[bin] ?? far, far);
+    }
+  }
+  return ([x, z]) => {
+    const [bin, far] = [binAt(x, z), Math.hypot(x, z)];
+    let least = Infinity;
+    for (let beside = -3; beside <= 3; beside++) {
+      const at = (bin + beside + BINS) % BINS;
+      const off = Math.max(far - (farthest[at] ?? 0), (nearest[at] ?? 0) - far, 0);
+      const aside = (2 * Math.PI * far * Math.abs(beside)) / BINS;
+      least = Math.min(least, Math.hypot(off, aside));
+    }
+    return least;
+  };
+}
+
+/** A picture of a ring that was bent from a handle; see {@link drawSolid}. */
+export function drawHandleRing(scene: HandleRingScene, view: StillView): Generator<number, RgbaImage> {
+  const { solid } = scene;
+  const { outside, rimEdge, inside, cutEdge } = solid.sides;
+  const grids = {
+    outside: surfaceGrid(outside),
+    rimEdge: surfaceGrid(rimEdge),
+    inside: surfaceGrid(inside),
+    cutEdge: surfaceGrid(cutEdge),
+  };
+  return drawSolid(
+    {
+      extent: solid,
+      raster: (camera, size) => rasterGrids(grids, camera, size),
+      shader: (camera, light) => shaderOf(scene, camera, light),
+      offFootMm: offFootOf(solid),
+    },
+    view,
+  );
+}
