@@ -38,6 +38,7 @@ module.exports = {
     '^(@/workers|\\.)/start-job$': '<rootDir>/testing/start-job-in-page.ts',
     '^@/ui/base64$': '<rootDir>/testing/base64-in-page.ts',
     '^(@/ui|\\.)/pixels$': '<rootDir>/testing/pixels-in-page.ts',
+    '^@/features/shared/picture/LazyHandlePicture$': '<rootDir>/testing/no-ring-picture.tsx',
     '^@/features/shared/picture/LazyRingPicture$': '<rootDir>/testing/no-ring-picture.tsx',
     '^idb-keyval$': '<rootDir>/testing/memory-keyval.ts',
     '^@/(.*)$': '<rootDir>/$1',

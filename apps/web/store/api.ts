@@ -89,6 +89,18 @@ export const api = createApi({
       query: ({ stockId, face }) => call(faces.remove, { params: { id: stockId, face } }),
       invalidatesTags: ['Stock'],
     }),
+    /** A handle's picture from above with its outline; see setFace. */
+    setTop: build.mutation<
+      ResponseOf<typeof faces.setTop>,
+      { readonly stockId: string; readonly input: RequestOf<typeof faces.setTop> }
+    >({
+      query: ({ stockId, input }) => call(faces.setTop, { params: { id: stockId }, body: input }),
+      invalidatesTags: ['Stock'],
+    }),
+    removeTop: build.mutation<void, string>({
+      query: (id) => call(faces.removeTop, { params: { id } }),
+      invalidatesTags: ['Stock'],
+    }),
     removeStock: build.mutation<void, string>({
       query: (id) => call(stock.archive, { params: { id } }),
       invalidatesTags: ['Stock'],
@@ -264,6 +276,8 @@ export const {
   useGetPieceQuery,
   useSaveStockMutation,
   useSetFaceMutation,
+  useSetTopMutation,
+  useRemoveTopMutation,
   useRemoveFaceMutation,
   useRemoveStockMutation,
   useRestoreStockMutation,

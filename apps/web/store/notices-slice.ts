@@ -1,4 +1,4 @@
-import type { PieceFace } from '@round-mint/contract/stock-faces';
+import type { HandleOutline, PieceFace } from '@round-mint/contract/stock-faces';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
 /** What can be archived. */
@@ -33,11 +33,19 @@ interface FaceTakenOff {
   readonly id: string;
 }
 
+/** The picture that was taken off a handle. */
+interface TopTakenOff {
+  readonly kind: 'top';
+  readonly stockId: string;
+  readonly id: string;
+  readonly outline: HandleOutline;
+}
+
 /** A line at the foot of the screen that says what was done, and offers to undo it. */
 export interface DoneNotice {
   readonly text: string;
   /** What pressing Undo brings back: a thing that was archived, or events that were logged. */
-  readonly undo?: Archived | Logged | FaceTakenOff | undefined;
+  readonly undo?: Archived | Logged | FaceTakenOff | TopTakenOff | undefined;
   readonly problem?: boolean | undefined;
 }
 

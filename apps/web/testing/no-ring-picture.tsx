@@ -2,3 +2,8 @@
 export function LazyRingPicture(): null {
   return null;
 }
+
+/** The same of a handle's ring. */
+export function LazyHandlePicture(): null {
+  return null;
+}

@@ -17,21 +17,27 @@ import type { SizeSystemId } from '@round-mint/core/size';
 import { answerWish, type CustomerWish, type WishBench } from '@round-mint/core/trade';
 import {
   centreByPicture,
+  findOutline,
   findRim,
   type CentrePicture,
+  type FoundOutline,
   type FoundRim,
   type RgbaImage,
 } from '@round-mint/core/photo';
+import { reachAt, type OutlineReach } from '@round-mint/core/handle';
 import { judge, type Game, type Score } from '@round-mint/core/practice';
 import {
   bandPicture,
   type BandScene,
+  drawHandleRing,
   drawRing,
+  type HandleRingScene,
   type Relief,
   reliefOf,
   type RingLook,
   type RingScene,
   type StillView,
+  stripRelief,
   surfaceTexture,
 } from '@round-mint/core/ring-picture';
 import type { CoinRingInput } from '@round-mint/core/forming';
@@ -87,9 +93,9 @@ export interface BeginAnswer {
   readonly plan: StartedPlan;
 }
 
-/** A ring's picture, or its band's. */
+/** A ring's picture, from a coin or from a handle; or a coin ring's band. */
 export interface RingStillQuestion {
-  readonly scene: RingScene;
+  readonly scene: RingScene | HandleRingScene;
   readonly view: StillView;
 }
 export interface BandQuestion {
@@ -102,6 +108,21 @@ export interface CentreQuestion {
   readonly image: RgbaImage;
   readonly diameterMm: number;
   readonly holeMm: number;
+}
+
+/** A handle's picture from above, laid straight, and how far it reaches to both sides. */
+export interface StripReliefQuestion {
+  readonly image: RgbaImage;
+  readonly outline: readonly OutlineReach[];
+}
+
+function reliefOfStrip(image: RgbaImage, outline: readonly OutlineReach[]): Relief {
+  // Reaches are told of the length; the picture is as long as the handle.
+  const halfOfLength = image.heightPx / image.widthPx / 2;
+  return stripRelief(image, (at) => {
+    const { left, right } = reachAt(outline, at);
+    return { above: left / halfOfLength, below: right / halfOfLength };
+  });
 }
 
 /** A face's surface for a viewer in the round. */
@@ -168,7 +189,11 @@ export const JOBS = {
   replan: ({ ring, finding }: ReplanQuestion) => replanning(ring, finding),
   begin: (question: BeginQuestion) => inOneGo<BeginAnswer>(() => beginFrom(question)),
   relief: (face: RgbaImage) => inOneGo<Relief>(() => reliefOf(face)),
-  ringStill: ({ scene, view }: RingStillQuestion) => drawRing(scene, view),
+  ringStill: ({ scene, view }: RingStillQuestion) =>
+    'solid' in scene ? drawHandleRing(scene, view) : drawRing(scene, view),
+  stripRelief: ({ image, outline }: StripReliefQuestion) =>
+    inOneGo<Relief>(() => reliefOfStrip(image, outline)),
+  outline: (image: RgbaImage) => inOneGo<FoundOutline | null>(() => findOutline(image)),
   band: ({ scene, pxPerMm }: BandQuestion) => bandPicture(scene, pxPerMm),
   texture: ({ relief, look, side }: TextureQuestion) => surfaceTexture(relief, look, side),
   rim: (image: RgbaImage) => inOneGo<FoundRim | null>(() => findRim(image)),

@@ -1,5 +1,6 @@
 import type { HandleOutline } from '@round-mint/contract/stock-faces';
 import { drawHandle, halfWidthMm, type HandleDesign, type HandlePattern } from '@round-mint/core/drawn-face';
+import { OUTLINE_SHARES } from '@round-mint/core/photo';
 import { metalColour } from '@round-mint/core/ring-picture';
 import { eq } from 'drizzle-orm';
 import type { Database } from '../db/database';
@@ -13,11 +14,9 @@ import { DEMO_WORK_STOCK } from './work-stock';
 const PATTERNS: readonly HandlePattern[] = ['waves', 'rope', 'waves'];
 /** Past the ids of the coins' faces. */
 const FIRST_INDEX = 200;
-const PLACES = 33;
 
 function outlineOf(design: HandleDesign, lengthMm: number): HandleOutline {
-  return Array.from({ length: PLACES }, (_, i) => {
-    const at = i / (PLACES - 1);
+  return OUTLINE_SHARES.map((at) => {
     const half = halfWidthMm(design, at * lengthMm) / lengthMm;
     return { at, left: half, right: half };
   });

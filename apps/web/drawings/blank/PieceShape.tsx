@@ -19,7 +19,7 @@ const LINE_PX = 1.4;
 
 /** The outline of a piece in a square of so many pixels: long ones from end to end, a band from its side. */
 export function PieceShape({ outline, size }: { outline: PieceOutline; size: number }) {
-  const { fold, ink } = usePalette();
+  const { fold, ink, paper } = usePalette();
   const middle = size / 2;
   const lines = { fill: fold, stroke: ink };
   if (outline.kind === 'band') {
@@ -34,7 +34,7 @@ export function PieceShape({ outline, size }: { outline: PieceOutline; size: num
           r={(outline.insideDiameterMm / 2) * pxPerMm}
           strokeWidth={LINE_PX}
           {...lines}
-          fill="none"
+          fill={paper}
         />
       </Svg>
     );

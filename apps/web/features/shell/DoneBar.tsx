@@ -6,6 +6,7 @@ import {
   useRestoreStockMutation,
   useRestoreToolMutation,
   useSetFaceMutation,
+  useSetTopMutation,
 } from '@/store/api';
 import { useRestoreDieChartMutation, useRestoreRecipeMutation } from '@/store/bench-api';
 import {
@@ -63,6 +64,7 @@ function Bar({ notice, onClose }: { notice: DoneNotice; onClose: () => void }) {
     device: restoreDevice,
   };
   const [setFace] = useSetFaceMutation();
+  const [setTop] = useSetTopMutation();
   const log = useLogEvents();
   const { undo, problem, text } = notice;
   const takeBack = () => {
@@ -72,6 +74,8 @@ function Bar({ notice, onClose }: { notice: DoneNotice; onClose: () => void }) {
       );
     } else if (undo?.kind === 'face') {
       void setFace({ stockId: undo.stockId, face: undo.face, input: { id: undo.id } });
+    } else if (undo?.kind === 'top') {
+      void setTop({ stockId: undo.stockId, input: { id: undo.id, outline: undo.outline } });
     } else if (undo) void restore[undo.kind](undo.id);
     onClose();
   };

@@ -6,6 +6,8 @@ export { endReachMm, endMark, END_SHAPES } from './ends';
 export type { EndMark, EndShape } from './ends';
 export { judgeHandle } from './judge-handle';
 export type { HandleInput, HandleVerdict } from './judge-handle';
+export { reachAt } from './outline';
+export type { OutlineReach } from './outline';
 export { enamelIn, usablePart, usedStretch } from './part';
 export type { UsablePart } from './part';
 export {

@@ -23,6 +23,8 @@ export interface FoundOutline {
 const LOOK_PX = 900;
 /** Pixels along the frame from which the ground is known, of the longer side. */
 const FRAME = 0.02;
+/** Every so many pixels of it are enough. */
+const FRAME_EVERY = 3;
 /** What strays so many deviations from the ground is no ground. */
 const STRAYS = 2.5;
 const LEAST_CONTRAST = 4;
@@ -31,6 +33,12 @@ const LEAST_SLENDER = 3;
 const MOST_BESIDE = 0.35;
 /** Places along it at which it is measured. */
 const PLACES = 33;
+
+/** Where along a long piece its sides are told of: close together at its ends, where they are round. */
+export const OUTLINE_SHARES: readonly number[] = Array.from(
+  { length: PLACES },
+  (_, i) => (1 - Math.cos((Math.PI * i) / (PLACES - 1))) / 2,
+);
 
 /** A small picture in three colours, each the mean of the square that a pixel stands for. */
 interface SmallPicture {
@@ -81,8 +89,8 @@ function groundOf(shade: Float32Array, places: readonly PicturePoint[], widthPx:
 function awayFromGround({ widthPx, heightPx, colours }: SmallPicture): Float32Array {
   const frame = Math.max(2, Math.round(FRAME * Math.max(widthPx, heightPx)));
   const places: PicturePoint[] = [];
-  for (let y = 0; y < heightPx; y++) {
-    for (let x = 0; x < widthPx; x++) {
+  for (let y = 0; y < heightPx; y += FRAME_EVERY) {
+    for (let x = 0; x < widthPx; x += FRAME_EVERY) {
       if (Math.min(x, y, widthPx - 1 - x, heightPx - 1 - y) < frame) places.push({ x, y });
     }
   }
@@ -222,16 +230,16 @@ function reachesOf(
   const rights = new Float64Array(PLACES).fill(-Infinity);
   const lefts = new Float64Array(PLACES).fill(-Infinity);
   for (const { along, toRight } of placed) {
-    const place = ((along - first) / long) * (PLACES - 1);
-    const nearest = Math.round(place);
+    const share = Math.min(1, Math.max(0, (along - first) / long));
+    const nearest = Math.round((Math.acos(1 - 2 * share) / Math.PI) * (PLACES - 1));
     // Only what lies close to a place tells of it.
-    if (Math.abs(place - nearest) * long > 1.5 * (PLACES - 1)) continue;
+    if (Math.abs(share - (OUTLINE_SHARES[nearest] ?? 0)) * long > 1.5) continue;
     rights[nearest] = Math.max(rights[nearest] ?? 0, toRight + 0.5);
     lefts[nearest] = Math.max(lefts[nearest] ?? 0, 0.5 - toRight);
   }
   const known = (reach: number) => (Number.isFinite(reach) ? reach : 0);
-  return Array.from({ length: PLACES }, (_, i) => ({
-    share: i / (PLACES - 1),
+  return OUTLINE_SHARES.map((share, i) => ({
+    share,
     leftPx: known(lefts[i] ?? 0),
     rightPx: known(rights[i] ?? 0),
   }));

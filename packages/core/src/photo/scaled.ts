@@ -1,4 +1,5 @@
-import type { Ellipse } from './ellipse';
+import type { Ellipse, PicturePoint } from './ellipse';
+import type { FoundOutline } from './find-outline';
 
 /** An ellipse of one picture in another that is so many times as large. */
 export function scaled({ majorDeg, ...ellipse }: Ellipse, by: number): Ellipse {
@@ -10,5 +11,20 @@ export function scaled({ majorDeg, ...ellipse }: Ellipse, by: number): Ellipse {
     majorPx: ellipse.majorPx * by,
     minorPx: ellipse.minorPx * by,
     majorDeg,
+  };
+}
+
+/** An outline of one picture in another that is so many times as large; its places are counted from the picture's corner. */
+export function scaledOutline({ tip, end, outline, sure }: FoundOutline, by: number): FoundOutline {
+  const place = ({ x, y }: PicturePoint): PicturePoint => ({ x: x * by, y: y * by });
+  return {
+    tip: place(tip),
+    end: place(end),
+    outline: outline.map(({ share, leftPx, rightPx }) => ({
+      share,
+      leftPx: leftPx * by,
+      rightPx: rightPx * by,
+    })),
+    sure,
   };
 }

@@ -20,7 +20,7 @@ export { stripOffers } from './choose-strip';
 export type { StripOffer } from './choose-strip';
 export { withOther } from './flat-moves';
 export { coinBandOf } from './plan-coin-band';
-export { handleVerdict, keptProfile } from './plan-handle';
+export { fittedHandle, handleVerdict, keptProfile } from './plan-handle';
 export type { OtherPart, WorkBench, WorkPlan, WorkPrediction, WorkWish } from './plan-shape';
 export { spinnerOf } from './plan-spinner';
 export { permitReasons, planWork } from './plan-work';

@@ -47,7 +47,7 @@ export function keptProfile({ work, piece }: Pick<HandleWish, 'work' | 'piece'>)
 }
 
 /** A spiral that is to use the whole handle, with turns and pitch solved for; any other work as it is. */
-function fitted(wish: HandleWish): HandleWish {
+export function fittedHandle(wish: HandleWish): HandleWish {
   const { work, targetInsideDiameterMm } = wish;
   const { style, fit, startMm, turns = 1, pitchMm = 0 } = work;
   if (style !== 'spiral' || fit === undefined) return wish;
@@ -58,7 +58,7 @@ function fitted(wish: HandleWish): HandleWish {
 
 /** The verdict on a handle with the formers at hand. */
 export function handleVerdict(asked: HandleWish, { kit, traits }: WorkBench): HandleVerdict {
-  const wish = fitted(asked);
+  const wish = fittedHandle(asked);
   const { work, piece, targetInsideDiameterMm } = wish;
   const { style, overlapMm, turns, pitchMm, startMm } = work;
   return judgeHandle({
@@ -181,7 +181,7 @@ function blankMassG(stations: StepBlank['stations'], piece: HandlePiece, widthMm
 
 /** A ring from a handle of silverware (craft §6). */
 export function planHandle(asked: HandleWish, bench: WorkBench): WorkPlan {
-  const wish = fitted(asked);
+  const wish = fittedHandle(asked);
   const { piece, targetInsideDiameterMm } = wish;
   const verdict = handleVerdict(wish, bench);
   const widthMm = verdict.widthMm ?? DEFAULT_WIDTH_MM;

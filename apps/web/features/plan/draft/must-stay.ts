@@ -1,6 +1,14 @@
 import type { CoinStock } from '@round-mint/contract/stock';
 import type { MustStay, PieceFace } from '@round-mint/contract/stock-faces';
-import { behindDeg, judgeMark, largestHoleMm, lipRadiusMm, type HoleOffset, type MarkVerdict, faceOutside } from '@round-mint/core/faces';
+import {
+  behindDeg,
+  judgeMark,
+  largestHoleMm,
+  lipRadiusMm,
+  type HoleOffset,
+  type MarkVerdict,
+  faceOutside,
+} from '@round-mint/core/faces';
 import { capital } from '@round-mint/core/format';
 import type { CoinRingPlan } from '@round-mint/core/route';
 import type { BenchTraits } from '@round-mint/core/steps';

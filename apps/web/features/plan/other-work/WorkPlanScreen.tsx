@@ -27,6 +27,7 @@ import { Fetched } from '@/ui/Waiting';
 import { PLAN_KIND_WORDS } from '@/features/shared/words/plan-kinds';
 import { PlanTabs } from '@/features/shared/tabs/PlanTabs';
 import { explainFigure, quantityWords } from '@/features/plan/answer/quantity-words';
+import { HandleOutcome } from './HandleOutcome';
 import { useWorkModel } from './use-work-model';
 import { WORK_FIELDS } from './work-fields';
 import type { WorkModel } from './work-model';
@@ -210,7 +211,13 @@ function WorkPlan({ model, kit }: PartProps) {
   );
   const outcome = (
     <View className="gap-3">
-      {plan ? <WorkDrawing model={model} kit={kit} height={width === 'wide' ? 350 : 320} /> : null}
+      {plan ? (
+        <HandleOutcome
+          model={model}
+          height={width === 'wide' ? 340 : 250}
+          drawing={<WorkDrawing model={model} kit={kit} height={width === 'wide' ? 350 : 320} />}
+        />
+      ) : null}
       {plan ? <WorkVerdict plan={plan} /> : null}
     </View>
   );

@@ -1,12 +1,12 @@
-import type { RingScene, StillView } from '@round-mint/core/ring-picture';
+import type { StillView } from '@round-mint/core/ring-picture';
 import { useMemo } from 'react';
 import type { Light } from '@/theme/light';
 import { PictureCanvas } from './PictureCanvas';
 import type { Held } from './use-turning';
-import { useStill } from './use-still';
+import { useStill, type RingStillScene } from './use-still';
 
 interface DrawnRingProps {
-  scene: RingScene | undefined;
+  scene: RingStillScene | undefined;
   held: Held;
   width: number;
   height: number;

@@ -1,9 +1,9 @@
-import type { RingScene } from '@round-mint/core/ring-picture';
 import { lazy, Suspense, useCallback, useContext, useMemo, useState } from 'react';
 import { LightContext } from '@/theme/light';
 import { DrawnRing } from './DrawnRing';
 import { hasGraphics } from './has-graphics';
 import { roundRingScene, roundRoom } from './round-ring-scene';
+import type { RingStillScene } from './use-still';
 import { useSlowTurn } from './use-slow-turn';
 import type { useTurning } from './use-turning';
 
@@ -11,7 +11,7 @@ import type { useTurning } from './use-turning';
 const RoundRing = lazy(() => import('./RoundRing'));
 
 interface RingStageProps {
-  scene: RingScene | undefined;
+  scene: RingStillScene | undefined;
   turning: ReturnType<typeof useTurning>;
   width: number;
   height: number;
@@ -28,7 +28,9 @@ export function RingStage({ scene, turning, width, height, describe }: RingStage
   const [wasTouched, setTouched] = useState(false);
   const shown = useCallback(() => setShown(true), []);
   const touched = useCallback(() => setTouched(true), []);
-  const round = useMemo(() => (isRound && scene ? roundRingScene(scene) : undefined), [isRound, scene]);
+  // A bent handle is drawn by our own hand everywhere.
+  const inRound = scene && !('solid' in scene) && isRound ? scene : undefined;
+  const round = useMemo(() => inRound && roundRingScene(inRound), [inRound]);
   const room = useMemo(() => (isRound ? roundRoom(light) : undefined), [isRound, light]);
   useSlowTurn(change, isRound && isShown && !wasTouched);
   return (

@@ -5,6 +5,7 @@ import { base64Of } from '@/ui/base64';
 import { pngOf } from '@/ui/pixels';
 import { startJob } from '@/workers/start-job';
 import { roundRingScene } from './round-ring-scene';
+import type { RingStillScene } from './use-still';
 import type { Held } from './use-turning';
 
 /** Large enough for a letter and for print. */
@@ -17,12 +18,12 @@ async function bytesOf(blob: Blob): Promise<Uint8Array> {
 }
 
 /** The ring as it is held now, on see-through ground. */
-async function ringPng(scene: RingScene, held: Held, light: Light): Promise<Blob> {
+async function ringPng(scene: RingStillScene, held: Held, light: Light): Promise<Blob> {
   const view = { ...held, light, ...PNG_PX };
   return pngOf(await startJob('ringStill', { scene, view }, () => undefined).answer);
 }
 
-export async function savePng(name: string, scene: RingScene, held: Held, light: Light): Promise<void> {
+export async function savePng(name: string, scene: RingStillScene, held: Held, light: Light): Promise<void> {
   saveFile(`${name}.png`, await bytesOf(await ringPng(scene, held, light)), 'image/png');
 }
 

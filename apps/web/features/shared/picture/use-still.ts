@@ -1,10 +1,14 @@
-import type { RingScene, StillView } from '@round-mint/core/ring-picture';
+import type { StillView } from '@round-mint/core/ring-picture';
 import { useEffect, useRef, useState } from 'react';
+import type { RingStillQuestion } from '@/workers/jobs';
 import type { Pixels } from '@/ui/pixels';
 import { startJob } from '@/workers/start-job';
 
+/** A ring from a coin, or from a handle. */
+export type RingStillScene = RingStillQuestion['scene'];
+
 interface Wanted {
-  readonly scene: RingScene;
+  readonly scene: RingStillScene;
   readonly coarse: StillView;
   /** Drawn once nothing newer is wanted; left out while it moves. */
   readonly fine?: StillView | undefined;
@@ -18,7 +22,7 @@ const AT_REST_MS = 120;
  * waits for pictures that nobody looks at any more nor starts a worker for each. A coarse one comes first.
  */
 export function useStill(
-  scene: RingScene | undefined,
+  scene: RingStillScene | undefined,
   coarse: StillView,
   fine: StillView | undefined,
 ): Pixels | undefined {
@@ -41,7 +45,7 @@ function drawInTurn(onPicture: (picture: Pixels) => void) {
   let isRunning = false;
   let isOver = false;
   let rest: ReturnType<typeof setTimeout> | undefined;
-  const draw = (scene: RingScene, view: StillView, then?: () => void) => {
+  const draw = (scene: RingStillScene, view: StillView, then?: () => void) => {
     isRunning = true;
     startJob('ringStill', { scene, view }, () => undefined)
       .answer.then((drawn) => {

@@ -4,6 +4,7 @@ import { checkFill, workingThickness } from '@round-mint/core/stock';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { FacePair } from '@/features/stock/faces/FacePair';
+import { HandleFace } from '@/features/stock/faces/HandleFace';
 import { useArchive } from '@/features/shared/screen/use-archive';
 import { useWriters, type Writers } from '@/features/shared/settings/use-settings';
 import { useRemoveStockMutation } from '@/store/api';
@@ -99,6 +100,7 @@ export function PieceDetail({ piece, onRemoved }: { piece: StockItem; onRemoved:
     <View className="gap-3">
       {piece.kind === 'coin' ? <FacePair piece={piece} /> : null}
       {piece.kind === 'coin' ? <CoinDrawing piece={piece} /> : null}
+      {piece.kind === 'handle' ? <HandleFace piece={piece} /> : null}
       {piece.kind === 'handle' ? <HandleDrawing piece={piece} /> : null}
       {refusal ? (
         <Notice level="stop" title="Not for a ring.">

@@ -11,7 +11,7 @@ import { VirtualRows } from '@/ui/VirtualRows';
 import type { StockList } from './use-stock-table';
 
 const FACE_PX = 148;
-const TILE_PX = 190;
+const TILE_PX = 180;
 const ROW_PX = 246;
 
 interface StockTilesProps {

@@ -1,3 +1,4 @@
+import { stockItemSchema, type StockItem } from '@round-mint/contract/stock';
 import { fireEvent, screen, within } from '@testing-library/react-native';
 import { Dimensions } from 'react-native';
 import { fakeServer, listOf, pieceOf } from '@/testing/fake-server';
@@ -12,7 +13,7 @@ const ZINC = pieceOf({
   metal: 'zinc-core',
   quantity: 3,
 });
-const HANDLE = {
+const HANDLE = stockItemSchema.parse({
   ...{ id: '00000001-0000-4000-8000-000000000004', kind: 'handle', name: 'Test spoon', metal: 'silver-800' },
   stations: [
     { atMm: 0, thicknessMm: 2, widthMm: 14 },
@@ -21,14 +22,14 @@ const HANDLE = {
   enamel: [],
   ...{ issuer: '', year: null, grade: '', origin: '', price: null, legalNote: '', notes: '', quantity: 1 },
   ...{ createdAt: '2026-03-01T10:00:00.000Z', updatedAt: '2026-03-01T10:00:00.000Z', version: 1 },
-};
+});
 
 const window = { width: 1280, height: 800, scale: 1, fontScale: 1 };
 
 describe('Stock on a wide screen', () => {
   it('shows the drawer as a table, or as pictures that are chosen from', async () => {
     Dimensions.set({ window, screen: window });
-    fakeServer({ 'GET /stock': listOf(pieceOf(), ZINC, HANDLE) });
+    fakeServer({ 'GET /stock': listOf<StockItem>(pieceOf(), ZINC, HANDLE) });
     renderWithStore(<StockScreen />);
     expect(await screen.findByText('Name ↑')).toBeTruthy();
     fireEvent.press(screen.getByRole('radio', { name: 'pictures' }));

@@ -1,0 +1,52 @@
+import { faces } from '@round-mint/contract/endpoints-workshop';
+import type { HandleOutline } from '@round-mint/contract/stock-faces';
+import type { StockItem } from '@round-mint/contract/stock';
+import { NO_RELIEF, type Relief } from '@round-mint/core/ring-picture';
+import { useEffect, useState } from 'react';
+import { addressOf } from '@/store/call';
+import { readPixels } from '@/ui/pixels';
+import { startJob } from '@/workers/start-job';
+
+export type HandleStock = Extract<StockItem, { kind: 'handle' }>;
+
+/** What is known of a handle's picture. */
+export interface HandleRelief {
+  readonly relief: Relief;
+  /** How high its picture is, of its length. */
+  readonly heightShare: number;
+  readonly address: string | undefined;
+}
+
+/** Until there is a picture, as wide a strip as any handle. */
+const PLAIN: HandleRelief = { relief: NO_RELIEF, heightShare: 0.25, address: undefined };
+/** Finer than it is drawn. */
+const LONGEST_PX = 1024;
+
+async function reliefOfHandle(faceId: string, outline: HandleOutline): Promise<HandleRelief> {
+  const address = addressOf(faces.file, { id: faceId });
+  const answer = await fetch(new Request(address));
+  if (!answer.ok) throw new Error('the picture of the handle is not there');
+  const { widthPx, heightPx, rgba } = await readPixels(await answer.blob(), LONGEST_PX);
+  const question = { image: { widthPx, heightPx, rgba }, outline };
+  const relief = await startJob('stripRelief', question, () => undefined).answer;
+  return { relief, heightShare: heightPx / widthPx, address };
+}
+
+/** The relief of a handle's pattern; plain where there is no picture of it. Undefined while it is fetched. */
+export function useHandleRelief({ topFaceId, topOutline }: HandleStock): HandleRelief | undefined {
+  const [known, setKnown] = useState<{ readonly id: string; readonly relief: HandleRelief }>();
+  const id = topFaceId ?? undefined;
+  useEffect(() => {
+    if (id === undefined || !topOutline) return;
+    let isOver = false;
+    reliefOfHandle(id, topOutline)
+      .catch(() => PLAIN)
+      .then((relief) => !isOver && setKnown({ id, relief }))
+      .catch(() => undefined);
+    return () => {
+      isOver = true;
+    };
+  }, [id, topOutline]);
+  if (id === undefined) return PLAIN;
+  return known?.id === id ? known.relief : undefined;
+}
