@@ -48,6 +48,36 @@ export async function photograph(page: Page, options: PhotographOptions): Promis
   return { name: 'face.jpg', mimeType: 'image/jpeg', buffer: Buffer.from(base64, 'base64') };
 }
 
+/** Draws a handle that lies aslant on light ground: broad at its tip, narrow at its neck, a line along its middle. */
+export async function photographHandle(page: Page): Promise<Photographed> {
+  const base64 = await page.evaluate(() => {
+    const canvas = document.createElement('canvas');
+    canvas.width = 1400;
+    canvas.height = 700;
+    const context = canvas.getContext('2d');
+    if (!context) throw new Error('the page cannot draw');
+    context.fillStyle = '#efece4';
+    context.fillRect(0, 0, 1400, 700);
+    context.translate(700, 350);
+    context.rotate(-0.12);
+    context.fillStyle = '#8f8d88';
+    context.beginPath();
+    context.moveTo(550, -40);
+    context.lineTo(-480, -85);
+    context.arc(-480, 0, 85, -Math.PI / 2, Math.PI / 2, true);
+    context.lineTo(550, 40);
+    context.fill();
+    context.strokeStyle = '#d8d6ce';
+    context.lineWidth = 14;
+    context.beginPath();
+    context.moveTo(-500, 0);
+    context.lineTo(-60, 0);
+    context.stroke();
+    return canvas.toDataURL('image/jpeg', 0.9).split(',')[1] ?? '';
+  });
+  return { name: 'handle.jpg', mimeType: 'image/jpeg', buffer: Buffer.from(base64, 'base64') };
+}
+
 /** Chooses a file where the page asks for one. */
 export async function choose(page: Page, button: string, file: Photographed): Promise<void> {
   const asked = page.waitForEvent('filechooser');

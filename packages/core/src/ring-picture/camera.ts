@@ -32,6 +32,9 @@ export interface Camera {
 export interface Extent {
   readonly radiusMm: number;
   readonly heightMm: number;
+  /** Something round that stands to the right of it, as one looks at it. */
+  readonly beside?:
+    { readonly rightMm: number; readonly radiusMm: number; readonly heightMm: number } | undefined;
 }
 
 const LOOKED_AT = 48;
@@ -40,31 +43,37 @@ const LOOKED_AT = 48;
 function fitted(
   toView: Camera['toView'],
   { widthPx, heightPx, zoom = 1 }: RingView,
-  { radiusMm, heightMm }: Extent,
+  { radiusMm, heightMm, beside }: Extent,
   awayMm: number,
-): { readonly pxPerMm: number; readonly shift: number } {
+): { readonly pxPerMm: number; readonly shift: number; readonly shiftRight: number } {
   const at: Vector = [0, 0, 0];
-  let [wide, low, high] = [0, Infinity, -Infinity];
-  for (let i = 0; i < 2 * LOOKED_AT; i++) {
-    const round = (Math.PI * i) / (LOOKED_AT / 2);
-    const up = i < LOOKED_AT ? 0 : heightMm;
-    toView(radiusMm * Math.sin(round), up, radiusMm * Math.cos(round), at);
-    const scale = awayMm / (awayMm - at[2]);
-    wide = Math.max(wide, Math.abs(at[0]) * scale);
-    low = Math.min(low, at[1] * scale);
-    high = Math.max(high, at[1] * scale);
-  }
+  let [left, right, low, high] = [Infinity, -Infinity, Infinity, -Infinity];
+  const take = (reachMm: number, tallMm: number, asideMm: number) => {
+    for (let i = 0; i < 2 * LOOKED_AT; i++) {
+      const round = (Math.PI * i) / (LOOKED_AT / 2);
+      const up = i < LOOKED_AT ? 0 : tallMm;
+      toView(reachMm * Math.sin(round), up, reachMm * Math.cos(round), at);
+      const scale = awayMm / (awayMm - at[2]);
+      left = Math.min(left, (at[0] + asideMm) * scale);
+      right = Math.max(right, (at[0] + asideMm) * scale);
+      low = Math.min(low, at[1] * scale);
+      high = Math.max(high, at[1] * scale);
+    }
+  };
+  take(radiusMm, heightMm, 0);
+  if (beside) take(beside.radiusMm, beside.heightMm, beside.rightMm);
   const free = 1 - 2 * MARGIN;
-  const pxPerMm = zoom * Math.min((free * widthPx) / (2 * wide), (free * heightPx) / (high - low));
-  return { pxPerMm, shift: (pxPerMm * (high + low)) / 2 };
+  const pxPerMm = zoom * Math.min((free * widthPx) / (right - left), (free * heightPx) / (high - low));
+  return { pxPerMm, shift: (pxPerMm * (high + low)) / 2, shiftRight: (pxPerMm * (left + right)) / 2 };
 }
 
 /** A camera that has all of a ring in its picture. */
-export function cameraOn(view: RingView, { radiusMm, heightMm }: Extent): Camera {
+export function cameraOn(view: RingView, extent: Extent): Camera {
+  const { radiusMm, heightMm, beside } = extent;
   const [turn, tilt] = [degToRad(view.turnDeg), degToRad(view.tiltDeg)];
   const [cosTurn, sinTurn] = [Math.cos(turn), Math.sin(turn)];
   const [cosTilt, sinTilt] = [Math.cos(tilt), Math.sin(tilt)];
-  const awayMm = AWAY * radiusMm;
+  const awayMm = AWAY * Math.max(radiusMm, beside ? (beside.rightMm + beside.radiusMm) / 2 : 0);
   const middleUp = heightMm / 2;
   const toView = (x: number, y: number, z: number, out: Vector) => {
     const right = x * cosTurn - z * sinTurn;
@@ -73,8 +82,8 @@ export function cameraOn(view: RingView, { radiusMm, heightMm }: Extent): Camera
     out[1] = (y - middleUp) * cosTilt - front * sinTilt;
     out[2] = (y - middleUp) * sinTilt + front * cosTilt;
   };
-  const { pxPerMm, shift } = fitted(toView, view, { radiusMm, heightMm }, awayMm);
-  const [middleX, middleY] = [view.widthPx / 2, view.heightPx / 2];
+  const { pxPerMm, shift, shiftRight } = fitted(toView, view, extent, awayMm);
+  const [middleX, middleY] = [view.widthPx / 2 - shiftRight, view.heightPx / 2];
   return {
     toView,
     toPicture: (x, y, z, out) => {

@@ -4,7 +4,6 @@ import { drawSolid, type Shader, type Solid, type StillView } from './draw-solid
 import { surfaceGrid, type HandleSolid, type HandleSurface } from './handle-solid';
 import { rasterGrids } from './raster';
 import { heightAt, type Relief } from './relief';
-import type { RingSide } from './ring-profile';
 import { lightFrom, type RoomLight } from './room';
 import { lookAt, newSpot, type RingLook } from './surface';
 
@@ -71,7 +70,9 @@ function shaderOf(
   const reliefAt = (atMm: number, leftMm: number) =>
     heightAt(relief, 2 * (along.at0 + along.perMm * atMm) - 1, 1 - 2 * (across.at0 + across.perMm * leftMm));
   const [cosSlope, sinSlope] = [Math.cos(solid.slopeRad), Math.sin(solid.slopeRad)];
-  const shade = (side: RingSide, row: number, column: number, sum: Float32Array) => {
+  const shade: Shader['shade'] = (side, row, column, sum) => {
+    // Nothing stands with it.
+    if (side === 'beside') return;
     const surface = solid.sides[side];
     between(surface.normals, 3, surface, row, column, normal);
     between(surface.placesMm, 2, surface, row, column, place);

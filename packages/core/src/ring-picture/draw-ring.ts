@@ -1,12 +1,14 @@
 import { angleOnFace, type FaceTurn } from '../faces';
+import { degToRad } from '../numeric';
 import type { RgbaImage } from '../photo/grey-image';
+import { besideSolid, type Beside, type BesideSolid } from './beside';
 import type { Camera, Vector } from './camera';
 import { drawSolid, type Shader, type Solid, type StillView } from './draw-solid';
-import { rasterRing } from './raster';
+import { gridOf, rasterRing } from './raster';
 import { heightAt, type Relief } from './relief';
 import { RING_SIDES, type ProfilePoint, type RingProfile } from './ring-profile';
 import { lightFrom, type RoomLight } from './room';
-import { reedsOf, type RimStrike } from './rim-strike';
+import { letterHeight, reedsOf, rimLetters, type RimStrike } from './rim-strike';
 import { lookAt, newSpot, type RingLook } from './surface';
 
 /** Everything that a ring's picture is made of. */
@@ -18,14 +20,23 @@ export interface RingScene {
   readonly inside: Relief;
   readonly turn: FaceTurn;
   readonly rim: RimStrike;
+  /** What stands on a lettered rim. */
+  readonly rimText?: string | undefined;
   readonly look: RingLook;
   /** How deep the relief is drawn, 0 to 2; 1 is about as struck. */
   readonly depth: number;
+  /** What is shown with it, for its size. */
+  readonly beside?: Beside | undefined;
+  /** Room that is kept free however small it is: a film of its making keeps its scale. */
+  readonly room?: { readonly radiusMm: number; readonly heightMm: number } | undefined;
 }
 
 /** Depth of a struck relief from field to top, mm. */
 const RELIEF_MM = 0.22;
 const REED_DEPTH = 0.55;
+/** Letters of a rim are sunk so far; their slopes are told from places so far apart, mm. */
+const LETTER_DEPTH_MM = 0.14;
+const LETTER_MM = 0.05;
 /** Neighbours on the face that a slope is told from lie so far apart, of its radius. */
 const NEXT = 1 / 420;
 /** A point between two of a side, and how the side runs there. */
@@ -59,14 +70,20 @@ function placeOn(points: readonly ProfilePoint[], place: number): Place {
   };
 }
 
-function shaderOf(scene: RingScene, camera: Camera, light: RoomLight): Shader {
-  const { profile, faceRadiusMm, outside, inside, turn, rim, look, depth } = scene;
+function shaderOf(
+  scene: RingScene,
+  camera: Camera,
+  light: RoomLight,
+  stand: BesideSolid | undefined,
+): Shader {
+  const { profile, faceRadiusMm, outside, inside, turn, rim, rimText, look, depth } = scene;
   const spot = newSpot();
   const normal: Vector = [0, 0, 0];
   const middle: Vector = [0, 0, 0];
   const mirrored: [number, number, number] = [0, 0, 0];
   const scattered: [number, number, number] = [0, 0, 0];
   const reeds = reedsOf(rim, faceRadiusMm);
+  const letters = rim === 'lettered' && rimText ? rimLetters(profile.rimEdge, rimText) : undefined;
   const topMm = Math.max(...profile.rimEdge.map(({ heightMm }) => heightMm)) || 1;
   // The view turns about the middle: what is a direction is told from there.
   camera.toView(0, 0, 0, middle);
@@ -78,6 +95,10 @@ function shaderOf(scene: RingScene, camera: Camera, light: RoomLight): Shader {
   };
 
   const shade: Shader['shade'] = (side, place, round, sum) => {
+    if (side === 'beside') {
+      if (stand) shadeBeside(stand, { camera, light, middle, depth }, place, round, sum);
+      return;
+    }
     const at = placeOn(profile[side], place);
     const [sin, cos] = [Math.sin(round), Math.cos(round)];
     let x = at.normalOut * sin;
@@ -106,6 +127,20 @@ function shaderOf(scene: RingScene, camera: Camera, light: RoomLight): Shader {
       x -= REED_DEPTH * reed * cos;
       z += REED_DEPTH * reed * sin;
       height = 0.5 + 0.5 * Math.cos(round * reeds);
+    } else if (side === 'rimEdge' && letters) {
+      const { row, flatFrom, flatMm } = letters;
+      const across = place - flatFrom;
+      const [stepRound, stepAcross] = [LETTER_MM / at.radiusMm, LETTER_MM / flatMm];
+      // They are sunk: the slope goes down into them.
+      const slope = (depth * LETTER_DEPTH_MM) / (2 * LETTER_MM);
+      const on =
+        (letterHeight(row, round + stepRound, across) - letterHeight(row, round - stepRound, across)) * slope;
+      const inward =
+        (letterHeight(row, round, across + stepAcross) - letterHeight(row, round, across - stepAcross)) *
+        slope;
+      height = 0.75 - 0.6 * letterHeight(row, round, across);
+      x += on * cos - inward * sin;
+      z += -on * sin - inward * cos;
     }
     const length = Math.sqrt(x * x + y * y + z * z);
     camera.toView(x / length, y / length, z / length, normal);
@@ -140,20 +175,79 @@ function offFootOf(profile: RingProfile): Solid['offFootMm'] {
 /** Shadow in a ring's hollow ends so many times as soon as beside it. */
 const HOLLOW = 1.6;
 
-/** A picture of a ring that stands on its cut edge; see {@link drawSolid}. */
+interface Seeing {
+  readonly camera: Camera;
+  readonly light: RoomLight;
+  /** Where the view puts the middle: directions are told from there. */
+  readonly middle: Vector;
+  readonly depth: number;
+}
+
+const NORMAL: Vector = [0, 0, 0];
+const MIRRORED: [number, number, number] = [0, 0, 0];
+const SCATTERED: [number, number, number] = [0, 0, 0];
+
+/** Adds the light of a spot of what stands with a ring. */
+function shadeBeside(
+  { points, colour, roughness, relief, faceRadiusMm }: BesideSolid,
+  { camera, light, middle, depth }: Seeing,
+  place: number,
+  round: number,
+  sum: Float32Array,
+): void {
+  const at = placeOn(points, place);
+  const [sin, cos] = [Math.sin(round), Math.cos(round)];
+  let [x, y, z] = [at.normalOut * sin, at.normalUp, at.normalOut * cos];
+  let height = 0.5;
+  if (relief && at.normalUp > 0.9) {
+    // It lies with its top away from who looks at it.
+    const high = (right: number, up: number) => heightAt(relief, right / faceRadiusMm, up / faceRadiusMm);
+    const [right, up] = [at.radiusMm * sin, -at.radiusMm * cos];
+    const step = NEXT * faceRadiusMm;
+    const slope = (depth * RELIEF_MM) / (2 * step);
+    height = high(right, up);
+    x -= (high(right + step, up) - high(right - step, up)) * slope;
+    z += (high(right, up + step) - high(right, up - step)) * slope;
+  }
+  const length = Math.sqrt(x * x + y * y + z * z);
+  camera.toView(x / length, y / length, z / length, NORMAL);
+  const [nx, ny, nz] = [NORMAL[0] - middle[0], NORMAL[1] - middle[1], NORMAL[2] - middle[2]];
+  lightFrom(light, 2 * nz * nx, 2 * nz * ny, 2 * nz * nz - 1, roughness, MIRRORED);
+  lightFrom(light, nx, ny, nz, 1, SCATTERED);
+  const matt = Math.min(1, 0.25 + 0.88 * roughness);
+  const hollow = 0.78 + 0.22 * Math.min(1, height * 1.5);
+  for (let i = 0; i < 3; i++) {
+    const seen = (MIRRORED[i] ?? 0) * (1 - matt) + (SCATTERED[i] ?? 0) * matt;
+    sum[i] = (sum[i] ?? 0) + (colour[i] ?? 0) * seen * hollow;
+  }
+}
+
+/** A picture of a ring that stands on its cut edge, and of what is shown with it; see {@link drawSolid}. */
 export function drawRing(scene: RingScene, view: StillView): Generator<number, RgbaImage> {
-  const { profile } = scene;
+  const { profile, beside, room } = scene;
   const points = RING_SIDES.flatMap((side) => profile[side]);
-  const extent = {
-    radiusMm: Math.max(...points.map(({ radiusMm }) => radiusMm)),
-    heightMm: Math.max(...points.map(({ heightMm }) => heightMm)),
-  };
+  const radiusMm = Math.max(...points.map((point) => point.radiusMm));
+  const heightMm = Math.max(...points.map((point) => point.heightMm));
+  const stand = beside && besideSolid(beside, radiusMm);
+  const turn = degToRad(view.turnDeg);
+  // Whatever way the ring is turned, what stands beside it stays to its right.
+  const middle = [(stand?.rightMm ?? 0) * Math.cos(turn), -(stand?.rightMm ?? 0) * Math.sin(turn)] as const;
+  const offRing = offFootOf(profile);
   return drawSolid(
     {
-      extent,
-      raster: (camera, size) => rasterRing(profile, camera, size),
-      shader: (camera, light) => shaderOf(scene, camera, light),
-      offFootMm: offFootOf(profile),
+      extent: {
+        radiusMm: Math.max(radiusMm, room?.radiusMm ?? 0),
+        heightMm: Math.max(heightMm, room?.heightMm ?? 0),
+        beside: stand,
+      },
+      raster: (camera, size) => rasterRing(profile, camera, size, stand && gridOf(stand.points, middle)),
+      shader: (camera, light) => shaderOf(scene, camera, light, stand),
+      offFootMm: (ground) => {
+        const off = offRing(ground);
+        if (!stand) return off;
+        const fromStand = Math.hypot(ground[0] - middle[0], ground[1] - middle[1]) - stand.radiusMm;
+        return Math.min(off, fromStand);
+      },
     },
     view,
   );

@@ -4,9 +4,14 @@ import type { Seen } from './raster';
 import { RING_SIDES, type RingSide } from './ring-profile';
 import type { RoomLight } from './room';
 
+/** A surface that is seen: of the ring, or of what stands with it. */
+export type SeenSide = RingSide | 'beside';
+
+const SEEN_SIDES: readonly SeenSide[] = [...RING_SIDES, 'beside'];
+
 export interface Shader {
   /** Adds the light of one spot, 0 to 1 each. */
-  readonly shade: (side: RingSide, place: number, round: number, sum: Float32Array) => void;
+  readonly shade: (side: SeenSide, place: number, round: number, sum: Float32Array) => void;
 }
 
 /** Something of metal that can be looked at from all sides. */
@@ -101,14 +106,14 @@ function gather(shading: Shading, first: number): number {
   SUM.fill(0);
   const one = oneSpot(shading, first);
   if (one) {
-    const side = RING_SIDES[(seen.side[first] ?? 0) - 1];
+    const side = SEEN_SIDES[(seen.side[first] ?? 0) - 1];
     if (side) shade(side, one.place, one.round, SUM);
     return side ? 1 : 0;
   }
   let covered = 0;
   for (let down = 0; down < times; down++) {
     for (let at = first + down * seen.widthPx; at < first + down * seen.widthPx + times; at++) {
-      const side = RING_SIDES[(seen.side[at] ?? 0) - 1];
+      const side = SEEN_SIDES[(seen.side[at] ?? 0) - 1];
       if (!side) continue;
       covered += 1;
       shade(side, seen.place[at] ?? 0, seen.round[at] ?? 0, SUM);

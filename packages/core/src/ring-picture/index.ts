@@ -1,3 +1,4 @@
+export type { Beside } from './beside';
 export { drawRing } from './draw-ring';
 export type { RingScene } from './draw-ring';
 export type { StillView } from './draw-solid';
@@ -5,8 +6,8 @@ export { bandPicture, bandSize } from './band-picture';
 export type { BandScene, BandSize } from './band-picture';
 export { ringMesh, ROUND_CORNERS } from './ring-mesh';
 export type { RingMesh, SideMesh } from './ring-mesh';
-export { reedsOf } from './rim-strike';
-export type { RimStrike } from './rim-strike';
+export { letterHeight, reedsOf, rimLetters } from './rim-strike';
+export type { RimLetters, RimStrike } from './rim-strike';
 export { surfaceTexture } from './surface-texture';
 export type { SurfaceTexture } from './surface-texture';
 export type { RingView } from './camera';

@@ -92,11 +92,15 @@ function fillSide(target: Target, side: number, grid: SurfaceGrid, camera: Camer
   }
 }
 
-/** Draws surfaces as far as they are seen, in the order of {@link RING_SIDES}. */
+/** How what stands with a ring is told of, after its {@link RING_SIDES}. */
+export const BESIDE = RING_SIDES.length + 1;
+
+/** Draws surfaces as far as they are seen, in the order of {@link RING_SIDES}, and what stands with them. */
 export function rasterGrids(
   grids: Readonly<Record<RingSide, SurfaceGrid>>,
   camera: Camera,
   { widthPx, heightPx }: { readonly widthPx: number; readonly heightPx: number },
+  beside?: SurfaceGrid,
 ): Seen {
   const count = widthPx * heightPx;
   const target: Target = {
@@ -108,19 +112,24 @@ export function rasterGrids(
     near: new Float32Array(count),
   };
   RING_SIDES.forEach((name: RingSide, i) => fillSide(target, i + 1, grids[name], camera));
+  if (beside) fillSide(target, BESIDE, beside, camera);
   return target;
 }
 
-function gridOf(points: readonly ProfilePoint[]): SurfaceGrid {
+/** A thing that is round about an upright axis. @param middle of the axis, from the ring's own */
+export function gridOf(
+  points: readonly ProfilePoint[],
+  middle: readonly [x: number, z: number] = [0, 0],
+): SurfaceGrid {
   const round = (column: number) => (2 * Math.PI * column) / SEGMENTS;
   return {
     rows: points.length,
     columns: SEGMENTS + 1,
     at: (row, column, out) => {
       const { radiusMm = 0, heightMm = 0 } = points[row] ?? {};
-      out[0] = radiusMm * Math.sin(round(column));
+      out[0] = middle[0] + radiusMm * Math.sin(round(column));
       out[1] = heightMm;
-      out[2] = radiusMm * Math.cos(round(column));
+      out[2] = middle[1] + radiusMm * Math.cos(round(column));
     },
     round,
   };
@@ -131,6 +140,7 @@ export function rasterRing(
   profile: RingProfile,
   camera: Camera,
   size: { readonly widthPx: number; readonly heightPx: number },
+  beside?: SurfaceGrid,
 ): Seen {
   const { outside, rimEdge, inside, cutEdge } = profile;
   const grids = {
@@ -139,5 +149,5 @@ export function rasterRing(
     inside: gridOf(inside),
     cutEdge: gridOf(cutEdge),
   };
-  return rasterGrids(grids, camera, size);
+  return rasterGrids(grids, camera, size, beside);
 }

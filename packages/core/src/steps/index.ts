@@ -14,6 +14,7 @@ export { annealWords, defaultMinutes, stepDefaults } from './step-defaults';
 export { STEP_KINDS } from './step-kind';
 export type { StepKind } from './step-kind';
 export { axialHeightMm, movesWall, routeTotals } from './step';
+export { routeExtent } from './route-extent';
 export { sectionLines } from './section-lines';
 export type { SectionLines, SectionPoint } from './section-lines';
 export { stillStep } from './still-step';

@@ -22,7 +22,7 @@ export function PlanRing({ model, plan, height }: PlanPictureProps) {
   const ring = useMemo(() => {
     return piece && route ? shownRing(piece, outlineOf(meridian), route.steps, traits) : undefined;
   }, [piece, route, meridian, traits]);
-  return ring ? <LazyRingPicture ring={ring} finish={finish} height={height} /> : null;
+  return ring ? <LazyRingPicture ring={ring} finish={finish} height={height} steps={route?.steps} /> : null;
 }
 
 const VIEWS = [

@@ -26,6 +26,12 @@ const INSIDES = [
   { value: 'gold', label: 'gold lining' },
 ] as const;
 
+const BESIDES = [
+  { value: 'nothing', label: 'alone' },
+  { value: 'finger', label: 'on a finger' },
+  { value: 'piece', label: 'beside the piece' },
+] as const satisfies readonly { readonly value: Appearance['beside']; readonly label: string }[];
+
 interface AppearanceSheetProps {
   open: boolean;
   onClose: () => void;
@@ -39,7 +45,7 @@ interface AppearanceSheetProps {
 
 /** How the ring is shown, and the picture as a file. */
 export function AppearanceSheet({ open, onClose, appearance, onChange, ...files }: AppearanceSheetProps) {
-  const { surface, goldInside, depth } = appearance;
+  const { surface, goldInside, depth, beside } = appearance;
   return (
     <Sheet title="How it is shown" open={open} onClose={onClose} footer={<Files {...files} />}>
       <Choices
@@ -53,6 +59,12 @@ export function AppearanceSheet({ open, onClose, appearance, onChange, ...files 
         choices={INSIDES}
         value={goldInside ? 'gold' : 'as'}
         onChange={(value) => onChange({ ...appearance, goldInside: value === 'gold' })}
+      />
+      <Choices
+        label="For its size"
+        choices={BESIDES}
+        value={beside}
+        onChange={(value) => onChange({ ...appearance, beside: value })}
       />
       <View>
         <Type as="label">Relief</Type>

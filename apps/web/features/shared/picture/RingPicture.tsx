@@ -1,5 +1,5 @@
 import type { BandScene } from '@round-mint/core/ring-picture';
-import type { Finish } from '@round-mint/core/steps';
+import type { Finish, RouteStep } from '@round-mint/core/steps';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useWriters } from '@/features/shared/settings/use-settings';
@@ -11,6 +11,7 @@ import { faceIdOf } from './face-choice';
 import { useReliefs } from './reliefs';
 import { bandSceneOf, plannedAppearance, sceneOf, type Appearance, type ShownRing } from './ring-scene';
 import { RingStage } from './RingStage';
+import { momentScene, RouteSlider, useRouteMoment } from './RouteSlider';
 import { useTurning } from './use-turning';
 
 export interface RingPictureProps {
@@ -18,10 +19,14 @@ export interface RingPictureProps {
   /** Of the plan: shown until the maker looks at another one. */
   finish: Finish;
   height: number;
+  /** The way to it: where it is told, every step of it can be looked at. */
+  steps?: readonly RouteStep[] | undefined;
 }
 
+const NO_STEPS: readonly RouteStep[] = [];
+
 /** The very ring that comes out of this piece, and its band laid flat. */
-export default function RingPicture({ ring, finish, height }: RingPictureProps) {
+export default function RingPicture({ ring, finish, height, steps = NO_STEPS }: RingPictureProps) {
   const write = useWriters();
   const [width, setWidth] = useState(0);
   const [chosen, setChosen] = useState<{ readonly finish: Finish; readonly appearance: Appearance }>();
@@ -33,11 +38,16 @@ export default function RingPicture({ ring, finish, height }: RingPictureProps) 
   // Another finish chosen in the plan is what is to be seen.
   const appearance = chosen?.finish === finish ? chosen.appearance : planned;
   const { piece, outline, lipMm, outside } = ring;
+  const route = useRouteMoment(steps);
+  const { moment } = route;
   const scenes = useMemo(() => {
     if (!reliefs) return undefined;
     const shown = { piece, outline, lipMm, outside };
-    return { ring: sceneOf(shown, reliefs, appearance), band: bandSceneOf(shown, reliefs, appearance, side) };
-  }, [piece, outline, lipMm, outside, reliefs, appearance, side]);
+    return {
+      ring: moment ? momentScene(shown, moment, reliefs, appearance) : sceneOf(shown, reliefs, appearance),
+      band: bandSceneOf(shown, reliefs, appearance, side),
+    };
+  }, [piece, outline, lipMm, outside, reliefs, appearance, side, moment]);
   // Of the inside the far half is seen.
   const behind = side === 'inside' ? 180 : 0;
   const hasFaces = faceIdOf(piece, 'obverse') ?? faceIdOf(piece, 'reverse');
@@ -58,6 +68,7 @@ export default function RingPicture({ ring, finish, height }: RingPictureProps) 
       ) : (
         <View style={{ height }} />
       )}
+      <RouteSlider route={route} />
       <BandUnrolled
         scene={scenes?.band}
         side={side}

@@ -28,8 +28,8 @@ export function RingStage({ scene, turning, width, height, describe }: RingStage
   const [wasTouched, setTouched] = useState(false);
   const shown = useCallback(() => setShown(true), []);
   const touched = useCallback(() => setTouched(true), []);
-  // A bent handle is drawn by our own hand everywhere.
-  const inRound = scene && !('solid' in scene) && isRound ? scene : undefined;
+  // A bent handle, and what stands with a ring, are drawn by our own hand everywhere.
+  const inRound = scene && !('solid' in scene) && !scene.beside && isRound ? scene : undefined;
   const round = useMemo(() => inRound && roundRingScene(inRound), [inRound]);
   const room = useMemo(() => (isRound ? roundRoom(light) : undefined), [isRound, light]);
   useSlowTurn(change, isRound && isShown && !wasTouched);
@@ -53,7 +53,7 @@ export function RingStage({ scene, turning, width, height, describe }: RingStage
         userSelect: 'none',
       }}
     >
-      {isRound && isShown ? null : (
+      {round && isShown ? null : (
         <DrawnRing
           scene={scene}
           held={held}

@@ -91,7 +91,9 @@ describe('the picture of a ring from a handle', () => {
     expect(screen.getByText(/^On top of the finger: 23\.6 mm to 39\.3 mm from the tip\./)).toBeTruthy();
     expect(screen.getByText(/relief is estimated from the photograph/)).toBeTruthy();
     fireEvent.press(screen.getByLabelText('On top of the finger: its ends'));
-    expect(screen.getByText(/^On top of the finger: \S+ mm to 7\.\d mm, 5\d\.\d mm to 62\.8 mm/)).toBeTruthy();
+    expect(
+      screen.getByText(/^On top of the finger: \S+ mm to 7\.\d mm, 5\d\.\d mm to 62\.8 mm/),
+    ).toBeTruthy();
     await act(async () => fireEvent.press(screen.getByLabelText('Save the picture as PNG')));
     await waitFor(
       () => expect(saved).toHaveBeenCalledWith('Test spoon.png', expect.anything(), 'image/png'),

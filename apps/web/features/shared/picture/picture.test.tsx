@@ -122,3 +122,34 @@ it('a band goes out in millimetres with its picture in it', () => {
       '<rect width="74.700" height="8.250" fill="none" stroke="#23262B" stroke-width="0.05"/></svg>',
   );
 });
+
+describe('a ring on its way, and for its size', () => {
+  it('shows every step of the way in the round, and ends with the finished ring', async () => {
+    const { route } = planCoinRing(
+      { coin: PIECE, holeMm: 12.7, targetInsideDiameterMm: 18.95, wall: { kind: 'straight' } },
+      { kit: REFERENCE_KIT },
+    );
+    if (!route) throw new Error('this ring can be made');
+    const ring = { piece: pieceOf(), outline: outlineOf(meridian), lipMm: 0.1, outside: 'obverse' } as const;
+    fakeServer({});
+    renderWithStore(<RingPicture ring={ring} finish="polished" height={60} steps={route.steps} />);
+    expect(screen.getByText('Finished')).toBeTruthy();
+    const slider = part('route-slider');
+    expect(slider.props['aria-valuetext']).toBe('Finished');
+    tell(() => slider.props.onChange({ currentTarget: { value: '0' } }));
+    expect(screen.queryByText('Finished')).toBeNull();
+    expect(part('route-slider').props['aria-valuetext']).toMatch(/punch|hole|cut/i);
+    tell(() => part('route-slider').props.onChange({ currentTarget: { value: slider.props.max } }));
+    expect(screen.getByText('Finished')).toBeTruthy();
+  });
+
+  it('stands on a finger, or beside its piece, for its size', async () => {
+    await renderRing();
+    fireEvent.press(screen.getByText('how it is shown'));
+    await waitFor(() => expect(isDrawn()).toBeGreaterThan(0), { timeout: 30_000 });
+    for (const name of ['on a finger', 'beside the piece', 'alone']) {
+      fireEvent.press(screen.getByRole('radio', { name }));
+      expect(screen.getByRole('radio', { name, checked: true })).toBeTruthy();
+    }
+  }, 60_000);
+});

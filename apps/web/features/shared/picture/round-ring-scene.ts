@@ -2,9 +2,11 @@ import {
   lookAt,
   newSpot,
   reedsOf,
+  rimLetters,
   ringMesh,
   roomPicture,
   type RingLook,
+  type RimLetters,
   type RingMesh,
   type RingScene,
   type Relief,
@@ -21,6 +23,9 @@ export interface RoundRingScene {
   readonly edgeRoughness: number;
   /** How many reeds go round the rim edge. */
   readonly reeds: number;
+  /** Letters sunk into the rim edge, and how many parts that edge has. */
+  readonly letters: RimLetters | undefined;
+  readonly edgeParts: number;
   readonly outside: Relief;
   readonly inside: Relief;
   readonly look: RingLook;
@@ -28,7 +33,7 @@ export interface RoundRingScene {
 }
 
 export function roundRingScene(scene: RingScene): RoundRingScene {
-  const { profile, faceRadiusMm, turn, rim, outside, inside, look, depth } = scene;
+  const { profile, faceRadiusMm, turn, rim, rimText, outside, inside, look, depth } = scene;
   const points = Object.values(profile).flat();
   const edge = newSpot();
   lookAt(look, 'rimEdge', 1, 0, 0, edge);
@@ -38,6 +43,8 @@ export function roundRingScene(scene: RingScene): RoundRingScene {
     radiusMm: Math.max(...points.map(({ radiusMm }) => radiusMm)),
     edgeRoughness: edge.roughness,
     reeds: reedsOf(rim, faceRadiusMm),
+    letters: rim === 'lettered' && rimText ? rimLetters(profile.rimEdge, rimText) : undefined,
+    edgeParts: profile.rimEdge.length - 1,
     ...{ outside, inside, look, depth },
   };
 }

@@ -1,5 +1,5 @@
 import { useThree } from '@react-three/fiber';
-import type { RingSide, SideMesh } from '@round-mint/core/ring-picture';
+import { letterHeight, type RimLetters, type RingSide, type SideMesh } from '@round-mint/core/ring-picture';
 import { useEffect, useMemo, useState } from 'react';
 import {
   BufferAttribute,
@@ -91,11 +91,34 @@ function reedTexture(reeds: number): Texture {
   return texture;
 }
 
+const LETTER_PX = 16;
+const ROUND_PX = 1024;
+const LETTER_BUMP = 6;
+
+/** Letters of a rim edge as a picture of all of it: they stand on its flat part only, and lie lower. */
+function letterTexture({ row, flatFrom }: RimLetters, edgeParts: number): Texture {
+  const height = edgeParts * LETTER_PX;
+  const pixels = new Uint8Array(4 * ROUND_PX * height).fill(255);
+  for (let line = 0; line < height; line++) {
+    const across = (line + 0.5) / LETTER_PX - flatFrom;
+    if (across < 0 || across > 1) continue;
+    for (let i = 0; i < ROUND_PX; i++) {
+      const level = 255 * (1 - letterHeight(row, (2 * Math.PI * (i + 0.5)) / ROUND_PX, across));
+      pixels.fill(level, 4 * (line * ROUND_PX + i), 4 * (line * ROUND_PX + i) + 3);
+    }
+  }
+  return textureOf(pixels, ROUND_PX, height, false);
+}
+
 function edgeMaterial(scene: RoundRingScene, side: RingSide): MeshStandardMaterial {
   const material = metalOf(scene);
   if (side === 'rimEdge' && scene.reeds > 0) {
     material.bumpMap = reedTexture(scene.reeds);
     material.bumpScale = REED_BUMP;
+  }
+  if (side === 'rimEdge' && scene.letters) {
+    material.bumpMap = letterTexture(scene.letters, scene.edgeParts);
+    material.bumpScale = LETTER_BUMP;
   }
   return material;
 }
