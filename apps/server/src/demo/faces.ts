@@ -1,5 +1,6 @@
 import type { PieceFace } from '@round-mint/contract/stock-faces';
-import { drawFace, type FaceDesign, type Motif } from '@round-mint/core/drawn-face';
+import { drawFace, photographed, type FaceDesign, type Motif } from '@round-mint/core/drawn-face';
+import { squareFace, type RgbaImage } from '@round-mint/core/photo';
 import { metalColour } from '@round-mint/core/ring-picture';
 import { eq } from 'drizzle-orm';
 import type { Database } from '../db/database';
@@ -87,6 +88,18 @@ export function demoDesigns(coin: Coin, index: number): Readonly<Record<PieceFac
 /** A drawn edge is soft over so many pixels of a kept face that half as many say as much, in a quarter of the time. */
 const DRAWN_SHARE = 0.5;
 
+/** Of these pieces, in the order of the drawer, there are photographs: worn ones, that a drawing flatters. */
+const PHOTOGRAPHED: readonly number[] = [1, 7, 12];
+/** A photograph is so many times as wide as the face in it. */
+const AROUND = 1.2;
+
+/** A drawn face that went through a camera: photographed aslant, found, and made square again. */
+function fromPhotograph(drawn: RgbaImage, seed: number): RgbaImage {
+  const { image, rim, topDeg } = photographed(drawn, seed, Math.round(drawn.widthPx * AROUND));
+  const square = squareFace(image, rim, topDeg, drawn.widthPx);
+  for (let next = square.next(); ; next = square.next()) if (next.done) return next.value;
+}
+
 /** Draws the faces of every coin in the drawer and keeps them, as photographs would be. */
 export async function loadFaces(tx: Database, sidePx: number): Promise<void> {
   for (const [index, coin] of DEMO_COINS.entries()) {
@@ -94,9 +107,11 @@ export async function loadFaces(tx: Database, sidePx: number): Promise<void> {
     const shade = [metal[0] * 255, metal[1] * 255, metal[2] * 255] as const;
     const designs = demoDesigns(coin, index);
     const keep = async (face: PieceFace, nth: number) => {
-      const id = demoId('face', 2 * index + nth);
+      const seed = 2 * index + nth;
+      const id = demoId('face', seed);
       const drawn = drawFace(designs[face], Math.round(sidePx * DRAWN_SHARE), shade);
-      await keepFace(tx, id, await faceJpeg(drawn, sidePx), sidePx);
+      const seen = PHOTOGRAPHED.includes(index) ? fromPhotograph(drawn, seed + 1) : drawn;
+      await keepFace(tx, id, await faceJpeg(seen, sidePx), sidePx);
       return id;
     };
     const obverseFaceId = await keep('obverse', 0);

@@ -1,5 +1,7 @@
 export { drawFace, faceHeights } from './draw-face';
 export type { FaceDesign, Legend, StraightText } from './draw-face';
+export { photographed } from './photographed';
+export type { FacePhotograph } from './photographed';
 export { MOTIFS } from './motifs';
 export type { Motif } from './motifs';
 export { drawHandle, HANDLE_MARGIN_MM, HANDLE_PATTERNS, halfWidthMm } from './draw-handle';

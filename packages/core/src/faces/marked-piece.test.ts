@@ -10,7 +10,12 @@ const piece = (outsideFace: string, ...mustStay: ReturnType<typeof at>[]) => ({
 
 describe('which face comes outside', () => {
   it('is the one that shows most of what must stay', () => {
-    const both = piece('either', at('obverse', 'the name'), at('reverse', 'the year'), at('reverse', 'the ship'));
+    const both = piece(
+      'either',
+      at('obverse', 'the name'),
+      at('reverse', 'the year'),
+      at('reverse', 'the ship'),
+    );
     expect(proposedOutside(both)).toEqual({ face: 'reverse', shows: ['the year', 'the ship'] });
     expect(faceOutside(both)).toBe('reverse');
     expect(proposedOutside(piece('either', at('obverse', 'the name')))?.face).toBe('obverse');

@@ -3,6 +3,7 @@ import { REFERENCE_KIT } from '@round-mint/core/kit';
 import { DEFAULT_TRAITS } from '@round-mint/core/steps';
 import { quoteLetter } from '@round-mint/core/trade';
 import { fireEvent, screen, waitFor } from '@testing-library/react-native';
+import type * as forPaper from '@/features/shared/picture/for-paper';
 import { plannedPicture } from '@/features/shared/picture/planned-picture';
 import type { PicturedRing } from '@/features/shared/picture/use-bench-picture';
 import { fakeServer, pieceOf } from '@/testing/fake-server';
@@ -14,11 +15,7 @@ import { useLetterPicture } from './use-letter-picture';
 // What draws comes in a file of its own, which a test cannot load later.
 jest.mock('./use-order-picture', () => ({
   forPaper: (pictured: PicturedRing) =>
-    jest
-      .requireActual<typeof import('@/features/shared/picture/for-paper')>(
-        '@/features/shared/picture/for-paper',
-      )
-      .ringForPaper(pictured),
+    jest.requireActual<typeof forPaper>('@/features/shared/picture/for-paper').ringForPaper(pictured),
 }));
 
 const PERSON = '00000006-0000-4000-8000-000000000001';

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import type { PicturedRing } from '@/features/shared/picture/use-bench-picture';
 import { base64Of } from '@/ui/base64';
 import { forPaper } from './use-order-picture';
@@ -13,21 +13,17 @@ export interface LetterPicture {
   readonly files: () => Promise<string[]>;
 }
 
-type Drawn = ReturnType<typeof forPaper>;
-
 const jpegFile = (jpeg: Uint8Array) => new Blob([new Uint8Array(jpeg)], { type: 'image/jpeg' });
 
 /** Draws the ring of a letter as soon as the letter is open; nothing where no ring is planned. */
 export function useLetterPicture(pictured: PicturedRing | undefined): LetterPicture | undefined {
   const [goes, setGoes] = useState(true);
-  const [drawn, setDrawn] = useState<Drawn>();
+  const pictures = useMemo(() => (pictured ? forPaper(pictured) : undefined), [pictured]);
   const [address, setAddress] = useState<string>();
   useEffect(() => {
-    if (!pictured) return;
+    if (!pictures) return;
     let made: string | undefined;
     let isOver = false;
-    const pictures = forPaper(pictured);
-    setDrawn(pictures);
     const show = async () => {
       const [ring] = await pictures;
       if (isOver || !ring) return;
@@ -40,12 +36,12 @@ export function useLetterPicture(pictured: PicturedRing | undefined): LetterPict
       isOver = true;
       if (made !== undefined) URL.revokeObjectURL(made);
     };
-  }, [pictured]);
-  if (!pictured) return undefined;
+  }, [pictures]);
+  if (!pictures) return undefined;
   return {
     address,
     goes,
     setGoes,
-    files: async () => Promise.all(((await drawn) ?? []).map(({ jpeg }) => base64Of(jpegFile(jpeg)))),
+    files: async () => Promise.all((await pictures).map(({ jpeg }) => base64Of(jpegFile(jpeg)))),
   };
 }
