@@ -6,6 +6,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { loadDemo } from '../demo/load';
+import { TEST_DEMO } from '../testing/make-templates';
 import { makeDemoFolder, templateOf, testServer } from '../testing/test-server';
 import { folderProblem, needRoom } from './folder-check';
 import { FolderInUseError, lockFolder } from './folder-lock';
@@ -191,7 +192,7 @@ describe('a PostgreSQL server', () => {
       try {
         const server = await testServer({ url: `postgres://maker@/postgres?host=${folder}` });
         try {
-          expect(await loadDemo(server.db, { history: false })).toBe(true);
+          expect(await loadDemo(server.db, TEST_DEMO)).toBe(true);
           const health = await server.api.get('/api/v1/health').expect(200);
           expect(health.body.database).toBe('postgres');
           const { body } = await server.api.get('/api/v1/stock?q=marenza&sort=-diameterMm').expect(200);

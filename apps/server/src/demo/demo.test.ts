@@ -42,12 +42,15 @@ describe('the made-up drawer', () => {
   });
 });
 
+/** As large as a list shows them: how they are drawn is tested where they are drawn. */
+const SMALL_FACES = { facePx: 128 };
+
 describe('loadDemo', () => {
   it('loads once, with finished rings and four in work', async () => {
     const server = await testServer();
     try {
-      expect(await loadDemo(server.db)).toBe(true);
-      expect(await loadDemo(server.db)).toBe(false);
+      expect(await loadDemo(server.db, SMALL_FACES)).toBe(true);
+      expect(await loadDemo(server.db, SMALL_FACES)).toBe(false);
       const { body } = await server.api.get('/api/v1/rings?limit=200').expect(200);
       const statuses = body.items.map(({ status }: { status: string }) => status);
       expect(statuses.filter((status: string) => status === 'in-work')).toHaveLength(4);

@@ -106,12 +106,16 @@ function cameraOf(
   return { toPicture, toFace };
 }
 
+function cosAndSin(angle: number) {
+  return { cos: Math.cos(angle), sin: Math.sin(angle) };
+}
+
 /** Things that lie about: bars and patches, each darker or lighter than the ground. */
 function clutterOf(random: Random, widthPx: number, heightPx: number) {
   return Array.from({ length: 14 }, () => ({
     x: random() * widthPx,
     y: random() * heightPx,
-    turned: turnBy(random() * Math.PI),
+    ...cosAndSin(random() * Math.PI),
     long: widthPx * (0.03 + 0.25 * random()),
     wide: widthPx * (0.004 + 0.04 * random()),
     shade: (random() - 0.5) * 90,
@@ -166,7 +170,8 @@ export function takePhotograph({
     const [along, across] = grain.turned(x, y);
     let shade = ground + grain.deep * Math.sin(across / grain.wave + Math.sin(along / 70));
     for (const thing of clutter) {
-      const [along, across] = thing.turned(x - thing.x, y - thing.y);
+      const along = (x - thing.x) * thing.cos - (y - thing.y) * thing.sin;
+      const across = (x - thing.x) * thing.sin + (y - thing.y) * thing.cos;
       if (Math.abs(along) < thing.long / 2 && Math.abs(across) < thing.wide / 2) shade += thing.shade;
     }
     return shade;
@@ -177,7 +182,8 @@ export function takePhotograph({
       const place = camera.toFace({ x, y });
       const far = Math.hypot(place.x, place.y);
       const side = (x * lightX + y * lightY) / widthPx;
-      let shade = groundAt(x, y);
+      // Where the piece lies, nobody sees the ground.
+      let shade = far < 1 && !hole ? 0 : groundAt(x, y);
       const [right, down] = [place.x - (hole?.right ?? 0), place.y - (hole?.down ?? 0)];
       if (hole && Math.hypot(right, down) < hole.radius) {
         // The wall on the side of the light shades the ground in the hole.
@@ -201,7 +207,10 @@ export function takePhotograph({
   const rgba = new Uint8ClampedArray(4 * soft.length);
   soft.forEach((shade, i) => {
     const value = shade + noise * normalDeviate(random);
-    rgba.set([value * 1.02, value, value * 0.94, 255], 4 * i);
+    rgba[4 * i] = value * 1.02;
+    rgba[4 * i + 1] = value;
+    rgba[4 * i + 2] = value * 0.94;
+    rgba[4 * i + 3] = 255;
   });
   const round = Array.from({ length: 90 }, (_, i) => {
     const turn = (2 * Math.PI * i) / 90;
