@@ -26,7 +26,7 @@ const VIEWS = [
   { name: 'plan', path: CORVI, size: PHONE, act: seeRing },
   { name: 'plan-wide', path: BRENN, size: WIDE, act: seeRing },
   { name: 'search-wide', path: '/plan/search', size: WIDE, act: search },
-  { name: 'silverware', path: `/plan/handle?stockId=${SPOON}`, size: PHONE },
+  { name: 'silverware', path: `/plan/handle?stockId=${SPOON}`, size: PHONE, act: seeHandle },
   { name: 'what-is-it', path: `/stock/test?stockId=${FORK}`, size: PHONE, act: weigh },
   { name: 'half-made', path: '/plan/begin', size: PHONE, act: measure },
   { name: 'orders-wide', path: '/orders', size: WIDE },
@@ -39,9 +39,18 @@ const VIEWS = [
   { name: 'log-ring', path: '/log/00000004-0000-4000-8000-000000000001', size: PHONE },
 ];
 
-/** The ring in the round, with its band. */
-async function seeRing(page) {
+/** A ring drawn to its end: the coarse picture, which comes first, has fewer pixels than it takes on the page. */
+async function seeHandle(page) {
   await page.locator('[data-testid="ring-view"] canvas[data-drawn="yes"]').waitFor();
+  await page.waitForFunction(() => {
+    const canvas = document.querySelector('[data-testid="ring-view"] canvas');
+    return canvas instanceof HTMLCanvasElement && canvas.width > canvas.clientWidth;
+  });
+}
+
+/** A coin's ring in the round, with its band. */
+async function seeRing(page) {
+  await seeHandle(page);
   await page.locator('[data-testid="band-unrolled"] canvas[data-drawn="yes"]').waitFor();
 }
 
