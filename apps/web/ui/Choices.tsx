@@ -78,3 +78,13 @@ export function Choices<T extends string | number>({
     </View>
   );
 }
+
+/** Choices with their name above them. */
+export function LabelledChoices<T extends string | number>(props: ChoicesProps<T>) {
+  return (
+    <View className="gap-1.5">
+      <Type as="label">{props.label}</Type>
+      <Choices {...props} />
+    </View>
+  );
+}

@@ -17,7 +17,7 @@ import { WALLS } from '@/features/shared/words/walls';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { useDieCharts } from '@/store/use-die-charts';
 import { Button } from '@/ui/Button';
-import { Choices } from '@/ui/Choices';
+import { LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
 import { Screen } from '@/ui/Screen';
@@ -213,20 +213,19 @@ function Begin({ model }: { model: PlanModel }) {
         onPick={() => setPicking(true)}
       />
       <SizeChoice model={model} />
-      <View className="gap-1.5">
-        <Type as="label">Wall</Type>
-        <Choices label="Wall" choices={WALLS} value={wall} onChange={(next) => dispatch(wallChosen(next))} />
-      </View>
-      <View className="gap-1.5">
-        <Type as="label">Finish</Type>
-        <Choices
-          label="Finish"
-          choices={FINISHES}
-          value={finish}
-          onChange={(next) => dispatch(finishChosen(next))}
-          minWidth={72}
-        />
-      </View>
+      <LabelledChoices
+        label="Wall"
+        choices={WALLS}
+        value={wall}
+        onChange={(next) => dispatch(wallChosen(next))}
+      />
+      <LabelledChoices
+        label="Finish"
+        choices={FINISHES}
+        value={finish}
+        onChange={(next) => dispatch(finishChosen(next))}
+        minWidth={72}
+      />
       <Field
         label="What is this ring called?"
         value={draft.name}

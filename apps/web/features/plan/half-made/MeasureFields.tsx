@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { StageDrawing } from '@/drawings/half-made/StageDrawing';
 import { SizeInput } from '@/features/shared/inputs/SizeInput';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
-import { Choices } from '@/ui/Choices';
+import { LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { Type } from '@/ui/Type';
 import { STAGE_WORDS, type Problems } from './half-made-model';
@@ -59,20 +59,17 @@ export function MeasureFields(props: FieldsProps) {
       : ['One edge down (rim)', 'The other (cut)'];
   return (
     <View className="gap-4">
-      <View className="gap-1.5">
-        <Type as="label">What is it now?</Type>
-        <Choices
-          label="What is it now?"
-          value={draft.stage}
-          onChange={(stage) => onType({ stage })}
-          minWidth={64}
-          choices={STAGE_WORDS.map(({ value, label }) => ({
-            value,
-            label,
-            picture: <StageDrawing stage={value} width={56} />,
-          }))}
-        />
-      </View>
+      <LabelledChoices
+        label="What is it now?"
+        value={draft.stage}
+        onChange={(stage) => onType({ stage })}
+        minWidth={64}
+        choices={STAGE_WORDS.map(({ value, label }) => ({
+          value,
+          label,
+          picture: <StageDrawing stage={value} width={56} />,
+        }))}
+      />
       {punched ? (
         <Field
           label="Hole"

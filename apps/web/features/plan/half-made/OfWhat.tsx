@@ -2,7 +2,7 @@ import type { CoinStock } from '@round-mint/contract/stock';
 import { View } from 'react-native';
 import { MetalPicker } from '@/features/shared/inputs/MetalPicker';
 import { useWriters } from '@/features/shared/settings/use-settings';
-import { Choices } from '@/ui/Choices';
+import { LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { Type } from '@/ui/Type';
 import type { BeginAnswer } from '@/workers/jobs';
@@ -27,26 +27,23 @@ export function OfWhat({ draft, problems, piece, answer, onType, onPick }: OfWha
   const holeMm = answer?.plan.fitted.holeMm;
   return (
     <View className="gap-3">
-      <View className="gap-1.5">
-        <Type as="label">Of what coin?</Type>
-        <Choices
-          label="Of what coin?"
-          value={ofDrawer ? 'drawer' : 'other'}
-          minWidth={150}
-          onChange={(which) => {
-            onType({ ofDrawer: which === 'drawer' });
-            if (which === 'drawer' && !piece) onPick();
-          }}
-          choices={[
-            { value: 'other', label: 'not in stock', note: 'it came half-made' },
-            {
-              value: 'drawer',
-              label: piece ? piece.name : 'one of the drawer',
-              note: piece ? 'one leaves the drawer' : 'choose it',
-            },
-          ]}
-        />
-      </View>
+      <LabelledChoices
+        label="Of what coin?"
+        value={ofDrawer ? 'drawer' : 'other'}
+        minWidth={150}
+        onChange={(which) => {
+          onType({ ofDrawer: which === 'drawer' });
+          if (which === 'drawer' && !piece) onPick();
+        }}
+        choices={[
+          { value: 'other', label: 'not in stock', note: 'it came half-made' },
+          {
+            value: 'drawer',
+            label: piece ? piece.name : 'one of the drawer',
+            note: piece ? 'one leaves the drawer' : 'choose it',
+          },
+        ]}
+      />
       {ofDrawer ? null : (
         <>
           <MetalPicker value={draft.metal} onChange={(metal) => onType({ metal })} />

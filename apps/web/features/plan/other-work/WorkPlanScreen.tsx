@@ -20,7 +20,7 @@ import { useWidthClass } from '@/features/shared/screen/use-width';
 import { SizeInput } from '@/features/shared/inputs/SizeInput';
 import { measureWords } from '@/features/shared/words/piece-words';
 import { useAppDispatch } from '@/store/store';
-import { Choices } from '@/ui/Choices';
+import { LabelledChoices } from '@/ui/Choices';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
 import { Fetched } from '@/ui/Waiting';
@@ -101,16 +101,13 @@ function WorkChoices({ model, answer }: { model: WorkModel; answer?: ReactNode }
           {field.key === ASKED_LAST ? answer : null}
         </Fragment>
       ))}
-      <View className="gap-1.5">
-        <Type as="label">Finish</Type>
-        <Choices
-          label="Finish"
-          choices={FINISHES}
-          value={draft.finish}
-          onChange={(finish) => dispatch(workChanged({ kind, change: { finish } }))}
-          minWidth={72}
-        />
-      </View>
+      <LabelledChoices
+        label="Finish"
+        choices={FINISHES}
+        value={draft.finish}
+        onChange={(finish) => dispatch(workChanged({ kind, change: { finish } }))}
+        minWidth={72}
+      />
     </View>
   );
 }

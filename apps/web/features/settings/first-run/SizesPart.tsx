@@ -1,9 +1,7 @@
 import type { Settings } from '@round-mint/contract/settings';
 import { useState } from 'react';
-import { View } from 'react-native';
-import { Choices } from '@/ui/Choices';
+import { LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
-import { Type } from '@/ui/Type';
 import { LENGTH_UNITS, SYSTEMS } from '../choices';
 
 /** What the contract takes. */
@@ -19,36 +17,27 @@ export function SizesPart({ settings, onChange }: SizesPartProps) {
   const [currency, setCurrency] = useState(settings.currency);
   return (
     <>
-      <View className="gap-1.5">
-        <Type as="label">Ring sizes</Type>
-        <Choices
-          label="Ring sizes"
-          choices={SYSTEMS}
-          value={settings.primarySystem}
-          onChange={(primarySystem) => onChange({ primarySystem })}
-          minWidth={56}
-        />
-      </View>
-      <View className="gap-1.5">
-        <Type as="label">Written beside them</Type>
-        <Choices
-          label="Written beside them"
-          choices={SYSTEMS}
-          value={settings.secondSystem}
-          onChange={(secondSystem) => onChange({ secondSystem })}
-          minWidth={56}
-        />
-      </View>
-      <View className="gap-1.5">
-        <Type as="label">Lengths</Type>
-        <Choices
-          label="Lengths"
-          choices={LENGTH_UNITS}
-          value={settings.lengthUnit}
-          onChange={(lengthUnit) => onChange({ lengthUnit })}
-          minWidth={120}
-        />
-      </View>
+      <LabelledChoices
+        label="Ring sizes"
+        choices={SYSTEMS}
+        value={settings.primarySystem}
+        onChange={(primarySystem) => onChange({ primarySystem })}
+        minWidth={56}
+      />
+      <LabelledChoices
+        label="Written beside them"
+        choices={SYSTEMS}
+        value={settings.secondSystem}
+        onChange={(secondSystem) => onChange({ secondSystem })}
+        minWidth={56}
+      />
+      <LabelledChoices
+        label="Lengths"
+        choices={LENGTH_UNITS}
+        value={settings.lengthUnit}
+        onChange={(lengthUnit) => onChange({ lengthUnit })}
+        minWidth={120}
+      />
       <Field
         label="Currency"
         value={currency}

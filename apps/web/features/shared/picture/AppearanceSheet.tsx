@@ -3,7 +3,7 @@ import { useContext, useState } from 'react';
 import { View } from 'react-native';
 import { LightContext } from '@/theme/light';
 import { Button } from '@/ui/Button';
-import { Choices } from '@/ui/Choices';
+import { LabelledChoices } from '@/ui/Choices';
 import { Notice } from '@/ui/Notice';
 import { Sheet } from '@/ui/Sheet';
 import { Slider } from '@/ui/Slider';
@@ -48,19 +48,19 @@ export function AppearanceSheet({ open, onClose, appearance, onChange, ...files 
   const { surface, goldInside, depth, beside } = appearance;
   return (
     <Sheet title="How it is shown" open={open} onClose={onClose} footer={<Files {...files} />}>
-      <Choices
+      <LabelledChoices
         label="Surface"
         choices={SURFACES}
         value={surface}
         onChange={(value) => onChange({ ...appearance, surface: value })}
       />
-      <Choices
+      <LabelledChoices
         label="Inside"
         choices={INSIDES}
         value={goldInside ? 'gold' : 'as'}
         onChange={(value) => onChange({ ...appearance, goldInside: value === 'gold' })}
       />
-      <Choices
+      <LabelledChoices
         label="For its size"
         choices={BESIDES}
         value={beside}

@@ -5,7 +5,7 @@ import { useWriters } from '@/features/shared/settings/use-settings';
 import { noticeShown } from '@/store/notices-slice';
 import { useAppDispatch } from '@/store/store';
 import { LightContext } from '@/theme/light';
-import { Choices } from '@/ui/Choices';
+import { LabelledChoices } from '@/ui/Choices';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
 import { savePng } from './exports';
@@ -74,10 +74,7 @@ export default function HandlePicture({ shown, height }: HandlePictureProps) {
         label={`The handle from above: on top of the finger lies ${top} from the tip`}
       />
       <Type as="small">{`On top of the finger: ${top} from the tip. ${endsWords(bent, shown, write.length)}`}</Type>
-      <View className="gap-1.5">
-        <Type as="label">On top of the finger</Type>
-        <Choices label="On top of the finger" choices={ON_TOP} value={worn} onChange={setWorn} />
-      </View>
+      <LabelledChoices label="On top of the finger" choices={ON_TOP} value={worn} onChange={setWorn} />
       <View className="flex-row items-center justify-between gap-3">
         <Type as="small" className="flex-1">
           {hasPicture

@@ -7,7 +7,7 @@ import { FaceImage } from '@/features/shared/picture/FaceImage';
 import { faceIdOf } from '@/features/shared/picture/face-choice';
 import { pieceInputOf } from '@/features/shared/words/piece-input';
 import { useSaveStockMutation } from '@/store/api';
-import { Choices } from '@/ui/Choices';
+import { LabelledChoices } from '@/ui/Choices';
 import { Type } from '@/ui/Type';
 
 /** Taking a picture needs more than looking at one: it comes in a file of its own. */
@@ -45,15 +45,12 @@ export function FacePair({ piece }: { piece: CoinStock }) {
           );
         })}
       </View>
-      <View className="gap-1.5">
-        <Type as="label">To see its other face the right way up, turn it</Type>
-        <Choices
-          label="To see its other face the right way up, turn it"
-          choices={TURNS}
-          value={piece.faceTurn ?? 'medal'}
-          onChange={(faceTurn) => void save({ ...pieceInputOf(piece), faceTurn, isNew: false, base: piece })}
-        />
-      </View>
+      <LabelledChoices
+        label="To see its other face the right way up, turn it"
+        choices={TURNS}
+        value={piece.faceTurn ?? 'medal'}
+        onChange={(faceTurn) => void save({ ...pieceInputOf(piece), faceTurn, isNew: false, base: piece })}
+      />
       {open ? (
         <Suspense fallback={null}>
           <FaceSheet piece={piece} face={open} onClose={() => setOpen(undefined)} />
