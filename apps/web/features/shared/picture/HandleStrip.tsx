@@ -47,7 +47,15 @@ export function HandleStrip({ bent, address, heightShare, outline, label }: Hand
     return { y1: middleY - left * width - 5, y2: middleY + right * width + 5 };
   };
   return (
-    <ScrollView horizontal testID="handle-strip" className="border-y border-line">
+    <ScrollView
+      horizontal
+      // What is panned has to be reached by keys, too.
+      tabIndex={0}
+      role="group"
+      aria-label={label}
+      testID="handle-strip"
+      className="border-y border-line"
+    >
       <svg width={width} height={HEAD_PX + height + FOOT_PX} role="img" aria-label={label}>
         {address === undefined ? null : (
           <image
