@@ -7,20 +7,21 @@ interface Hand {
   readonly remote: Remote<HeavyWorker>;
 }
 
-/** A worker that has finished is kept for the next job: starting one takes longer than a small job. */
-let idle: Hand | undefined;
+/** Workers that have finished are kept for the next jobs: starting one takes longer than a small job. */
+const idle: Hand[] = [];
+/** A plan asks for a picture and for chances at once. */
+const MOST_IDLE = 2;
 
 function takeHand(): Hand {
-  const hand = idle;
-  idle = undefined;
+  const hand = idle.pop();
   if (hand) return hand;
   const worker = new Worker(new URL('./heavy.worker', window.location.href));
   return { worker, remote: wrap<HeavyWorker>(worker) };
 }
 
 function giveBack(hand: Hand): void {
-  if (idle) hand.worker.terminate();
-  else idle = hand;
+  if (idle.length >= MOST_IDLE) hand.worker.terminate();
+  else idle.push(hand);
 }
 
 /** Runs a job in a worker; cancelling ends the worker at once. */

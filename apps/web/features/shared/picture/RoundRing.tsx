@@ -51,6 +51,8 @@ export default function RoundRing({ scene, held, width, height, room, onShown, o
   return (
     <Canvas
       frameloop="demand"
+      // Colours are shown as they are, like those of our own drawings.
+      flat
       dpr={[1, 2]}
       gl={{ alpha: true, antialias: true }}
       camera={{ position: [0, 0, AWAY * radiusMm], fov: SIGHT_DEG, near: radiusMm, far: 20 * radiusMm }}

@@ -22,13 +22,21 @@ import {
 import { startJob } from '@/workers/start-job';
 import { ROOM_PX, type RoundRingScene } from './round-ring-scene';
 
+/** Our own drawings reckon in what a screen shows, a graphics card in light: this is how much light shows as that. */
+const SCREEN_GAMMA = 2.2;
+
+/** A room as the card takes it; where it is darker than nothing it is black. */
+function asLight(room: Float32Array): Float32Array {
+  return room.map((shown) => Math.max(0, shown) ** SCREEN_GAMMA);
+}
+
 /** The room that a ring mirrors, as our own drawings have it. */
 export function useRoom(room: Float32Array): void {
   const get = useThree((state) => state.get);
   useEffect(() => {
     const { gl, scene, invalidate } = get();
     const { width, height } = ROOM_PX;
-    const picture = new DataTexture(room, width, height, undefined, FloatType);
+    const picture = new DataTexture(asLight(room), width, height, undefined, FloatType);
     picture.mapping = EquirectangularReflectionMapping;
     picture.needsUpdate = true;
     const generator = new PMREMGenerator(gl);
@@ -65,9 +73,9 @@ function textureOf(pixels: Uint8Array, widthPx: number, heightPx: number, isColo
   return texture;
 }
 
-/** Depth of a struck relief on the screen. */
-const BUMP = 9;
-const REED_BUMP = 14;
+/** How deep a relief, and reeds, are for the card: deeper than they are, mm, since it sees no slope between two of its pixels. */
+const BUMP = 1.1;
+const REED_BUMP = 0.5;
 
 /** A material in the metal's colour; what lies on it comes when it is ready. */
 function metalOf({ look, edgeRoughness: roughness }: RoundRingScene): MeshStandardMaterial {
@@ -93,7 +101,7 @@ function reedTexture(reeds: number): Texture {
 
 const LETTER_PX = 16;
 const ROUND_PX = 1024;
-const LETTER_BUMP = 6;
+const LETTER_BUMP = 0.22;
 
 /** Letters of a rim edge as a picture of all of it: they stand on its flat part only, and lie lower. */
 function letterTexture({ row, flatFrom }: RimLetters, edgeParts: number): Texture {
