@@ -24,7 +24,8 @@ interface BandUnrolledProps {
 const PX_PER_MM = 11;
 /** Pixels of its picture for one of the page. */
 const FINE = 1.5;
-const SETTLE_MS = 60;
+/** The ring above it is drawn first. */
+const SETTLE_MS = 300;
 /** In Torch light nothing may shine as bright as paper. */
 const DIMMED = { filter: 'sepia(0.7) brightness(0.42)' } as const;
 
