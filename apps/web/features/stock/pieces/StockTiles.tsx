@@ -94,7 +94,7 @@ function Tile({ piece, share, chosen, onPress }: TileProps) {
         <Type as="small" className="text-center">
           {`${piece.quantity} × · ${metalById(piece.metal).name}${refused ? ' ✕ refused' : ''}`}
         </Type>
-        <Type as="small" className="text-center" numberOfLines={1}>
+        <Type as="small" className="text-center">
           {measureWords(piece, write.length)}
         </Type>
       </View>
