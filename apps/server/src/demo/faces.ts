@@ -2,6 +2,7 @@ import type { PieceFace } from '@round-mint/contract/stock-faces';
 import { drawFace, photographed, type FaceDesign, type Motif } from '@round-mint/core/drawn-face';
 import { squareFace, type RgbaImage } from '@round-mint/core/photo';
 import { metalColour } from '@round-mint/core/ring-picture';
+import { runToEnd } from '@round-mint/core/uncertainty';
 import { eq } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { stock } from '../db/schema';
@@ -96,8 +97,7 @@ const AROUND = 1.2;
 /** A drawn face that went through a camera: photographed aslant, found, and made square again. */
 function fromPhotograph(drawn: RgbaImage, seed: number): RgbaImage {
   const { image, rim, topDeg } = photographed(drawn, seed, Math.round(drawn.widthPx * AROUND));
-  const square = squareFace(image, rim, topDeg, drawn.widthPx);
-  for (let next = square.next(); ; next = square.next()) if (next.done) return next.value;
+  return runToEnd(squareFace(image, rim, topDeg, drawn.widthPx));
 }
 
 /** Draws the faces of every coin in the drawer and keeps them, as photographs would be. */

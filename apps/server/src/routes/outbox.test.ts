@@ -1,5 +1,5 @@
 import { orderListSchema, orderSchema, type Order } from '@round-mint/contract/orders';
-import { messageListSchema } from '@round-mint/contract/outbox';
+import { messageListSchema, type MessageInput } from '@round-mint/contract/outbox';
 import { randomUUID } from 'node:crypto';
 import { mkdtemp, readdir, readFile, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
@@ -30,18 +30,22 @@ async function orderNamed(name: string): Promise<Order> {
 const send = (id: string, ...events: object[]) =>
   server.api.post(path(`/orders/${id}/events`)).send({ events });
 
+/** A letter about an order, without photos. */
+function letterAbout(
+  { id: orderId, personId }: Order,
+  words: Pick<MessageInput, 'kind' | 'subject' | 'text'>,
+) {
+  return { id: randomUUID(), personId, orderId, photoIds: [], ...words };
+}
+
 describe('the outbox', () => {
   it('takes computed pictures along, and refuses what is none', async () => {
     const order = await orderNamed('Ferry crew, no. 3');
-    const letter = {
-      id: randomUUID(),
+    const letter = letterAbout(order, {
       kind: 'other',
-      personId: order.personId,
-      orderId: order.id,
       subject: 'Your ring, computed',
       text: 'As it will be.',
-      photoIds: [],
-    };
+    });
     const none = { ...letter, computedPictures: [Buffer.from('no picture').toString('base64')] };
     const { body } = await server.api.post(path('/outbox')).send(none).expect(400);
     expect(body.error.message).toBe('must be a JPEG file in base64');
@@ -62,15 +66,11 @@ describe('the outbox', () => {
 
   it('keeps a letter as a mail file, moves its order, and sends nothing twice', async () => {
     const order = await orderNamed('Ferry crew, no. 3');
-    const letter = {
-      id: randomUUID(),
+    const letter = letterAbout(order, {
       kind: 'approval',
-      personId: order.personId,
-      orderId: order.id,
       subject: 'Please look at your ring: no. 3 – “night boat”',
       text: 'Is it as you want it?\nRim edge US 9¾',
-      photoIds: [],
-    };
+    });
     await server.api.post(path('/outbox')).send(letter).expect(201);
     await server.api.post(path('/outbox')).send(letter).expect(201);
     expect(await orderNamed('Ferry crew, no. 3')).toMatchObject({

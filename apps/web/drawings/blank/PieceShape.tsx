@@ -1,4 +1,4 @@
-import type { Station } from '@round-mint/core/handle';
+import { USUAL_WIDTH_MM, type Station } from '@round-mint/core/handle';
 import Svg, { Circle, G, Path, Rect } from 'react-native-svg';
 import { usePalette } from '@/theme/light';
 import { topShape } from './blank-geometry';
@@ -9,8 +9,6 @@ export type PieceOutline =
   | { readonly kind: 'strip'; readonly widthMm: number }
   | { readonly kind: 'band'; readonly insideDiameterMm: number; readonly thicknessMm: number };
 
-/** Where a handle's stations tell no width, mm. */
-const USUAL_WIDTH_MM = 8;
 /** A strip is shown by a piece of it so long, mm. */
 const STRIP_MM = 60;
 /** What lies long is shown aslant: it is larger so. */

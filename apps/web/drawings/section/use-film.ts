@@ -3,6 +3,9 @@ import { useCallback, useEffect, useState } from 'react';
 /** How long one blow takes on the screen, ms. */
 const BLOW_MS = 900;
 
+/** Parts of a blow that its slider knows. */
+export const FILM_STEP = 0.25;
+
 function wantsStillness(): boolean {
   return (
     typeof window !== 'undefined' &&

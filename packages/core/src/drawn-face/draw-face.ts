@@ -10,7 +10,7 @@ import {
   type FaceSpot,
   type HeightField,
 } from './height-field';
-import { LETTER_GAP, LETTER_HEIGHT, letterOf } from './letters';
+import { LETTER_GAP, LETTER_HEIGHT, linesOf } from './letters';
 import { lit, type Colour } from './lit';
 import { raiseMotif, type Motif } from './motifs';
 
@@ -48,20 +48,16 @@ type Place = (x: number, y: number) => FaceSpot;
 /** Puts a row of letters on a face. @param place where a spot of the row is, from its middle and its foot */
 function raiseWords(field: HeightField, text: string, height: number, stroke: number, place: Place): void {
   const scale = height / LETTER_HEIGHT;
-  const letters = [...text].map(letterOf);
-  const whole = letters.reduce((sum, { width }) => sum + width + LETTER_GAP, -LETTER_GAP);
-  let from = -whole / 2;
-  for (const { width, lines } of letters) {
-    for (const { spots, curved } of lines) {
-      const put = spots.map(([x, y]) => ({ x: (from + x) * scale, y: y * scale }));
-      const smooth = curved ? curveThrough(put) : put;
-      raiseLine(
-        field,
-        smooth.map(({ x, y }) => place(x, y)),
-        { width: stroke, level: 1 },
-      );
-    }
-    from += width + LETTER_GAP;
+  const { lines, long } = linesOf(text);
+  const from = (LETTER_GAP - long) / 2;
+  for (const { spots, curved } of lines) {
+    const put = spots.map(({ x, y }) => ({ x: (from + x) * scale, y: y * scale }));
+    const smooth = curved ? curveThrough(put) : put;
+    raiseLine(
+      field,
+      smooth.map(({ x, y }) => place(x, y)),
+      { width: stroke, level: 1 },
+    );
   }
 }
 

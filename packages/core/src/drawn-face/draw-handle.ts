@@ -1,4 +1,5 @@
-import { profileOf, widthAt, type Station } from '../handle';
+import { halfWidthAt, profileOf, USUAL_WIDTH_MM, type Profile, type Station } from '../handle';
+import { smoothStep } from '../numeric';
 import type { RgbaImage } from '../photo/grey-image';
 import { lit, type Colour } from './lit';
 
@@ -15,26 +16,22 @@ export interface HandleDesign {
 
 /** Its tip is rounded over so much, mm. */
 const TIP_MM = 7;
-const USUAL_WIDTH_MM = 8;
 /** A drawing is wider than the handle by so much on both sides, mm. */
 export const HANDLE_MARGIN_MM = 2;
 
 /** Half the width of a made-up handle at a place along it, mm. */
 export function halfWidthMm({ stations }: HandleDesign, atMm: number): number {
-  const profile = profileOf(stations);
-  const half = (widthAt(profile, atMm) ?? USUAL_WIDTH_MM) / 2;
-  const toTip = Math.min(1, Math.max(0, atMm / TIP_MM));
-  return half * Math.sqrt(1 - (1 - toTip) ** 2);
+  return tippedHalfMm(profileOf(stations), atMm);
 }
 
-const smooth = (low: number, high: number, value: number): number => {
-  const share = Math.min(1, Math.max(0, (value - low) / (high - low)));
-  return share * share * (3 - 2 * share);
-};
+function tippedHalfMm(profile: Profile, atMm: number): number {
+  const toTip = Math.min(1, Math.max(0, atMm / TIP_MM));
+  return halfWidthAt(profile, atMm) * Math.sqrt(1 - (1 - toTip) ** 2);
+}
 
 /** A ridge so wide, mm, at a distance from its middle: 1 on top. */
 const ridge = (offMm: number, wideMm: number): number =>
-  1 - smooth(wideMm / 2 - 0.15, wideMm / 2 + 0.15, Math.abs(offMm));
+  1 - smoothStep(wideMm / 2 - 0.15, wideMm / 2 + 0.15, Math.abs(offMm));
 
 /** How high a place of a handle stands above its plain surface, 0 to 1. @param acrossMm from its middle line */
 function heightOn(
@@ -46,16 +43,16 @@ function heightOn(
 ): number {
   const fromEdge = halfMm - Math.abs(acrossMm);
   // The pattern is rich by the tip and ends where the neck begins.
-  const rich = 1 - smooth(0.3, 0.42, atMm / lengthMm);
-  const thread = 0.75 * ridge(fromEdge - 1.1, 0.45) * (1 - smooth(0.75, 0.9, atMm / lengthMm));
+  const rich = 1 - smoothStep(0.3, 0.42, atMm / lengthMm);
+  const thread = 0.75 * ridge(fromEdge - 1.1, 0.45) * (1 - smoothStep(0.75, 0.9, atMm / lengthMm));
   if (design.pattern === 'rope') {
     const turns = Math.cos((2 * Math.PI * (atMm + Math.sign(acrossMm) * acrossMm * 0.9)) / 2.1);
-    const rope = (1 - smooth(1, 1.5, fromEdge)) * (0.55 + 0.45 * turns);
+    const rope = (1 - smoothStep(1, 1.5, fromEdge)) * (0.55 + 0.45 * turns);
     const drop = ridge(Math.hypot((atMm - 15) / 1.9, acrossMm) - 2.6, 1.1);
     const leaf =
-      ridge(Math.abs(acrossMm) - 2.2 * Math.sin(Math.PI * smooth(20, 40, atMm)), 0.7) *
-      smooth(20, 22, atMm) *
-      (1 - smooth(38, 40, atMm));
+      ridge(Math.abs(acrossMm) - 2.2 * Math.sin(Math.PI * smoothStep(20, 40, atMm)), 0.7) *
+      smoothStep(20, 22, atMm) *
+      (1 - smoothStep(38, 40, atMm));
     return Math.max(rope * (0.35 + 0.65 * rich), rich * drop, rich * leaf);
   }
   const wave = (phase: number, amplitude: number) =>
@@ -74,7 +71,8 @@ function heightOn(
  */
 export function drawHandle(design: HandleDesign, pxPerMm: number, metal: Colour): RgbaImage {
   const { stations } = design;
-  const lengthMm = profileOf(stations).lengthMm;
+  const profile = profileOf(stations);
+  const { lengthMm } = profile;
   const widestMm = Math.max(...stations.map(({ widthMm = USUAL_WIDTH_MM }) => widthMm));
   const widthPx = Math.round(lengthMm * pxPerMm);
   const heightPx = Math.round((widestMm + 2 * HANDLE_MARGIN_MM) * pxPerMm);
@@ -82,7 +80,7 @@ export function drawHandle(design: HandleDesign, pxPerMm: number, metal: Colour)
   const isOn = new Uint8Array(widthPx * heightPx);
   for (let column = 0; column < widthPx; column++) {
     const atMm = (column + 0.5) / pxPerMm;
-    const halfMm = halfWidthMm(design, atMm);
+    const halfMm = tippedHalfMm(profile, atMm);
     for (let row = 0; row < heightPx; row++) {
       const acrossMm = (heightPx / 2 - row - 0.5) / pxPerMm;
       if (Math.abs(acrossMm) > halfMm) continue;

@@ -1,4 +1,4 @@
-import { degToRad } from '../numeric';
+import { degToRad, smoothStep } from '../numeric';
 
 /** A place on a face: to the right of its middle and up from it; 1 is the rim. */
 export interface FaceSpot {
@@ -35,8 +35,7 @@ const SLOPE = 0.012;
 
 /** How high something stands at a distance inside (above 0) or outside its edge. */
 function slopeAt(insideBy: number): number {
-  const share = Math.min(1, Math.max(0, insideBy / SLOPE + 0.5));
-  return share * share * (3 - 2 * share);
+  return smoothStep(-SLOPE / 2, SLOPE / 2, insideBy);
 }
 
 /** Raises every place of a box to at least what a rule says, by its place on the face. */
@@ -61,7 +60,7 @@ function raise(
 }
 
 /** Distance of a place from a straight line between two others. */
-function distanceFrom(x: number, y: number, from: FaceSpot, to: FaceSpot): number {
+export function distanceFrom(x: number, y: number, from: FaceSpot, to: FaceSpot): number {
   const [alongX, alongY] = [to.x - from.x, to.y - from.y];
   const length = alongX ** 2 + alongY ** 2;
   const part = length === 0 ? 0 : ((x - from.x) * alongX + (y - from.y) * alongY) / length;

@@ -1,5 +1,5 @@
-import { curveThrough, type FaceSpot } from './height-field';
-import { LETTER_GAP, LETTER_HEIGHT, letterOf } from './letters';
+import { curveThrough, distanceFrom, type FaceSpot } from './height-field';
+import { LETTER_HEIGHT, linesOf } from './letters';
 
 /** A row of letters round a rim, as a picture that closes on itself: how high each place stands, 0 to 1. */
 export interface LetterRow {
@@ -20,31 +20,21 @@ interface Stroke {
 
 /** The strokes of a text in its letters' own measure, and how long it is with the room behind it. */
 function strokesOf(text: string): { readonly strokes: readonly Stroke[]; readonly long: number } {
-  const strokes: Stroke[] = [];
-  let from = 0;
-  for (const { width, lines } of [...text].map(letterOf)) {
-    for (const { spots, curved } of lines) {
-      const put = spots.map(([x, y]) => ({ x: from + x, y }));
-      const places = curved ? curveThrough(put, 3) : put;
-      places.slice(1).forEach((to, i) => strokes.push({ from: places[i] ?? to, to }));
-    }
-    from += width + LETTER_GAP;
-  }
-  return { strokes, long: from };
+  const { lines, long } = linesOf(text);
+  const strokes = lines.flatMap(({ spots, curved }) => {
+    const places = curved ? curveThrough(spots, 3) : spots;
+    return places.slice(1).map((to, i) => ({ from: places[i] ?? to, to }));
+  });
+  return { strokes, long };
 }
 
 function raiseStroke({ widthPx, heightPx, height }: LetterRow, { from, to }: Stroke): void {
   const reach = (STROKE / 2 + SOFT) * heightPx;
-  const [alongX, alongY] = [to.x - from.x, to.y - from.y];
-  const long = alongX ** 2 + alongY ** 2;
   const top = Math.max(0, Math.floor(Math.min(from.y, to.y) - reach));
   const bottom = Math.min(heightPx - 1, Math.ceil(Math.max(from.y, to.y) + reach));
   for (let row = top; row <= bottom; row++) {
     for (let x = Math.floor(Math.min(from.x, to.x) - reach); x <= Math.max(from.x, to.x) + reach; x++) {
-      const part = long === 0 ? 0 : ((x - from.x) * alongX + (row - from.y) * alongY) / long;
-      const near = Math.min(1, Math.max(0, part));
-      const off =
-        Math.sqrt((x - from.x - near * alongX) ** 2 + (row - from.y - near * alongY) ** 2) / heightPx;
+      const off = distanceFrom(x, row, from, to) / heightPx;
       const level = Math.min(1, Math.max(0, (STROKE / 2 + SOFT / 2 - off) / SOFT));
       const at = row * widthPx + (((x % widthPx) + widthPx) % widthPx);
       height[at] = Math.max(height[at] ?? 0, level);

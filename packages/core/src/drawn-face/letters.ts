@@ -1,3 +1,5 @@
+import type { FaceSpot } from './height-field';
+
 /** A place within a letter: letters stand on 0 and are 6 high. */
 type Spot = readonly [x: number, y: number];
 
@@ -81,4 +83,24 @@ function lineOf(text: string): LetterLine {
 export function letterOf(sign: string): Letter {
   const [width, lines] = CUTS[sign.toUpperCase()] ?? [BLANK_WIDTH, ''];
   return { width, lines: lines === '' ? [] : lines.split('|').map(lineOf) };
+}
+
+/** A line of a text, in the letters' own measure: from the text's start, and up from its foot. */
+export interface TextLine {
+  readonly spots: readonly FaceSpot[];
+  readonly curved: boolean;
+}
+
+/** All lines of a text, one letter behind the other, and how long it is with the room behind its last letter. */
+export function linesOf(text: string): { readonly lines: readonly TextLine[]; readonly long: number } {
+  let long = 0;
+  const lines = [...text].map(letterOf).flatMap(({ width, lines: ofLetter }) => {
+    const from = long;
+    long += width + LETTER_GAP;
+    return ofLetter.map(({ spots, curved }) => ({
+      spots: spots.map(([x, y]) => ({ x: from + x, y })),
+      curved,
+    }));
+  });
+  return { lines, long };
 }

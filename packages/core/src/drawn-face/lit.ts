@@ -9,7 +9,7 @@ export interface LitHeights {
   readonly heightPx: number;
   /** 0 to 1, row by row from the top left. */
   readonly height: Float32Array;
-  /** Whether something is there; left out, everywhere. */
+  /** Whether something is there. */
   readonly isOn: Uint8Array;
   /** How much a rise from pixel to pixel changes the light: the same look at every size of picture. */
   readonly slope: number;

@@ -11,12 +11,14 @@ export type { OutlineReach } from './outline';
 export { enamelIn, usablePart, usedStretch } from './part';
 export type { UsablePart } from './part';
 export {
+  halfWidthAt,
   knotsIn,
   meanThicknessIn,
   profileOf,
   thickestIn,
   thicknessAt,
   turnedRound,
+  USUAL_WIDTH_MM,
   widthAt,
 } from './profile';
 export type { Profile, Station, Stretch } from './profile';

@@ -59,6 +59,14 @@ export function widthAt(profile: Profile, atMm: number): number | undefined {
   return valueAt(profile, atMm, ({ widthMm }) => widthMm);
 }
 
+/** Where no station tells how wide a handle is, mm. */
+export const USUAL_WIDTH_MM = 8;
+
+/** Half its width at a place along it, mm. */
+export function halfWidthAt(profile: Profile, atMm: number): number {
+  return (widthAt(profile, atMm) ?? USUAL_WIDTH_MM) / 2;
+}
+
 /** Places where the profile may bend its direction inside a stretch, with both its ends. */
 export function knotsIn({ stations }: Profile, { fromMm, toMm }: Stretch): readonly number[] {
   const inside = stations.map(({ atMm }) => atMm).filter((atMm) => atMm > fromMm && atMm < toMm);

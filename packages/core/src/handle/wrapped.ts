@@ -1,3 +1,4 @@
+import { smoothStep } from '../numeric';
 import type { HandleShape } from './blank';
 import { thicknessAt, type Profile, type Stretch } from './profile';
 
@@ -65,10 +66,10 @@ export function wrapHandle(profile: Profile, used: Stretch, shape: HandleShape):
     slopeRad: Math.atan2(perRadMm, radiusMm),
     at: (atMm) => {
       const turnedRad = turnedAt(atMm);
-      const share = rises ? Math.min(1, Math.max(0, (turnedRad - TURN_RAD + RISE_RAD) / RISE_RAD)) : 0;
+      const risen = rises ? smoothStep(TURN_RAD - RISE_RAD, TURN_RAD, turnedRad) : 0;
       return {
         turnedRad,
-        innerRadiusMm: radiusMm + underMm * share * share * (3 - 2 * share),
+        innerRadiusMm: radiusMm + underMm * risen,
         climbMm: perRadMm * turnedRad,
       };
     },

@@ -1,3 +1,4 @@
 export { degToRad, radToDeg, withinTurnDeg } from './angle';
 export { bisect, lastAbove, lastWhere } from './bisect';
+export { smoothStep } from './smooth-step';
 export { leastSquares, solveLinear } from './solve';

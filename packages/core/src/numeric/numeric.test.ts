@@ -1,4 +1,13 @@
-import { bisect, degToRad, lastAbove, lastWhere, leastSquares, radToDeg, solveLinear } from './index';
+import {
+  bisect,
+  degToRad,
+  lastAbove,
+  lastWhere,
+  leastSquares,
+  radToDeg,
+  smoothStep,
+  solveLinear,
+} from './index';
 
 describe('angles', () => {
   it('are half a turn at π', () => {
@@ -86,5 +95,13 @@ describe('linear equations', () => {
     expect(line()?.[1]).toBeCloseTo(0.2, 12);
     expect(line([1, 1, 1, 0])?.[0]).toBeCloseTo(2, 12);
     expect(line([1, 1, 1, 0])?.[1]).toBeCloseTo(1, 12);
+  });
+});
+
+describe('a smooth step', () => {
+  it('is level at both ends and beyond them, and half-way in the middle', () => {
+    expect([1, 2, 3, 4, 5].map((value) => smoothStep(2, 4, value))).toEqual([0, 0, 0.5, 1, 1]);
+    // A quarter of the way: 3/16 − 2/64.
+    expect(smoothStep(2, 4, 2.5)).toBeCloseTo(0.15625, 12);
   });
 });

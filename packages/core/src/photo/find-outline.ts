@@ -1,6 +1,6 @@
 import { leastSquares } from '../numeric';
 import type { PicturePoint } from './ellipse';
-import { pixelsInOne, type RgbaImage } from './grey-image';
+import { pixelsInOne, toGrey, type GreyImage, type RgbaImage } from './grey-image';
 
 /** How far a long piece reaches to both sides of its middle line, at a place along it. */
 export interface OutlinePlace {
@@ -40,28 +40,12 @@ export const OUTLINE_SHARES: readonly number[] = Array.from(
   (_, i) => (1 - Math.cos((Math.PI * i) / (PLACES - 1))) / 2,
 );
 
-/** A small picture in three colours, each the mean of the square that a pixel stands for. */
-interface SmallPicture {
-  readonly widthPx: number;
-  readonly heightPx: number;
-  readonly colours: readonly [Float32Array, Float32Array, Float32Array];
-}
-
-function smaller({ widthPx, heightPx, rgba }: RgbaImage, every: number): SmallPicture {
-  const [width, height] = [Math.floor(widthPx / every), Math.floor(heightPx / every)];
-  const of = (colour: number) => {
-    const means = new Float32Array(width * height);
-    for (let y = 0; y < height * every; y++) {
-      const row = Math.floor(y / every) * width;
-      for (let x = 0; x < width * every; x++) {
-        const at = row + Math.floor(x / every);
-        means[at] = (means[at] ?? 0) + (rgba[4 * (y * widthPx + x) + colour] ?? 0) / every ** 2;
-      }
-    }
-    return means;
-  };
-  return { widthPx: width, heightPx: height, colours: [of(0), of(1), of(2)] };
-}
+/** Each colour by itself. */
+const COLOURS = [
+  [1, 0, 0],
+  [0, 1, 0],
+  [0, 0, 1],
+] as const;
 
 /** The ground's shade as a plane over the picture: what strays from it is left out, and it is fitted anew. */
 function groundOf(shade: Float32Array, places: readonly PicturePoint[], widthPx: number) {
@@ -86,7 +70,7 @@ function groundOf(shade: Float32Array, places: readonly PicturePoint[], widthPx:
 }
 
 /** How many deviations every place is from the ground. */
-function awayFromGround({ widthPx, heightPx, colours }: SmallPicture): Float32Array {
+function awayFromGround(colours: readonly GreyImage[], widthPx: number, heightPx: number): Float32Array {
   const frame = Math.max(2, Math.round(FRAME * Math.max(widthPx, heightPx)));
   const places: PicturePoint[] = [];
   for (let y = 0; y < heightPx; y += FRAME_EVERY) {
@@ -95,7 +79,7 @@ function awayFromGround({ widthPx, heightPx, colours }: SmallPicture): Float32Ar
     }
   }
   const away = new Float32Array(widthPx * heightPx);
-  for (const shade of colours) {
+  for (const { grey: shade } of colours) {
     const { plane, deviation } = groundOf(shade, places, widthPx);
     for (let i = 0; i < away.length; i++) {
       const ground =
@@ -172,10 +156,10 @@ function axisOf(points: readonly PicturePoint[]) {
  */
 export function findOutline(image: RgbaImage): FoundOutline | null {
   const every = pixelsInOne(image, LOOK_PX);
-  const small = smaller(image, every);
-  const { widthPx, heightPx } = small;
+  const colours = COLOURS.map((weights) => toGrey(image, every, weights));
+  const [widthPx, heightPx] = [colours[0]?.widthPx ?? 0, colours[0]?.heightPx ?? 0];
   if (widthPx < 16 || heightPx < 16) return null;
-  const away = awayFromGround(small);
+  const away = awayFromGround(colours, widthPx, heightPx);
   const least = Math.max(LEAST_CONTRAST, partedAt(away) * 0.6);
   const [thing, second] = thingsIn(away, widthPx, least);
   if (!thing || thing.length < LEAST_AREA * widthPx * heightPx) return null;

@@ -46,13 +46,20 @@ export function cropped(
   return { image: { widthPx: width, heightPx: height, rgba: part }, left, top };
 }
 
-/** A picture in grey and smaller: each pixel is the mean of the square of `every` by `every` that it stands for. */
-export function toGrey({ widthPx, heightPx, rgba }: RgbaImage, every: number): GreyImage {
+/**
+ * A picture in grey and smaller: each pixel is the mean of the square of `every` by `every` that it stands for.
+ * @param weights of red, green and blue; left out, as the eye weighs them
+ */
+export function toGrey(
+  { widthPx, heightPx, rgba }: RgbaImage,
+  every: number,
+  weights: readonly [red: number, green: number, blue: number] = LUMA,
+): GreyImage {
   const width = Math.floor(widthPx / every);
   const height = Math.floor(heightPx / every);
   const grey = new Float32Array(width * height);
   const count = every * every;
-  const [red, green, blue] = LUMA;
+  const [red, green, blue] = weights;
   for (let y = 0; y < height; y++) {
     for (let x = 0; x < width; x++) {
       let sum = 0;

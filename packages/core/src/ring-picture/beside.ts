@@ -3,6 +3,7 @@ import type { Colour } from './metal-look';
 import { metalColour } from './metal-look';
 import type { ProfilePoint } from './ring-profile';
 import type { Relief } from './relief';
+import type { Spot } from './surface';
 
 /** What may be shown with a ring, for its size: a finger that wears it, or the flat piece beside it. */
 export type Beside =
@@ -23,8 +24,9 @@ export interface BesideSolid {
   readonly rightMm: number;
   readonly radiusMm: number;
   readonly heightMm: number;
-  readonly colour: Colour;
-  readonly roughness: number;
+  readonly spot: Spot;
+  /** How much of its light is scattered, 0 to 1. */
+  readonly matt: number;
   /** Of what lies up; a finger has none. */
   readonly relief: Relief | undefined;
   readonly faceRadiusMm: number;
@@ -86,6 +88,10 @@ function piecePoints(radiusMm: number, thicknessMm: number): readonly ProfilePoi
   return [{ ...edge, heightMm: 0 }, ...arc, ...inner];
 }
 
+function spotOf([red, green, blue]: Colour, roughness: number): Spot {
+  return { colour: [red, green, blue], roughness };
+}
+
 /** What stands with a ring. @param ringRadiusMm of the ring that it is shown with, to its outside */
 export function besideSolid(beside: Beside, ringRadiusMm: number): BesideSolid {
   if (beside.kind === 'finger') {
@@ -93,7 +99,7 @@ export function besideSolid(beside: Beside, ringRadiusMm: number): BesideSolid {
     const heightMm = FINGER_ABOVE_MM + radiusMm;
     return {
       points: fingerPoints(radiusMm, heightMm),
-      ...{ rightMm: 0, radiusMm, heightMm, colour: FINGER_COLOUR, roughness: 0.85 },
+      ...{ rightMm: 0, radiusMm, heightMm, spot: spotOf(FINGER_COLOUR, 0.85), matt: 0.998 },
       ...{ relief: undefined, faceRadiusMm: radiusMm },
     };
   }
@@ -102,7 +108,7 @@ export function besideSolid(beside: Beside, ringRadiusMm: number): BesideSolid {
   return {
     points: piecePoints(radiusMm, thicknessMm),
     rightMm: ringRadiusMm + GAP_MM + radiusMm,
-    ...{ radiusMm, heightMm: thicknessMm, colour: metalColour(metal), roughness: 0.16 },
+    ...{ radiusMm, heightMm: thicknessMm, spot: spotOf(metalColour(metal), 0.16), matt: 0.3908 },
     ...{ relief, faceRadiusMm: radiusMm },
   };
 }

@@ -1,10 +1,11 @@
 import type { RgbaImage } from '../photo/grey-image';
-import type { Camera, Vector } from './camera';
+import type { Camera } from './camera';
 import { drawSolid, type Shader, type Solid, type StillView } from './draw-solid';
 import { surfaceGrid, type HandleSolid, type HandleSurface } from './handle-solid';
+import { metalLight } from './metal-light';
 import { rasterGrids } from './raster';
 import { heightAt, type Relief } from './relief';
-import { lightFrom, type RoomLight } from './room';
+import type { RoomLight } from './room';
 import { lookAt, newSpot, type RingLook } from './surface';
 
 /** Everything that the picture of a ring from a handle is made of. */
@@ -61,11 +62,7 @@ function shaderOf(
     [0, 0, 0],
     [0, 0],
   ];
-  const seen: Vector = [0, 0, 0];
-  const middle: Vector = [0, 0, 0];
-  const mirrored: [number, number, number] = [0, 0, 0];
-  const scattered: [number, number, number] = [0, 0, 0];
-  camera.toView(0, 0, 0, middle);
+  const addLight = metalLight(camera, light);
   const { along, across } = inPicture;
   const reliefAt = (atMm: number, leftMm: number) =>
     heightAt(relief, 2 * (along.at0 + along.perMm * atMm) - 1, 1 - 2 * (across.at0 + across.perMm * leftMm));
@@ -91,19 +88,8 @@ function shaderOf(
       y -= on * sinSlope + toLeft * cosSlope;
       z -= flat * flatZ;
     }
-    const length = Math.sqrt(x * x + y * y + z * z) || 1;
-    camera.toView(x / length, y / length, z / length, seen);
-    const [nx, ny, nz] = [seen[0] - middle[0], seen[1] - middle[1], seen[2] - middle[2]];
     lookAt(look, side, height, atMm / PATCH_MM, leftMm / PATCH_MM, spot);
-    lightFrom(light, 2 * nz * nx, 2 * nz * ny, 2 * nz * nz - 1, spot.roughness, mirrored);
-    lightFrom(light, nx, ny, nz, 1, scattered);
-    const matt = 0.25 + 0.55 * spot.roughness;
-    const hollow = 0.78 + 0.22 * Math.min(1, height * 1.5);
-    const open = side === 'inside' ? 0.7 : 1;
-    for (let i = 0; i < 3; i++) {
-      const met = (mirrored[i] ?? 0) * (1 - matt) + (scattered[i] ?? 0) * matt;
-      sum[i] = (sum[i] ?? 0) + (spot.colour[i] ?? 0) * met * hollow * open;
-    }
+    addLight(x, y, z, spot, { height, open: side === 'inside' ? 0.7 : 1 }, sum);
   };
   return { shade };
 }

@@ -2,12 +2,13 @@ import { angleOnFace, type FaceTurn } from '../faces';
 import { degToRad } from '../numeric';
 import type { RgbaImage } from '../photo/grey-image';
 import { besideSolid, type Beside, type BesideSolid } from './beside';
-import type { Camera, Vector } from './camera';
+import type { Camera } from './camera';
 import { drawSolid, type Shader, type Solid, type StillView } from './draw-solid';
+import { metalLight, type AddLight } from './metal-light';
 import { gridOf, rasterRing } from './raster';
 import { heightAt, type Relief } from './relief';
 import { RING_SIDES, type ProfilePoint, type RingProfile } from './ring-profile';
-import { lightFrom, type RoomLight } from './room';
+import type { RoomLight } from './room';
 import { letterHeight, reedsOf, rimLetters, type RimStrike } from './rim-strike';
 import { lookAt, newSpot, type RingLook } from './surface';
 
@@ -78,15 +79,10 @@ function shaderOf(
 ): Shader {
   const { profile, faceRadiusMm, outside, inside, turn, rim, rimText, look, depth } = scene;
   const spot = newSpot();
-  const normal: Vector = [0, 0, 0];
-  const middle: Vector = [0, 0, 0];
-  const mirrored: [number, number, number] = [0, 0, 0];
-  const scattered: [number, number, number] = [0, 0, 0];
+  const addLight = metalLight(camera, light);
   const reeds = reedsOf(rim, faceRadiusMm);
   const letters = rim === 'lettered' && rimText ? rimLetters(profile.rimEdge, rimText) : undefined;
   const topMm = Math.max(...profile.rimEdge.map(({ heightMm }) => heightMm)) || 1;
-  // The view turns about the middle: what is a direction is told from there.
-  camera.toView(0, 0, 0, middle);
 
   const reliefAt = (side: 'outside' | 'inside', round: number, faceMm: number) => {
     const angle = angleOnFace(round, side, turn);
@@ -96,7 +92,7 @@ function shaderOf(
 
   const shade: Shader['shade'] = (side, place, round, sum) => {
     if (side === 'beside') {
-      if (stand) shadeBeside(stand, { camera, light, middle, depth }, place, round, sum);
+      if (stand) shadeBeside(stand, { addLight, depth }, place, round, sum);
       return;
     }
     const at = placeOn(profile[side], place);
@@ -142,22 +138,11 @@ function shaderOf(
       x += on * cos - inward * sin;
       z += -on * sin - inward * cos;
     }
-    const length = Math.sqrt(x * x + y * y + z * z);
-    camera.toView(x / length, y / length, z / length, normal);
-    const [nx, ny, nz] = [normal[0] - middle[0], normal[1] - middle[1], normal[2] - middle[2]];
     const far = at.faceMm / faceRadiusMm;
     lookAt(look, side, height, far * sin, far * cos, spot);
-    // The camera is far enough away to look at every spot from one direction.
-    lightFrom(light, 2 * nz * nx, 2 * nz * ny, 2 * nz * nz - 1, spot.roughness, mirrored);
-    lightFrom(light, nx, ny, nz, 1, scattered);
-    const matt = 0.25 + 0.55 * spot.roughness;
-    const hollow = 0.78 + 0.22 * Math.min(1, height * 1.5);
     // Little light falls deep into a ring.
     const open = side === 'inside' ? 0.5 + 0.42 * (at.heightMm / topMm) : 1;
-    for (let i = 0; i < 3; i++) {
-      const seen = (mirrored[i] ?? 0) * (1 - matt) + (scattered[i] ?? 0) * matt;
-      sum[i] = (sum[i] ?? 0) + (spot.colour[i] ?? 0) * seen * hollow * open;
-    }
+    addLight(x, y, z, spot, { height, open }, sum);
   };
   return { shade };
 }
@@ -176,28 +161,21 @@ function offFootOf(profile: RingProfile): Solid['offFootMm'] {
 const HOLLOW = 1.6;
 
 interface Seeing {
-  readonly camera: Camera;
-  readonly light: RoomLight;
-  /** Where the view puts the middle: directions are told from there. */
-  readonly middle: Vector;
+  readonly addLight: AddLight;
   readonly depth: number;
 }
 
-const NORMAL: Vector = [0, 0, 0];
-const MIRRORED: [number, number, number] = [0, 0, 0];
-const SCATTERED: [number, number, number] = [0, 0, 0];
-
 /** Adds the light of a spot of what stands with a ring. */
 function shadeBeside(
-  { points, colour, roughness, relief, faceRadiusMm }: BesideSolid,
-  { camera, light, middle, depth }: Seeing,
+  { points, spot, matt, relief, faceRadiusMm }: BesideSolid,
+  { addLight, depth }: Seeing,
   place: number,
   round: number,
   sum: Float32Array,
 ): void {
   const at = placeOn(points, place);
   const [sin, cos] = [Math.sin(round), Math.cos(round)];
-  let [x, y, z] = [at.normalOut * sin, at.normalUp, at.normalOut * cos];
+  let [x, z] = [at.normalOut * sin, at.normalOut * cos];
   let height = 0.5;
   if (relief && at.normalUp > 0.9) {
     // It lies with its top away from who looks at it.
@@ -209,17 +187,7 @@ function shadeBeside(
     x -= (high(right + step, up) - high(right - step, up)) * slope;
     z += (high(right, up + step) - high(right, up - step)) * slope;
   }
-  const length = Math.sqrt(x * x + y * y + z * z);
-  camera.toView(x / length, y / length, z / length, NORMAL);
-  const [nx, ny, nz] = [NORMAL[0] - middle[0], NORMAL[1] - middle[1], NORMAL[2] - middle[2]];
-  lightFrom(light, 2 * nz * nx, 2 * nz * ny, 2 * nz * nz - 1, roughness, MIRRORED);
-  lightFrom(light, nx, ny, nz, 1, SCATTERED);
-  const matt = Math.min(1, 0.25 + 0.88 * roughness);
-  const hollow = 0.78 + 0.22 * Math.min(1, height * 1.5);
-  for (let i = 0; i < 3; i++) {
-    const seen = (MIRRORED[i] ?? 0) * (1 - matt) + (SCATTERED[i] ?? 0) * matt;
-    sum[i] = (sum[i] ?? 0) + (colour[i] ?? 0) * seen * hollow;
-  }
+  addLight(x, at.normalUp, z, spot, { height, open: 1, matt }, sum);
 }
 
 /** A picture of a ring that stands on its cut edge, and of what is shown with it; see {@link drawSolid}. */

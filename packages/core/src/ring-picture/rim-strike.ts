@@ -22,6 +22,15 @@ export interface RimLetters {
   readonly flatMm: number;
 }
 
+/** The row that was made last: a ring that is turned is drawn again and again. */
+let kept: { readonly text: string; readonly aspect: number; readonly row: LetterRow } | undefined;
+
+function rowOf(text: string, aspect: number): LetterRow {
+  if (kept?.text !== text || kept.aspect !== aspect)
+    kept = { text, aspect, row: letterRow(text, aspect, ROW_PX) };
+  return kept.row;
+}
+
 /** The letters of a rim edge; the piece's own words are not known, so that its issuer's name stands for them. */
 export function rimLetters(rimEdge: readonly ProfilePoint[], text: string): RimLetters | undefined {
   const flatFrom = rimEdge.length / 2 - 1;
@@ -30,7 +39,7 @@ export function rimLetters(rimEdge: readonly ProfilePoint[], text: string): RimL
   const flatMm = Math.hypot(outer.radiusMm - inner.radiusMm, outer.heightMm - inner.heightMm);
   const roundMm = Math.PI * (outer.radiusMm + inner.radiusMm);
   if (flatMm < 0.3) return undefined;
-  return { row: letterRow(text, roundMm / flatMm, ROW_PX), flatFrom, flatMm };
+  return { row: rowOf(text, roundMm / flatMm), flatFrom, flatMm };
 }
 
 /** How high a place of the row stands, 0 to 1. @param across 0 at the outside, 1 at the inside, where letters have their heads */

@@ -1,3 +1,4 @@
+import { smoothStep } from '../numeric';
 import type { Colour } from './metal-look';
 
 /** By daylight from a window, or by a torch flame from one side. */
@@ -72,8 +73,8 @@ export function lightFrom(
   const blur = 0.1 + 0.9 * roughness;
   for (const { towards, colour, reach } of lamps) {
     const near = x * towards[0] + y * towards[1] + z * towards[2];
-    const share = Math.min(1, Math.max(0, (near - reach + blur * 0.5) / (blur * 0.9 + 0.06)));
-    const strength = share * share * (3 - 2 * share) * (1 - 0.45 * roughness);
+    const from = reach - blur * 0.5;
+    const strength = smoothStep(from, from + blur * 0.9 + 0.06, near) * (1 - 0.45 * roughness);
     for (let i = 0; i < 3; i++) sum[i] = (sum[i] ?? 0) + strength * (colour[i] ?? 0);
   }
 }

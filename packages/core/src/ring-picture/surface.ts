@@ -1,3 +1,4 @@
+import { smoothStep } from '../numeric';
 import type { Finish } from '../steps';
 import { GOLD, type Colour } from './metal-look';
 import type { RingSide } from './ring-profile';
@@ -32,11 +33,6 @@ export interface Spot {
 
 export function newSpot(): Spot {
   return { colour: [0, 0, 0], roughness: 0 };
-}
-
-function stepBetween(low: number, high: number, value: number): number {
-  const share = Math.min(1, Math.max(0, (value - low) / (high - low)));
-  return share * share * (3 - 2 * share);
 }
 
 /** Patches without a pattern, 0 to 1, by a place: smooth, and the same at every call. */
@@ -74,7 +70,7 @@ function putSkin(spot: Spot, metal: Colour, thick: number, height: number): void
   const place = thick * (SKIN.length - 1.001);
   const first = Math.floor(place);
   put(spot, SKIN[first] ?? metal, SKIN[first + 1] ?? metal, place - first, 0.22);
-  const bare = 0.35 * stepBetween(0.55, 0.85, height);
+  const bare = 0.35 * smoothStep(0.55, 0.85, height);
   put(spot, [...spot.colour], metal, bare, 0.22);
 }
 
@@ -103,11 +99,11 @@ export function lookAt(
       return put(spot, metal, metal, 0, 0.3 + 0.12 * patches(9 * x, 9 * y));
     case 'dark': {
       // High places and edges are rubbed bright again.
-      const bright = isEdge ? 1 : stepBetween(0.42, 0.66, height);
+      const bright = isEdge ? 1 : smoothStep(0.42, 0.66, height);
       return put(spot, DARK, metal, bright, 0.5 - 0.34 * bright);
     }
     case 'fire-scale': {
-      const cover = stepBetween(0.25, 0.75, patches(3.1 * x, 3.1 * y));
+      const cover = smoothStep(0.25, 0.75, patches(3.1 * x, 3.1 * y));
       return put(spot, metal, SCALE, 0.35 + 0.5 * cover, 0.7);
     }
     case 'rainbow':

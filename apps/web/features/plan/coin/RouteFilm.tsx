@@ -5,7 +5,7 @@ import { framesOf, momentAt } from '@/drawings/section/film';
 import { FilmStrip } from '@/drawings/section/FilmStrip';
 import { LegendStretch } from '@/drawings/section/LegendStretch';
 import { StageDrawing } from '@/drawings/section/StageDrawing';
-import { useFilm } from '@/drawings/section/use-film';
+import { FILM_STEP, useFilm } from '@/drawings/section/use-film';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { Button } from '@/ui/Button';
 import { Slider } from '@/ui/Slider';
@@ -13,8 +13,6 @@ import { Type } from '@/ui/Type';
 
 /** A wide sheet has room for a larger stage. */
 const STAGE = { small: 230, large: 300, largeFrom: 500 };
-/** Parts of a blow that the slider knows. */
-const SLIDER_STEP = 0.25;
 
 /** Letters of the legend to draw: the piece's name, as struck. */
 function lettersOf(name: string): string {
@@ -73,7 +71,7 @@ export function RouteFilm({ steps, pieceName }: RouteFilmProps) {
         label="Along the route"
         value={place}
         max={last}
-        step={SLIDER_STEP}
+        step={FILM_STEP}
         valueText={`${index + 1} of ${frames.length}: ${frame.title}`}
         onChange={goTo}
         testID="film-slider"

@@ -1,15 +1,13 @@
 import type { RingScene } from '@round-mint/core/ring-picture';
 import { routeExtent, type RouteStep } from '@round-mint/core/steps';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { View } from 'react-native';
 import { framesOf, momentAt, type FilmMoment } from '@/drawings/section/film';
+import { FILM_STEP, useFilm } from '@/drawings/section/use-film';
 import { Slider } from '@/ui/Slider';
 import { Type } from '@/ui/Type';
 import type { Reliefs } from './reliefs';
 import { sceneOf, type Appearance, type ShownRing } from './ring-scene';
-
-/** Parts of a blow that the slider knows. */
-const SLIDER_STEP = 0.25;
 
 /** A moment on the way to a ring, and the room that the whole way needs. */
 export interface RouteMoment extends FilmMoment {
@@ -21,14 +19,12 @@ export function useRouteMoment(steps: readonly RouteStep[]) {
   const frames = useMemo(() => framesOf(steps), [steps]);
   const room = useMemo(() => routeExtent(frames), [frames]);
   const last = frames.length;
-  const [at, setAt] = useState({ last, place: last });
-  // Another way is another film: it is shown at its end.
-  const place = at.last === last ? at.place : last;
+  const { place, goTo } = useFilm(last);
   const moment = useMemo((): RouteMoment | undefined => {
     const found = place < last ? momentAt(frames, place) : undefined;
     return found && { ...found, room };
   }, [frames, place, last, room]);
-  return { moment, place, last, goTo: (to: number) => setAt({ last, place: to }) };
+  return { moment, place, last, goTo };
 }
 
 /** A ring on its way: as the blows have left it so far, with nothing finished or trimmed. */
@@ -57,7 +53,7 @@ export function RouteSlider({ route }: { route: ReturnType<typeof useRouteMoment
         label="The way to the ring"
         value={place}
         max={last}
-        step={SLIDER_STEP}
+        step={FILM_STEP}
         valueText={words}
         onChange={goTo}
         testID="route-slider"

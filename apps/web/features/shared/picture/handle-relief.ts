@@ -4,8 +4,8 @@ import type { StockItem } from '@round-mint/contract/stock';
 import { NO_RELIEF, type Relief } from '@round-mint/core/ring-picture';
 import { useEffect, useState } from 'react';
 import { addressOf } from '@/store/call';
-import { readPixels } from '@/ui/pixels';
 import { startJob } from '@/workers/start-job';
+import { facePixels, rememberLast } from './face-pixels';
 
 export type HandleStock = Extract<StockItem, { kind: 'handle' }>;
 
@@ -22,14 +22,16 @@ const PLAIN: HandleRelief = { relief: NO_RELIEF, heightShare: 0.25, address: und
 /** Finer than it is drawn. */
 const LONGEST_PX = 1024;
 
-async function reliefOfHandle(faceId: string, outline: HandleOutline): Promise<HandleRelief> {
-  const address = addressOf(faces.file, { id: faceId });
-  const answer = await fetch(new Request(address));
-  if (!answer.ok) throw new Error('the picture of the handle is not there');
-  const { widthPx, heightPx, rgba } = await readPixels(await answer.blob(), LONGEST_PX);
-  const question = { image: { widthPx, heightPx, rgba }, outline };
-  const relief = await startJob('stripRelief', question, () => undefined).answer;
-  return { relief, heightShare: heightPx / widthPx, address };
+/** A megabyte each. */
+const remember = rememberLast<HandleRelief>(4);
+
+function reliefOfHandle(faceId: string, outline: HandleOutline): Promise<HandleRelief> {
+  return remember(`${faceId} ${JSON.stringify(outline)}`, async () => {
+    const { widthPx, heightPx, rgba } = await facePixels(faceId, LONGEST_PX);
+    const question = { image: { widthPx, heightPx, rgba }, outline };
+    const relief = await startJob('stripRelief', question, () => undefined).answer;
+    return { relief, heightShare: heightPx / widthPx, address: addressOf(faces.file, { id: faceId }) };
+  });
 }
 
 /** The relief of a handle's pattern; plain where there is no picture of it. Undefined while it is fetched. */

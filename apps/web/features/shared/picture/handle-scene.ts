@@ -1,9 +1,9 @@
 import {
   covered,
+  halfWidthAt,
   onTop,
   reachAt,
   usedStretch,
-  widthAt,
   wrapHandle,
   type EndShape,
   type Stretch,
@@ -26,9 +26,6 @@ export interface ShownHandle {
   readonly targetInsideDiameterMm: number;
   readonly finish: Finish;
 }
-
-/** Where neither picture nor stations tell a width, mm. */
-const USUAL_WIDTH_MM = 8;
 
 /** A handle as it lies round the finger, and what of it is seen; all places from its tip, mm. */
 export interface BentHandle {
@@ -58,7 +55,7 @@ export function bendHandle(shown: ShownHandle, worn: Worn): BentHandle {
   const outlineAt = (atMm: number) => {
     const { topOutline } = piece;
     if (!topOutline) {
-      const half = (widthAt(profile, atMm) ?? USUAL_WIDTH_MM) / 2;
+      const half = halfWidthAt(profile, atMm);
       return { leftMm: half, rightMm: half };
     }
     const { left, right } = reachAt(topOutline, fromTip(atMm) / lengthMm);

@@ -1,35 +1,17 @@
-import { faces } from '@round-mint/contract/endpoints-workshop';
 import type { CoinStock } from '@round-mint/contract/stock';
 import type { PieceFace } from '@round-mint/contract/stock-faces';
 import { NO_RELIEF, type Relief } from '@round-mint/core/ring-picture';
 import { useEffect, useState } from 'react';
-import { addressOf } from '@/store/call';
-import { readPixels } from '@/ui/pixels';
 import { startJob } from '@/workers/start-job';
 import { faceIdOf, otherFace } from './face-choice';
+import { facePixels, rememberLast } from './face-pixels';
 
 /** A megabyte each: those of the pieces that were looked at last are kept. */
-const MOST_KEPT = 8;
-const kept = new Map<string, Promise<Relief>>();
-
-async function fetchRelief(faceId: string): Promise<Relief> {
-  const answer = await fetch(new Request(addressOf(faces.file, { id: faceId })));
-  if (!answer.ok) throw new Error('the picture of the face is not there');
-  const face = await readPixels(await answer.blob());
-  return startJob('relief', face, () => undefined).answer;
-}
+const remember = rememberLast<Relief>(8);
 
 /** How high a face stands, from its picture; asked again it is known. */
 export function reliefOfFace(faceId: string): Promise<Relief> {
-  const known = kept.get(faceId);
-  if (known) return known;
-  const found = fetchRelief(faceId);
-  kept.set(faceId, found);
-  // What failed may do better the next time.
-  found.catch(() => kept.delete(faceId));
-  const [oldest] = kept.keys();
-  if (kept.size > MOST_KEPT && oldest !== undefined) kept.delete(oldest);
-  return found;
+  return remember(faceId, async () => startJob('relief', await facePixels(faceId), () => undefined).answer);
 }
 
 export interface Reliefs {

@@ -4,7 +4,6 @@ import type { Ellipse } from '@round-mint/core/photo';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { faceIdOf } from '@/features/shared/picture/face-choice';
-import { TakePicture } from '@/features/shared/picture/TakePicture';
 import { useRemoveFaceMutation, useSetFaceMutation } from '@/store/api';
 import { newId } from '@/store/new-id';
 import { noticeShown } from '@/store/notices-slice';
@@ -14,8 +13,8 @@ import { base64Of } from '@/ui/base64';
 import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
 import { Sheet } from '@/ui/Sheet';
-import { Type } from '@/ui/Type';
 import { MarkEditor } from './MarkEditor';
+import { NoPhotoYet } from './NoPhotoYet';
 import { RimEditor } from './RimEditor';
 import { rimFields } from './rim-model';
 import { useFacePhoto, type FacePhoto } from './use-face-photo';
@@ -88,7 +87,8 @@ interface FaceSheetProps {
 export default function FaceSheet({ piece, face, onClose }: FaceSheetProps) {
   const dispatch = useAppDispatch();
   const [remove] = useRemoveFaceMutation();
-  const { photo, isLooking, problem, take, forget } = useFacePhoto();
+  const looked = useFacePhoto();
+  const { photo, forget } = looked;
   const faceId = faceIdOf(piece, face);
   const takeOff = async () => {
     if (faceId === undefined) return;
@@ -110,19 +110,14 @@ export default function FaceSheet({ piece, face, onClose }: FaceSheetProps) {
       {photo ? (
         <NewFace key={photo.address} photo={photo} piece={piece} face={face} onDone={forget} />
       ) : (
-        <>
-          {problem ? <Notice level="stop" title={problem} live /> : null}
-          {isLooking ? <Type role="status">Looking for the rim …</Type> : null}
-          <TakePicture disabled={isLooking} onFile={(file) => void take(file)} />
-          <Type as="small">
-            From straight above, all of the rim in the picture, on plain ground. Kept as a square of the face;
-            where and with what it was taken is not kept.
-          </Type>
+        <NoPhotoYet
+          looked={looked}
+          what="the rim"
+          hint="From straight above, all of the rim in the picture, on plain ground. Kept as a square of the face; where and with what it was taken is not kept."
+          onTakeOff={faceId === undefined ? undefined : () => void takeOff()}
+        >
           <MarkEditor piece={piece} face={face} />
-          {faceId === undefined ? null : (
-            <Button look="stop" label="Take the picture off" onPress={() => void takeOff()} />
-          )}
-        </>
+        </NoPhotoYet>
       )}
     </Sheet>
   );

@@ -2,7 +2,6 @@ import { scaledOutline, type FoundOutline } from '@round-mint/core/photo';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { HandleStock } from '@/features/shared/picture/handle-relief';
-import { TakePicture } from '@/features/shared/picture/TakePicture';
 import { useLookedAt, type LookedAt } from '@/features/shared/picture/use-looked-at';
 import { useRemoveTopMutation, useSetTopMutation } from '@/store/api';
 import { newId } from '@/store/new-id';
@@ -14,7 +13,6 @@ import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
 import { readPixels } from '@/ui/pixels';
 import { Sheet } from '@/ui/Sheet';
-import { Type } from '@/ui/Type';
 import { startJob } from '@/workers/start-job';
 import {
   acrossPicture,
@@ -23,6 +21,7 @@ import {
   turnedOutline,
   type DrawnOutline,
 } from './outline-model';
+import { NoPhotoYet } from './NoPhotoYet';
 import { OutlineEditor } from './OutlineEditor';
 
 const EDITOR_PX = 340;
@@ -118,7 +117,8 @@ interface HandleSheetProps {
 export default function HandleSheet({ piece, onClose }: HandleSheetProps) {
   const dispatch = useAppDispatch();
   const [remove] = useRemoveTopMutation();
-  const { photo, isLooking, problem, take } = useLookedAt(lookAt);
+  const looked = useLookedAt(lookAt);
+  const { photo } = looked;
   const { topFaceId, topOutline } = piece;
   const takeOff = async () => {
     if (!topFaceId || !topOutline) return;
@@ -140,18 +140,12 @@ export default function HandleSheet({ piece, onClose }: HandleSheetProps) {
       {photo ? (
         <NewTop key={photo.address} photo={photo} piece={piece} onDone={onClose} />
       ) : (
-        <>
-          {problem ? <Notice level="stop" title={problem} live /> : null}
-          {isLooking ? <Type role="status">Looking for the handle …</Type> : null}
-          <TakePicture disabled={isLooking} onFile={(file) => void take(file)} />
-          <Type as="small">
-            From straight above, all of the handle in the picture, on plain ground that is darker or lighter
-            than it. Where and with what it was taken is not kept.
-          </Type>
-          {topFaceId ? (
-            <Button look="stop" label="Take the picture off" onPress={() => void takeOff()} />
-          ) : null}
-        </>
+        <NoPhotoYet
+          looked={looked}
+          what="the handle"
+          hint="From straight above, all of the handle in the picture, on plain ground that is darker or lighter than it. Where and with what it was taken is not kept."
+          onTakeOff={topFaceId ? () => void takeOff() : undefined}
+        />
       )}
     </Sheet>
   );

@@ -1,6 +1,7 @@
 import type { PicturePoint } from '@round-mint/core/photo';
 import { useState, type PointerEvent } from 'react';
 import { usePalette } from '@/theme/light';
+import { arrowStep } from './arrow-step';
 import {
   GRIPS,
   nearestGrip,
@@ -23,13 +24,6 @@ interface OutlineEditorProps {
 }
 
 const MARK_PX = 16;
-const KEY_PX: Readonly<Record<string, PicturePoint>> = {
-  ArrowLeft: { x: -1, y: 0 },
-  ArrowRight: { x: 1, y: 0 },
-  ArrowUp: { x: 0, y: -1 },
-  ArrowDown: { x: 0, y: 1 },
-};
-
 function nameOf(grip: Grip): string {
   if (!('place' in grip)) return grip.kind === 'tip' ? 'Tip of the handle' : 'Other end of the handle';
   return `${grip.kind === 'left' ? 'Left' : 'Right'} side, place ${(grip.place + 4) / 8}`;
@@ -85,7 +79,7 @@ export function OutlineEditor({ address, widthPx, heightPx, width, drawn, onChan
             aria-label={`${nameOf(grip)}: drag it, or move it with the arrow keys`}
             data-testid={`outline-${keyOf(grip)}`}
             onKeyDown={(event) => {
-              const step = KEY_PX[event.key];
+              const step = arrowStep(event.key);
               if (!step) return;
               event.preventDefault();
               onChange(pulledOutline(drawn, grip, { x: at.x + step.x / scale, y: at.y + step.y / scale }));

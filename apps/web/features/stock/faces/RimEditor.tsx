@@ -2,6 +2,7 @@ import type { Ellipse, PicturePoint } from '@round-mint/core/photo';
 import { useState, type PointerEvent } from 'react';
 import { EllipseLine } from '@/features/shared/picture/EllipseLine';
 import { usePalette } from '@/theme/light';
+import { arrowStep } from './arrow-step';
 import { handleAt, HANDLES, moved, pulled, topAt, topDegOf, type Handle } from './rim-model';
 
 interface RimEditorProps {
@@ -30,13 +31,6 @@ const NAMES: Readonly<Record<Grip, string>> = {
 
 /** A finger is so broad, px: what is taken hold of is as large. */
 const GRIP_PX = 44;
-const KEY_PX: Readonly<Record<string, PicturePoint>> = {
-  ArrowLeft: { x: -1, y: 0 },
-  ArrowRight: { x: 1, y: 0 },
-  ArrowUp: { x: 0, y: -1 },
-  ArrowDown: { x: 0, y: 1 },
-};
-
 /** A photograph with the ring on its rim, to be corrected by finger or by arrow keys. */
 export function RimEditor(props: RimEditorProps) {
   const { address, widthPx, heightPx, width, rim, topDeg, onRim, onTop } = props;
@@ -95,7 +89,7 @@ export function RimEditor(props: RimEditorProps) {
           onPointerUp={() => setDragged(undefined)}
           onPointerCancel={() => setDragged(undefined)}
           onKeyDown={(event) => {
-            const step = KEY_PX[event.key];
+            const step = arrowStep(event.key);
             if (!step) return;
             event.preventDefault();
             put(grip, { x: places[grip].x + step.x / scale, y: places[grip].y + step.y / scale });

@@ -1,5 +1,5 @@
 import type { HandleOutline, TopPicture } from '@round-mint/contract/stock-faces';
-import { profileOf, widthAt, type Station } from '@round-mint/core/handle';
+import { halfWidthAt, profileOf, type Station } from '@round-mint/core/handle';
 import {
   OUTLINE_SHARES,
   type FoundOutline,
@@ -14,7 +14,6 @@ export type DrawnOutline = Pick<FoundOutline, 'tip' | 'end' | 'outline'>;
 export const GRIP_PLACES = [4, 12, 20, 28] as const;
 /** What lies so near the grip follows it, the less the farther away. */
 const FOLLOWS = 8;
-const USUAL_WIDTH_MM = 8;
 
 export type Grip =
   { readonly kind: 'tip' | 'end' } | { readonly kind: 'left' | 'right'; readonly place: number };
@@ -43,7 +42,7 @@ export function outlineOfStations(
   const profile = profileOf(stations);
   const pxPerMm = Math.hypot(end.x - tip.x, end.y - tip.y) / profile.lengthMm;
   const outline = OUTLINE_SHARES.map((share): OutlinePlace => {
-    const half = ((widthAt(profile, share * profile.lengthMm) ?? USUAL_WIDTH_MM) / 2) * pxPerMm;
+    const half = halfWidthAt(profile, share * profile.lengthMm) * pxPerMm;
     return { share, leftPx: half, rightPx: half };
   });
   return { tip, end, outline };

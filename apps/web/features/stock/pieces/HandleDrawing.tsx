@@ -1,4 +1,5 @@
 import type { StockItem } from '@round-mint/contract/stock';
+import { USUAL_WIDTH_MM } from '@round-mint/core/handle';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { BlankDrawing } from '@/drawings/blank/BlankDrawing';
@@ -16,7 +17,7 @@ export function HandleDrawing({ piece }: { piece: Extract<StockItem, { kind: 'ha
         <BlankDrawing
           blank={{ stations: piece.stations, bentToMm: null }}
           enamel={piece.enamel}
-          widthMm={8}
+          widthMm={USUAL_WIDTH_MM}
           width={width}
           height={HEIGHT}
           length={length}
