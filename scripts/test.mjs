@@ -64,6 +64,7 @@ async function buildAndRest() {
     () => undefined,
     (error) => error,
   );
+  if (!built) await check('Size at the start', process.execPath, ['scripts/measure-app.mjs']);
   await check('Format', 'npm', ['run', '--silent', 'format:check', '--', '--log-level', 'warn']);
   await check('Boundaries', 'npm', ['run', '--silent', 'boundaries']);
   await check('Unused code', 'npm', ['run', '--silent', 'unused']);

@@ -4,7 +4,6 @@ const LET_THROUGH = [
   '@react-native(-community)?',
   'expo(nent)?',
   '@expo(nent)?/.*',
-  '@expo-google-fonts/.*',
   'react-navigation',
   '@react-navigation/.*',
   'nativewind',

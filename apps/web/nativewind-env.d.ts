@@ -1,7 +1,3 @@
 /// <reference types="nativewind/types" />
 
 declare module '*.css';
-declare module '*.ttf' {
-  const asset: number;
-  export default asset;
-}

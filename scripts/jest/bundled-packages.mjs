@@ -1,6 +1,6 @@
-import { readdirSync } from 'node:fs';
+import { existsSync, readdirSync } from 'node:fs';
 import { mkdir, writeFile } from 'node:fs/promises';
-import { basename, join } from 'node:path';
+import { basename, join, relative } from 'node:path';
 import ownGlobals from './own-globals.cjs';
 import { whenStale } from '../lib/fresh.mjs';
 import { ROOT } from '../lib/run.mjs';
@@ -12,7 +12,11 @@ const MADE_FROM = ['packages/core/src', 'packages/contract/src', 'package-lock.j
 function entries() {
   const core = join(ROOT, 'packages/core/src');
   const contract = join(ROOT, 'packages/contract/src');
-  const subjects = readdirSync(core).map((name) => [`core/${name}`, join(core, name, 'index.ts')]);
+  const subjects = readdirSync(core).flatMap((name) => {
+    const codes = join(core, name, 'codes.ts');
+    const subject = [`core/${name}`, join(core, name, 'index.ts')];
+    return existsSync(codes) ? [subject, [`core/${name}/codes`, codes]] : [subject];
+  });
   const calls = readdirSync(contract, { withFileTypes: true })
     .filter((entry) => entry.isFile() && !entry.name.endsWith('.test.ts'))
     .map(({ name }) => [`contract/${basename(name, '.ts')}`, join(contract, name)]);
@@ -47,7 +51,8 @@ export default async function bundlePackages() {
     for (const [i, [name]] of names.entries()) {
       const path = join(ROOT, FOLDER, `${name}.js`);
       await mkdir(join(path, '..'), { recursive: true });
-      await writeFile(path, `module.exports = require('../all.js').entry${i};\n`);
+      const all = relative(join(path, '..'), join(ROOT, FOLDER, 'all.js'));
+      await writeFile(path, `module.exports = require(${JSON.stringify(all)}).entry${i};\n`);
     }
   });
 }

@@ -1,7 +1,7 @@
 import { readFile, rm } from 'node:fs/promises';
 import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
-import { nameAppFiles } from './app-files.mjs';
+import { finishApp } from './app-files.mjs';
 import { bundleForNode } from './bundle.mjs';
 import { whenStale } from './fresh.mjs';
 import { must, ROOT, say } from './run.mjs';
@@ -58,7 +58,7 @@ export async function buildIfNeeded() {
       ['expo', 'export', '--platform', 'web', '--output-dir', 'dist', '--max-workers', cores],
       { cwd: join(ROOT, 'apps/web') },
     );
-    await nameAppFiles(join(ROOT, 'apps/web/dist'));
+    await finishApp(join(ROOT, 'apps/web/dist'));
   });
   await whenStale('server', [...PACKAGES, 'apps/server'], 'apps/server/dist/server.mjs', async () => {
     say('Building the server …');

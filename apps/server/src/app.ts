@@ -1,7 +1,9 @@
 import { API_PATH } from '@round-mint/contract/endpoint';
 import { withTodaysNames } from '@round-mint/contract/earlier-names';
 import { dieCharts, kit, plans, recipes, stock, workshop } from '@round-mint/contract/endpoints-workshop';
-import express, { Router, type Express } from 'express';
+import compression from 'compression';
+import express, { Router, type Express, type RequestHandler } from 'express';
+import expressStaticGzip from 'express-static-gzip';
 import helmet from 'helmet';
 import { join } from 'node:path';
 import type { OpenDatabase } from './db/database';
@@ -106,6 +108,11 @@ function apiRouter({
   return api;
 }
 
+/** Answers in JSON, packed; streams and pictures pass as they are. */
+const packAnswers = compression({
+  filter: (_request, response) => /json/.test(String(response.getHeader('content-type'))),
+});
+
 /** Everything is served from here and nothing may be fetched from elsewhere; the app writes its own style elements. */
 const securityHeaders = helmet({
   contentSecurityPolicy: {
@@ -120,13 +127,28 @@ const securityHeaders = helmet({
   strictTransportSecurity: false,
 });
 
+/** Files of the built app, packed as the browser takes them (scripts/lib/app-files.mjs). */
+function packedFiles(folder: string, cache: { immutable?: boolean; maxAge?: string } = {}): RequestHandler {
+  return expressStaticGzip(folder, {
+    enableBrotli: true,
+    orderPreference: ['br', 'gz'],
+    serveStatic: cache,
+  });
+}
+
 function serveWeb(app: Express, webDir: string): void {
   // Hashed bundles never change; the page that names them always may.
-  app.use('/_expo', express.static(join(webDir, '_expo'), { immutable: true, maxAge: '1y' }));
-  app.use(express.static(webDir));
-  app.get('/{*path}', (_request, response) => {
-    response.sendFile('index.html', { root: webDir });
-  });
+  app.use('/_expo', packedFiles(join(webDir, '_expo'), { immutable: true, maxAge: '1y' }));
+  app.use('/fonts', express.static(join(webDir, 'fonts'), { maxAge: '30d' }));
+  app.use(packedFiles(webDir));
+  app.get(
+    '/{*path}',
+    (request, _response, next) => {
+      request.url = '/index.html';
+      next();
+    },
+    packedFiles(webDir),
+  );
 }
 
 /** The whole server as a request handler. */
@@ -136,7 +158,7 @@ export function createApp(options: AppOptions): Express {
   app.use(securityHeaders);
   app.use(knownHostsOnly(options.allowedHosts ?? []));
   app.use(ownPagesOnly, jsonOnly);
-  app.use(API_PATH, apiRouter(options));
+  app.use(API_PATH, packAnswers, apiRouter(options));
   if (options.webDir) serveWeb(app, options.webDir);
   app.use(errorHandler);
   return app;

@@ -1,2 +1,5 @@
-export { FirstRunScreen as default } from '@/features/settings/first-run/FirstRunScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
 export { PlaceProblem as ErrorBoundary } from '@/features/shared/screen/PlaceProblem';
+
+export default lazyScreen(() => import('@/features/settings/screens').then((place) => place.FirstRunScreen));

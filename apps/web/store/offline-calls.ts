@@ -11,7 +11,7 @@ import {
   sizers,
 } from '@round-mint/contract/endpoints-trade';
 import { dieCharts, kit, recipes, stock, system, workshop } from '@round-mint/contract/endpoints-workshop';
-import { STOCK_KINDS } from '@round-mint/core/work';
+import { STOCK_KINDS } from '@round-mint/core/work/codes';
 import { ARCHIVED, IN_WORK, RINGS_A_PAGE, SPOILT } from './api';
 import { call } from './call';
 import { pageOf } from './lists';

@@ -7,3 +7,8 @@ export function LazyRingPicture(): null {
 export function LazyHandlePicture(): null {
   return null;
 }
+
+/** Nothing is fetched for it. */
+export function beginRingPicture(): void {
+  return undefined;
+}

@@ -27,3 +27,8 @@ export function startJob<N extends JobName>(
   });
   return { answer, cancel: () => void (cancelled = true) };
 }
+
+/** There is no worker to wake. */
+export function wakeWorker(): void {
+  return undefined;
+}

@@ -1,4 +1,4 @@
-import type { ReactElement } from 'react';
+import { useDeferredValue, type ReactElement } from 'react';
 import { ActivityIndicator, View } from 'react-native';
 import { usePalette } from '@/theme/light';
 import { Button } from './Button';
@@ -14,6 +14,15 @@ function Loading({ what }: { what: string }) {
       <ActivityIndicator color={palette.soft} />
       <Type as="small">{`Fetching ${what} …`}</Type>
     </View>
+  );
+}
+
+/** While a place's own code is on its way. */
+export function Opening() {
+  return (
+    <Screen>
+      <Loading what="the page" />
+    </Screen>
   );
 }
 
@@ -54,9 +63,13 @@ interface FetchedProps<T> {
   children: (data: T) => ReactElement;
 }
 
-/** A screen whose data comes from elsewhere: the data once it is there, until then the wait, or the failure. */
+/**
+ * A screen whose data comes from elsewhere: the data once it is there, until then the wait, or the failure. What comes
+ * is drawn in slices: a long list holds no tap up.
+ */
 export function Fetched<T>({ from: { data, isError, refetch }, what, children }: FetchedProps<T>) {
-  if (data !== undefined) return children(data);
+  const drawn = useDeferredValue(data);
+  if (drawn !== undefined) return children(drawn);
   return (
     <Screen>
       {isError ? <Failed what={what} onRetry={() => void refetch()} /> : <Loading what={what} />}

@@ -24,6 +24,11 @@ function giveBack(hand: Hand): void {
   else idle.push(hand);
 }
 
+/** Has a worker ready for a job that will be asked for soon. */
+export function wakeWorker(): void {
+  if (idle.length === 0) idle.push(takeHand());
+}
+
 /** Runs a job in a worker; cancelling ends the worker at once. */
 export function startJob<N extends JobName>(
   name: N,

@@ -1,5 +1,6 @@
-import { ADVICE_CODES, STANDINGS, type RingAtBench } from '@round-mint/core/bench';
-import { STEP_KINDS } from '@round-mint/core/steps';
+import { ADVICE_CODES, STANDINGS } from '@round-mint/core/bench/codes';
+import type { RingAtBench } from '@round-mint/core/bench';
+import { STEP_KINDS } from '@round-mint/core/steps/codes';
 import { z } from 'zod';
 import { wallWishOf } from './coin-ring';
 import type { RingWithEvents } from './rings';

@@ -3,10 +3,9 @@ import {
   FEWEST_LAND_READINGS,
   FINISHING_SCHOOLS,
   PUSH_DEPTHS,
-  type CurlWish,
-  type WallWish,
-} from '@round-mint/core/forming';
-import { FINISHES, RISK_CODES, STAGES, STEP_KINDS } from '@round-mint/core/steps';
+} from '@round-mint/core/forming/codes';
+import type { CurlWish, WallWish } from '@round-mint/core/forming';
+import { FINISHES, RISK_CODES, STAGES, STEP_KINDS } from '@round-mint/core/steps/codes';
 import { z } from 'zod';
 import { coinSchema, lengthMm, quantity, shortText, wallKindSchema } from './common';
 import { toolSchema } from './kit';

@@ -1,7 +1,7 @@
 import { isMetalId, METAL_IDS, SILVER_FINENESS } from '@round-mint/core/metal';
 import { SIZE_SYSTEM_IDS } from '@round-mint/core/size';
-import { COIN_FORMS } from '@round-mint/core/stock';
-import { WALL_KINDS } from '@round-mint/core/forming';
+import { COIN_FORMS } from '@round-mint/core/stock/codes';
+import { WALL_KINDS } from '@round-mint/core/forming/codes';
 import { z } from 'zod';
 import type { ErrorCode } from './error-codes';
 

@@ -1,4 +1,4 @@
-import { CONSUMABLE_IDS } from '@round-mint/core/trade';
+import { CONSUMABLE_IDS } from '@round-mint/core/trade/codes';
 import { z } from 'zod';
 import { quantity, timeSchema } from './common';
 

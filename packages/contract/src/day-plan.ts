@@ -1,4 +1,4 @@
-import { STEP_KINDS } from '@round-mint/core/steps';
+import { STEP_KINDS } from '@round-mint/core/steps/codes';
 import { z } from 'zod';
 import { idSchema, quantity, timeSchema } from './common';
 import { daySchema } from './people';

@@ -1,4 +1,4 @@
-import { WALL_LAYERS } from '@round-mint/core/faces';
+import { WALL_LAYERS } from '@round-mint/core/faces/codes';
 import { z } from 'zod';
 import { coinRingFields, refuseHoleOutside } from './coin-ring';
 import { lengthMm, quantity } from './common';

@@ -1,4 +1,4 @@
-import { WORK_KINDS } from '@round-mint/core/work';
+import { WORK_KINDS } from '@round-mint/core/work/codes';
 import { z } from 'zod';
 import { idSchema, listOf, timeSchema } from './common';
 

@@ -1,4 +1,4 @@
-import { SPOT_METALS } from '@round-mint/core/trade';
+import { SPOT_METALS } from '@round-mint/core/trade/codes';
 import { z } from 'zod';
 import { daySchema } from './people';
 

@@ -1,6 +1,6 @@
-import { ANSWER_WAYS, APPROVALS, ORDER_STATES, WISH_KINDS } from '@round-mint/core/trade';
-import { CURL_RANGE_DEG } from '@round-mint/core/forming';
-import { FACES } from '@round-mint/core/steps';
+import { ANSWER_WAYS, APPROVALS, ORDER_STATES, WISH_KINDS } from '@round-mint/core/trade/codes';
+import { CURL_RANGE_DEG } from '@round-mint/core/forming/codes';
+import { FACES } from '@round-mint/core/steps/codes';
 import { z } from 'zod';
 import { curlSchema, finishSchema } from './coin-ring';
 import {

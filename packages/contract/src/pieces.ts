@@ -1,6 +1,6 @@
-import { MAGNET_ANSWERS, STONE_ANSWERS } from '@round-mint/core/identify';
-import { PROFILES } from '@round-mint/core/resize';
-import { STRIP_SECTIONS } from '@round-mint/core/strip';
+import { MAGNET_ANSWERS, STONE_ANSWERS } from '@round-mint/core/identify/codes';
+import { PROFILES } from '@round-mint/core/resize/codes';
+import { STRIP_SECTIONS } from '@round-mint/core/strip/codes';
 import { z } from 'zod';
 import { lengthMm, metalIdSchema, quantity } from './common';
 

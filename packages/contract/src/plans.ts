@@ -1,4 +1,4 @@
-import { CURL_RANGE_DEG, DEFAULT_SCHOOL } from '@round-mint/core/forming';
+import { CURL_RANGE_DEG, DEFAULT_SCHOOL } from '@round-mint/core/forming/codes';
 import { z } from 'zod';
 import { curlSchema, finishSchema, overruledSchema, schoolSchema } from './coin-ring';
 import { idSchema, lengthMm, listOf, quantity, shortText, storedFields, wallKindSchema } from './common';

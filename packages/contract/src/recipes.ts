@@ -1,4 +1,4 @@
-import { STEP_KINDS } from '@round-mint/core/steps';
+import { STEP_KINDS } from '@round-mint/core/steps/codes';
 import { z } from 'zod';
 import { stepWaitSchema } from './coin-ring';
 import { idSchema, listOf, quantity, shortText, storedFields } from './common';

@@ -1,9 +1,9 @@
-import { SYMPTOMS } from '@round-mint/core/ring';
+import { SYMPTOMS } from '@round-mint/core/ring/codes';
 import { z } from 'zod';
-import { FINISHING_SCHOOLS } from '@round-mint/core/forming';
-import { STARTED_STAGES } from '@round-mint/core/half-made';
-import { FACES, STEP_KINDS } from '@round-mint/core/steps';
-import { WORK_KINDS } from '@round-mint/core/work';
+import { FINISHING_SCHOOLS } from '@round-mint/core/forming/codes';
+import { STARTED_STAGES } from '@round-mint/core/half-made/codes';
+import { FACES, STEP_KINDS } from '@round-mint/core/steps/codes';
+import { WORK_KINDS } from '@round-mint/core/work/codes';
 import { curlSchema, finishSchema, overruledSchema, routeStepSchema, routeTotalsSchema } from './coin-ring';
 import {
   archivableListQuerySchema,

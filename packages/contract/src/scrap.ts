@@ -1,4 +1,4 @@
-import { SCRAP_KINDS, SCRAP_SOURCES } from '@round-mint/core/trade';
+import { SCRAP_KINDS, SCRAP_SOURCES } from '@round-mint/core/trade/codes';
 import { z } from 'zod';
 import {
   archivableListQuerySchema,

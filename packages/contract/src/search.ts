@@ -1,4 +1,4 @@
-import { FINISHING_SCHOOLS } from '@round-mint/core/forming';
+import { FINISHING_SCHOOLS } from '@round-mint/core/forming/codes';
 import { z } from 'zod';
 import { coinRingFields, schoolSchema } from './coin-ring';
 import { idSchema, lengthMm, metalIdSchema, quantity } from './common';

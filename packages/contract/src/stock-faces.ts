@@ -1,5 +1,6 @@
-import { FACE_TURNS } from '@round-mint/core/faces';
-import { FACES, type Face } from '@round-mint/core/steps';
+import { FACE_TURNS } from '@round-mint/core/faces/codes';
+import { FACES } from '@round-mint/core/steps/codes';
+import type { Face } from '@round-mint/core/steps';
 import { z } from 'zod';
 import { idSchema, lengthMm, quantity, shortText, timeSchema } from './common';
 

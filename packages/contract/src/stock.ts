@@ -1,4 +1,4 @@
-import { STOCK_KINDS } from '@round-mint/core/work';
+import { STOCK_KINDS } from '@round-mint/core/work/codes';
 import { z } from 'zod';
 import {
   archivableListQuerySchema,

@@ -1,5 +1,5 @@
-import { HANDLE_STYLES } from '@round-mint/core/handle';
-import { RESIZE_RISKS } from '@round-mint/core/resize';
+import { HANDLE_STYLES } from '@round-mint/core/handle/codes';
+import { RESIZE_RISKS } from '@round-mint/core/resize/codes';
 import { z } from 'zod';
 import { reasonSchema, routeStepSchema } from './coin-ring';
 import { lengthMm, metalIdSchema, quantity } from './common';

@@ -1,4 +1,4 @@
-import { END_SHAPES, HANDLE_STYLES, SPIRAL_FITS } from '@round-mint/core/handle';
+import { END_SHAPES, HANDLE_STYLES, SPIRAL_FITS } from '@round-mint/core/handle/codes';
 import { z } from 'zod';
 import { idSchema, lengthMm, metalIdSchema, quantity } from './common';
 

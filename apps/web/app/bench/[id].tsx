@@ -1,1 +1,3 @@
-export { RingScreen as default } from '@/features/bench/ring/RingScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/bench/screens').then((place) => place.RingScreen));

@@ -1,1 +1,3 @@
-export { ArchivedScreen as default } from '@/features/bench/ring/ArchivedScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/bench/screens').then((place) => place.ArchivedScreen));

@@ -1,1 +1,3 @@
-export { DevicesScreen as default } from '@/features/bench/devices/DevicesScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/bench/screens').then((place) => place.DevicesScreen));

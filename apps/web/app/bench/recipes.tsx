@@ -1,1 +1,3 @@
-export { RecipesScreen as default } from '@/features/bench/recipes/RecipesScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/bench/screens').then((place) => place.RecipesScreen));

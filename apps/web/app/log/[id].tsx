@@ -1,1 +1,3 @@
-export { LogRingScreen as default } from '@/features/log/rings/LogRingScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/log/screens').then((place) => place.LogRingScreen));

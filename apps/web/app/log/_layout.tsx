@@ -1,2 +1,2 @@
-export { Slot as default } from 'expo-router';
+export { CalmSlot as default } from '@/features/shared/screen/CalmSlot';
 export { PlaceProblem as ErrorBoundary } from '@/features/shared/screen/PlaceProblem';

@@ -1,1 +1,3 @@
-export { LogArchiveScreen as default } from '@/features/log/archived/LogArchiveScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/log/screens').then((place) => place.LogArchiveScreen));

@@ -1,1 +1,3 @@
-export { DieChartsScreen as default } from '@/features/log/die-charts/DieChartsScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/log/screens').then((place) => place.DieChartsScreen));

@@ -1,1 +1,3 @@
-export { LogScreen as default } from '@/features/log/rings/LogScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/log/screens').then((place) => place.LogScreen));

@@ -1,1 +1,3 @@
-export { LearntScreen as default } from '@/features/log/learnt/LearntScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/log/screens').then((place) => place.LearntScreen));

@@ -1,1 +1,3 @@
-export { ShopScreen as default } from '@/features/log/shop/ShopScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/log/screens').then((place) => place.ShopScreen));

@@ -1,1 +1,3 @@
-export { OrderScreen as default } from '@/features/orders/order/OrderScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/orders/screens').then((place) => place.OrderScreen));

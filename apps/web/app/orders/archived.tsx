@@ -1,1 +1,5 @@
-export { OrdersArchiveScreen as default } from '@/features/orders/archived/OrdersArchiveScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() =>
+  import('@/features/orders/screens').then((place) => place.OrdersArchiveScreen),
+);

@@ -1,1 +1,3 @@
-export { DayScreen as default } from '@/features/orders/day/DayScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/orders/screens').then((place) => place.DayScreen));

@@ -1,1 +1,3 @@
-export { OrdersScreen as default } from '@/features/orders/order/OrdersScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/orders/screens').then((place) => place.OrdersScreen));

@@ -1,1 +1,3 @@
-export { IntakeScreen as default } from '@/features/orders/intake/IntakeScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/orders/screens').then((place) => place.IntakeScreen));

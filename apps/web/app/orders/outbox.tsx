@@ -1,1 +1,3 @@
-export { OutboxScreen as default } from '@/features/orders/outbox/OutboxScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/orders/screens').then((place) => place.OutboxScreen));

@@ -1,1 +1,3 @@
-export { PeopleScreen as default } from '@/features/orders/people/PeopleScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/orders/screens').then((place) => place.PeopleScreen));

@@ -1,1 +1,3 @@
-export { SizersScreen as default } from '@/features/orders/sizers/SizersScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/orders/screens').then((place) => place.SizersScreen));

@@ -1,1 +1,3 @@
-export { WorkPlanScreen as default } from '@/features/plan/other-work/WorkPlanScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/plan/screens').then((place) => place.WorkPlanScreen));

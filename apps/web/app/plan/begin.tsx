@@ -1,1 +1,3 @@
-export { BeginScreen as default } from '@/features/plan/half-made/BeginScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/plan/screens').then((place) => place.BeginScreen));

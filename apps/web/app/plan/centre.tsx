@@ -1,1 +1,3 @@
-export { CentreScreen as default } from '@/features/plan/centring/CentreScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/plan/screens').then((place) => place.CentreScreen));

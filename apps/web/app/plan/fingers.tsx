@@ -1,1 +1,3 @@
-export { FingersScreen as default } from '@/features/plan/fingers/FingersScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/plan/screens').then((place) => place.FingersScreen));

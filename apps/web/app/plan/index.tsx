@@ -1,1 +1,3 @@
-export { PlanScreen as default } from '@/features/plan/coin/PlanScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/plan/screens').then((place) => place.PlanScreen));

@@ -1,1 +1,3 @@
-export { MapScreen as default } from '@/features/plan/size-map/MapScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/plan/screens').then((place) => place.MapScreen));

@@ -1,1 +1,3 @@
-export { SearchScreen as default } from '@/features/plan/search/SearchScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/plan/screens').then((place) => place.SearchScreen));

@@ -1,1 +1,3 @@
-export { BackupsScreen as default } from '@/features/settings/backups/BackupsScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/settings/screens').then((place) => place.BackupsScreen));

@@ -1,1 +1,3 @@
-export { SettingsScreen as default } from '@/features/settings/SettingsScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/settings/screens').then((place) => place.SettingsScreen));

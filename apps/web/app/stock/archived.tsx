@@ -1,1 +1,3 @@
-export { StockArchiveScreen as default } from '@/features/stock/archived/StockArchiveScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/stock/screens').then((place) => place.StockArchiveScreen));

@@ -1,1 +1,3 @@
-export { StockScreen as default } from '@/features/stock/pieces/StockScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/stock/screens').then((place) => place.StockScreen));

@@ -1,1 +1,3 @@
-export { KitScreen as default } from '@/features/stock/kit/KitScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/stock/screens').then((place) => place.KitScreen));

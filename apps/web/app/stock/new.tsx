@@ -1,1 +1,3 @@
-export { NewPieceScreen as default } from '@/features/stock/pieces/PieceFormScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/stock/screens').then((place) => place.NewPieceScreen));

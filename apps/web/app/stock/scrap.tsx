@@ -1,1 +1,3 @@
-export { ScrapScreen as default } from '@/features/stock/scrap/ScrapScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/stock/screens').then((place) => place.ScrapScreen));

@@ -1,1 +1,3 @@
-export { ShelvesScreen as default } from '@/features/stock/consumables/ShelvesScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/stock/screens').then((place) => place.ShelvesScreen));

@@ -1,1 +1,3 @@
-export { CsvScreen as default } from '@/features/stock/csv/CsvScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/stock/screens').then((place) => place.CsvScreen));

@@ -1,1 +1,3 @@
-export { IdentifyScreen as default } from '@/features/stock/identify/IdentifyScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/stock/screens').then((place) => place.IdentifyScreen));

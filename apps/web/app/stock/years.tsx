@@ -1,1 +1,3 @@
-export { YearsScreen as default } from '@/features/stock/years/YearsScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/stock/screens').then((place) => place.YearsScreen));

@@ -1,10 +1,9 @@
-import { useFonts } from 'expo-font';
-import { Slot, usePathname } from 'expo-router';
+import { usePathname } from 'expo-router';
+import { CalmSlot } from '@/features/shared/screen/CalmSlot';
 import { useEffect } from 'react';
 import { View } from 'react-native';
 import { useSettings } from '@/features/shared/settings/use-settings';
 import { useAppSelector } from '@/store/store';
-import { FONTS, loadSlabNumerals } from '@/theme/fonts';
 import { WaitBar } from '@/features/shared/ring/WaitBar';
 import { LightContext } from '@/theme/light';
 import palette from '@/theme/palette.json';
@@ -18,11 +17,12 @@ import { PlaceBar } from './PlaceBar';
 import { ReadingBar } from './ReadingBar';
 import { UnsentBar } from './UnsentBar';
 import { WarningBar } from './WarningBar';
+import { useAhead } from './use-ahead';
 import { useLive } from './use-live';
 import { useOffline } from './use-offline';
 import { useWidthClass } from '@/features/shared/screen/use-width';
 
-/** What stands round every screen: the light, the fonts, the places. */
+/** What stands round every screen: the light, the places. */
 export function Shell() {
   const { light: chosen } = useSettings();
   const dimmed = useAppSelector((state) => state.light.dimmed);
@@ -30,19 +30,14 @@ export function Shell() {
   const wide = useWidthClass() === 'wide';
   // Read from two metres, a ring's step has the whole window.
   const whole = usePathname().startsWith('/bench/hands-free');
-  const [fontsReady, fontProblem] = useFonts(FONTS);
   const turnedAway = useAppSelector((state) => state.contact.turnedAway);
   useOffline(!turnedAway);
   useLive(!turnedAway);
+  useAhead();
   useEffect(() => {
     document.documentElement.classList.toggle('torch', light === 'torch');
     document.querySelector('meta[name="theme-color"]')?.setAttribute('content', palette[light].paper);
   }, [light]);
-  useEffect(() => {
-    // Without them headings show the slab's own numerals: nothing to tell a maker about.
-    loadSlabNumerals().catch(() => undefined);
-  }, []);
-  if (!fontsReady && !fontProblem) return null;
   // Nothing of the workshop stays in sight of a device that is not let in.
   if (turnedAway) {
     return (
@@ -62,7 +57,7 @@ export function Shell() {
           <AwayBar />
           {whole ? null : <WarningBar />}
           <ReadingBar />
-          <Slot />
+          <CalmSlot />
           <WaitBar />
           <UnsentBar />
           <ConflictSheet />

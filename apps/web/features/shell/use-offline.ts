@@ -5,6 +5,7 @@ import { keep, readKept } from '@/store/kept';
 import { offlineCalls, offlineCallsOf, OPEN_LISTS } from '@/store/offline-calls';
 import { useAppDispatch } from '@/store/store';
 import { sendAgain, unsentOpened } from '@/store/unsent-slice';
+import { whenCalm } from './when-calm';
 
 /** When all places were kept last, ms since 1970. */
 const KEPT_AT = 'all-kept-at';
@@ -44,7 +45,12 @@ export function useOffline(letIn: boolean): void {
     const back = () => dispatch(sendAgain(undefined));
     window.addEventListener('online', back);
     // Without a worker everything works as long as the server does.
-    if ('serviceWorker' in navigator) keepForLater().catch(() => undefined);
-    return () => window.removeEventListener('online', back);
+    const callOff = whenCalm(() => {
+      if ('serviceWorker' in navigator) keepForLater().catch(() => undefined);
+    });
+    return () => {
+      window.removeEventListener('online', back);
+      callOff();
+    };
   }, [dispatch, letIn]);
 }

@@ -1,3 +1,4 @@
+import { type ADVICE_CODES, type STANDINGS } from './codes';
 import { COMFORTABLE_CUT_EDGE_MM } from '../forming';
 import type { Kit } from '../kit';
 import { capital } from '../format';
@@ -17,22 +18,6 @@ import {
 import { mayAnneal, mayReduce, type BenchTools, type RingAtBench } from './ring-at-bench';
 import { rolledWords } from './rolled-words';
 import { isRead, stopAt, stopWords, type StopAt } from './stop-at';
-
-export const STANDINGS = ['before', 'on-mark', 'past', 'off-plan', 'out-of-reach', 'finished'] as const;
-
-export const ADVICE_CODES = [
-  'do-it',
-  'stop-at',
-  'part-way',
-  'on-mark',
-  'past',
-  'off-plan',
-  'edges-differ',
-  'anneal-first',
-  'cannot-soften',
-  'out-of-reach',
-  'finished',
-] as const;
 
 /** What the bench says of a ring, from its plan and its events alone (craft §13). */
 export interface BenchWord {

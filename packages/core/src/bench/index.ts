@@ -1,4 +1,5 @@
-export { ADVICE_CODES, benchWord, sayingBench, STANDINGS, wordAlong } from './bench-word';
+export { ADVICE_CODES, STANDINGS } from './codes';
+export { benchWord, sayingBench, wordAlong } from './bench-word';
 export type { BenchWord } from './bench-word';
 export {
   alongRoute,

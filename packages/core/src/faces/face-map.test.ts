@@ -2,11 +2,11 @@ import * as fc from 'fast-check';
 import { arcWidthMm, finishedMeridian, flatMeridian, volumeMm3, type Meridian } from '../forming';
 import { REFERENCE_KIT } from '../kit';
 import { planCoinRing } from '../route';
+import { WALL_LAYERS } from './codes';
 import {
   behindDeg,
   faceMap,
   trimmedLipMm,
-  WALL_LAYERS,
   wallLineOf,
   wallLineOfOutline,
   type WallLayer,

@@ -1,3 +1,4 @@
+import { type FACE_TURNS } from './codes';
 import { degToRad, radToDeg, withinTurnDeg } from '../numeric';
 import { arcAtMm, layer, placeAt, radiusAtArcMm, valueAt, type WallLayer } from './layer';
 import type { WallLine } from './wall-line';
@@ -90,8 +91,6 @@ export function faceMap(line: WallLine, { side = 'middle', lipMm = 0 }: FaceMapO
   };
 }
 
-/** How the two faces of a piece stand to each other: turned about its upright axis, or about its level one. */
-export const FACE_TURNS = ['medal', 'coin'] as const;
 export type FaceTurn = (typeof FACE_TURNS)[number];
 
 /**

@@ -1,6 +1,6 @@
-export { angleOnFace, behindDeg, FACE_TURNS, faceMap } from './face-map';
+export { FACE_TURNS, WALL_LAYERS } from './codes';
+export { angleOnFace, behindDeg, faceMap } from './face-map';
 export type { BandPlace, FaceMap, FaceMapOptions, FacePoint, FaceTurn, MappedPoint } from './face-map';
-export { WALL_LAYERS } from './layer';
 export type { WallLayer } from './layer';
 export { trimmedLipMm } from './trimmed-lip';
 export { flatRadiiMm, wallLineOf, wallLineOfOutline } from './wall-line';

@@ -1,8 +1,7 @@
+import { type WALL_LAYERS } from './codes';
 import { degToRad } from '../numeric';
 import { slopesOf, type WallLine } from './wall-line';
 
-/** The two sides of a wall, and what lies half-way between them. */
-export const WALL_LAYERS = ['outside', 'middle', 'inside'] as const;
 export type WallLayer = (typeof WALL_LAYERS)[number];
 
 /** How far each layer lies outward of the middle, in halves of the thickness. */

@@ -5,7 +5,8 @@ import { methodForRimStrain, type FormingMethod } from './limits';
 import { arcWidthMm, axialReachMm, cutEdge, rimEdge, type Meridian } from './meridian';
 import { naturalInsideDiameterMm } from './natural-size';
 import type { Reason } from './reason';
-import { leastOverStretchMm, type SchoolWish } from './school';
+import type { SchoolWish } from './codes';
+import { leastOverStretchMm } from './school';
 import { sizeRange, type SizeRange } from './size-range';
 import { wallCurlDropMm, type WallWish } from './wall';
 

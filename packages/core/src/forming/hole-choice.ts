@@ -2,7 +2,7 @@ import type { Coin } from '../stock';
 import { washerOf } from './estimate';
 import { finishedMeridian } from './finished';
 import { arcWidthMm, cutEdge, rimEdge } from './meridian';
-import type { SchoolWish } from './school';
+import type { SchoolWish } from './codes';
 import { limitStanding, type Standing } from './size-limits';
 import type { WallWish } from './wall';
 

@@ -9,7 +9,17 @@ export type { HoleQuestion, WasherGlance } from './hole-choice';
 export type { Washer } from './finished';
 export { cutEdgeReasons, isFeasible, rangeWords } from './judge';
 export type { SizeWriter } from './judge';
-export { FEWEST_LAND_READINGS, heightVariationMm, judgeLand, landAt } from './land';
+export {
+  FEWEST_LAND_READINGS,
+  PUSH_DEPTHS,
+  DEFAULT_SCHOOL,
+  FINISHING_SCHOOLS,
+  CURL_RANGE_DEG,
+  WALL_KINDS,
+  USUAL_CURL,
+} from './codes';
+export type { CurlWish, FinishingSchool, PushDepth, SchoolWish } from './codes';
+export { heightVariationMm, judgeLand, landAt } from './land';
 export type { LandReading, LandVerdict } from './land';
 export {
   FOLD_RIM_STRAIN_LIMIT,
@@ -47,14 +57,11 @@ export {
   curlToolOf,
   curlWishOf,
   leastHollowMm,
-  PUSH_DEPTHS,
   PUSH_SHARE,
   pushDepthMm,
   pushDrops,
-  USUAL_CURL,
   wallPushedTo,
 } from './push';
-export type { CurlWish, PushDepth } from './push';
 export { FREE_SHARE, meanShare, sharesAlong } from './share';
 export type { Blow } from './share';
 export { foldDraw, foldedMiddleMm, foldStrokes } from './fold-law';
@@ -67,11 +74,10 @@ export { shortcutWidthMm } from './shortcut';
 export { springbackMm } from './springback';
 export { ballWall, partWay, stretcherWall, throatWall } from './tool-shape';
 export type { LeadingEdge } from './tool-shape';
-export { DEFAULT_SCHOOL, FINISHING_SCHOOLS, leastOverStretchMm, SCHOOL_WHEN_UNKEPT } from './school';
-export type { FinishingSchool, SchoolWish } from './school';
+export { leastOverStretchMm, SCHOOL_WHEN_UNKEPT } from './school';
 export { sizeRange } from './size-range';
 export type { SizeRange } from './size-range';
-export { CURL_RANGE_DEG, curlOf, finishedShape, WALL_KINDS, wallCurlDropMm } from './wall';
+export { curlOf, finishedShape, wallCurlDropMm } from './wall';
 export type { WallKind, WallWish } from './wall';
 export {
   closedTo,

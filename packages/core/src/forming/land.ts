@@ -7,7 +7,6 @@ const LAND_DIFFERENCE_OK_MM = 0.5;
 const PAIR_TOLERANCE_MM = 0.2;
 /** Readings count as opposite when they are this close to 180° apart. */
 const OPPOSITE_WITHIN_DEG = 1;
-export const FEWEST_LAND_READINGS = 4;
 
 /** A distance from the hole's edge to the rim; the angle clockwise from the coin's 12 o'clock. */
 export interface LandReading {

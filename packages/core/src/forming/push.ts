@@ -1,3 +1,4 @@
+import type { CurlWish, PushDepth } from './codes';
 import {
   curlDrops,
   curledWall,
@@ -9,24 +10,11 @@ import {
 } from './curl-law';
 import type { WallShape } from './wall-shape';
 
-/** How far edges are turned in, as makers say it. */
-export const PUSH_DEPTHS = ['light', 'half', 'full'] as const;
-export type PushDepth = (typeof PUSH_DEPTHS)[number];
-
 /** A deeper push into a hollow crushes the edge against the plate: the study's law ends here. */
 const MOST_HOLLOW_SHARE = 0.35;
 
 /** Push of each edge along the axis, as a share of the straight wall's width: craft §14. */
 export const PUSH_SHARE: Readonly<Record<PushDepth, number>> = { light: 0.15, half: 0.3, full: 0.5 };
-
-/** How a rounded wall is made: both edges pushed to a depth, one after the other, into a cone or a hollow. */
-export type CurlWish = { readonly depth: PushDepth } & (
-  | { readonly dieAngleDeg: number; readonly hollowRadiusMm?: undefined }
-  | { readonly hollowRadiusMm: number; readonly dieAngleDeg?: undefined }
-);
-
-/** What most makers do when nothing else is asked for. */
-export const USUAL_CURL: CurlWish = { dieAngleDeg: 25, depth: 'half' };
 
 export const NOT_PUSHED: PushedMm = { cut: 0, rim: 0 };
 

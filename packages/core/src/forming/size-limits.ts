@@ -9,7 +9,8 @@ import {
   type FormingMethod,
 } from './limits';
 import { cutEdge, rimEdge, type Meridian } from './meridian';
-import { leastOverStretchMm, type SchoolWish } from './school';
+import type { SchoolWish } from './codes';
+import { leastOverStretchMm } from './school';
 import type { WallWish } from './wall';
 
 /** A washer, what it is to become, and the closed form's wall of it. */

@@ -1,16 +1,14 @@
+import { type WALL_KINDS , type CurlWish } from './codes';
 import { curlDropMm } from './curl';
 import { arcWidthMm, type Meridian } from './meridian';
 import { middleThicknessMm } from './places';
-import { bandBeforePush, pushedWall, type CurlWish } from './push';
+import { bandBeforePush, pushedWall } from './push';
 import { DEFAULT_TAPER_DEG, roundedWall, straightWall, taperedWall, type WallShape } from './wall-shape';
 
-export const WALL_KINDS = ['straight', 'rounded', 'tapered'] as const;
 export type WallKind = (typeof WALL_KINDS)[number];
 
 /** Curl of a rounded wall when none is asked for, degrees: 17° on both edges, then 25° (craft §3). */
 const DEFAULT_CURL_DEG = 25;
-/** Curls that dies and dapping blocks make, degrees. */
-export const CURL_RANGE_DEG = { min: 5, max: 45 } as const;
 
 /** The wall a maker asks for. A target size is read at the smaller edge: both for straight and rounded, the cut edge for tapered. */
 export interface WallWish {

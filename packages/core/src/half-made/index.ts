@@ -5,5 +5,5 @@ export { guessCoin } from './guess-coin';
 export type { PartlyKnownCoin } from './guess-coin';
 export { planFrom } from './plan-from';
 export type { StartedPlan, StartOptions } from './plan-from';
-export { STARTED_STAGES } from './started-from';
+export { STARTED_STAGES } from './codes';
 export type { Assumption, StartedFrom, StartedStage } from './started-from';

@@ -1,5 +1,4 @@
-/** What a piece may be when it comes to the bench half-made, in the order of the work. */
-export const STARTED_STAGES = ['punched', 'folded', 'straight', 'rounded', 'band'] as const;
+import { type STARTED_STAGES } from './codes';
 export type StartedStage = (typeof STARTED_STAGES)[number];
 
 /** A half-made piece as it was measured: what it is, both ways round the mandrel, and whatever else is known; mm and degrees. */

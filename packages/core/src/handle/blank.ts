@@ -1,9 +1,9 @@
+import { type HANDLE_STYLES } from './codes';
 import { radToDeg } from '../numeric';
 import type { Profile } from './profile';
 import { thicknessAt } from './profile';
 import { turnLengthMm } from './turn-length';
 
-export const HANDLE_STYLES = ['straight', 'overlap', 'spiral'] as const;
 export type HandleStyle = (typeof HANDLE_STYLES)[number];
 
 /** Makers of the other school cut this much longer, bend and trim (craft §6). */

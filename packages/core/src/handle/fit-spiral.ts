@@ -1,9 +1,8 @@
+import { type SPIRAL_FITS } from './codes';
 import { bisect } from '../numeric';
 import type { Profile } from './profile';
 import { turnLengthMm } from './turn-length';
 
-/** What of a spiral is solved for, so that it uses the whole handle. */
-export const SPIRAL_FITS = ['turns', 'pitch'] as const;
 export type SpiralFit = (typeof SPIRAL_FITS)[number];
 
 const MOST_TURNS = 8;

@@ -1,8 +1,9 @@
-export { handleBlank, handleHeightMm, HANDLE_STYLES, ROUGH_FACTOR } from './blank';
+export { HANDLE_STYLES, END_SHAPES, SPIRAL_FITS } from './codes';
+export { handleBlank, handleHeightMm, ROUGH_FACTOR } from './blank';
 export type { HandleBlank, HandleShape, HandleStyle } from './blank';
 export { bentOutline } from './bent-outline';
 export type { BentOutline } from './bent-outline';
-export { endReachMm, endMark, END_SHAPES } from './ends';
+export { endReachMm, endMark } from './ends';
 export type { EndMark, EndShape } from './ends';
 export { judgeHandle } from './judge-handle';
 export type { HandleInput, HandleVerdict } from './judge-handle';
@@ -22,7 +23,7 @@ export {
   widthAt,
 } from './profile';
 export type { Profile, Station, Stretch } from './profile';
-export { fitSpiral, SPIRAL_FITS } from './fit-spiral';
+export { fitSpiral } from './fit-spiral';
 export type { SpiralFit } from './fit-spiral';
 export { chooseFormer, formerFor, lastTouch, releasedDiameterMm } from './springback';
 export type { FormerChoice, LastTouch, Temper } from './springback';

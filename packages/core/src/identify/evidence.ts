@@ -1,10 +1,9 @@
+import { type MAGNET_ANSWERS, type STONE_ANSWERS } from './codes';
 import { METALS, type Metal, type MetalId } from '../metal';
 import { workingThickness } from '../stock';
 import { measureDensity, type DensityMeasured, type Weighing } from './density';
 import { metalOfMark } from './marks';
 
-export const MAGNET_ANSWERS = ['sticks', 'weak', 'none'] as const;
-export const STONE_ANSWERS = ['milky-pale-blue', 'dissolves', 'stays'] as const;
 export type MagnetAnswer = (typeof MAGNET_ANSWERS)[number];
 export type StoneAnswer = (typeof STONE_ANSWERS)[number];
 

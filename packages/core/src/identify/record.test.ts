@@ -1,5 +1,6 @@
 import { rounded, roundedLines } from '../testing';
-import { identify, MAGNET_ANSWERS, measureDensity, metalsOfDensity, STONE_ANSWERS } from './index';
+import { MAGNET_ANSWERS, STONE_ANSWERS } from './codes';
+import { identify, measureDensity, metalsOfDensity } from './index';
 
 /** Verdicts on pieces, pinned: every answer of every test. */
 describe('the record of verdicts', () => {

@@ -1,4 +1,5 @@
-export { judgeResize, PROFILE_FILLS, PROFILES, RESIZE_RISKS } from './judge-resize';
+export { PROFILES, RESIZE_RISKS } from './codes';
+export { judgeResize, PROFILE_FILLS } from './judge-resize';
 export type {
   BandProfile,
   FinishedBand,

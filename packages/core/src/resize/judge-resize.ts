@@ -1,12 +1,11 @@
+import { type PROFILES, type RESIZE_RISKS } from './codes';
 import { gravestFirst, COMFORTABLE_CUT_EDGE_MM, type Reasoned } from '../forming';
 import { metalById, strainAllowance, type MetalId } from '../metal';
 import { MM_PER_US_SIZE, writeAmount, type SizeSystemId } from '../size';
 
-export const PROFILES = ['flat', 'd', 'court'] as const;
 export type BandProfile = (typeof PROFILES)[number];
 /** Share of its rectangle that a profile fills: half-round a segment of a circle, court rounded inside and out (craft §13). */
 export const PROFILE_FILLS: Readonly<Record<BandProfile, number>> = { flat: 1, d: 0.79, court: 0.85 };
-export const RESIZE_RISKS = ['low', 'usual', 'high', 'refuse'] as const;
 export type ResizeRisk = (typeof RESIZE_RISKS)[number];
 
 export interface FinishedBand {

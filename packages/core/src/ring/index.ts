@@ -11,5 +11,6 @@ export { expectedReading } from './expected-reading';
 export { isOnMark, readingStanding, wayOf } from './standing';
 export type { ReadingStanding } from './standing';
 export { strainedUse } from './strained-use';
-export { isSymptom, SYMPTOMS } from './symptom';
+export { SYMPTOMS } from './codes';
+export { isSymptom } from './symptom';
 export type { Symptom } from './symptom';

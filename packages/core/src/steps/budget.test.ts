@@ -1,6 +1,6 @@
 import { FRESH, fullest, spend } from './budget';
-import { FINISHES, finishSteps } from './finish';
-import { STEP_KINDS } from './step-kind';
+import { FINISHES, STEP_KINDS } from './codes';
+import { finishSteps } from './finish';
 import { stepDefaults } from './step-defaults';
 
 describe('the anneal budget', () => {

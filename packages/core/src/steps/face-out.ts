@@ -1,8 +1,7 @@
+import { type FACES } from './codes';
 import { capital } from '../format';
 import type { RouteStep } from './step';
 
-/** Faces of a coin. */
-export const FACES = ['obverse', 'reverse'] as const;
 export type Face = (typeof FACES)[number];
 
 /** What a fold says of the face while it is open which one. */

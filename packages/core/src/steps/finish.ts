@@ -1,8 +1,7 @@
+import { type FINISHES } from './codes';
 import type { StepKind } from './step-kind';
 import type { StepWait } from './waits';
 
-/** How the finished ring's surface is left. */
-export const FINISHES = ['as-formed', 'satin', 'polished', 'dark', 'fire-scale'] as const;
 export type Finish = (typeof FINISHES)[number];
 
 /** A finishing step: what is done, without any forming. */

@@ -1,20 +1,6 @@
+import { type STAGES } from './codes';
 import type { PushedMm, StraightBand } from '../forming';
 
-/** How far a piece has come, whatever its measures. */
-export const STAGES = [
-  'flat',
-  'cupped',
-  'funnel',
-  /** Opened or closed at one edge on the way to a straight wall. */
-  'half-way',
-  'stepping',
-  'tapered',
-  /** Straight, still over its size. */
-  'straight',
-  /** Straight at the size from which it is curled, or finished when it is not. */
-  'to-size',
-  'curled',
-] as const;
 export type Stage = (typeof STAGES)[number];
 
 /** How far forming has brought a piece. */

@@ -1,8 +1,8 @@
+import { type RISK_CODES } from './codes';
 import { arcWidthMm, cutEdge, rimEdge, type Meridian } from '../forming';
 import { THIN_STOCK_MM } from '../metal';
 import type { StepKind } from './step-kind';
 
-export const RISK_CODES = ['wrinkle', 'crack', 'rim-near-coin', 'wide-pusher-gap'] as const;
 export type RiskCode = (typeof RISK_CODES)[number];
 
 /** A way in which a step may spoil the ring. Graded, not forbidden: the log corrects where it cries wolf. */

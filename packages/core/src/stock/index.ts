@@ -1,4 +1,4 @@
-export { COIN_FORMS } from './coin';
+export { COIN_FORMS } from './codes';
 export type { Coin, CoinForm } from './coin';
 export { checkFill } from './fill-check';
 export type { FillCheck } from './fill-check';

@@ -1,7 +1,6 @@
+import { type STRIP_SECTIONS } from './codes';
 import { PROFILE_FILLS } from '../resize';
 
-/** Sections that strip and wire are sold in; half-round lies flat side to the finger, court is rounded on both sides. */
-export const STRIP_SECTIONS = ['rect', 'round', 'd', 'court'] as const;
 export type StripSection = (typeof STRIP_SECTIONS)[number];
 
 interface SectionShape {

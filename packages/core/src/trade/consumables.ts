@@ -1,19 +1,7 @@
+import { CONSUMABLE_IDS } from './codes';
 import { goldLining } from '../finishing';
 import type { RouteStep } from '../steps';
 
-/** What is used up at the bench. */
-export const CONSUMABLE_IDS = [
-  'tape',
-  'wax',
-  'gas',
-  'abrasive',
-  'wool',
-  'compound',
-  'acid',
-  'sulphur',
-  'solder',
-  'gold',
-] as const;
 export type ConsumableId = (typeof CONSUMABLE_IDS)[number];
 
 interface Consumable {

@@ -1,7 +1,17 @@
 export { answerWish } from './answer-wish';
 export { careWords, resizeRoom } from './care';
 export type { CareQuestion } from './care';
-export { amountsCost, CONSUMABLE_IDS, CONSUMABLES, shelfLeft, usedBy } from './consumables';
+export {
+  CONSUMABLE_IDS,
+  ANSWER_WAYS,
+  APPROVALS,
+  ORDER_STATES,
+  SCRAP_KINDS,
+  SCRAP_SOURCES,
+  SPOT_METALS,
+  WISH_KINDS,
+} from './codes';
+export { amountsCost, CONSUMABLES, shelfLeft, usedBy } from './consumables';
 export type { Amounts, ConsumableId, Shelf, ShelfLeft, UsedOn } from './consumables';
 export { approvalLetter, exchangeLetter, quoteLetter, refusalLetter } from './letters';
 export type { Letter, LetterWords } from './letters';
@@ -9,7 +19,7 @@ export { approvalStep, awaitsApproval, isHeld } from './approval';
 export type { ApprovalFacts } from './approval';
 export { missingFor, nextState, orderFacts, USUAL_WAY } from './order-needs';
 export type { OrderFacts } from './order-needs';
-export { ANSWER_WAYS, APPROVALS, ORDER_STATES, orderProgress, OVER_STATES, STATE_NAMES } from './order-state';
+export { orderProgress, OVER_STATES, STATE_NAMES } from './order-state';
 export type {
   AnswerWay,
   Approval,
@@ -25,23 +35,14 @@ export { marginAt, priceRing } from './price';
 export type { Price, PriceInput, PriceLine } from './price';
 export { coinReach } from './reach';
 export type { Reach } from './reach';
-export {
-  FILINGS_SHARE,
-  finenessOf,
-  meltOut,
-  ringScrap,
-  SCRAP_KINDS,
-  SCRAP_SOURCES,
-  scrapWorth,
-} from './scrap';
+export { FILINGS_SHARE, finenessOf, meltOut, ringScrap, scrapWorth } from './scrap';
 export type { MeltOut, RingScrap, Scrap, ScrapKind } from './scrap';
 export { shopNumbers } from './shop-numbers';
 export type { MonthNumbers, PastRing, PastSale, ShopNumbers } from './shop-numbers';
 export { compareSizers, RESIZED_SHARE } from './sizers';
 export type { Sizer, SizerSchools, SizerSums } from './sizers';
-export { simulatedSpot, SPOT_METALS, spotMetalOf, spotPrices, worthPerG } from './spot';
+export { simulatedSpot, spotMetalOf, spotPrices, worthPerG } from './spot';
 export type { SpotDay, SpotMetal, SpotPrices } from './spot';
-export { WISH_KINDS } from './wish';
 export type {
   CustomerWish,
   WishAnswer,

@@ -3,7 +3,8 @@ import { partExchange, type ExchangeQuestion } from './part-exchange';
 import { priceRing } from './price';
 import { PRICE_INPUT } from './test-drawer';
 import { compareSizers, type Sizer } from './sizers';
-import { simulatedSpot, SPOT_METALS, spotMetalOf, spotPrices, worthPerG } from './spot';
+import { SPOT_METALS } from './codes';
+import { simulatedSpot, spotMetalOf, spotPrices, worthPerG } from './spot';
 
 describe('priceRing', () => {
   it('leaves the margin that was asked for after everything is paid', () => {

@@ -1,23 +1,9 @@
-/** Where an order stands, in the order of the work; cancelled can be reached from any of them. */
-export const ORDER_STATES = [
-  'asked',
-  'quoted',
-  'agreed',
-  'in-work',
-  'awaiting-approval',
-  'finishing',
-  'ready',
-  'sent',
-  'closed',
-  'cancelled',
-] as const;
+import { type ANSWER_WAYS, type APPROVALS, type ORDER_STATES } from './codes';
 export type OrderState = (typeof ORDER_STATES)[number];
 
 /** States in which nothing more is to be done with an order. */
 export const OVER_STATES: readonly OrderState[] = ['closed', 'cancelled'];
 
-/** How a customer's word came: by mail, told, or seen and agreed in the shop. */
-export const ANSWER_WAYS = ['mail', 'told', 'seen'] as const;
 export type AnswerWay = (typeof ANSWER_WAYS)[number];
 
 export type OrderEventBody =
@@ -42,7 +28,6 @@ export interface OrderEvent {
   readonly body: OrderEventBody;
 }
 
-export const APPROVALS = ['none', 'asked', 'yes', 'no', 'overridden'] as const;
 export type Approval = (typeof APPROVALS)[number];
 
 /** A line of an order's history, as it is told. */

@@ -2,7 +2,8 @@ import * as fc from 'fast-check';
 import type { StepKind } from '../steps';
 import { approvalStep, awaitsApproval, isHeld } from './approval';
 import { missingFor, nextState, orderFacts, type OrderFacts } from './order-needs';
-import { ORDER_STATES, orderProgress, type OrderEvent, type OrderEventBody } from './order-state';
+import { ORDER_STATES } from './codes';
+import { orderProgress, type OrderEvent, type OrderEventBody } from './order-state';
 
 let count = 0;
 const event = (body: OrderEventBody): OrderEvent => ({

@@ -1,13 +1,11 @@
+import { type SCRAP_KINDS, type SCRAP_SOURCES } from './codes';
 import { metalById, type MetalId } from '../metal';
 import { type RingEvent, standingEvents } from '../ring';
 import type { RouteStep } from '../steps';
 import { spotMetalOf, type SpotMetal, type SpotPrices } from './spot';
 
-export const SCRAP_KINDS = ['slug', 'offcut', 'filings', 'spoilt', 'other', 'button'] as const;
 export type ScrapKind = (typeof SCRAP_KINDS)[number];
 
-/** Where a mass in the tin comes from. */
-export const SCRAP_SOURCES = ['plan', 'scale'] as const;
 export type ScrapSource = (typeof SCRAP_SOURCES)[number];
 
 /** Something in the tin. A melted button knows its own fineness; everything else has its metal's. */

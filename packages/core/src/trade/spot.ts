@@ -1,8 +1,7 @@
+import { SPOT_METALS } from './codes';
 import { metalById, type MetalId } from '../metal';
 import { normalDeviate, seededRandom } from '../uncertainty';
 
-/** Metals whose price a maker watches. */
-export const SPOT_METALS = ['silver', 'gold', 'platinum'] as const;
 export type SpotMetal = (typeof SPOT_METALS)[number];
 
 /** Price of a gram of the pure metal, in the workshop's money. */

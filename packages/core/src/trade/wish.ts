@@ -1,3 +1,4 @@
+import { type WISH_KINDS } from './codes';
 import type { FinishingSchool, WallWish } from '../forming';
 import type { MetalId } from '../metal';
 import type { Kit } from '../kit';
@@ -6,8 +7,6 @@ import type { BenchTraits, Finish } from '../steps';
 import type { SearchPiece } from '../search';
 import type { BandPiece, HandlePiece, Permits, StripPiece, Work } from '../work';
 
-/** What a customer wishes a ring to be made of. */
-export const WISH_KINDS = ['coin', 'handle', 'strip', 'band'] as const;
 export type WishKind = (typeof WISH_KINDS)[number];
 
 /** A customer's wish; what is left out is open. */

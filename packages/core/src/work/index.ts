@@ -1,5 +1,6 @@
 export type { Quantity, WorkFigure } from './figure';
-export { STOCK_FOR, STOCK_KINDS, WORK_KINDS } from './kinds';
+export { STOCK_KINDS, WORK_KINDS } from './codes';
+export { STOCK_FOR } from './kinds';
 export type {
   BandPiece,
   CoinBandWork,

@@ -1,15 +1,12 @@
+import { type WORK_KINDS, type STOCK_KINDS } from './codes';
 import type { EndShape, HandleStyle, SpiralFit, Station, Stretch } from '../handle';
 import type { MetalId } from '../metal';
 import type { FinishedBand } from '../resize';
 import type { Coin } from '../stock';
 import type { StripSection } from '../strip';
 
-/** Kinds of work beside the coin ring, in the order they are offered. */
-export const WORK_KINDS = ['handle', 'strip', 'spinner', 'coin-band', 'resize'] as const;
 export type WorkKind = (typeof WORK_KINDS)[number];
 
-/** Kinds of stock that a drawer holds. */
-export const STOCK_KINDS = ['coin', 'handle', 'strip', 'band'] as const;
 export type StockKind = (typeof STOCK_KINDS)[number];
 
 export interface HandlePiece {

@@ -1,1 +1,3 @@
-export { HandsFreeScreen as default } from '@/features/bench/hands-free/HandsFreeScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/bench/screens').then((place) => place.HandsFreeScreen));

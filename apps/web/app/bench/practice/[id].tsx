@@ -1,1 +1,3 @@
-export { ExerciseScreen as default } from '@/features/bench/practice/ExerciseScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/bench/screens').then((place) => place.ExerciseScreen));

@@ -1,1 +1,3 @@
-export { PracticeScreen as default } from '@/features/bench/practice/PracticeScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/bench/screens').then((place) => place.PracticeScreen));

@@ -1,1 +1,3 @@
-export { EditPieceScreen as default } from '@/features/stock/pieces/PieceFormScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/stock/screens').then((place) => place.EditPieceScreen));

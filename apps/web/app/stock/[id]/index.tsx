@@ -1,1 +1,3 @@
-export { PieceScreen as default } from '@/features/stock/pieces/PieceScreen';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/stock/screens').then((place) => place.PieceScreen));

@@ -1,5 +1,5 @@
 import type { RingWithEvents } from '@round-mint/contract/rings';
-import { format } from 'date-fns';
+import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { ArchivedList } from '@/features/shared/archive/ArchivedList';

@@ -1,5 +1,6 @@
 import { useRouter } from 'expo-router';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
 import { useWidthClass } from '@/features/shared/screen/use-width';
 import { Button } from '@/ui/Button';
 import { Screen } from '@/ui/Screen';
@@ -11,7 +12,9 @@ import { PlanOfDayLine } from './PlanOfDayLine';
 import { TogetherList } from './TogetherList';
 import { useDerivedRings } from './use-derived-rings';
 import { useRingsInWork } from './use-rings-in-work';
-import { WideBench } from './WideBench';
+
+/** A ring's whole work beside the list comes with the place's other screens; the list itself is there at the start. */
+const WideBench = lazyScreen(() => import('../screens').then((place) => place.WideBench));
 
 /** The next thing to do with the hands. */
 export function BenchScreen() {

@@ -1,7 +1,7 @@
 import type { LogEntry } from '@round-mint/contract/log';
 import type { RingWithEvents } from '@round-mint/contract/rings';
 import { routeTotals } from '@round-mint/core/steps';
-import { format } from 'date-fns';
+import { format } from 'date-fns/format';
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';

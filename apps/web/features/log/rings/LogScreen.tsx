@@ -1,5 +1,5 @@
 import type { LogEntry, LogSummary } from '@round-mint/contract/log';
-import { format } from 'date-fns';
+import { format } from 'date-fns/format';
 import { Link } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { useWriters } from '@/features/shared/settings/use-settings';

@@ -2,7 +2,7 @@ import { MM_PER_US_SIZE, SIZE_SYSTEMS, sizeMm } from '@round-mint/core/size';
 import type { ShopNumbersAnswer } from '@round-mint/contract/shop';
 import { remedyFor } from '@round-mint/core/remedy';
 import { isSymptom } from '@round-mint/core/ring';
-import { format } from 'date-fns';
+import { format } from 'date-fns/format';
 import { View } from 'react-native';
 import { useCopy } from '@/features/shared/screen/use-copy';
 import { MonthBars, type MonthBar } from '@/drawings/bars/MonthBars';

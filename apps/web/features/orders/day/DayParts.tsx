@@ -1,6 +1,6 @@
 import type { DayPlan } from '@round-mint/contract/day-plan';
 import type { Schedule } from '@round-mint/core/schedule';
-import { format } from 'date-fns';
+import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { runsOf } from '@/drawings/day/lane-shape';

@@ -1,6 +1,6 @@
 import type { DayPlan } from '@round-mint/contract/day-plan';
 import { dayOf, MINUTES_A_DAY, spansOfDay, type Schedule } from '@round-mint/core/schedule';
-import { format } from 'date-fns';
+import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';

@@ -1,4 +1,4 @@
-import { format } from 'date-fns';
+import { format } from 'date-fns/format';
 import { Link } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { useMemo } from 'react';

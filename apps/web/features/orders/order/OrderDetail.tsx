@@ -1,5 +1,5 @@
 import { orderProgress, STATE_NAMES, USUAL_WAY } from '@round-mint/core/trade';
-import { format } from 'date-fns';
+import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, View } from 'react-native';

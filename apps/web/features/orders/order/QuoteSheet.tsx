@@ -1,7 +1,7 @@
 import type { OrderInList } from '@round-mint/contract/orders';
 import { parseDecimal } from '@round-mint/core/format';
 import { quoteLetter, type PriceInput } from '@round-mint/core/trade';
-import { format } from 'date-fns';
+import { format } from 'date-fns/format';
 import { useMemo, useState } from 'react';
 import { wallDate } from '@/features/shared/words/wall-clock';
 import { usePromiseOfOrder } from '@/features/orders/promise/use-promise';

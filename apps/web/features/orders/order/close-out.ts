@@ -5,7 +5,7 @@ import { metalById } from '@round-mint/core/metal';
 import { ringOutcome } from '@round-mint/core/ring';
 import { MM_PER_US_SIZE } from '@round-mint/core/size';
 import { careWords, resizeRoom, type CareQuestion } from '@round-mint/core/trade';
-import { format } from 'date-fns';
+import { format } from 'date-fns/format';
 import { benchRing, ringMetal } from '@/features/shared/ring/bench-model';
 import { pairOf } from '@/features/shared/ring/photo-model';
 import { fingerWords } from '@/features/shared/words/finger-words';

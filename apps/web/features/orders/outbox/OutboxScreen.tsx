@@ -1,5 +1,5 @@
 import type { Message } from '@round-mint/contract/outbox';
-import { format } from 'date-fns';
+import { format } from 'date-fns/format';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Image, Linking, Pressable, ScrollView, View } from 'react-native';

@@ -1,3 +1,5 @@
+import { useEffect } from 'react';
+import { beginRingPicture } from '@/features/shared/picture/LazyRingPicture';
 import { useWidthClass } from '@/features/shared/screen/use-width';
 import { Fetched } from '@/ui/Waiting';
 import { PhonePlan } from './PhonePlan';
@@ -9,6 +11,7 @@ import { WidePlan } from './WidePlan';
 export function PlanScreen() {
   const width = useWidthClass();
   usePieceParam();
+  useEffect(beginRingPicture, []);
   return (
     <Fetched from={usePlanModel()} what="stock and tools">
       {(model) =>

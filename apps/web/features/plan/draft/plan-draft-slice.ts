@@ -1,5 +1,6 @@
 import type { CoinPlanInput } from '@round-mint/contract/plans';
-import { DEFAULT_SCHOOL, USUAL_CURL, type CurlWish } from '@round-mint/core/forming';
+import type { CurlWish } from '@round-mint/core/forming';
+import { DEFAULT_SCHOOL, USUAL_CURL } from '@round-mint/core/forming/codes';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
 /** What the maker has chosen so far; the size is kept as typed, so that a slip of the thumb loses nothing. */

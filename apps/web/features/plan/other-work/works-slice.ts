@@ -1,6 +1,7 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { Finish } from '@round-mint/core/steps';
-import { WORK_KINDS, type WorkKind } from '@round-mint/core/work';
+import type { WorkKind } from '@round-mint/core/work';
+import { WORK_KINDS } from '@round-mint/core/work/codes';
 import { startTexts, type WorkTexts } from './work-fields';
 
 /** What is being planned of one kind; the size as typed, so that a slip of the thumb loses nothing. */

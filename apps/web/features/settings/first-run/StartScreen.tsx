@@ -1,17 +1,15 @@
 import { Redirect } from 'expo-router';
-import { useGetSettingsQuery, useListKitQuery } from '@/store/api';
-import { useStockPages } from '@/store/use-stock';
+import { useAnyKitQuery, useAnyStockQuery, useGetSettingsQuery } from '@/store/api';
 import { setUpScreen } from './first-run-model';
 
 /** Where the app begins: at the bench, or in an empty workshop with its first run. */
 export function StartScreen() {
   const settings = useGetSettingsQuery();
-  const stock = useStockPages();
-  const tools = useListKitQuery();
+  const begun = settings.data?.setUp === 'done';
+  const stock = useAnyStockQuery(undefined, { skip: begun });
+  const tools = useAnyKitQuery(undefined, { skip: begun });
   const failed = settings.isError || stock.isError || tools.isError;
-  if (failed) return <Redirect href="/bench" />;
-  if (!settings.data || !stock.data || !tools.data) return null;
-  const isEmpty = stock.data.length === 0 && tools.data.length === 0;
-  const screen = setUpScreen(settings.data, { isEmpty });
-  return <Redirect href={screen ? '/first-run' : '/bench'} />;
+  if (failed || begun || stock.data || tools.data) return <Redirect href="/bench" />;
+  if (!settings.data || stock.data === undefined || tools.data === undefined) return null;
+  return <Redirect href={setUpScreen(settings.data, { isEmpty: true }) ? '/first-run' : '/bench'} />;
 }

@@ -11,15 +11,15 @@ interface DrawnRingProps {
   width: number;
   height: number;
   light: Light;
-  /** While it is turned, it is drawn coarser and so sooner. */
-  isMoving: boolean;
+  /** While it is turned, and at first, it is drawn coarser and so sooner. */
+  isCoarse: boolean;
 }
 
 /** As many pixels for one of the page, at rest and while it moves. */
-const PIXELS = { fine: 1.6, coarse: 0.75 } as const;
+const PIXELS = { fine: 1.6, coarse: 0.6 } as const;
 
 /** A ring drawn without any graphics card. */
-export function DrawnRing({ scene, held, width, height, light, isMoving }: DrawnRingProps) {
+export function DrawnRing({ scene, held, width, height, light, isCoarse }: DrawnRingProps) {
   const [coarse, fine] = useMemo((): readonly [StillView, StillView] => {
     const at = (pixels: number): StillView => ({
       ...held,
@@ -30,6 +30,6 @@ export function DrawnRing({ scene, held, width, height, light, isMoving }: Drawn
     });
     return [at(PIXELS.coarse), at(PIXELS.fine)];
   }, [held, light, width, height]);
-  const picture = useStill(scene, coarse, isMoving ? undefined : fine);
+  const picture = useStill(scene, coarse, isCoarse ? undefined : fine);
   return <PictureCanvas picture={picture} width={width} height={height} />;
 }

@@ -60,6 +60,7 @@ export default function RingPicture({ ring, finish, height, steps = NO_STEPS }: 
       {width > 0 ? (
         <RingStage
           scene={scenes?.ring}
+          isFirstLook={reliefs?.isFirstLook}
           turning={turning}
           width={width}
           height={height}

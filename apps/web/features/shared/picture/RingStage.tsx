@@ -12,6 +12,8 @@ const RoundRing = lazy(() => import('./RoundRing'));
 
 interface RingStageProps {
   scene: RingStillScene | undefined;
+  /** A finer scene follows: there is no use in drawing this one finely. */
+  isFirstLook?: boolean | undefined;
   turning: ReturnType<typeof useTurning>;
   width: number;
   height: number;
@@ -20,7 +22,7 @@ interface RingStageProps {
 }
 
 /** The ring, to be turned by finger and by keys, on the paper's own ground. */
-export function RingStage({ scene, turning, width, height, describe }: RingStageProps) {
+export function RingStage({ scene, isFirstLook = false, turning, width, height, describe }: RingStageProps) {
   const light = useContext(LightContext);
   const { held, isMoving, change, handlers } = turning;
   const [isRound, setRound] = useState(hasGraphics);
@@ -60,7 +62,7 @@ export function RingStage({ scene, turning, width, height, describe }: RingStage
           width={width}
           height={height}
           light={light}
-          isMoving={isMoving}
+          isCoarse={isMoving || isFirstLook}
         />
       )}
       {round && room ? (

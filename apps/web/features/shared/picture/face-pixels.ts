@@ -2,9 +2,17 @@ import { faces } from '@round-mint/contract/endpoints-workshop';
 import { addressOf } from '@/store/call';
 import { readPixels, type ReadPicture } from '@/ui/pixels';
 
+interface PixelsWish {
+  /** It is made smaller where a side is longer. */
+  readonly longestPx?: number | undefined;
+  /** A face is also kept smaller, and comes sooner so. */
+  readonly kept?: '512' | undefined;
+}
+
 /** A kept picture's pixels. @throws when it is not there, or cannot be read */
-export async function facePixels(faceId: string, longestPx?: number): Promise<ReadPicture> {
-  const answer = await fetch(new Request(addressOf(faces.file, { id: faceId })));
+export async function facePixels(faceId: string, { longestPx, kept }: PixelsWish = {}): Promise<ReadPicture> {
+  const address = addressOf(faces.file, { id: faceId });
+  const answer = await fetch(new Request(kept ? `${address}?sidePx=${kept}` : address));
   if (!answer.ok) throw new Error('the picture is not there');
   return readPixels(await answer.blob(), longestPx);
 }

@@ -27,7 +27,7 @@ const remember = rememberLast<HandleRelief>(4);
 
 function reliefOfHandle(faceId: string, outline: HandleOutline): Promise<HandleRelief> {
   return remember(`${faceId} ${JSON.stringify(outline)}`, async () => {
-    const { widthPx, heightPx, rgba } = await facePixels(faceId, LONGEST_PX);
+    const { widthPx, heightPx, rgba } = await facePixels(faceId, { longestPx: LONGEST_PX });
     const question = { image: { widthPx, heightPx, rgba }, outline };
     const relief = await startJob('stripRelief', question, () => undefined).answer;
     return { relief, heightShare: heightPx / widthPx, address: addressOf(faces.file, { id: faceId }) };

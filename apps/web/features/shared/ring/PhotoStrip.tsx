@@ -1,5 +1,5 @@
 import type { Photo } from '@round-mint/contract/photos';
-import { format } from 'date-fns';
+import { format } from 'date-fns/format';
 import { Image, View } from 'react-native';
 import { useArchive } from '@/features/shared/screen/use-archive';
 import { photos as photoCalls } from '@round-mint/contract/endpoints-bench';

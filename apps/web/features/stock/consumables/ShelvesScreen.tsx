@@ -1,6 +1,6 @@
 import type { ShelfAnswer } from '@round-mint/contract/consumables';
 import { CONSUMABLES } from '@round-mint/core/trade';
-import { format } from 'date-fns';
+import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { useWriters } from '@/features/shared/settings/use-settings';

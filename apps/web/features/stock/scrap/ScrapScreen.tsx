@@ -1,7 +1,7 @@
 import type { MetalPrices } from '@round-mint/contract/metal-prices';
 import type { StoredScrap } from '@round-mint/contract/scrap';
 import { scrapWorth } from '@round-mint/core/trade';
-import { format } from 'date-fns';
+import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { PriceLine } from '@/drawings/bars/PriceLine';

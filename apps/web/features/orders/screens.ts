@@ -1,0 +1,9 @@
+/** What the place's routes show: one file of the built app, fetched when the place is first opened. */
+export { OrdersArchiveScreen } from './archived/OrdersArchiveScreen';
+export { DayScreen } from './day/DayScreen';
+export { IntakeScreen } from './intake/IntakeScreen';
+export { OrderScreen } from './order/OrderScreen';
+export { OrdersScreen } from './order/OrdersScreen';
+export { OutboxScreen } from './outbox/OutboxScreen';
+export { PeopleScreen } from './people/PeopleScreen';
+export { SizersScreen } from './sizers/SizersScreen';

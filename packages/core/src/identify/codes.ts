@@ -1,0 +1,3 @@
+export const MAGNET_ANSWERS = ['sticks', 'weak', 'none'] as const;
+
+export const STONE_ANSWERS = ['milky-pale-blue', 'dissolves', 'stays'] as const;
