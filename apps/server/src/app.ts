@@ -1,16 +1,14 @@
 import { API_PATH } from '@round-mint/contract/endpoint';
 import { withTodaysNames } from '@round-mint/contract/earlier-names';
 import { dieCharts, kit, plans, recipes, stock, workshop } from '@round-mint/contract/endpoints-workshop';
-import compression from 'compression';
-import express, { Router, type Express, type RequestHandler } from 'express';
-import expressStaticGzip from 'express-static-gzip';
+import express, { Router, type Express } from 'express';
 import helmet from 'helmet';
-import { join } from 'node:path';
 import type { OpenDatabase } from './db/database';
 import { devicesRouter } from './devices/router';
 import { errorHandler, unknownCall } from './http/errors';
 import { announceWrites } from './http/announce';
 import { jsonOnly, knownHostsOnly, ownPagesOnly } from './http/guard';
+import { packAnswers, serveWeb } from './http/packed';
 import { readableOnly } from './http/readable-body';
 import { CLOSED_NETWORK, type Network } from './http/network';
 import { createBackups, type Backups } from './backup/backups';
@@ -108,11 +106,6 @@ function apiRouter({
   return api;
 }
 
-/** Answers in JSON, packed; streams and pictures pass as they are. */
-const packAnswers = compression({
-  filter: (_request, response) => /json/.test(String(response.getHeader('content-type'))),
-});
-
 /** Everything is served from here and nothing may be fetched from elsewhere; the app writes its own style elements. */
 const securityHeaders = helmet({
   contentSecurityPolicy: {
@@ -126,30 +119,6 @@ const securityHeaders = helmet({
   },
   strictTransportSecurity: false,
 });
-
-/** Files of the built app, packed as the browser takes them (scripts/lib/app-files.mjs). */
-function packedFiles(folder: string, cache: { immutable?: boolean; maxAge?: string } = {}): RequestHandler {
-  return expressStaticGzip(folder, {
-    enableBrotli: true,
-    orderPreference: ['br', 'gz'],
-    serveStatic: cache,
-  });
-}
-
-function serveWeb(app: Express, webDir: string): void {
-  // Hashed bundles never change; the page that names them always may.
-  app.use('/_expo', packedFiles(join(webDir, '_expo'), { immutable: true, maxAge: '1y' }));
-  app.use('/fonts', express.static(join(webDir, 'fonts'), { maxAge: '30d' }));
-  app.use(packedFiles(webDir));
-  app.get(
-    '/{*path}',
-    (request, _response, next) => {
-      request.url = '/index.html';
-      next();
-    },
-    packedFiles(webDir),
-  );
-}
 
 /** The whole server as a request handler. */
 export function createApp(options: AppOptions): Express {

@@ -1,0 +1,34 @@
+import compression from 'compression';
+import express, { type Express, type RequestHandler } from 'express';
+import expressStaticGzip from 'express-static-gzip';
+import { join } from 'node:path';
+
+/** Answers in JSON, packed; streams and pictures pass as they are. */
+export const packAnswers = compression({
+  filter: (_request, response) => /json/.test(String(response.getHeader('content-type'))),
+});
+
+/** Files of the built app, packed as the browser takes them (scripts/lib/app-files.mjs). */
+function packedFiles(folder: string, cache: { immutable?: boolean; maxAge?: string } = {}): RequestHandler {
+  return expressStaticGzip(folder, {
+    enableBrotli: true,
+    orderPreference: ['br', 'gz'],
+    serveStatic: cache,
+  });
+}
+
+/** The built app; any address of a place is the same page. */
+export function serveWeb(app: Express, webDir: string): void {
+  // Hashed bundles never change; the page that names them always may.
+  app.use('/_expo', packedFiles(join(webDir, '_expo'), { immutable: true, maxAge: '1y' }));
+  app.use('/fonts', express.static(join(webDir, 'fonts'), { maxAge: '30d' }));
+  app.use(packedFiles(webDir));
+  app.get(
+    '/{*path}',
+    (request, _response, next) => {
+      request.url = '/index.html';
+      next();
+    },
+    packedFiles(webDir),
+  );
+}
