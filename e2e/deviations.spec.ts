@@ -87,8 +87,8 @@ test('stretched too far, then reduced too far: planned on at once, and taken bac
   expect(next).toBeGreaterThan(step);
   expect(longer).toBeLessThanOrEqual(steps + 3);
   // The step and the reading are taken back: the first route is there again, to the step.
-  await page.getByRole('button', { name: 'Take back what was logged last' }).tap();
-  await page.getByRole('button', { name: 'Take back what was logged last' }).tap();
+  await page.getByRole('button', { name: 'Undo what was logged last' }).tap();
+  await page.getByRole('button', { name: 'Undo what was logged last' }).tap();
   await expect(stepCount(page)).toContainText(`step ${step} of ${steps}`);
   await expect(verdict(page)).toHaveCount(0);
 

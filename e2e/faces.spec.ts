@@ -61,7 +61,7 @@ test('a face is photographed, its rim found and corrected, and what must stay is
   await drag(page, side, out);
   const top = await middleOf(page, 'rim-top');
   await drag(page, top, { x: centre.x + 90, y: centre.y });
-  const picture = await sentBy(page, () => page.getByRole('button', { name: 'Keep this face' }).click());
+  const picture = await sentBy(page, () => page.getByRole('button', { name: 'Save this picture' }).click());
   expect(picture.radius).toBeCloseTo(SHOT.radius * 1.05, -1);
   expect(picture.topDeg).toBeGreaterThan(70);
   expect(picture.topDeg).toBeLessThan(110);
@@ -80,7 +80,7 @@ test('a face is photographed, its rim found and corrected, and what must stay is
   });
   await drag(page, at(0.4, 0.73), at(0.6, 0.85));
   await page.getByRole('textbox', { name: 'What it is' }).fill('the year');
-  await page.getByRole('button', { name: 'Keep this mark' }).click();
+  await page.getByRole('button', { name: 'Save mark' }).click();
   await expect(page.getByText(/a box of 6\.\d mm × 3\.\d mm/)).toBeVisible();
 
   // In the plan a large hole is struck out, and says what would leave it.

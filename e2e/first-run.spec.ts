@@ -51,7 +51,7 @@ test('an empty workshop is set up in three screens, and plans its first ring', a
   await page.getByTestId('field-massG').fill('14.2');
   await page.getByRole('button', { name: 'Save the piece' }).click();
   await page.getByRole('button', { name: /Plan a ring/ }).click();
-  await expect(page.getByTestId('verdict')).toContainText('min of hands');
+  await expect(page.getByTestId('verdict')).toContainText('hands-on');
   await expect(page.getByTestId('plan-screen')).toContainText(/UK [A-Z]/);
   // With tools of its own, nothing is planned with a reference kit.
   await expect(page.getByTestId('reference-kit')).toBeHidden();

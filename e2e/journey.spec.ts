@@ -71,7 +71,7 @@ async function read(page: Page, marksSmaller = 0): Promise<void> {
   await expect(sheet).toBeHidden();
 }
 
-test('a coin from the drawer becomes a finished ring in the log', async ({ app: page, workshop }) => {
+test('a coin from stock becomes a finished ring in the log', async ({ app: page, workshop }) => {
   await addPiece(page);
   await planRing(page);
 
@@ -81,7 +81,7 @@ test('a coin from the drawer becomes a finished ring in the log', async ({ app: 
   await stepDone(page);
   await expect(page.getByTestId('verb')).toHaveText('Deburr');
   // A step that was pressed by mistake is taken back.
-  await page.getByRole('button', { name: 'Take back what was logged last' }).click();
+  await page.getByRole('button', { name: 'Undo what was logged last' }).click();
   await expect(page.getByTestId('verb')).toHaveText('Punch');
   await stepDone(page);
 

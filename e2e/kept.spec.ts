@@ -125,7 +125,7 @@ test('a backup is restored on screen after a look; a stale edit shows both and l
     data: { ...input, name: 'Renamed elsewhere', phone: '0155 100200' },
   });
   await page.getByLabel('Name', { exact: true }).fill('Renamed here');
-  await page.getByRole('button', { name: 'Keep the changes' }).click();
+  await page.getByRole('button', { name: 'Save changes' }).click();
   await expect(page.getByText('Changed on another device')).toBeVisible();
   await expect(page.getByTestId('conflict-name')).toContainText('Renamed elsewhere');
   await page.getByTestId('conflict-keep').click();

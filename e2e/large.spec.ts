@@ -44,7 +44,7 @@ test('a drawer of hundreds is read on to its end, searched by the server, and pl
 
   await goTo(page, 'Plan');
   await page.getByRole('button', { name: 'Choose a piece' }).click();
-  const sheet = page.getByRole('dialog', { name: 'From the drawer' });
+  const sheet = page.getByRole('dialog', { name: 'From stock' });
   await sheet.getByLabel('Search', { exact: true }).fill('zinnia round 429');
   await sheet.getByRole('radio', { name: /Zinnia round 429/ }).click();
   await expect(page.getByTestId('plan-screen')).toContainText('Zinnia round 429');

@@ -15,9 +15,9 @@ async function saved(page: Page, press: () => Promise<void>): Promise<Buffer> {
 
 async function takeDown(page: Page, name: string, year = ''): Promise<void> {
   await goTo(page, 'Orders');
-  await page.getByRole('button', { name: 'A new wish' }).click();
+  await page.getByRole('button', { name: 'New order' }).click();
   await page.getByTestId('intake-person').fill(name);
-  await page.getByLabel('Mail address').fill('nela@prow.example');
+  await page.getByLabel('E-mail').fill('nela@prow.example');
   await page.getByLabel('Size as given', { exact: true }).fill('10');
   await page.getByLabel('Year').fill(year);
   await page.getByRole('radio', { name: '4 weeks' }).click();
@@ -39,14 +39,14 @@ test('a wish becomes a ring: quote, agreement, day plan, bench, approval, close-
   await takeDown(page, 'Nela Prow');
   await page.getByRole('radio', { name: 'gold inside' }).click();
   await page.getByLabel('Engraving or dedication').fill('N & P');
-  const possible = page.getByRole('radiogroup', { name: 'Possible from what is here' });
+  const possible = page.getByRole('radiogroup', { name: 'Possible from the stock' });
   await possible.getByRole('radio').first().click();
   await expect(page.getByTestId('promise')).toContainText('8 of 10 runs');
   await page.getByTestId('keep-order').click();
   await expect(state(page)).toHaveText('asked');
 
   // A quote, as PDF and as a letter; then the customer agrees.
-  await expect(page.getByTestId('price-panel')).toContainText('Left over');
+  await expect(page.getByTestId('price-panel')).toContainText('Profit');
   await press(page, 'Make the quote');
   const quote = page.getByRole('dialog', { name: 'The quote' });
   await expect(quote.getByTestId('promise')).toBeVisible();
@@ -67,7 +67,7 @@ test('a wish becomes a ring: quote, agreement, day plan, bench, approval, close-
   const ics = await saved(page, () => page.getByRole('button', { name: /calendar file/ }).click());
   expect(ics.toString()).toContain('Nela');
   await page.getByTestId('follow-plan').click();
-  await expect(page.getByText('The bench follows this plan.')).toBeVisible();
+  await expect(page.getByText('This plan is now in use.')).toBeVisible();
 
   // At the bench, until the customer has to be asked.
   await visit(page, address);
@@ -147,7 +147,7 @@ test('a wish that cannot be met is turned down, with something to offer', async 
   await expect(letter).toBeHidden();
   await page.getByRole('button', { name: /^Move/ }).click();
   const moves = page.getByRole('dialog', { name: /^Move/ });
-  await expect(moves.getByRole('button', { name: /^ready, first: take it to the bench/ })).toBeDisabled();
+  await expect(moves.getByRole('button', { name: /^ready, needs a ring at the bench/ })).toBeDisabled();
   await moves.getByRole('button', { name: 'cancelled' }).click();
   await expect(state(page)).toHaveText('cancelled');
   await page.getByRole('button', { name: 'Undo the last' }).click();
@@ -164,7 +164,7 @@ test('slugs lie in the scrap tin, are weighed and melted; what is used up is bou
   await expect(slug).toContainText('by the plan');
   await slug.click();
   await page.getByTestId('scrap-mass').fill('2.50');
-  await page.getByRole('button', { name: 'Keep what it weighs' }).click();
+  await page.getByRole('button', { name: 'Save mass' }).click();
   await expect(slug).toContainText('weighed');
   await expect(slug).toContainText('2.50 g');
   await page.getByRole('button', { name: 'Melt out' }).click();
@@ -173,11 +173,11 @@ test('slugs lie in the scrap tin, are weighed and melted; what is used up is bou
     (await melt.getByText(/pieces, [\d.]+ g/).textContent()) ?? '',
   )?.[1];
   await melt.getByLabel('Weight of the button').fill((Number(grams) * 0.99).toFixed(2));
-  await expect(melt).toContainText('Lost in the fire: 1.0 %');
+  await expect(melt).toContainText('Lost in the fire: 1.0%');
   await melt.getByRole('button', { name: 'It is melted' }).click();
   await expect(melt).toBeHidden();
   await expect(slug).toBeHidden();
-  await page.getByRole('link', { name: 'Used up' }).click();
+  await page.getByRole('link', { name: 'Supplies' }).click();
   const gas = page.getByRole('listitem').filter({ hasText: 'torch gas' });
   await gas.getByRole('button', { name: /packs of torch gas were bought/ }).click();
   await expect(gas).not.toContainText('buy: under');
@@ -214,7 +214,7 @@ test.describe('at the wide sheet', () => {
     await drag(page, token, 46, 0);
     await expect(link).toHaveAccessibleName(/agreed$/);
     await drag(page, token, 4 * 46, 0);
-    await expect(page.getByRole('alert')).toContainText('take it to the bench');
+    await expect(page.getByRole('alert')).toContainText('a ring at the bench');
     await expect(link).toHaveAccessibleName(/agreed$/);
   });
 
@@ -239,7 +239,7 @@ test.describe('at the wide sheet', () => {
       .getByRole('button', { name: /pinned$/ })
       .first()
       .click();
-    await page.getByRole('button', { name: 'Let it go where it fits best' }).click();
+    await page.getByRole('button', { name: 'Unpin it' }).click();
     await expect(page.getByRole('button', { name: /pinned$/ })).toHaveCount(0);
   });
 });

@@ -54,10 +54,10 @@ test('bench, stock and intake work over plain http under another host name', asy
   await expect(stepCount(page)).not.toHaveText(first);
 
   await goTo(page, 'Orders');
-  await page.getByRole('button', { name: 'A new wish' }).click();
+  await page.getByRole('button', { name: 'New order' }).click();
   await page.getByTestId('intake-person').fill('Ada Vorm');
   await page.getByLabel('Size as given', { exact: true }).fill('10');
-  const possible = page.getByRole('radiogroup', { name: 'Possible from what is here' });
+  const possible = page.getByRole('radiogroup', { name: 'Possible from the stock' });
   await possible.getByRole('radio').first().click();
   await page.getByTestId('keep-order').click();
   await expect(page.getByTestId('order-state')).toHaveText('asked');

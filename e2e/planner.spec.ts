@@ -79,7 +79,7 @@ test('the film is scrubbed with arrow keys, and played', async ({ app: page }) =
   await page.keyboard.press('Home');
   await expect(slider).toHaveAttribute('aria-valuetext', /^1 of \d+: Punch/);
   const flat = await film.getByTestId('legend-stretch').getAttribute('aria-label');
-  expect(flat).toContain('rim edge letters 100 % as wide, cut edge letters 100 % as wide');
+  expect(flat).toContain('rim edge letters 100% as wide, cut edge letters 100% as wide');
   for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowRight');
   await expect(slider).toHaveAttribute('aria-valuetext', /^2 of \d+: (Fold|Cup it)/);
   await film.getByRole('button', { name: 'Play the film' }).click();
@@ -91,7 +91,7 @@ test('what should I use: ranked by the worker as by the server, side by side, pl
 }) => {
   await page.setViewportSize({ width: 1280, height: 800 });
   await visit(page, '/plan/search');
-  await page.getByRole('button', { name: 'Search the drawer' }).click();
+  await page.getByRole('button', { name: 'Search the stock' }).click();
   const ways = page.getByRole('list', { name: 'Ways to make it' });
   await expect(ways.getByRole('listitem').first()).toBeVisible({ timeout: 60_000 });
 
@@ -124,14 +124,14 @@ test('a search can be stopped, and a wish that nothing meets says so', async ({ 
   await visit(page, '/plan/search');
   await page.getByLabel('Width from (mm)').fill('wide');
   await expect(page.getByRole('alert').filter({ hasText: 'such as 8.5' })).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Search the drawer' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Search the stock' })).toBeDisabled();
   await page.getByLabel('Width from (mm)').fill('7');
-  await page.getByRole('button', { name: 'Search the drawer' }).click();
-  await page.getByRole('button', { name: 'Stop: Searching the drawer' }).click();
+  await page.getByRole('button', { name: 'Search the stock' }).click();
+  await page.getByRole('button', { name: 'Stop: Searching the stock' }).click();
   await expect(page.getByRole('button', { name: 'Stopped. Search again' })).toBeVisible();
   await page.getByLabel('Year').fill('1799');
-  await page.getByRole('button', { name: 'Search the drawer' }).click();
-  await expect(page.getByText('Nothing in the drawer makes this ring.')).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('button', { name: 'Search the stock' }).click();
+  await expect(page.getByText('Nothing in stock makes this ring.')).toBeVisible({ timeout: 30_000 });
 });
 
 test('what can it become: tools that would open sizes, and a cell that is planned', async ({ app: page }) => {

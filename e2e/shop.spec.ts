@@ -31,7 +31,7 @@ test('a person is measured, sent a sizer, and the schools are compared', async (
   );
   await page.getByRole('link', { name: 'Sizers' }).click();
   await expect(page.getByTestId('sizer-schools')).toContainText('4 of 6');
-  await page.getByRole('button', { name: 'A sizer goes out' }).click();
+  await page.getByRole('button', { name: 'Send a sizer' }).click();
   await page.getByRole('dialog').getByRole('radio', { name: 'Nela Prow' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'It is sent' }).click();
   await expect(page.getByTestId('sizer-schools')).toContainText('1 of 7');
@@ -67,11 +67,11 @@ test('working hours and rates change what is promised and asked for', async ({ a
   for (const day of ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday'])
     await page.getByLabel(day).fill('');
   await page.getByLabel('Sunday').fill('9-12');
-  await page.getByRole('button', { name: 'Keep these hours' }).click();
-  await expect(page.getByText('Hours are kept.')).toBeVisible();
+  await page.getByRole('button', { name: 'Save hours' }).click();
+  await expect(page.getByText('Hours are saved.')).toBeVisible();
   await page.getByLabel(/An hour at the bench/).fill('72');
-  await page.getByRole('button', { name: 'Keep these rates' }).click();
-  await expect(page.getByText('Rates are kept.')).toBeVisible();
+  await page.getByRole('button', { name: 'Save rates' }).click();
+  await expect(page.getByText('Rates are saved.')).toBeVisible();
   await goTo(page, 'Orders');
   await page.getByRole('link', { name: 'Day plan' }).click();
   const days = page.getByRole('radiogroup', { name: 'Day' }).getByRole('radio');

@@ -126,6 +126,6 @@ test('the bench shows list and work side by side', async ({ app: page }) => {
   await expect(page.getByTestId('verb')).toHaveText('Anneal');
   // At the flame the light is dimmed by itself, and may be turned up.
   await expect(page.locator('html')).toHaveClass(/torch/);
-  await page.getByRole('button', { name: 'Light up' }).click();
+  await page.getByRole('button', { name: 'Day light' }).click();
   await expect(page.locator('html')).not.toHaveClass(/torch/);
 });

@@ -77,7 +77,7 @@ test('plated ware is never told to be annealed, and not annealed by one tap', as
     await expect(page.getByTestId('verb')).not.toHaveText('Anneal');
     await stepDone(page);
   }
-  await page.getByRole('button', { name: 'I annealed it once more' }).click();
+  await page.getByRole('button', { name: 'Log an extra anneal' }).click();
   await expect(page.getByRole('dialog', { name: 'This piece must not be heated.' })).toContainText(
     'silver plate',
   );
@@ -112,7 +112,7 @@ test.describe('the drawer is changed', () => {
     await page.getByRole('button', { name: 'What is this piece?' }).click();
     await page.getByRole('radio', { name: 'it sticks' }).click();
     await expect(page.getByTestId('identity')).toContainText('steel');
-    await page.getByRole('button', { name: 'Keep this verdict' }).click();
+    await page.getByRole('button', { name: 'Save result' }).click();
     await expect(page.getByTestId('piece-screen')).toContainText('must not be bent');
     await page.getByRole('button', { name: 'Plan a spoon ring from it' }).click();
     await expect(page.getByTestId('verdict')).toContainText(/must not be bent|Steel/);
@@ -157,7 +157,7 @@ test.describe('the drawer is changed', () => {
     await choose('name,quantity\n"Skerrow tern, 1951",11\n');
     await expect(page.getByRole('list', { name: 'Rows of the file' })).toContainText('quantity: 8 → 11');
     await page.getByRole('button', { name: 'Take it in' }).click();
-    await expect(page.getByTestId('csv-summary')).toContainText('Taken in: 1 changed');
+    await expect(page.getByTestId('csv-summary')).toContainText('Imported: 1 changed');
     await page.getByRole('link', { name: 'Pieces', exact: true }).click();
     await expect(page.getByRole('listitem').filter({ hasText: 'Skerrow tern' })).toContainText('11 ×');
   });

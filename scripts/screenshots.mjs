@@ -80,7 +80,7 @@ async function seeThumbs(page, count) {
 }
 
 async function search(page) {
-  await page.getByRole('button', { name: 'Search the drawer' }).click();
+  await page.getByRole('button', { name: 'Search the stock' }).click();
   await page.getByText('ways to make it').waitFor({ timeout: 60_000 });
   await seeThumbs(page, 5);
 }
@@ -98,7 +98,7 @@ async function takeDown(page) {
   await page.getByTestId('intake-person').fill('Pell');
   await page.getByRole('radio', { name: 'Pell Averin' }).click();
   await page.getByRole('radio', { name: '4 weeks' }).click();
-  const possible = page.getByRole('radiogroup', { name: 'Possible from what is here' });
+  const possible = page.getByRole('radiogroup', { name: 'Possible from the stock' });
   await possible.getByRole('radio').first().click({ timeout: 60_000 });
   await page.getByTestId('promise').waitFor({ timeout: 60_000 });
   await seeThumbs(page, 3);

@@ -1,3 +1,4 @@
+import { workWords } from '@round-mint/core/format';
 import { REFERENCE_KIT } from '@round-mint/core/kit';
 import { coinRoute } from '@round-mint/core/route';
 import { render, screen } from '@testing-library/react-native';
@@ -64,8 +65,8 @@ describe('SoftnessGauge', () => {
 
   it('is a meter per edge and says when to anneal in words', () => {
     const { rerender } = render(<SoftnessGauge gauges={edges(0.06, 0.03)} allowanceStrainLog={0.12} />);
-    expect(screen.getByText('50 %')).toBeTruthy();
-    expect(screen.getByText('25 %')).toBeTruthy();
+    expect(screen.getByText('50%')).toBeTruthy();
+    expect(screen.getByText('25%')).toBeTruthy();
     rerender(<SoftnessGauge gauges={edges(0.15, 0.03)} allowanceStrainLog={0.12} />);
     expect(screen.getByText(/anneal now/)).toBeTruthy();
   });
@@ -76,7 +77,7 @@ describe('RouteStrip', () => {
     render(<RouteStrip steps={route.steps} totals={route.totals} current={2} />);
     expect(screen.getAllByLabelText(/^\d+\. /)).toHaveLength(route.steps.length);
     expect(screen.getByLabelText('3. Anneal, 3 min, 2 min waiting')).toBeTruthy();
-    expect(screen.getByText(`${route.totals.handsOnMin} min of hands`)).toBeTruthy();
+    expect(screen.getByText(workWords(route.totals.handsOnMin, 0))).toBeTruthy();
   });
 });
 
@@ -119,11 +120,11 @@ describe('LegendStretch', () => {
     const flat = framesOf(route.steps)[0]!.outline;
     const { rerender } = render(<LegendStretch letters="TARN 1929" flat={flat} now={flat} width={300} />);
     expect(
-      screen.getByLabelText(/rim edge letters 100 % as wide, cut edge letters 100 % as wide/),
+      screen.getByLabelText(/rim edge letters 100% as wide, cut edge letters 100% as wide/),
     ).toBeTruthy();
     rerender(<LegendStretch letters="TARN 1929" flat={flat} now={outlineOf('curl')} width={300} />);
     expect(
-      screen.getByLabelText(/rim edge letters [67]\d % as wide, cut edge letters 1[3-7]\d % as wide/),
+      screen.getByLabelText(/rim edge letters [67]\d% as wide, cut edge letters 1[3-7]\d% as wide/),
     ).toBeTruthy();
   });
 });

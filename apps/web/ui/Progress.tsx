@@ -1,3 +1,4 @@
+import { percentWords } from '@round-mint/core/format';
 import { View } from 'react-native';
 import { TextButton } from './TextButton';
 import { Type } from './Type';
@@ -23,7 +24,7 @@ export function Progress({ what, share, onStop }: ProgressProps) {
         aria-valuemax={100}
         className="flex-1"
       >
-        <Type as="small">{`${what} … ${percent} %`}</Type>
+        <Type as="small">{`${what} … ${percentWords(share)}`}</Type>
         <View className="h-1 w-full bg-line">
           <View className="h-1 bg-ink" style={{ width: `${percent}%` }} />
         </View>

@@ -20,7 +20,7 @@ export const MOST_CSV_ROWS = 5000;
 /** What each row of a CSV file would do, or did. */
 export const csvImportResultSchema = z.object({
   dryRun: z.boolean(),
-  /** Nothing is taken in while a row is refused. */
+  /** Nothing is imported while a row is refused. */
   taken: z.boolean(),
   /** Rows that were not read any more, since too many before them were refused. */
   unread: z.number().int(),

@@ -43,7 +43,7 @@ export const ERRORS = {
     status: 409,
     message: 'The customer has to see this ring before this step: log their word with the order first.',
   },
-  'no-address': { status: 409, message: 'This person has no mail address: enter one under People.' },
+  'no-address': { status: 409, message: 'This person has no e-mail address: enter one under People.' },
   'already-melted': { status: 409, message: 'Some of these are not in the tin any more: look again.' },
   'too-much-for-json': {
     status: 409,

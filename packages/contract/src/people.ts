@@ -32,7 +32,7 @@ export const fingerSchema = z.strictObject(fingerFields);
 
 const personFields = {
   name: shortText(80),
-  email: z.union([z.literal(''), z.email({ error: 'must be a mail address, or empty' })]),
+  email: z.union([z.literal(''), z.email({ error: 'must be an e-mail address, or empty' })]),
   phone: longText(40),
   address: longText(300),
   notes: longText(2000),

@@ -66,7 +66,7 @@ describe('orders', () => {
     const { body } = await send(id, eventOf({ kind: 'moved', to: 'quoted' })).expect(409);
     expect(body.error).toMatchObject({
       code: 'not-yet',
-      message: 'Before it is quoted: choose a way to make it; make a quote.',
+      message: 'Before it is quoted it needs a way to make it; a quote.',
     });
     expect((await orderNamed('A ring of her birth year')).events).toEqual([]);
   });

@@ -128,7 +128,7 @@ describe('the outbox', () => {
     const letter = { id: randomUUID(), kind: 'other', personId, orderId: null, photoIds: [] };
     await server.api
       .post(path('/outbox'))
-      .send({ ...letter, subject: 'Half price', text: 'Your coupon: 50 % off' })
+      .send({ ...letter, subject: 'Half price', text: 'Your coupon: 50% off' })
       .expect(201);
     const listed = async (query: string) =>
       messageListSchema.parse((await server.api.get(path(`/outbox?${query}`)).expect(200)).body);
@@ -170,7 +170,7 @@ describe('the outbox', () => {
       photoIds: [],
     };
     const { body } = await server.api.post(path('/outbox')).send(letter).expect(409);
-    expect(body.error.message).toContain('no mail address');
+    expect(body.error.message).toContain('no e-mail address');
     await server.api.get(path(`/outbox/${letter.id}`)).expect(404);
     await server.api
       .post(path('/outbox'))

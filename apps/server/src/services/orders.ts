@@ -137,7 +137,7 @@ function checkMove(order: Order, { body }: OrderEventInput): void {
   if (body.kind !== 'moved') return;
   const missing = missingFor(orderFacts(order), body.to);
   if (missing.length > 0) {
-    const words = `Before it is ${STATE_NAMES[body.to]}: ${missing.join('; ')}.`;
+    const words = `Before it is ${STATE_NAMES[body.to]} it needs ${missing.join('; ')}.`;
     throw new HttpError('not-yet', words);
   }
 }

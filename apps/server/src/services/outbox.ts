@@ -123,7 +123,7 @@ async function keepMessage(tx: Database, input: MessageInput) {
   const ofPlan = computed(computedPictures);
   const person = await createResources(tx).people.get(personId);
   if (person.email === '') {
-    throw new HttpError('no-address', `${person.name} has no mail address: enter one under People.`);
+    throw new HttpError('no-address', `${person.name} has no e-mail address: enter one under People.`);
   }
   const { workshopName } = await readSettings(tx);
   const at = new Date().toISOString();

@@ -40,7 +40,7 @@ export function SoftnessGauge({
           aria-valuenow={percent}
           aria-valuemin={0}
           aria-valuemax={100}
-          aria-valuetext={`${percent} % used${full ? (mayAnneal ? ', anneal now' : ', full') : ''}`}
+          aria-valuetext={`${percent}% used${full ? (mayAnneal ? ', anneal now' : ', full') : ''}`}
           className="flex-row items-center gap-3"
         >
           <Type as={compact ? 'small' : 'label'} className="w-[84px]">
@@ -70,7 +70,7 @@ export function SoftnessGauge({
             </Svg>
           </View>
           <Type as="label" className="w-[44px] text-right">
-            {`${percent} %`}
+            {`${percent}%`}
           </Type>
         </View>
       ))}

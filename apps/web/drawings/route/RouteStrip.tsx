@@ -1,3 +1,4 @@
+import { durationWords, workWords } from '@round-mint/core/format';
 import type { RouteStep, RouteTotals } from '@round-mint/core/steps';
 import { useEffect, useRef } from 'react';
 import { ScrollView, View } from 'react-native';
@@ -73,9 +74,9 @@ function Totals({ totals, toGo }: { totals: RouteTotals; toGo: boolean }) {
   return (
     <View className="flex-row items-center gap-2">
       <View className="h-2.5 w-2.5 bg-ink" />
-      <Type as="small">{`${Math.round(totals.handsOnMin)} min of hands`}</Type>
+      <Type as="small">{workWords(totals.handsOnMin, 0)}</Type>
       <View className="ml-2 h-2.5 w-2.5 border border-soft" />
-      <Type as="small">{`${totals.waitMin} of waiting${toGo ? ' to go' : ''}`}</Type>
+      <Type as="small">{`${durationWords(totals.waitMin)} waiting${toGo ? ' to go' : ''}`}</Type>
     </View>
   );
 }

@@ -1,3 +1,4 @@
+import { percentWords } from '@round-mint/core/format';
 import type { WallOutline } from '@round-mint/core/steps';
 import Svg, { G, Line, Text } from 'react-native-svg';
 import { usePalette } from '@/theme/light';
@@ -18,7 +19,7 @@ const PITCH_PX = 19;
 const LABEL_PX = 92;
 
 function percent(stretch: LetterStretch): string {
-  return `${Math.round(stretch.along * 100)} %`;
+  return percentWords(stretch.along);
 }
 
 /** Letters struck into the outside as they will look at the rim and at the cut edge, against those on the coin. */

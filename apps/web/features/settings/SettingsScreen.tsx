@@ -107,7 +107,7 @@ function SettingsForm({ settings }: { settings: Settings }) {
       />
       <Setting
         title="First anneal"
-        note="Two schools: after punching only, or before punching as well."
+        note="Two methods: after punching only, or before punching as well."
         choices={[
           { value: 'after-punching', label: 'after punching' },
           { value: 'before-and-after', label: 'before and after' },
@@ -129,8 +129,8 @@ function SettingsForm({ settings }: { settings: Settings }) {
           onPress={() => void change({ setUp: 'sizes' }).then(() => router.push('/first-run'))}
         />
       </View>
-      <RateSettings settings={settings} onSave={(patch) => void change(patch, 'Rates are kept.')} />
-      <HoursSettings settings={settings} onSave={(patch) => void change(patch, 'Hours are kept.')} />
+      <RateSettings settings={settings} onSave={(patch) => void change(patch, 'Rates are saved.')} />
+      <HoursSettings settings={settings} onSave={(patch) => void change(patch, 'Hours are saved.')} />
     </Screen>
   );
 }

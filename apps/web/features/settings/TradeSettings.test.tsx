@@ -11,9 +11,9 @@ describe('RateSettings', () => {
     render(<RateSettings settings={DEFAULT_SETTINGS} onSave={onSave} />);
     type('Name of the workshop', 'The Quay');
     type(/An hour at the bench/, '42,5');
-    type(/To be left over/, '30');
+    type(/Profit/, '30');
     type(/Pure silver/, '1.2');
-    fireEvent.press(screen.getByText('Keep these rates'));
+    fireEvent.press(screen.getByText('Save rates'));
     expect(onSave).toHaveBeenCalledWith({
       workshopName: 'The Quay',
       currency: 'cr',
@@ -28,7 +28,7 @@ describe('RateSettings', () => {
     type('Name of the workshop', ' ');
     type(/Fees, of the price/, 'half');
     type(/Pure gold/, '-3');
-    fireEvent.press(screen.getByText('Keep these rates'));
+    fireEvent.press(screen.getByText('Save rates'));
     expect(onSave).not.toHaveBeenCalled();
     expect(screen.getByText('✕ must not be empty')).toBeTruthy();
     expect(screen.getByText('✕ must be a share in percent, such as 25')).toBeTruthy();
@@ -43,7 +43,7 @@ describe('HoursSettings', () => {
     type('Monday', '10-12, 14-18:30');
     type('Friday', '');
     type('Days off', '2026-12-24, 2026-12-25');
-    fireEvent.press(screen.getByText('Keep these hours'));
+    fireEvent.press(screen.getByText('Save hours'));
     const [{ hours, daysOff }] = onSave.mock.calls[0] as [{ hours: unknown[]; daysOff: string[] }];
     expect(hours[1]).toEqual([
       { fromMin: 600, toMin: 720 },
@@ -58,7 +58,7 @@ describe('HoursSettings', () => {
     render(<HoursSettings settings={DEFAULT_SETTINGS} onSave={onSave} />);
     type('Tuesday', 'all day');
     type('Days off', 'Christmas');
-    fireEvent.press(screen.getByText('Keep these hours'));
+    fireEvent.press(screen.getByText('Save hours'));
     expect(onSave).not.toHaveBeenCalled();
     expect(screen.getByText('✕ such as 9-12:30, 13:30-17, or nothing')).toBeTruthy();
     expect(screen.getByText('✕ “Christmas” is no date such as 2026-12-24')).toBeTruthy();

@@ -63,7 +63,7 @@ export function RateSettings({ settings, onSave }: PartProps) {
           onChangeText={(workshopName) => setWords({ ...words, workshopName })}
         />
         <Field
-          label="Money"
+          label="Currency"
           value={words.currency}
           error={problems['currency']}
           maxLength={6}
@@ -99,7 +99,7 @@ export function RateSettings({ settings, onSave }: PartProps) {
           </View>
         ))}
       </View>
-      <Button label="Keep these rates" onPress={save} />
+      <Button label="Save rates" onPress={save} />
     </View>
   );
 }
@@ -147,7 +147,7 @@ export function HoursSettings({ settings, onSave }: PartProps) {
         error={problems['off']}
         onChangeText={setOff}
       />
-      <Button label="Keep these hours" onPress={save} />
+      <Button label="Save hours" onPress={save} />
     </View>
   );
 }

@@ -11,7 +11,7 @@ interface TradeField {
 
 export const TRADE_FIELDS: readonly TradeField[] = [
   { key: 'hourlyRate', label: 'An hour at the bench', unit: 'money' },
-  { key: 'marginShare', label: 'To be left over, of the price', unit: 'percent' },
+  { key: 'marginShare', label: 'Profit, of the price', unit: 'percent' },
   { key: 'feeShare', label: 'Fees, of the price', unit: 'percent', hint: 'Card, market, agent.' },
   { key: 'feeFixed', label: 'Fees, for each sale', unit: 'money' },
   { key: 'post', label: 'Post and packing', unit: 'money' },

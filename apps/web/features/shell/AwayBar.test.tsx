@@ -8,7 +8,7 @@ describe('AwayBar', () => {
     const { store } = renderWithStore(<AwayBar />);
     expect(screen.queryByTestId('away-bar')).toBeNull();
     dispatchAll(store, keptAnswerShown(new Date(2026, 2, 1, 16, 5).toISOString()));
-    expect(screen.getByText('The server is away. What you see is from Sun 1 Mar, 16:05.')).toBeTruthy();
+    expect(screen.getByText('The server is away. What you see is from Sun, Mar 1, 16:05.')).toBeTruthy();
     dispatchAll(store, serverHeard(new Date().toISOString()));
     expect(screen.queryByTestId('away-bar')).toBeNull();
   });
@@ -16,6 +16,6 @@ describe('AwayBar', () => {
   it('names the day only where it is another one', () => {
     const then = new Date(2026, 2, 1, 16, 5);
     expect(ageWords(then.toISOString(), new Date(2026, 2, 1, 18, 0))).toBe('16:05');
-    expect(ageWords(then.toISOString(), new Date(2026, 2, 2, 1, 0))).toBe('Sun 1 Mar, 16:05');
+    expect(ageWords(then.toISOString(), new Date(2026, 2, 2, 1, 0))).toBe('Sun, Mar 1, 16:05');
   });
 });

@@ -19,9 +19,9 @@ const AT_BENCH = [
   ['d', 'step done'],
   ['r', 'log a reading'],
   ['t', 'trouble'],
-  ['u', 'take back what was logged last'],
+  ['u', 'undo what was logged last'],
   ['Space', 'hands-free: done, as are Enter and Page Down'],
-  ['Page Up', 'hands-free: take back'],
+  ['Page Up', 'hands-free: undo'],
 ] as const;
 
 /** The keys that work everywhere; `?` lists them. */

@@ -24,8 +24,8 @@ function RefusedThings() {
           <Type className="flex-1">{`${THING_WORDS[kind]}${name} is not taken: ${refused[id] ?? ''}`}</Type>
           <TextButton label="Try again" onPress={() => dispatch(thingsTriedAgain())} />
           <TextButton
-            label="Let go"
-            describe={`Let go of ${THING_WORDS[kind].toLowerCase()}${name}`}
+            label="Discard"
+            describe={`Discard ${THING_WORDS[kind].toLowerCase()}${name}`}
             onPress={() => dispatch(thingGone(id))}
           />
         </View>

@@ -98,7 +98,7 @@ describe('every kind of work', () => {
   const bend = lastOf(overlap, 'bend');
 
   it('a bend that reads under the ring’s size is that much too small, not more', () => {
-    // Let go of the only former, it is wider than the ring: laid over, it closes to it.
+    // Discard the only former, it is wider than the ring: laid over, it closes to it.
     expect(overlap.steps[bend]!.reading!.cutDownMm).toBeGreaterThan(us(9) + QUARTER_MM);
     const word = says(overlap, [...doneTo(overlap.steps, bend), reading(us(8.5))]);
     expect(word.rest[0]?.title).toBe('Open it ½ size on the mandrel');

@@ -16,7 +16,7 @@ const rmsOf = (step: string | RegExp, figure: StudyFigure['figure']) =>
 
 describe('the engine against the finite-element study', () => {
   it.each(['fold', 'stretch', 'reduce, throat', 'reduce, cone', 'curl'])(
-    'after %s: width within half a percent, middle 1 %, height 1 %',
+    'after %s: width within half a percent, middle 1%, height 1%',
     (step) => {
       expect(rmsOf(step, 'width')).toBeLessThan(0.5);
       expect(rmsOf(step, 'middle thickness')).toBeLessThan(1);
@@ -25,13 +25,13 @@ describe('the engine against the finite-element study', () => {
   );
 
   it.each(['fold', 'stretch', 'reduce, throat', 'curl'])(
-    'after %s: the cut edge’s thickness within 1.5 %',
+    'after %s: the cut edge’s thickness within 1.5%',
     (step) => {
       expect(rmsOf(step, 'cut edge thickness')).toBeLessThan(1.5);
     },
   );
 
-  it('the rim edge’s within 1.5 %', () => {
+  it('the rim edge’s within 1.5%', () => {
     expect(rmsOf(/fold|stretch|throat/, 'rim edge thickness')).toBeLessThan(1.5);
     expect(rmsOf('reduce, cone', 'rim edge thickness')).toBeLessThan(1.5);
   });
@@ -64,7 +64,7 @@ describe('laws by hand', () => {
     expect(flowShare(1, 1 / 12)).toBeCloseTo(13 / 23, 10);
     expect(flowShare(0, 1 / 12)).toBe(0.5);
     const { wall } = flatWall({ diameterMm: 30, rimThicknessMm: 2, metal: 'silver-900' }, 14);
-    // Works as thick as 1.8 mm, the middle of its land is 22 mm across: κ = 1.8/22.
+    // Working thickness 1.8 mm, the middle of its land is 22 mm across: κ = 1.8/22.
     sharesAlong(wall, 'open').forEach((share) => expect(share).toBeCloseTo(flowShare(-1, 1.8 / 22), 9));
   });
 

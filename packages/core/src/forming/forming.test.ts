@@ -105,7 +105,7 @@ describe('the forming law', () => {
     );
   });
 
-  it('stays within 1.5 % of the shortcut for real coins', () => {
+  it('stays within 1.5% of the shortcut for real coins', () => {
     const { meridian, workingThicknessMm } = estimateCoinRing(REFERENCE, 0.5);
     const quick = shortcutWidthMm(18.9 / 2 + workingThicknessMm / 2, 15, 6.35);
     expect(Math.abs(arcWidthMm(meridian) / quick - 1)).toBeLessThan(0.015);

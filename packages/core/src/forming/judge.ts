@@ -1,4 +1,4 @@
-import { capital } from '../format';
+import { capital, percentWords } from '../format';
 import { metalById, THIN_STOCK_MM } from '../metal';
 import { writeSize } from '../size';
 import { checkFill, type Coin } from '../stock';
@@ -200,7 +200,7 @@ function judgeSize(input: JudgeInput): readonly Reason[] {
 }
 
 function percent(strainLog: number): string {
-  return `${Math.round(Math.exp(strainLog) * 100)} %`;
+  return percentWords(Math.exp(strainLog));
 }
 
 /** Everything there is to say for and against a coin, a hole, a wall and a size; refusals first (craft §3). */

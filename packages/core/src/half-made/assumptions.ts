@@ -69,12 +69,12 @@ export function bandAssumptions(
     });
   }
   if (heightMm === undefined) {
-    found.push({ code: 'height-computed', message: `It is ${mm(band.widthMm)} wide, as the drawer says.` });
+    found.push({ code: 'height-computed', message: `It is ${mm(band.widthMm)} wide, as the stock says.` });
   }
   if (thicknessRimMm === undefined && thicknessCutMm === undefined) {
     found.push({
       code: 'thickness-computed',
-      message: `It is ${mm(band.thicknessMm, 2)} thick, as the drawer says.`,
+      message: `It is ${mm(band.thicknessMm, 2)} thick, as the stock says.`,
     });
   }
   return found;

@@ -1,3 +1,4 @@
+import { percentWords } from '../format';
 import { gravestFirst, type Reasoned } from '../forming';
 import { metalById, stiffnessOf, type MetalId } from '../metal';
 import { handleBlank, handleHeightMm, type HandleBlank, type HandleShape } from './blank';
@@ -172,7 +173,7 @@ export function judgeHandle(input: HandleInput): HandleVerdict {
     reasons.push({
       code: 'bend-too-tight',
       level: 'refuse',
-      message: `The outside would stretch ${Math.round(strainOutside * 100)} %; this metal bears ${Math.round(bendLimit * 100)} %.`,
+      message: `The outside would stretch ${percentWords(strainOutside)}; this metal bears ${percentWords(bendLimit)}.`,
       instead: 'A thinner part, or a larger size.',
     });
   }

@@ -70,7 +70,7 @@ describe('what forty rings teach', () => {
     expect(first!.sizeBefore).toBeCloseTo(rms(sizes), 6);
   });
 
-  it('does not go by a value that foretells no better than the default', () => {
+  it('does not go by a value that predicts no better than the default', () => {
     expect(foretellsBetter({ errorBefore: 0.2, errorAfter: 0.2 })).toBe(false);
     expect(foretellsBetter({ errorBefore: 0.2, errorAfter: 0.19 })).toBe(true);
     expect(foretellsBetter({})).toBe(true);

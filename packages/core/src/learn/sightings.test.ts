@@ -82,7 +82,7 @@ describe('what a former gave back', () => {
   it('belongs to that former', () => {
     const found = formerSightings(workedFrom([bend], [{ cut: 20.25, rim: 20 }]), kit);
     expect([...found.keys()]).toEqual([17]);
-    // Half of what was foretold came on top: the factor is 1.5.
+    // Half of what was predicted came on top: the factor is 1.5.
     expect(found.get(17)?.[0]).toMatchObject({ off: 0.25, slope: 0.5 });
   });
 

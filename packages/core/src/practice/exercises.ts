@@ -129,7 +129,7 @@ export const EXERCISES: readonly Exercise[] = [
   {
     id: 'from-where-to-curl',
     grade: 4,
-    title: 'From where to curl?',
+    title: 'From what size to turn the edges in?',
     task: 'A rounded band from the silver brenn, half round, in the 25° die. Choose the straight size to turn its edges in from.',
     about:
       'How deep the edges are pushed decides the size, and every die has its own way: push a little, read, and work out the rest.',

@@ -90,7 +90,7 @@ describe('the tools of the practice bench', () => {
     const further = act(act(curled, ANNEAL), { kind: 'curl', depthMm: 3 });
     expect(read(curled).cutMm - read(further).cutMm).toBeGreaterThan(0.3);
     expect(act(game, { kind: 'curl', depthMm: 1 }).now?.pushedMm).toBeCloseTo(1, 9);
-    expect(act(curled, { kind: 'stretch', toMm: 23 }).said).toMatch(/open the curl/);
+    expect(act(curled, { kind: 'stretch', toMm: 23 }).said).toMatch(/open the turned-in edges/);
   });
 
   it('a pusher brings the rim down to its own size, and a wider one does not touch it', () => {

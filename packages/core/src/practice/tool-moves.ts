@@ -52,7 +52,8 @@ export function phaseOf(
       return { phase, progress: action.share, change: { folded: action.share >= 1 } };
     }
     case 'stretch': {
-      if (pushedMm > 0) return 'The stretcher would open the curl: reduce instead, or begin anew.';
+      if (pushedMm > 0)
+        return 'The stretcher would open the turned-in edges: reduce instead, or start again.';
       const toMm = action.toMm + slipMm - back(action.toMm) / 2;
       if (toMm <= Math.min(cut.insideDiameterMm, rim.insideDiameterMm))
         return 'The stretcher does not reach the wall there.';

@@ -91,12 +91,12 @@ const REMEDIES: Readonly<Record<Symptom, Remedy>> = {
   },
   'size-overshot-down': {
     title: 'The ring came out too small',
-    causes: ['Pushed too deep into the die.', 'The curl took more than planned.'],
+    causes: ['Pushed too deep into the die.', 'Turning in the edges took more than planned.'],
     now: [
       'Anneal, then open it on the stretcher, a fraction at a time, flipping.',
-      'A rounded ring opens at its belly first: curl again after.',
+      'A rounded ring opens at its belly first: turn the edges in again after.',
     ],
-    nextTime: ['Allow for the curl: the straight band is larger by what the curl takes.'],
+    nextTime: ['Allow for it: the straight band is larger by what turning in the edges takes.'],
   },
   'edges-differ': {
     title: 'The two edges read differently',

@@ -109,7 +109,7 @@ function warnings(wish: ResizeWish, sizesUs: number): readonly Reasoned[] {
     );
   }
   if (wish.plated)
-    warn('plated', 'Plating cracks and cannot be heated.', 'Offer to plate it anew afterwards.');
+    warn('plated', 'Plating cracks and cannot be heated.', 'Offer to plate it again afterwards.');
   if (wish.hollow)
     warn('hollow', 'A hollow band dents and folds in.', 'Half a size at most, with worn cloth.');
   if (wish.twoMetals)
@@ -164,7 +164,7 @@ export function judgeResize(wish: ResizeWish): ResizeVerdict {
       code: 'too-far',
       level: 'refuse',
       message: `${writeAmount(to - from, wish.system ?? 'us')} is further than ${wish.patterned ? 'a patterned' : 'a plain'} band goes.`,
-      instead: 'Cut it, take metal out or let a piece in, and solder; or make it anew.',
+      instead: 'Cut it, take metal out or let a piece in, and solder; or make a new one.',
     });
   }
   if (!heated && passes.length > 1) {

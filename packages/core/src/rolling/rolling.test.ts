@@ -38,7 +38,7 @@ describe('rolling', () => {
     });
   });
 
-  it('takes at most 12 % off a pass when nothing else is asked', () => {
+  it('takes at most 12% off a pass when nothing else is asked', () => {
     // Five passes of 12 % bring 4 mm to 4 · 0.88⁵ = 2.111 mm; a hair thinner takes a sixth.
     const passesTo = (targetThicknessMm: number) =>
       rollingSchedule({ start: bars[0]!, targetThicknessMm, metal: 'copper' }).length;

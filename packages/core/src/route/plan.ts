@@ -57,7 +57,7 @@ const RIM_ON_ROUTE: Reason = {
   code: 'rim-would-grow',
   level: 'refuse',
   message: 'The rim never grows: on the way there the ring would need to be larger outside than the coin.',
-  instead: 'Take a size a quarter smaller, or a school that stretches less.',
+  instead: 'Take a size a quarter smaller, or a method that stretches less.',
 };
 /** What the route's simulation knows better than the closed form. */
 const SETTLED_BY_ROUTE: readonly ReasonCode[] = ['rim-would-grow', 'cut-edge-thin', 'cut-edge-sharp'];

@@ -56,7 +56,7 @@ describe('coinRoute against the finite-element study', () => {
   );
 
   it.each(chains)(
-    '⌀ $outerRadiusMm × 2, hole $holeRadiusMm × 2, $thicknessMm thick: width within half a percent, edges 1.5 %',
+    '⌀ $outerRadiusMm × 2, hole $holeRadiusMm × 2, $thicknessMm thick: width within half a percent, edges 1.5%',
     ({ outerRadiusMm, holeRadiusMm, thicknessMm, targetInsideDiameterMm, final }) => {
       const plan = planCoinRing(
         {

@@ -1,3 +1,4 @@
+import { durationWords, countWords } from '../format';
 import { spreadFor, ringChances, runToEnd, type Interval } from '../uncertainty';
 import type { Kit } from '../kit';
 import { SPOILT_PER_RISK } from '../route';
@@ -81,12 +82,12 @@ function whyWords(candidate: Candidate, wish: RingWish, spoilt: number): string 
   const off = bandWidthMm - idealWidthMm(wish.widthMm);
   const width =
     Math.abs(off) < 0.1
-      ? 'as wide as wished'
-      : `${Math.abs(off).toFixed(1)} mm ${off > 0 ? 'wider' : 'narrower'} than wished`;
+      ? 'as wide as wanted'
+      : `${Math.abs(off).toFixed(1)} mm ${off > 0 ? 'wider' : 'narrower'} than wanted`;
   const parts = [
     width,
-    `${cost.anneals} ${cost.anneals === 1 ? 'anneal' : 'anneals'}`,
-    `${Math.round(cost.minutes)} min`,
+    countWords(cost.anneals, 'anneal'),
+    durationWords(cost.minutes),
     `${Math.round(spoilt * 100)} in 100 spoil`,
     ...(turnsEdgesIn(candidate) ? ['edges turned in'] : []),
     ...(method === 'stepped' ? ['stepped reduction under tape'] : []),

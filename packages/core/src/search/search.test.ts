@@ -166,7 +166,7 @@ describe('searchStock', () => {
   it('marks the front, says why in words, and names one school a hole', () => {
     expect(options.some(({ onFront }) => onFront)).toBe(true);
     for (const { why, annealCount } of options) {
-      expect(why).toMatch(/wished/);
+      expect(why).toMatch(/wanted/);
       expect(why).toContain(`${annealCount} anneal`);
       expect(why).toMatch(/\d+ in 100 spoil/);
     }

@@ -1,3 +1,4 @@
+import { percentWords } from '../format';
 import { type RISK_CODES } from './codes';
 import { arcWidthMm, cutEdge, rimEdge, type Meridian } from '../forming';
 import { THIN_STOCK_MM } from '../metal';
@@ -57,7 +58,7 @@ function wrinkle(question: FoldQuestion): readonly SpoilRisk[] {
   return [
     {
       code: 'wrinkle',
-      message: `The rim is crowded ${(crowding * 100).toFixed(0)} % a stroke while it stands free, and the land is ${slenderness.toFixed(1)} times as wide as thick: it may wrinkle. Small strokes; look at each.`,
+      message: `The rim is crowded ${percentWords(crowding)} a stroke while it stands free, and the land is ${slenderness.toFixed(1)} times as wide as thick: it may wrinkle. Small strokes; look at each.`,
     },
   ];
 }

@@ -1,3 +1,4 @@
+import { percentWords } from '../format';
 import { MM_PER_INCH } from '../format/length';
 import { metalById, METALS } from '../metal';
 import type { Coin } from './coin';
@@ -71,7 +72,7 @@ function otherMetals(coin: Coin, fill: number): readonly string[] {
 export function checkFill(coin: Coin): FillCheck | undefined {
   const fill = fillFactor(coin);
   if (fill === undefined) return undefined;
-  const percent = `${Math.round(fill * 100)} %`;
+  const percent = percentWords(fill);
   if (fits(fill)) {
     return { fill, ok: true, message: `Mass, size and metal agree: ${percent} of the full disc is metal.` };
   }
@@ -96,6 +97,6 @@ export function checkFill(coin: Coin): FillCheck | undefined {
   return {
     fill,
     ok: false,
-    message: `Mass, size and metal do not agree: the piece would be ${percent} full, a struck coin is ${FILL_RANGE.min * 100}–${FILL_RANGE.max * 100} %. Likely ${likely.length > 0 ? likely.join(', or ') : fallback}.`,
+    message: `Mass, size and metal do not agree: the piece would be ${percent} full, a struck coin is ${FILL_RANGE.min * 100}–${FILL_RANGE.max * 100}%. Likely ${likely.length > 0 ? likely.join(', or ') : fallback}.`,
   };
 }

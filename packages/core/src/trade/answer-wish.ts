@@ -259,7 +259,7 @@ function otherKinds(wish: CustomerWish, bench: WishBench): readonly WishOption[]
 }
 
 /**
- * What a maker can say to a customer: what is possible from the drawer, what is not and why, and what comes near.
+ * What a maker can say to a customer: what is possible from stock, what is not and why, and what comes near.
  * @param system size system that refusals are written in
  * @yields progress, 0 to 1 of each of its searches
  */

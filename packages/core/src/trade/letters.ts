@@ -1,3 +1,4 @@
+import { countWords } from '../format';
 import type { ExchangeAnswer } from './part-exchange';
 import type { WishAnswer, WishOption } from './wish';
 
@@ -38,10 +39,8 @@ export function refusalLetter(words: LetterWords, wish: string, answer: WishAnsw
   return letter(
     'Your ring: what we can and cannot make',
     words,
-    `thank you for asking for ${wish}. I have worked it out, and from what is in my drawer I cannot make it as you wish it.`,
-    reasons.length > 0
-      ? `This is why:\n${listed(reasons)}`
-      : 'No piece in the drawer is of the kind you wish for.',
+    `Thank you for asking for ${wish}. I have worked it out, and from what I have in stock I cannot make it as you want it.`,
+    reasons.length > 0 ? `This is why:\n${listed(reasons)}` : 'No piece in stock is of the kind you want.',
     offers.length > 0
       ? `What I can make for you in your size:\n${listed(offers)}`
       : 'If you have a piece of your own, tell me its diameter, thickness and weight, and I will plan with it.',
@@ -71,7 +70,7 @@ export function quoteLetter(words: QuoteWords): Letter {
   return letter(
     `Quote for your ring: ${money(price)}`,
     words,
-    `here is the quote for ${ring}: ${money(price)}, with post.`,
+    `Here is the quote for ${ring}: ${money(price)}, with post.`,
     hasPicture && OF_PLAN,
     readyBy ? `I expect it to be ready by ${readyBy}.` : 'I will tell you the date as soon as I know it.',
     `The quote holds for ${validDays} days. The piece is altered for good: please check that you may have it altered where you live.`,
@@ -88,7 +87,7 @@ export function approvalLetter(words: ApprovalWords): Letter {
   return letter(
     `Please look at your ring before I go on: ${words.ring}`,
     words,
-    `your ring has its shape. The next step cannot be undone, so I ask you first. The photo is attached.`,
+    `Your ring has its shape. The next step cannot be undone, so I ask you first. The photo is attached.`,
     words.hasPicture && `Beside it is your ring as it was planned. ${OF_PLAN}`,
     words.readings.length > 0
       ? `This is what I measure:\n${listed(words.readings)}`
@@ -112,20 +111,24 @@ export function exchangeLetter(words: ExchangeWords, answer: ExchangeAnswer): Le
     return letter(
       `Part exchange: ${piece}`,
       words,
-      `you offered ${pieces} pieces of ${piece} in part exchange. I cannot take them for this ring:\n${listed(reasons.map(({ message }) => message))}`,
+      `You offered ${countWords(pieces, 'piece')} of ${piece} in part exchange. I cannot take them for this ring:\n${listed(reasons.map(({ message }) => message))}`,
       'If you have others, tell me their metal, diameter and weight.',
     );
   }
   return letter(
-    `Part exchange: ${pieces} pieces of ${piece}`,
+    `Part exchange: ${countWords(pieces, 'piece')} of ${piece}`,
     words,
-    `you send ${pieces} pieces of ${piece}. One of them comes back to you as your ring; ${kept === 1 ? 'the other one pays' : `the other ${kept} pay`} for it at ${money(valueEach)} each.`,
+    kept === 0
+      ? `You send one piece of ${piece}. It comes back to you as your ring.`
+      : `You send ${pieces} pieces of ${piece}. One of them comes back to you as your ring; ${kept === 1 ? 'the other one pays' : `the other ${kept} pay`} for it at ${money(valueEach)} each.`,
     listed([
       `Your ring: ${money(price)}`,
       `Taken in exchange: ${money(credit)}`,
       balance > 0 ? `Left to pay: ${money(balance)}` : `You get back: ${money(-balance)}`,
     ]),
-    balance > 0 && Number.isFinite(enough) && `With ${enough} pieces nothing would be left to pay.`,
+    balance > 0 &&
+      Number.isFinite(enough) &&
+      `With ${countWords(enough, 'piece')} nothing would be left to pay.`,
     'Please send them insured, and check that you may send and have them altered where you live.',
   );
 }

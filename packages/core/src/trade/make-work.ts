@@ -1,3 +1,4 @@
+import { countWords, workWords } from '../format';
 import { planWork, STOCK_FOR, type Work, type WorkKind, type WorkPiece } from '../work';
 import type { CustomerWish, WishBench, WishOption, WishPiece, WishRefusal } from './wish';
 
@@ -37,7 +38,7 @@ function answerOf(piece: WishPiece & WorkPiece, work: Work, wish: CustomerWish, 
       annealCount: plan.totals.anneals,
       handsOnMin: plan.totals.handsOnMin,
       price: piece.price ?? undefined,
-      why: `${plan.totals.anneals} anneals, ${Math.round(plan.totals.handsOnMin)} min of hands.`,
+      why: `${countWords(plan.totals.anneals, 'anneal')}, ${workWords(plan.totals.handsOnMin, 0)}.`,
       changes: change ? [change] : [],
     },
   };

@@ -59,7 +59,7 @@ describe('priceRing', () => {
   });
 
   it('refuses fees and margin that would take everything', () => {
-    expect(() => priceRing({ ...PRICE_INPUT, marginShare: 0.95 })).toThrow('must stay under 95 %');
+    expect(() => priceRing({ ...PRICE_INPUT, marginShare: 0.95 })).toThrow('must stay under 95%');
   });
 });
 

@@ -34,13 +34,13 @@ export function orderFacts(
 
 type Need = readonly [met: (facts: OrderFacts) => boolean, words: string];
 
-const PLANNED: Need = [({ planned }) => planned, 'choose a way to make it'];
-const QUOTED: Need = [({ quoted }) => quoted, 'make a quote'];
-const RING: Need = [({ hasRing }) => hasRing, 'take it to the bench'];
-const ASKED: Need = [({ approval }) => approval !== 'none', 'send photo and readings to the customer'];
-const APPROVED: Need = [(facts) => !awaitsApproval(facts), 'the customer has to approve it first'];
-const FINISHED: Need = [({ ringFinished }) => ringFinished, 'finish the ring at the bench'];
-const OPEN: Need = [({ state }) => state !== 'closed', 'it is closed: undo that first'];
+const PLANNED: Need = [({ planned }) => planned, 'a way to make it'];
+const QUOTED: Need = [({ quoted }) => quoted, 'a quote'];
+const RING: Need = [({ hasRing }) => hasRing, 'a ring at the bench'];
+const ASKED: Need = [({ approval }) => approval !== 'none', 'photo and readings sent to the customer'];
+const APPROVED: Need = [(facts) => !awaitsApproval(facts), 'the customer’s approval'];
+const FINISHED: Need = [({ ringFinished }) => ringFinished, 'the ring finished at the bench'];
+const OPEN: Need = [({ state }) => state !== 'closed', 'the closing undone'];
 
 const MADE = [RING, APPROVED, FINISHED] as const;
 
@@ -57,7 +57,7 @@ const NEEDS: Readonly<Record<OrderState, readonly Need[]>> = {
   cancelled: [OPEN],
 };
 
-/** What an order still needs before it may stand in a state, in the words of what to do; empty when nothing. */
+/** What an order still needs before it may stand in a state, named; empty when nothing. */
 export function missingFor(facts: OrderFacts, to: OrderState): readonly string[] {
   return NEEDS[to].filter(([met]) => !met(facts)).map(([, words]) => words);
 }

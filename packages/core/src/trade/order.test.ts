@@ -24,7 +24,7 @@ describe('orderProgress', () => {
 
   it('follows its events, and tells each in words', () => {
     const progress = orderProgress([
-      event({ kind: 'moved', to: 'quoted', why: 'by mail' }),
+      event({ kind: 'moved', to: 'quoted', why: 'by e-mail' }),
       event({ kind: 'moved', to: 'agreed' }),
       event({ kind: 'moved', to: 'in-work' }),
       event({ kind: 'approval-asked', messageId: 'm' }),
@@ -32,7 +32,7 @@ describe('orderProgress', () => {
     ]);
     expect(progress).toMatchObject({ state: 'awaiting-approval', approval: 'asked' });
     expect(progress.history.map(({ words }) => words)).toEqual([
-      'To quoted: by mail',
+      'To quoted: by e-mail',
       'To agreed',
       'To in work',
       'Photo and readings sent for approval',
@@ -86,16 +86,16 @@ const FACTS: OrderFacts = {
 
 describe('missingFor', () => {
   it.each([
-    ['quoted', {}, ['choose a way to make it', 'make a quote']],
+    ['quoted', {}, ['a way to make it', 'a quote']],
     ['quoted', { planned: true, quoted: true }, []],
-    ['in-work', {}, ['take it to the bench']],
-    ['awaiting-approval', { hasRing: true }, ['send photo and readings to the customer']],
-    ['finishing', { hasRing: true, approval: 'no' }, ['the customer has to approve it first']],
+    ['in-work', {}, ['a ring at the bench']],
+    ['awaiting-approval', { hasRing: true }, ['photo and readings sent to the customer']],
+    ['finishing', { hasRing: true, approval: 'no' }, ['the customer’s approval']],
     ['finishing', { hasRing: true, approvalWanted: false }, []],
-    ['ready', { hasRing: true, approval: 'yes' }, ['finish the ring at the bench']],
+    ['ready', { hasRing: true, approval: 'yes' }, ['the ring finished at the bench']],
     ['closed', { hasRing: true, approval: 'yes', ringFinished: true }, []],
     ['cancelled', { state: 'in-work' }, []],
-    ['cancelled', { state: 'closed' }, ['it is closed: undo that first']],
+    ['cancelled', { state: 'closed' }, ['the closing undone']],
   ] as const)('%s with %p needs %p', (to, change, missing) => {
     expect(missingFor({ ...FACTS, ...change }, to)).toEqual(missing);
   });

@@ -1,3 +1,4 @@
+import { percentWords, durationWords } from '../format';
 /** What goes into the price of a ring, in the workshop's money. */
 export interface PriceInput {
   /** What the piece cost; nothing when the customer brings it. */
@@ -49,7 +50,8 @@ export interface Price {
 /** Fees and margin together cannot take the whole price. */
 const MOST_SHARE = 0.95;
 
-const percent = (share: number) => `${Math.round(share * 1000) / 10} %`;
+const percent = (share: number) =>
+  percentWords(share, Number.isInteger(Math.round(share * 1000) / 10) ? 0 : 1);
 const money = (amount: number) => amount.toFixed(2);
 
 function roundedUp(amount: number, to: number): number {
@@ -90,15 +92,15 @@ export function priceRing(input: PriceInput): Price {
     { code: 'stock', label: 'The piece', amount: stockCost, why: 'What it cost.' },
     {
       code: 'consumables',
-      label: 'Used up',
+      label: 'Supplies',
       amount: consumablesCost,
       why: 'Tape, grease, gas, paper, acid and gold that its steps use, at the price of their packs.',
     },
     {
       code: 'minutes',
-      label: `${Math.round(minutes)} min at the bench`,
+      label: `${durationWords(minutes)} at the bench`,
       amount: labour,
-      why: `${Math.round(minutes)} min × ${money(hourlyRate)} an hour.`,
+      why: `${durationWords(minutes)} × ${money(hourlyRate)} an hour.`,
     },
     {
       code: 'scrap',
@@ -115,7 +117,7 @@ export function priceRing(input: PriceInput): Price {
     },
     {
       code: 'margin',
-      label: 'Left over',
+      label: 'Profit',
       amount: margin,
       why: atFloor
         ? 'The price is what the piece was worth as metal: less would give metal away.'

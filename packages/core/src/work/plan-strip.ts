@@ -93,7 +93,7 @@ function rollingMoves({ piece }: StripWish, cut: StripCut, allowanceStrainLog: n
           {
             kind: 'saw',
             title: `Cut ${usesMm.toFixed(1)} mm of it off first`,
-            instruction: `Only that is rolled; the other ${Math.max(0, piece.lengthMm - usesMm).toFixed(0)} mm go back into the drawer as they are.`,
+            instruction: `Only that is rolled; the other ${Math.max(0, piece.lengthMm - usesMm).toFixed(0)} mm go back into stock as they are.`,
             lookFor: 'The cut is square, so that the end goes straight between the rolls.',
             blank: standing,
           } as const,
@@ -112,7 +112,7 @@ function rollingFigures(piece: StripPiece, cut: StripCut): readonly WorkFigure[]
       key: 'passes',
       label: 'Rolling passes',
       value: count(cut.passes.length, 'passes'),
-      words: 'Each takes at most 12 % off; anneals come when the metal has had its share.',
+      words: 'Each takes at most 12% off; anneals come when the metal has had its share.',
       inputs: [
         ['From', length(piece.thicknessMm, 2)],
         ['To', length(cut.thicknessMm, 2)],

@@ -1,3 +1,4 @@
+import { percentWords } from '../format';
 import { stiffnessOf, type MetalId } from '../metal';
 import { barThicknessMm, barWidthMm, type Bar, type RollingPass } from '../rolling';
 import type { RollingStep, StepBlank } from '../steps';
@@ -38,7 +39,7 @@ export function passMoves({ metal, rolling, standing, passes, done = 0 }: Passes
       {
         kind: 'roll',
         title: `Roll to ${thicknessMm.toFixed(2)} mm, pass ${done + i + 1} of ${done + passes.length}`,
-        instruction: `${Math.round(reduction * 100)} % off; it comes out ${overallWidthMm.toFixed(1)} mm wide and ${lengthMm.toFixed(0)} mm long.`,
+        instruction: `${percentWords(reduction)} off; it comes out ${overallWidthMm.toFixed(1)} mm wide and ${lengthMm.toFixed(0)} mm long.`,
         to: { thicknessMm, widthMm: overallWidthMm },
         strainLog: -Math.log(1 - reduction) * rolling.gaugePerStrain,
         blank: blanks[i] ?? standing,

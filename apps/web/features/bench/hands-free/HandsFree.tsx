@@ -1,3 +1,4 @@
+import { percentWords } from '@round-mint/core/format';
 import { gaugesOf } from '@round-mint/core/bench';
 import { waitClock } from '@round-mint/core/steps';
 import { Pressable, useWindowDimensions, View } from 'react-native';
@@ -47,7 +48,6 @@ function Clock({ bench }: { bench: BenchRing }) {
 /** How much of what the metal bears is used up, edge by edge or band by band. */
 function Gauges({ bench: { ring, state } }: { bench: BenchRing }) {
   const letters = useLetters();
-  const percent = (share: number) => `${Math.round(share * 100)} %`;
   const bars = gaugesOf(ring.kind, state).map(
     ({ name, spentStrainLog }) => [name, spentStrainLog / ring.allowanceStrainLog] as const,
   );
@@ -67,7 +67,7 @@ function Gauges({ bench: { ring, state } }: { bench: BenchRing }) {
             <View className="h-full bg-heat" style={{ width: `${Math.min(100, share * 100)}%` }} />
           </View>
           <Type as="figure" style={{ ...letters.line, width: letters.line.fontSize * 5.4 }} numberOfLines={1}>
-            {`${name.replace(/ (edge|band)$/, '')} ${percent(share)}`}
+            {`${name.replace(/ (edge|band)$/, '')} ${percentWords(share)}`}
           </Type>
         </View>
       ))}
@@ -87,7 +87,7 @@ export function HandsFree({ bench: kept }: { bench: BenchRing }) {
       <View className="flex-row items-center justify-between px-4 pt-2">
         <TextButton label="Leave" describe="Back to the step as usual" onPress={leave} />
         <Type as="small">{`${ring.name} · step ${Math.min(state.step + 1, state.steps.length)} of ${state.steps.length}`}</Type>
-        <TextButton label="Undo" describe="Take back what was logged last" onPress={undo} />
+        <TextButton label="Undo" describe="Undo what was logged last" onPress={undo} />
       </View>
       <Pressable
         role="button"

@@ -65,7 +65,7 @@ describe('hands-free', () => {
     expect(screen.getByTestId('mark')).toHaveTextContent(/^US \S+$/);
     expect(screen.getByText(/edge down; US \S+ the other way round/)).toBeTruthy();
     expect(screen.getByTestId('caution')).toHaveTextContent('Take care: eye protection, hands clear');
-    expect(screen.getByTestId('hands-free-gauge')).toHaveTextContent(/Cut \d+ %.*Rim \d+ %/);
+    expect(screen.getByTestId('hands-free-gauge')).toHaveTextContent(/Cut \d+%.*Rim \d+%/);
   });
 
   it.each([' ', 'Enter', 'PageDown'])('goes on by the key “%s”, and by a tap anywhere', async (key) => {

@@ -32,7 +32,7 @@ function Play({ exercise }: { exercise: Exercise }) {
         <>
           <View className="flex-row justify-between">
             <TextButton label="All exercises" onPress={() => router.navigate('/bench/practice')} />
-            <TextButton label="Begin anew" onPress={again} />
+            <TextButton label="Start again" onPress={again} />
           </View>
           <PlaceHeader
             title={exercise.title}

@@ -1,3 +1,4 @@
+import { countWords, durationWords } from '@round-mint/core/format';
 import { edgesOf, type Game, type PracticeAction } from '@round-mint/core/practice';
 import { outlineOf } from '@round-mint/core/route';
 import { useState } from 'react';
@@ -89,7 +90,7 @@ export function PracticeWork({ game, onAct }: PracticeWorkProps) {
       <View role="status" testID="feel">
         <Type as="heading">{game.said}</Type>
         <Type as="small">
-          {`${write.size(rimMm)} rim edge, ${write.size(cutMm)} cut edge · target ${write.size(game.exercise.targetMm)} · ${Math.round(game.minutes)} min, ${game.anneals} ${game.anneals === 1 ? 'anneal' : 'anneals'}`}
+          {`${write.size(rimMm)} rim edge, ${write.size(cutMm)} cut edge · target ${write.size(game.exercise.targetMm)} · ${durationWords(game.minutes)}, ${countWords(game.anneals, 'anneal')}`}
         </Type>
       </View>
       <PracticeDrawing game={game} />

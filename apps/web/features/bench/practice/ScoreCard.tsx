@@ -1,3 +1,4 @@
+import { durationWords } from '@round-mint/core/format';
 import { MM_PER_US_SIZE } from '@round-mint/core/size';
 import type { Game, Score } from '@round-mint/core/practice';
 import { useEffect, useMemo } from 'react';
@@ -32,7 +33,7 @@ function Parts({ score, game }: { score: Score; game: Game }) {
       <FactLine name="Width" value={`${write.length(score.bandWidthMm)} · ${points(score.width, 20)}`} />
       <FactLine
         name="Time"
-        value={`${Math.round(game.minutes)} min, the best route ${Math.round(score.bestMin)} · ${points(score.time, 25)}`}
+        value={`${durationWords(game.minutes)}, the best route ${durationWords(score.bestMin)} · ${points(score.time, 25)}`}
       />
       <FactLine name="Anneals" value={`${game.anneals}, the best route ${score.bestAnneals}`} />
     </View>

@@ -1,3 +1,4 @@
+import { percentWords } from '@round-mint/core/format';
 import type { Exercise, Game, PracticeAction } from '@round-mint/core/practice';
 
 /** What a ring is to be: told from the figures that it is judged by. */
@@ -24,7 +25,7 @@ export function actionWords(
     case 'fold':
       return action.share >= 1
         ? 'Fold all the way down'
-        : `Fold by ${Math.round(action.share * 100)} % of what is left`;
+        : `Fold by ${percentWords(action.share)} of what is left`;
     case 'stretch':
       return `Stretch to ${size(action.toMm)}`;
     case 'rim-in':

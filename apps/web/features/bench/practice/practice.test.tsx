@@ -62,7 +62,7 @@ describe('what a learner is offered', () => {
     expect(words({ kind: 'take', piece: 0, holeMm: 12.7 })).toBe('Silver brenn, hole 12.7 mm');
     expect(words({ kind: 'reduce', toMm: 18.94 })).toBe('Reduce both edges to 18.9');
     expect(words({ kind: 'curl', depthMm: 1.25 })).toBe('Both edges in to 1.25 mm past the first touch');
-    expect(words({ kind: 'fold', share: 1 / 2 })).toBe('Fold by 50 % of what is left');
+    expect(words({ kind: 'fold', share: 1 / 2 })).toBe('Fold by 50% of what is left');
   });
 });
 

@@ -80,7 +80,7 @@ function StepEditor({ draft, index, onChange }: StepEditorProps) {
       </View>
       {schools.length > 0 ? (
         <Choices
-          label={`${step.title}: school`}
+          label={`${step.title}: method`}
           choices={schools.map(({ school }) => ({ value: school, label: school }))}
           value={schoolOf(step)}
           onChange={bySchool}
@@ -150,7 +150,7 @@ export function RecipeSheet({ recipe, onClose }: RecipeSheetProps) {
       footer={
         <Button
           look="main"
-          label="Keep the recipe"
+          label="Save recipe"
           disabled={isLoading || name.trim() === '' || steps.length === 0}
           onPress={() => void put()}
         />

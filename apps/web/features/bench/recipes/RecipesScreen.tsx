@@ -21,7 +21,7 @@ export function RecipesScreen() {
       here="Recipes"
       note="Finishing recipes"
       testID="recipes-screen"
-      about="Chosen at the bench once a ring is formed. Where makers differ, both schools stand in the step."
+      about="Chosen at the bench once a ring is formed. Where makers differ, the step offers both methods."
       footer={<Button look="main" label="A new recipe" onPress={() => setOpen(EMPTY_DRAFT)} />}
     >
       <View role="list" aria-label="Recipes">
@@ -29,8 +29,8 @@ export function RecipesScreen() {
           <RecipeCard key={recipe.id ?? recipe.name} recipe={recipe}>
             <View className="items-end">
               <TextButton
-                label={recipe.id ? 'Change' : 'Make it mine'}
-                describe={`${recipe.id ? 'Change' : 'Make it mine'}: ${recipe.name}`}
+                label={recipe.id ? 'Change' : 'Copy and edit'}
+                describe={`${recipe.id ? 'Change' : 'Copy and edit'}: ${recipe.name}`}
                 onPress={() => setOpen(recipe)}
               />
               {recipe.id ? (

@@ -1,5 +1,5 @@
 import { STEP_TEMPLATES, type Recipe, type RecipeStep, type StepTemplate } from '@round-mint/core/finishing';
-import { parseDecimal } from '@round-mint/core/format';
+import { parseDecimal, workWords, countWords } from '@round-mint/core/format';
 
 /** A recipe while it is changed. */
 export interface RecipeDraft extends Recipe {
@@ -49,10 +49,10 @@ export function minutesOf(text: string): number | undefined {
   return minutes >= 0 && minutes <= 600 ? minutes : undefined;
 }
 
-/** "8 steps, 42 min of hands, 25 of waiting". */
+/** "8 steps, 42 min hands-on, 25 min waiting". */
 export function recipeLine({ steps }: Pick<Recipe, 'steps'>): string {
   const hands = steps.reduce((sum, { handsOnMin }) => sum + handsOnMin, 0);
   const wait = steps.reduce((sum, { waitMin }) => sum + waitMin, 0);
-  const count = `${steps.length} ${steps.length === 1 ? 'step' : 'steps'}`;
-  return `${count}, ${Math.round(hands)} min of hands${wait > 0 ? `, ${Math.round(wait)} of waiting` : ''}`;
+  const count = countWords(steps.length, 'step');
+  return `${count}, ${workWords(hands, wait)}`;
 }

@@ -38,7 +38,7 @@ describe('a recipe that is changed', () => {
   it('knows by which school a step is done, and its whole time', () => {
     expect(schoolOf({ ...step('polish'), handsOnMin: 15 })).toBe('by hand');
     expect(schoolOf(step('polish'))).toBeUndefined();
-    expect(recipeLine(FIRST_RECIPES[0]!)).toBe('7 steps, 25 min of hands, 15 of waiting');
+    expect(recipeLine(FIRST_RECIPES[0]!)).toBe('7 steps, 25 min hands-on, 15 min waiting');
     expect(minutesOf('2,5')).toBe(2.5);
     expect(minutesOf('soon')).toBeUndefined();
   });
@@ -48,13 +48,13 @@ describe('RecipesScreen', () => {
   it('makes a recipe of one’s own from the first ones, with another school and a grit left out', async () => {
     const calls = fakeServer({ 'GET /recipes': listOf(), 'POST /recipes': () => ({}) });
     renderWithStore(<RecipesScreen />);
-    fireEvent.press(await screen.findByLabelText('Make it mine: Bright'));
+    fireEvent.press(await screen.findByLabelText('Copy and edit: Bright'));
     fireEvent.press(screen.getByText('sodium bisulphate'));
     fireEvent.press(screen.getByLabelText('Leave out Sand at 400'));
     fireEvent.press(screen.getByLabelText('Leave out Sand at 600'));
     expect(screen.getByText(/From 320 to 1000 skips a grit/)).toBeTruthy();
     fireEvent.changeText(screen.getByDisplayValue('Bright'), 'My bright');
-    fireEvent.press(screen.getByText('Keep the recipe'));
+    fireEvent.press(screen.getByText('Save recipe'));
     await waitFor(() => expect(calls.some(({ method }) => method === 'POST')).toBe(true));
     const body = calls.find(({ method }) => method === 'POST')?.body as {
       name: string;

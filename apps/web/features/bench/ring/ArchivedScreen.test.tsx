@@ -31,7 +31,7 @@ describe('archived rings', () => {
     show();
     renderWithStore(<ArchivedScreen />);
     expect(await screen.findByText(/given up at step 3 of/)).toBeTruthy();
-    fireEvent.press(screen.getByRole('button', { name: 'Look: Split' }));
+    fireEvent.press(screen.getByRole('button', { name: 'Open: Split' }));
     expect(router.push).toHaveBeenCalledWith({ pathname: '/bench/[id]', params: { id: 'split' } });
   });
 });

@@ -1,5 +1,5 @@
+import { dayAndYear } from '@/features/shared/words/dates';
 import type { RingWithEvents } from '@round-mint/contract/rings';
-import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { ArchivedList } from '@/features/shared/archive/ArchivedList';
@@ -39,7 +39,7 @@ function Row({ ring, label, onPress }: RowProps) {
       <View className="flex-1">
         <Type as="heading">{name}</Type>
         <Type as="small">{`${stockName} → ${write.size(prediction.targetInsideDiameterMm)}, ${standingWords(ring)}`}</Type>
-        <Type as="small">{`begun ${format(new Date(createdAt), 'd MMM yyyy')}`}</Type>
+        <Type as="small">{`begun ${dayAndYear(createdAt)}`}</Type>
       </View>
       <Button label={label} describe={`${label}: ${name}`} onPress={onPress} />
     </View>
@@ -97,7 +97,7 @@ function Archived({ archived, spoilt }: ArchivedProps) {
               <Row
                 key={ring.id}
                 ring={ring}
-                label="Look"
+                label="Open"
                 onPress={() => router.push({ pathname: '/bench/[id]', params: { id: ring.id } })}
               />
             ))}

@@ -65,9 +65,9 @@ describe('what is other than planned', () => {
   it('keeps a note, and only one with words', async () => {
     const { sent } = await renderRing([]);
     change('a note');
-    expect(screen.getByRole('button', { name: 'Keep the note' })).toBeDisabled();
+    expect(screen.getByRole('button', { name: 'Save note' })).toBeDisabled();
     fireEvent.changeText(screen.getByLabelText('In your words'), ' hole 24, face B ');
-    fireEvent.press(screen.getByRole('button', { name: 'Keep the note' }));
+    fireEvent.press(screen.getByRole('button', { name: 'Save note' }));
     await waitFor(() => expect(sent()).toEqual([{ kind: 'note', text: 'hole 24, face B' }]));
   });
 

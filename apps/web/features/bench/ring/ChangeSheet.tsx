@@ -128,7 +128,7 @@ function NoteForm({ log, onClose }: Omit<ChangeSheetProps, 'onArchive'>) {
         multiline
         maxLength={500}
       />
-      <Button look="main" label="Keep the note" disabled={told === ''} onPress={keep} />
+      <Button look="main" label="Save note" disabled={told === ''} onPress={keep} />
     </>
   );
 }

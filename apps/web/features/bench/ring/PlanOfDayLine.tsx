@@ -1,6 +1,7 @@
+import { durationWords } from '@round-mint/core/format';
 import { Link } from 'expo-router';
 import { Pressable, View } from 'react-native';
-import { clockWords, durationWords, momentWords, wallMinutes } from '@/features/shared/words/wall-clock';
+import { clockWords, momentWords, wallMinutes } from '@/features/shared/words/wall-clock';
 import { useNow } from '@/features/shared/ring/use-now';
 import { useGetDayPlanQuery } from '@/store/trade-api';
 import { Type } from '@/ui/Type';

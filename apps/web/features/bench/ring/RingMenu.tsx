@@ -25,7 +25,9 @@ export function RingMenu({ bench, log }: { bench: BenchRing; log: BenchLog }) {
   return (
     <View className="flex-row items-center justify-between gap-4">
       <TextButton label="All rings" onPress={() => router.navigate('/bench')} />
-      {atFlame ? <TextButton label={torch.dimmed ? 'Light up' : 'Torch light'} onPress={torch.turn} /> : null}
+      {atFlame ? (
+        <TextButton label={torch.dimmed ? 'Day light' : 'Torch light'} onPress={torch.turn} />
+      ) : null}
       <TextButton
         label="Hands-free"
         describe="Large letters, next by pedal or tap"
@@ -39,7 +41,7 @@ export function RingMenu({ bench, log }: { bench: BenchRing; log: BenchLog }) {
       {lastEventId ? (
         <TextButton
           label="Undo"
-          describe="Take back what was logged last"
+          describe="Undo what was logged last"
           onPress={() => log.log({ kind: 'undone', eventId: lastEventId })}
         />
       ) : null}

@@ -30,7 +30,7 @@ describe('RingWork', () => {
     const { sent, store } = await renderRing(workedTo(anneal));
     expect(screen.getByTestId('stop-mark')).toHaveTextContent(/Soften at 600–650 °C/);
     expect(store.getState().light.dimmed).toBe(true);
-    fireEvent.press(screen.getByText('Light up'));
+    fireEvent.press(screen.getByText('Day light'));
     expect(store.getState().light.dimmed).toBe(false);
     fireEvent.press(screen.getByText('Anneal done'));
     await waitFor(() => expect(sent()).toEqual([{ kind: 'anneal-done', step: anneal }]));
@@ -84,7 +84,7 @@ describe('RingWork', () => {
   it('takes back what was logged last', async () => {
     const events = workedTo(2);
     const { sent } = await renderRing(events);
-    fireEvent.press(screen.getByLabelText('Take back what was logged last'));
+    fireEvent.press(screen.getByLabelText('Undo what was logged last'));
     await waitFor(() => expect(sent()).toEqual([{ kind: 'undone', eventId: events[1]?.id }]));
   });
 

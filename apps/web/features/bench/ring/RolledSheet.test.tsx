@@ -59,7 +59,7 @@ describe('figures of a strip', () => {
     const { thicknessMm, lengthMm } = expectedRolled(ROLLING, 1);
     expect(rolledDoubtWords(ROLLING, { thicknessMm, widthMm, lengthMm })).toBeUndefined();
     expect(rolledDoubtWords(ROLLING, { thicknessMm, widthMm, lengthMm: lengthMm * 1.3 })).toBe(
-      'These three make 30 % more metal than was cut off.',
+      'These three make 30% more metal than was cut off.',
     );
   });
 });

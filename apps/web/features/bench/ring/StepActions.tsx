@@ -70,8 +70,8 @@ export function StepActions({ bench, step, log, mayAnneal, onDone, onOpen, onTur
         ) : null}
         {anneal || isFinishing(step.kind) ? null : (
           <TextButton
-            label="Annealed again"
-            describe="I annealed it once more"
+            label="Log an extra anneal"
+            describe="Log an extra anneal"
             onPress={() => (mayAnneal ? void log.log({ kind: 'anneal-done' }) : onOpen('anneal'))}
           />
         )}

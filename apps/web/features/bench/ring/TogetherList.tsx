@@ -1,3 +1,4 @@
+import { workWords } from '@round-mint/core/format';
 import { isRead } from '@round-mint/core/bench';
 import { doneBody, type Job } from '@round-mint/core/ring';
 import { View } from 'react-native';
@@ -19,7 +20,7 @@ function jobTitle({ by, kind, setUp, rings }: Job): string {
 
 function jobNote({ by, setUp, handsOnMin }: Job): string {
   const once = by === 'flame' ? 'one time at the torch' : by === 'bath' ? 'one bath' : `one set-up: ${setUp}`;
-  return `${once}, about ${Math.round(handsOnMin)} min of hands`;
+  return `${once}, about ${workWords(handsOnMin, 0)}`;
 }
 
 function JobCard({ job }: { job: Job }) {

@@ -1,3 +1,4 @@
+import { percentWords } from '@round-mint/core/format';
 import { doubtRolled, rolledShape, type RolledReading } from '@round-mint/core/rolling';
 import type { RollingStep } from '@round-mint/core/steps';
 
@@ -47,6 +48,6 @@ export function rolledDoubtWords({ bar, fromMm }: RollingStep, read: RolledReadi
   if (!doubt) return undefined;
   if (doubt.code === 'thicker')
     return `${doubt.byMm.toFixed(2)} mm thicker than before the pass: rolls only make it thinner.`;
-  const percent = Math.round(Math.abs(doubt.share) * 100);
-  return `These three make ${percent} % ${doubt.share > 0 ? 'more' : 'less'} metal than was cut off.`;
+  const percent = percentWords(Math.abs(doubt.share));
+  return `These three make ${percent} ${doubt.share > 0 ? 'more' : 'less'} metal than was cut off.`;
 }

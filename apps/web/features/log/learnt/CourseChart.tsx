@@ -22,7 +22,7 @@ interface CourseChartProps {
 function scaleOf(what: CourseChartProps['what'], system: SizeSystemId) {
   return what === 'size'
     ? {
-        title: `Where curls and trims landed off, ${SIZE_SYSTEMS[system].prefix} sizes`,
+        title: `Where turned-in edges and trims landed off, ${SIZE_SYSTEMS[system].prefix} sizes`,
         times: MM_PER_US_SIZE / sizeMm(system),
       }
     : { title: 'Width and edges off, percent', times: 1 };

@@ -82,7 +82,7 @@ function ValueRow({ value, names }: { value: LearntValueAnswer; names: LearntAns
               : few
                 ? `default; too few rings, they say ${valueText(value, value.value, write)}`
                 : !helps && !keptStandard
-                  ? `default; what was learnt, ${valueText(value, value.value, write)}, foretells no better`
+                  ? `default; what was learnt, ${valueText(value, value.value, write)}, predicts no better`
                   : `default; learnt ${valueText(value, value.value, write)}`}
           </Type>
         </View>
@@ -139,7 +139,7 @@ function LearntView({ learnt }: { learnt: LearntAnswer }) {
         minWidth={140}
       />
       <View className="gap-1">
-        <Type as="heading">{`${SIZE_SYSTEMS[primarySystem].prefix} sizes off: funnels, curls and trims`}</Type>
+        <Type as="heading">{`${SIZE_SYSTEMS[primarySystem].prefix} sizes off: funnels, turned-in edges and trims`}</Type>
         <CourseChart course={course} what="size" system={primarySystem} />
       </View>
       <View className="gap-1">

@@ -50,7 +50,7 @@ describe('the course of what was learnt', () => {
   it('says both errors as they stand at the end, over how many rings', () => {
     const course = [point(1, 0.3, 0.3), point(2, 0.2, 0.1), point(3, 0.1, 0.05)];
     expect(drawn(<CourseChart course={course} what="size" system="us" />)).toBe(
-      'Where curls and trims landed off, US sizes: by default 0.20, as learnt 0.15, over 3 rings',
+      'Where turned-in edges and trims landed off, US sizes: by default 0.20, as learnt 0.15, over 3 rings',
     );
     // A UK size is 0.3975 mm, a US size 0.8128.
     expect(drawn(<CourseChart course={course} what="size" system="uk" />)).toContain(

@@ -1,3 +1,4 @@
+import { countWords } from '@round-mint/core/format';
 import type { LearntValueAnswer } from '@round-mint/contract/learnt';
 import type { StepKind } from '@round-mint/core/steps';
 import type { Writers } from '@/features/shared/settings/use-settings';
@@ -26,7 +27,10 @@ export function nameOf({ what, of }: LearntValueAnswer): ValueName {
     case 'trim':
       return { title: 'Gain of a trimmed lip', about: 'from readings before and after' };
     case 'curl':
-      return { title: `What the ${of} die really turns`, about: 'from the size lost in a curl' };
+      return {
+        title: `What the ${of} die really turns`,
+        about: 'from the size lost in turning in the edges',
+      };
     case 'fold':
       return { title: `Funnels of the ${of} die`, about: 'from readings after the fold' };
     case 'spread':
@@ -79,7 +83,7 @@ export function errorText(
   switch (what) {
     case 'share':
     case 'spread':
-      return pair(100, 1, ' %');
+      return pair(100, 1, '%');
     case 'minutes':
       return pair(1, 1, ' min');
     default:
@@ -90,5 +94,5 @@ export function errorText(
 /** "rests on 23 rings". */
 export function restsOn({ what, rings, sightings }: LearntValueAnswer): string {
   if (what === 'minutes') return `${sightings} timed`;
-  return `${rings} ${rings === 1 ? 'ring' : 'rings'}`;
+  return countWords(rings, 'ring');
 }

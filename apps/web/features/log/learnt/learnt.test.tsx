@@ -21,7 +21,7 @@ describe('the words of a learnt value', () => {
     expect(restsOn(curl)).toBe('23 rings');
     const share = valueOf({ key: 'share', what: 'share', errorBefore: 0.021, errorAfter: 0.014 });
     expect(valueText(share, -0.04, WRITE)).toBe('−0.040');
-    expect(errorText(share, WRITE)).toBe('2.1 → 1.4 %');
+    expect(errorText(share, WRITE)).toBe('2.1 → 1.4%');
     expect(restsOn(valueOf({ what: 'minutes', sightings: 80 }))).toBe('80 timed');
     expect(errorText(valueOf({ errorBefore: undefined }), WRITE)).toBeUndefined();
   });

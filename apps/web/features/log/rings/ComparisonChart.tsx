@@ -49,7 +49,7 @@ export function ComparisonChart({ entry }: { entry: LogEntry }) {
                 fontSize="12"
                 textAnchor="middle"
               >
-                {at === 0 ? 'as predicted' : `${at > 0 ? '+' : '−'}${Math.abs(at)} %`}
+                {at === 0 ? 'as predicted' : `${at > 0 ? '+' : '−'}${Math.abs(at)}%`}
               </Text>
             </G>
           ))}

@@ -1,7 +1,8 @@
+import { dayAndYear, momentOf } from '@/features/shared/words/dates';
+import { percentWords } from '@round-mint/core/format';
 import type { LogEntry } from '@round-mint/contract/log';
 import type { RingWithEvents } from '@round-mint/contract/rings';
 import { routeTotals } from '@round-mint/core/steps';
-import { format } from 'date-fns/format';
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -98,9 +99,7 @@ function ComparisonTable({ entry }: { entry: LogEntry }) {
             {actualMm === null ? '–' : write.length(actualMm, 2)}
           </Type>
           <Type role="cell" className={CELL}>
-            {actualMm === null
-              ? '–'
-              : `${((actualMm / predictedMm - 1) * 100).toFixed(1).replace('-', '−')} %`}
+            {actualMm === null ? '–' : percentWords(actualMm / predictedMm - 1, 1)}
           </Type>
         </View>
       ))}
@@ -185,7 +184,7 @@ function FinishedRing({ entry, ring }: { entry: LogEntry; ring: RingWithEvents }
       header={
         <PlaceHeader
           title={entry.name}
-          note={`${entry.stockName} · finished ${format(new Date(entry.finishedAt), 'd MMMM yyyy')}`}
+          note={`${entry.stockName} · finished ${dayAndYear(entry.finishedAt)}`}
         />
       }
     >
@@ -213,7 +212,7 @@ function FinishedRing({ entry, ring }: { entry: LogEntry; ring: RingWithEvents }
         {ringHistory(ring, write, primarySystem).map(({ id: eventId, at, text }) => (
           <View key={eventId} role="listitem" className="flex-row gap-3 border-b border-line py-1.5">
             <Type as="small" className="w-[104px]">
-              {format(new Date(at), 'd MMM, HH:mm')}
+              {momentOf(at)}
             </Type>
             <Type className="flex-1">{text}</Type>
           </View>

@@ -1,5 +1,5 @@
+import { dayAndYear } from '@/features/shared/words/dates';
 import type { LogEntry, LogSummary } from '@round-mint/contract/log';
-import { format } from 'date-fns/format';
 import { Link } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { useWriters } from '@/features/shared/settings/use-settings';
@@ -26,7 +26,7 @@ function LogRow({ entry }: { entry: LogEntry }) {
       <Pressable className="active:opacity-70 min-h-[64px] w-full flex-row items-center gap-3 border-b border-line py-2">
         <View className="flex-1">
           <Type as="heading">{entry.name}</Type>
-          <Type as="small">{`${logKindWords(entry)}${entry.stockName} · ${format(new Date(entry.finishedAt), 'd MMM yyyy')}`}</Type>
+          <Type as="small">{`${logKindWords(entry)}${entry.stockName} · ${dayAndYear(entry.finishedAt)}`}</Type>
         </View>
         <View className="items-end">
           <Type as="strong">{`${write.size(entry.predictedInsideDiameterMm)}: ${sizeErrorWords(entry.sizeErrorUs, write)}`}</Type>

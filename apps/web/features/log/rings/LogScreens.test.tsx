@@ -54,7 +54,7 @@ describe('LogScreen', () => {
     fakeServer({ 'GET /log': listOf(ENTRY, unread), 'GET /log/summary': summary });
     renderWithStore(<LogScreen />);
     expect(
-      await screen.findByText('2 finished rings. Off by 0.49 size on average, 1.1\u00a0% in width.'),
+      await screen.findByText('2 finished rings. Off by 0.49 size on average, 1.1% in width.'),
     ).toBeTruthy();
     expect(screen.getByText('US 9: ½ size too large')).toBeTruthy();
     expect(screen.getByText('US 9: not read')).toBeTruthy();
@@ -88,7 +88,7 @@ describe('LogRingScreen', () => {
   it('sets what came out against what was planned', async () => {
     openRing(ringOf([...workedTo(2), eventOf(80, { kind: 'finished' })], { status: 'finished' }));
     expect(await screen.findByText('US 9: ½ size too large')).toBeTruthy();
-    expect(screen.getByText('−1.1 %')).toBeTruthy();
+    expect(screen.getByText('−1.1%')).toBeTruthy();
     expect(screen.getByText('19.30 mm')).toBeTruthy();
     expect(screen.getByText('Punch the 12.7 mm hole')).toBeTruthy();
     expect(screen.getByText('Finished')).toBeTruthy();

@@ -33,7 +33,7 @@ describe('summaryWords', () => {
 
   it('says how near the plans came, as far as it was measured', () => {
     expect(summaryWords(summary, write)).toMatch(
-      /^3 finished rings\. Off by .+ on average, 1\.5\u00a0% in width\.$/,
+      /^3 finished rings\. Off by .+ on average, 1\.5% in width\.$/,
     );
     expect(summaryWords({ ...summary, rings: 1, meanWidthError: null }, write)).toMatch(
       /^1 finished ring\. Off by .+ on average\.$/,

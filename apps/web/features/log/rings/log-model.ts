@@ -1,5 +1,5 @@
 import type { LogEntry, LogSummary } from '@round-mint/contract/log';
-import { capital } from '@round-mint/core/format';
+import { capital, countWords, percentWords } from '@round-mint/core/format';
 import { MM_PER_US_SIZE } from '@round-mint/core/size';
 import { edgeNamesOf } from '@round-mint/core/steps';
 import type { Writers } from '@/features/shared/settings/use-settings';
@@ -17,8 +17,8 @@ export function summaryWords(
 ): string {
   const size =
     meanSizeErrorUs === null ? '' : ` Off by ${meanAmount(meanSizeErrorUs * MM_PER_US_SIZE)} on average`;
-  const width = meanWidthError === null ? '' : `, ${(meanWidthError * 100).toFixed(1)}\u00a0% in width`;
-  return `${rings} finished ${rings === 1 ? 'ring' : 'rings'}.${size}${width}${size || width ? '.' : ''}`;
+  const width = meanWidthError === null ? '' : `, ${percentWords(meanWidthError, 1)} in width`;
+  return `${countWords(rings, 'finished ring')}.${size}${width}${size || width ? '.' : ''}`;
 }
 
 export interface Comparison {

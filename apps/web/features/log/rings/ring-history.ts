@@ -87,7 +87,7 @@ function words(event: RingEvent, bench: BenchRing, write: Writers, system: SizeS
     case 'spoilt':
       return `Spoilt: ${titleOf(body.cause).toLowerCase()}`;
     case 'undone':
-      return 'Taken back';
+      return 'Undone';
   }
 }
 

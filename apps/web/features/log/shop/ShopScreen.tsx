@@ -1,3 +1,4 @@
+import { percentWords } from '@round-mint/core/format';
 import { MM_PER_US_SIZE, SIZE_SYSTEMS, sizeMm } from '@round-mint/core/size';
 import type { ShopNumbersAnswer } from '@round-mint/contract/shop';
 import { remedyFor } from '@round-mint/core/remedy';
@@ -106,7 +107,7 @@ function Shop({ numbers }: { numbers: ShopNumbersAnswer }) {
     <Screen maxWidth={1100} testID="shop-screen" header={header}>
       <View className="flex-row flex-wrap gap-x-6 gap-y-3">
         <Question
-          question="Do we make more rings?"
+          question="Rings finished"
           answer={`${trendWords(
             months.map(({ finished }) => finished),
             count,
@@ -119,7 +120,7 @@ function Shop({ numbers }: { numbers: ShopNumbersAnswer }) {
           write={count}
         />
         <Question
-          question="How long does a ring keep the hands?"
+          question="Hours per ring"
           answer={`${trendWords(
             months.map(({ hoursEach }) => hoursEach),
             hours,
@@ -128,7 +129,7 @@ function Shop({ numbers }: { numbers: ShopNumbersAnswer }) {
           write={count}
         />
         <Question
-          question="Does it land on size?"
+          question="Off size"
           answer={`${SIZE_SYSTEMS[primarySystem].prefix} sizes off, either way. ${trendWords(
             months.map(offSizes),
             sizes,
@@ -137,11 +138,11 @@ function Shop({ numbers }: { numbers: ShopNumbersAnswer }) {
           write={sizes}
         />
         <Question
-          question="What is left over?"
+          question="Profit"
           answer={
             marginShare === null
               ? 'No order was closed yet.'
-              : `${Math.round(marginShare * 100)} % of what customers paid, after metal, hours, fees and post.`
+              : `${percentWords(marginShare)} of what customers paid, after metal, hours, fees and post.`
           }
           bars={barsOf(months, ({ margin, income }) => (income === 0 ? null : margin))}
           write={(value) => String(Math.round(value))}
@@ -149,7 +150,7 @@ function Shop({ numbers }: { numbers: ShopNumbersAnswer }) {
       </View>
       <View className="gap-1">
         <Type as="heading">What spoils rings?</Type>
-        <Type as="small">{`${Math.round(spoiltShare * 1000) / 10} % of the rings that were begun.`}</Type>
+        <Type as="small">{`${percentWords(spoiltShare)} of the rings that were begun.`}</Type>
         <View role="list" aria-label="What spoils rings">
           {spoiltBy.map(({ cause, count: times }) => (
             <FactLine

@@ -29,7 +29,7 @@ function numbers(change: Partial<ShopNumbersAnswer> = {}): ShopNumbersAnswer {
 async function open(change?: Partial<ShopNumbersAnswer>) {
   fakeServer({ 'GET /shop-numbers': numbers(change) });
   renderWithStore(<ShopScreen />);
-  await screen.findByText('Do we make more rings?');
+  await screen.findByText('Rings finished');
 }
 
 describe('ShopScreen', () => {
@@ -39,7 +39,7 @@ describe('ShopScreen', () => {
       screen.getByText(/^5 on average over the last three months, 2 over the three before/),
     ).toBeTruthy();
     expect(screen.getByText(/1\.5 h on average/)).toBeTruthy();
-    expect(screen.getByText('4 % of the rings that were begun.')).toBeTruthy();
+    expect(screen.getByText('4% of the rings that were begun.')).toBeTruthy();
     expect(screen.getByText('2 times')).toBeTruthy();
   });
 
@@ -61,7 +61,7 @@ describe('ShopScreen', () => {
     screen.root
       .findAll(({ type, props }) => String(type) === 'View' && typeof props.onLayout === 'function')
       .forEach((view) => fireEvent(view, 'layout', { nativeEvent: { layout: { width: 340, height: 150 } } }));
-    expect(screen.getByLabelText(/^Do we make more rings\? 5 on average/)).toBeTruthy();
-    expect(screen.getByText(/^24 % of what customers paid/)).toBeTruthy();
+    expect(screen.getByLabelText(/^Rings finished 5 on average/)).toBeTruthy();
+    expect(screen.getByText(/^24% of what customers paid/)).toBeTruthy();
   });
 });

@@ -1,6 +1,7 @@
+import { momentOf } from '@/features/shared/words/dates';
+import { durationWords } from '@round-mint/core/format';
 import type { DayPlan } from '@round-mint/contract/day-plan';
 import type { Schedule } from '@round-mint/core/schedule';
-import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { runsOf } from '@/drawings/day/lane-shape';
@@ -18,9 +19,7 @@ import { JobEnds } from './JobEnds';
 
 /** The head of the day plan: which plan the bench follows. */
 export function DayHead({ plan }: Pick<DayPlan, 'plan'>) {
-  const note = plan
-    ? `The bench follows the plan of ${format(new Date(plan.madeAt), 'EEE d MMM, HH:mm')}`
-    : 'The bench follows no plan yet';
+  const note = plan ? `Plan in use, made ${momentOf(plan.madeAt)}` : 'No plan in use yet';
   return (
     <>
       <PlaceHeader title="Day plan" note={note} />
@@ -39,7 +38,7 @@ function Gain({ answer, nowMin }: { answer: Schedule; nowMin: number }) {
       {answer.score.pinMissMin > 0 ? (
         <Notice
           level="warn"
-          title={`What you pinned cannot all be kept: ${Math.round(answer.score.pinMissMin)} min off.`}
+          title={`What you pinned cannot all be kept: ${durationWords(answer.score.pinMissMin)} off.`}
         />
       ) : null}
     </View>

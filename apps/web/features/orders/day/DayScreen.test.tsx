@@ -52,7 +52,7 @@ describe('DayScreen', () => {
     fireEvent.press(screen.getByTestId('follow-plan'));
     await waitFor(() => expect(saved()).toHaveLength(1));
     expect(saved()[0]?.blocks).toHaveLength(4);
-    expect(await screen.findByText('The bench follows this')).toBeTruthy();
+    expect(await screen.findByText('Plan in use')).toBeTruthy();
   });
 
   it('pins a go of the hands to another time and solves round it', async () => {
@@ -66,7 +66,7 @@ describe('DayScreen', () => {
     fireEvent.press(screen.getByTestId('follow-plan'));
     await waitFor(() => expect(saved()[0]?.pins).toHaveLength(1));
     fireEvent.press(screen.getByRole('button', { name: /, pinned$/ }));
-    fireEvent.press(await screen.findByText('Let it go where it fits best'));
+    fireEvent.press(await screen.findByText('Unpin it'));
     await waitFor(() => expect(screen.queryByRole('button', { name: /, pinned$/ })).toBeNull());
   });
 

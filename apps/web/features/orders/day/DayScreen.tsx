@@ -1,6 +1,6 @@
+import { narrowDay } from '@/features/shared/words/dates';
 import type { DayPlan } from '@round-mint/contract/day-plan';
 import { dayOf, MINUTES_A_DAY, spansOfDay, type Schedule } from '@round-mint/core/schedule';
-import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
@@ -56,7 +56,7 @@ function ShownDay({ planning, names, onOpen }: PartProps & { onOpen: (run: Run) 
   const settings = useSettings();
   const { job, pins, pin } = planning;
   const { days, shown, blocks, setChosen } = useShownDay(job.answer);
-  const label = (day: number) => format(wallDate(day * MINUTES_A_DAY), 'EEE d');
+  const label = (day: number) => narrowDay(wallDate(day * MINUTES_A_DAY));
   return (
     <View className="gap-2">
       {days.length > 0 ? (
@@ -124,7 +124,7 @@ function Day({ day }: { day: DayPlan }) {
   const footer = (
     <Button
       look="main"
-      label={followed ? 'The bench follows this' : 'Let the bench follow this'}
+      label={followed ? 'Plan in use' : 'Use this plan'}
       disabled={!job.fresh || followed}
       onPress={() => void planning.follow()}
       testID="follow-plan"

@@ -1,10 +1,11 @@
+import { durationWords } from '@round-mint/core/format';
 import type { DayJob } from '@round-mint/contract/day-plan';
 import type { Schedule } from '@round-mint/core/schedule';
 import { View } from 'react-native';
 import { useSettings } from '@/features/shared/settings/use-settings';
 import { Type } from '@/ui/Type';
 import { jobEnds } from './day-model';
-import { dayWords, durationWords, momentWords } from '@/features/shared/words/wall-clock';
+import { dayWords, momentWords } from '@/features/shared/words/wall-clock';
 
 /** When each ring will be ready, and whether that is in time. */
 export function JobEnds({ answer, jobs }: { answer: Schedule; jobs: readonly DayJob[] }) {

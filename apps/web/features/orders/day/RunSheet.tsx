@@ -1,3 +1,4 @@
+import { durationWords } from '@round-mint/core/format';
 import { View } from 'react-native';
 import { verbOf } from '@/features/shared/ring/bench-model';
 import type { Run } from '@/drawings/day/lane-shape';
@@ -6,7 +7,7 @@ import { FactLine } from '@/ui/FactLine';
 import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
 import { runWords } from './day-model';
-import { clockWords, durationWords, momentWords } from '@/features/shared/words/wall-clock';
+import { clockWords, momentWords } from '@/features/shared/words/wall-clock';
 
 const MOVES_MIN = [-60, -15, 15, 60] as const;
 
@@ -55,7 +56,7 @@ export function RunSheet({ run, names, pinned, onPin, onUnpin, onRing, onClose }
       </View>
       {pinned ? (
         <Button
-          label="Let it go where it fits best"
+          label="Unpin it"
           onPress={() => {
             onUnpin();
             onClose();

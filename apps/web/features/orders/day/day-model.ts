@@ -1,10 +1,11 @@
+import { durationWords } from '@round-mint/core/format';
 import type { DayJob } from '@round-mint/contract/day-plan';
 import type { Settings } from '@round-mint/contract/settings';
 import { closingMin, dayOf, workMinutes, type Pin, type Schedule } from '@round-mint/core/schedule';
 import type { Run } from '@/drawings/day/lane-shape';
 import { verbOf } from '@/features/shared/ring/bench-model';
 import { calendarOf } from '@/features/orders/promise/shop-model';
-import { dayNumber, durationWords, momentWords } from '@/features/shared/words/wall-clock';
+import { dayNumber, momentWords } from '@/features/shared/words/wall-clock';
 
 /** "Anneal · Ferry crew, no. 3", "Anneal 3 rings", "3 rings into the pickle" */
 export function runWords({ blocks }: Run, names: ReadonlyMap<string, string>): string {

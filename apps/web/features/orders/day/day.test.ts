@@ -1,3 +1,4 @@
+import { durationWords } from '@round-mint/core/format';
 import type { DayJob } from '@round-mint/contract/day-plan';
 import { DEFAULT_SETTINGS } from '@round-mint/contract/settings';
 import { makeSchedule } from '@round-mint/core/schedule';
@@ -6,13 +7,7 @@ import { runsOf } from '@/drawings/day/lane-shape';
 import { dayIcs } from './day-ics';
 import { daysOf, gainWords, jobEnds, pinnedAt, pinsOf, runWords, unpinned } from './day-model';
 import { planningNow, shopOf } from '@/features/orders/promise/shop-model';
-import {
-  dayNumber,
-  durationWords,
-  momentWords,
-  wallDate,
-  wallMinutes,
-} from '@/features/shared/words/wall-clock';
+import { dayNumber, momentWords, wallDate, wallMinutes } from '@/features/shared/words/wall-clock';
 
 const MONDAY = wallMinutes(new Date(2026, 10, 30, 9, 0));
 
@@ -49,7 +44,7 @@ describe('the clock on the wall', () => {
   it('goes there and back, whatever the zone', () => {
     const date = new Date(2026, 6, 4, 17, 45);
     expect(wallDate(wallMinutes(date)).getTime()).toBe(date.getTime());
-    expect(momentWords(wallMinutes(date))).toBe('Sat 4 Jul, 17:45');
+    expect(momentWords(wallMinutes(date))).toBe('Sat, Jul 4, 17:45');
     expect(dayNumber('1970-01-03')).toBe(2);
     expect([durationWords(59.6), durationWords(130), durationWords(12)]).toEqual([
       '1 h',
@@ -74,7 +69,7 @@ describe('the day plan', () => {
     expect(ends).toHaveLength(2);
     expect(ends.every(({ lateMin }) => lateMin === 0)).toBe(true);
     const { done, against } = gainWords(schedule, DEFAULT_SETTINGS, MONDAY);
-    expect(done).toContain('Mon 30 Nov');
+    expect(done).toContain('Mon, Nov 30');
     expect(against).toMatch(/first come, first done/);
     expect(daysOf(schedule)).toEqual([dayNumber('2026-11-30')]);
   });

@@ -49,7 +49,7 @@ export function useDayPlanning(day: DayPlan): DayPlanning {
       const madeAt = new Date().toISOString();
       await save({ madeAt, pins: [...shop.pins], blocks: [...answer.blocks] }).unwrap();
       setFollowed(answer);
-      dispatch(noticeShown({ text: 'The bench follows this plan.' }));
+      dispatch(noticeShown({ text: 'This plan is now in use.' }));
     } catch (error) {
       dispatch(noticeShown({ text: problemText(error), problem: true }));
     }

@@ -19,7 +19,7 @@ function open(answers: Record<string, unknown> = {}) {
 const type = (label: string, text: string) => fireEvent.changeText(screen.getByLabelText(label), text);
 
 describe('IntakeScreen', () => {
-  it('takes over the finger of a person who is known, and answers from the drawer', async () => {
+  it('takes over the finger of a person who is known, and answers from stock', async () => {
     open();
     fireEvent.changeText(await screen.findByTestId('intake-person'), 'call');
     fireEvent.press(await screen.findByRole('radio', { name: 'Calla Venn' }));
@@ -28,7 +28,7 @@ describe('IntakeScreen', () => {
     expect(
       await screen.findByRole('radio', { name: /^Test brenn, 1948: hole/ }, { timeout: 20_000 }),
     ).toBeTruthy();
-    expect(screen.getByText('✓ 1 way to make it: below.')).toBeTruthy();
+    expect(screen.getByText('✓ 1 way to make it, below.')).toBeTruthy();
   });
 
   it('keeps person, plan and order, once each, and opens the order', async () => {
@@ -72,7 +72,7 @@ describe('IntakeScreen', () => {
     type('Year', '1799');
     expect(await screen.findByTestId('not-possible', {}, { timeout: 20_000 })).toBeTruthy();
     expect(screen.getByRole('radio', { name: /1948 instead of 1799/ })).toBeTruthy();
-    expect(screen.getByText('✕ Not as wished; 1 near it: below.')).toBeTruthy();
+    expect(screen.getByText('✕ Not exactly; 1 close option below.')).toBeTruthy();
   });
 
   it('keeps nothing of a size that it cannot read', async () => {
@@ -86,7 +86,7 @@ describe('IntakeScreen', () => {
   it('begins anew on request', async () => {
     open();
     fireEvent.changeText(await screen.findByTestId('intake-person'), 'Nela Prow');
-    fireEvent.press(screen.getByText('Begin anew'));
+    fireEvent.press(screen.getByText('Start again'));
     expect(screen.getByTestId('intake-person').props.value).toBe('');
   });
 });

@@ -1,3 +1,4 @@
+import { countWords } from '@round-mint/core/format';
 import type { WishAnswer } from '@round-mint/core/trade';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
@@ -46,13 +47,12 @@ function useIntake() {
 
 /** The answers in a line, while the form hides them. */
 function answerWords(answer: WishAnswer | undefined): string {
-  if (!answer) return 'Give a size: the drawer answers.';
+  if (!answer) return 'Enter a size to see what the stock can make.';
   const { options, alternatives } = answer;
-  if (options.length > 0)
-    return `✓ ${options.length} ${options.length === 1 ? 'way' : 'ways'} to make it: below.`;
+  if (options.length > 0) return `✓ ${countWords(options.length, 'way')} to make it, below.`;
   return alternatives.length > 0
-    ? `✕ Not as wished; ${alternatives.length} near it: below.`
-    : '✕ Not from what is here: why is below.';
+    ? `✕ Not exactly; ${countWords(alternatives.length, 'close option')} below.`
+    : '✕ Not from the stock: see why below.';
 }
 
 /** A wish taken down in one flow; while it is written, the drawer answers. */
@@ -98,18 +98,18 @@ export function IntakeScreen() {
       {wide ? null : <Type as="label">{answerWords(answers.answer)}</Type>}
       <Button
         look="main"
-        label={busy ? 'Keeping …' : option ? 'Keep the order, made so' : 'Keep the wish'}
+        label={busy ? 'Saving …' : option ? 'Save with this option' : 'Save order'}
         disabled={!complete || busy}
         onPress={() => void keep(texts, wish, option)}
         testID="keep-order"
       />
     </View>
   );
-  const clear = <TextButton label="Begin anew" onPress={() => dispatch(intakeCleared())} />;
+  const clear = <TextButton label="Start again" onPress={() => dispatch(intakeCleared())} />;
   const head = (
     <PlaceHeader
-      title="A new wish"
-      note="Person, finger, ring, date; the drawer answers as you write"
+      title="New order"
+      note="Person, finger, ring, date: what can be made shows as you type"
       end={clear}
     />
   );

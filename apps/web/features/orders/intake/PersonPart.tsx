@@ -79,7 +79,7 @@ export function PersonPart({ texts, problems, people }: PersonPartProps) {
         <Type as="small">{[known.email, known.phone, known.notes].filter(Boolean).join(' · ')}</Type>
       ) : (
         <Field
-          label="Mail address"
+          label="E-mail"
           value={texts.email}
           onChangeText={(email) => dispatch(intakeTyped({ email }))}
           inputMode="email"

@@ -26,7 +26,7 @@ const LININGS = [
 ] as const;
 
 const SOURCES = [
-  { value: 'ours', label: 'from the drawer' },
+  { value: 'ours', label: 'from stock' },
   { value: 'sent-in', label: 'their own piece' },
 ] as const;
 

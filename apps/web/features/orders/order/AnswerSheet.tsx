@@ -9,7 +9,7 @@ import { Type } from '@/ui/Type';
 import { useMoveOrder } from '@/features/shared/ring/use-move-order';
 
 const BY = [
-  { value: 'mail', label: 'by mail' },
+  { value: 'mail', label: 'by e-mail' },
   { value: 'told', label: 'told me' },
   { value: 'seen', label: 'seen here' },
 ] as const;

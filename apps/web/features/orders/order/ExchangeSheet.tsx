@@ -52,7 +52,7 @@ export function ExchangeSheet({ order, person, price, onClose }: ExchangeSheetPr
         answer.reasons.map(({ code, message }) => <Notice key={code} level="stop" title={message} />)
       )}
       <Button
-        label={`They are here: put all ${exchange.pieces} into the drawer`}
+        label={`They are here: put all ${exchange.pieces} into stock`}
         disabled={busy || !answer.eligible}
         onPress={() => void take()}
       />

@@ -1,4 +1,4 @@
-import { format } from 'date-fns/format';
+import { momentOf } from '@/features/shared/words/dates';
 import { Link } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { useMemo } from 'react';
@@ -24,7 +24,7 @@ export function LettersOf({ orderId }: { orderId: string }) {
                 <Type as="label" className="underline">
                   {subject}
                 </Type>
-                <Type as="small">{`In the outbox, ${format(new Date(at), 'd MMM, HH:mm')}`}</Type>
+                <Type as="small">{`In the outbox, ${momentOf(at)}`}</Type>
               </Pressable>
             </Link>
           </View>

@@ -24,14 +24,14 @@ export function MoveSheet({ order, onClose }: { order: OrderInList; onClose: () 
                 role="button"
                 aria-disabled={off}
                 disabled={off}
-                aria-label={`${STATE_NAMES[to]}${off ? `, first: ${missing.join('; ')}` : ''}`}
+                aria-label={`${STATE_NAMES[to]}${off ? `, needs ${missing.join('; ')}` : ''}`}
                 onPress={() => void go(to)}
                 className={`min-h-[56px] justify-center border-b border-line active:opacity-70 ${to === usual ? 'border-l-4 border-l-ink pl-3' : ''}`}
               >
                 <Type as={off ? 'body' : 'strong'} className={off ? 'text-soft' : ''}>
                   {STATE_NAMES[to]}
                 </Type>
-                {off ? <Type as="small">{`First: ${missing.join('; ')}.`}</Type> : null}
+                {off ? <Type as="small">{`Needs ${missing.join('; ')}.`}</Type> : null}
               </Pressable>
             </View>
           );

@@ -11,7 +11,7 @@ export function NoOrders({ fetching }: { fetching: boolean }) {
     );
   return (
     <Empty title="Nothing here.">
-      Orders stand here, each with what is wished and until when. “A new wish” begins one.
+      Orders stand here, each with what is wanted and by when. “New order” adds one.
     </Empty>
   );
 }

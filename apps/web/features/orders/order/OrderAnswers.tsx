@@ -57,7 +57,7 @@ export function OrderAnswers({ order, person }: { order: OrderInList; person: st
       {option ? (
         <Button
           look="main"
-          label="Make it so"
+          label="Choose this"
           disabled={adding.isLoading || saving.isLoading}
           onPress={() => void take()}
         />

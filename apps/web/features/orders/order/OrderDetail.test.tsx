@@ -52,8 +52,8 @@ describe('an order', () => {
     const panel = await screen.findByTestId('price-panel');
     // 20 + 3 + 60 − 3.6 is made for; 6 post and 0.5 fees; 5 % and 25 % of the price.
     expect(within(panel).getByText('122.71 cr')).toBeTruthy();
-    fireEvent.press(within(panel).getByRole('button', { name: '90 min at the bench: why?' }));
-    expect(await screen.findByText('90 min × 40.00 an hour.')).toBeTruthy();
+    fireEvent.press(within(panel).getByRole('button', { name: '1 h 30 min at the bench: why?' }));
+    expect(await screen.findByText('1 h 30 min × 40.00 an hour.')).toBeTruthy();
   });
 
   it('is quoted: price kept, letter into the outbox', async () => {
@@ -160,9 +160,7 @@ describe('an order', () => {
   it('moves by its menu where nothing is missing, and says what is', async () => {
     const { events } = open({ state: 'asked' });
     fireEvent.press(await screen.findByRole('button', { name: /^Move Test order/ }));
-    expect(
-      screen.getByRole('button', { name: 'quoted, first: choose a way to make it; make a quote' }),
-    ).toBeDisabled();
+    expect(screen.getByRole('button', { name: 'quoted, needs a way to make it; a quote' })).toBeDisabled();
     fireEvent.press(screen.getByRole('button', { name: 'cancelled' }));
     await waitFor(() => expect(events()).toEqual([{ kind: 'moved', to: 'cancelled' }]));
   });
@@ -207,7 +205,7 @@ describe('an order', () => {
     fireEvent.press(await screen.findByText('Part exchange: what is left to pay'));
     expect(await screen.findByText('2 of 3 pay 24.00 cr.')).toBeTruthy();
     expect(screen.getByText('Left to pay: 98.71 cr.')).toBeTruthy();
-    fireEvent.press(screen.getByText('They are here: put all 3 into the drawer'));
+    fireEvent.press(screen.getByText('They are here: put all 3 into stock'));
     fireEvent.press(screen.getByRole('button', { name: 'Put the terms into the outbox' }));
     await waitFor(() => expect(letters()).toHaveLength(1));
     expect(letters()[0]?.text).toContain('Taken in exchange: 24.00 cr');

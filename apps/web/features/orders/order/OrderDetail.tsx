@@ -1,5 +1,5 @@
+import { momentOf } from '@/features/shared/words/dates';
 import { orderProgress, STATE_NAMES, USUAL_WAY } from '@round-mint/core/trade';
-import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
@@ -41,9 +41,9 @@ function History({ row }: { row: OrderRow }) {
       {whole ? null : <Type as="small">{isError ? 'The server does not answer.' : 'Fetching it …'}</Type>}
       <View role="list" aria-label="History of the order">
         {history.toReversed().map(({ eventId, at, words }) => (
-          <FactLine key={eventId} name={format(new Date(at), 'd MMM, HH:mm')} value={words} />
+          <FactLine key={eventId} name={momentOf(at)} value={words} />
         ))}
-        <FactLine name={format(new Date(order.createdAt), 'd MMM, HH:mm')} value="Asked for" />
+        <FactLine name={momentOf(order.createdAt)} value="Asked for" />
       </View>
     </View>
   );

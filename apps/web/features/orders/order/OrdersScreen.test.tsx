@@ -39,7 +39,7 @@ describe('OrdersScreen', () => {
   });
 
   it('shows what is over on request, and opens an order', async () => {
-    fireEvent.press(await screen.findByRole('radio', { name: 'over' }));
+    fireEvent.press(await screen.findByRole('radio', { name: 'closed' }));
     fireEvent.press(await screen.findByRole('link', { name: /^Gone, Calla Venn/ }));
     expect(router.push).toHaveBeenCalledWith({
       pathname: '/orders/[id]',

@@ -94,7 +94,7 @@ function Orders({ open }: { open: readonly OrderRow[] }) {
           <OrdersTabs here="Orders" />
         </>
       }
-      footer={<Button look="main" label="A new wish" onPress={add} />}
+      footer={<Button look="main" label="New order" onPress={add} />}
     >
       <Choices label="Which orders" choices={SHOWN} value={shown} onChange={setShown} />
       {rows && rows.length > 0 ? null : <NoOrders fetching={rows === undefined} />}

@@ -98,7 +98,7 @@ export function PricePanel({ order, person }: { order: OrderInList; person: stri
       <View role="table" aria-label="Price, planned and actual">
         <View role="row" className="flex-row border-b-2 border-ink pb-1">
           <View role="columnheader" className="flex-1">
-            <Type as="small">What it comes of</Type>
+            <Type as="small">Cost breakdown</Type>
           </View>
           <View role="columnheader" style={{ width: 96 }}>
             <Type as="small" className="text-right">
@@ -128,9 +128,7 @@ export function PricePanel({ order, person }: { order: OrderInList; person: stri
         <Sheet title={why.label} open onClose={() => setAsked(undefined)}>
           <Type as="figure">{money(why.amount)}</Type>
           <Type>{why.why}</Type>
-          <Type as="small">
-            From: rates under Settings, packs under Stock, metal prices of the day; craft §11.
-          </Type>
+          <Type as="small">From: rates under Settings, packs under Stock, metal prices of the day.</Type>
         </Sheet>
       ) : null}
       {exchanging ? (

@@ -1,3 +1,4 @@
+import { longDay } from '@/features/shared/words/dates';
 import type { OrderInList } from '@round-mint/contract/orders';
 import { parseDecimal } from '@round-mint/core/format';
 import { quoteLetter, type PriceInput } from '@round-mint/core/trade';
@@ -54,7 +55,7 @@ export function QuoteSheet({ order, person, input, onClose }: QuoteSheetProps) {
   const { likelyMin = Infinity } = promise.answer ?? {};
   const ready = Number.isFinite(likelyMin) ? wallDate(likelyMin) : undefined;
   const readyBy = ready ? format(ready, 'yyyy-MM-dd') : null;
-  const readyWords = ready && format(ready, 'EEEE, d MMMM yyyy');
+  const readyWords = ready && longDay(ready);
   const ring = wishWords(order, write);
   const letter = useMemo(
     () =>

@@ -61,7 +61,7 @@ export function WideOrders({ list, shown, onShow, note, onAdd }: WideOrdersProps
               <Type as="title">Orders</Type>
               <Type as="small">{note}</Type>
             </View>
-            <Button label="A new wish" onPress={onAdd} />
+            <Button label="New order" onPress={onAdd} />
           </View>
           <OrdersTabs here="Orders" />
           <View className="flex-row items-end gap-3">
@@ -126,5 +126,5 @@ export function WideOrders({ list, shown, onShow, note, onAdd }: WideOrdersProps
 
 export const SHOWN = [
   { value: 'open', label: 'open' },
-  { value: 'over', label: 'over' },
+  { value: 'over', label: 'closed' },
 ] as const;

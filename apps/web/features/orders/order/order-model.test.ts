@@ -35,7 +35,7 @@ describe('moves of an order', () => {
   it('name what is missing, and the usual one', () => {
     const order = orderOf({ state: 'asked' });
     const moves = movesOf(order);
-    expect(moves.find(({ to }) => to === 'ready')?.missing).toContain('finish the ring at the bench');
+    expect(moves.find(({ to }) => to === 'ready')?.missing).toContain('the ring finished at the bench');
     expect(moves.find(({ to }) => to === 'cancelled')?.missing).toEqual([]);
     expect(moves.map(({ to }) => to)).not.toContain('asked');
     expect(usualNext(order)).toBe('quoted');

@@ -31,7 +31,7 @@ export function useTakeExchange(order: OrderInList, person: string) {
       }).unwrap();
       dispatch(
         noticeShown({
-          text: `${quantity} pieces lie in the drawer.`,
+          text: `${quantity} pieces are in stock.`,
           undo: { kind: 'stock', id: id.current },
         }),
       );

@@ -1,5 +1,5 @@
+import { momentOf } from '@/features/shared/words/dates';
 import type { Message } from '@round-mint/contract/outbox';
-import { format } from 'date-fns/format';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Image, Linking, Pressable, ScrollView, View } from 'react-native';
@@ -48,7 +48,7 @@ function LetterView({ letter }: { letter: Message }) {
     <View className="gap-3" testID="letter">
       <View className="gap-0.5 border-b border-line pb-2">
         <Type as="small">{`To ${letter.toName} <${letter.toAddress}>`}</Type>
-        <Type as="small">{format(new Date(letter.at), 'EEEE, d MMMM yyyy, HH:mm')}</Type>
+        <Type as="small">{momentOf(letter.at)}</Type>
       </View>
       <Type>{letter.text}</Type>
       {letter.photoIds.map((id) => (
@@ -108,7 +108,7 @@ function LetterList({ list, chosenId, onOpen }: LetterListProps) {
               <Type as="label" className="flex-1">
                 {toName}
               </Type>
-              <Type as="small">{`${KIND_WORDS[kind]} · ${format(new Date(at), 'd MMM, HH:mm')}`}</Type>
+              <Type as="small">{`${KIND_WORDS[kind]} · ${momentOf(at)}`}</Type>
             </View>
             <Type as="small">{subject}</Type>
           </Pressable>

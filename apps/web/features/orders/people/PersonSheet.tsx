@@ -17,7 +17,7 @@ import { parsePerson, personTexts, type PersonTexts } from './person-form';
 
 const WORDS = [
   { key: 'name', label: 'Name' },
-  { key: 'email', label: 'Mail address' },
+  { key: 'email', label: 'E-mail' },
   { key: 'phone', label: 'Telephone' },
   { key: 'address', label: 'Address' },
   { key: 'notes', label: 'Notes' },
@@ -51,7 +51,7 @@ export function PersonSheet({ person, onClose }: { person: Person | undefined; o
   return (
     <AddSheet
       title={person?.name ?? 'A new person'}
-      action={person ? 'Keep the changes' : 'Add the person'}
+      action={person ? 'Save changes' : 'Add the person'}
       open
       saving={isLoading}
       problem={problems['server']}

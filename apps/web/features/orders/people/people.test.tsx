@@ -57,7 +57,7 @@ describe('PeopleScreen', () => {
     expect(screen.queryByText('Pell Averin')).toBeNull();
     fireEvent.press(screen.getByRole('button', { name: 'Change Calla Venn' }));
     fireEvent.changeText(screen.getByLabelText('Telephone'), '0 55 12');
-    fireEvent.press(screen.getByText('Keep the changes'));
+    fireEvent.press(screen.getByText('Save changes'));
     await waitFor(() => expect(calls.some(({ method }) => method === 'PUT')).toBe(true));
     expect(calls.find(({ method }) => method === 'PUT')?.body).toMatchObject({
       phone: '0 55 12',

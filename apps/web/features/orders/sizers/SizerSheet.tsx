@@ -108,8 +108,8 @@ export function SizerSheet({ sizer, people, onClose }: SizerSheetProps) {
   );
   return (
     <AddSheet
-      title={sizer ? 'What became of this sizer' : 'A sizer goes out'}
-      action={sizer ? 'Keep the changes' : 'It is sent'}
+      title={sizer ? 'What became of this sizer' : 'Send a sizer'}
+      action={sizer ? 'Save changes' : 'It is sent'}
       open
       saving={isLoading}
       problem={problems['server']}

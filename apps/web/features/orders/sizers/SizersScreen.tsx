@@ -73,7 +73,7 @@ function Schools({ sizers, orders, marginPerOrder: known }: Omit<SizersProps, 'p
       <Notice level={schools.better === 'too-few' ? 'note' : 'good'} title={verdictWords(schools, money)}>
         {breakEvenWords(schools)}
       </Notice>
-      <View role="table" aria-label="Two schools beside each other">
+      <View role="table" aria-label="Two methods compared">
         <View role="row" className="flex-row border-b-2 border-ink pb-1">
           <View role="columnheader" className="flex-1">
             <Type as="small"> </Type>
@@ -125,11 +125,11 @@ function Sizers({ sizers, orders, people, marginPerOrder }: SizersProps) {
           <OrdersTabs here="Sizers" />
         </>
       }
-      footer={<Button look="main" label="A sizer goes out" onPress={() => setOpen('new')} />}
+      footer={<Button look="main" label="Send a sizer" onPress={() => setOpen('new')} />}
     >
       <Schools sizers={sizers} orders={orders} marginPerOrder={marginPerOrder} />
       {sizers.length === 0 ? (
-        <Empty title="None has gone out.">Lend or sell plastic sizers; who knows their size orders.</Empty>
+        <Empty title="None sent yet.">Lend or sell plastic sizers; who knows their size orders.</Empty>
       ) : null}
       <View role="list" aria-label="Sizers sent">
         {sizers.map((sizer) => {

@@ -1,3 +1,4 @@
+import { percentWords } from '@round-mint/core/format';
 import type { OrderInList } from '@round-mint/contract/orders';
 import type { StoredSizer } from '@round-mint/contract/sizers';
 import { compareSizers, type SizerSchools, type SizerSums } from '@round-mint/core/trade';
@@ -20,11 +21,9 @@ export function schoolsOf(
   );
 }
 
-const percent = (share: number) => `${Math.round(share * 100)} %`;
-
 /** "3 of 6 (19–81 %)" */
 export function conversionWords({ sent, orders, low, high }: SizerSums): string {
-  return sent === 0 ? 'none sent' : `${orders} of ${sent} (${Math.round(low * 100)}–${percent(high)})`;
+  return sent === 0 ? 'none sent' : `${orders} of ${sent} (${Math.round(low * 100)}–${percentWords(high)})`;
 }
 
 export function verdictWords(
@@ -38,15 +37,15 @@ export function verdictWords(
     case 'paid':
       return `By your figures, selling them with a coupon brings ${differ} more for each.`;
     case 'too-few':
-      return 'Too few of one of the schools to say which is better for you.';
+      return 'Too few of one method to say which is better for you.';
   }
 }
 
 /** "A free sizer pays for itself when 13 % of them lead to an order; paid ones …" */
 export function breakEvenWords({ breakEvenFree, breakEvenPaid }: SizerSchools): string {
-  const free = `A free sizer pays for itself when ${percent(breakEvenFree)} of them lead to an order`;
+  const free = `A free sizer pays for itself when ${percentWords(breakEvenFree)} of them lead to an order`;
   if (breakEvenPaid === undefined) return `${free}.`;
   return breakEvenPaid === 0
     ? `${free}; paid ones do better than your free ones even when none leads to an order.`
-    : `${free}; paid ones do as well as your free ones from ${percent(breakEvenPaid)} on.`;
+    : `${free}; paid ones do as well as your free ones from ${percentWords(breakEvenPaid)} on.`;
 }

@@ -1,6 +1,6 @@
+import { workWords } from '@round-mint/core/format';
 import type { CustomerWish, WishAnswer, WishOption } from '@round-mint/core/trade';
 import { Pressable, View } from 'react-native';
-import { durationWords } from '@/features/shared/words/wall-clock';
 import { RingThumb } from '@/features/shared/picture/RingThumb';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { Notice } from '@/ui/Notice';
@@ -23,7 +23,7 @@ function Option({ wish, option, chosen, onChoose }: OptionProps) {
     plan.kind === 'coin' ? `hole ${write.length(plan.holeMm)}` : undefined,
     `${write.length(bandWidthMm)} wide`,
     `${annealCount} anneals`,
-    `${durationWords(handsOnMin)} of hands`,
+    workWords(handsOnMin, 0),
     price === undefined ? undefined : `piece ${write.money(price)}`,
   ]
     .filter(Boolean)
@@ -60,7 +60,7 @@ interface AnswerListProps {
   onChoose: (option: WishOption) => void;
 }
 
-/** What is possible from the drawer, what comes near, and why the rest is not. */
+/** What is possible from stock, what comes near, and why the rest is not. */
 export function AnswerList({ wish, job, chosen, onChoose }: AnswerListProps) {
   const { answer, progress, problem, cancel } = job;
   const group = (label: string, options: readonly WishOption[]) =>
@@ -83,15 +83,15 @@ export function AnswerList({ wish, job, chosen, onChoose }: AnswerListProps) {
   return (
     <View className="gap-3" testID="answers">
       {progress !== undefined ? (
-        <Progress what="Looking through the drawer" share={progress} onStop={cancel} />
+        <Progress what="Looking through the stock" share={progress} onStop={cancel} />
       ) : null}
-      {problem ? <Notice level="stop" title="The drawer could not be searched." live /> : null}
+      {problem ? <Notice level="stop" title="The stock could not be searched." live /> : null}
       {answer && answer.options.length === 0 ? (
-        <Notice level="stop" title="Not as wished, from what is here." live testID="not-possible">
-          {answer.alternatives.length > 0 ? 'This comes near:' : 'And nothing comes near.'}
+        <Notice level="stop" title="Not possible exactly from the stock." live testID="not-possible">
+          {answer.alternatives.length > 0 ? 'Close options:' : 'Nothing comes close.'}
         </Notice>
       ) : null}
-      {answer ? group('Possible from what is here', answer.options) : null}
+      {answer ? group('Possible from the stock', answer.options) : null}
       {answer ? group('To offer instead', answer.alternatives) : null}
       {answer && answer.whyNot.length > 0 ? (
         <View className="gap-1">
@@ -107,7 +107,7 @@ export function AnswerList({ wish, job, chosen, onChoose }: AnswerListProps) {
         </View>
       ) : null}
       {!answer && progress === undefined && !problem ? (
-        <Type as="small">Give a size: what the drawer makes of the wish shows here while you write.</Type>
+        <Type as="small">Enter a size: what the stock can make shows here as you type.</Type>
       ) : null}
     </View>
   );

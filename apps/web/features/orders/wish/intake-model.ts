@@ -123,7 +123,7 @@ function fingerAdvice(
     }
   }
   if (texts.measuredBy === 'told')
-    advice.push('Only told: measure it, or send a sizer, before the first fold.');
+    advice.push('As told, not measured: measure it, or send a sizer, before the first fold.');
   return advice;
 }
 

@@ -1,3 +1,4 @@
+import { durationWords } from '@round-mint/core/format';
 import { pastWords, stopAt, stopWords } from '@round-mint/core/bench';
 import type { SizeSystemId } from '@round-mint/core/size';
 import {
@@ -68,7 +69,7 @@ function StepRow({ step, number, names }: { step: RouteStep; number: number; nam
           <Type key={message} as="small" className="text-heat">{`Take care: ${message}`}</Type>
         ))}
       </View>
-      <Type as="small">{`${step.handsOnMin + step.waitMin} min`}</Type>
+      <Type as="small">{durationWords(step.handsOnMin + step.waitMin)}</Type>
     </View>
   );
 }

@@ -15,7 +15,7 @@ interface TakeToBenchProps {
   piece: StockItem | undefined;
   /** Undefined while it cannot be made. */
   plan: PlanToTake | undefined;
-  /** What leaves the drawer, in a sentence. */
+  /** What leaves the stock, in a sentence. */
   leaves: string;
   /** Limits of comfort or luck that the plan goes beyond. */
   limits?: readonly Reasoned[] | undefined;
@@ -93,7 +93,7 @@ export function TakeToBench({ piece, plan, leaves, caution, limits = NO_LIMITS }
   );
 }
 
-/** What of a piece leaves the drawer. */
+/** What of a piece leaves the stock. */
 export function leavesWords(piece: StockItem | undefined): string {
-  return `One piece of ${piece?.name ?? 'stock'} leaves the drawer; ${Math.max(0, (piece?.quantity ?? 1) - 1)} stay.`;
+  return `One piece of ${piece?.name ?? 'stock'} leaves the stock; ${Math.max(0, (piece?.quantity ?? 1) - 1)} left.`;
 }

@@ -1,3 +1,4 @@
+import { percentWords } from '@round-mint/core/format';
 import {
   COMFORTABLE_CUT_EDGE_MM,
   curlToolOf,
@@ -41,12 +42,8 @@ const HANDBOOK =
   'Forming law of the handbook; shares from a finite-element study of coins folded, stretched, reduced and rounded.';
 const MEASURED = 'Geometry of what you entered.';
 
-function percent(value: number): string {
-  return `${Math.round(value * 100)} %`;
-}
-
 function signed(strainLog: number): string {
-  const text = percent(Math.exp(strainLog) - 1);
+  const text = percentWords(Math.exp(strainLog) - 1);
   return strainLog > 0 ? `+${text}` : text.replace('-', '−');
 }
 
@@ -74,7 +71,7 @@ export function explainPlan(
   const coin = [
     ['Coin', write.length(piece?.diameterMm ?? 0)],
     ['Hole', write.length(holeMm)],
-    ['Works as thick as', write.length(plan.workingThicknessMm, 2)],
+    ['Working thickness', write.length(plan.workingThicknessMm, 2)],
   ] as const;
   const strained = (strainLog: number) => {
     const times = Math.abs(strainLog) / metal.allowanceStrainLog;
@@ -92,7 +89,7 @@ export function explainPlan(
       words:
         'The coin is taken as 65 hoops from hole to rim. Each hoop is followed through every blow: it grows or shrinks to its new radius, and its width and thickness give way by a share that depends on the kind of blow, the metal’s volume staying the same. The widths add up to the band.',
       inputs: [...coin, target, ['Share of width', shares]],
-      source: `${HANDBOOK} Within half a percent of its cases. Expect your own bench to differ by up to 3 %.`,
+      source: `${HANDBOOK} Within half a percent of its cases. Expect your own bench to differ by up to 3%.`,
     },
     height: {
       title: 'Height on the finger',
@@ -111,14 +108,14 @@ export function explainPlan(
       value: write.length(plan.thicknessCutEdgeMm, 2),
       words: `The hole’s edge is stretched most, so it thins most. Under ${COMFORTABLE_CUT_EDGE_MM} mm it wears thin and feels sharp.`,
       inputs: [...coin, target],
-      source: `${HANDBOOK} Within 1.5 % of the study.`,
+      source: `${HANDBOOK} Within 1.5% of the study.`,
     },
     rimEdge: {
       title: 'Thickness at the rim edge',
       value: write.length(plan.thicknessRimEdgeMm, 2),
       words: 'The rim is crowded into a shorter circle, so it thickens.',
       inputs: [...coin, target],
-      source: `${HANDBOOK} Within 1.5 % of the study.`,
+      source: `${HANDBOOK} Within 1.5% of the study.`,
     },
     outside: {
       title: 'Outside diameter',
@@ -140,7 +137,7 @@ export function explainPlan(
     strainRim: {
       title: 'Crowding of the rim edge',
       value: strained(plan.strainRimEdge),
-      words: `The rim shrinks to the ring’s circle: hoop strain ln(R ÷ R₀). To ${signed(FOLD_RIM_STRAIN_LIMIT)} dies can do it alone, to −50 % stepped reduction under tape can.`,
+      words: `The rim shrinks to the ring’s circle: hoop strain ln(R ÷ R₀). To ${signed(FOLD_RIM_STRAIN_LIMIT)} dies can do it alone, to −50% stepped reduction under tape can.`,
       inputs: [
         ['Hoop strain', plan.strainRimEdge.toFixed(3)],
         ['Dies alone reach', FOLD_RIM_STRAIN_LIMIT.toFixed(2)],
@@ -188,7 +185,7 @@ export function explainPlan(
       source: plan.thicknessSource === 'mass' ? 'Your scale.' : 'Default of the handbook.',
     },
     curl: {
-      title: 'Lost to the curl',
+      title: 'Lost to turning in the edges',
       value: write.length(plan.curlDropMm, 2),
       words:
         'Each edge is pushed into the die to a depth. What the edges lose is what the die closes by there, less what the wall turns as a block instead of bending: stubby bands follow less, and their belly comes in as well. The straight band is made that much larger first.',

@@ -1,3 +1,4 @@
+import { percentWords } from '@round-mint/core/format';
 import { MM_PER_US_SIZE } from '@round-mint/core/size';
 import type { Quantity, WorkFigure } from '@round-mint/core/work';
 import type { Explanation } from './explain';
@@ -13,7 +14,7 @@ export function quantityWords(quantity: Quantity, write: Writers): string {
     case 'mass':
       return `${quantity.g.toFixed(2)} g`;
     case 'share':
-      return `${(quantity.share * 100).toFixed(1).replace('-', '−')} %`;
+      return percentWords(quantity.share, 1);
     case 'angle':
       return `${quantity.deg.toFixed(0)}°`;
     case 'sizes':

@@ -5,7 +5,7 @@ import {
   type LandReading,
   type LandVerdict,
 } from '@round-mint/core/forming';
-import { parseLengthMm, type LengthUnit } from '@round-mint/core/format';
+import { parseLengthMm, type LengthUnit, countWords } from '@round-mint/core/format';
 
 /** Places round the coin that makers measure at, evenly spread from 12 o'clock on. */
 export const PLACE_COUNTS = [4, 6, 8, 12] as const;
@@ -61,7 +61,7 @@ export function judgeReadings(question: LandQuestion): LandAnswer {
   const nothing = { readings, problems, verdict: undefined, unevenMm: undefined };
   const missing = FEWEST_LAND_READINGS - readings.length;
   if (missing > 0) {
-    return { ...nothing, waitingFor: `${missing} more ${missing === 1 ? 'reading' : 'readings'}` };
+    return { ...nothing, waitingFor: countWords(missing, 'more reading') };
   }
   try {
     const verdict = judgeLand(diameterMm, holeMm, readings, punchesMm);

@@ -1,3 +1,4 @@
+import { percentWords } from '@round-mint/core/format';
 import type { CoinStock } from '@round-mint/contract/stock';
 import { narrowMost, SPOIL_CAUSES, UNSURE_INPUTS, type RingChances } from '@round-mint/core/uncertainty';
 import { useState } from 'react';
@@ -42,7 +43,6 @@ function ChancesSheet({
   open: boolean;
   onClose: () => void;
 }) {
-  const percent = (share: number) => `${Math.round(share * 100)} %`;
   return (
     <Sheet title="How sure, and why" open={open} onClose={onClose}>
       <Type>
@@ -53,7 +53,7 @@ function ChancesSheet({
         {[...UNSURE_INPUTS]
           .sort((a, b) => chances.widthFrom[b] - chances.widthFrom[a])
           .map((input) => (
-            <FactLine key={input} name={INPUT_WORDS[input]} value={percent(chances.widthFrom[input])} />
+            <FactLine key={input} name={INPUT_WORDS[input]} value={percentWords(chances.widthFrom[input])} />
           ))}
       </View>
       <Type as="heading">What spoils rings</Type>

@@ -15,7 +15,7 @@ export function NoPiece({ onChoose }: { onChoose: () => void }) {
   if (useStockPages().data?.length === 0) {
     return (
       <View>
-        <Empty title="The drawer is empty.">
+        <Empty title="The stock is empty.">
           A plan begins with a piece: a coin, a medal or a round, weighed and measured once.
         </Empty>
         <Button label="Add a piece" onPress={() => router.push('/stock/new')} />
@@ -25,7 +25,7 @@ export function NoPiece({ onChoose }: { onChoose: () => void }) {
   return (
     <View>
       <Empty title="No coin chosen yet.">
-        Choose a coin, medal or round from the drawer; before you punch, see the ring that comes out.
+        Choose a coin, medal or round from stock; before you punch, see the ring that comes out.
       </Empty>
       <Button label="Choose a piece" onPress={onChoose} />
     </View>
@@ -43,7 +43,7 @@ export function PiecePicker({ open, onClose, chosenId }: PiecePickerProps) {
   const dispatch = useAppDispatch();
   const [search, setSearch] = useState('');
   return (
-    <Sheet title="From the drawer" open={open} onClose={onClose}>
+    <Sheet title="From stock" open={open} onClose={onClose}>
       <Field label="Search" value={search} onChangeText={setSearch} />
       <PieceList
         chosenId={chosenId}

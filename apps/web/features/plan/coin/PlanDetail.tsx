@@ -23,8 +23,8 @@ const SHORT: Readonly<Record<FigureKey, string>> = {
   strainRim: 'Rim edge crowding',
   range: 'Can make',
   natural: 'Natural size',
-  thickness: 'Works as thick as',
-  curl: 'Lost to the curl',
+  thickness: 'Working thickness',
+  curl: 'Lost to turning in the edges',
   slug: 'Slug',
   anneals: 'Anneals',
 };

@@ -55,7 +55,7 @@ describe('PlanScreen', () => {
   it('shows what each way to the size costs', async () => {
     await renderPlan({ 'GET /kit': listOf() });
     const ways = screen.getByTestId('schools');
-    await waitFor(() => expect(ways).toHaveTextContent(/straight to size\d+ min, \d anneals/), {
+    await waitFor(() => expect(ways).toHaveTextContent(/straight to size(\d+ h )?\d+ min, \d anneals/), {
       timeout: 20_000,
     });
     const text = String(nameOf(screen.getByRole('radio', { name: /^past it, reduced/ })));
@@ -107,9 +107,11 @@ describe('PlanScreen', () => {
     const half = await screen.findByLabelText(/^half: from US 1\d.*, each edge pushed 2\.\d mm$/);
     expect(half).toBeChecked();
     expect(screen.getByTestId('push-words')).toHaveTextContent(/past the first touch.*quarter sizes/);
-    const lost = nameOf(screen.getByLabelText(/^Lost to the curl: /));
+    const lost = nameOf(screen.getByLabelText(/^Lost to turning in the edges: /));
     fireEvent.press(screen.getByLabelText(/^full: /));
-    await waitFor(() => expect(nameOf(screen.getByLabelText(/^Lost to the curl: /))).not.toBe(lost));
+    await waitFor(() =>
+      expect(nameOf(screen.getByLabelText(/^Lost to turning in the edges: /))).not.toBe(lost),
+    );
     fireEvent.press(screen.getByLabelText('17° die'));
     fireEvent.press(screen.getByTestId('take-to-bench'));
     fireEvent.press(screen.getByRole('button', { name: 'Begin this ring' }));

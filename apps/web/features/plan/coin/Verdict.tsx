@@ -1,3 +1,4 @@
+import { workWords, countWords } from '@round-mint/core/format';
 import type { CoinRingPlan } from '@round-mint/core/route';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -10,7 +11,7 @@ import { Type } from '@/ui/Type';
 import { WhySheet } from './WhySheet';
 
 function anneals(count: number): string {
-  return `${count} ${count === 1 ? 'anneal' : 'anneals'}`;
+  return countWords(count, 'anneal');
 }
 
 const METHOD_WORDS = {
@@ -37,7 +38,7 @@ export function Verdict({ plan, chances }: { plan: CoinRingPlan; chances?: RingC
   const line = feasible
     ? [
         chances && `${between(chances.widthMm, (mm) => length(mm))} wide, ${spoilWords(chances)}.`,
-        `${Math.round(route?.totals.handsOnMin ?? 0)} min of hands, ${route?.totals.waitMin ?? 0} of waiting.`,
+        `${workWords(route?.totals.handsOnMin ?? 0, route?.totals.waitMin ?? 0)}.`,
         warnings[0]?.message,
       ]
         .filter(Boolean)

@@ -39,7 +39,7 @@ export function WidePlan({ model }: { model: PlanModel }) {
       <View style={{ width: LIST_WIDTH }} className="border-r border-line">
         <View className="gap-2 px-3 pb-2 pt-4">
           <Type as="title">{`What can become ${targetMm === undefined ? 'it' : write.size(targetMm)}?`}</Type>
-          <Field label="Search the drawer" value={search} onChangeText={setSearch} />
+          <Field label="Search the stock" value={search} onChangeText={setSearch} />
         </View>
         <ScrollArea>
           <PieceList chosenId={piece?.id} search={search} onChoose={choose} />
@@ -50,7 +50,7 @@ export function WidePlan({ model }: { model: PlanModel }) {
         <View>
           <Type as="title">{piece?.name ?? 'Plan a ring'}</Type>
           <Type as="small">
-            {piece ? pieceLine(model, write.length) : 'Choose a piece from the drawer on the left.'}
+            {piece ? pieceLine(model, write.length) : 'Choose a piece from the stock on the left.'}
           </Type>
         </View>
         {plan ? <PlanRing model={model} plan={plan} height={Math.max(300, height * 0.42)} /> : null}

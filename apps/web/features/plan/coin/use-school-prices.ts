@@ -1,3 +1,4 @@
+import { countWords, durationWords } from '@round-mint/core/format';
 import type { CoinPlanInput } from '@round-mint/contract/plans';
 import { FINISHING_SCHOOLS } from '@round-mint/core/forming';
 import { coinRoute } from '@round-mint/core/route';
@@ -45,5 +46,5 @@ export function priceWords(price: SchoolPrice | null | undefined): string {
   if (price === null) return 'not this ring';
   const { minutes, anneals, missingTools } = price;
   if (missingTools > 0) return missingTools === 1 ? 'lacks a tool' : `lacks ${missingTools} tools`;
-  return `${minutes} min, ${anneals} ${anneals === 1 ? 'anneal' : 'anneals'}`;
+  return `${durationWords(minutes)}, ${countWords(anneals, 'anneal')}`;
 }

@@ -1,3 +1,4 @@
+import { workWords, countWords } from '@round-mint/core/format';
 import { outlineOf } from '@round-mint/core/route';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useEffect, useMemo, useState } from 'react';
@@ -127,11 +128,11 @@ function RestWords({ answer }: { answer: BeginAnswer }) {
     <>
       <Notice
         level="good"
-        title={`${steps.length} steps to go, ${totals.anneals} ${totals.anneals === 1 ? 'anneal' : 'anneals'}.`}
+        title={`${countWords(steps.length, 'step')} to go, ${countWords(totals.anneals, 'anneal')}.`}
         live
         testID="rest"
       >
-        {`${Math.round(totals.handsOnMin)} min of hands, ${totals.waitMin} of waiting.`}
+        {`${workWords(totals.handsOnMin, totals.waitMin)}.`}
       </Notice>
       {reasons.length > 0 ? <ReasonList reasons={reasons} /> : null}
     </>

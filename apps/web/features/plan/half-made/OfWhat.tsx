@@ -18,7 +18,7 @@ interface OfWhatProps {
   readonly onPick: () => void;
 }
 
-/** The coin it was: one of the drawer, or another, with guesses that can be seen and changed. */
+/** The coin it was: one from stock, or another, with guesses that can be seen and changed. */
 export function OfWhat({ draft, problems, piece, answer, onType, onPick }: OfWhatProps) {
   const write = useWriters();
   const { unit } = write;
@@ -39,8 +39,8 @@ export function OfWhat({ draft, problems, piece, answer, onType, onPick }: OfWha
           { value: 'other', label: 'not in stock', note: 'it came half-made' },
           {
             value: 'drawer',
-            label: piece ? piece.name : 'one of the drawer',
-            note: piece ? 'one leaves the drawer' : 'choose it',
+            label: piece ? piece.name : 'one from stock',
+            note: piece ? 'one leaves the stock' : 'choose it',
           },
         ]}
       />

@@ -17,7 +17,7 @@ type CoinPlan = Extract<PlanToTake, { holeMm: number }>;
 export interface Beginning {
   readonly started: StartedFrom;
   readonly coin: Coin;
-  /** The piece that leaves the drawer; undefined where it came half-made, and is entered first. */
+  /** The piece that leaves the stock; undefined where it came half-made, and is entered first. */
   readonly piece: CoinStock | undefined;
   readonly plan: Omit<CoinPlan, 'stockId'>;
   readonly name: string;

@@ -50,7 +50,7 @@ export function StripPick({ label, strips, value, onChange }: StripPickProps) {
     <View className="gap-1.5">
       <Type as="label">{label}</Type>
       <Button
-        label={chosen?.name ?? 'Not in the drawer'}
+        label={chosen?.name ?? 'Not in stock'}
         onPress={() => setOpen(true)}
         testID="work-otherStockId"
       />
@@ -69,7 +69,7 @@ export function StripPick({ label, strips, value, onChange }: StripPickProps) {
             />
           ))}
           <Row
-            title="Not in the drawer"
+            title="Not in stock"
             about="You tell its thickness and metal; nothing leaves the stock."
             chosen={value === ''}
             onPress={() => pick('')}

@@ -30,7 +30,7 @@ export function WorkPieces({ kind, pieces, offers, chosenId, onChoose }: WorkPie
   if (pieces.length === 0) {
     return (
       <View>
-        <Empty title="Nothing in the drawer to begin with.">{PLAN_KIND_WORDS[kind].none}</Empty>
+        <Empty title="Nothing in stock to begin with.">{PLAN_KIND_WORDS[kind].none}</Empty>
         <Button label="Add a piece" onPress={() => router.push('/stock/new')} />
       </View>
     );
@@ -76,7 +76,7 @@ export function WorkPiecePicker(pieces: WorkPiecesProps) {
   return (
     <View>
       <Button label={chosen ? 'Choose another piece' : 'Choose a piece'} onPress={() => setOpen(true)} />
-      <Sheet title="From the drawer" open={open} onClose={() => setOpen(false)}>
+      <Sheet title="From stock" open={open} onClose={() => setOpen(false)}>
         <WorkPieces
           {...pieces}
           onChoose={(id) => {

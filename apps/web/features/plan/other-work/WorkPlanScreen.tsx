@@ -45,7 +45,7 @@ const SIDE_WIDTH = 330;
 function StripAnswer(drawer: ComponentProps<typeof WorkPieces>) {
   return (
     <View className="gap-1">
-      <Type as="heading">From the drawer</Type>
+      <Type as="heading">From stock</Type>
       <WorkPieces {...drawer} />
     </View>
   );

@@ -1,3 +1,4 @@
+import { workWords, countWords } from '@round-mint/core/format';
 import type { WorkPlan } from '@round-mint/core/work';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -12,12 +13,10 @@ export function WorkVerdict({ plan }: { plan: WorkPlan }) {
   const { feasible, reasons, steps, totals } = plan;
   const first = reasons[0];
   const warned = reasons.find(({ level }) => level === 'warn');
-  const anneals = `${totals.anneals} ${totals.anneals === 1 ? 'anneal' : 'anneals'}`;
+  const anneals = countWords(totals.anneals, 'anneal');
   const title = feasible ? `${steps.length} steps, ${anneals}.` : (first?.message ?? 'This cannot be made.');
   const line = feasible
-    ? [`${Math.round(totals.handsOnMin)} min of hands, ${totals.waitMin} of waiting.`, warned?.message]
-        .filter(Boolean)
-        .join(' ')
+    ? [`${workWords(totals.handsOnMin, totals.waitMin)}.`, warned?.message].filter(Boolean).join(' ')
     : (first?.instead ?? '');
   return (
     <View testID="verdict">

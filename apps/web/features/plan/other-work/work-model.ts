@@ -123,7 +123,7 @@ function allowanceFor(
 
 const NO_OFFERS: WorkModel['offers'] = new Map();
 
-/** Strip by how little is to be done to it for the band that is asked for; other pieces as they lie in the drawer. */
+/** Strip by how little is to be done to it for the band that is asked for; other pieces as they are in stock. */
 function offersOf(
   pieces: readonly StockItem[],
   work: Work | undefined,

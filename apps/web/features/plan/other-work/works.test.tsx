@@ -132,7 +132,7 @@ describe('quantities', () => {
   it.each([
     [{ kind: 'length', mm: 1.234, decimals: 2 }, '1.23 mm'],
     [{ kind: 'mass', g: 3.5 }, '3.50 g'],
-    [{ kind: 'share', share: 0.1234 }, '12.3 %'],
+    [{ kind: 'share', share: 0.1234 }, '12.3%'],
     [{ kind: 'count', count: 3, of: 'anneals' }, '3'],
     [{ kind: 'angle', deg: 40.4 }, '40°'],
     [{ kind: 'sizes', us: -0.5 }, '½ size'],

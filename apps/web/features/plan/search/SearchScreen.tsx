@@ -62,21 +62,20 @@ function Answers({
   const [comparing, setComparing] = useState(false);
   const tools = useMemo(() => kitOrReference(kit ?? []), [kit]);
   const { answer: options, progress, problem, fresh, cancel, retry } = search.job;
-  if (progress !== undefined)
-    return <Progress what="Searching the drawer" share={progress} onStop={cancel} />;
+  if (progress !== undefined) return <Progress what="Searching the stock" share={progress} onStop={cancel} />;
   if (problem) return <Button label="The search stopped. Search again" onPress={retry} />;
   if (!search.asked || !options || !fresh) {
     return search.asked && !fresh ? (
       <Button label="Stopped. Search again" onPress={retry} />
     ) : (
       <Empty title="Not asked yet.">
-        Say what the ring should be, then search: every piece in the drawer with every punch.
+        Say what the ring should be, then search: every piece in stock with every punch.
       </Empty>
     );
   }
   if (options.length === 0) {
     return (
-      <Empty title="Nothing in the drawer makes this ring.">
+      <Empty title="Nothing in stock makes this ring.">
         Widen the band, leave year, metal or price open, or try a size nearer the pieces’ natural sizes: “What
         can it become?” shows them for each piece.
       </Empty>
@@ -163,7 +162,7 @@ function Search() {
   const ask = (
     <Button
       look="main"
-      label={search.asked && !search.changed ? 'Search again' : 'Search the drawer'}
+      label={search.asked && !search.changed ? 'Search again' : 'Search the stock'}
       disabled={impossible}
       onPress={() => (search.asked && !search.changed ? search.job.retry() : dispatch(searchAsked()))}
     />

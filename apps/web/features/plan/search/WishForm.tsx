@@ -15,7 +15,7 @@ import { Type } from '@/ui/Type';
 import type { WishProblems } from './search-model';
 import { wishTyped } from './search-slice';
 
-/** Metals that lie in the drawer, and "any". */
+/** Metals that are in stock, and "any". */
 function useMetalChoices() {
   const stock = useCoins().data;
   return useMemo(() => {

@@ -97,7 +97,7 @@ describe('SearchScreen', () => {
       'GET /kit': listOf(punchOf(14.3, 1), punchOf(15.9, 2)),
     });
     const rendered = renderWithStore(<SearchScreen />);
-    fireEvent.press(await screen.findByRole('button', { name: 'Search the drawer' }));
+    fireEvent.press(await screen.findByRole('button', { name: 'Search the stock' }));
     return rendered;
   }
 
@@ -123,13 +123,13 @@ describe('SearchScreen', () => {
     await screen.findByText(/ways to make it/);
     dispatchAll(store, wishTyped({ year: '1799' }));
     dispatchAll(store, searchAsked());
-    expect(await screen.findByText('Nothing in the drawer makes this ring.')).toBeTruthy();
+    expect(await screen.findByText('Nothing in stock makes this ring.')).toBeTruthy();
   });
 
   it('will not search for what it cannot read', async () => {
     const { store } = await search();
     dispatchAll(store, wishTyped({ widthMin: 'broad' }));
     await waitFor(() => expect(screen.getByText(/✕ a length in mm/)).toBeTruthy());
-    expect(screen.getByRole('button', { name: 'Search the drawer' })).toBeDisabled();
+    expect(screen.getByRole('button', { name: 'Search the stock' })).toBeDisabled();
   });
 });

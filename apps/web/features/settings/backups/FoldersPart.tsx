@@ -42,7 +42,7 @@ export function FoldersPart({ folder, secondFolder }: Pick<BackupList, 'folder' 
             onChangeText={setText}
             testID="second-folder"
           />
-          <Button label="Keep this folder" disabled={isLoading} onPress={() => void keep()} />
+          <Button label="Save folder" disabled={isLoading} onPress={() => void keep()} />
         </>
       ) : (
         <Type as="small">

@@ -55,7 +55,7 @@ export function WholeFilePart() {
     if (!look) return;
     try {
       await take({ file: look.file, dryRun: false }).unwrap();
-      dispatch(noticeShown({ text: 'The file is taken in.' }));
+      dispatch(noticeShown({ text: 'The file is imported.' }));
     } catch (error) {
       setProblem(problemText(error));
     }
@@ -75,7 +75,7 @@ export function WholeFilePart() {
         />
         <Button
           className="flex-1"
-          label={isLoading ? 'Reading …' : 'Take a file in'}
+          label={isLoading ? 'Reading …' : 'Import a file'}
           disabled={isLoading}
           onPress={() => void choose()}
         />
@@ -83,7 +83,7 @@ export function WholeFilePart() {
       {problem ? <Notice level="stop" title={problem} live /> : null}
       {look ? (
         <Sheet
-          title="Take this file in?"
+          title="Import this file?"
           open
           onClose={() => setLook(undefined)}
           footer={

@@ -77,7 +77,7 @@ describe('BackupsScreen', () => {
       expect(calls.some(({ method, path }) => method === 'POST' && path === '/backups')).toBe(true),
     );
     fireEvent.changeText(await screen.findByTestId('second-folder'), ' /media/stick ');
-    fireEvent.press(screen.getByText('Keep this folder'));
+    fireEvent.press(screen.getByText('Save folder'));
     await waitFor(() =>
       expect(calls.find(({ method }) => method === 'PATCH')?.body).toEqual({ secondFolder: '/media/stick' }),
     );

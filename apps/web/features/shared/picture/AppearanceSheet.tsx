@@ -1,3 +1,4 @@
+import { percentWords } from '@round-mint/core/format';
 import type { BandScene, RingScene } from '@round-mint/core/ring-picture';
 import { useContext, useState } from 'react';
 import { View } from 'react-native';
@@ -73,7 +74,7 @@ export function AppearanceSheet({ open, onClose, appearance, onChange, ...files 
           value={depth}
           max={2}
           step={0.1}
-          valueText={depth === 1 ? 'as struck' : `${Math.round(depth * 100)} % of as struck`}
+          valueText={depth === 1 ? 'as struck' : `${percentWords(depth)} of as struck`}
           onChange={(value) => onChange({ ...appearance, depth: value })}
         />
       </View>

@@ -1,5 +1,5 @@
+import { momentOf } from '@/features/shared/words/dates';
 import type { Photo } from '@round-mint/contract/photos';
-import { format } from 'date-fns/format';
 import { Image, View } from 'react-native';
 import { useArchive } from '@/features/shared/screen/use-archive';
 import { photos as photoCalls } from '@round-mint/contract/endpoints-bench';
@@ -23,7 +23,7 @@ function Picture({ photo, widthPx }: { photo: Photo; widthPx: number | `${number
   const [remove] = useRemovePhotoMutation();
   const archive = useArchive('photo', remove);
   const uri = usePicture(photo.id);
-  const taken = format(new Date(photo.at), 'd MMM, HH:mm');
+  const taken = momentOf(photo.at);
   return (
     <View role="listitem" style={{ width: widthPx }}>
       <Image

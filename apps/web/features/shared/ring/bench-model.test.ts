@@ -53,7 +53,7 @@ describe('words of a step', () => {
     );
     expect(stopMark(stepOf('reduce'), 'us', length)).toBe('US 8½, rim edge down; US 9 the other way round');
     expect(stopMark(stepOf('read'), 'us', length)).toBe('US 9, both ways round');
-    expect(stopMark(stepOf('pickle'), 'us', length)).toBe('2 min of hands, 10 of waiting');
+    expect(stopMark(stepOf('pickle'), 'us', length)).toBe('2 min hands-on, 10 min waiting');
     expect(stopMark(stepOf('deburr'), 'us', length)).toBe('about 4 min');
   });
 });

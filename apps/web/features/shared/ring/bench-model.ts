@@ -1,3 +1,4 @@
+import { workWords } from '@round-mint/core/format';
 import type { CoinRingWithEvents, RingWithEvents } from '@round-mint/contract/rings';
 import type { MetalId } from '@round-mint/core/metal';
 import { ringAtBench } from '@round-mint/contract/bench';
@@ -81,7 +82,7 @@ const VERBS: Partial<Readonly<Record<StepKind, string>>> = {
   straighten: 'Straighten',
   reduce: 'Reduce',
   stepped: 'Step down',
-  curl: 'Curl',
+  curl: 'Turn in',
   trim: 'Trim',
   'true-up': 'True up',
   read: 'Read',
@@ -132,6 +133,6 @@ export function stopMark(
   if (step.kind === 'cut' && step.blank === undefined) return `hole ${length(cut)}`;
   if (step.kind === 'saw') return `cut ${length(step.blank?.stations.at(-1)?.atMm ?? 0)} long`;
   if (step.kind === 'roll') return `${length(step.outline.thicknessMm[0] ?? 0, 2)} thick`;
-  if (step.waitMin > 0) return `${step.handsOnMin} min of hands, ${step.waitMin} of waiting`;
+  if (step.waitMin > 0) return workWords(step.handsOnMin, step.waitMin);
   return `about ${step.handsOnMin} min`;
 }

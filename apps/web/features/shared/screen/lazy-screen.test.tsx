@@ -11,8 +11,8 @@ function Size({ text }: { text: string }) {
 }
 
 /** What the router puts round a place. */
-class Boundary extends Component<{ children: ReactNode }, { error?: Error }> {
-  override state: { error?: Error } = {};
+class Boundary extends Component<{ children: ReactNode }, { error: Error | undefined }> {
+  override state: { error: Error | undefined } = { error: undefined };
   static getDerivedStateFromError(error: Error) {
     return { error };
   }

@@ -11,7 +11,7 @@ export const MEASURED_WORDS: Readonly<Record<Finger['measuredBy'], string>> = {
   knuckle: 'knuckle and base',
   sizer: 'a posted sizer',
   ring: 'a ring that fits',
-  told: 'only told',
+  told: 'size as told, not measured',
 };
 export const MEASURED_CHOICES = (Object.keys(MEASURED_WORDS) as Finger['measuredBy'][]).map((value) => ({
   value,

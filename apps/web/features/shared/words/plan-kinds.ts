@@ -35,7 +35,7 @@ export const PLAN_KIND_WORDS: Readonly<Record<WorkKind, PlanKind>> = {
   },
   spinner: {
     tab: 'Spinner',
-    title: 'A band that turns on another',
+    title: 'Spinner ring',
     action: 'Plan a spinner from it',
     about: 'Both blanks, the room they need between them, and the flare that holds them together.',
     none: 'Add flat strip under Stock: the inner band comes from it.',
@@ -43,7 +43,7 @@ export const PLAN_KIND_WORDS: Readonly<Record<WorkKind, PlanKind>> = {
   },
   'coin-band': {
     tab: 'Coin in band',
-    title: 'An open ring with a coin in it',
+    title: 'Coin in an open band',
     action: 'Plan an open ring with it',
     about: 'Two side pieces coped to the coin, the step between them, and how far it opens for a knuckle.',
     none: 'Add a small coin under Stock.',
@@ -54,8 +54,8 @@ export const PLAN_KIND_WORDS: Readonly<Record<WorkKind, PlanKind>> = {
   },
   resize: {
     tab: 'Resize',
-    title: 'Another size for a finished band',
-    action: 'Plan another size for it',
+    title: 'Resize a band',
+    action: 'Plan a resize',
     about: 'Whether it may be tried, at what risk, in how many passes, and what it is afterwards.',
     none: 'Add the band under Stock: size, thickness, width, and whether it has stones or a seam.',
     caution: {

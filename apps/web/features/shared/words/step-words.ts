@@ -11,7 +11,7 @@ export const STEP_WORDS: Partial<Readonly<Record<StepKind, string>>> = {
   straighten: 'straightening',
   reduce: 'reduction',
   stepped: 'pass under tape',
-  curl: 'curl',
+  curl: 'turning in',
   trim: 'trimming',
   'true-up': 'true-up',
   read: 'reading',

@@ -1,4 +1,5 @@
 import { format } from 'date-fns/format';
+import { momentOf, shortDay } from './dates';
 
 const MINUTE_MS = 60_000;
 
@@ -24,14 +25,14 @@ export function dayNumber(day: string): number {
   return Math.floor(Date.parse(`${day}T00:00:00Z`) / (1440 * MINUTE_MS));
 }
 
-/** "Fri 4 Dec" */
+/** "Fri, Dec 4", "Fr., 4. Dez." */
 export function dayWords(day: string): string {
-  return format(wallDate(dayNumber(day) * 1440), 'EEE d MMM');
+  return shortDay(wallDate(dayNumber(day) * 1440));
 }
 
-/** "Fri 4 Dec, 16:20" */
+/** "Fri, Dec 4, 16:20" */
 export function momentWords(wallMin: number): string {
-  return format(wallDate(wallMin), 'EEE d MMM, HH:mm');
+  return momentOf(wallDate(wallMin));
 }
 
 /** "16:20" */
@@ -43,12 +44,4 @@ export function clockWords(wallMin: number): string {
 export function dayFromNow(days = 0): string {
   const now = new Date();
   return format(new Date(now.getFullYear(), now.getMonth(), now.getDate() + days), 'yyyy-MM-dd');
-}
-
-/** "55 min", "3 h 20 min" */
-export function durationWords(minutes: number): string {
-  const whole = Math.round(minutes);
-  const [hours, rest] = [Math.floor(whole / 60), whole % 60];
-  if (hours === 0) return `${rest} min`;
-  return rest === 0 ? `${hours} h` : `${hours} h ${rest} min`;
 }

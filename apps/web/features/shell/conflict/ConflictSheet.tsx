@@ -46,7 +46,7 @@ function Question({ both }: { both: readonly BothChanged[] }) {
       title="Changed on another device"
       open
       onClose={() => answerWhich(undefined)}
-      footer={<Button look="main" label="Keep these" onPress={keep} testID="conflict-keep" />}
+      footer={<Button look="main" label="Save these" onPress={keep} testID="conflict-keep" />}
     >
       <Type>
         Another device has changed this while you did. What only one of you changed is kept. Choose for the

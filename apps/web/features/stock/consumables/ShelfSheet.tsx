@@ -52,7 +52,7 @@ export function ShelfSheet({ shelf, onClose }: { shelf: ShelfAnswer; onClose: ()
   return (
     <AddSheet
       title={`Count ${shelf.name}`}
-      action="Keep the count"
+      action="Save count"
       open
       saving={isLoading}
       problem={problems['server']}

@@ -1,6 +1,7 @@
+import { countWords } from '@round-mint/core/format';
+import { shortDay } from '@/features/shared/words/dates';
 import type { ShelfAnswer } from '@round-mint/contract/consumables';
 import { CONSUMABLES } from '@round-mint/core/trade';
-import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { useWriters } from '@/features/shared/settings/use-settings';
@@ -51,7 +52,7 @@ function Shelves({ shelves }: { shelves: readonly ShelfAnswer[] }) {
   const bought = async ({ id, name, packs }: ShelfAnswer) => {
     try {
       await buy({ id, packs }).unwrap();
-      dispatch(noticeShown({ text: `${name}: ${packs} ${packs === 1 ? 'pack' : 'packs'} on the shelf.` }));
+      dispatch(noticeShown({ text: `${name}: ${countWords(packs, 'pack')} on the shelf.` }));
     } catch (error) {
       dispatch(noticeShown({ text: problemText(error), problem: true }));
     }
@@ -63,12 +64,12 @@ function Shelves({ shelves }: { shelves: readonly ShelfAnswer[] }) {
       header={
         <>
           <PlaceHeader
-            title="Used up"
+            title="Supplies"
             note={
               wanted.length === 0 ? 'Nothing to buy' : `To buy: ${wanted.map(({ name }) => name).join(', ')}`
             }
           />
-          <StockTabs here="Used up" />
+          <StockTabs here="Supplies" />
         </>
       }
     >
@@ -93,7 +94,7 @@ function Shelves({ shelves }: { shelves: readonly ShelfAnswer[] }) {
                   </View>
                   <Type as="small">
                     {counted
-                      ? `${amountWords(shelf, shelf.usedAmount)} used since ${format(new Date(shelf.countedAt), 'd MMM')} · pack of ${amountWords(shelf, shelf.packAmount)} at ${money(shelf.packPrice)}`
+                      ? `${amountWords(shelf, shelf.usedAmount)} used since ${shortDay(shelf.countedAt)} · pack of ${amountWords(shelf, shelf.packAmount)} at ${money(shelf.packPrice)}`
                       : 'Count it once: then it falls by use.'}
                   </Type>
                 </Pressable>

@@ -53,10 +53,10 @@ describe('ShelvesScreen', () => {
     const { sent } = open({ 'PUT /consumables/tape': shelfOf() });
     fireEvent.press(await screen.findByRole('button', { name: 'Count PTFE tape' }));
     fireEvent.changeText(screen.getByLabelText(/On the shelf now/), 'some');
-    fireEvent.press(screen.getByText('Keep the count'));
+    fireEvent.press(screen.getByText('Save count'));
     expect(await screen.findByText(/^✕ must be from 0/)).toBeTruthy();
     fireEvent.changeText(screen.getByLabelText(/On the shelf now/), '31,5');
-    fireEvent.press(screen.getByText('Keep the count'));
+    fireEvent.press(screen.getByText('Save count'));
     await waitFor(() => expect(sent('PUT')).toHaveLength(1));
     expect(sent('PUT')[0]?.body).toMatchObject({ countedAmount: 31.5, packPrice: 3 });
   });

@@ -137,7 +137,7 @@ export function CsvScreen() {
         onPress={() => void look()}
       />
       <Type as="small">
-        {`The first row names the columns, as in the file that is saved here. ${ROWS[table]} Columns that the file leaves out stay as they are. Nothing is taken in while a row is refused.`}
+        {`The first row names the columns, as in the file that is saved here. ${ROWS[table]} Columns that the file leaves out stay as they are. Nothing is imported while a row is refused.`}
       </Type>
       {problem ? <Notice level="stop" title={problem} live /> : null}
       {result ? <Preview result={result} /> : null}

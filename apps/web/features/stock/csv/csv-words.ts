@@ -14,12 +14,12 @@ export function previewWords({ rows, taken, unread }: CsvImportResult): string {
   ] as const;
   const words = counts.filter(([n]) => n > 0).map(([n, what]) => `${n} ${what}`);
   const all = words.length > 0 ? words.join(', ') : 'No rows';
-  if (taken) return `Taken in: ${all}.`;
+  if (taken) return `Imported: ${all}.`;
   const rest =
     unread === 0
       ? ''
       : ` The ${unread === 1 ? 'row' : `${unread} rows`} after that ${unread === 1 ? 'is' : 'are'} not read.`;
-  return refused > 0 ? `${all}.${rest} Nothing is taken in until these are put right.` : `${all}.`;
+  return refused > 0 ? `${all}.${rest} Nothing is imported until these are put right.` : `${all}.`;
 }
 
 export function rowWords({ action, changes, problems }: Row): string {

@@ -32,14 +32,14 @@ describe('words', () => {
       previewWords({ dryRun: true, taken: false, unread: 0, rows: [row({}), row({ action: 'add' })] }),
     ).toBe('1 to add, 1 to change.');
     expect(previewWords({ dryRun: true, taken: false, unread: 0, rows: [REFUSED] })).toContain(
-      '1 refused. Nothing is taken in',
+      '1 refused. Nothing is imported',
     );
     expect(previewWords({ dryRun: false, taken: true, unread: 0, rows: [row({ action: 'same' })] })).toBe(
-      'Taken in: 1 as they are.',
+      'Imported: 1 as they are.',
     );
     expect(previewWords({ dryRun: true, taken: false, unread: 0, rows: [] })).toBe('No rows.');
     expect(previewWords({ dryRun: true, taken: false, unread: 7, rows: [REFUSED] })).toBe(
-      '1 refused. The 7 rows after that are not read. Nothing is taken in until these are put right.',
+      '1 refused. The 7 rows after that are not read. Nothing is imported until these are put right.',
     );
   });
 

@@ -72,7 +72,7 @@ function NewFace({
         />
       </View>
       {problem ? <Notice level="stop" title={problem} live /> : null}
-      <Button look="main" label="Keep this face" disabled={isLoading} onPress={() => void keep()} />
+      <Button look="main" label="Save this picture" disabled={isLoading} onPress={() => void keep()} />
     </View>
   );
 }

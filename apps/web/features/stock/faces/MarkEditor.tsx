@@ -99,7 +99,7 @@ export function MarkEditor({ piece, face }: MarkEditorProps) {
           <Field label="What it is" value={name} onChangeText={setName} placeholder="the year" />
           <Button
             look="main"
-            label="Keep this mark"
+            label="Save mark"
             disabled={isLoading || name.trim() === ''}
             onPress={() => void keep([...all, { id: newId(), name: name.trim(), face, mark }])}
           />

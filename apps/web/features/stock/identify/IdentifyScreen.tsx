@@ -1,3 +1,4 @@
+import { percentWords } from '@round-mint/core/format';
 import type { StockItem } from '@round-mint/contract/stock';
 import { metalById } from '@round-mint/core/metal';
 import { useLocalSearchParams, useRouter } from 'expo-router';
@@ -78,7 +79,9 @@ function Suspects({
           <View className="h-3 flex-1 border border-line">
             <View className="h-full bg-ink" style={{ width: `${probability * 100}%` }} />
           </View>
-          <Type as="label" className="w-[48px] text-right">{`${Math.round(probability * 100)} %`}</Type>
+          <Type as="label" className="w-[48px] text-right">
+            {percentWords(probability)}
+          </Type>
         </View>
       ))}
     </View>
@@ -125,7 +128,7 @@ function IdentifyPiece({ piece }: { piece: StockItem | undefined }) {
           {piece ? (
             <Button
               look="main"
-              label={isLoading ? 'Keeping …' : 'Keep this verdict'}
+              label={isLoading ? 'Saving …' : 'Save result'}
               disabled={!identity || isLoading}
               onPress={() => void keep()}
             />

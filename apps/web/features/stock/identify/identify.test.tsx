@@ -87,7 +87,7 @@ describe('IdentifyScreen', () => {
     expect(screen.getByTestId('density')).toBeTruthy();
     fireEvent.press(screen.getByText('milky, pale blue'));
     expect(screen.getByTestId('identity').props.children).toContain('silver .900');
-    fireEvent.press(screen.getByText('Keep this verdict'));
+    fireEvent.press(screen.getByText('Save result'));
     await waitFor(() => expect(calls.some(({ method }) => method === 'PUT')).toBe(true));
     const body = calls.find(({ method }) => method === 'PUT')?.body;
     expect(body).toMatchObject({ evidence: { magnet: 'none', mark: '900', stone: 'milky-pale-blue' } });

@@ -25,7 +25,7 @@ function coinLines(piece: CoinStock, length: Writers['length']): readonly Line[]
     ['Diameter', length(piece.diameterMm)],
     ['Rim', piece.rimThicknessMm === undefined ? 'not measured' : length(piece.rimThicknessMm, 2)],
     ['Mass', piece.massG === undefined ? 'not weighed' : `${piece.massG.toFixed(2)} g`],
-    ['Works as thick as', `${length(thicknessMm, 2)}, from its ${source}`],
+    ['Working thickness', `${length(thicknessMm, 2)}, from its ${source}`],
     ['Edge', piece.edge],
     ['Face outside', piece.outsideFace],
   ];

@@ -42,7 +42,7 @@ describe('StockScreen', () => {
   it('says what to do with an empty drawer', async () => {
     fakeServer({ 'GET /stock': listOf() });
     renderWithStore(<StockScreen />);
-    expect(await screen.findByText('The drawer is empty.')).toBeTruthy();
+    expect(await screen.findByText('The stock is empty.')).toBeTruthy();
   });
 
   it('waits, fails in words and tries again', async () => {

@@ -34,7 +34,7 @@ export function StockScreen() {
 function NoRows({ list, pieces }: { list: StockList; pieces: readonly StockItem[] }) {
   if (pieces.length === 0) {
     return (
-      <Empty title="The drawer is empty.">
+      <Empty title="The stock is empty.">
         What rings are made from stands here. “Add a piece”: a coin, silverware or a strip, weighed and
         measured once.
       </Empty>
@@ -67,7 +67,9 @@ function Drawer({ list, pieces }: { list: StockList; pieces: readonly StockItem[
   return (
     <Screen
       testID="stock-screen"
-      header={<PlaceHeader title="Stock" note={`${count} kinds of piece in the drawer`} />}
+      header={
+        <PlaceHeader title="Stock" note={`${count} ${count === '1' ? 'kind' : 'kinds'} of piece in stock`} />
+      }
       footer={
         <View className="flex-row gap-2">
           <BeginHalfMade />

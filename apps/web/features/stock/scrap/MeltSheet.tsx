@@ -1,5 +1,5 @@
 import type { StoredScrap } from '@round-mint/contract/scrap';
-import { parseDecimal } from '@round-mint/core/format';
+import { parseDecimal, percentWords } from '@round-mint/core/format';
 import { metalById } from '@round-mint/core/metal';
 import { meltOut, spotMetalOf, type MeltOut } from '@round-mint/core/trade';
 import { useRef, useState } from 'react';
@@ -97,7 +97,7 @@ export function MeltSheet({ tin, onClose }: { tin: readonly StoredScrap[]; onClo
         onChangeText={setButton}
         hint={
           'lossShare' in answer && weighed !== undefined
-            ? `Lost in the fire: ${(answer.lossShare * 100).toFixed(1)} %`
+            ? `Lost in the fire: ${percentWords(answer.lossShare, 1)}`
             : 'Weigh it when it is cold.'
         }
       />

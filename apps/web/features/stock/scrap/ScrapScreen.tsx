@@ -1,7 +1,7 @@
+import { dayAndYear } from '@/features/shared/words/dates';
 import type { MetalPrices } from '@round-mint/contract/metal-prices';
 import type { StoredScrap } from '@round-mint/contract/scrap';
 import { scrapWorth } from '@round-mint/core/trade';
-import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { PriceLine } from '@/drawings/bars/PriceLine';
@@ -127,7 +127,7 @@ function Tin({ things, prices }: { things: readonly StoredScrap[]; prices: Metal
                 >
                   <View className="min-w-0 flex-1">
                     <Type as="label">{`${KIND_WORDS[thing.kind]}${thing.note ? ` · ${thing.note}` : ''}`}</Type>
-                    <Type as="small">{`${format(new Date(thing.at), 'd MMM yyyy')} · ${thing.source === 'scale' ? 'weighed' : 'by the plan'}${thing.fineness === null ? '' : ` · .${Math.round(thing.fineness * 1000)}`}`}</Type>
+                    <Type as="small">{`${dayAndYear(thing.at)} · ${thing.source === 'scale' ? 'weighed' : 'by the plan'}${thing.fineness === null ? '' : ` · .${Math.round(thing.fineness * 1000)}`}`}</Type>
                   </View>
                   <View className="items-end">
                     <Type as="label">{`${thing.source === 'plan' ? '≈ ' : ''}${thing.massG.toFixed(2)} g`}</Type>

@@ -52,7 +52,7 @@ export function ScrapSheet({ thing, onClose }: { thing: StoredScrap | undefined;
   return (
     <AddSheet
       title={thing ? 'On the scale' : 'Into the tin'}
-      action={thing ? 'Keep what it weighs' : 'Put it in'}
+      action={thing ? 'Save mass' : 'Put it in'}
       open
       saving={isLoading}
       problem={problems['server']}

@@ -51,10 +51,10 @@ describe('ScrapScreen', () => {
     const sent = open({ [`PUT /scrap/${scrapOf(1).id}`]: scrapOf(1) });
     fireEvent.press(await screen.findByRole('button', { name: 'Weigh or change: slug, Ring 1' }));
     fireEvent.changeText(screen.getByTestId('scrap-mass'), 'heavy');
-    fireEvent.press(screen.getByText('Keep what it weighs'));
+    fireEvent.press(screen.getByText('Save mass'));
     expect(await screen.findByText(/^✕ must be from 0\.001/)).toBeTruthy();
     fireEvent.changeText(screen.getByTestId('scrap-mass'), '2,62');
-    fireEvent.press(screen.getByText('Keep what it weighs'));
+    fireEvent.press(screen.getByText('Save mass'));
     await waitFor(() => expect(sent('PUT')).toHaveLength(1));
     expect(sent('PUT')[0]).toMatchObject({ massG: 2.62, source: 'scale' });
   });
@@ -66,7 +66,7 @@ describe('ScrapScreen', () => {
     fireEvent.press(screen.getByText('It is melted'));
     expect(await screen.findByText('Weigh the button first.')).toBeTruthy();
     fireEvent.changeText(screen.getByLabelText(/Weight of the button/), '2.45');
-    expect(screen.getByText('Lost in the fire: 2.0 %')).toBeTruthy();
+    expect(screen.getByText('Lost in the fire: 2.0%')).toBeTruthy();
     fireEvent.press(screen.getByText('It is melted'));
     await waitFor(() => expect(sent('POST')).toHaveLength(1));
     expect(sent('POST')[0]).toMatchObject({ scrapIds: [scrapOf(1).id], buttonMassG: 2.45 });

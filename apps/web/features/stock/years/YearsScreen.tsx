@@ -1,3 +1,4 @@
+import { countWords } from '@round-mint/core/format';
 import { MM_PER_US_SIZE } from '@round-mint/core/size';
 import type { CoinStock } from '@round-mint/contract/stock';
 import { type Kit, kitOrReference } from '@round-mint/core/kit';
@@ -72,7 +73,10 @@ function Years({ coins, kit }: { coins: readonly CoinStock[]; kit: Kit }) {
       testID="years-screen"
       header={
         <>
-          <PlaceHeader title="Years" note={`${found.length} kinds of coin, earliest first`} />
+          <PlaceHeader
+            title="Years"
+            note={`${countWords(found.length, 'kind of coin', 'kinds of coin')}, earliest first`}
+          />
           <StockTabs here="Years" />
         </>
       }
@@ -104,7 +108,7 @@ function Years({ coins, kit }: { coins: readonly CoinStock[]; kit: Kit }) {
       />
       <Choices label="Face outside" choices={FACES} value={face} onChange={setFace} />
       {found.length === 0 ? (
-        <Empty title="No coin carries it.">Another year, or any issuer: the drawer is small.</Empty>
+        <Empty title="No coin carries it.">Another year, or any issuer: the stock is small.</Empty>
       ) : null}
       <View role="list" aria-label="Coins by year">
         {found.map(({ piece, reach }) => (
