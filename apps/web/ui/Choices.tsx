@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
+import { RadioGroup } from './RadioGroup';
 import { Type } from './Type';
 
 export interface Choice<T extends string | number> {
@@ -38,7 +39,7 @@ export function Choices<T extends string | number>({
   testID,
 }: ChoicesProps<T>) {
   return (
-    <View role="radiogroup" aria-label={label} testID={testID} className="-mb-2 flex-row flex-wrap gap-x-2">
+    <RadioGroup label={label} testID={testID} className="-mb-2 flex-row flex-wrap gap-x-2">
       {choices.map((choice) => {
         const chosen = choice.value === value;
         return (
@@ -75,7 +76,7 @@ export function Choices<T extends string | number>({
           style={{ minWidth, flexGrow: 1, flexBasis: minWidth, height: 0 }}
         />
       ))}
-    </View>
+    </RadioGroup>
   );
 }
 

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { ScrollArea } from './ScrollArea';
+import { useIsShort } from './use-short';
 
 interface ScreenProps {
   children: ReactNode;
@@ -13,23 +14,22 @@ interface ScreenProps {
   testID?: string;
 }
 
-/** One scrolling column with its main action below it. */
+/** One scrolling column with its main action below it; where height is short, its head scrolls along. */
 export function Screen({ children, footer, header, maxWidth, testID }: ScreenProps) {
+  const short = useIsShort();
   const width = { width: '100%', maxWidth: maxWidth ?? '100%', alignSelf: 'center' } as const;
+  const head = header ? <View style={width}>{header}</View> : null;
   return (
     <View className="flex-1 bg-paper" testID={testID}>
-      {header ? (
-        <View className="px-4 pt-3">
-          <View style={width}>{header}</View>
-        </View>
-      ) : null}
+      {head && !short ? <View className="px-4 pt-3">{head}</View> : null}
       <ScrollArea className="flex-1" contentContainerClassName="px-4 pb-6 pt-2">
+        {short && head ? <View className="pb-3">{head}</View> : null}
         <View style={width} className="gap-3">
           {children}
         </View>
       </ScrollArea>
       {footer ? (
-        <View className="border-t border-line bg-paper px-4 py-3">
+        <View className={`border-t border-line bg-paper px-4 ${short ? 'py-1' : 'py-3'}`}>
           <View style={width}>{footer}</View>
         </View>
       ) : null}

@@ -34,7 +34,7 @@ export function Sheet({ title, open, onClose, children, footer, wide = false }: 
           className={`max-h-[85%] w-full border-t-2 border-ink bg-paper two:border-2 ${wide ? 'two:max-w-[1060px]' : 'two:max-w-[560px]'}`}
         >
           <View className="flex-row items-start justify-between gap-2 px-4 pt-3">
-            <Type as="title" className="flex-1 pt-1">
+            <Type as="title" aria-level={2} className="flex-1 pt-1">
               {title}
             </Type>
             <Pressable

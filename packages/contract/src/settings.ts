@@ -22,7 +22,7 @@ export const settingsSchema = z.strictObject({
   primarySystem: sizeSystemSchema,
   secondSystem: sizeSystemSchema,
   lengthUnit: z.enum(['mm', 'in'], { error: 'must be mm or in' }),
-  light: z.enum(['day', 'torch'], { error: 'must be day or torch' }),
+  light: z.enum(['day', 'torch', 'device'], { error: 'must be day, torch or device' }),
   /** Whether planners propose an allowance for wide bands. */
   wideBandAllowance: z.boolean({ error: 'must be true or false' }),
   annealSchool: z.enum(['after-punching', 'before-and-after']),

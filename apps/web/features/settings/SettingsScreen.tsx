@@ -81,6 +81,7 @@ function SettingsForm({ settings }: { settings: Settings }) {
         choices={[
           { value: 'day', label: 'Day' },
           { value: 'torch', label: 'Torch' },
+          { value: 'device', label: 'as the device' },
         ]}
         value={settings.light}
         onChange={(light) => void change({ light })}

@@ -4,12 +4,14 @@ import { Pressable, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { usePalette } from '@/theme/light';
 import { Type } from '@/ui/Type';
+import { useIsShort } from '@/ui/use-short';
 import { placeOf, PLACES, type Place } from '@/features/shared/tabs/places';
 
 function PlaceLink({ place, here, rail }: { place: Place; here: boolean; rail: boolean }) {
   const palette = usePalette();
+  const short = useIsShort();
   const colour = here ? palette.ink : palette.soft;
-  const mark = rail ? 'border-l-[3px] py-3' : 'flex-1 border-t-[3px] py-2';
+  const mark = rail ? `border-l-[3px] ${short ? 'py-1' : 'py-3'}` : 'flex-1 border-t-[3px] py-2';
   return (
     <Link href={place.href} asChild>
       <Pressable
@@ -39,19 +41,22 @@ function PlaceLink({ place, here, rail }: { place: Place; here: boolean; rail: b
 export function PlaceBar({ rail }: { rail: boolean }) {
   const palette = usePalette();
   const here = placeOf(usePathname());
+  const short = useIsShort();
   return (
     <View
       role="navigation"
       aria-label="Places"
       className={
-        rail ? 'w-[84px] border-r border-line bg-paper pt-4' : 'flex-row border-t border-line bg-paper'
+        rail
+          ? `w-[84px] border-r border-line bg-paper ${short ? '' : 'pt-4'}`
+          : 'flex-row border-t border-line bg-paper'
       }
     >
       {PLACES.map((place) => (
         <PlaceLink key={place.root} place={place} here={here === place.root} rail={rail} />
       ))}
       {rail ? (
-        <View className="flex-1 justify-end pb-4">
+        <View className={`flex-1 justify-end ${short ? '' : 'pb-4'}`}>
           <Link href="/settings" asChild>
             <Pressable
               aria-label="Settings"

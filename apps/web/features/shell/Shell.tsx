@@ -1,12 +1,10 @@
 import { usePathname } from 'expo-router';
 import { CalmSlot } from '@/features/shared/screen/CalmSlot';
-import { useEffect } from 'react';
 import { View } from 'react-native';
 import { useSettings } from '@/features/shared/settings/use-settings';
 import { useAppSelector } from '@/store/store';
 import { WaitBar } from '@/features/shared/ring/WaitBar';
 import { LightContext } from '@/theme/light';
-import palette from '@/theme/palette.json';
 import { AwayBar } from './AwayBar';
 import { ConflictSheet } from './conflict/ConflictSheet';
 import { DemoBar } from './DemoBar';
@@ -18,26 +16,24 @@ import { ReadingBar } from './ReadingBar';
 import { UnsentBar } from './UnsentBar';
 import { WarningBar } from './WarningBar';
 import { useAhead } from './use-ahead';
+import { useLight } from './use-light';
 import { useLive } from './use-live';
 import { useOffline } from './use-offline';
-import { useWidthClass } from '@/features/shared/screen/use-width';
+import { usePageTitle } from './use-page-title';
+import { useHasRail } from '@/features/shared/screen/use-width';
 
 /** What stands round every screen: the light, the places. */
 export function Shell() {
   const { light: chosen } = useSettings();
-  const dimmed = useAppSelector((state) => state.light.dimmed);
-  const light = dimmed ? 'torch' : chosen;
-  const wide = useWidthClass() === 'wide';
+  const light = useLight(chosen);
+  const rail = useHasRail();
   // Read from two metres, a ring's step has the whole window.
   const whole = usePathname().startsWith('/bench/hands-free');
   const turnedAway = useAppSelector((state) => state.contact.turnedAway);
   useOffline(!turnedAway);
   useLive(!turnedAway);
   useAhead();
-  useEffect(() => {
-    document.documentElement.classList.toggle('torch', light === 'torch');
-    document.querySelector('meta[name="theme-color"]')?.setAttribute('content', palette[light].paper);
-  }, [light]);
+  usePageTitle();
   // Nothing of the workshop stays in sight of a device that is not let in.
   if (turnedAway) {
     return (
@@ -50,8 +46,8 @@ export function Shell() {
   }
   return (
     <LightContext.Provider value={light}>
-      <View className={`h-screen bg-paper ${wide ? 'flex-row' : ''}`}>
-        {wide && !whole ? <PlaceBar rail /> : null}
+      <View className={`h-screen bg-paper ${rail ? 'flex-row' : ''}`}>
+        {rail && !whole ? <PlaceBar rail /> : null}
         <View role="main" className="min-h-0 min-w-0 flex-1">
           {whole ? null : <DemoBar />}
           <AwayBar />
@@ -64,7 +60,7 @@ export function Shell() {
           <DoneBar />
           {whole ? null : <KeyboardHelp />}
         </View>
-        {wide || whole ? null : <PlaceBar rail={false} />}
+        {rail || whole ? null : <PlaceBar rail={false} />}
       </View>
     </LightContext.Provider>
   );

@@ -9,7 +9,7 @@ import { STEP_WORDS } from '@/features/shared/words/step-words';
 import { WALLS } from '@/features/shared/words/walls';
 import { useListKitQuery } from '@/store/api';
 import { Button } from '@/ui/Button';
-import { Choices } from '@/ui/Choices';
+import { Choices, LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
@@ -99,7 +99,7 @@ function ToolForm({ bench, log, onClose }: Omit<ChangeSheetProps, 'onArchive'>) 
         hint="Left empty where there is only one."
         maxLength={80}
       />
-      <Choices
+      <LabelledChoices
         label="Used instead"
         value={state.toolsUsed.get(state.step)?.toolId}
         onChange={use}

@@ -2,7 +2,7 @@ import { goldLining } from '@round-mint/core/finishing';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useWriters } from '@/features/shared/settings/use-settings';
-import { Choices } from '@/ui/Choices';
+import { Choices, LabelledChoices } from '@/ui/Choices';
 import { FactLine } from '@/ui/FactLine';
 import { Type } from '@/ui/Type';
 
@@ -38,8 +38,7 @@ export function GoldLiningPanel({ insideDiameterMm, heightMm }: GoldLiningPanelP
         value={thicknessUm}
         onChange={setThicknessUm}
       />
-      <Type as="label">Current</Type>
-      <Choices label="Current" choices={CURRENTS} value={currentA} onChange={setCurrentA} />
+      <LabelledChoices label="Current" choices={CURRENTS} value={currentA} onChange={setCurrentA} />
       <View role="list" aria-label="Lining">
         <FactLine name="Brush for" value={`${minutes.toFixed(1)} min, ${chargeC.toFixed(1)} C`} />
         <FactLine name="Gold" value={`${(goldMassG * 1000).toFixed(1)} mg`} />

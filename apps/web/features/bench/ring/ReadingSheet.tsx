@@ -1,3 +1,4 @@
+import { RadioGroup } from '@/ui/RadioGroup';
 import { capital } from '@round-mint/core/format';
 import type { RouteStep } from '@round-mint/core/steps';
 import { parseSize, stepMark, type ReadingMark, type SizeSystemId } from '@round-mint/core/size';
@@ -8,7 +9,7 @@ import { SizePad } from '@/features/shared/inputs/SizePad';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { useWidthClass } from '@/features/shared/screen/use-width';
 import { useDraft } from '@/store/use-draft';
-import { Choices } from '@/ui/Choices';
+import { Choices, LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { NumberPad } from '@/ui/NumberPad';
 import { PadKey } from '@/ui/PadKey';
@@ -197,7 +198,7 @@ export function ReadingSheet({ onClose, bench, step, log }: ReadingSheetProps) {
         />
       }
     >
-      <View role="radiogroup" aria-label="Which way round" className="flex-row gap-2">
+      <RadioGroup label="Which way round" className="flex-row gap-2">
         {SIDES.map((one) => (
           <SideTile
             key={one}
@@ -209,7 +210,7 @@ export function ReadingSheet({ onClose, bench, step, log }: ReadingSheetProps) {
             onPress={() => choose(one)}
           />
         ))}
-      </View>
+      </RadioGroup>
       {pad === 'sizes' ? (
         <>
           <SizePad
@@ -245,8 +246,7 @@ export function ReadingSheet({ onClose, bench, step, log }: ReadingSheetProps) {
         onChange={(keys) => set({ pad: keys })}
         minWidth={140}
       />
-      <Type as="label">Mark read</Type>
-      <Choices
+      <LabelledChoices
         label="Mark read"
         choices={MARKS}
         value={mark}

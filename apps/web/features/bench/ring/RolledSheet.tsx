@@ -1,6 +1,7 @@
+import { RadioGroup } from '@/ui/RadioGroup';
 import type { RollingStep } from '@round-mint/core/steps';
 import { useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { Pressable } from 'react-native';
 import { TakeFrom } from '@/features/shared/inputs/TakeFrom';
 import type { BenchLog } from '@/features/shared/ring/use-bench-log';
 import { useBenchTraits } from '@/store/use-bench-traits';
@@ -96,7 +97,7 @@ export function RolledSheet({ index, rolling, log, onClose }: RolledSheetProps) 
         />
       }
     >
-      <View role="radiogroup" aria-label="What is measured" className="flex-row gap-2">
+      <RadioGroup label="What is measured" className="flex-row gap-2">
         {ROLLED_PARTS.map((one) => (
           <PartTile
             key={one}
@@ -107,7 +108,7 @@ export function RolledSheet({ index, rolling, log, onClose }: RolledSheetProps) 
             onPress={() => setPart(one)}
           />
         ))}
-      </View>
+      </RadioGroup>
       <Type as="small">Thickness is enough; width and length make what comes next truer.</Type>
       <NumberPad text={texts[part]} onChange={put} />
       <TakeFrom device="calliper" onTake={take} />

@@ -20,7 +20,9 @@ export function WideBench({ rings, chosen }: { rings: readonly BenchRing[]; chos
     <View className="flex-1 flex-row" testID="bench-screen">
       <View style={{ width: LIST_WIDTH }} className="border-r border-line">
         <View className="px-4 pt-4">
-          <Type as="title">Bench</Type>
+          <Type as="title" aria-level={chosen ? 2 : 1}>
+            Bench
+          </Type>
           <Type as="small">{`${rings.length} in work`}</Type>
           <BenchTabs here="Rings" />
         </View>

@@ -129,7 +129,9 @@ export function IntakeScreen() {
       </ScrollView>
       <View style={{ width: ANSWER_WIDTH }} className="border-l border-line">
         <ScrollView contentContainerClassName="gap-3 px-4 py-4">
-          <Type as="title">What can be made</Type>
+          <Type as="title" aria-level={2}>
+            What can be made
+          </Type>
           {answer}
         </ScrollView>
         <View className="border-t border-line px-4 py-3">{footer}</View>

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { dayFromNow, dayWords } from '@/features/shared/words/wall-clock';
 import { useAppDispatch } from '@/store/store';
-import { Choices } from '@/ui/Choices';
+import { Choices, LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { Type } from '@/ui/Type';
 import { intakeTyped, type IntakeTexts } from '@/features/orders/wish/intake-slice';
@@ -44,8 +44,7 @@ export function TermsPart({ texts, problems }: { texts: IntakeTexts; problems: I
         onChange={(wantedBy) => type({ wantedBy })}
         minWidth={72}
       />
-      <Type as="label">Shown to the customer before it is finished</Type>
-      <Choices
+      <LabelledChoices
         label="Shown to the customer before it is finished"
         choices={APPROVALS}
         value={texts.approvalWanted ? 'yes' : 'no'}

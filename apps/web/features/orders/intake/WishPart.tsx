@@ -7,7 +7,7 @@ import { WALLS } from '@/features/shared/words/walls';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { useListStockQuery } from '@/store/api';
 import { useAppDispatch } from '@/store/store';
-import { Choices } from '@/ui/Choices';
+import { LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { Type } from '@/ui/Type';
 import { intakeTyped, type IntakeTexts } from '@/features/orders/wish/intake-slice';
@@ -58,14 +58,14 @@ export function WishPart({ texts, problems }: { texts: IntakeTexts; problems: In
   return (
     <View className="gap-3">
       <Type as="heading">The ring</Type>
-      <Choices
+      <LabelledChoices
         label="Made of"
         choices={KINDS}
         value={texts.kind}
         onChange={(kind) => type({ kind, metal: '', stockId: '' })}
         minWidth={108}
       />
-      <Choices
+      <LabelledChoices
         label="Whose piece"
         choices={SOURCES}
         value={texts.stockFrom}
@@ -75,7 +75,7 @@ export function WishPart({ texts, problems }: { texts: IntakeTexts; problems: In
       {texts.stockFrom === 'sent-in' ? (
         <View className="gap-1">
           <Type as="small">Enter the customer’s piece under Stock, as any other; then choose it here.</Type>
-          <Choices
+          <LabelledChoices
             label="The piece that was sent in"
             choices={pieces.map(({ id, name }) => ({ value: id, label: name }))}
             value={texts.stockId}
@@ -118,31 +118,34 @@ export function WishPart({ texts, problems }: { texts: IntakeTexts; problems: In
       </View>
       {coin ? (
         <>
-          <Type as="label">Face outside</Type>
-          <Choices
+          <LabelledChoices
             label="Face outside"
             choices={FACES}
             value={texts.face}
             onChange={(face) => type({ face })}
           />
-          <Choices label="Wall" choices={WALLS} value={texts.wall} onChange={(wall) => type({ wall })} />
+          <LabelledChoices
+            label="Wall"
+            choices={WALLS}
+            value={texts.wall}
+            onChange={(wall) => type({ wall })}
+          />
         </>
       ) : null}
-      <Type as="label">Metal</Type>
-      <Choices
+      <LabelledChoices
         label="Metal"
         choices={metals}
         value={texts.metal}
         onChange={(metal) => type({ metal })}
         minWidth={104}
       />
-      <Choices
+      <LabelledChoices
         label="Finish"
         choices={FINISHES}
         value={texts.finish}
         onChange={(finish) => type({ finish })}
       />
-      <Choices
+      <LabelledChoices
         label="Lining"
         choices={LININGS}
         value={texts.lining}

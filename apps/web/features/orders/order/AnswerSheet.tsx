@@ -2,7 +2,7 @@ import type { OrderInList } from '@round-mint/contract/orders';
 import type { AnswerWay } from '@round-mint/core/trade';
 import { useState } from 'react';
 import { Button } from '@/ui/Button';
-import { Choices } from '@/ui/Choices';
+import { LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
@@ -32,7 +32,7 @@ export function AnswerSheet({ order, onClose }: { order: OrderInList; onClose: (
       footer={<Button look="main" label="Yes, go on" disabled={busy} onPress={() => void answer(true)} />}
     >
       <Type>{`${order.name} waits at the bench until its customer has said yes.`}</Type>
-      <Choices label="How it came" choices={BY} value={by} onChange={setBy} />
+      <LabelledChoices label="How it came" choices={BY} value={by} onChange={setBy} />
       <Field label="In their words" value={words} onChangeText={setWords} multiline />
       <Button
         look="stop"

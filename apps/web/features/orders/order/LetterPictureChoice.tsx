@@ -1,5 +1,5 @@
 import { Image, View } from 'react-native';
-import { Choices } from '@/ui/Choices';
+import { LabelledChoices } from '@/ui/Choices';
 import { Type } from '@/ui/Type';
 import type { LetterPicture } from './use-letter-picture';
 
@@ -30,8 +30,7 @@ export function LetterPictureChoice({ picture }: { picture: LetterPicture }) {
         )}
       </View>
       <View className="flex-1 gap-1">
-        <Type as="label">The computed ring</Type>
-        <Choices
+        <LabelledChoices
           label="The computed ring"
           choices={GOES}
           value={goes ? 'goes' : 'stays'}

@@ -58,7 +58,9 @@ export function WideOrders({ list, shown, onShow, note, onAdd }: WideOrdersProps
         <View className="gap-2 px-4 pb-2 pt-4">
           <View className="flex-row items-center gap-3">
             <View className="flex-1">
-              <Type as="title">Orders</Type>
+              <Type as="title" aria-level={chosen ? 2 : 1}>
+                Orders
+              </Type>
               <Type as="small">{note}</Type>
             </View>
             <Button label="New order" onPress={onAdd} />

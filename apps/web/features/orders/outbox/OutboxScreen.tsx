@@ -157,7 +157,9 @@ function Outbox({ list }: { list: Paged<Message> }) {
           <ScrollView contentContainerClassName="gap-2 px-5 py-4">
             {open ? (
               <>
-                <Type as="title">{open.subject}</Type>
+                <Type as="title" aria-level={2}>
+                  {open.subject}
+                </Type>
                 <LetterView letter={open} />
               </>
             ) : null}

@@ -17,7 +17,7 @@ import {
   useSaveOrderMutation,
   useSaveSizerMutation,
 } from '@/store/trade-api';
-import { Choices } from '@/ui/Choices';
+import { LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
@@ -140,15 +140,14 @@ export function SizerSheet({ sizer, people, onClose }: SizerSheetProps) {
         error={problems['couponCode']}
         onChangeText={(couponCode) => type({ couponCode })}
       />
-      <Type as="label">Coupon used</Type>
-      <Choices
+      <LabelledChoices
         label="Coupon used"
         choices={TRUTHS}
         value={texts.couponUsed}
         onChange={(couponUsed) => type({ couponUsed })}
       />
       <Type as="label">Free resize guaranteed, when it was used</Type>
-      <Choices
+      <LabelledChoices
         label="Free resize guaranteed"
         choices={TRUTHS}
         value={texts.guarantee}
@@ -156,8 +155,7 @@ export function SizerSheet({ sizer, people, onClose }: SizerSheetProps) {
       />
       {sizer && orders.length > 0 ? (
         <>
-          <Type as="label">Led to</Type>
-          <Choices
+          <LabelledChoices
             label="Led to"
             choices={[
               { value: '', label: 'no order' },

@@ -1,3 +1,4 @@
+import { RadioGroup } from '@/ui/RadioGroup';
 import { workWords } from '@round-mint/core/format';
 import type { CustomerWish, WishAnswer, WishOption } from '@round-mint/core/trade';
 import { Pressable, View } from 'react-native';
@@ -67,7 +68,7 @@ export function AnswerList({ wish, job, chosen, onChoose }: AnswerListProps) {
     options.length === 0 ? null : (
       <View className="gap-1">
         <Type as="heading">{label}</Type>
-        <View role="radiogroup" aria-label={label}>
+        <RadioGroup label={label}>
           {options.map((option) => (
             <Option
               key={optionKey(option)}
@@ -77,7 +78,7 @@ export function AnswerList({ wish, job, chosen, onChoose }: AnswerListProps) {
               onChoose={() => onChoose(option)}
             />
           ))}
-        </View>
+        </RadioGroup>
       </View>
     );
   return (

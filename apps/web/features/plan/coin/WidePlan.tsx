@@ -38,7 +38,10 @@ export function WidePlan({ model }: { model: PlanModel }) {
     <View className="flex-1 flex-row" testID="plan-screen">
       <View style={{ width: LIST_WIDTH }} className="border-r border-line">
         <View className="gap-2 px-3 pb-2 pt-4">
-          <Type as="title">{`What can become ${targetMm === undefined ? 'it' : write.size(targetMm)}?`}</Type>
+          <Type
+            as="title"
+            aria-level={2}
+          >{`What can become ${targetMm === undefined ? 'it' : write.size(targetMm)}?`}</Type>
           <Field label="Search the stock" value={search} onChangeText={setSearch} />
         </View>
         <ScrollArea>

@@ -1,3 +1,4 @@
+import { RadioGroup } from '@/ui/RadioGroup';
 import { metalById } from '@round-mint/core/metal';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -58,7 +59,7 @@ export function StripPick({ label, strips, value, onChange }: StripPickProps) {
         <Type as="small">{`${metalById(chosen.metal).name} · ${measureWords(chosen, write.length)}`}</Type>
       ) : null}
       <Sheet title={label} open={open} onClose={() => setOpen(false)}>
-        <View role="radiogroup" aria-label={label}>
+        <RadioGroup label={label} chooses={false}>
           {strips.map((strip) => (
             <Row
               key={strip.id}
@@ -74,7 +75,7 @@ export function StripPick({ label, strips, value, onChange }: StripPickProps) {
             chosen={value === ''}
             onPress={() => pick('')}
           />
-        </View>
+        </RadioGroup>
       </Sheet>
     </View>
   );

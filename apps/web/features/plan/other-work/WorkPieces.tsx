@@ -1,3 +1,4 @@
+import { RadioGroup } from '@/ui/RadioGroup';
 import type { StockItem } from '@round-mint/contract/stock';
 import { metalById } from '@round-mint/core/metal';
 import type { WorkKind } from '@round-mint/core/work';
@@ -36,7 +37,7 @@ export function WorkPieces({ kind, pieces, offers, chosenId, onChoose }: WorkPie
     );
   }
   return (
-    <View role="radiogroup" aria-label="Pieces of stock">
+    <RadioGroup label="Pieces of stock" chooses={false}>
       {pieces.map((piece) => {
         const refusal = refusalOf(piece);
         const offer = offers.get(piece.id);
@@ -65,7 +66,7 @@ export function WorkPieces({ kind, pieces, offers, chosenId, onChoose }: WorkPie
           </Pressable>
         );
       })}
-    </View>
+    </RadioGroup>
   );
 }
 

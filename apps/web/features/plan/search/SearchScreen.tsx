@@ -13,7 +13,7 @@ import { useListKitQuery } from '@/store/api';
 import { useCoins } from '@/store/use-coins';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Button } from '@/ui/Button';
-import { Choices } from '@/ui/Choices';
+import { LabelledChoices } from '@/ui/Choices';
 import { Progress } from '@/ui/Progress';
 import { Screen } from '@/ui/Screen';
 import { TextButton } from '@/ui/TextButton';
@@ -90,7 +90,7 @@ function Answers({
   return (
     <View className="gap-3">
       <Type as="heading" role="status">{`${options.length} ways to make it`}</Type>
-      <Choices label="Sort by" choices={SORTS} value={by} onChange={setBy} minWidth={78} />
+      <LabelledChoices label="Sort by" choices={SORTS} value={by} onChange={setBy} minWidth={78} />
       <View className="flex-row items-center justify-between gap-3">
         <TextButton
           label={frontOnly ? 'show all' : 'only the ◆ unbeaten'}

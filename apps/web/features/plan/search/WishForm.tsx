@@ -9,7 +9,7 @@ import { WALLS } from '@/features/shared/words/walls';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { useCoins } from '@/store/use-coins';
 import { useAppDispatch, useAppSelector } from '@/store/store';
-import { Choices } from '@/ui/Choices';
+import { LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { Type } from '@/ui/Type';
 import type { WishProblems } from './search-model';
@@ -78,7 +78,7 @@ export function WishForm({ problems }: { problems: WishProblems }) {
           onChangeText={(widthMax) => dispatch(wishTyped({ widthMax }))}
         />
       </View>
-      <Choices
+      <LabelledChoices
         label="Wall"
         choices={WALLS}
         value={draft.wall}
@@ -104,8 +104,7 @@ export function WishForm({ problems }: { problems: WishProblems }) {
           onChangeText={(priceMax) => dispatch(wishTyped({ priceMax }))}
         />
       </View>
-      <Type as="label">Face outside</Type>
-      <Choices
+      <LabelledChoices
         label="Face outside"
         choices={FACES}
         value={wish.face}
@@ -113,8 +112,7 @@ export function WishForm({ problems }: { problems: WishProblems }) {
       />
       {hasMarks ? (
         <>
-          <Type as="label">What must stay on a piece</Type>
-          <Choices
+          <LabelledChoices
             label="What must stay on a piece"
             choices={MARKS}
             value={wish.marks}
@@ -122,8 +120,7 @@ export function WishForm({ problems }: { problems: WishProblems }) {
           />
         </>
       ) : null}
-      <Type as="label">Metal</Type>
-      <Choices
+      <LabelledChoices
         label="Metal"
         choices={metals}
         value={wish.metal}

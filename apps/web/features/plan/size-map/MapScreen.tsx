@@ -13,7 +13,7 @@ import { useWriters } from '@/features/shared/settings/use-settings';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Button } from '@/ui/Button';
-import { Choices } from '@/ui/Choices';
+import { LabelledChoices } from '@/ui/Choices';
 import { Progress } from '@/ui/Progress';
 import { Screen } from '@/ui/Screen';
 import { TextButton } from '@/ui/TextButton';
@@ -138,7 +138,12 @@ function MapOfPiece({ model }: { model: PlanModel }) {
         />
       }
     >
-      <Choices label="Wall" choices={WALLS} value={wall} onChange={(value) => dispatch(wallChosen(value))} />
+      <LabelledChoices
+        label="Wall"
+        choices={WALLS}
+        value={wall}
+        onChange={(value) => dispatch(wallChosen(value))}
+      />
       <MapAnswer job={job} piece={piece} targetMm={targetMm} onChoose={choose} />
     </Screen>
   );

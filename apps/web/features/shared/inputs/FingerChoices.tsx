@@ -1,6 +1,5 @@
 import type { Finger } from '@round-mint/contract/people';
-import { Choices } from '@/ui/Choices';
-import { Type } from '@/ui/Type';
+import { LabelledChoices } from '@/ui/Choices';
 import { FINGER_CHOICES, HAND_CHOICES, MEASURED_CHOICES } from '@/features/shared/words/finger-words';
 
 type Chosen = Pick<Finger, 'hand' | 'finger' | 'measuredBy'>;
@@ -14,22 +13,21 @@ interface FingerChoicesProps {
 export function FingerChoices({ value, onChange }: FingerChoicesProps) {
   return (
     <>
-      <Choices
+      <LabelledChoices
         label="Hand"
         choices={HAND_CHOICES}
         value={value.hand}
         onChange={(hand) => onChange({ hand })}
         minWidth={56}
       />
-      <Choices
+      <LabelledChoices
         label="Finger"
         choices={FINGER_CHOICES}
         value={value.finger}
         onChange={(finger) => onChange({ finger })}
         minWidth={58}
       />
-      <Type as="label">Measured by</Type>
-      <Choices
+      <LabelledChoices
         label="Measured by"
         choices={MEASURED_CHOICES}
         value={value.measuredBy}

@@ -1,3 +1,4 @@
+import { RadioGroup } from '@/ui/RadioGroup';
 import { isMetalId, metalById, METALS, SILVER_FINENESS, type MetalId } from '@round-mint/core/metal';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -65,7 +66,7 @@ export function MetalPicker({ label = 'Metal', value, onChange }: MetalPickerPro
             setOpen(false);
           }}
         />
-        <View role="radiogroup" aria-label={label}>
+        <RadioGroup label={label} chooses={false}>
           {METALS.map((metal) => (
             <Pressable
               key={metal.id}
@@ -87,7 +88,7 @@ export function MetalPicker({ label = 'Metal', value, onChange }: MetalPickerPro
               <Type as="small">{metal.densityGCm3.toFixed(2)}</Type>
             </Pressable>
           ))}
-        </View>
+        </RadioGroup>
       </Sheet>
     </View>
   );

@@ -6,7 +6,7 @@ import { useSettings } from '@/features/shared/settings/use-settings';
 import { useListKitQuery, useSaveToolMutation } from '@/store/api';
 import { newId } from '@/store/new-id';
 import { problemText } from '@/store/problem';
-import { Choices } from '@/ui/Choices';
+import { LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { KIT_GROUPS, parseTool, toolFields } from './kit-words';
 import type { ToolDraft } from './tool-draft';
@@ -50,7 +50,7 @@ export function ToolSheet({ draft, onClose }: { draft: ToolDraft; onClose: () =>
       onAdd={() => void send()}
       onClose={onClose}
     >
-      <Choices
+      <LabelledChoices
         label="Kind of tool"
         value={kind}
         onChange={setKind}
@@ -76,7 +76,7 @@ export function ToolSheet({ draft, onClose }: { draft: ToolDraft; onClose: () =>
         />
       ))}
       {kind === 'punch' ? (
-        <Choices
+        <LabelledChoices
           label="Self-centring"
           value={texts['selfCentring'] ?? 'no'}
           onChange={type('selfCentring')}

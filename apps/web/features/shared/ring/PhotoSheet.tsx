@@ -5,7 +5,7 @@ import { newId } from '@/store/new-id';
 import { useAddPhotoMutation } from '@/store/api';
 import { problemText } from '@/store/problem';
 import { Button } from '@/ui/Button';
-import { Choices, type Choice } from '@/ui/Choices';
+import { type Choice, LabelledChoices } from '@/ui/Choices';
 import { Notice } from '@/ui/Notice';
 import { Sheet } from '@/ui/Sheet';
 import { pickFile } from '@/ui/pick-file';
@@ -61,7 +61,7 @@ export function PhotoSheet({ ringId, kind, onClose }: PhotoSheetProps) {
         <Button look="main" label="Take a photo" disabled={isLoading} onPress={() => void take('camera')} />
       }
     >
-      <Choices label="What it shows" choices={PARTS} value={part} onChange={setPart} />
+      <LabelledChoices label="What it shows" choices={PARTS} value={part} onChange={setPart} />
       <Button label="Choose a file" disabled={isLoading} onPress={() => void take('file')} />
       {problem ? <Notice level="stop" title={problem} live /> : null}
       {kept ? <Notice level="good" title="Kept with the ring." live testID="photo-kept" /> : null}

@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 import { usePalette } from '@/theme/light';
 import { Type } from '@/ui/Type';
-import { useWidthClass } from '@/features/shared/screen/use-width';
+import { useHasRail } from '@/features/shared/screen/use-width';
 
 interface PlaceHeaderProps {
   title: string;
@@ -17,7 +17,7 @@ interface PlaceHeaderProps {
 /** The head of a place; on a phone it also leads to the settings. */
 export function PlaceHeader({ title, note, end }: PlaceHeaderProps) {
   const palette = usePalette();
-  const wide = useWidthClass() === 'wide';
+  const rail = useHasRail();
   return (
     <View className="flex-row items-start gap-2">
       <View className="flex-1">
@@ -25,7 +25,7 @@ export function PlaceHeader({ title, note, end }: PlaceHeaderProps) {
         {note ? <Type as="small">{note}</Type> : null}
       </View>
       {end}
-      {wide ? null : (
+      {rail ? null : (
         <Link href="/settings" asChild>
           <Pressable aria-label="Settings" className="h-11 w-11 items-center justify-center">
             <Settings size={22} color={palette.soft} />

@@ -8,7 +8,7 @@ import { CSV_CALLS, useImportCsvMutation } from '@/store/api';
 import { addressOf } from '@/store/call';
 import { problemText } from '@/store/problem';
 import { Button } from '@/ui/Button';
-import { Choices } from '@/ui/Choices';
+import { LabelledChoices } from '@/ui/Choices';
 import { Notice } from '@/ui/Notice';
 import { pickFile } from '@/ui/pick-file';
 import { Screen } from '@/ui/Screen';
@@ -118,7 +118,7 @@ export function CsvScreen() {
         />
       }
     >
-      <Choices
+      <LabelledChoices
         label="Which table"
         minWidth={96}
         choices={TABLES}

@@ -11,7 +11,7 @@ import { pieceInputOf } from '@/features/shared/words/piece-input';
 import { useSaveStockMutation } from '@/store/api';
 import { problemText } from '@/store/problem';
 import { Button } from '@/ui/Button';
-import { Choices } from '@/ui/Choices';
+import { LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
 import { TextButton } from '@/ui/TextButton';
@@ -64,7 +64,7 @@ export function MarkEditor({ piece, face }: MarkEditorProps) {
     <View className="gap-3">
       <Type as="heading">What must stay</Type>
       <Type as="small">Draw over it with a finger: holes that spoil it are struck out in the plan.</Type>
-      <Choices label="Shape of the mark" choices={KINDS} value={kind} onChange={setKind} />
+      <LabelledChoices label="Shape of the mark" choices={KINDS} value={kind} onChange={setKind} />
       <div
         data-testid="mark-face"
         style={{

@@ -12,7 +12,7 @@ import { useSaveStockMutation } from '@/store/api';
 import { problemText } from '@/store/problem';
 import { useDraft } from '@/store/use-draft';
 import { Button } from '@/ui/Button';
-import { Choices } from '@/ui/Choices';
+import { Choices, LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
 import { Screen } from '@/ui/Screen';
@@ -244,8 +244,13 @@ export function NewPieceScreen() {
         <Notice level="note" title={`Tested: ${verdictWords(found.identity)}`} testID="found" />
       ) : null}
       <View className="gap-1">
-        <Type as="label">Kind of piece</Type>
-        <Choices label="Kind of piece" choices={KINDS} value={kind} onChange={setKind} minWidth={120} />
+        <LabelledChoices
+          label="Kind of piece"
+          choices={KINDS}
+          value={kind}
+          onChange={setKind}
+          minWidth={120}
+        />
       </View>
     </View>
   );

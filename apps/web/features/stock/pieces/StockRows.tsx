@@ -3,7 +3,7 @@ import { Link } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { OutsideFace } from '@/features/shared/picture/OutsideFace';
 import { useWriters } from '@/features/shared/settings/use-settings';
-import { Choices } from '@/ui/Choices';
+import { LabelledChoices } from '@/ui/Choices';
 import { Type } from '@/ui/Type';
 import { measureWords, refusalOf } from '@/features/shared/words/piece-words';
 import { VirtualRows } from '@/ui/VirtualRows';
@@ -20,7 +20,7 @@ export function StockRows({ list: { table, shown } }: { list: StockList }) {
   const by = SORTS.find((id) => id === sorted?.id);
   return (
     <View className="gap-2">
-      <Choices
+      <LabelledChoices
         label="Sort by"
         value={by}
         minWidth={60}

@@ -6,7 +6,7 @@ import { useCopy } from '@/features/shared/screen/use-copy';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { useWidthClass } from '@/features/shared/screen/use-width';
 import { Button } from '@/ui/Button';
-import { Choices } from '@/ui/Choices';
+import { LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { Screen } from '@/ui/Screen';
 import { ScrollArea } from '@/ui/ScrollArea';
@@ -128,7 +128,7 @@ function WideStock({ list, searchBox, empty, onAdd }: WideStockProps) {
           <View className="flex-row items-end gap-4">
             <View className="flex-1">{searchBox}</View>
             <View style={{ width: 200 }}>
-              <Choices label="Shown as" choices={LOOKS} value={look} onChange={setLook} />
+              <LabelledChoices label="Shown as" choices={LOOKS} value={look} onChange={setLook} />
             </View>
           </View>
         </View>
@@ -139,7 +139,9 @@ function WideStock({ list, searchBox, empty, onAdd }: WideStockProps) {
       {chosen ? (
         <View style={{ width: SIDE_WIDTH }} className="border-l border-line">
           <ScrollView contentContainerClassName="gap-2 px-5 py-4">
-            <Type as="title">{chosen.name}</Type>
+            <Type as="title" aria-level={2}>
+              {chosen.name}
+            </Type>
             <PieceDetail piece={chosen} onRemoved={() => setChosenId(undefined)} />
           </ScrollView>
           <View className="border-t border-line px-5 py-3">

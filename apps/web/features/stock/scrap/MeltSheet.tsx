@@ -8,7 +8,7 @@ import { newId } from '@/store/new-id';
 import { problemText } from '@/store/problem';
 import { useMeltOutMutation } from '@/store/trade-api';
 import { AddSheet } from '@/features/shared/screen/AddSheet';
-import { Choices } from '@/ui/Choices';
+import { LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
 import { Type } from '@/ui/Type';
@@ -72,8 +72,7 @@ export function MeltSheet({ tin, onClose }: { tin: readonly StoredScrap[]; onClo
       <Notice level="warn" title="Melting: ventilate, dry crucible, dark glasses, nothing wet near it.">
         Zinc and cadmium give poisonous fume. Where melting or selling bullion wants a licence, defer to it.
       </Notice>
-      <Type as="label">What goes in</Type>
-      <Choices
+      <LabelledChoices
         label="What goes in"
         choices={metals.map((value) => ({ value, label: value }))}
         value={metal}

@@ -13,7 +13,7 @@ import { permitsOf } from '@/features/shared/words/piece-words';
 import { StockTabs } from '@/features/shared/tabs/StockTabs';
 import { useListKitQuery } from '@/store/api';
 import { useCoins } from '@/store/use-coins';
-import { Choices } from '@/ui/Choices';
+import { LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
@@ -99,14 +99,14 @@ function Years({ coins, kit }: { coins: readonly CoinStock[]; kit: Kit }) {
           onChangeText={setTo}
         />
       </View>
-      <Choices
+      <LabelledChoices
         label="Issuer"
         choices={[{ value: '', label: 'any issuer' }, ...issuers.map((value) => ({ value, label: value }))]}
         value={issuer}
         onChange={setIssuer}
         minWidth={104}
       />
-      <Choices label="Face outside" choices={FACES} value={face} onChange={setFace} />
+      <LabelledChoices label="Face outside" choices={FACES} value={face} onChange={setFace} />
       {found.length === 0 ? (
         <Empty title="No coin carries it.">Another year, or any issuer: the stock is small.</Empty>
       ) : null}
