@@ -133,7 +133,7 @@ test('a wish becomes a ring: quote, agreement, day plan, bench, approval, close-
 
 test('a wish that cannot be met is turned down, with something to offer', async ({ app: page }) => {
   await takeDown(page, 'Nela Prow', '1943');
-  await expect(page.getByTestId('not-possible')).toContainText('This comes near');
+  await expect(page.getByTestId('not-possible')).toContainText('Close options');
   const offers = page.getByRole('radiogroup', { name: 'To offer instead' });
   await expect(offers.getByRole('radio').first()).toContainText('instead of 1943');
   await expect(page.getByRole('list', { name: 'Why not' })).toContainText('Velmar 10 velm, war issue');
@@ -141,7 +141,7 @@ test('a wish that cannot be met is turned down, with something to offer', async 
   await page.getByRole('button', { name: 'Words to turn it down' }).click();
   const letter = page.getByRole('dialog', { name: 'Turn it down, with something to offer' });
   await expect(letter.getByTestId('letter-text')).toHaveValue(
-    /I cannot make it as you wish[\s\S]*instead of 1943/,
+    /I cannot make it as you want it[\s\S]*instead of 1943/,
   );
   await letter.getByRole('button', { name: 'Put it into the outbox' }).click();
   await expect(letter).toBeHidden();
