@@ -76,5 +76,5 @@ test('working hours and rates change what is promised and asked for', async ({ a
   await page.getByRole('link', { name: 'Day plan' }).click();
   const days = page.getByRole('radiogroup', { name: 'Day' }).getByRole('radio');
   await expect(days.first()).toHaveText(/^Sun /);
-  await expect(page.getByRole('list', { name: 'When each ring is ready' })).toContainText('Sun ');
+  await expect(page.getByRole('list', { name: 'When each ring is ready' })).toContainText('Sun, ');
 });

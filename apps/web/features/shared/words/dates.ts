@@ -15,8 +15,12 @@ export const dayAndYear = written({ weekday: 'short', day: 'numeric', month: 'sh
 /** "Friday, December 4, 2026", for letters and papers. */
 export const longDay = written({ weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' });
 
+const weekday = written({ weekday: 'short' });
+
 /** "Fri 4": over a day of a plan. */
-export const narrowDay = written({ weekday: 'short', day: 'numeric' });
+export function narrowDay(date: Date): string {
+  return `${weekday(date)} ${date.getDate()}`;
+}
 
 /** "Fri, Dec 4, 16:20" */
 export function momentOf(date: Date | string): string {
