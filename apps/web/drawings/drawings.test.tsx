@@ -77,7 +77,7 @@ describe('RouteStrip', () => {
     render(<RouteStrip steps={route.steps} totals={route.totals} current={2} />);
     expect(screen.getAllByLabelText(/^\d+\. /)).toHaveLength(route.steps.length);
     expect(screen.getByLabelText('3. Anneal, 3 min, 2 min waiting')).toBeTruthy();
-    expect(screen.getByText(workWords(route.totals.handsOnMin, 0))).toBeTruthy();
+    expect(screen.getByText(workWords(route.totals.handsOnMin))).toBeTruthy();
   });
 });
 

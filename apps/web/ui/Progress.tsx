@@ -1,4 +1,3 @@
-import { percentWords } from '@round-mint/core/format';
 import { View } from 'react-native';
 import { TextButton } from './TextButton';
 import { Type } from './Type';
@@ -24,7 +23,7 @@ export function Progress({ what, share, onStop }: ProgressProps) {
         aria-valuemax={100}
         className="flex-1"
       >
-        <Type as="small">{`${what} … ${percentWords(share)}`}</Type>
+        <Type as="small">{`${what} … ${percent}%`}</Type>
         <View className="h-1 w-full bg-line">
           <View className="h-1 bg-ink" style={{ width: `${percent}%` }} />
         </View>

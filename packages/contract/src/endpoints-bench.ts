@@ -109,7 +109,7 @@ export const photos = {
   add: endpoint({
     method: 'post',
     path: '/rings/{id}/photos',
-    summary: 'Keep a picture of a ring; repeats do no harm',
+    summary: 'Save a picture of a ring; repeats do no harm',
     thing: RING,
     request: photoInputSchema,
     response: photoSchema,

@@ -181,7 +181,7 @@ export const shop = {
   saveDayPlan: endpoint({
     method: 'put',
     path: '/day-plan',
-    summary: 'Keep a day plan',
+    summary: 'Save a day plan',
     request: savedDayPlanSchema,
     response: dayPlanSchema,
   }),

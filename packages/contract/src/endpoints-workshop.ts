@@ -96,7 +96,7 @@ export const faces = {
   set: endpoint({
     method: 'put',
     path: '/stock/{id}/faces/{face}',
-    summary: 'Keep a picture of a face, taken straight and square; repeats do no harm',
+    summary: 'Save a picture of a face, taken straight and square; repeats do no harm',
     thing: 'piece of stock',
     params: { face: pieceFaceSchema },
     request: faceInputSchema,
@@ -114,7 +114,7 @@ export const faces = {
   setTop: endpoint({
     method: 'put',
     path: '/stock/{id}/top',
-    summary: 'Keep the picture of a handle from above, laid straight, with its outline; repeats do no harm',
+    summary: 'Save the picture of a handle from above, laid straight, with its outline; repeats do no harm',
     thing: 'piece of stock',
     request: topInputSchema,
     response: stockItemSchema,

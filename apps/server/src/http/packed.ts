@@ -22,13 +22,10 @@ export function serveWeb(app: Express, webDir: string): void {
   // Hashed bundles never change; the page that names them always may.
   app.use('/_expo', packedFiles(join(webDir, '_expo'), { immutable: true, maxAge: '1y' }));
   app.use('/fonts', express.static(join(webDir, 'fonts'), { maxAge: '30d' }));
-  app.use(packedFiles(webDir));
-  app.get(
-    '/{*path}',
-    (request, _response, next) => {
-      request.url = '/index.html';
-      next();
-    },
-    packedFiles(webDir),
-  );
+  const files = packedFiles(webDir);
+  app.use(files);
+  app.get('/{*path}', (request, response, next) => {
+    request.url = '/index.html';
+    files(request, response, next);
+  });
 }

@@ -74,7 +74,7 @@ function Totals({ totals, toGo }: { totals: RouteTotals; toGo: boolean }) {
   return (
     <View className="flex-row items-center gap-2">
       <View className="h-2.5 w-2.5 bg-ink" />
-      <Type as="small">{workWords(totals.handsOnMin, 0)}</Type>
+      <Type as="small">{workWords(totals.handsOnMin)}</Type>
       <View className="ml-2 h-2.5 w-2.5 border border-soft" />
       <Type as="small">{`${durationWords(totals.waitMin)} waiting${toGo ? ' to go' : ''}`}</Type>
     </View>

@@ -4,12 +4,8 @@ import { placeOf, PLACES } from '@/features/shared/tabs/places';
 
 const APP = 'Round Mint';
 
-function headingIn(main: Element): HTMLElement | undefined {
-  return main.querySelector<HTMLElement>('h1') ?? undefined;
-}
-
 /** "Marenza 5 corvi, 1961 · Plan · Round Mint" */
-export function pageTitle(heading: string | undefined, pathname: string): string {
+export function pageTitle(heading: string | null | undefined, pathname: string): string {
   const place = PLACES.find(({ root }) => root === placeOf(pathname))?.name;
   return [...new Set([heading, place, APP])].filter(Boolean).join(' · ');
 }
@@ -23,14 +19,15 @@ export function usePageTitle(): void {
   useEffect(() => {
     const main = document.querySelector('[role=main], main');
     if (!main) return undefined;
-    const [before, saidBefore] = [headingIn(main), headingIn(main)?.textContent];
+    const before = main.querySelector('h1');
+    const saidBefore = before?.textContent;
     const cameFrom = document.activeElement;
     let isFocused = document.title === APP;
     let frame = 0;
     const look = () => {
       frame = 0;
-      const heading = headingIn(main);
-      document.title = pageTitle(heading?.textContent ?? undefined, pathname);
+      const heading = main.querySelector('h1');
+      document.title = pageTitle(heading?.textContent, pathname);
       const isNew = heading && (heading !== before || heading.textContent !== saidBefore);
       if (isFocused || !isNew) return;
       isFocused = true;

@@ -1,4 +1,3 @@
-import { type ADVICE_CODES, type STANDINGS } from './codes';
 import { COMFORTABLE_CUT_EDGE_MM } from '../forming';
 import type { Kit } from '../kit';
 import { capital } from '../format';
@@ -6,6 +5,7 @@ import { readingStanding, type RingState } from '../ring';
 import { edgeNamesOf, fullest, spend, type EdgeNames, type RouteStep } from '../steps';
 import { markMm, MM_PER_US_SIZE, OFF_MARK_MM, writeAmount, writeSize, type SizeSystemId } from '../size';
 import { runToEnd } from '../uncertainty';
+import type { ADVICE_CODES, STANDINGS } from './codes';
 import {
   alongRoute,
   AS_PLANNED,

@@ -1,5 +1,5 @@
-import { type FACE_TURNS } from './codes';
 import { degToRad, radToDeg, withinTurnDeg } from '../numeric';
+import type { FACE_TURNS } from './codes';
 import { arcAtMm, layer, placeAt, radiusAtArcMm, valueAt, type WallLayer } from './layer';
 import type { WallLine } from './wall-line';
 

@@ -1,5 +1,5 @@
-import { type WALL_LAYERS } from './codes';
 import { degToRad } from '../numeric';
+import type { WALL_LAYERS } from './codes';
 import { slopesOf, type WallLine } from './wall-line';
 
 export type WallLayer = (typeof WALL_LAYERS)[number];

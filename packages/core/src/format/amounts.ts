@@ -12,7 +12,7 @@ export function durationWords(minutes: number): string {
 }
 
 /** Work, and what only has to be waited for: "1 h 49 min hands-on, 22 min waiting". */
-export function workWords(handsOnMin: number, waitMin: number): string {
+export function workWords(handsOnMin: number, waitMin = 0): string {
   const hands = `${durationWords(handsOnMin)} hands-on`;
   return Math.round(waitMin) > 0 ? `${hands}, ${durationWords(waitMin)} waiting` : hands;
 }

@@ -1,4 +1,4 @@
-import { type WALL_KINDS, type CurlWish } from './codes';
+import type { WALL_KINDS, CurlWish } from './codes';
 import { curlDropMm } from './curl';
 import { arcWidthMm, type Meridian } from './meridian';
 import { middleThicknessMm } from './places';

@@ -1,4 +1,4 @@
-import { type STARTED_STAGES } from './codes';
+import type { STARTED_STAGES } from './codes';
 export type StartedStage = (typeof STARTED_STAGES)[number];
 
 /** A half-made piece as it was measured: what it is, both ways round the mandrel, and whatever else is known; mm and degrees. */

@@ -1,5 +1,5 @@
-import { type HANDLE_STYLES } from './codes';
 import { radToDeg } from '../numeric';
+import type { HANDLE_STYLES } from './codes';
 import type { Profile } from './profile';
 import { thicknessAt } from './profile';
 import { turnLengthMm } from './turn-length';

@@ -1,5 +1,5 @@
-import { type END_SHAPES } from './codes';
 import { degToRad } from '../numeric';
+import type { END_SHAPES } from './codes';
 export type EndShape = (typeof END_SHAPES)[number];
 
 /** A full round is half a circle over the width; a softer one has its divider set wider (default). */

@@ -1,5 +1,5 @@
-import { type SPIRAL_FITS } from './codes';
 import { bisect } from '../numeric';
+import type { SPIRAL_FITS } from './codes';
 import type { Profile } from './profile';
 import { turnLengthMm } from './turn-length';
 

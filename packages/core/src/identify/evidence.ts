@@ -1,6 +1,6 @@
-import { type MAGNET_ANSWERS, type STONE_ANSWERS } from './codes';
 import { METALS, type Metal, type MetalId } from '../metal';
 import { workingThickness } from '../stock';
+import type { MAGNET_ANSWERS, STONE_ANSWERS } from './codes';
 import { measureDensity, type DensityMeasured, type Weighing } from './density';
 import { metalOfMark } from './marks';
 

@@ -1,7 +1,7 @@
-import { type PROFILES, type RESIZE_RISKS } from './codes';
 import { gravestFirst, COMFORTABLE_CUT_EDGE_MM, type Reasoned } from '../forming';
 import { metalById, strainAllowance, type MetalId } from '../metal';
 import { MM_PER_US_SIZE, writeAmount, type SizeSystemId } from '../size';
+import type { PROFILES, RESIZE_RISKS } from './codes';
 
 export type BandProfile = (typeof PROFILES)[number];
 /** Share of its rectangle that a profile fills: half-round a segment of a circle, court rounded inside and out (craft §13). */

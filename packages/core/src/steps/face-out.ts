@@ -1,5 +1,5 @@
-import { type FACES } from './codes';
 import { capital } from '../format';
+import type { FACES } from './codes';
 import type { RouteStep } from './step';
 
 export type Face = (typeof FACES)[number];

@@ -1,4 +1,4 @@
-import { type FINISHES } from './codes';
+import type { FINISHES } from './codes';
 import type { StepKind } from './step-kind';
 import type { StepWait } from './waits';
 

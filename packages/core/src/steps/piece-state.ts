@@ -1,5 +1,5 @@
-import { type STAGES } from './codes';
 import type { PushedMm, StraightBand } from '../forming';
+import type { STAGES } from './codes';
 
 export type Stage = (typeof STAGES)[number];
 

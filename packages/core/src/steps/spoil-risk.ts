@@ -1,5 +1,5 @@
 import { percentWords } from '../format';
-import { type RISK_CODES } from './codes';
+import type { RISK_CODES } from './codes';
 import { arcWidthMm, cutEdge, rimEdge, type Meridian } from '../forming';
 import { THIN_STOCK_MM } from '../metal';
 import type { StepKind } from './step-kind';

@@ -1,2 +1,2 @@
-import { type STEP_KINDS } from './codes';
+import type { STEP_KINDS } from './codes';
 export type StepKind = (typeof STEP_KINDS)[number];

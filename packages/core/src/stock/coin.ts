@@ -1,5 +1,5 @@
-import { type COIN_FORMS } from './codes';
 import type { MetalId } from '../metal';
+import type { COIN_FORMS } from './codes';
 
 export type CoinForm = (typeof COIN_FORMS)[number];
 

@@ -1,5 +1,5 @@
-import { type STRIP_SECTIONS } from './codes';
 import { PROFILE_FILLS } from '../resize';
+import type { STRIP_SECTIONS } from './codes';
 
 export type StripSection = (typeof STRIP_SECTIONS)[number];
 

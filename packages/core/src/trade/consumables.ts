@@ -1,6 +1,6 @@
-import { CONSUMABLE_IDS } from './codes';
 import { goldLining } from '../finishing';
 import type { RouteStep } from '../steps';
+import { CONSUMABLE_IDS } from './codes';
 
 export type ConsumableId = (typeof CONSUMABLE_IDS)[number];
 

@@ -38,7 +38,7 @@ function answerOf(piece: WishPiece & WorkPiece, work: Work, wish: CustomerWish, 
       annealCount: plan.totals.anneals,
       handsOnMin: plan.totals.handsOnMin,
       price: piece.price ?? undefined,
-      why: `${countWords(plan.totals.anneals, 'anneal')}, ${workWords(plan.totals.handsOnMin, 0)}.`,
+      why: `${countWords(plan.totals.anneals, 'anneal')}, ${workWords(plan.totals.handsOnMin)}.`,
       changes: change ? [change] : [],
     },
   };

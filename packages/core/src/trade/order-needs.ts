@@ -1,6 +1,6 @@
 import { awaitsApproval } from './approval';
 import { ORDER_STATES } from './codes';
-import { type Approval, type OrderState } from './order-state';
+import type { Approval, OrderState } from './order-state';
 
 /** What is known of an order when it is to move on. */
 export interface OrderFacts {

@@ -1,4 +1,4 @@
-import { type ANSWER_WAYS, type APPROVALS, type ORDER_STATES } from './codes';
+import type { ANSWER_WAYS, APPROVALS, ORDER_STATES } from './codes';
 export type OrderState = (typeof ORDER_STATES)[number];
 
 /** States in which nothing more is to be done with an order. */

@@ -1,4 +1,4 @@
-import { percentWords, durationWords } from '../format';
+import { durationWords } from '../format';
 /** What goes into the price of a ring, in the workshop's money. */
 export interface PriceInput {
   /** What the piece cost; nothing when the customer brings it. */
@@ -50,8 +50,7 @@ export interface Price {
 /** Fees and margin together cannot take the whole price. */
 const MOST_SHARE = 0.95;
 
-const percent = (share: number) =>
-  percentWords(share, Number.isInteger(Math.round(share * 1000) / 10) ? 0 : 1);
+const percent = (share: number) => `${Math.round(share * 1000) / 10}%`;
 const money = (amount: number) => amount.toFixed(2);
 
 function roundedUp(amount: number, to: number): number {

@@ -1,7 +1,7 @@
-import { type SCRAP_KINDS, type SCRAP_SOURCES } from './codes';
 import { metalById, type MetalId } from '../metal';
 import { type RingEvent, standingEvents } from '../ring';
 import type { RouteStep } from '../steps';
+import type { SCRAP_KINDS, SCRAP_SOURCES } from './codes';
 import { spotMetalOf, type SpotMetal, type SpotPrices } from './spot';
 
 export type ScrapKind = (typeof SCRAP_KINDS)[number];

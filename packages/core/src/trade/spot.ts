@@ -1,6 +1,6 @@
-import { SPOT_METALS } from './codes';
 import { metalById, type MetalId } from '../metal';
 import { normalDeviate, seededRandom } from '../uncertainty';
+import { SPOT_METALS } from './codes';
 
 export type SpotMetal = (typeof SPOT_METALS)[number];
 

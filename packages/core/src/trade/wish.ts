@@ -1,4 +1,3 @@
-import { type WISH_KINDS } from './codes';
 import type { FinishingSchool, WallWish } from '../forming';
 import type { MetalId } from '../metal';
 import type { Kit } from '../kit';
@@ -6,6 +5,7 @@ import type { SizeSystemId } from '../size';
 import type { BenchTraits, Finish } from '../steps';
 import type { SearchPiece } from '../search';
 import type { BandPiece, HandlePiece, Permits, StripPiece, Work } from '../work';
+import type { WISH_KINDS } from './codes';
 
 export type WishKind = (typeof WISH_KINDS)[number];
 

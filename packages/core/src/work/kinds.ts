@@ -1,9 +1,9 @@
-import { type WORK_KINDS, type STOCK_KINDS } from './codes';
 import type { EndShape, HandleStyle, SpiralFit, Station, Stretch } from '../handle';
 import type { MetalId } from '../metal';
 import type { FinishedBand } from '../resize';
 import type { Coin } from '../stock';
 import type { StripSection } from '../strip';
+import type { WORK_KINDS, STOCK_KINDS } from './codes';
 
 export type WorkKind = (typeof WORK_KINDS)[number];
 

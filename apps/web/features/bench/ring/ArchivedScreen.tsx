@@ -1,7 +1,7 @@
-import { dayAndYear } from '@/features/shared/words/dates';
 import type { RingWithEvents } from '@round-mint/contract/rings';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
+import { dayAndYear } from '@/features/shared/words/dates';
 import { ArchivedList } from '@/features/shared/archive/ArchivedList';
 import { ArchiveScreen } from '@/features/shared/archive/ArchiveScreen';
 import { useRestore } from '@/features/shared/archive/use-restore';

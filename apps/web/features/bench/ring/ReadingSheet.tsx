@@ -1,9 +1,9 @@
-import { RadioGroup } from '@/ui/RadioGroup';
 import { capital } from '@round-mint/core/format';
 import type { RouteStep } from '@round-mint/core/steps';
 import { parseSize, stepMark, type ReadingMark, type SizeSystemId } from '@round-mint/core/size';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
+import { RadioGroup } from '@/ui/RadioGroup';
 import { TakeFrom } from '@/features/shared/inputs/TakeFrom';
 import { SizePad } from '@/features/shared/inputs/SizePad';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';

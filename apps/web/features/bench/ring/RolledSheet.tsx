@@ -1,7 +1,7 @@
-import { RadioGroup } from '@/ui/RadioGroup';
 import type { RollingStep } from '@round-mint/core/steps';
 import { useState } from 'react';
 import { Pressable } from 'react-native';
+import { RadioGroup } from '@/ui/RadioGroup';
 import { TakeFrom } from '@/features/shared/inputs/TakeFrom';
 import type { BenchLog } from '@/features/shared/ring/use-bench-log';
 import { useBenchTraits } from '@/store/use-bench-traits';

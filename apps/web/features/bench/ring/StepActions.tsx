@@ -71,7 +71,6 @@ export function StepActions({ bench, step, log, mayAnneal, onDone, onOpen, onTur
         {anneal || isFinishing(step.kind) ? null : (
           <TextButton
             label="Log an extra anneal"
-            describe="Log an extra anneal"
             onPress={() => (mayAnneal ? void log.log({ kind: 'anneal-done' }) : onOpen('anneal'))}
           />
         )}

@@ -20,7 +20,7 @@ function jobTitle({ by, kind, setUp, rings }: Job): string {
 
 function jobNote({ by, setUp, handsOnMin }: Job): string {
   const once = by === 'flame' ? 'one time at the torch' : by === 'bath' ? 'one bath' : `one set-up: ${setUp}`;
-  return `${once}, about ${workWords(handsOnMin, 0)}`;
+  return `${once}, about ${workWords(handsOnMin)}`;
 }
 
 function JobCard({ job }: { job: Job }) {

@@ -1,4 +1,3 @@
-import { dayAndYear, momentOf } from '@/features/shared/words/dates';
 import { percentWords } from '@round-mint/core/format';
 import type { LogEntry } from '@round-mint/contract/log';
 import type { RingWithEvents } from '@round-mint/contract/rings';
@@ -6,6 +5,7 @@ import { routeTotals } from '@round-mint/core/steps';
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { dayAndYear, momentOf } from '@/features/shared/words/dates';
 import { RouteStrip } from '@/drawings/route/RouteStrip';
 import { Ladder } from '@/drawings/ladder/Ladder';
 import { Section } from '@/drawings/section/Section';

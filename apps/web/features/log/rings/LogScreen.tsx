@@ -1,10 +1,10 @@
-import { dayAndYear } from '@/features/shared/words/dates';
 import type { LogEntry, LogSummary } from '@round-mint/contract/log';
 import { Link } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { workshop } from '@round-mint/contract/endpoints-workshop';
+import { dayAndYear } from '@/features/shared/words/dates';
 import { useGetLogSummaryQuery, useLogPagesInfiniteQuery } from '@/store/api';
 import { addressOf } from '@/store/call';
 import { ALL, usePages, type Paged } from '@/store/lists';

@@ -1,9 +1,9 @@
-import { momentOf } from '@/features/shared/words/dates';
 import { durationWords } from '@round-mint/core/format';
 import type { DayPlan } from '@round-mint/contract/day-plan';
 import type { Schedule } from '@round-mint/core/schedule';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { momentOf } from '@/features/shared/words/dates';
 import { runsOf } from '@/drawings/day/lane-shape';
 import { OrdersTabs } from '@/features/shared/tabs/OrdersTabs';
 import { saveFile } from '@/features/shared/print/save-file';

@@ -1,9 +1,9 @@
-import { narrowDay } from '@/features/shared/words/dates';
 import type { DayPlan } from '@round-mint/contract/day-plan';
 import { dayOf, MINUTES_A_DAY, spansOfDay, type Schedule } from '@round-mint/core/schedule';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
+import { narrowDay } from '@/features/shared/words/dates';
 import type { Run } from '@/drawings/day/lane-shape';
 import { useSettings } from '@/features/shared/settings/use-settings';
 import { useWidthClass } from '@/features/shared/screen/use-width';

@@ -1,7 +1,7 @@
-import { momentOf } from '@/features/shared/words/dates';
 import { Link } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { useMemo } from 'react';
+import { momentOf } from '@/features/shared/words/dates';
 import { usePages } from '@/store/lists';
 import { useMessagePagesInfiniteQuery } from '@/store/trade-api';
 import { ShowMore } from '@/ui/ShowMore';

@@ -1,8 +1,8 @@
-import { momentOf } from '@/features/shared/words/dates';
 import { orderProgress, STATE_NAMES, USUAL_WAY } from '@round-mint/core/trade';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
+import { momentOf } from '@/features/shared/words/dates';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { useWidthClass } from '@/features/shared/screen/use-width';
 import { useArchive } from '@/features/shared/screen/use-archive';

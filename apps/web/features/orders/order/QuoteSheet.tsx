@@ -1,9 +1,9 @@
-import { longDay } from '@/features/shared/words/dates';
 import type { OrderInList } from '@round-mint/contract/orders';
 import { parseDecimal } from '@round-mint/core/format';
 import { quoteLetter, type PriceInput } from '@round-mint/core/trade';
 import { format } from 'date-fns/format';
 import { useMemo, useState } from 'react';
+import { longDay } from '@/features/shared/words/dates';
 import { wallDate } from '@/features/shared/words/wall-clock';
 import { usePromiseOfOrder } from '@/features/orders/promise/use-promise';
 import { PromiseLine } from '@/features/orders/promise/PromiseLine';

@@ -1,3 +1,4 @@
+import { countWords } from '@round-mint/core/format';
 import type { OrderInList } from '@round-mint/contract/orders';
 import { useRef } from 'react';
 import { pieceInputOf } from '@/features/shared/words/piece-input';
@@ -31,7 +32,7 @@ export function useTakeExchange(order: OrderInList, person: string) {
       }).unwrap();
       dispatch(
         noticeShown({
-          text: `${quantity} pieces are in stock.`,
+          text: `${countWords(quantity, 'piece')} added to stock.`,
           undo: { kind: 'stock', id: id.current },
         }),
       );

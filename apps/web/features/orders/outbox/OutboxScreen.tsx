@@ -1,4 +1,3 @@
-import { momentOf } from '@/features/shared/words/dates';
 import type { Message } from '@round-mint/contract/outbox';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -8,6 +7,7 @@ import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { useWidthClass } from '@/features/shared/screen/use-width';
 import { photos as photoCalls } from '@round-mint/contract/endpoints-bench';
 import { outbox as outboxCalls } from '@round-mint/contract/endpoints-trade';
+import { momentOf } from '@/features/shared/words/dates';
 import { addressOf } from '@/store/call';
 import { ALL, usePages, type Paged } from '@/store/lists';
 import { lookUp, oneOf } from '@/store/use-one';

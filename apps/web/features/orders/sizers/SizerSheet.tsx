@@ -17,7 +17,7 @@ import {
   useSaveOrderMutation,
   useSaveSizerMutation,
 } from '@/store/trade-api';
-import { LabelledChoices } from '@/ui/Choices';
+import { Choices, LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
@@ -147,7 +147,7 @@ export function SizerSheet({ sizer, people, onClose }: SizerSheetProps) {
         onChange={(couponUsed) => type({ couponUsed })}
       />
       <Type as="label">Free resize guaranteed, when it was used</Type>
-      <LabelledChoices
+      <Choices
         label="Free resize guaranteed"
         choices={TRUTHS}
         value={texts.guarantee}

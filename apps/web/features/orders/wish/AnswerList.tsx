@@ -1,7 +1,7 @@
-import { RadioGroup } from '@/ui/RadioGroup';
-import { workWords } from '@round-mint/core/format';
+import { countWords, workWords } from '@round-mint/core/format';
 import type { CustomerWish, WishAnswer, WishOption } from '@round-mint/core/trade';
 import { Pressable, View } from 'react-native';
+import { RadioGroup } from '@/ui/RadioGroup';
 import { RingThumb } from '@/features/shared/picture/RingThumb';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { Notice } from '@/ui/Notice';
@@ -23,8 +23,8 @@ function Option({ wish, option, chosen, onChoose }: OptionProps) {
   const how = [
     plan.kind === 'coin' ? `hole ${write.length(plan.holeMm)}` : undefined,
     `${write.length(bandWidthMm)} wide`,
-    `${annealCount} anneals`,
-    workWords(handsOnMin, 0),
+    countWords(annealCount, 'anneal'),
+    workWords(handsOnMin),
     price === undefined ? undefined : `piece ${write.money(price)}`,
   ]
     .filter(Boolean)

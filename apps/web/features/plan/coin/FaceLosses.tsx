@@ -5,7 +5,7 @@ import { View } from 'react-native';
 import { FaceDrawing } from '@/drawings/face/FaceDrawing';
 import { lipRadii, markStandings, standingWords } from '@/features/plan/draft/must-stay';
 import type { PlanModel } from '@/features/plan/draft/plan-model';
-import { faceAddress } from '@/features/shared/picture/FaceImage';
+import { faceAddress } from '@/features/shared/picture/face-address';
 import { faceIdOf } from '@/features/shared/picture/face-choice';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { Notice } from '@/ui/Notice';

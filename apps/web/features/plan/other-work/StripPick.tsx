@@ -1,7 +1,7 @@
-import { RadioGroup } from '@/ui/RadioGroup';
 import { metalById } from '@round-mint/core/metal';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
+import { RadioGroup } from '@/ui/RadioGroup';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { measureWords } from '@/features/shared/words/piece-words';
 import { Button } from '@/ui/Button';

@@ -1,10 +1,10 @@
-import { RadioGroup } from '@/ui/RadioGroup';
 import type { StockItem } from '@round-mint/contract/stock';
 import { metalById } from '@round-mint/core/metal';
 import type { WorkKind } from '@round-mint/core/work';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
+import { RadioGroup } from '@/ui/RadioGroup';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { measureWords, refusalOf } from '@/features/shared/words/piece-words';
 import { Button } from '@/ui/Button';

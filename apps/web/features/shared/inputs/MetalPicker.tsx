@@ -1,7 +1,7 @@
-import { RadioGroup } from '@/ui/RadioGroup';
 import { isMetalId, metalById, METALS, SILVER_FINENESS, type MetalId } from '@round-mint/core/metal';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
+import { RadioGroup } from '@/ui/RadioGroup';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { Sheet } from '@/ui/Sheet';

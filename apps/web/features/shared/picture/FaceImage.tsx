@@ -1,9 +1,8 @@
-import { faces } from '@round-mint/contract/endpoints-workshop';
 import type { PieceFace } from '@round-mint/contract/stock-faces';
 import { useContext } from 'react';
 import { Image, View } from 'react-native';
-import { addressOf } from '@/store/call';
 import { LightContext, usePalette } from '@/theme/light';
+import { faceAddress } from './face-address';
 
 interface FaceImageProps {
   faceId: string | undefined;
@@ -13,13 +12,6 @@ interface FaceImageProps {
   /** Whose face it is; left out where its name stands beside it. */
   of?: string;
   testID?: string;
-}
-
-/** Where a face's picture is, no larger than it is shown. */
-export function faceAddress(faceId: string, size: number): string {
-  const address = addressOf(faces.file, { id: faceId });
-  if (size <= 64) return `${address}?sidePx=128`;
-  return size <= 256 ? `${address}?sidePx=512` : address;
 }
 
 /** A face of a piece, round as it is; an empty circle where there is no picture of it. */

@@ -23,10 +23,10 @@ const PLAIN: HandleRelief = { relief: NO_RELIEF, heightShare: 0.25, address: und
 const LONGEST_PX = 1024;
 
 /** A megabyte each. */
-const remember = rememberLast<HandleRelief>(4);
+const known = rememberLast<HandleRelief>(4);
 
 function reliefOfHandle(faceId: string, outline: HandleOutline): Promise<HandleRelief> {
-  return remember(`${faceId} ${JSON.stringify(outline)}`, async () => {
+  return known.of(`${faceId} ${JSON.stringify(outline)}`, async () => {
     const { widthPx, heightPx, rgba } = await facePixels(faceId, { longestPx: LONGEST_PX });
     const question = { image: { widthPx, heightPx, rgba }, outline };
     const relief = await startJob('stripRelief', question, () => undefined).answer;

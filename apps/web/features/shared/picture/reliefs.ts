@@ -7,17 +7,14 @@ import { faceIdOf, otherFace } from './face-choice';
 import { facePixels, rememberLast } from './face-pixels';
 
 /** A megabyte each: those of the pieces that were looked at last are kept. */
-const remember = rememberLast<Relief>(8);
+const wholes = rememberLast<Relief>(8);
+/** From pictures of half the width, for a first look. */
+const looks = rememberLast<Relief>(8);
+/** A picture that is shown so large is kept at half the width, px. */
+const LOOK_PX = 256;
 
-/**
- * How high a face stands, from its picture; asked again it is known.
- * @param kept the smaller picture is enough, for a first look
- */
-function reliefOfFace(faceId: string, kept?: '512'): Promise<Relief> {
-  return remember(
-    `${faceId} ${kept ?? ''}`,
-    async () => startJob('relief', await facePixels(faceId, { kept }), () => undefined).answer,
-  );
+async function reliefFrom(faceId: string, shownPx?: number): Promise<Relief> {
+  return startJob('relief', await facePixels(faceId, { shownPx }), () => undefined).answer;
 }
 
 export interface Reliefs {
@@ -27,10 +24,10 @@ export interface Reliefs {
   readonly isFirstLook?: boolean | undefined;
 }
 
-/** What is known of a face whose picture is missing or cannot be read: nothing, so that it is drawn plain. */
-async function reliefOrNone(faceId: string | undefined, kept?: '512'): Promise<Relief> {
+/** How high a face stands; where its picture is missing or cannot be read nothing is known, and it is drawn plain. */
+async function reliefOrNone(faceId: string | undefined): Promise<Relief> {
   if (faceId === undefined) return NO_RELIEF;
-  return reliefOfFace(faceId, kept).catch(() => NO_RELIEF);
+  return wholes.of(faceId, () => reliefFrom(faceId)).catch(() => NO_RELIEF);
 }
 
 /** Both reliefs of a piece; plain where there is no picture of a face, or it cannot be read. */
@@ -42,8 +39,9 @@ export async function reliefsOf(piece: CoinStock, outside: PieceFace): Promise<R
 }
 
 /**
- * Both reliefs of a piece as its ring will have them; undefined while the outside is fetched. A first look comes from
- * the outside's smaller picture, then the whole one, and the inside last: what is seen first comes first.
+ * Both reliefs of a piece as its ring will have them; undefined while the outside is fetched. Unless it is known, a
+ * first look comes from the outside's smaller picture, then the whole one, and the inside last: what is seen first comes
+ * first.
  */
 export function useReliefs(piece: CoinStock, outside: PieceFace): Reliefs | undefined {
   const outsideId = faceIdOf(piece, outside);
@@ -56,8 +54,8 @@ export function useReliefs(piece: CoinStock, outside: PieceFace): Reliefs | unde
       if (!over) setKnown({ key, reliefs });
     };
     const ask = async () => {
-      if (outsideId !== undefined) {
-        const look = await reliefOrNone(outsideId, '512');
+      if (outsideId !== undefined && !wholes.has(outsideId)) {
+        const look = await looks.of(outsideId, () => reliefFrom(outsideId, LOOK_PX)).catch(() => NO_RELIEF);
         tell({ outside: look, inside: NO_RELIEF, isFirstLook: true });
       }
       const whole = await reliefOrNone(outsideId);

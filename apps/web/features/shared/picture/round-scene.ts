@@ -22,7 +22,7 @@ import {
 import { startJob } from '@/workers/start-job';
 import { ROOM_PX, type RoundRingScene } from './round-ring-scene';
 
-/** Our own drawings reckon in what a screen shows, a graphics card in light: this is how much light shows as that. */
+/** Our own drawings count in what a screen shows, a graphics card in light: how much light shows as that. */
 const SCREEN_GAMMA = 2.2;
 
 /** A room as the card takes it; where it is darker than nothing it is black. */

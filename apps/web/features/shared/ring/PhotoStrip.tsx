@@ -1,8 +1,8 @@
-import { momentOf } from '@/features/shared/words/dates';
 import type { Photo } from '@round-mint/contract/photos';
 import { Image, View } from 'react-native';
 import { useArchive } from '@/features/shared/screen/use-archive';
 import { photos as photoCalls } from '@round-mint/contract/endpoints-bench';
+import { momentOf } from '@/features/shared/words/dates';
 import { addressOf } from '@/store/call';
 import { useListPhotosQuery, useRemovePhotoMutation } from '@/store/api';
 import { useAppSelector } from '@/store/store';

@@ -1,6 +1,6 @@
 import { lazy, Suspense, useContext, useState } from 'react';
 import { Image, Pressable, View } from 'react-native';
-import { faceAddress } from '@/features/shared/picture/FaceImage';
+import { faceAddress } from '@/features/shared/picture/face-address';
 import type { HandleStock } from '@/features/shared/picture/handle-relief';
 import { LightContext } from '@/theme/light';
 import { Type } from '@/ui/Type';

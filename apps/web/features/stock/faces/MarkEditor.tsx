@@ -3,7 +3,7 @@ import type { CoinStock } from '@round-mint/contract/stock';
 import { useState, type PointerEvent } from 'react';
 import { View } from 'react-native';
 import { FaceDrawing } from '@/drawings/face/FaceDrawing';
-import { faceAddress } from '@/features/shared/picture/FaceImage';
+import { faceAddress } from '@/features/shared/picture/face-address';
 import { faceIdOf } from '@/features/shared/picture/face-choice';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { newId } from '@/store/new-id';

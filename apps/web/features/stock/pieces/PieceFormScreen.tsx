@@ -243,15 +243,7 @@ export function NewPieceScreen() {
       {found ? (
         <Notice level="note" title={`Tested: ${verdictWords(found.identity)}`} testID="found" />
       ) : null}
-      <View className="gap-1">
-        <LabelledChoices
-          label="Kind of piece"
-          choices={KINDS}
-          value={kind}
-          onChange={setKind}
-          minWidth={120}
-        />
-      </View>
+      <LabelledChoices label="Kind of piece" choices={KINDS} value={kind} onChange={setKind} minWidth={120} />
     </View>
   );
   const told = found ? foundTexts(found) : {};

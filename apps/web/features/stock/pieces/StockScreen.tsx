@@ -1,3 +1,4 @@
+import { countWords } from '@round-mint/core/format';
 import type { StockItem } from '@round-mint/contract/stock';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -63,13 +64,11 @@ function Drawer({ list, pieces }: { list: StockList; pieces: readonly StockItem[
     />
   );
   if (wide) return <WideStock list={list} searchBox={searchBox} empty={empty} onAdd={addPiece} />;
-  const count = `${list.all.more ? 'over ' : ''}${pieces.length}`;
+  const count = `${list.all.more ? 'over ' : ''}${countWords(pieces.length, 'kind', 'kinds')} of piece`;
   return (
     <Screen
       testID="stock-screen"
-      header={
-        <PlaceHeader title="Stock" note={`${count} ${count === '1' ? 'kind' : 'kinds'} of piece in stock`} />
-      }
+      header={<PlaceHeader title="Stock" note={`${count} in stock`} />}
       footer={
         <View className="flex-row gap-2">
           <BeginHalfMade />

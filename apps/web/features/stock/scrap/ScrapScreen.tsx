@@ -1,9 +1,9 @@
-import { dayAndYear } from '@/features/shared/words/dates';
 import type { MetalPrices } from '@round-mint/contract/metal-prices';
 import type { StoredScrap } from '@round-mint/contract/scrap';
 import { scrapWorth } from '@round-mint/core/trade';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
+import { dayAndYear } from '@/features/shared/words/dates';
 import { PriceLine } from '@/drawings/bars/PriceLine';
 import { dayWords } from '@/features/shared/words/wall-clock';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
