@@ -8,7 +8,7 @@ import { consumables, orders, people, scrap } from '@round-mint/contract/endpoin
 import type { PieceFace } from '@round-mint/contract/stock-faces';
 import { baseQuery } from './base-query';
 import { call } from './call';
-import { ALL, itemsOf, pagedList, pageOf, wholeList, type Asked, type ItemsOf } from './lists';
+import { ALL, itemsOf, pagedList, wholeList, type Asked, type ItemsOf } from './lists';
 import { addedBy, savedBy, type Base } from './saving';
 import { callOfThing } from './things';
 import type { ThingKind, UnsentThing } from './unsent-things-slice';
@@ -68,17 +68,6 @@ export const api = createApi({
     stockPages: build.infiniteQuery<ResponseOf<typeof stock.list>, Asked, string>({
       ...pagedList(stock.list),
       providesTags: ['Stock'],
-    }),
-    /** Whether there is any piece: what the app begins with depends on no more. */
-    anyStock: build.query<boolean, void>({
-      query: () => pageOf(stock.list, ALL, '', 1),
-      transformResponse: ({ items }: ResponseOf<typeof stock.list>) => items.length > 0,
-      providesTags: ['Stock'],
-    }),
-    anyKit: build.query<boolean, void>({
-      query: () => pageOf(kit.list, ALL, '', 1),
-      transformResponse: ({ items }: ResponseOf<typeof kit.list>) => items.length > 0,
-      providesTags: ['Kit'],
     }),
     getPiece: build.query<ResponseOf<typeof stock.get>, string>({
       query: (id) => call(stock.get, { params: { id } }),
@@ -284,8 +273,6 @@ export function ringHeard(heard: ResponseOf<typeof rings.get>) {
 export const {
   useListStockQuery,
   useStockPagesInfiniteQuery,
-  useAnyKitQuery,
-  useAnyStockQuery,
   useGetPieceQuery,
   useSaveStockMutation,
   useSetFaceMutation,

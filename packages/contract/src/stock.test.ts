@@ -62,7 +62,7 @@ describe('settings', () => {
     expect(settingsSchema.parse(DEFAULT_SETTINGS)).toEqual(DEFAULT_SETTINGS);
     expect(settingsPatchSchema.parse({ light: 'torch' })).toEqual({ light: 'torch' });
     expect(settingsPatchSchema.safeParse({ light: 'neon' }).error?.issues[0]?.message).toBe(
-      'must be day or torch',
+      'must be day, torch or device',
     );
   });
 });

@@ -1,3 +1,4 @@
 export { replan, replanning } from './replan';
-export type { Finding, NewRoute, OutOfReach, Replan, RingInWork } from './replan';
+export type { Finding, RingInWork } from './attempt';
+export type { NewRoute, OutOfReach, Replan } from './replan';
 export { fittedTo, outlineBetween, wallOfOutline } from './resume';

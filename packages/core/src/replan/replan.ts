@@ -7,18 +7,13 @@ import {
   SHARP_CUT_EDGE_MM,
   STEPPED_RIM_STRAIN_LIMIT,
   COMFORTABLE_CUT_EDGE_MM,
-  type FinishingSchool,
   type Meridian,
-  type WallWish,
 } from '../forming';
-import { MM_PER_US_SIZE, type MandrelTaper } from '../size';
-import { workingThickness, type Coin } from '../stock';
-import { chartsFor, type DieChart, type Kit } from '../kit';
-import { isOnMark, type RingState } from '../ring';
+import { MM_PER_US_SIZE } from '../size';
+import { chartsFor } from '../kit';
+import { isOnMark } from '../ring';
 import {
-  addAnneal,
   addFinalTrueUp,
-  addStep,
   edgesOf,
   type Goal,
   goalOf,
@@ -28,43 +23,11 @@ import {
   startRoute,
   type RouteBuilder,
 } from '../route';
-import {
-  type BenchTraits,
-  DEFAULT_TRAITS,
-  type EdgeSpend,
-  type Face,
-  FRESH,
-  type RouteStep,
-  withFaceOut,
-} from '../steps';
-import { filedBack, flatFound, foundAt, unsettled, wallOfOutline, type Found } from './resume';
+import { DEFAULT_TRAITS, type EdgeSpend, FRESH, type RouteStep, withFaceOut } from '../steps';
+import { wallOfOutline, type Found } from './resume';
 import { runToEnd } from '../uncertainty';
+import { attemptFor, type Attempt, type Finding, type RingInWork } from './attempt';
 import { alike, changeOf, type RouteChange } from './route-change';
-
-/** A ring in work, as far as planning on needs it. */
-export interface RingInWork {
-  readonly coin: Coin;
-  readonly wall: WallWish;
-  readonly school?: FinishingSchool | undefined;
-  readonly face?: Face | undefined;
-  readonly mandrel: MandrelTaper;
-  readonly state: Pick<
-    RingState,
-    'steps' | 'step' | 'spent' | 'edges' | 'openReading' | 'targetInsideDiameterMm' | 'holeMm'
-  >;
-  readonly kit: Kit;
-  readonly dieCharts?: readonly DieChart[] | undefined;
-  readonly traits?: BenchTraits | undefined;
-}
-
-/** What was found that may ask for another route. */
-export type Finding =
-  | { readonly kind: 'reading' }
-  | { readonly kind: 'hole' }
-  /** Another size or wall is wanted, or a step was left out. */
-  | { readonly kind: 'change' }
-  /** The cut edge is filed back this far along the wall. */
-  | { readonly kind: 'filed-back'; readonly fileMm: number; readonly newHoleMm: number };
 
 export interface NewRoute {
   readonly fromStep: number;
@@ -148,18 +111,6 @@ function limitsOf(wall: Meridian, planned: Meridian | undefined): Limit {
   return under(SHARP_CUT_EDGE_MM) ? { beyond: 'edge-too-thin' } : { thin: under(COMFORTABLE_CUT_EDGE_MM) };
 }
 
-interface Attempt {
-  readonly found: Found;
-  readonly spent: EdgeSpend;
-  readonly fromStep: number;
-  /** Steps of the old route that come first, whatever follows. */
-  readonly lead: readonly RouteStep[];
-  /** What is done to the piece before it goes on. */
-  readonly first?: ((builder: RouteBuilder) => void) | undefined;
-  readonly holeMm: number;
-  readonly bandWidthBeforeMm: number;
-}
-
 type Tried =
   | { readonly ok: true; readonly route: NewRoute; readonly thin: boolean }
   | { readonly ok: false; readonly why: OutOfReach };
@@ -230,66 +181,6 @@ function* nearestPossible(
     }
   }
   return possible ? { possible } : {};
-}
-
-/** The step from which a folding is still to come: what goes before it stays. */
-function firstFold(steps: readonly RouteStep[], from: number): number {
-  const found = steps.findIndex(({ kind }, i) => i >= from && kind === 'fold');
-  return found < 0 ? from : found;
-}
-
-function attemptFor(ring: RingInWork, finding: Finding): Attempt | undefined {
-  const { state, coin } = ring;
-  const { steps, step, spent, edges } = state;
-  const { thicknessMm } = workingThickness(coin);
-  const holeMm = state.holeMm ?? 0;
-  const last = steps.at(-1);
-  const bandWidthBeforeMm = last?.outline.arcMm.at(-1) ?? 0;
-  switch (finding.kind) {
-    case 'reading': {
-      // It may have been read at a step that is done by now: what is done stays done.
-      const readAt = state.openReading?.step ?? step;
-      const found = foundAt(steps, readAt, edges, thicknessMm);
-      if (!found) return undefined;
-      const fromStep = Math.max(step, found.arrived ? readAt + 1 : readAt);
-      return { found, spent, fromStep, lead: [], holeMm, bandWidthBeforeMm };
-    }
-    case 'change': {
-      const attempt = { spent, fromStep: step, holeMm, bandWidthBeforeMm };
-      const readHere = state.openReading?.step === step;
-      const found = foundAt(steps, readHere ? step : step - 1, edges, thicknessMm);
-      if (found && found.pieceState.stage !== 'flat') {
-        const asWanted = { ...found, pieceState: unsettled(found.pieceState, ring.wall) };
-        const past = readHere && found.arrived ? { fromStep: step + 1 } : {};
-        return { ...attempt, found: asWanted, lead: [], ...past };
-      }
-      const flat = flatFound(coin.diameterMm, holeMm, thicknessMm);
-      return { ...attempt, found: flat, lead: steps.slice(step, firstFold(steps, step)) };
-    }
-    case 'hole': {
-      const lead = steps.slice(step, firstFold(steps, step));
-      const found = flatFound(coin.diameterMm, holeMm, thicknessMm);
-      return { found, spent, fromStep: step, lead, holeMm, bandWidthBeforeMm };
-    }
-    case 'filed-back': {
-      const standing = steps[Math.max(0, step - 1)];
-      if (!standing?.pieceState) return undefined;
-      const outline = filedBack(standing.outline, finding.fileMm);
-      const found = {
-        wall: wallOfOutline(outline, thicknessMm),
-        pieceState: standing.pieceState,
-        arrived: true,
-      };
-      const first = (builder: RouteBuilder) => {
-        addStep(builder, 'file', {
-          title: 'File the cut edge back past the crack',
-          instruction: `${finding.fileMm.toFixed(1)} mm all round, then smooth it as after punching.`,
-        });
-        addAnneal(builder);
-      };
-      return { found, spent, fromStep: step, lead: [], first, holeMm: finding.newHoleMm, bandWidthBeforeMm };
-    }
-  }
 }
 
 /**

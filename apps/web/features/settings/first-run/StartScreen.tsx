@@ -1,5 +1,6 @@
 import { Redirect } from 'expo-router';
-import { useAnyKitQuery, useAnyStockQuery, useGetSettingsQuery } from '@/store/api';
+import { useGetSettingsQuery } from '@/store/api';
+import { useAnyKitQuery, useAnyStockQuery } from '@/store/start-api';
 import { setUpScreen } from './first-run-model';
 
 /** Where the app begins: at the bench, or in an empty workshop with its first run. */
