@@ -229,7 +229,7 @@ test.describe('at the wide sheet', () => {
     await drag(page, first, 0, 96);
     await expect(
       runs
-        .filter({ hasText: '◆' })
+        .filter({ hasText: 'pinned' })
         .or(page.getByRole('button', { name: /pinned$/ }))
         .first(),
     ).toBeVisible();

@@ -32,6 +32,7 @@ module.exports = {
   globalSetup: '<rootDir>/../../scripts/jest/bundled-packages.mjs',
   rootDir: __dirname,
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
+  transform: { '\\.md$': '<rootDir>/markdown/jest-transform.cjs' },
   transformIgnorePatterns: [`/node_modules/(?!(${LET_THROUGH.join('|')}))`],
   moduleNameMapper: {
     '^(@/workers|\\.)/start-job$': '<rootDir>/testing/start-job-in-page.ts',
@@ -40,6 +41,7 @@ module.exports = {
     '^@/features/shared/picture/LazyHandlePicture$': '<rootDir>/testing/no-ring-picture.tsx',
     '^@/features/shared/picture/LazyRingPicture$': '<rootDir>/testing/no-ring-picture.tsx',
     '^idb-keyval$': '<rootDir>/testing/memory-keyval.ts',
+    '^@docs/(.*)$': '<rootDir>/../../docs/$1',
     '^@/(.*)$': '<rootDir>/$1',
     '^@round-mint/(core|contract)/(.*)$': `${PACKAGES}/$1/$2.js`,
     '^lucide-react-native/icons/(.*)$': require

@@ -14,6 +14,9 @@ const PACKAGES = [
   'packages/contract/package.json',
 ];
 
+/** Pages that the app shows as its handbook. */
+const HANDBOOK = ['docs/craft.md', 'docs/glossary.md'];
+
 async function packagesIn(lockfile) {
   const text = await readFile(join(ROOT, lockfile), 'utf8').catch(() => '{}');
   return JSON.parse(text).packages ?? {};
@@ -50,7 +53,7 @@ async function bundleServer() {
 
 /** Builds app and server where their sources changed. */
 export async function buildIfNeeded() {
-  await whenStale('web', [...PACKAGES, 'apps/web'], 'apps/web/dist/index.html', async () => {
+  await whenStale('web', [...PACKAGES, 'apps/web', ...HANDBOOK], 'apps/web/dist/index.html', async () => {
     say('Building the app; the first time takes some minutes …');
     const cores = String(availableParallelism());
     await must(

@@ -18,7 +18,7 @@ export type NoticeLevel = keyof typeof SIGNS;
 
 interface NoticeProps {
   level: NoticeLevel;
-  title: string;
+  title: ReactNode;
   /** More words below the title. */
   children?: ReactNode;
   /** Something at the right edge, such as a "why" button. */

@@ -123,6 +123,11 @@ function SettingsForm({ settings }: { settings: Settings }) {
       </View>
       <BackupsLine />
       <View className="gap-1.5 border-b border-line pb-4">
+        <Type as="heading">Handbook</Type>
+        <Type as="small">How a ring is made, what is computed and from what, special words, keys.</Type>
+        <Button label="Open the handbook" onPress={() => router.push('/help')} />
+      </View>
+      <View className="gap-1.5 border-b border-line pb-4">
         <Type as="heading">First run</Type>
         <Type as="small">Sizes, common sets of tools, the first piece: asked once more.</Type>
         <Button

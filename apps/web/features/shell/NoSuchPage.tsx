@@ -15,6 +15,7 @@ export function NoSuchPage() {
         Archive.
       </Type>
       <View className="gap-2">
+        <Button look="main" label="Search" onPress={() => router.replace('/search')} />
         {PLACES.map(({ name, href }) => (
           <Button key={name} label={name} onPress={() => router.replace(href)} />
         ))}

@@ -1,4 +1,6 @@
-import { Link, usePathname } from 'expo-router';
+import { Link, usePathname, type Href } from 'expo-router';
+import type { LucideIcon } from 'lucide-react-native';
+import Search from 'lucide-react-native/icons/search';
 import Settings from 'lucide-react-native/icons/settings-2';
 import { Pressable, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
@@ -11,13 +13,15 @@ function PlaceLink({ place, here, rail }: { place: Place; here: boolean; rail: b
   const palette = usePalette();
   const short = useIsShort();
   const colour = here ? palette.ink : palette.soft;
-  const mark = rail ? `border-l-[3px] ${short ? 'py-1' : 'py-3'}` : 'flex-1 border-t-[3px] py-2';
+  const mark = rail
+    ? `border-l-[3px] ${short ? 'min-h-[48px]' : 'min-h-[56px] py-3'}`
+    : 'min-h-[56px] flex-1 border-t-[3px] py-2';
   return (
     <Link href={place.href} asChild>
       <Pressable
         aria-current={here ? 'page' : undefined}
         aria-label={place.name}
-        className={`min-h-[56px] items-center justify-center gap-0.5 ${mark} ${here ? 'border-ink' : 'border-transparent'}`}
+        className={`items-center justify-center gap-0.5 ${mark} ${here ? 'border-ink' : 'border-transparent'}`}
       >
         <Svg width={26} height={26} viewBox="0 0 24 24" aria-hidden>
           <Path
@@ -37,9 +41,35 @@ function PlaceLink({ place, here, rail }: { place: Place; here: boolean; rail: b
   );
 }
 
+interface RailLinkProps {
+  name: string;
+  href: Href;
+  isHere: boolean;
+  Icon: LucideIcon;
+}
+
+/** What every place has, below the places. */
+function RailLink({ name, href, isHere, Icon }: RailLinkProps) {
+  const palette = usePalette();
+  const short = useIsShort();
+  return (
+    <Link href={href} asChild>
+      <Pressable
+        aria-label={name}
+        aria-current={isHere ? 'page' : undefined}
+        className={`items-center justify-center gap-0.5 ${short ? 'min-h-[48px]' : 'min-h-[56px]'}`}
+      >
+        <Icon size={24} color={isHere ? palette.ink : palette.soft} />
+        <Type as="small" className={isHere ? 'font-strong text-ink' : ''}>
+          {name}
+        </Type>
+      </Pressable>
+    </Link>
+  );
+}
+
 /** The places: a bar in thumb's reach on a phone, a rail on a wide screen. */
 export function PlaceBar({ rail }: { rail: boolean }) {
-  const palette = usePalette();
   const here = placeOf(usePathname());
   const short = useIsShort();
   return (
@@ -57,18 +87,8 @@ export function PlaceBar({ rail }: { rail: boolean }) {
       ))}
       {rail ? (
         <View className={`flex-1 justify-end ${short ? '' : 'pb-4'}`}>
-          <Link href="/settings" asChild>
-            <Pressable
-              aria-label="Settings"
-              aria-current={here === 'settings' ? 'page' : undefined}
-              className="min-h-[56px] items-center justify-center gap-0.5"
-            >
-              <Settings size={24} color={here === 'settings' ? palette.ink : palette.soft} />
-              <Type as="small" className={here === 'settings' ? 'font-strong text-ink' : ''}>
-                Settings
-              </Type>
-            </Pressable>
-          </Link>
+          <RailLink name="Search" href="/search" isHere={here === 'search'} Icon={Search} />
+          <RailLink name="Settings" href="/settings" isHere={here === 'settings'} Icon={Settings} />
         </View>
       ) : null}
     </View>

@@ -1,5 +1,7 @@
 import type { RouteStep } from '@round-mint/core/steps';
 import { useState } from 'react';
+import { HandbookLink } from '@/features/shared/handbook/HandbookLink';
+import { CAUTIONS } from '@/features/shared/handbook/sections';
 import { Notice } from '@/ui/Notice';
 import { TextButton } from '@/ui/TextButton';
 import { useCautionSeen } from './use-caution-seen';
@@ -14,7 +16,16 @@ export function CautionLine({ step, caution }: { step: RouteStep; caution: strin
   const seen = useCautionSeen(step.kind);
   const [open, setOpen] = useState(false);
   const short = shortOf(caution);
-  if (!seen || open || short === caution) return <Notice level="warn" title={caution} testID="caution" />;
+  if (!seen || open || short === caution) {
+    return (
+      <Notice
+        level="warn"
+        title={caution}
+        testID="caution"
+        end={<HandbookLink section={CAUTIONS} about="cautions" />}
+      />
+    );
+  }
   return (
     <Notice
       level="warn"

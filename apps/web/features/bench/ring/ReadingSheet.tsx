@@ -8,6 +8,7 @@ import { TakeFrom } from '@/features/shared/inputs/TakeFrom';
 import { SizePad } from '@/features/shared/inputs/SizePad';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { useWidthClass } from '@/features/shared/screen/use-width';
+import { Term } from '@/features/shared/handbook/Term';
 import { useDraft } from '@/store/use-draft';
 import { Choices, LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
@@ -121,7 +122,7 @@ function RevealRow({
     onChange(Math.max(0, Math.min(MOST_LINES, Math.round((reveal ?? 0) / LINE_STEP) * LINE_STEP + lines)));
   return (
     <View className="gap-1" role="group" aria-label="Lines of the pusher still to be seen">
-      <Type as="label">Lines of the pusher still to be seen</Type>
+      <Term word="reveal">Lines of the pusher still to be seen</Term>
       <View className="flex-row items-center gap-2">
         <PadKey label="−" describe="Half a line fewer" onPress={() => by(-LINE_STEP)} />
         <Type as="figure" className="flex-1 text-center">

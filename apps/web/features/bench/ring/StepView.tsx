@@ -8,6 +8,9 @@ import { BlankDrawing } from '@/drawings/blank/BlankDrawing';
 import { StepIcon } from '@/drawings/route/StepIcon';
 import { Section } from '@/drawings/section/Section';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
+import { Explained } from '@/features/shared/handbook/Explained';
+import { HandbookLink } from '@/features/shared/handbook/HandbookLink';
+import { STEP_SECTIONS } from '@/features/shared/handbook/sections';
 import { BegunFrom } from '@/features/shared/ring/BegunFrom';
 import { GoldLiningPanel } from './GoldLiningPanel';
 import { Notice } from '@/ui/Notice';
@@ -181,7 +184,11 @@ export function StepView({ bench, step, at, word }: StepViewProps) {
         <GoldLiningPanel insideDiameterMm={bench.targetMm} heightMm={ring.prediction.axialHeightMm} />
       ) : null}
       {at === 0 ? <BegunFrom ring={ring} /> : null}
-      <Notice level="note" title={step.lookFor} />
+      <Notice
+        level="note"
+        title={<Explained>{step.lookFor}</Explained>}
+        end={<HandbookLink section={STEP_SECTIONS[step.kind]} about={step.title} />}
+      />
       {step.caution ? <CautionLine step={step} caution={step.caution} /> : null}
       {next ? (
         <Type as="small">{`Next: ${next.title.toLowerCase()}${toMark(next, primarySystem)}`}</Type>

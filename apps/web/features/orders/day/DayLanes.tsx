@@ -85,7 +85,7 @@ function RunBlock({ run, top, words, pinned, onOpen }: RunProps) {
         ) : null}
         {height >= WORDS_FROM_PX ? (
           <Type as="label" numberOfLines={1} style={{ lineHeight: 16, fontSize: 13 }}>
-            {`${pinned ? '◆ ' : ''}${words}`}
+            {`${pinned ? 'pinned · ' : ''}${words}`}
           </Type>
         ) : null}
       </Pressable>

@@ -1,4 +1,5 @@
 import type { PersonInList } from '@round-mint/contract/people';
+import { useLocalSearchParams } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { OrdersTabs } from '@/features/shared/tabs/OrdersTabs';
@@ -67,7 +68,10 @@ interface PeopleProps {
 }
 
 function People({ list: { all, shown, narrowHere }, people, search, onSearch }: PeopleProps) {
-  const [open, setOpen] = useState<PersonInList | 'new'>();
+  const { person: asked } = useLocalSearchParams<{ person?: string }>();
+  const [open, setOpen] = useState<PersonInList | 'new' | undefined>(() =>
+    people.find(({ id }) => id === asked),
+  );
   const words = narrowHere ? wordsOf(search) : [];
   const found = shown.data?.filter(({ name, email, notes }) => hasWords(`${name} ${email} ${notes}`, words));
   return (

@@ -21,6 +21,8 @@ export interface Explanation {
   readonly words: string;
   readonly inputs: readonly (readonly [name: string, value: string])[];
   readonly source: string;
+  /** The handbook's section that tells the rule. */
+  readonly section: string;
 }
 
 export type FigureKey =
@@ -85,23 +87,25 @@ export function explainPlan(
   return {
     width: {
       title: 'Width of the band',
-      value: write.length(plan.bandWidthMm, 2),
+      value: write.length(plan.bandWidthMm, 1),
       words:
         'The coin is taken as 65 hoops from hole to rim. Each hoop is followed through every blow: it grows or shrinks to its new radius, and its width and thickness give way by a share that depends on the kind of blow, the metal’s volume staying the same. The widths add up to the band.',
       inputs: [...coin, target, ['Share of width', shares]],
       source: `${HANDBOOK} Within half a percent of its cases. Expect your own bench to differ by up to 3%.`,
+      section: '3-forming-law',
     },
     height: {
       title: 'Height on the finger',
-      value: write.length(plan.axialHeightMm, 2),
+      value: write.length(plan.axialHeightMm, 1),
       words:
         wall.kind === 'rounded'
           ? 'A rounded wall stands lower than it is wide: its height is what its curve leaves, added up along the wall.'
           : wall.kind === 'tapered'
             ? 'A tapered wall leans 5°, so it stands a little lower than it is wide.'
             : 'A straight wall stands as high as it is wide.',
-      inputs: [['Width', write.length(plan.bandWidthMm, 2)], ...roundingInputs(wall, plan, write)],
+      inputs: [['Width', write.length(plan.bandWidthMm, 1)], ...roundingInputs(wall, plan, write)],
       source: MEASURED,
+      section: '3-forming-law',
     },
     cutEdge: {
       title: 'Thickness at the cut edge',
@@ -109,6 +113,7 @@ export function explainPlan(
       words: `The hole’s edge is stretched most, so it thins most. Under ${COMFORTABLE_CUT_EDGE_MM} mm it wears thin and feels sharp.`,
       inputs: [...coin, target],
       source: `${HANDBOOK} Within 1.5% of the study.`,
+      section: '3-which-sizes-a-coin-can-make',
     },
     rimEdge: {
       title: 'Thickness at the rim edge',
@@ -116,13 +121,15 @@ export function explainPlan(
       words: 'The rim is crowded into a shorter circle, so it thickens.',
       inputs: [...coin, target],
       source: `${HANDBOOK} Within 1.5% of the study.`,
+      section: '3-forming-law',
     },
     outside: {
       title: 'Outside diameter',
-      value: write.length(plan.outsideDiameterMm, 2),
+      value: write.length(plan.outsideDiameterMm, 1),
       words: 'The widest place of the finished wall, twice its distance from the axis.',
       inputs: [target, ['Rim edge', write.length(plan.thicknessRimEdgeMm, 2)]],
       source: MEASURED,
+      section: '3-which-sizes-a-coin-can-make',
     },
     strainCut: {
       title: 'Stretch of the cut edge',
@@ -133,6 +140,7 @@ export function explainPlan(
         ['Bears between anneals', metal.allowanceStrainLog.toFixed(2)],
       ],
       source: 'Allowance: default of the handbook for this metal.',
+      section: '4',
     },
     strainRim: {
       title: 'Crowding of the rim edge',
@@ -143,6 +151,7 @@ export function explainPlan(
         ['Dies alone reach', FOLD_RIM_STRAIN_LIMIT.toFixed(2)],
       ],
       source: 'Limits: defaults of the handbook.',
+      section: '3-which-sizes-a-coin-can-make',
     },
     range: {
       title: 'Sizes this coin can make',
@@ -159,6 +168,7 @@ export function explainPlan(
           ]
         : [...coin],
       source: 'Limits: defaults of the handbook.',
+      section: '3-which-sizes-a-coin-can-make',
     },
     natural: {
       title: 'Natural size',
@@ -167,6 +177,7 @@ export function explainPlan(
         'Half way between hole and rim a hoop keeps its length at about (coin + hole) ÷ 2 − thickness. Near this size the ring needs least work.',
       inputs: [...coin],
       source: 'Rule of the handbook.',
+      section: '3-natural-size',
     },
     thickness: {
       title: 'Working thickness',
@@ -183,18 +194,20 @@ export function explainPlan(
         ['Density', `${metal.densityGCm3.toFixed(2)} g/cm³`],
       ],
       source: plan.thicknessSource === 'mass' ? 'Your scale.' : 'Default of the handbook.',
+      section: '3-working-thickness',
     },
     curl: {
       title: 'Lost to turning in the edges',
-      value: write.length(plan.curlDropMm, 2),
+      value: write.length(plan.curlDropMm, 1),
       words:
         'Each edge is pushed into the die to a depth. What the edges lose is what the die closes by there, less what the wall turns as a block instead of bending: stubby bands follow less, and their belly comes in as well. The straight band is made that much larger first.',
       inputs: [
-        ['Width', write.length(plan.bandWidthMm, 2)],
+        ['Width', write.length(plan.bandWidthMm, 1)],
         ['Straight band', write.sizeAndLength(plan.beforeCurlInsideDiameterMm)],
         ...roundingInputs(wall, plan, write),
       ],
       source: `${HANDBOOK} Within 0.1 mm of its cases up to half the width.`,
+      section: '14',
     },
     slug: {
       title: 'Punched out',
@@ -206,6 +219,7 @@ export function explainPlan(
         ['Hole', write.length(holeMm)],
       ],
       source: MEASURED,
+      section: '3-punch-and-deburr',
     },
     anneals: {
       title: 'Anneals',
@@ -216,6 +230,7 @@ export function explainPlan(
         ['Steps', String(plan.route?.steps.length ?? 0)],
       ],
       source: 'Anneal budget of the handbook; your log will correct it.',
+      section: '4',
     },
   };
 }

@@ -1,6 +1,7 @@
 import { percentWords } from '@round-mint/core/format';
 import { MM_PER_US_SIZE } from '@round-mint/core/size';
-import type { Quantity, WorkFigure } from '@round-mint/core/work';
+import type { Quantity, WorkFigure, WorkKind } from '@round-mint/core/work';
+import { WORK_SECTIONS } from '@/features/shared/handbook/sections';
 import type { Explanation } from './explain';
 import type { Writers } from '@/features/shared/settings/use-settings';
 
@@ -27,6 +28,7 @@ export function quantityWords(quantity: Quantity, write: Writers): string {
 }
 
 export function explainFigure(
+  kind: WorkKind,
   { label, value, words, inputs, source }: WorkFigure,
   write: Writers,
 ): Explanation {
@@ -36,5 +38,6 @@ export function explainFigure(
     words,
     inputs: inputs.map(([name, input]) => [name, quantityWords(input, write)] as const),
     source,
+    section: WORK_SECTIONS[kind],
   };
 }

@@ -133,7 +133,7 @@ function WorkDetail({ model, kit }: PartProps) {
             onAsk={setAsked}
           />
           <ExplanationSheet
-            explanation={figure && explainFigure(figure, write)}
+            explanation={figure && explainFigure(plan.kind, figure, write)}
             onClose={() => setAsked(undefined)}
           />
         </>

@@ -144,7 +144,7 @@ describe('quantities', () => {
   it('every figure of every plan explains itself', () => {
     for (const kind of WORK_KINDS) {
       for (const figure of modelOf(kind).plan?.figures ?? []) {
-        const { value, words, source } = explainFigure(figure, WRITERS);
+        const { value, words, source } = explainFigure(kind, figure, WRITERS);
         expect(value).toMatch(/\S/);
         expect(`${words}${source}`.length).toBeGreaterThan(20);
       }

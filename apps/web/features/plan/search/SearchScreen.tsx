@@ -6,6 +6,7 @@ import { ScrollView, View } from 'react-native';
 import { optionTaken } from '@/features/plan/draft/plan-draft-slice';
 import { draftTarget, wallWish } from '@/features/plan/draft/plan-model';
 import { useSettings } from '@/features/shared/settings/use-settings';
+import { Term } from '@/features/shared/handbook/Term';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { RingThumb } from '@/features/shared/picture/RingThumb';
 import { useWidthClass } from '@/features/shared/screen/use-width';
@@ -102,6 +103,7 @@ function Answers({
           onPress={() => setComparing(true)}
         />
       </View>
+      {frontOnly ? null : <Term word="◆ unbeaten">◆ nothing else beats it in everything</Term>}
       <View role="list" aria-label="Ways to make it">
         {shown.map((option) => (
           <OptionRow

@@ -1,6 +1,9 @@
 import { remedyFor } from '@round-mint/core/remedy';
 import type { Symptom } from '@round-mint/core/ring';
 import { View } from 'react-native';
+import { Explained } from '@/features/shared/handbook/Explained';
+import { HandbookLink } from '@/features/shared/handbook/HandbookLink';
+import { SYMPTOM_SECTIONS } from '@/features/shared/handbook/sections';
 import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
 
@@ -17,7 +20,7 @@ function Part({ title, sentences }: { title: string; sentences: readonly string[
       <View role="list" aria-label={title} className="gap-1">
         {sentences.map((sentence) => (
           <Type key={sentence} role="listitem">
-            {sentence}
+            <Explained>{sentence}</Explained>
           </Type>
         ))}
       </View>
@@ -27,12 +30,13 @@ function Part({ title, sentences }: { title: string; sentences: readonly string[
 
 /** What to do now, why it happens, what to change next time. */
 export function RemedyParts({ symptom }: { symptom: Symptom }) {
-  const { causes, now, nextTime } = remedyFor(symptom);
+  const { title, causes, now, nextTime } = remedyFor(symptom);
   return (
     <>
       <Part title="What to do now" sentences={now} />
       <Part title="Why it happens" sentences={causes} />
       <Part title="Next time" sentences={nextTime} />
+      <HandbookLink section={SYMPTOM_SECTIONS[symptom]} about={title} />
     </>
   );
 }

@@ -1,4 +1,6 @@
-import { Link } from 'expo-router';
+import { Link, type Href } from 'expo-router';
+import type { LucideIcon } from 'lucide-react-native';
+import Search from 'lucide-react-native/icons/search';
 import Settings from 'lucide-react-native/icons/settings-2';
 import type { ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
@@ -14,9 +16,19 @@ interface PlaceHeaderProps {
   end?: ReactNode;
 }
 
-/** The head of a place; on a phone it also leads to the settings. */
-export function PlaceHeader({ title, note, end }: PlaceHeaderProps) {
+function HeaderLink({ href, name, Icon }: { href: Href; name: string; Icon: LucideIcon }) {
   const palette = usePalette();
+  return (
+    <Link href={href} asChild>
+      <Pressable aria-label={name} className="h-11 w-11 items-center justify-center">
+        <Icon size={22} color={palette.soft} />
+      </Pressable>
+    </Link>
+  );
+}
+
+/** The head of a place; on a phone it also leads to the search and the settings. */
+export function PlaceHeader({ title, note, end }: PlaceHeaderProps) {
   const rail = useHasRail();
   return (
     <View className="flex-row items-start gap-2">
@@ -26,11 +38,10 @@ export function PlaceHeader({ title, note, end }: PlaceHeaderProps) {
       </View>
       {end}
       {rail ? null : (
-        <Link href="/settings" asChild>
-          <Pressable aria-label="Settings" className="h-11 w-11 items-center justify-center">
-            <Settings size={22} color={palette.soft} />
-          </Pressable>
-        </Link>
+        <>
+          <HeaderLink href="/search" name="Search" Icon={Search} />
+          <HeaderLink href="/settings" name="Settings" Icon={Settings} />
+        </>
       )}
     </View>
   );

@@ -1,4 +1,5 @@
 import type { StoredTool } from '@round-mint/contract/kit';
+import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { useArchive } from '@/features/shared/screen/use-archive';
@@ -53,7 +54,11 @@ export function KitScreen() {
 function Kit({ kit }: { kit: readonly StoredTool[] }) {
   const [remove] = useRemoveToolMutation();
   const { lengthUnit } = useSettings();
-  const [open, setOpen] = useState<ToolDraft>();
+  const { tool: asked } = useLocalSearchParams<{ tool?: string }>();
+  const [open, setOpen] = useState<ToolDraft | undefined>(() => {
+    const tool = kit.find(({ id }) => id === asked);
+    return tool && draftOf(tool, lengthUnit);
+  });
   const archive = useArchive('tool', remove);
   const groups = KIT_GROUPS.map((group) => ({
     ...group,
