@@ -1,4 +1,4 @@
-import { expect, test, visit } from './fixtures';
+import { expect, goTo, test, visit } from './fixtures';
 
 // Most tests here change nothing that another one would see.
 test.use({ fresh: false });
@@ -37,6 +37,66 @@ test('plates are one stop of the keyboard; arrows go from one to the next', asyn
   await page.keyboard.press('ArrowLeft');
   await expect(walls.getByRole('radio', { name: names[at] ?? '' })).toBeChecked();
   expect(await walls.locator('[role=radio][tabindex="0"]').count()).toBe(1);
+});
+
+test('Back closes a sheet, then leaves the page', async ({ app: page }) => {
+  await goTo(page, 'Stock');
+  await page.getByRole('link', { name: 'Kit' }).click();
+  const kit = page.getByTestId('kit-screen');
+  const tool = kit.getByRole('button', { name: /^Change / }).first();
+  const sheet = page.getByRole('dialog');
+  await tool.click();
+  await expect(sheet).toBeVisible();
+  await page.goBack();
+  await expect(sheet).toBeHidden();
+  await expect(kit).toBeVisible();
+  await tool.click();
+  await page.keyboard.press('Escape');
+  await expect(sheet).toBeHidden();
+  await page.goBack();
+  await expect(page).toHaveURL(/\/stock$/);
+});
+
+test('a page that is opened from a sheet leaves no dead step behind', async ({ app: page }) => {
+  await goTo(page, 'Log');
+  await page.getByRole('link', { name: 'Search' }).click();
+  await page.getByRole('textbox', { name: /^Rings, orders/ }).fill('springback');
+  await page.getByRole('list', { name: 'Words' }).getByRole('link').first().click();
+  await expect(page.getByTestId('words')).toBeVisible();
+  await page.getByRole('link', { name: 'Bench' }).click();
+  await page.getByRole('link', { name: 'Search' }).click();
+  await page.getByRole('textbox', { name: /^Rings, orders/ }).fill('saddle');
+  await page.getByRole('list', { name: 'When something goes wrong' }).getByRole('link').first().click();
+  await page
+    .getByRole('dialog')
+    .getByRole('link', { name: /^Handbook/ })
+    .click();
+  await expect(page).toHaveTitle(/^3 Coin to band/);
+  await page.goBack();
+  // The trouble is in the address: it is told again, and Back closes it.
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await page.goBack();
+  await expect(page.getByRole('dialog')).toBeHidden();
+  await expect(page).toHaveTitle(/^10 When something goes wrong/);
+  await page.goBack();
+  await expect(page.getByTestId('search-everything')).toBeVisible();
+});
+
+test('one search finds over everything, by its key; back from what was found leads to it', async ({
+  app: page,
+}) => {
+  await visit(page, '/bench');
+  await page.getByRole('heading', { level: 1 }).click();
+  await page.keyboard.press('/');
+  await page.getByRole('textbox', { name: /^Rings, orders/ }).fill('saddle');
+  await page.getByRole('list', { name: 'When something goes wrong' }).getByRole('link').first().click();
+  const remedy = page.getByRole('dialog', { name: 'The funnel is bent like a saddle' });
+  await expect(remedy).toBeVisible();
+  await remedy.getByRole('button', { name: 'Close' }).click();
+  await page.goBack();
+  await expect(page.getByRole('textbox', { name: /^Rings, orders/ })).toHaveValue('saddle');
+  await page.getByRole('textbox', { name: /^Rings, orders/ }).fill('17 deg');
+  await expect(page.getByText('Nothing has all of these words.')).toBeVisible();
 });
 
 test.describe('a phone held sideways', () => {

@@ -4,6 +4,7 @@ import { Modal, Pressable, View } from 'react-native';
 import { usePalette } from '@/theme/light';
 import { ScrollArea } from './ScrollArea';
 import { Type } from './Type';
+import { useSheetHistory } from './use-sheet-history';
 
 interface SheetProps {
   title: string;
@@ -16,9 +17,10 @@ interface SheetProps {
   wide?: boolean;
 }
 
-/** A sheet from the bottom edge; Escape, the cross and the dimmed part close it. */
+/** A sheet from the bottom edge; Escape, the cross, the dimmed part and Back close it. */
 export function Sheet({ title, open, onClose, children, footer, wide = false }: SheetProps) {
   const palette = usePalette();
+  useSheetHistory(open, onClose);
   return (
     <Modal visible={open} transparent onRequestClose={onClose} animationType="none" aria-label={title}>
       <View className="flex-1 items-center justify-end two:justify-center">

@@ -1,5 +1,4 @@
-import { usePathname } from 'expo-router';
-import { CalmSlot } from '@/features/shared/screen/CalmSlot';
+import { Slot, usePathname } from 'expo-router';
 import { View } from 'react-native';
 import { useSettings } from '@/features/shared/settings/use-settings';
 import { useAppSelector } from '@/store/store';
@@ -53,7 +52,7 @@ export function Shell() {
           <AwayBar />
           {whole ? null : <WarningBar />}
           <ReadingBar />
-          <CalmSlot />
+          <Slot />
           <WaitBar />
           <UnsentBar />
           <ConflictSheet />
