@@ -24,6 +24,8 @@ export function Field({ label, unit, error, hint, className = '', multiline, ...
         {unit ? <Type as="small">{` (${unit})`}</Type> : null}
       </Type>
       <TextInput
+        // Twice: a checker takes a label that is scrolled out of sight for none.
+        aria-label={label}
         aria-labelledby={`${id}-label`}
         {...(note ? { 'aria-describedby': noteId } : {})}
         {...(error ? { 'aria-invalid': true } : {})}

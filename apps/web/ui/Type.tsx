@@ -10,6 +10,8 @@ const STYLES = {
   strong: 'font-strong text-base leading-6 text-ink',
   small: 'font-body text-sm leading-5 text-soft',
   label: 'font-medium text-sm leading-5 text-ink',
+  /** As large as a verb, for what is read from afar and heads nothing: a display, a score. */
+  display: 'font-slab text-4xl leading-10 text-ink',
   /** The number that matters. */
   figure: 'font-strong text-3xl leading-9 text-ink',
 } as const;

@@ -11,7 +11,7 @@ function Loading({ what }: { what: string }) {
   const palette = usePalette();
   return (
     <View role="status" aria-label={`Loading ${what}`} className="flex-row items-center gap-3 py-6">
-      <ActivityIndicator color={palette.soft} />
+      <ActivityIndicator color={palette.soft} aria-hidden />
       <Type as="small">{`Fetching ${what} …`}</Type>
     </View>
   );

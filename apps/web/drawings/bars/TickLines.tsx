@@ -4,7 +4,7 @@ import { usePalette } from '@/theme/light';
 /** How text is set in a chart. */
 export function useChartText() {
   const palette = usePalette();
-  return { fill: palette.soft, fontFamily: 'Barlow_500Medium', fontSize: '12' } as const;
+  return { fill: palette.soft, fontFamily: 'Barlow_500Medium', fontSize: '13' } as const;
 }
 
 interface TickLinesProps {

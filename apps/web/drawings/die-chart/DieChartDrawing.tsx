@@ -39,7 +39,7 @@ export function DieChartDrawing({ observations, want, width, height, write }: Di
             y={y(mm) + 4}
             fill={palette.soft}
             fontFamily={FONT}
-            fontSize="12"
+            fontSize="13"
             textAnchor="end"
           >
             {write(mm)}
@@ -61,7 +61,7 @@ export function DieChartDrawing({ observations, want, width, height, write }: Di
             y={box.bottom + 18}
             fill={palette.soft}
             fontFamily={FONT}
-            fontSize="12"
+            fontSize="13"
             textAnchor="middle"
           >
             {String(reveal)}
@@ -104,7 +104,7 @@ export function DieChartDrawing({ observations, want, width, height, write }: Di
         y={box.bottom - 6}
         fill={palette.soft}
         fontFamily={FONT}
-        fontSize="12"
+        fontSize="13"
         textAnchor="end"
       >
         lines showing →

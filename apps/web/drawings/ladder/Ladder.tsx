@@ -33,13 +33,13 @@ const LABEL_GAP = 15;
 const LEFT = 54;
 const CHARACTER_PX = 9;
 
-/** What longer numbers, such as Z+1, need beside those of the second system, px. */
+/** What longer numbers, such as Z+1, need more than those of two characters, px. */
 function labelRoom(ticks: readonly LadderTick[]): number {
   const longest = Math.max(0, ...ticks.map(({ label }) => label?.length ?? 0));
   return Math.max(0, longest - 2) * CHARACTER_PX;
 }
 
-/** Right end of the second system's numbers, left of the first's. */
+/** Right end of the second system's numbers, left of the first's, where they have no more than two characters. */
 const SECOND_X = 25;
 const FONT = 'Barlow_500Medium';
 const STRONG = 'Barlow_600SemiBold';
@@ -61,7 +61,9 @@ export function Ladder({
   const domain = ladderDomain(shown);
   const y = ladderScale(domain, TOP, height - BOTTOM);
   const ticks = ladderTicks(domain, primary);
-  const left = LEFT + labelRoom(ticks);
+  const secondTicks = ladderTicks(domain, second);
+  const secondX = SECOND_X + labelRoom(secondTicks);
+  const left = LEFT + labelRoom(secondTicks) + labelRoom(ticks);
   const right = left + 24;
   const labelY = spreadLabels(
     pointers.map(({ diameterMm }) => y(diameterMm)),
@@ -82,10 +84,10 @@ export function Ladder({
       aria-label={`Size ladder. ${described}`}
       {...(testID === undefined ? {} : { testID })}
     >
-      <Text x={left - 7} y={12} fill={palette.soft} fontFamily={FONT} fontSize="12" textAnchor="end">
+      <Text x={left - 7} y={12} fill={palette.soft} fontFamily={FONT} fontSize="13" textAnchor="end">
         {SIZE_SYSTEMS[primary].prefix}
       </Text>
-      <Text x={SECOND_X} y={12} fill={palette.soft} fontFamily={FONT} fontSize="12" textAnchor="end">
+      <Text x={secondX} y={12} fill={palette.soft} fontFamily={FONT} fontSize="13" textAnchor="end">
         {SIZE_SYSTEMS[second].prefix}
       </Text>
       {range ? (
@@ -135,24 +137,24 @@ export function Ladder({
           ) : null}
         </G>
       ))}
-      {ladderTicks(domain, second)
+      {secondTicks
         .filter(({ label }) => label)
         .map(({ diameterMm, label }) => (
           <G key={diameterMm}>
             <Line
-              x1={SECOND_X + 2}
-              x2={SECOND_X + 5}
+              x1={secondX + 2}
+              x2={secondX + 5}
               y1={y(diameterMm)}
               y2={y(diameterMm)}
               stroke={palette.soft}
               strokeWidth="0.8"
             />
             <Text
-              x={SECOND_X}
+              x={secondX}
               y={y(diameterMm) + 4}
               fill={palette.soft}
               fontFamily={FONT}
-              fontSize="12"
+              fontSize="13"
               textAnchor="end"
             >
               {label}

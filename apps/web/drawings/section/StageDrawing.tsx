@@ -41,7 +41,7 @@ export function StageDrawing({ moment, frames, width, height, describe }: StageD
         strokeWidth="1"
         strokeDasharray="12 3 2 3"
       />
-      <Text x={MARGIN} y={height - 6} fill={palette.soft} fontFamily="Barlow_400Regular" fontSize="12">
+      <Text x={MARGIN} y={height - 6} fill={palette.soft} fontFamily="Barlow_400Regular" fontSize="13">
         ← axis
       </Text>
       {parts.map((part, i) => (

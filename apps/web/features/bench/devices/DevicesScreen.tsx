@@ -19,7 +19,7 @@ function DeviceCard({ device }: { device: Device }) {
     <View className="gap-3 border-b border-line py-4" role="group" aria-label={device.name}>
       <Type as="heading">{device.name}</Type>
       <View className="items-end border-2 border-ink bg-fold px-4 py-3">
-        <Type as="verb" testID={`display-${device.id}`}>{`${shown.toFixed(2)} ${device.unit}`}</Type>
+        <Type as="display" testID={`display-${device.id}`}>{`${shown.toFixed(2)} ${device.unit}`}</Type>
       </View>
       <View className="flex-row gap-2">
         {STEPS.map((step) => (

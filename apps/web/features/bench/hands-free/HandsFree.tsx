@@ -85,9 +85,9 @@ export function HandsFree({ bench: kept }: { bench: BenchRing }) {
   return (
     <View className="flex-1 bg-paper" testID="hands-free">
       <View className="flex-row items-center justify-between px-4 pt-2">
-        <TextButton label="Leave" describe="Back to the step as usual" onPress={leave} />
+        <TextButton atBench label="Leave" describe="Back to the step as usual" onPress={leave} />
         <Type as="small">{`${ring.name} · step ${Math.min(state.step + 1, state.steps.length)} of ${state.steps.length}`}</Type>
-        <TextButton label="Undo" describe="Undo what was logged last" onPress={undo} />
+        <TextButton atBench label="Undo" describe="Undo what was logged last" onPress={undo} />
       </View>
       <Pressable
         role="button"

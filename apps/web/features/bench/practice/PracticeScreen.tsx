@@ -18,7 +18,7 @@ function ExerciseCard({ exercise }: { exercise: Exercise }) {
       aria-label={exercise.title}
       className="flex-row items-center gap-3 border-b border-line py-3"
     >
-      <Type as="verb" className="w-10 text-center">
+      <Type as="display" className="w-10 text-center">
         {exercise.grade}
       </Type>
       <View className="flex-1">

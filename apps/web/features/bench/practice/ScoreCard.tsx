@@ -58,7 +58,7 @@ export function ScoreCard({ game, onAgain }: { game: Game; onAgain: () => void }
   return (
     <View className="gap-3" testID="score">
       <Type as="heading">{game.ended ? ENDED[game.ended] : ''}</Type>
-      <Type as="verb">{`${score.total} of 100`}</Type>
+      <Type as="display">{`${score.total} of 100`}</Type>
       <Parts score={score} game={game} />
       {costliest ? (
         <Notice

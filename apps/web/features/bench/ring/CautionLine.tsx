@@ -1,19 +1,22 @@
-import type { RouteStep } from '@round-mint/core/steps';
 import { useState } from 'react';
 import { HandbookLink } from '@/features/shared/handbook/HandbookLink';
 import { CAUTIONS } from '@/features/shared/handbook/sections';
 import { Notice } from '@/ui/Notice';
 import { TextButton } from '@/ui/TextButton';
-import { useCautionSeen } from './use-caution-seen';
 
 /** The first clause of a caution: what fits on a line. */
 export function shortOf(caution: string): string {
   return caution.split(/[.;]/)[0] ?? caution;
 }
 
+interface CautionLineProps {
+  caution: string;
+  /** It was read in full before. */
+  seen: boolean;
+}
+
 /** The caution of a step: in full the first time, later one line that opens. */
-export function CautionLine({ step, caution }: { step: RouteStep; caution: string }) {
-  const seen = useCautionSeen(step.kind);
+export function CautionLine({ caution, seen }: CautionLineProps) {
   const [open, setOpen] = useState(false);
   const short = shortOf(caution);
   if (!seen || open || short === caution) {
@@ -31,7 +34,9 @@ export function CautionLine({ step, caution }: { step: RouteStep; caution: strin
       level="warn"
       title={short}
       testID="caution"
-      end={<TextButton label="all of it" describe="The whole caution" onPress={() => setOpen(true)} />}
+      end={
+        <TextButton label="all of it" atBench describe="The whole caution" onPress={() => setOpen(true)} />
+      }
     />
   );
 }

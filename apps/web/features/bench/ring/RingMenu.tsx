@@ -24,22 +24,25 @@ export function RingMenu({ bench, log }: { bench: BenchRing; log: BenchLog }) {
   const { lastEventId } = state;
   return (
     <View className="flex-row items-center justify-between gap-4">
-      <TextButton label="All rings" onPress={() => router.navigate('/bench')} />
+      <TextButton atBench label="All rings" onPress={() => router.navigate('/bench')} />
       {atFlame ? (
-        <TextButton label={torch.dimmed ? 'Day light' : 'Torch light'} onPress={torch.turn} />
+        <TextButton atBench label={torch.dimmed ? 'Day light' : 'Torch light'} onPress={torch.turn} />
       ) : null}
       <TextButton
+        atBench
         label="Hands-free"
         describe="Large letters, next by pedal or tap"
         onPress={() => router.push({ pathname: '/bench/hands-free/[id]', params: { id: ring.id } })}
       />
       <TextButton
+        atBench
         label="Change"
         describe="Something is other than planned"
         onPress={() => setChanging(true)}
       />
       {lastEventId ? (
         <TextButton
+          atBench
           label="Undo"
           describe="Undo what was logged last"
           onPress={() => log.log({ kind: 'undone', eventId: lastEventId })}

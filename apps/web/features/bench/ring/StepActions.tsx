@@ -62,14 +62,22 @@ export function StepActions({ bench, step, log, mayAnneal, onDone, onOpen, onTur
         />
       </LeafRow>
       <View className="flex-row items-center justify-between gap-4">
-        <TextButton label="Trouble" describe="Something went wrong" onPress={() => onOpen('trouble')} />
-        <TextButton label="Photo" onPress={() => onOpen('photo')} />
-        {isFinishing(step.kind) ? <TextButton label="Other finish" onPress={() => onOpen('finish')} /> : null}
+        <TextButton
+          atBench
+          label="Trouble"
+          describe="Something went wrong"
+          onPress={() => onOpen('trouble')}
+        />
+        <TextButton atBench label="Photo" onPress={() => onOpen('photo')} />
+        {isFinishing(step.kind) ? (
+          <TextButton atBench label="Other finish" onPress={() => onOpen('finish')} />
+        ) : null}
         {bench.coinRing && AT_HOLE.includes(step.kind) ? (
-          <TextButton label="Measure the hole" onPress={() => onOpen('hole')} />
+          <TextButton atBench label="Measure the hole" onPress={() => onOpen('hole')} />
         ) : null}
         {anneal || isFinishing(step.kind) ? null : (
           <TextButton
+            atBench
             label="Log an extra anneal"
             onPress={() => (mayAnneal ? void log.log({ kind: 'anneal-done' }) : onOpen('anneal'))}
           />

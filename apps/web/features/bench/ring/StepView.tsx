@@ -16,6 +16,7 @@ import { GoldLiningPanel } from './GoldLiningPanel';
 import { Notice } from '@/ui/Notice';
 import { Type } from '@/ui/Type';
 import { CautionLine } from './CautionLine';
+import { useCautionSeen } from './use-caution-seen';
 import { replanWords } from './replan-words';
 import { tapeWords } from '@/features/shared/words/tape-words';
 import { stopMark, toMark, verbOf, type BenchRing } from '@/features/shared/ring/bench-model';
@@ -137,6 +138,8 @@ export function StepView({ bench, step, at, word }: StepViewProps) {
   const atHand = at === state.step;
   const stop = stopAt(step, primarySystem);
   const tool = atHand ? word.step?.tool : step.tool;
+  const seen = useCautionSeen(step.kind, at);
+  const caution = step.caution ? <CautionLine key={step.kind} caution={step.caution} seen={seen} /> : null;
   // Only what forms is taken past its mark.
   const past =
     step.springbackMm !== undefined && movesWall(step)
@@ -153,6 +156,7 @@ export function StepView({ bench, step, at, word }: StepViewProps) {
         </View>
         <StepIcon kind={step.kind} size={52} />
       </View>
+      {seen ? null : caution}
       <View>
         <Type as="figure" testID="stop-mark">
           {step.kind === 'anneal'
@@ -189,7 +193,7 @@ export function StepView({ bench, step, at, word }: StepViewProps) {
         title={<Explained>{step.lookFor}</Explained>}
         end={<HandbookLink section={STEP_SECTIONS[step.kind]} about={step.title} />}
       />
-      {step.caution ? <CautionLine step={step} caution={step.caution} /> : null}
+      {seen ? caution : null}
       {next ? (
         <Type as="small">{`Next: ${next.title.toLowerCase()}${toMark(next, primarySystem)}`}</Type>
       ) : null}

@@ -8,12 +8,20 @@ import { benchRing } from '@/features/shared/ring/bench-model';
 import { CautionLine } from './CautionLine';
 import { doubtWords, expectedAt } from './reading-model';
 import { outOfReachWords, replanWords } from './replan-words';
-import { cautionRead } from './use-caution-seen';
+import { cautionRead, useCautionSeen } from './use-caution-seen';
 
 const { steps } = ringOf();
 const stepOf = (kind: string) => steps.find((step) => step.kind === kind) as RouteStep;
 const size = (mm: number) => `size ${mm.toFixed(1)}`;
 const length = (mm: number) => `${mm.toFixed(1)} mm`;
+
+/** A step's caution as the step shows it. */
+function Told({ step }: { step: RouteStep }) {
+  const seen = useCautionSeen(step.kind, 0);
+  return <CautionLine caution={step.caution ?? ''} seen={seen} />;
+}
+
+jest.mock('expo-router', () => jest.requireActual('@/testing/router').fakeRouter());
 
 describe('CautionLine', () => {
   const store = new Map<string, string>();
@@ -29,11 +37,11 @@ describe('CautionLine', () => {
 
   it('is told in full the first time, in a line later, and opens again', () => {
     const step = stepOf('fold');
-    const { unmount } = renderWithStore(<CautionLine step={step} caution={step.caution ?? ''} />);
+    const { unmount } = renderWithStore(<Told step={step} />);
     expect(screen.getByTestId('caution')).toHaveTextContent(/Never strike hardened steel/);
     unmount();
     cautionRead('fold');
-    renderWithStore(<CautionLine step={step} caution={step.caution ?? ''} />);
+    renderWithStore(<Told step={step} />);
     expect(screen.getByTestId('caution')).not.toHaveTextContent(/Never strike/);
     fireEvent.press(screen.getByText('all of it'));
     expect(screen.getByTestId('caution')).toHaveTextContent(/Never strike hardened steel/);
@@ -42,7 +50,7 @@ describe('CautionLine', () => {
   it('what another program has kept there is no reason to hide a caution', () => {
     store.set('cautions-read', '{not a list');
     const step = stepOf('anneal');
-    renderWithStore(<CautionLine step={step} caution={step.caution ?? ''} />);
+    renderWithStore(<Told step={step} />);
     expect(screen.getByTestId('caution')).toHaveTextContent(/Quench away from your face/);
   });
 });

@@ -1,5 +1,5 @@
 import type { StepKind } from '@round-mint/core/steps';
-import { useState } from 'react';
+import { useMemo } from 'react';
 import { z } from 'zod';
 import { keep, readKept } from '@/store/kept';
 
@@ -17,8 +17,8 @@ export function cautionRead(kind: StepKind): void {
   keep(KEPT_UNDER, [...known, kind]);
 }
 
-/** Whether a caution was read at an earlier step of its kind: then a line will do. */
-export function useCautionSeen(kind: StepKind): boolean {
-  const [seen] = useState(() => readBack().includes(kind));
-  return seen;
+/** Whether the caution of a step was read at an earlier one of its kind, as it stood when the step was come to. */
+export function useCautionSeen(kind: StepKind, step: number): boolean {
+  // eslint-disable-next-line react-hooks/exhaustive-deps -- what is read in full does not shrink before the next step
+  return useMemo(() => readBack().includes(kind), [kind, step]);
 }

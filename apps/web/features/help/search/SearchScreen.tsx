@@ -26,11 +26,7 @@ function FoundRow({ href, title, note }: { href: Href; title: string; note: stri
       <Link href={href} asChild>
         <Pressable className="min-h-[56px] justify-center border-b border-line py-2 active:opacity-70">
           <Type as="strong">{title}</Type>
-          {note ? (
-            <Type as="small" numberOfLines={2}>
-              {note}
-            </Type>
-          ) : null}
+          {note ? <Type as="small">{note}</Type> : null}
         </Pressable>
       </Link>
     </View>

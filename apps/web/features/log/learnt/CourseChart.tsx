@@ -55,7 +55,7 @@ export function CourseChart({ course, what, system }: CourseChartProps) {
     .x((_value, i) => x(i + 1))
     .y((value) => y(value));
   const [lastBefore, lastAfter] = [before.at(-1) ?? 0, after.at(-1) ?? 0];
-  const text = { fill: palette.soft, fontFamily: 'Barlow_500Medium', fontSize: '12' } as const;
+  const text = { fill: palette.soft, fontFamily: 'Barlow_500Medium', fontSize: '13' } as const;
   // Labels at the lines' ends must not lie on each other.
   const apart = Math.max(0, 16 - Math.abs(y(lastBefore) - y(lastAfter))) / 2;
   return (

@@ -46,7 +46,7 @@ export function ComparisonChart({ entry }: { entry: LogEntry }) {
                 y={14}
                 fill={palette.soft}
                 fontFamily="Barlow_500Medium"
-                fontSize="12"
+                fontSize="13"
                 textAnchor="middle"
               >
                 {at === 0 ? 'as predicted' : `${at > 0 ? '+' : '−'}${Math.abs(at)}%`}

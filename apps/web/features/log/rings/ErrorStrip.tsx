@@ -130,7 +130,7 @@ export function ErrorStrip({ sizeErrors }: Pick<LogSummary, 'sizeErrors'>) {
                 y={84}
                 fill={palette.soft}
                 fontFamily="Barlow_500Medium"
-                fontSize="12"
+                fontSize="13"
                 textAnchor={anchor}
                 dx={dx}
               >

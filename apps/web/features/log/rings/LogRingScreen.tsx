@@ -81,8 +81,9 @@ function ComparisonTable({ entry }: { entry: LogEntry }) {
   return (
     <View role="table" aria-label="Predicted against actual">
       <View role="row" className="flex-row border-b-2 border-ink py-2">
-        {['', 'planned', 'came out', 'off'].map((head) => (
-          <Type key={head} as="label" role="columnheader" className={head ? CELL : 'flex-[1.4]'}>
+        <View role="cell" className="flex-[1.4]" />
+        {['planned', 'came out', 'off'].map((head) => (
+          <Type key={head} as="label" role="columnheader" className={CELL}>
             {head}
           </Type>
         ))}

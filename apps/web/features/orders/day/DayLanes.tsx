@@ -119,7 +119,7 @@ export function DayLanes({ blocks, spans, names, pins, onOpen, onPin }: DayLanes
     const wanted = Math.round((run.workMin + delta.y / PX_PER_MIN) / PIN_GRID_MIN) * PIN_GRID_MIN;
     onPin(run, wanted);
   };
-  const text = { fill: palette.soft, fontFamily: 'Barlow_500Medium', fontSize: '12' } as const;
+  const text = { fill: palette.soft, fontFamily: 'Barlow_500Medium', fontSize: '13' } as const;
   return (
     <View testID="day-lanes">
       <View className="flex-row items-end border-b-2 border-ink pb-1">
@@ -132,7 +132,7 @@ export function DayLanes({ blocks, spans, names, pins, onOpen, onPin }: DayLanes
             key={name}
             as="small"
             numberOfLines={2}
-            style={{ width: TOOL_PX, fontSize: 11, lineHeight: 12 }}
+            style={{ width: TOOL_PX, fontSize: 13, lineHeight: 14 }}
             className="text-center"
           >
             {name.replace(/^(the|warm) /, '')}

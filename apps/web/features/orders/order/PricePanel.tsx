@@ -31,7 +31,7 @@ function Line({ label, planned, actual, strong = false, onAsk }: LineProps) {
   return (
     <View
       role="row"
-      className={`flex-row items-center border-b py-1.5 ${strong ? 'border-ink' : 'border-line'}`}
+      className={`min-h-[44px] flex-row items-center border-b ${strong ? 'border-ink' : 'border-line'}`}
     >
       <View role="rowheader" className="min-w-0 flex-1">
         {onAsk ? (
@@ -39,7 +39,7 @@ function Line({ label, planned, actual, strong = false, onAsk }: LineProps) {
             role="button"
             aria-label={`${label}: why?`}
             onPress={onAsk}
-            className="min-h-[32px] justify-center active:opacity-70"
+            className="min-h-[44px] justify-center active:opacity-70"
           >
             <Type as="small" className="underline">
               {label}

@@ -81,7 +81,7 @@ export function WideOrders({ list, shown, onShow, note, onAdd }: WideOrdersProps
                     width: 70,
                     left: stationX(i, USUAL_WAY.length, LINE_WIDTH) - 35,
                     bottom: i % 2 === 0 ? 0 : 14,
-                    fontSize: 12,
+                    fontSize: 13,
                     lineHeight: 14,
                   }}
                   className="text-center"

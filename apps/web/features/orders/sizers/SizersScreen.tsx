@@ -75,9 +75,7 @@ function Schools({ sizers, orders, marginPerOrder: known }: Omit<SizersProps, 'p
       </Notice>
       <View role="table" aria-label="Two methods compared">
         <View role="row" className="flex-row border-b-2 border-ink pb-1">
-          <View role="columnheader" className="flex-1">
-            <Type as="small"> </Type>
-          </View>
+          <View role="cell" className="flex-1" />
           {['given away', 'sold, with coupon'].map((name) => (
             <View key={name} role="columnheader" className="flex-1 justify-end pl-3">
               <Type as="label" className="text-right">

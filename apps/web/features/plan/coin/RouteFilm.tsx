@@ -43,14 +43,11 @@ export function RouteFilm({ steps, pieceName }: RouteFilmProps) {
       testID="route-film"
       onLayout={(event: LayoutChangeEvent) => setWidth(event.nativeEvent.layout.width)}
     >
-      <View className="flex-row items-center justify-between gap-3">
+      {/* As high as its longest words, so that nothing below jumps while the film plays. */}
+      <View className="min-h-[64px] flex-row items-center justify-between gap-3">
         <View className="min-w-0 flex-1">
-          <Type as="strong" numberOfLines={1}>
-            {frame.title}
-          </Type>
-          <Type as="small" numberOfLines={1}>
-            {`${frame.tool ?? 'no tool'} · cut edge ${size}`}
-          </Type>
+          <Type as="strong">{frame.title}</Type>
+          <Type as="small">{`${frame.tool ?? 'no tool'} · cut edge ${size}`}</Type>
         </View>
         <Button
           label={playing ? 'Pause' : 'Play'}

@@ -223,7 +223,9 @@ function WorkPlan({ model, kit }: PartProps) {
       <View className="flex-1 flex-row" testID="work-screen">
         <View style={{ width: LIST_WIDTH }} className="border-r border-line">
           <View className="px-3 pb-2 pt-4">
-            <Type as="title">{title}</Type>
+            <Type as="title" aria-level={2}>
+              {title}
+            </Type>
           </View>
           <ScrollView>
             <WorkPieces {...drawer} />

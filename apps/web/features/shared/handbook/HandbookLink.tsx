@@ -15,7 +15,7 @@ export function HandbookLink({ section, about }: HandbookLinkProps) {
     <Link href={{ pathname: '/help/[section]', params: { section } }} asChild>
       <Pressable
         aria-label={`Handbook: ${about}`}
-        className="min-h-[44px] justify-center self-start active:opacity-70"
+        className="min-h-[56px] min-w-[56px] justify-center self-start active:opacity-70"
       >
         <Type as="small" className="text-ink underline">
           Handbook

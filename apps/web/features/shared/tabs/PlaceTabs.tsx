@@ -17,7 +17,7 @@ export function PlaceTabs({ tabs, here }: { tabs: readonly PlaceTab[]; here: str
           <Link key={name} href={href} asChild>
             <Pressable
               aria-current={name === here ? 'page' : undefined}
-              className={`min-h-[44px] justify-center border-b-[3px] px-2 two:px-2.5 ${name === here ? 'border-ink' : 'border-transparent'}`}
+              className={`min-h-[44px] min-w-[44px] items-center justify-center border-b-[3px] px-2 two:px-2.5 ${name === here ? 'border-ink' : 'border-transparent'}`}
             >
               <Type as="label" className={name === here ? 'font-strong' : 'text-soft'}>
                 {name}

@@ -142,7 +142,7 @@ function GripMark({ grip, colour, ground }: { grip: Grip; colour: string; ground
           x={middle}
           y={middle + 4.5}
           textAnchor="middle"
-          fontSize="11"
+          fontSize="13"
           fontFamily="Barlow_600SemiBold"
           fill={colour}
         >
