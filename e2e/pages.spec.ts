@@ -124,3 +124,23 @@ test.describe('a device in the dark', () => {
     await expect.poll(isTorch).toBe(false);
   });
 });
+
+test('a form tells how many boxes are wrong, and leads to the first; dates are typed as people write them', async ({
+  app: page,
+}) => {
+  await visit(page, '/stock/new');
+  const name = page.getByTestId('field-name');
+  await page.getByTestId('field-diameterMm').fill('round');
+  await page.getByRole('button', { name: 'Save the piece' }).click();
+  await expect(name).toBeFocused();
+  await expect(page.getByText('2 boxes above need a change.')).toBeVisible();
+  await name.fill('Tellow 9 marrin');
+  await expect(page.getByText('1 box above needs a change.')).toBeVisible();
+
+  await visit(page, '/orders/new');
+  const date = page.getByRole('textbox', { name: 'Wanted by' });
+  await date.fill('24 Dec 2031');
+  await expect(page.getByText('Wed, Dec 24, 2031', { exact: true })).toBeVisible();
+  await date.fill('3 Feb 2020');
+  await expect(page.getByText(/is past\. Is it meant so\?$/)).toBeVisible();
+});

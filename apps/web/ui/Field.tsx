@@ -10,10 +10,21 @@ interface FieldProps extends Omit<TextInputProps, 'id'> {
   error?: string | undefined;
   /** Help while nothing is wrong. */
   hint?: string | undefined;
+  /** Nothing is saved without it. */
+  required?: boolean;
 }
 
 /** A labelled text box; its error is tied to it for screen readers and never clears what was typed. */
-export function Field({ label, unit, error, hint, className = '', multiline, ...input }: FieldProps) {
+export function Field({
+  label,
+  unit,
+  error,
+  hint,
+  required = false,
+  className = '',
+  multiline,
+  ...input
+}: FieldProps) {
   const id = useId();
   const noteId = `${id}-note`;
   const note = error ?? hint;
@@ -22,6 +33,7 @@ export function Field({ label, unit, error, hint, className = '', multiline, ...
       <Type as="label" nativeID={`${id}-label`}>
         {label}
         {unit ? <Type as="small">{` (${unit})`}</Type> : null}
+        {required ? <Type as="small">{' · needed'}</Type> : null}
       </Type>
       <TextInput
         // Twice: a checker takes a label that is scrolled out of sight for none.
@@ -29,6 +41,7 @@ export function Field({ label, unit, error, hint, className = '', multiline, ...
         aria-labelledby={`${id}-label`}
         {...(note ? { 'aria-describedby': noteId } : {})}
         {...(error ? { 'aria-invalid': true } : {})}
+        {...(required ? { 'aria-required': true } : {})}
         multiline={multiline}
         className={`min-h-[48px] rounded-sm border bg-paper px-3 py-2 font-body text-base text-ink ${
           error ? 'border-2 border-stop' : 'border-soft'

@@ -1,5 +1,6 @@
 import { View } from 'react-native';
-import { dayFromNow, dayWords } from '@/features/shared/words/wall-clock';
+import { DateField } from '@/features/shared/inputs/DateField';
+import { dayFromNow } from '@/features/shared/words/wall-clock';
 import { useAppDispatch } from '@/store/store';
 import { Choices, LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
@@ -25,17 +26,12 @@ export function TermsPart({ texts, problems }: { texts: IntakeTexts; problems: I
   return (
     <View className="gap-3">
       <Type as="heading">Date and terms</Type>
-      <Field
+      <DateField
         label="Wanted by"
-        placeholder="2026-12-24"
         value={texts.wantedBy}
         error={problems.wantedBy}
-        hint={
-          problems.wantedBy || texts.wantedBy.trim() === ''
-            ? 'A date, or one of these'
-            : dayWords(texts.wantedBy.trim())
-        }
-        onChangeText={(wantedBy) => type({ wantedBy })}
+        hint="A date, or one of these"
+        onChange={(wantedBy) => type({ wantedBy })}
       />
       <Choices
         label="Wanted in"

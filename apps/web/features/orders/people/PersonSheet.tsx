@@ -64,6 +64,8 @@ export function PersonSheet({ person, onClose }: { person: Person | undefined; o
           label={label}
           value={texts[key]}
           error={problems[key]}
+          required={key === 'name'}
+          inputMode={key === 'email' ? 'email' : key === 'phone' ? 'tel' : 'text'}
           multiline={key === 'notes' || key === 'address'}
           onChangeText={(text) => type({ [key]: text })}
         />

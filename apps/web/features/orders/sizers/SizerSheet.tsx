@@ -3,6 +3,7 @@ import { sizerInputSchema, type StoredSizer } from '@round-mint/contract/sizers'
 import { parseDecimal } from '@round-mint/core/format';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
+import { DateField } from '@/features/shared/inputs/DateField';
 import { dayFromNow } from '@/features/shared/words/wall-clock';
 import { PersonChoice } from '@/features/orders/people/PersonChoice';
 import { inputOf } from '@/features/shared/words/order-words';
@@ -123,11 +124,12 @@ export function SizerSheet({ sizer, people, onClose }: SizerSheetProps) {
           ✕ choose who it goes to; add a person first
         </Type>
       ) : null}
-      <Field
+      <DateField
         label="Sent on"
         value={texts.sentOn}
         error={problems['sentOn']}
-        onChangeText={(sentOn) => type({ sentOn })}
+        mayBePast
+        onChange={(sentOn) => type({ sentOn })}
       />
       <View className="flex-row gap-3">
         {money('cost', 'Cost, with post')}

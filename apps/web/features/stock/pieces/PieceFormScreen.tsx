@@ -11,17 +11,17 @@ import { newId } from '@/store/new-id';
 import { useSaveStockMutation } from '@/store/api';
 import { problemText } from '@/store/problem';
 import { useDraft } from '@/store/use-draft';
-import { Button } from '@/ui/Button';
 import { Choices, LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
-import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
+import { useProblemSum } from '@/ui/use-problem-sum';
 import { DraftLine } from '@/features/shared/inputs/DraftLine';
 import { MetalPicker } from '@/features/shared/inputs/MetalPicker';
 import { foundFrom, foundTexts } from '@/features/stock/identify/found-piece';
 import { verdictWords } from '@/features/stock/identify/identify-model';
 import { OnePiece } from './PieceScreen';
+import { PieceFormPage } from './PieceFormPage';
 import { newPieceTexts, workPieceTexts } from './work-piece-form';
 import { WorkPieceForm } from './WorkPieceForm';
 import { liveFill, NEW_PIECE, pieceFormSchema, pieceTexts, type PieceTexts } from './piece-form';
@@ -36,6 +36,7 @@ interface TextProps {
   hint?: string;
   numeric?: boolean;
   multiline?: boolean;
+  required?: boolean;
 }
 
 function FormText({ control, name, numeric = false, ...field }: TextProps) {
@@ -120,6 +121,7 @@ function PieceForm({ title, start, piece, head, evidence }: PieceFormProps) {
   const [save, { isLoading }] = useSaveStockMutation();
   const [problem, setProblem] = useState<string>();
   // Made once, so that sending the form twice adds one piece.
+  const { part, words: wrong, tried } = useProblemSum();
   const [freshId] = useState(newId);
   const draftName = `piece/${piece?.id ?? 'new'}`;
   // With what the change began with: a draft that lay here for a day is told from what was changed since.
@@ -157,23 +159,15 @@ function PieceForm({ title, start, piece, head, evidence }: PieceFormProps) {
     } catch (error) {
       setProblem(problemText(error));
     }
-  });
+  }, tried);
   return (
-    <Screen
-      maxWidth={640}
-      testID="piece-form"
-      header={<Type as="title">{title}</Type>}
-      footer={
-        <View className="gap-2">
-          {problem ? <Notice level="stop" title={problem} live /> : null}
-          <Button
-            look="main"
-            label={isLoading ? 'Saving …' : 'Save the piece'}
-            disabled={isLoading}
-            onPress={() => void submit()}
-          />
-        </View>
-      }
+    <PieceFormPage
+      title={title}
+      part={part}
+      wrong={wrong}
+      isSaving={isLoading}
+      problem={problem}
+      onSave={() => void submit()}
     >
       {head}
       <DraftLine name={draftName} onStartOver={beginAnew} />
@@ -181,6 +175,7 @@ function PieceForm({ title, start, piece, head, evidence }: PieceFormProps) {
         control={control}
         name="name"
         label="Name"
+        required
         hint="As you would call it: issuer, value, year."
       />
       <View className="flex-row gap-3">
@@ -193,7 +188,7 @@ function PieceForm({ title, start, piece, head, evidence }: PieceFormProps) {
         render={({ field: { value, onChange } }) => <MetalPicker value={value} onChange={onChange} />}
       />
       <View className="flex-row gap-3">
-        <FormText control={control} name="diameterMm" label="Diameter" unit={lengthUnit} numeric />
+        <FormText control={control} name="diameterMm" label="Diameter" required unit={lengthUnit} numeric />
         <FormText control={control} name="rimThicknessMm" label="Rim thickness" unit={lengthUnit} numeric />
       </View>
       <View className="flex-row gap-3">
@@ -222,7 +217,7 @@ function PieceForm({ title, start, piece, head, evidence }: PieceFormProps) {
         multiline
         hint="Altering coins is restricted in some countries: note what you found out."
       />
-    </Screen>
+    </PieceFormPage>
   );
 }
 

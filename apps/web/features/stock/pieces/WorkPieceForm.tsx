@@ -7,11 +7,10 @@ import { newId } from '@/store/new-id';
 import { useSaveStockMutation } from '@/store/api';
 import { problemText } from '@/store/problem';
 import { useDraft } from '@/store/use-draft';
-import { Button } from '@/ui/Button';
 import { Choices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
-import { Notice } from '@/ui/Notice';
-import { Screen } from '@/ui/Screen';
+import { useProblemSum } from '@/ui/use-problem-sum';
+import { PieceFormPage } from './PieceFormPage';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
 import { DraftLine } from '@/features/shared/inputs/DraftLine';
@@ -94,6 +93,7 @@ export function WorkPieceForm({ kind, title, start, piece, evidence, head }: Wor
     change((before) => ({ ...before, texts: next(before.texts) }));
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const [save, { isLoading }] = useSaveStockMutation();
+  const { part, words: wrong, tried } = useProblemSum();
   const [freshId] = useState(newId);
   const base = draft.base ?? undefined;
   const { values } = texts;
@@ -108,6 +108,7 @@ export function WorkPieceForm({ kind, title, start, piece, evidence, head }: Wor
     const parsed = parseWorkPiece(kind, texts, lengthUnit, primarySystem);
     if (!parsed.ok) {
       setProblems(parsed.problems);
+      tried();
       return;
     }
     setProblems({});
@@ -133,26 +134,19 @@ export function WorkPieceForm({ kind, title, start, piece, evidence, head }: Wor
       value={values[key] ?? ''}
       onChangeText={put(key)}
       error={problems[key]}
+      required={key === 'name'}
       inputMode={numeric ? 'decimal' : 'text'}
       testID={`field-${key}`}
     />
   );
   return (
-    <Screen
-      maxWidth={640}
-      testID="piece-form"
-      header={<Type as="title">{title}</Type>}
-      footer={
-        <View className="gap-2">
-          {problems['server'] ? <Notice level="stop" title={problems['server']} live /> : null}
-          <Button
-            look="main"
-            label={isLoading ? 'Saving …' : 'Save the piece'}
-            disabled={isLoading}
-            onPress={() => void submit()}
-          />
-        </View>
-      }
+    <PieceFormPage
+      title={title}
+      part={part}
+      wrong={wrong}
+      isSaving={isLoading}
+      problem={problems['server']}
+      onSave={() => void submit()}
     >
       {head}
       <DraftLine name={draftName} onStartOver={startOver} />
@@ -200,6 +194,6 @@ export function WorkPieceForm({ kind, title, start, piece, evidence, head }: Wor
       {text('origin', 'Where it came from')}
       {text('notes', 'Notes')}
       {text('legalNote', 'Legal note')}
-    </Screen>
+    </PieceFormPage>
   );
 }
