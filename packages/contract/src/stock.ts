@@ -21,7 +21,8 @@ export const OUTSIDE_FACES = ['obverse', 'reverse', 'either'] as const;
 /** What any piece of stock has, whatever its kind. */
 const commonFields = {
   name: shortText(80),
-  issuer: z.string().trim().max(60, 'must be at most 60 characters'),
+  /** Who struck a coin; empty where it is not known. */
+  issuer: z.string().trim().max(60, 'must be at most 60 characters').default(''),
   year: z
     .number({ error: 'must be a year from -800 to 2100' })
     .int('must be a whole year')
@@ -44,8 +45,6 @@ const commonFields = {
 
 const coinStockFields = {
   ...coinFields,
-  /** Coins and medals have an issuer. */
-  issuer: shortText(60),
   edge: z.enum(EDGE_KINDS, { error: `must be one of: ${EDGE_KINDS.join(', ')}` }),
   outsideFace: z.enum(OUTSIDE_FACES, { error: `must be one of: ${OUTSIDE_FACES.join(', ')}` }),
   ...faceFields,

@@ -105,7 +105,7 @@ export function boughtPiece(coin: Coin, name: string): Omit<CoinStockInput, 'id'
   return {
     kind: 'coin',
     name,
-    issuer: 'not known',
+    issuer: '',
     year: null,
     metal,
     diameterMm: tenth(diameterMm),

@@ -75,8 +75,8 @@ export function sceneOf(ring: ShownRing, reliefs: Reliefs, appearance: Appearanc
     ...reliefs,
     turn: piece.faceTurn ?? 'medal',
     rim: piece.edge,
-    // The words on its rim are not known: its issuer's name stands for them.
-    rimText: `${piece.issuer} · `.toUpperCase(),
+    // The words on its rim are not known: its issuer's name stands for them, or what the maker calls it.
+    rimText: `${piece.issuer || piece.name} · `.toUpperCase(),
     beside: besideOf(ring, profile, reliefs, appearance),
     look: lookOf(ring, appearance),
     depth: appearance.depth,
