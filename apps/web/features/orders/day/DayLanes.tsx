@@ -135,7 +135,7 @@ export function DayLanes({ blocks, spans, names, pins, onOpen, onPin }: DayLanes
             style={{ width: TOOL_PX, fontSize: 13, lineHeight: 14 }}
             className="text-center"
           >
-            {name.replace(/^(the|warm) /, '')}
+            {name.replace(/^(the|warm) | of .*$/g, '')}
           </Type>
         ))}
       </View>
