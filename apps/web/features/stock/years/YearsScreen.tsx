@@ -54,7 +54,10 @@ function Years({ coins, kit }: { coins: readonly CoinStock[]; kit: Kit }) {
   const [to, setTo] = useState('');
   const [issuer, setIssuer] = useState('');
   const [face, setFace] = useState<'' | 'obverse' | 'reverse'>('');
-  const issuers = useMemo(() => [...new Set(coins.map((coin) => coin.issuer).filter(Boolean))].sort(), [coins]);
+  const issuers = useMemo(
+    () => [...new Set(coins.map((coin) => coin.issuer).filter(Boolean))].sort(),
+    [coins],
+  );
   const found = useMemo(() => {
     const here = coins
       .filter(({ quantity }) => quantity > 0)
