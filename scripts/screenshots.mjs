@@ -1,11 +1,8 @@
-import { mkdir, mkdtemp, readFile, rm } from 'node:fs/promises';
-import { tmpdir } from 'node:os';
+import { mkdir } from 'node:fs/promises';
 import { join } from 'node:path';
-import { buildIfNeeded, installIfNeeded } from './lib/build.mjs';
-import { chromiumIfNeeded, chromiumPath } from './lib/chromium.mjs';
+import { openDemo } from './lib/demo-page.mjs';
 import { quietOf } from './lib/quiet.mjs';
 import { ROOT } from './lib/run.mjs';
-import { startServer } from './lib/spawned-server.mjs';
 
 const PHONE = { width: 390, height: 844 };
 const WIDE = { width: 1280, height: 800 };
@@ -110,25 +107,12 @@ async function layOut(page) {
   await page.getByRole('radiogroup', { name: 'Day' }).getByRole('radio').nth(1).click();
 }
 
-await installIfNeeded();
-await chromiumIfNeeded();
-await buildIfNeeded();
 /** A picture is taken when nothing was fetched for so long, and of what never falls silent after the longest wait, ms. */
 const QUIET = { silenceMs: 500, longestMs: 15_000 };
 
-const dataDir = await mkdtemp(join(tmpdir(), 'round-mint-pictures-'));
 const folder = join(ROOT, 'docs/screenshots');
 await mkdir(folder, { recursive: true });
-const server = startServer(dataDir, { ROUND_MINT_DEMO: '1' });
-// A picture that fails ends the script: its server ends with it.
-process.on('exit', () => void server.kill());
-const url = await server.ready;
-const flags = JSON.parse(await readFile(join(ROOT, 'scripts/lib/chromium-flags.json'), 'utf8'));
-const { chromium } = await import('@playwright/test');
-const browser = await chromium.launch({
-  executablePath: chromiumPath(),
-  args: flags,
-});
+const { url, browser, close } = await openDemo();
 for (const { name, path, size, light = 'day', act } of VIEWS) {
   const page = await browser.newPage({ viewport: size, timezoneId: 'UTC' });
   const quiet = quietOf(page, QUIET);
@@ -151,6 +135,4 @@ for (const { name, path, size, light = 'day', act } of VIEWS) {
   await page.close();
   console.log(`docs/screenshots/${name}.png`);
 }
-await browser.close();
-await server.kill();
-await rm(dataDir, { recursive: true, force: true });
+await close();

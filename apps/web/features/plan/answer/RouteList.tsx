@@ -12,10 +12,12 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { StepIcon } from '@/drawings/route/StepIcon';
 import { useSettings, useWriters, type Writers } from '@/features/shared/settings/use-settings';
+import { PaperButton } from '@/features/shared/print/PaperButton';
 import { tapeWords } from '@/features/shared/words/tape-words';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
+import { routePaper } from './route-paper';
 
 /** Tape of all passes together. */
 function allTape(steps: readonly RouteStep[]): TapeUse | undefined {
@@ -47,20 +49,25 @@ function markWords(
   return `stop at ${mark}${past ? `; taken ${past} past it` : ''}`;
 }
 
+/** What belongs to a step: its tool, where to stop, its tape. */
+function linesOf(step: RouteStep, system: SizeSystemId, write: Writers, names: EdgeNames): readonly string[] {
+  const lines = [
+    step.tool,
+    markWords(step, system, write, names),
+    step.tape && tapeWords(step.tape, write.length),
+  ];
+  return lines.flatMap((line) => line || []);
+}
+
 function StepRow({ step, number, names }: { step: RouteStep; number: number; names: EdgeNames }) {
   const write = useWriters();
   const { primarySystem } = useSettings();
-  const lines = [
-    step.tool,
-    markWords(step, primarySystem, write, names),
-    step.tape && tapeWords(step.tape, write.length),
-  ];
   return (
     <View role="listitem" className="flex-row gap-3 border-b border-line py-2">
       <StepIcon kind={step.kind} size={28} />
       <View className="min-w-0 flex-1">
         <Type as="strong">{`${number}. ${step.title}`}</Type>
-        {lines.filter(Boolean).map((line) => (
+        {linesOf(step, primarySystem, write, names).map((line) => (
           <Type key={line} as="small">
             {line}
           </Type>
@@ -76,21 +83,36 @@ function StepRow({ step, number, names }: { step: RouteStep; number: number; nam
 
 /** Every step with its tool, its readings and what to take care of. */
 export function RouteList({
+  about,
   steps,
   names = COIN_EDGES,
 }: {
+  /** The piece and the size, for the sheet that hangs on the wall. */
+  about: string;
   steps: readonly RouteStep[];
   /** What the ring's edges are called. */
   names?: EdgeNames;
 }) {
   const [open, setOpen] = useState(false);
-  const { length } = useWriters();
+  const write = useWriters();
+  const { primarySystem } = useSettings();
   const tape = allTape(steps);
   return (
     <View className="gap-2">
       <Button label={`All ${steps.length} steps, tools and readings`} onPress={() => setOpen(true)} />
-      <Sheet title="The route" open={open} onClose={() => setOpen(false)}>
-        {tape ? <Type as="small">{`PTFE tape for this ring: ${tapeWords(tape, length)}.`}</Type> : null}
+      <Sheet
+        title="The route"
+        open={open}
+        onClose={() => setOpen(false)}
+        footer={
+          <PaperButton
+            label="Sheet for the wall as PDF"
+            fileName={`route-${about}`}
+            paper={() => routePaper(about, steps, (step) => linesOf(step, primarySystem, write, names))}
+          />
+        }
+      >
+        {tape ? <Type as="small">{`PTFE tape for this ring: ${tapeWords(tape, write.length)}.`}</Type> : null}
         <View role="list" aria-label="Steps of the route">
           {steps.map((step, i) => (
             <StepRow key={`${step.title}-${i}`} step={step} number={i + 1} names={names} />

@@ -5,7 +5,9 @@ import { fireEvent, screen } from '@testing-library/react-native';
 import { tapeWords } from '@/features/shared/words/tape-words';
 import { fakeServer } from '@/testing/fake-server';
 import { renderWithStore } from '@/testing/render';
+import type { RouteStep } from '@round-mint/core/steps';
 import { RouteList } from './RouteList';
+import { routePaper } from './route-paper';
 
 const PUSHERS: Kit = [22, 21, 20, 19, 18].map((diameterMm) => ({
   id: `p${diameterMm}`,
@@ -34,7 +36,7 @@ describe('RouteList', () => {
       },
       { kit: [...REFERENCE_KIT, ...PUSHERS] },
     )!;
-    renderWithStore(<RouteList steps={steps} />);
+    renderWithStore(<RouteList about="Test brenn, US 9" steps={steps} />);
     fireEvent.press(screen.getByRole('button', { name: `All ${steps.length} steps, tools and readings` }));
     expect(screen.getByText(/^PTFE tape for this ring: \d+ turns of tape, \d+\.\d m\.$/)).toBeTruthy();
     // The same mark as the bench will say when the step is at hand.
@@ -51,11 +53,47 @@ describe('RouteList', () => {
     const known = steps.map((step) =>
       step.kind === 'fold' ? { ...step, funnel: { growthMm: 0.3, scatterMm: 0.21 } } : step,
     );
-    screen.rerender(<RouteList steps={known} />);
+    screen.rerender(<RouteList about="Test brenn, US 9" steps={known} />);
     expect(screen.getAllByText(/nine of ten within 0\.21 mm, as this die’s readings say$/).length).toBe(
       steps.filter(({ kind, reading }) => kind === 'fold' && reading).length,
     );
     expect(screen.getAllByText(/pusher in the long die, under tape/).length).toBeGreaterThan(0);
     expect(screen.getAllByText(/^\d+\. /)).toHaveLength(steps.length);
+  });
+});
+
+describe('the sheet for the wall', () => {
+  const stepOf = (title: string, kind: RouteStep['kind'], caution?: string) =>
+    ({ title, kind, handsOnMin: 4, waitMin: 0, ...(caution ? { caution } : {}) }) as RouteStep;
+
+  it('has a box for each step, and tells a caution where it first stands', () => {
+    const steps = [
+      stepOf('Fold, stroke 1 of 2', 'fold', 'Hands clear.'),
+      stepOf('Anneal', 'anneal', 'Ventilate.'),
+      stepOf('Fold, stroke 2 of 2', 'fold', 'Hands clear.'),
+    ];
+    const { title, blocks } = routePaper('Test brenn, US 9', steps, ({ title: of }) => [`${of} by hand`]);
+    expect(title).toBe('Route: Test brenn, US 9');
+    expect(blocks).toContainEqual({ kind: 'text', text: '3 steps, 1 anneal' });
+    expect(blocks.filter(({ kind }) => kind === 'task')).toEqual([
+      {
+        kind: 'task',
+        label: '1. Fold, stroke 1 of 2',
+        value: '4 min',
+        notes: ['Fold, stroke 1 of 2 by hand', 'Take care: Hands clear.'],
+      },
+      {
+        kind: 'task',
+        label: '2. Anneal',
+        value: '4 min',
+        notes: ['Anneal by hand', 'Take care: Ventilate.'],
+      },
+      {
+        kind: 'task',
+        label: '3. Fold, stroke 2 of 2',
+        value: '4 min',
+        notes: ['Fold, stroke 2 of 2 by hand'],
+      },
+    ]);
   });
 });

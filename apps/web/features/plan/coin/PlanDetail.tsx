@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { RouteStrip } from '@/drawings/route/RouteStrip';
 import { LearntLine } from '@/features/plan/answer/LearntLine';
 import { ReferenceKitLine } from '@/features/plan/answer/ReferenceKitLine';
-import { useWriters } from '@/features/shared/settings/use-settings';
+import { useWriters, type Writers } from '@/features/shared/settings/use-settings';
 import { explainPlan, type FigureKey } from '@/features/plan/answer/explain';
 import { ExplanationSheet } from '@/features/plan/answer/ExplanationSheet';
 import { Figures } from '@/features/plan/answer/Figures';
@@ -65,9 +65,15 @@ function PlanFigures({ model, plan }: { model: PlanModel; plan: CoinRingPlan }) 
   );
 }
 
+/** "Marenza 5 corvi, 1961, US 10" */
+function aboutOf({ piece, targetMm }: PlanModel, write: Writers): string {
+  return [piece?.name, targetMm === undefined ? undefined : write.size(targetMm)].filter(Boolean).join(', ');
+}
+
 /** Every number and every step of the plan; drawing and verdict go before it. */
 export const PlanDetail = memo(function PlanDetail({ model }: { model: PlanModel }) {
   const { plan } = model;
+  const write = useWriters();
   if (!plan) return null;
   return (
     <View className="gap-3">
@@ -77,7 +83,7 @@ export const PlanDetail = memo(function PlanDetail({ model }: { model: PlanModel
       {plan.route ? (
         <>
           <RouteStrip steps={plan.route.steps} totals={plan.route.totals} />
-          <RouteList steps={plan.route.steps} />
+          <RouteList about={aboutOf(model, write)} steps={plan.route.steps} />
         </>
       ) : null}
     </View>

@@ -141,7 +141,11 @@ function WorkDetail({ model, kit }: PartProps) {
       {plan?.feasible ? (
         <>
           <RouteStrip steps={plan.steps} totals={plan.totals} />
-          <RouteList steps={plan.steps} names={edgeNamesOf(plan.kind)} />
+          <RouteList
+            about={model.piece?.name ?? PLAN_KIND_WORDS[plan.kind].title}
+            steps={plan.steps}
+            names={edgeNamesOf(plan.kind)}
+          />
         </>
       ) : null}
       <WorkPrints model={model} kit={kit} />

@@ -37,6 +37,19 @@ describe('paperPdf', () => {
     expect(text).toContain('84.00 cr');
   });
 
+  it('writes what is to be done with what to mind, whole on one page', async () => {
+    const task = {
+      kind: 'task',
+      label: '3. Fold, stroke 1 of 3',
+      value: '4 min',
+      notes: ['17° fold die', 'stop at US 2½, rim edge down'],
+    } as const;
+    const bytes = await paperPdf({ title: 'Route', blocks: Array.from({ length: 30 }, () => task) });
+    const text = await textOf(bytes);
+    for (const words of [task.label, task.value, ...task.notes]) expect(text).toContain(words);
+    expect((await PDFDocument.load(bytes)).getPageCount()).toBe(2);
+  });
+
   it('goes on to another page when one is full', async () => {
     const long = { ...PAPER, blocks: Array.from({ length: 120 }, () => PAPER.blocks[1]!) };
     const file = await PDFDocument.load(await paperPdf(long));

@@ -83,6 +83,40 @@ function writeLine(
   press.y -= 3;
 }
 
+/** Side of a box to tick. */
+const BOX_MM = 4;
+
+/** A box, what is to be done beside it, how long it takes at the end, and what to mind below; never across two pages. */
+function writeTask(press: Press, { label, value, notes }: Extract<PaperBlock, { kind: 'task' }>): void {
+  const { text, small } = STYLES;
+  const indent = mm(BOX_MM + 3);
+  const at = LEFT + indent;
+  const broken = (words: string, font: PDFFont, size: number, width: number) =>
+    wrapped(printable(font, words), width, (part) => font.widthOfTextAtSize(part, size));
+  const valueWidth = press.plain.widthOfTextAtSize(printable(press.plain, value), small.size);
+  const heads = broken(label, press.bold, text.size, COLUMN - indent - valueWidth - mm(2));
+  const lines = notes.flatMap((note) => broken(note, press.plain, small.size, COLUMN - indent));
+  room(press, heads.length * text.size * text.lead + lines.length * small.size * small.lead + mm(2));
+  const top = press.y;
+  for (const head of heads) {
+    press.y -= text.size * text.lead;
+    press.page.drawText(head, { x: at, y: press.y, size: text.size, font: press.bold });
+  }
+  const first = top - text.size * text.lead;
+  press.page.drawRectangle({
+    ...{ x: LEFT, y: first - 1, width: mm(BOX_MM), height: mm(BOX_MM) },
+    ...{ borderWidth: 0.8, borderColor: rgb(0, 0, 0) },
+  });
+  press.page.drawText(printable(press.plain, value), {
+    ...{ x: LEFT + COLUMN - valueWidth, y: first, size: small.size, font: press.plain },
+  });
+  for (const line of lines) {
+    press.y -= small.size * small.lead;
+    press.page.drawText(line, { x: at, y: press.y, size: small.size, font: press.plain });
+  }
+  press.y -= mm(2);
+}
+
 async function writePictures(
   press: Press,
   pictures: Extract<PaperBlock, { kind: 'pictures' }>['pictures'],
@@ -115,6 +149,9 @@ async function write(press: Press, block: PaperBlock): Promise<void> {
   switch (block.kind) {
     case 'line':
       writeLine(press, block);
+      return;
+    case 'task':
+      writeTask(press, block);
       return;
     case 'pictures':
       await writePictures(press, block.pictures);

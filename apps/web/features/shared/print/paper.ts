@@ -8,6 +8,13 @@ export interface PaperPicture {
 export type PaperBlock =
   | { readonly kind: 'title' | 'heading' | 'text' | 'small'; readonly text: string }
   | { readonly kind: 'line'; readonly label: string; readonly value: string; readonly strong?: boolean }
+  /** Something to be done, with a box to tick and what to mind below it. */
+  | {
+      readonly kind: 'task';
+      readonly label: string;
+      readonly value: string;
+      readonly notes: readonly string[];
+    }
   | { readonly kind: 'pictures'; readonly pictures: readonly PaperPicture[] }
   | { readonly kind: 'gap' };
 

@@ -230,15 +230,23 @@ const KINDS = [
 
 /** A new piece: of which kind, then its measures; one that was tested first brings what was found. */
 export function NewPieceScreen() {
-  const { found: param } = useLocalSearchParams<{ found?: string }>();
+  const { found: param, kind: asked } = useLocalSearchParams<{ found?: string; kind?: string }>();
+  const router = useRouter();
   const found = useMemo(() => foundFrom(param), [param]);
-  const [kind, setKind] = useState<StockItem['kind']>('coin');
+  const [kind, setKind] = useState<StockItem['kind']>(
+    () => KINDS.find(({ value }) => value === asked)?.value ?? 'coin',
+  );
+  const choose = (to: StockItem['kind']) => {
+    setKind(to);
+    // It survives the page being loaded anew; each kind keeps what was typed for it.
+    router.setParams({ kind: to });
+  };
   const head = (
     <View className="gap-3">
       {found ? (
         <Notice level="note" title={`Tested: ${verdictWords(found.identity)}`} testID="found" />
       ) : null}
-      <LabelledChoices label="Kind of piece" choices={KINDS} value={kind} onChange={setKind} minWidth={120} />
+      <LabelledChoices label="Kind of piece" choices={KINDS} value={kind} onChange={choose} minWidth={120} />
     </View>
   );
   const told = found ? foundTexts(found) : {};
