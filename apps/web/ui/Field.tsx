@@ -30,11 +30,17 @@ export function Field({
   const note = error ?? hint;
   return (
     <View className={`gap-1 ${className}`}>
-      <Type as="label" nativeID={`${id}-label`}>
-        {label}
-        {unit ? <Type as="small">{` (${unit})`}</Type> : null}
-        {required ? <Type as="small">{' · needed'}</Type> : null}
-      </Type>
+      <View className="flex-row flex-wrap">
+        <Type as="label" nativeID={`${id}-label`}>
+          {label}
+          {unit ? <Type as="small">{` (${unit})`}</Type> : null}
+        </Type>
+        {required ? (
+          <Type as="small" aria-hidden>
+            {' · needed'}
+          </Type>
+        ) : null}
+      </View>
       <TextInput
         // Twice: a checker takes a label that is scrolled out of sight for none.
         aria-label={label}

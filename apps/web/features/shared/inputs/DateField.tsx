@@ -51,13 +51,16 @@ export function DateField({ label, value, onChange, error, hint, mayBePast = fal
         hint={day ? dayHint(day, mayBePast) : hint}
         onChangeText={type}
       />
-      <Pressable
-        role="button"
-        aria-label={`${label}: choose from a calendar`}
-        onPress={() => calendar.current?.showPicker()}
-        className="mt-6 h-12 w-12 items-center justify-center border border-soft active:opacity-70"
-      >
-        <CalendarDays size={22} color={palette.ink} />
+      <View className="relative mt-6">
+        <Pressable
+          role="button"
+          aria-label={`${label}: choose from a calendar`}
+          onPress={() => calendar.current?.showPicker()}
+          className="h-12 w-12 items-center justify-center border border-soft active:opacity-70"
+        >
+          <CalendarDays size={22} color={palette.ink} />
+        </Pressable>
+        {/* Under the button, where the device's calendar opens. */}
         <input
           ref={calendar}
           type="date"
@@ -67,7 +70,7 @@ export function DateField({ label, value, onChange, error, hint, mayBePast = fal
           tabIndex={-1}
           style={{ position: 'absolute', inset: 0, opacity: 0, pointerEvents: 'none' }}
         />
-      </Pressable>
+      </View>
     </View>
   );
 }
