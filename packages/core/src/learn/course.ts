@@ -32,7 +32,7 @@ interface Off {
   readonly after: number;
 }
 
-/** What the latest rings of a series were off by, each foretold by the rings before it. @param from place of the first that is asked for */
+/** What the latest rings of a series were off by, each predicted from the rings before it. @param from place of the first that is asked for */
 function offsOf(
   ringIds: readonly string[],
   from: number,

@@ -104,7 +104,7 @@ export function valueOf(
   };
 }
 
-/** A ring gives back, and a bar spreads, by a share of what is foretold: never the other way. */
+/** A ring gives back, and a bar spreads, by a share of what is predicted: never the other way. */
 export function notBelowNothing(value: LearntValue): LearntValue {
   return { ...value, value: Math.max(0, value.value) };
 }

@@ -4,10 +4,11 @@ import type { Symptom } from '@round-mint/core/ring';
 import type { NewRoute } from '@round-mint/core/replan';
 import type { RouteStep } from '@round-mint/core/steps';
 import { useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 import { SymptomDrawing } from '@/drawings/trouble/SymptomDrawing';
 import { GuidedRemedy } from '@/features/shared/remedies/GuidedRemedy';
 import { RemedyParts } from '@/features/shared/remedies/RemedySheet';
+import { SymptomRow } from '@/features/shared/remedies/SymptomRow';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
@@ -40,14 +41,7 @@ function SymptomList({
     <View role="list" aria-label={label}>
       {symptoms.map((symptom) => (
         <View key={symptom} role="listitem">
-          <Pressable
-            role="button"
-            onPress={() => onChoose(symptom)}
-            className="min-h-[60px] flex-row items-center gap-3 border-b border-line active:opacity-70"
-          >
-            <SymptomDrawing symptom={symptom} size={48} />
-            <Type className="flex-1">{remedyFor(symptom).title}</Type>
-          </Pressable>
+          <SymptomRow symptom={symptom} onChoose={onChoose} />
         </View>
       ))}
     </View>

@@ -1,13 +1,13 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import { FoundRow } from '@/features/help/FoundRow';
 import { Field } from '@/ui/Field';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
 import { Empty } from '@/ui/Waiting';
 import { Blocks } from './Blocks';
 import { Contents } from './Contents';
-import { findSections, INTRO } from './handbook-model';
-import { HitRow } from './HitRow';
+import { findSections, INTRO, sectionFound } from './handbook-model';
 
 function FoundSections({ search }: { search: string }) {
   const hits = findSections(search);
@@ -20,8 +20,8 @@ function FoundSections({ search }: { search: string }) {
   }
   return (
     <View role="list" aria-label="Found in the handbook">
-      {hits.map((hit) => (
-        <HitRow key={hit.id} hit={hit} />
+      {hits.map(sectionFound).map(({ key, ...row }) => (
+        <FoundRow key={key} {...row} />
       ))}
     </View>
   );

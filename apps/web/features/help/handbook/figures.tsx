@@ -1,6 +1,6 @@
 import { STARTED_STAGES, type StartedStage } from '@round-mint/core/half-made';
 import { judgeLand, landAt } from '@round-mint/core/forming';
-import { MM_PER_US_SIZE } from '@round-mint/core/size';
+import { SIZE_SYSTEMS } from '@round-mint/core/size';
 import { spinnerBlanks } from '@round-mint/core/strip';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
@@ -109,8 +109,7 @@ export function DieChartFigure() {
 }
 
 const SPINNER = { innerThicknessMm: 1.2, outerThicknessMm: 1.5, outerWidthMm: 5 };
-/** US 8. */
-const SPINNER_INSIDE_MM = 11.63 + 8 * MM_PER_US_SIZE;
+const SPINNER_INSIDE_MM = SIZE_SYSTEMS.us.toDiameterMm(8);
 
 /** Both bands of a spinner ring in section. */
 export function SpinnerFigure() {

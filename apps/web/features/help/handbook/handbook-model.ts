@@ -1,4 +1,5 @@
 import page from '@docs/craft.md';
+import type { Href } from 'expo-router';
 import { wordsOfBlock, type Section } from '@/markdown/page';
 import { hasWords, wordsOf } from '@/features/shared/screen/use-searched-pages';
 
@@ -69,4 +70,22 @@ export function findSections(search: string): readonly Hit[] {
     }))
     .sort((a, b) => Number(b.isNamed) - Number(a.isNamed))
     .map(({ isNamed: _isNamed, ...hit }) => hit);
+}
+
+/** Something that was found, and where it stands. */
+export interface Found {
+  readonly key: string;
+  readonly title: string;
+  readonly note: string;
+  readonly href: Href;
+}
+
+/** A section as a row of what was found. */
+export function sectionFound({ id, title, within, excerpt }: Hit): Found {
+  return {
+    key: id,
+    title: within ? `${title} · ${within}` : title,
+    note: excerpt,
+    href: { pathname: '/help/[section]', params: { section: id } },
+  };
 }

@@ -1,6 +1,6 @@
-import { Link, useLocalSearchParams, useRouter, type Href } from 'expo-router';
+import { useLocalSearchParams, useRouter, type Href } from 'expo-router';
 import { useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
@@ -8,6 +8,7 @@ import { Screen } from '@/ui/Screen';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
 import { Empty } from '@/ui/Waiting';
+import { FoundRow } from '@/features/help/FoundRow';
 import { findEverywhere, type FoundGroup } from './search-model';
 import { useHoldings } from './use-holdings';
 
@@ -19,19 +20,6 @@ const WAYS_ON: readonly (readonly [href: Href, title: string, note: string])[] =
   ['/help/words', 'Words', 'What the special words mean'],
   ['/help/keys', 'Keys and gestures', 'What a keyboard and fingers do'],
 ];
-
-function FoundRow({ href, title, note }: { href: Href; title: string; note: string }) {
-  return (
-    <View role="listitem">
-      <Link href={href} asChild>
-        <Pressable className="min-h-[56px] justify-center border-b border-line py-2 active:opacity-70">
-          <Type as="strong">{title}</Type>
-          {note ? <Type as="small">{note}</Type> : null}
-        </Pressable>
-      </Link>
-    </View>
-  );
-}
 
 function Group({ title, found }: FoundGroup) {
   const [all, setAll] = useState(false);

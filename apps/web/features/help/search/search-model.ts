@@ -8,7 +8,6 @@ import { metalById } from '@round-mint/core/metal';
 import { remedyFor } from '@round-mint/core/remedy';
 import { SYMPTOMS } from '@round-mint/core/ring';
 import { STATE_NAMES } from '@round-mint/core/trade';
-import type { Href } from 'expo-router';
 import { GLOSSARY, type GlossaryEntry } from '@/features/shared/handbook/glossary';
 import { TROUBLES } from '@/features/shared/handbook/sections';
 import { toolLine } from '@/features/shared/kit/kit-words';
@@ -16,15 +15,7 @@ import { hasWords, wordsOf } from '@/features/shared/screen/use-searched-pages';
 import type { Writers } from '@/features/shared/settings/use-settings';
 import { dayAndYear } from '@/features/shared/words/dates';
 import { kindWords, measureWords, searchText } from '@/features/shared/words/piece-words';
-import { findSections, type Hit } from '@/features/help/handbook/handbook-model';
-
-/** Something that was found, and where it stands. */
-export interface Found {
-  readonly key: string;
-  readonly title: string;
-  readonly note: string;
-  readonly href: Href;
-}
+import { findSections, sectionFound, type Found } from '@/features/help/handbook/handbook-model';
 
 export interface FoundGroup {
   readonly title: string;
@@ -99,13 +90,6 @@ const toolFound =
     note: toolLine(tool, length),
     href: { pathname: '/stock/kit', params: { tool: tool.id } },
   });
-
-const sectionFound = ({ id, title, within, excerpt }: Hit): Found => ({
-  key: id,
-  title: within ? `${title} · ${within}` : title,
-  note: excerpt,
-  href: { pathname: '/help/[section]', params: { section: id } },
-});
 
 const wordFound = ({ words, meaning }: GlossaryEntry): Found => ({
   key: words.join(),
