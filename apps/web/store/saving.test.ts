@@ -107,6 +107,25 @@ describe('something new while the server is away', () => {
     expect(calls.at(-1)?.body).toMatchObject({ id: piece.id, name: piece.name });
   });
 
+  it('waits no longer once it is sent again by hand', async () => {
+    let away = true;
+    const calls = fakeServer({
+      'POST /stock': () => {
+        if (away) throw new TypeError('network');
+        return pieceOf();
+      },
+    });
+    const store = newStore();
+    const send = () => store.dispatch(api.endpoints.saveStock.initiate({ ...piece, isNew: true }));
+    await send();
+    await until(() => calls.length === 2);
+    expect(store.getState().unsentThings.things).toHaveLength(1);
+    away = false;
+    await send();
+    expect(calls).toHaveLength(3);
+    expect(store.getState().unsentThings.things).toEqual([]);
+  });
+
   it('is sent, too, when it is made while another is being sent', async () => {
     let away = true;
     let second: (() => void) | undefined;

@@ -7,7 +7,7 @@ import { call } from './call';
 import { isAway } from './is-away';
 import { chosenChanges, mergedChanges, type Fields } from './merge-changes';
 import { callOfThing, shownThing } from './things';
-import { thingKept, type ThingKind, type UnsentThing } from './unsent-things-slice';
+import { thingGone, thingKept, type ThingKind, type UnsentThing } from './unsent-things-slice';
 
 /** A stored thing as it was when a change of it began. */
 export interface Base {
@@ -80,7 +80,11 @@ async function sendNew(
 ): Promise<Answer<object>> {
   const made = { ...thing, at: new Date().toISOString() };
   const { data, error } = await send(callOfThing(made));
-  if (!error) return { data: data as object };
+  if (!error) {
+    // What is sent again by hand need not wait any longer for being sent by itself.
+    dispatch(thingGone(thing.id));
+    return { data: data as object };
+  }
   if (!isAway(error)) return { error };
   dispatch(thingKept(made));
   return { data: shownThing(made) };

@@ -37,10 +37,13 @@ export const unsentThingsSlice = createSlice({
       things: withReadBack(state.things, action.payload, (thing) => thing),
     }),
     /** The server has it, or the maker lets go of it. */
-    thingGone: (state, { payload: id }: PayloadAction<string>) => ({
-      things: state.things.filter((thing) => thing.id !== id),
-      refused: Object.fromEntries(Object.entries(state.refused).filter(([refused]) => refused !== id)),
-    }),
+    thingGone: (state, { payload: id }: PayloadAction<string>) =>
+      state.things.some((thing) => thing.id === id)
+        ? {
+            things: state.things.filter((thing) => thing.id !== id),
+            refused: Object.fromEntries(Object.entries(state.refused).filter(([refused]) => refused !== id)),
+          }
+        : state,
     thingRefused: (state, { payload }: PayloadAction<{ readonly id: string; readonly text: string }>) => ({
       ...state,
       refused: { ...state.refused, [payload.id]: payload.text },
