@@ -25,9 +25,17 @@ const QUIET = { silenceMs: 250, longestMs: 6000 };
 
 /** The checker as the page runs it; the app's screens have no frames, so that it runs once and in place. */
 const AXE = axe.source;
+const LIGHTS = ['light', 'dark'] as const;
+type Light = (typeof LIGHTS)[number];
 /** In the other light only colours are different. */
 const COLOURS: axe.RunOptions = { runOnly: { type: 'rule', values: ['color-contrast'] } };
 const EVERY_RULE: axe.RunOptions = {};
+
+/** Which of axe's rules a size is looked at by in a light; undefined where by none. */
+function rulesFor(size: (typeof SIZES)[number], light: (typeof LIGHTS)[number]): axe.RunOptions | undefined {
+  if (light === 'light') return size === PHONE || size === DESK ? EVERY_RULE : undefined;
+  return size === PHONE ? COLOURS : undefined;
+}
 
 /** What axe finds on the screen as it stands, "rule: where". */
 async function violationsOf(page: Page, options: axe.RunOptions): Promise<readonly string[]> {
@@ -42,25 +50,40 @@ async function violationsOf(page: Page, options: axe.RunOptions): Promise<readon
   return violations.flatMap(({ id, nodes }) => nodes.map(({ target }) => `${id}: ${target.join(' ')}`));
 }
 
-/** The faults of the page as it stands, at some sizes and in both lights; axe looks once at the phone and once at the desk. */
+interface Waiting {
+  /** Nothing is fetched any more. */
+  readonly settled: () => Promise<void>;
+  /** What is looked at is there. */
+  readonly isDrawn: () => Promise<void>;
+}
+
+/**
+ * The faults of the page as it stands, at some sizes and in both lights. Axe looks at the phone and at the desk; in the
+ * other light at the phone alone, where the same colours are.
+ */
 async function faultsAt(
   page: Page,
   sizes: readonly (typeof SIZES)[number][],
-  isDrawn: () => Promise<void>,
+  { settled, isDrawn }: Waiting,
 ): Promise<readonly string[]> {
   const faults: string[] = [];
+  let colorScheme: Light = LIGHTS[0];
   for (const size of sizes) {
     await page.setViewportSize(size);
+    // A size of another class has other parts, some of which come in files of their own.
+    if (size === DESK) await settled();
     await isDrawn();
-    for (const colorScheme of ['light', 'dark'] as const) {
+    // The light that is on is looked at first: each change of it draws the whole page anew.
+    const lights: readonly Light[] = colorScheme === LIGHTS[0] ? LIGHTS : LIGHTS.toReversed();
+    for (const light of lights) {
+      colorScheme = light;
       await page.emulateMedia({ colorScheme });
       await page.evaluate(
         () => new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn))),
       );
       const found = [...(await page.evaluate(layoutFaults, RULES))];
-      if (size === PHONE || size === DESK) {
-        found.push(...(await violationsOf(page, colorScheme === 'light' ? EVERY_RULE : COLOURS)));
-      }
+      const rules = rulesFor(size, colorScheme);
+      if (rules) found.push(...(await violationsOf(page, rules)));
       faults.push(...found.map((fault) => `${size.width} × ${size.height}, ${colorScheme}: ${fault}`));
     }
   }
@@ -90,9 +113,8 @@ for (let part = 0; part < PARTS; part++) {
     for (const [name, path] of ownPart(SCREENS)) {
       await visit(page, path);
       await settled();
-      // A size of another class has other parts, some of which come in files of their own.
-      const isHeaded = () => expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-      faults.push(...(await faultsAt(page, SIZES, isHeaded)).map((fault) => `${name}, ${fault}`));
+      const isDrawn = () => expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      faults.push(...(await faultsAt(page, SIZES, { settled, isDrawn })).map((fault) => `${name}, ${fault}`));
     }
     expect(faults).toEqual([]);
   });
@@ -100,7 +122,7 @@ for (let part = 0; part < PARTS; part++) {
   test(`every sheet stands whole and is accessible, part ${part + 1}`, async ({ app: page }) => {
     const settled = quietOf(page, QUIET);
     const faults: string[] = [];
-    const isOpen = () => expect(page.getByRole('dialog')).toBeVisible();
+    const isDrawn = () => expect(page.getByRole('dialog')).toBeVisible();
     for (const [name, path, button, onlyOn] of ownPart<(typeof SHEETS)[number]>(SHEETS)) {
       // A screen of another class is another screen, and its sheets are its own.
       for (const sizes of onlyOn ? [ON_PHONE] : [ON_PHONE, [DESK]]) {
@@ -109,9 +131,11 @@ for (let part = 0; part < PARTS; part++) {
         await settled();
         const exact = typeof button === 'string';
         await page.getByRole('button', { name: button, exact }).first().click();
-        await isOpen();
+        await isDrawn();
         await settled();
-        faults.push(...(await faultsAt(page, sizes, isOpen)).map((fault) => `${name}, ${fault}`));
+        faults.push(
+          ...(await faultsAt(page, sizes, { settled, isDrawn })).map((fault) => `${name}, ${fault}`),
+        );
         await page.keyboard.press('Escape');
         await expect(page.getByRole('dialog')).toBeHidden();
       }

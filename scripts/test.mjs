@@ -2,6 +2,7 @@ import { mkdir, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { buildIfNeeded, installIfNeeded } from './lib/build.mjs';
 import { chromiumIfNeeded } from './lib/chromium.mjs';
+import { makeDemoFolder } from './lib/demo-folder.mjs';
 import { postgresFolder } from './lib/postgres.mjs';
 import { ROOT, run, say } from './lib/run.mjs';
 
@@ -97,10 +98,16 @@ async function componentTests() {
     jestCounts,
   );
 }
+let demo;
 /** What waits more than it computes goes beside what computes. */
 async function databases() {
   if (!buildProblem)
     await check('Pulled plugs', process.execPath, ['scripts/soak.mjs', '--rounds', '10', '--seed', '1']);
+  await postgres();
+  // What the browser tests copy; where it cannot be made, they say so.
+  if (!buildProblem) demo = await timed('Demo data', makeDemoFolder).catch(() => undefined);
+}
+async function postgres() {
   if (!postgresFolder()) return;
   const onPostgres = join(reports, 'postgres.json');
   await suite(
@@ -118,13 +125,14 @@ await suite(
   'Browser tests',
   'npx',
   ['playwright', 'test', '-c', 'e2e'],
-  {},
+  demo ? { env: { ROUND_MINT_TEMPLATE: demo.dataDir } } : {},
   join(ROOT, 'e2e/test-results/report.json'),
   playwrightCounts,
 );
+await demo?.remove();
 
 console.log(
-  '\nSeconds each stage took (type check and lint run beside the build, pulled plugs and PostgreSQL beside the component tests):',
+  '\nSeconds each stage took (type check and lint run beside the build, pulled plugs, PostgreSQL and demo data beside the component tests):',
 );
 for (const { name, seconds } of stages) console.log(`${seconds.toFixed(0).padStart(5)}  ${name}`);
 console.log(`\n${counts.passed} passed, ${counts.failed} failed`);

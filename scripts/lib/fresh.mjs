@@ -22,8 +22,11 @@ async function* filesBelow(path) {
   }
 }
 
-/** One fingerprint of all that a result is made from. */
-async function fingerprint(paths) {
+/**
+ * One fingerprint of all that a result is made from.
+ * @param {readonly string[]} paths files and folders, from the project's folder
+ */
+export async function fingerprint(paths) {
   const hash = createHash('sha256');
   for (const path of paths) {
     for await (const file of filesBelow(path)) {

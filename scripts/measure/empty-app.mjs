@@ -1,7 +1,8 @@
 import { existsSync } from 'node:fs';
 import { cp, mkdir, readFile, rm, symlink, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import { must, ROOT } from '../lib/run.mjs';
+import { fingerprint } from '../lib/fresh.mjs';
+import { must, ROOT, say } from '../lib/run.mjs';
 
 const WEB = join(ROOT, 'apps/web');
 const EMPTY = join(ROOT, 'apps/.empty-web');
@@ -56,11 +57,30 @@ export default function Index() {
 }
 `;
 
+/** What was measured last, and of what: exporting it takes a minute, and it changes only with the stack. */
+const RECORD = join(ROOT, 'scripts/measure/empty-app.json');
+const MADE_FROM = [
+  'package-lock.json',
+  'scripts/measure/empty-app.mjs',
+  ...SHARED.map((name) => `apps/web/${name}`),
+];
+
 /**
- * Exports an empty app of the same stack, gives its folder to `work`, and removes it.
- * @param {(dist: string) => Promise<void>} work
+ * The size of an empty app of the same stack: as recorded while the stack is what it was, else measured and recorded.
+ * @param {(dist: string) => Promise<object>} measure takes an exported app's folder
  */
-export async function withEmptyApp(work) {
+export async function emptyAppSize(measure) {
+  const madeFrom = await fingerprint(MADE_FROM);
+  const recorded = JSON.parse(await readFile(RECORD, 'utf8').catch(() => '{}'));
+  if (recorded.madeFrom === madeFrom) return recorded.bytes;
+  say('Exporting an empty app of the same stack …');
+  const bytes = await exported(measure);
+  await writeFile(RECORD, `${JSON.stringify({ madeFrom, bytes }, undefined, 2)}\n`);
+  return bytes;
+}
+
+/** Exports an empty app, gives its folder to `measure`, and removes it. */
+async function exported(measure) {
   try {
     await rm(EMPTY, { recursive: true, force: true });
     await mkdir(join(EMPTY, 'app'), { recursive: true });
@@ -76,7 +96,7 @@ export async function withEmptyApp(work) {
     await writeFile(join(EMPTY, 'app/_layout.tsx'), LAYOUT);
     await writeFile(join(EMPTY, 'app/index.tsx'), INDEX);
     await must('npx', ['expo', 'export', '--platform', 'web', '--output-dir', 'dist'], { cwd: EMPTY });
-    await work(join(EMPTY, 'dist'));
+    return await measure(join(EMPTY, 'dist'));
   } finally {
     await rm(EMPTY, { recursive: true, force: true });
   }
