@@ -11,6 +11,8 @@ import { PictureCanvas } from './PictureCanvas';
 
 interface BandUnrolledProps {
   scene: BandScene | undefined;
+  /** A finer scene follows: there is no use in drawing this one. */
+  isFirstLook?: boolean | undefined;
   side: BandScene['side'];
   onSide: (side: BandScene['side']) => void;
   length: (mm: number) => string;
@@ -109,9 +111,22 @@ function StretchGrid({ scene, width, height }: { scene: BandScene; width: number
 }
 
 /** The band's picture, laid on the page as soon as it is drawn. */
-function BandCanvas({ scene, width, height }: { scene: BandScene; width: number; height: number }) {
+function BandCanvas({
+  scene,
+  isFirstLook,
+  width,
+  height,
+}: {
+  scene: BandScene;
+  isFirstLook: boolean;
+  width: number;
+  height: number;
+}) {
   const light = useContext(LightContext);
-  const question = useMemo(() => ({ scene, pxPerMm: PX_PER_MM * FINE }), [scene]);
+  const question = useMemo(
+    () => (isFirstLook ? undefined : { scene, pxPerMm: PX_PER_MM * FINE }),
+    [scene, isFirstLook],
+  );
   const { answer } = useJob('band', question, SETTLE_MS);
   return (
     <PictureCanvas
@@ -127,7 +142,15 @@ function BandCanvas({ scene, width, height }: { scene: BandScene; width: number;
  * A side of the band laid flat, to scale, to be panned along: it follows the ring as that is turned, and a tap on a letter
  * turns the ring to it.
  */
-export function BandUnrolled({ scene, side, onSide, length, onTap, seenDeg }: BandUnrolledProps) {
+export function BandUnrolled({
+  scene,
+  isFirstLook = false,
+  side,
+  onSide,
+  length,
+  onTap,
+  seenDeg,
+}: BandUnrolledProps) {
   const [hasGrid, setGrid] = useState(false);
   const [seenPx, setSeen] = useState(0);
   const scroll = useRef<ScrollView>(null);
@@ -161,7 +184,7 @@ export function BandUnrolled({ scene, side, onSide, length, onTap, seenDeg }: Ba
             onPress={tap}
             style={{ width, height }}
           >
-            <BandCanvas scene={scene} width={width} height={height} />
+            <BandCanvas scene={scene} isFirstLook={isFirstLook} width={width} height={height} />
             {hasGrid ? <StretchGrid scene={scene} width={width} height={height} /> : null}
             <View
               aria-hidden

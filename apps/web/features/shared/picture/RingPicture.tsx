@@ -72,6 +72,7 @@ export default function RingPicture({ ring, finish, height, steps = NO_STEPS }: 
       <RouteSlider route={route} />
       <BandUnrolled
         scene={scenes?.band}
+        isFirstLook={reliefs?.isFirstLook}
         side={side}
         onSide={setSide}
         length={write.length}

@@ -20,7 +20,7 @@ async function reliefFrom(faceId: string, shownPx?: number): Promise<Relief> {
 export interface Reliefs {
   readonly outside: Relief;
   readonly inside: Relief;
-  /** From the smaller picture: the whole one follows. */
+  /** From a smaller picture and without the inside: the whole ones follow. */
   readonly isFirstLook?: boolean | undefined;
 }
 
@@ -30,18 +30,26 @@ async function reliefOrNone(faceId: string | undefined): Promise<Relief> {
   return wholes.of(faceId, () => reliefFrom(faceId)).catch(() => NO_RELIEF);
 }
 
+async function bothReliefs(outsideId: string | undefined, insideId: string | undefined): Promise<Reliefs> {
+  const [outside, inside] = await Promise.all([reliefOrNone(outsideId), reliefOrNone(insideId)]);
+  return { outside, inside };
+}
+
 /** Both reliefs of a piece; plain where there is no picture of a face, or it cannot be read. */
 export async function reliefsOf(piece: CoinStock, outside: PieceFace): Promise<Reliefs> {
-  return {
-    outside: await reliefOrNone(faceIdOf(piece, outside)),
-    inside: await reliefOrNone(faceIdOf(piece, otherFace(outside))),
-  };
+  return bothReliefs(faceIdOf(piece, outside), faceIdOf(piece, otherFace(outside)));
+}
+
+/** What a first look at a ring shows: its outside from the smaller picture, unless the whole one is known. */
+async function firstLook(outsideId: string | undefined): Promise<Reliefs> {
+  const isSmall = outsideId !== undefined && !wholes.has(outsideId);
+  const look = isSmall ? looks.of(outsideId, () => reliefFrom(outsideId, LOOK_PX)) : reliefOrNone(outsideId);
+  return { outside: await look.catch(() => NO_RELIEF), inside: NO_RELIEF, isFirstLook: true };
 }
 
 /**
- * Both reliefs of a piece as its ring will have them; undefined while the outside is fetched. Unless it is known, a
- * first look comes from the outside's smaller picture, then the whole one, and the inside last: what is seen first comes
- * first.
+ * Both reliefs of a piece as its ring will have them; undefined while the outside is fetched. Unless both are known, a
+ * first look comes before, and then both at once: each time the ring is drawn anew.
  */
 export function useReliefs(piece: CoinStock, outside: PieceFace): Reliefs | undefined {
   const outsideId = faceIdOf(piece, outside);
@@ -54,13 +62,10 @@ export function useReliefs(piece: CoinStock, outside: PieceFace): Reliefs | unde
       if (!over) setKnown({ key, reliefs });
     };
     const ask = async () => {
-      if (outsideId !== undefined && !wholes.has(outsideId)) {
-        const look = await looks.of(outsideId, () => reliefFrom(outsideId, LOOK_PX)).catch(() => NO_RELIEF);
-        tell({ outside: look, inside: NO_RELIEF, isFirstLook: true });
+      if ([outsideId, insideId].some((id) => id !== undefined && !wholes.has(id))) {
+        tell(await firstLook(outsideId));
       }
-      const whole = await reliefOrNone(outsideId);
-      tell({ outside: whole, inside: NO_RELIEF });
-      if (insideId !== undefined) tell({ outside: whole, inside: await reliefOrNone(insideId) });
+      tell(await bothReliefs(outsideId, insideId));
     };
     void ask();
     return () => {
