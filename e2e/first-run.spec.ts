@@ -1,7 +1,9 @@
-import { test as base } from '@playwright/test';
+import { test as base, type Page } from '@playwright/test';
 import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { stepDone } from './bench-steps';
+import { chooseByKey, pressByKey, writeByKey } from './by-keys';
 import { expect, goTo } from './fixtures';
 import { startServer } from './server';
 
@@ -90,4 +92,52 @@ test('all of it may be skipped, and plans say what they are made with', async ({
   await page.goto(`${url}/plan/strip`);
   await page.getByRole('radio', { name: /Sterling strip/ }).click();
   await expect(page.getByTestId('reference-kit')).toContainText('Planned with a reference kit');
+});
+
+/** Logs a reading of what a step asks for, as it is proposed. */
+async function readByKey(page: Page): Promise<void> {
+  await pressByKey(page, page.getByRole('button', { name: 'Log reading' }));
+  const sheet = page.getByRole('dialog', { name: 'Log a reading' });
+  await pressByKey(page, sheet.getByRole('button', { name: 'Log reading' }));
+  await expect(sheet).toBeHidden();
+}
+
+test('by the keyboard alone, from an empty workshop to a finished ring', async ({ page, url }) => {
+  const button = (name: string | RegExp) => page.getByRole('button', { name });
+  await page.goto(url);
+  const run = page.getByTestId('first-run');
+  await expect(run).toContainText('1 of 3');
+  await chooseByKey(page, page.getByRole('radiogroup', { name: 'Ring sizes' }), /EU/);
+  await pressByKey(page, button('Go on'));
+  await expect(run).toContainText('2 of 3');
+  for (const set of [/^Punches, inch/, /^Fold die/, /^Reducing plate, 17°/, /^Stretcher/, /^Ring mandrel/]) {
+    await pressByKey(page, page.getByRole('checkbox', { name: set }), 'Space');
+  }
+  await pressByKey(page, button('Enter these 11 tools'));
+  await pressByKey(page, button('Enter a piece'));
+
+  await writeByKey(page, page.getByTestId('field-name'), 'Vessin lark, 1938');
+  await writeByKey(page, page.getByTestId('field-diameterMm'), '30.2');
+  await writeByKey(page, page.getByTestId('field-rimThicknessMm'), '2.1');
+  await writeByKey(page, page.getByTestId('field-massG'), '14.2');
+  await pressByKey(page, button('Save the piece'));
+  await pressByKey(page, button(/Plan a ring/));
+  await writeByKey(page, page.getByLabel('Target size', { exact: true }), 'EU 56');
+  await chooseByKey(page, page.getByTestId('holes'), /12.7 mm/);
+  await expect(page.getByTestId('verdict')).toContainText('hands-on');
+  await pressByKey(page, page.getByTestId('take-to-bench'));
+  await writeByKey(page, page.getByLabel('What is this ring called?'), 'By keys');
+  await pressByKey(page, button('Begin this ring'));
+
+  await expect(page.getByTestId('verb')).toHaveText('Punch');
+  const finish = page.getByTestId('finish-form');
+  for (let guard = 0; guard < 60 && !(await finish.isVisible()); guard++) {
+    const verb = await page.getByTestId('verb').textContent();
+    if (verb === 'Reduce' || verb === 'Read') await readByKey(page);
+    await stepDone(page, (done) => pressByKey(page, done));
+  }
+  await writeByKey(page, page.getByLabel('Width (mm)'), '8.4');
+  await writeByKey(page, page.getByLabel('Cut edge (mm)'), '1.4');
+  await pressByKey(page, button('Finish this ring'));
+  await expect(page.getByTestId('log-ring-screen')).toContainText('EU 56');
 });

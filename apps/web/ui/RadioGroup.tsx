@@ -17,7 +17,7 @@ function radiosIn(group: Element): HTMLElement[] {
   return [...group.querySelectorAll<HTMLElement>('[role=radio]:not([aria-disabled=true])')];
 }
 
-/** One stop for the keyboard, at what is chosen; arrows go from one to the next, and round. */
+/** One stop for the keyboard, at what is chosen; arrows go from one to the next, and round; the space bar chooses. */
 export function RadioGroup({ label, children, className = '', testID, chooses = true }: RadioGroupProps) {
   const group = useRef<View>(null);
   // Whatever is drawn anew inside: of all of them one can be reached.
@@ -30,10 +30,16 @@ export function RadioGroup({ label, children, className = '', testID, chooses = 
   });
   const keys = {
     onKeyDown: (event: KeyboardEvent<HTMLElement>) => {
-      const step = STEPS[event.key];
-      if (step === undefined) return;
       const radios = radiosIn(event.currentTarget);
       const at = radios.findIndex((radio) => radio === document.activeElement);
+      if (event.key === ' ' && at >= 0) {
+        // The page would scroll; React Native's own pressables know this key for buttons alone.
+        event.preventDefault();
+        radios[at]?.click();
+        return;
+      }
+      const step = STEPS[event.key];
+      if (step === undefined) return;
       const next = at < 0 ? undefined : radios[(at + step + radios.length) % radios.length];
       if (!next) return;
       event.preventDefault();

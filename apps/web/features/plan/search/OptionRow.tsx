@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 import { between } from '@/features/shared/words/chances-words';
 import { useWriters } from '@/features/shared/settings/use-settings';
+import { CheckBox } from '@/ui/CheckBox';
 import { Type } from '@/ui/Type';
 
 interface OptionRowProps {
@@ -32,11 +33,9 @@ export function OptionRow({
   const off = !compared && !canCompare;
   return (
     <View role="listitem" className="flex-row items-stretch border-b border-line">
-      <Pressable
-        role="checkbox"
-        aria-checked={compared}
-        aria-label={`Set ${name}, hole ${write.length(holeMm)}, beside others`}
-        aria-disabled={off}
+      <CheckBox
+        checked={compared}
+        label={`Set ${name}, hole ${write.length(holeMm)}, beside others`}
         disabled={off}
         onPress={onCompare}
         className={`min-h-[56px] w-12 items-center justify-center ${off ? 'opacity-30' : ''}`}
@@ -46,7 +45,7 @@ export function OptionRow({
         >
           {compared ? <Type className="text-onink">✓</Type> : null}
         </View>
-      </Pressable>
+      </CheckBox>
       <Pressable
         role="button"
         aria-label={`Plan ${name}, hole ${write.length(holeMm)}: ${why}`}

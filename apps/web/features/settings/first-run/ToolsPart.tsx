@@ -3,7 +3,7 @@ import Ticked from 'lucide-react-native/icons/square-check';
 import { COMMON_SETS, type ToolSet } from '@round-mint/core/kit';
 import { toolInputSchema } from '@round-mint/contract/kit';
 import { useState, type ReactNode } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 import { useListKitQuery, useSaveToolMutation } from '@/store/api';
 import { EMPTY_TOOL } from '@/features/shared/kit/tool-draft';
 import { ToolSheet } from '@/features/shared/kit/ToolSheet';
@@ -11,6 +11,7 @@ import { newId } from '@/store/new-id';
 import { problemText } from '@/store/problem';
 import { usePalette } from '@/theme/light';
 import { Button } from '@/ui/Button';
+import { CheckBox } from '@/ui/CheckBox';
 import { Type } from '@/ui/Type';
 
 interface ToolsAction {
@@ -28,10 +29,9 @@ interface ToolsPartProps {
 function SetRow({ set, ticked, onPress }: { set: ToolSet; ticked: boolean; onPress: () => void }) {
   const palette = usePalette();
   return (
-    <Pressable
-      role="checkbox"
-      aria-checked={ticked}
-      aria-label={`${set.name}, ${set.about}`}
+    <CheckBox
+      checked={ticked}
+      label={`${set.name}, ${set.about}`}
       onPress={onPress}
       className={`min-h-[56px] flex-row items-center gap-3 rounded-sm px-3 py-2 active:opacity-70 ${
         ticked ? 'border-2 border-ink bg-fold' : 'border border-line'
@@ -42,7 +42,7 @@ function SetRow({ set, ticked, onPress }: { set: ToolSet; ticked: boolean; onPre
         <Type as="strong">{set.name}</Type>
         <Type as="small">{set.about}</Type>
       </View>
-    </Pressable>
+    </CheckBox>
   );
 }
 
