@@ -1,23 +1,11 @@
 import { act, renderHook } from '@testing-library/react-native';
+import { withBrowserStorage } from '@/testing/fake-storage';
 import { hasDraft, likeStart, readDraft } from './drafts';
 import { createStore } from './store';
 import { planDraftSlice } from '@/features/plan/draft/plan-draft-slice';
 import { useDraft } from './use-draft';
 
-/** Component tests run without a browser: its store, kept in memory. */
-const kept = new Map<string, string>();
-beforeAll(() => {
-  Object.defineProperty(globalThis, 'localStorage', {
-    configurable: true,
-    value: {
-      getItem: (name: string) => kept.get(name) ?? null,
-      setItem: (name: string, text: string) => kept.set(name, text),
-      removeItem: (name: string) => kept.delete(name),
-    },
-  });
-});
-afterAll(() => Reflect.deleteProperty(globalThis, 'localStorage'));
-beforeEach(() => kept.clear());
+withBrowserStorage();
 
 describe('a draft', () => {
   it('is kept from the first change on, and read when the form is opened again', () => {

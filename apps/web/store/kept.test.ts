@@ -1,20 +1,11 @@
 import { z } from 'zod';
+import { withBrowserStorage } from '@/testing/fake-storage';
 import { keep, readKept } from './kept';
 
 const pointsSchema = z.record(z.string(), z.number());
 
 describe('what a browser keeps', () => {
-  const store = new Map<string, string>();
-  beforeEach(() => {
-    store.clear();
-    Object.defineProperty(globalThis, 'localStorage', {
-      value: {
-        getItem: (name: string) => store.get(name) ?? null,
-        setItem: (name: string, value: string) => void store.set(name, value),
-      },
-      configurable: true,
-    });
-  });
+  const store = withBrowserStorage();
 
   it('comes back as it was', () => {
     keep('points', { first: 70 });

@@ -3,6 +3,7 @@ import type { RouteStep } from '@round-mint/core/steps';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { ringOf } from '@/testing/demo-ring';
 import { fakeServer } from '@/testing/fake-server';
+import { withBrowserStorage } from '@/testing/fake-storage';
 import { renderWithStore } from '@/testing/render';
 import { benchRing } from '@/features/shared/ring/bench-model';
 import { CautionLine } from './CautionLine';
@@ -24,16 +25,8 @@ function Told({ step }: { step: RouteStep }) {
 jest.mock('expo-router', () => jest.requireActual('@/testing/router').fakeRouter());
 
 describe('CautionLine', () => {
-  const store = new Map<string, string>();
-  const kept = {
-    getItem: (key: string) => store.get(key) ?? null,
-    setItem: (key: string, value: string) => void store.set(key, value),
-  };
-  beforeEach(() => {
-    fakeServer({});
-    store.clear();
-    Object.defineProperty(globalThis, 'localStorage', { value: kept, configurable: true });
-  });
+  const kept = withBrowserStorage();
+  beforeEach(() => void fakeServer({}));
 
   it('is told in full the first time, in a line later, and opens again', () => {
     const step = stepOf('fold');
@@ -48,7 +41,7 @@ describe('CautionLine', () => {
   });
 
   it('what another program has kept there is no reason to hide a caution', () => {
-    store.set('cautions-read', '{not a list');
+    kept.set('cautions-read', '{not a list');
     const step = stepOf('anneal');
     renderWithStore(<Told step={step} />);
     expect(screen.getByTestId('caution')).toHaveTextContent(/Quench away from your face/);

@@ -21,6 +21,7 @@ import { MetalPicker } from '@/features/shared/inputs/MetalPicker';
 import { foundFrom, foundTexts } from '@/features/stock/identify/found-piece';
 import { verdictWords } from '@/features/stock/identify/identify-model';
 import { OnePiece } from './PieceScreen';
+import { carryOver, newPieceDraft } from './new-piece-drafts';
 import { PieceFormPage } from './PieceFormPage';
 import { newPieceTexts, workPieceTexts } from './work-piece-form';
 import { WorkPieceForm } from './WorkPieceForm';
@@ -123,7 +124,7 @@ function PieceForm({ title, start, piece, head, evidence }: PieceFormProps) {
   // Made once, so that sending the form twice adds one piece.
   const { part, words: wrong, tried } = useProblemSum();
   const [freshId] = useState(newId);
-  const draftName = `piece/${piece?.id ?? 'new'}`;
+  const draftName = piece ? `piece/${piece.id}` : newPieceDraft('coin');
   // With what the change began with: a draft that lay here for a day is told from what was changed since.
   const { draft, change, forget, startOver } = useDraft(draftName, { texts: start, base: piece ?? null });
   const base = draft.base ?? undefined;
@@ -237,8 +238,9 @@ export function NewPieceScreen() {
     () => KINDS.find(({ value }) => value === asked)?.value ?? 'coin',
   );
   const choose = (to: StockItem['kind']) => {
+    carryOver(kind, to);
     setKind(to);
-    // It survives the page being loaded anew; each kind keeps what was typed for it.
+    // It survives the page being loaded anew; each kind keeps what it was measured by.
     router.setParams({ kind: to });
   };
   const head = (
@@ -252,7 +254,7 @@ export function NewPieceScreen() {
   const told = found ? foundTexts(found) : {};
   const form = { title: 'A new piece', head, ...(found ? { evidence: found.evidence } : {}) };
   if (kind === 'coin') return <PieceForm {...form} start={{ ...NEW_PIECE, ...told }} />;
-  return <WorkPieceForm {...form} key={kind} kind={kind} start={newPieceTexts(told.metal)} />;
+  return <WorkPieceForm {...form} key={kind} kind={kind} start={newPieceTexts(kind, told.metal)} />;
 }
 
 function EditPiece({ piece }: { piece: StockItem }) {

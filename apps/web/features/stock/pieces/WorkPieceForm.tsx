@@ -10,6 +10,7 @@ import { useDraft } from '@/store/use-draft';
 import { Choices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { useProblemSum } from '@/ui/use-problem-sum';
+import { newPieceDraft } from './new-piece-drafts';
 import { PieceFormPage } from './PieceFormPage';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
@@ -86,7 +87,7 @@ interface WorkPieceFormProps {
 export function WorkPieceForm({ kind, title, start, piece, evidence, head }: WorkPieceFormProps) {
   const router = useRouter();
   const { lengthUnit, primarySystem } = useSettings();
-  const draftName = `piece/${piece?.id ?? `new-${kind}`}`;
+  const draftName = piece ? `piece/${piece.id}` : newPieceDraft(kind);
   const { draft, change, forget, startOver } = useDraft(draftName, { texts: start, base: piece ?? null });
   const { texts } = draft;
   const setTexts = (next: (before: WorkPieceTexts) => WorkPieceTexts) =>

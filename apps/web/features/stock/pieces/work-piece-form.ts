@@ -57,8 +57,8 @@ export const PIECE_FIELDS: Readonly<Record<WorkPieceKind, readonly PieceField[]>
       label: 'Profile',
       what: 'choice',
       choices: [
-        { value: 'flat', label: 'flat' },
         { value: 'd', label: 'half round' },
+        { value: 'flat', label: 'flat' },
         { value: 'court', label: 'rounded in and out' },
       ],
     },
@@ -72,12 +72,25 @@ export const PIECE_FIELDS: Readonly<Record<WorkPieceKind, readonly PieceField[]>
   ],
 };
 
+/** What every kind of piece is told by, whatever it is measured by. */
+export const COMMON_KEYS = ['name', 'metal', 'quantity', 'price', 'origin', 'notes', 'legalNote'] as const;
+
+/** Every box of a kind, empty: what was typed in one is read back by its name. */
+function emptyValues(kind: WorkPieceKind): Readonly<Record<string, string>> {
+  const keys = [...COMMON_KEYS, ...PIECE_FIELDS[kind].map(({ key }) => key)];
+  const truths = PIECE_FIELDS[kind].filter(({ what }) => what === 'truth').map(({ key }) => [key, 'no']);
+  return { ...Object.fromEntries(keys.map((key) => [key, ''])), ...Object.fromEntries(truths) };
+}
+
 const NO_STATION: StationTexts = { atMm: '', thicknessMm: '', widthMm: '' };
 
 /** @param metal that a test of it found */
-export function newPieceTexts(metal = 'silver-925'): WorkPieceTexts {
+export function newPieceTexts(kind: WorkPieceKind, metal = 'silver-925'): WorkPieceTexts {
+  const first = Object.fromEntries(
+    PIECE_FIELDS[kind].flatMap(({ key, choices }) => (choices?.[0] ? [[key, choices[0].value]] : [])),
+  );
   return {
-    values: { metal, section: 'rect', profile: 'd', quantity: '1' },
+    values: { ...emptyValues(kind), ...first, metal, quantity: '1' },
     stations: [{ ...NO_STATION, atMm: '0' }, NO_STATION, NO_STATION],
   };
 }
@@ -101,6 +114,7 @@ export function workPieceTexts(
   const enamel = piece.kind === 'handle' ? piece.enamel[0] : undefined;
   return {
     values: {
+      ...emptyValues(piece.kind),
       ...Object.fromEntries(plain),
       ...(piece.kind === 'band' ? { insideDiameterMm: writeSize(piece.insideDiameterMm, system) } : {}),
       ...(enamel ? { enamelFromMm: String(enamel.fromMm), enamelToMm: String(enamel.toMm) } : {}),
