@@ -66,6 +66,16 @@ test('working hours and rates change what is promised and asked for', async ({ a
   await visit(page, '/settings');
   for (const day of ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday'])
     await page.getByLabel(day).fill('');
+  await page.getByLabel('Sunday').fill('mornings');
+  await page.getByRole('button', { name: 'Save hours' }).click();
+  await expect(page.getByText('1 box above needs a change.')).toBeVisible();
+  await expect(page.getByLabel('Sunday')).toBeFocused();
+  // What was typed outlives another place and a reload.
+  await goTo(page, 'Orders');
+  await page.reload();
+  await visit(page, '/settings');
+  await expect(page.getByText('What you typed before is still here.')).toBeVisible();
+  await expect(page.getByLabel('Sunday')).toHaveValue('mornings');
   await page.getByLabel('Sunday').fill('9-12');
   await page.getByRole('button', { name: 'Save hours' }).click();
   await expect(page.getByText('Hours are saved.')).toBeVisible();

@@ -4,8 +4,34 @@ import { hasDraft, likeStart, readDraft } from './drafts';
 import { createStore } from './store';
 import { planDraftSlice } from '@/features/plan/draft/plan-draft-slice';
 import { useDraft } from './use-draft';
+import { useFormDraft } from './use-form-draft';
 
 withBrowserStorage();
+
+describe('a form in the making', () => {
+  const Thing = { version: 3 };
+  const open = (thing?: typeof Thing) =>
+    renderHook(() => useFormDraft('tool/7', { name: '', sizes: '' }, thing)).result;
+
+  it('goes on, with the thing as it was when its change began', () => {
+    const first = open(Thing);
+    act(() => first.current.type({ name: 'Half' }));
+    // Meanwhile another device has changed it.
+    const again = open({ version: 4 });
+    expect(again.current.texts).toEqual({ name: 'Half', sizes: '' });
+    expect(again.current.base).toEqual({ version: 3 });
+    act(() => again.current.line.onStartOver());
+    expect(again.current.texts.name).toBe('');
+    expect(open().current.base).toBeUndefined();
+  });
+
+  it('is let go of once it is saved', () => {
+    const first = open();
+    act(() => first.current.type({ name: 'Whole' }));
+    act(() => first.current.forget());
+    expect(open().current.texts.name).toBe('');
+  });
+});
 
 describe('a draft', () => {
   it('is kept from the first change on, and read when the form is opened again', () => {

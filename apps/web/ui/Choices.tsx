@@ -23,6 +23,8 @@ interface ChoicesProps<T extends string | number> {
   onChange: (value: T) => void;
   /** Smallest width of one choice, px; as many as fit stand side by side. */
   minWidth?: number;
+  /** One has to be chosen, and none is. */
+  invalid?: boolean;
   testID?: string;
 }
 
@@ -36,10 +38,11 @@ export function Choices<T extends string | number>({
   value,
   onChange,
   minWidth = 88,
+  invalid = false,
   testID,
 }: ChoicesProps<T>) {
   return (
-    <RadioGroup label={label} testID={testID} className="-mb-2 flex-row flex-wrap gap-x-2">
+    <RadioGroup label={label} testID={testID} invalid={invalid} className="-mb-2 flex-row flex-wrap gap-x-2">
       {choices.map((choice) => {
         const chosen = choice.value === value;
         return (

@@ -7,6 +7,8 @@ interface RadioGroupProps {
   children: ReactNode;
   className?: string;
   testID?: string | undefined;
+  /** One has to be chosen, and none is. */
+  invalid?: boolean;
   /** Whether arrows choose what they come to, as they do among plates; in a list that closes they only go there. */
   chooses?: boolean;
 }
@@ -18,7 +20,14 @@ function radiosIn(group: Element): HTMLElement[] {
 }
 
 /** One stop for the keyboard, at what is chosen; arrows go from one to the next, and round; the space bar chooses. */
-export function RadioGroup({ label, children, className = '', testID, chooses = true }: RadioGroupProps) {
+export function RadioGroup({
+  label,
+  children,
+  className = '',
+  testID,
+  invalid = false,
+  chooses = true,
+}: RadioGroupProps) {
   const group = useRef<View>(null);
   // Whatever is drawn anew inside: of all of them one can be reached.
   useEffect(() => {
@@ -47,8 +56,17 @@ export function RadioGroup({ label, children, className = '', testID, chooses = 
       if (chooses) next.click();
     },
   };
+  const state = invalid ? { 'aria-invalid': true } : {};
   return (
-    <View ref={group} role="radiogroup" aria-label={label} testID={testID} className={className} {...keys}>
+    <View
+      ref={group}
+      role="radiogroup"
+      aria-label={label}
+      testID={testID}
+      className={className}
+      {...keys}
+      {...state}
+    >
       {children}
     </View>
   );

@@ -1,17 +1,24 @@
 import { useEffect, useRef, useState, type RefObject } from 'react';
 import type { View } from 'react-native';
 
+/** What is told beside the button of a form. */
 export interface ProblemSum {
-  /** The part that holds the boxes. */
-  readonly part: RefObject<View | null>;
   /** "2 boxes above need a change." while that is so after a try. */
   readonly words: string | undefined;
   /** To be told when it is tried to save. */
   readonly tried: () => void;
 }
 
-/** After a try to save a form: how many boxes are wrong, told beside the button, and the first of them ready to be typed in. */
-export function useProblemSum(): ProblemSum {
+/** A box that is typed into, or of a group that one is chosen from the one that the keyboard comes to. */
+function firstStop(box: HTMLElement | undefined): HTMLElement | null | undefined {
+  return box?.matches('[role=radiogroup]') ? box.querySelector<HTMLElement>('[tabindex="0"]') : box;
+}
+
+/**
+ * After a try to save a form: how many boxes are wrong, told beside the button, and the first of them ready to be typed in.
+ * @returns `part`, which goes to what holds the boxes, and what is told
+ */
+export function useProblemSum(): ProblemSum & { readonly part: RefObject<View | null> } {
   const part = useRef<View>(null);
   const [tries, setTries] = useState(0);
   const [wrong, setWrong] = useState(0);
@@ -23,7 +30,7 @@ export function useProblemSum(): ProblemSum {
     const look = () => {
       const boxes = element.querySelectorAll<HTMLElement>('[aria-invalid=true]');
       setWrong(boxes.length);
-      if (isFocusDue) boxes[0]?.focus();
+      if (isFocusDue) firstStop(boxes[0])?.focus();
       isFocusDue &&= boxes.length === 0;
     };
     // A form may tell its boxes a moment later, and each tells by itself when it is mended.

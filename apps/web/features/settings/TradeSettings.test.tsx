@@ -61,6 +61,6 @@ describe('HoursSettings', () => {
     fireEvent.press(screen.getByText('Save hours'));
     expect(onSave).not.toHaveBeenCalled();
     expect(screen.getByText('✕ such as 9-12:30, 13:30-17, or nothing')).toBeTruthy();
-    expect(screen.getByText('✕ “Christmas” is no date such as 2026-12-24')).toBeTruthy();
+    expect(screen.getByText('✕ “Christmas” is no date such as 24 Dec')).toBeTruthy();
   });
 });

@@ -1,13 +1,16 @@
 import type { Settings } from '@round-mint/contract/settings';
-import { daySchema } from '@round-mint/contract/people';
 import { parseDecimal } from '@round-mint/core/format';
 import { SPOT_METALS } from '@round-mint/core/trade';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Button } from '@/ui/Button';
+import { DraftLine } from '@/features/shared/inputs/DraftLine';
+import { readDay } from '@/features/shared/inputs/read-day';
+import { useFormDraft } from '@/store/use-form-draft';
 import { Field } from '@/ui/Field';
+import { SaveButton } from '@/ui/SaveButton';
 import { Type } from '@/ui/Type';
-import { hoursText, parseHours, parseTrade, TRADE_FIELDS, tradeTexts } from './trade-form';
+import { useProblemSum } from '@/ui/use-problem-sum';
+import { hoursText, parseHours, parseTrade, ratesTexts, TRADE_FIELDS } from './trade-form';
 
 interface PartProps {
   settings: Settings;
@@ -20,16 +23,14 @@ const FROM_MONDAY = [1, 2, 3, 4, 5, 6, 0] as const;
 
 /** Name, money and rates: what prices and letters are made with. */
 export function RateSettings({ settings, onSave }: PartProps) {
-  const [texts, setTexts] = useState(() => tradeTexts(settings.trade));
-  const [words, setWords] = useState({ workshopName: settings.workshopName, currency: settings.currency });
-  const [typed, setTyped] = useState<Record<string, string>>(() =>
-    Object.fromEntries(SPOT_METALS.map((metal) => [metal, settings.spotTyped[metal]?.toString() ?? ''])),
-  );
+  const { texts, type, forget, line } = useFormDraft('settings/rates', ratesTexts(settings));
+  const { trade, words, spot } = texts;
+  const { part, ...sum } = useProblemSum();
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const save = () => {
-    const parsed = parseTrade(texts);
+    const parsed = parseTrade(trade);
     const prices = SPOT_METALS.flatMap((metal) => {
-      const text = typed[metal]?.trim();
+      const text = spot[metal]?.trim();
       return text ? [[metal, parseDecimal(text)] as const] : [];
     });
     const wrong = Object.fromEntries(
@@ -49,18 +50,20 @@ export function RateSettings({ settings, onSave }: PartProps) {
     if (!parsed.ok || Object.keys(all).length > 0) return;
     const spotTyped = Object.fromEntries(prices);
     onSave({ ...words, trade: parsed.value, spotTyped });
+    forget();
   };
   const unit = { money: settings.currency, percent: '%', days: 'days' } as const;
   return (
-    <View className="gap-3 border-b border-line pb-4">
+    <View ref={part} className="gap-3 border-b border-line pb-4">
       <Type as="heading">Prices and letters</Type>
+      <DraftLine {...line} />
       <View className="flex-row gap-3">
         <Field
           className="flex-1"
           label="Name of the workshop"
           value={words.workshopName}
           error={problems['workshopName']}
-          onChangeText={(workshopName) => setWords({ ...words, workshopName })}
+          onChangeText={(workshopName) => type({ words: { ...words, workshopName } })}
         />
         <Field
           label="Currency"
@@ -68,7 +71,7 @@ export function RateSettings({ settings, onSave }: PartProps) {
           error={problems['currency']}
           maxLength={6}
           style={{ width: 90 }}
-          onChangeText={(currency) => setWords({ ...words, currency })}
+          onChangeText={(currency) => type({ words: { ...words, currency } })}
         />
       </View>
       <View className="flex-row flex-wrap gap-3">
@@ -78,10 +81,10 @@ export function RateSettings({ settings, onSave }: PartProps) {
               label={field.label}
               unit={unit[field.unit]}
               inputMode="decimal"
-              value={texts[field.key]}
+              value={trade[field.key]}
               error={problems[field.key]}
               hint={field.hint}
-              onChangeText={(text) => setTexts({ ...texts, [field.key]: text })}
+              onChangeText={(text) => type({ trade: { ...trade, [field.key]: text } })}
             />
           </View>
         ))}
@@ -92,62 +95,70 @@ export function RateSettings({ settings, onSave }: PartProps) {
               unit={settings.currency}
               inputMode="decimal"
               placeholder="as the feed says"
-              value={typed[metal]}
+              value={spot[metal]}
               error={problems[metal]}
-              onChangeText={(text) => setTyped({ ...typed, [metal]: text })}
+              onChangeText={(text) => type({ spot: { ...spot, [metal]: text } })}
             />
           </View>
         ))}
       </View>
-      <Button label="Save rates" onPress={save} />
+      <SaveButton sum={sum} look="plain" label="Save rates" onPress={save} />
     </View>
   );
 }
 
 /** When the bench is worked at: what the day plan fills. */
 export function HoursSettings({ settings, onSave }: PartProps) {
-  const [texts, setTexts] = useState(() => settings.hours.map(hoursText));
-  const [off, setOff] = useState(() => settings.daysOff.join(', '));
+  const { texts, type, forget, line } = useFormDraft('settings/hours', {
+    days: settings.hours.map(hoursText),
+    off: settings.daysOff.join(', '),
+  });
+  const { days, off } = texts;
+  const { part, ...sum } = useProblemSum();
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const save = () => {
-    const hours = texts.map(parseHours);
-    const daysOff = off
-      .split(',')
+    const hours = days.map(parseHours);
+    const typedOff = off
+      .split(/[,;]/)
       .map((day) => day.trim())
       .filter(Boolean);
+    const daysOff = typedOff.flatMap((day) => readDay(day) ?? []);
     const wrong = Object.fromEntries(
       hours.flatMap((spans, day) => (spans ? [] : [[String(day), 'such as 9-12:30, 13:30-17, or nothing']])),
     );
-    const badDay = daysOff.find((day) => !daySchema.safeParse(day).success);
-    const all = badDay === undefined ? wrong : { ...wrong, off: `“${badDay}” is no date such as 2026-12-24` };
+    const badDay = typedOff.find((day) => readDay(day) === undefined);
+    const all = badDay === undefined ? wrong : { ...wrong, off: `“${badDay}” is no date such as 24 Dec` };
     setProblems(all);
     if (Object.keys(all).length > 0) return;
     onSave({ hours: hours.map((spans) => spans ?? []), daysOff });
+    type({ off: daysOff.join(', ') });
+    forget();
   };
   return (
-    <View className="gap-3 border-b border-line pb-4">
+    <View ref={part} className="gap-3 border-b border-line pb-4">
       <Type as="heading">Working hours</Type>
+      <DraftLine {...line} />
       <View className="flex-row flex-wrap gap-3">
         {FROM_MONDAY.map((day) => (
           <View key={day} style={{ minWidth: 220, flexGrow: 1, flexBasis: 220 }}>
             <Field
               label={WEEKDAYS[day] ?? ''}
               placeholder="off"
-              value={texts[day]}
+              value={days[day]}
               error={problems[String(day)]}
-              onChangeText={(text) => setTexts(texts.map((one, i) => (i === day ? text : one)))}
+              onChangeText={(text) => type({ days: days.map((one, i) => (i === day ? text : one)) })}
             />
           </View>
         ))}
       </View>
       <Field
         label="Days off"
-        placeholder="2026-12-24, 2026-12-25"
+        hint="As you write dates, with commas between: 24 Dec, 2026-12-31."
         value={off}
         error={problems['off']}
-        onChangeText={setOff}
+        onChangeText={(text) => type({ off: text })}
       />
-      <Button label="Save hours" onPress={save} />
+      <SaveButton sum={sum} look="plain" label="Save hours" onPress={save} />
     </View>
   );
 }

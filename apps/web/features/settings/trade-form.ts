@@ -1,5 +1,6 @@
 import { tradeSettingsSchema, type Settings } from '@round-mint/contract/settings';
 import { parseDecimal } from '@round-mint/core/format';
+import { SPOT_METALS } from '@round-mint/core/trade';
 
 /** A rate as it is typed: shares in percent. */
 interface TradeField {
@@ -29,6 +30,14 @@ export function tradeTexts(trade: Settings['trade']): TradeTexts {
   return Object.fromEntries(
     TRADE_FIELDS.map(({ key, unit }) => [key, shown(trade[key], unit === 'percent')]),
   ) as Record<keyof Settings['trade'], string>;
+}
+
+/** Everything that prices and letters are made with, as typed. */
+export function ratesTexts({ trade, workshopName, currency, spotTyped }: Settings) {
+  const spot: Readonly<Record<string, string>> = Object.fromEntries(
+    SPOT_METALS.map((metal) => [metal, spotTyped[metal]?.toString() ?? '']),
+  );
+  return { trade: tradeTexts(trade), words: { workshopName, currency }, spot };
 }
 
 type Parsed<T> =

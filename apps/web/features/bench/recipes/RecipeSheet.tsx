@@ -1,16 +1,20 @@
 import { recipeWarnings, STEP_TEMPLATES, stepBySchool } from '@round-mint/core/finishing';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { DraftLine } from '@/features/shared/inputs/DraftLine';
 import { newId } from '@/store/new-id';
 import { useListRecipesQuery, useSaveRecipeMutation } from '@/store/bench-api';
 import { problemText } from '@/store/problem';
+import { useFormDraft } from '@/store/use-form-draft';
 import { Button } from '@/ui/Button';
 import { Choices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
+import { SaveButton } from '@/ui/SaveButton';
 import { Sheet } from '@/ui/Sheet';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
+import { useProblemSum } from '@/ui/use-problem-sum';
 import {
   changedStep,
   minutesOf,
@@ -118,16 +122,29 @@ interface RecipeSheetProps {
 
 /** A recipe in the making: steps from the trade's templates, in the maker's order and times. */
 export function RecipeSheet({ recipe, onClose }: RecipeSheetProps) {
-  const [draft, setDraft] = useState(recipe);
-  const [adding, setAdding] = useState(recipe.steps.length === 0);
-  const [problem, setProblem] = useState<string>();
   const [save, { isLoading }] = useSaveRecipeMutation();
   const [freshId] = useState(newId);
   const recipes = useListRecipesQuery().data;
-  const [base] = useState(() => recipes?.find(({ id }) => id === recipe.id));
+  const {
+    texts: draft,
+    type: change,
+    base,
+    forget,
+    line,
+  } = useFormDraft(
+    `recipe/${recipe.id ?? `new ${recipe.name}`}`,
+    recipe,
+    recipes?.find(({ id }) => id === recipe.id),
+  );
+  const [adding, setAdding] = useState(draft.steps.length === 0);
+  const [wasTried, setTried] = useState(false);
+  const [problem, setProblem] = useState<string>();
+  const { part, ...sum } = useProblemSum();
   const { name, note, steps } = draft;
   const put = async () => {
-    setProblem(undefined);
+    setTried(true);
+    setProblem(steps.length === 0 ? 'A recipe has at least one step: add one.' : undefined);
+    if (name.trim() === '' || steps.length === 0) return;
     try {
       await save({
         isNew: draft.id === undefined,
@@ -137,6 +154,7 @@ export function RecipeSheet({ recipe, onClose }: RecipeSheetProps) {
         note,
         steps: steps as Parameters<typeof save>[0]['steps'],
       }).unwrap();
+      forget();
       onClose();
     } catch (error) {
       setProblem(problemText(error));
@@ -148,28 +166,32 @@ export function RecipeSheet({ recipe, onClose }: RecipeSheetProps) {
       open
       onClose={onClose}
       footer={
-        <Button
-          look="main"
+        <SaveButton
+          sum={sum}
           label="Save recipe"
-          disabled={isLoading || name.trim() === '' || steps.length === 0}
+          saving={isLoading}
+          problem={problem}
           onPress={() => void put()}
         />
       }
     >
-      <Field label="Name" value={name} onChangeText={(text) => setDraft({ ...draft, name: text })} />
-      <Field label="Note" value={note} onChangeText={(text) => setDraft({ ...draft, note: text })} />
-      {problem ? <Notice level="stop" title={problem} live /> : null}
+      <DraftLine {...line} />
+      <View ref={part} className="gap-3">
+        <Field
+          label="Name"
+          value={name}
+          required
+          error={wasTried && name.trim() === '' ? 'must not be empty' : undefined}
+          onChangeText={(text) => change({ name: text })}
+        />
+        <Field label="Note" value={note} onChangeText={(text) => change({ note: text })} />
+      </View>
       {recipeWarnings(steps).map(({ code, step, message }) => (
         <Notice key={`${code}-${step}`} level="warn" title={`Step ${step + 1}: ${message}`} />
       ))}
       <View role="list" aria-label="Steps">
         {steps.map((step, i) => (
-          <StepEditor
-            key={`${step.title}-${i}-${steps.length}`}
-            draft={draft}
-            index={i}
-            onChange={setDraft}
-          />
+          <StepEditor key={`${step.title}-${i}-${steps.length}`} draft={draft} index={i} onChange={change} />
         ))}
       </View>
       {adding ? (
@@ -179,7 +201,7 @@ export function RecipeSheet({ recipe, onClose }: RecipeSheetProps) {
               key={key}
               label={step.title}
               describe={`Add: ${step.title}`}
-              onPress={() => setDraft(withStep(draft, step))}
+              onPress={() => change(withStep(draft, step))}
             />
           ))}
         </View>

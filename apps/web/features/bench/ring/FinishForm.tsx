@@ -5,12 +5,13 @@ import { View } from 'react-native';
 import { TakeFrom } from '@/features/shared/inputs/TakeFrom';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { useDraft } from '@/store/use-draft';
-import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
 import { NumberPad } from '@/ui/NumberPad';
+import { SaveButton } from '@/ui/SaveButton';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
+import { useProblemSum } from '@/ui/use-problem-sum';
 import type { BenchRing } from '@/features/shared/ring/bench-model';
 import {
   FIGURES,
@@ -53,6 +54,7 @@ export function FinishForm({ bench, log, onPhoto }: FinishFormProps) {
   const { lengthUnit } = useSettings();
   const write = useWriters();
   const [tried, setTried] = useState(false);
+  const { part, ...sum } = useProblemSum();
   // Asked once about figures that are far from the plan.
   const [asked, setAsked] = useState('');
   const { ring, state } = bench;
@@ -116,7 +118,7 @@ export function FinishForm({ bench, log, onPhoto }: FinishFormProps) {
           Undo the last step and log a reading, or the log has no size to compare.
         </Notice>
       ) : null}
-      <View className="flex-row flex-wrap gap-3">
+      <View ref={part} className="flex-row flex-wrap gap-3">
         {measures.map(({ key, label, unit, hint }) => (
           <View
             key={key}
@@ -147,8 +149,8 @@ export function FinishForm({ bench, log, onPhoto }: FinishFormProps) {
           {strange.map(({ key, label, hint }) => `${label} ${texts[key]}, ${hint}`).join('; ')}
         </Notice>
       )}
-      <Button
-        look="main"
+      <SaveButton
+        sum={sum}
         label={asked === '' ? 'Finish this ring' : 'Finish with these figures'}
         onPress={finish}
       />

@@ -5,6 +5,7 @@ import { useSettings } from '@/features/shared/settings/use-settings';
 import { newId } from '@/store/new-id';
 import { useSaveDieChartMutation } from '@/store/bench-api';
 import { problemText } from '@/store/problem';
+import { useFormDraft } from '@/store/use-form-draft';
 import { Field } from '@/ui/Field';
 import { parseChart, type ChartTexts } from './die-chart-form';
 
@@ -14,7 +15,7 @@ const EMPTY: ChartTexts = { metal: 'silver-900', coinDiameter: '', die: 'Long di
 export function AddChartSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
   const { lengthUnit } = useSettings();
   const [save, { isLoading }] = useSaveDieChartMutation();
-  const [texts, setTexts] = useState(EMPTY);
+  const { texts, type, forget, line } = useFormDraft('die-chart/new', EMPTY);
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const id = useRef(newId());
   const add = async () => {
@@ -26,7 +27,8 @@ export function AddChartSheet({ open, onClose }: { open: boolean; onClose: () =>
     try {
       await save({ ...parsed.chart, isNew: true }).unwrap();
       id.current = newId();
-      setTexts(EMPTY);
+      type(EMPTY);
+      forget();
       setProblems({});
       onClose();
     } catch (error) {
@@ -40,6 +42,7 @@ export function AddChartSheet({ open, onClose }: { open: boolean; onClose: () =>
       open={open}
       saving={isLoading}
       problem={problems['server']}
+      draft={line}
       onAdd={() => void add()}
       onClose={onClose}
     >
@@ -47,7 +50,7 @@ export function AddChartSheet({ open, onClose }: { open: boolean; onClose: () =>
         label="Long die"
         value={texts.die}
         error={problems['die']}
-        onChangeText={(die) => setTexts({ ...texts, die })}
+        onChangeText={(die) => type({ die })}
       />
       <Field
         label="Pusher"
@@ -55,7 +58,7 @@ export function AddChartSheet({ open, onClose }: { open: boolean; onClose: () =>
         inputMode="decimal"
         value={texts.pusher}
         error={problems['pusherMm']}
-        onChangeText={(pusher) => setTexts({ ...texts, pusher })}
+        onChangeText={(pusher) => type({ pusher })}
       />
       <Field
         label="Diameter of the coins"
@@ -63,9 +66,9 @@ export function AddChartSheet({ open, onClose }: { open: boolean; onClose: () =>
         inputMode="decimal"
         value={texts.coinDiameter}
         error={problems['coinDiameterMm']}
-        onChangeText={(coinDiameter) => setTexts({ ...texts, coinDiameter })}
+        onChangeText={(coinDiameter) => type({ coinDiameter })}
       />
-      <MetalPicker value={texts.metal} onChange={(metal) => setTexts({ ...texts, metal })} />
+      <MetalPicker value={texts.metal} onChange={(metal) => type({ metal })} />
     </AddSheet>
   );
 }

@@ -1,14 +1,17 @@
 import type { RingWithEvents } from '@round-mint/contract/rings';
 import { capital } from '@round-mint/core/format';
-import { useState } from 'react';
+import { View } from 'react-native';
+import { DraftLine } from '@/features/shared/inputs/DraftLine';
 import { benchRing } from '@/features/shared/ring/bench-model';
 import { FIGURES, finishFigures, type FigureTexts } from '@/features/shared/ring/finish-figures';
 import { useBenchLog } from '@/features/shared/ring/use-bench-log';
 import { useSettings, useWriters, type Writers } from '@/features/shared/settings/use-settings';
-import { Button } from '@/ui/Button';
+import { useFormDraft } from '@/store/use-form-draft';
 import { Field } from '@/ui/Field';
+import { SaveButton } from '@/ui/SaveButton';
 import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
+import { useProblemSum } from '@/ui/use-problem-sum';
 import { correctedReading, readingTexts } from './correct-model';
 
 interface CorrectSheetProps {
@@ -48,8 +51,17 @@ function CorrectForm({ ring, onClose }: CorrectSheetProps) {
   const { lengthUnit, primarySystem } = useSettings();
   const { correct } = useBenchLog(ring.id);
   const last = bench.state.readings.at(-1)?.leading;
-  const [texts, setTexts] = useState(() => textsOf(bench, write));
-  const [sizes, setSizes] = useState(() => readingTexts(last, write));
+  const {
+    texts: typed,
+    type,
+    forget,
+    line,
+  } = useFormDraft(`correct/${ring.id}`, {
+    texts: textsOf(bench, write),
+    sizes: readingTexts(last, write),
+  });
+  const { texts, sizes } = typed;
+  const { part, ...sum } = useProblemSum();
   const { problems, measured } = finishFigures(texts, lengthUnit);
   const reading = correctedReading(sizes, last, write, primarySystem);
   const labels = {
@@ -61,10 +73,12 @@ function CorrectForm({ ring, onClose }: CorrectSheetProps) {
   const save = () => {
     if (!measured || !reading.events) return;
     correct(measured, ...reading.events);
+    forget();
     onClose();
   };
   return (
-    <>
+    <View ref={part} className="gap-3">
+      <DraftLine {...line} />
       <Type as="small">What was said before stays in its history.</Type>
       {FIGURES.map((figure) => (
         <Field
@@ -72,7 +86,7 @@ function CorrectForm({ ring, onClose }: CorrectSheetProps) {
           label={labels[figure]}
           unit={figure === 'mass' ? 'g' : lengthUnit}
           value={texts[figure]}
-          onChangeText={(text) => setTexts((before) => ({ ...before, [figure]: text }))}
+          onChangeText={(text) => type({ texts: { ...texts, [figure]: text } })}
           error={problems[figure]}
           inputMode="decimal"
         />
@@ -80,16 +94,16 @@ function CorrectForm({ ring, onClose }: CorrectSheetProps) {
       <Field
         label={`Reads, ${bench.edges.rim} down`}
         value={sizes.rim}
-        onChangeText={(text) => setSizes((before) => ({ ...before, rim: text }))}
+        onChangeText={(text) => type({ sizes: { ...sizes, rim: text } })}
         error={reading.problems.rim}
       />
       <Field
         label={`Reads, ${bench.edges.cut} down`}
         value={sizes.cut}
-        onChangeText={(text) => setSizes((before) => ({ ...before, cut: text }))}
+        onChangeText={(text) => type({ sizes: { ...sizes, cut: text } })}
         error={reading.problems.cut}
       />
-      <Button look="main" label="Save the figures" onPress={save} />
-    </>
+      <SaveButton sum={sum} label="Save the figures" onPress={save} />
+    </View>
   );
 }

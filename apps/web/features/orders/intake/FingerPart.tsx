@@ -12,8 +12,15 @@ import { Type } from '@/ui/Type';
 import { intakeTyped, type IntakeTexts } from '@/features/orders/wish/intake-slice';
 import type { Intake } from '@/features/orders/wish/intake-model';
 
+interface FingerPartProps {
+  texts: IntakeTexts;
+  intake: Intake;
+  /** It was tried to save the order: a size that is missing is told, too. */
+  wasTried: boolean;
+}
+
 /** Which finger, how large, and how that is known; the size in every system. */
-export function FingerPart({ texts, intake }: { texts: IntakeTexts; intake: Intake }) {
+export function FingerPart({ texts, intake, wasTried }: FingerPartProps) {
   const dispatch = useAppDispatch();
   const settings = useSettings();
   const write = useWriters();
@@ -32,7 +39,7 @@ export function FingerPart({ texts, intake }: { texts: IntakeTexts; intake: Inta
         label="Size as given"
         text={texts.size}
         targetMm={targetMm}
-        problem={texts.size.trim() === '' ? undefined : problems.size}
+        problem={texts.size.trim() === '' && !wasTried ? undefined : problems.size}
         system={settings.primarySystem}
         note={targetMm === undefined ? 'As it was told: 7½, P½, EU 54, 17.3 mm' : everywhere}
         write={write.size}

@@ -76,11 +76,22 @@ describe('IntakeScreen', () => {
   });
 
   it('keeps nothing of a size that it cannot read', async () => {
-    open();
+    const sent = open();
     fireEvent.changeText(await screen.findByTestId('intake-person'), 'Nela Prow');
     type('Size as given', 'big');
     expect(screen.getByText(/^✕ .*7½/)).toBeTruthy();
-    expect(screen.getByTestId('keep-order')).toBeDisabled();
+    fireEvent.press(screen.getByTestId('keep-order'));
+    expect(sent('/orders')).toEqual([]);
+    expect(router.replace).not.toHaveBeenCalled();
+  });
+
+  it('tells what is missing once it is tried to save', async () => {
+    open();
+    await screen.findByTestId('intake-person');
+    expect(screen.queryByText('✕ who asks for it?')).toBeNull();
+    fireEvent.press(screen.getByTestId('keep-order'));
+    expect(screen.getByText('✕ who asks for it?')).toBeTruthy();
+    expect(screen.getByText(/^✕ .*7½/)).toBeTruthy();
   });
 
   it('begins anew on request', async () => {

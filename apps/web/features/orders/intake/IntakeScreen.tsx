@@ -1,18 +1,18 @@
 import { countWords } from '@round-mint/core/format';
 import type { WishAnswer } from '@round-mint/core/trade';
 import { useRouter } from 'expo-router';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { useWidthClass } from '@/features/shared/screen/use-width';
 import { useSettings } from '@/features/shared/settings/use-settings';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { useListPeopleQuery } from '@/store/trade-api';
-import { Button } from '@/ui/Button';
-import { Notice } from '@/ui/Notice';
+import { SaveButton } from '@/ui/SaveButton';
 import { Screen } from '@/ui/Screen';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
+import { useProblemSum } from '@/ui/use-problem-sum';
 import { AnswerList } from '@/features/orders/wish/AnswerList';
 import { ExchangeLine } from './ExchangeLine';
 import { FingerPart } from './FingerPart';
@@ -65,11 +65,17 @@ export function IntakeScreen() {
   const { keep, busy, problem } = useKeepOrder((id) =>
     router.replace({ pathname: '/orders/[id]', params: { id } }),
   );
+  const [wasTried, setTried] = useState(false);
+  const { part, ...sum } = useProblemSum();
   const complete = Object.keys(intake.problems).length === 0 && intake.targetMm !== undefined;
+  const save = () => {
+    setTried(true);
+    if (complete) void keep(texts, wish, option);
+  };
   const form = (
-    <View className="gap-4">
-      <PersonPart texts={texts} problems={texts.size ? intake.problems : {}} people={people} />
-      <FingerPart texts={texts} intake={intake} />
+    <View ref={part} className="gap-4">
+      <PersonPart texts={texts} problems={texts.size || wasTried ? intake.problems : {}} people={people} />
+      <FingerPart texts={texts} intake={intake} wasTried={wasTried} />
       <WishPart texts={texts} problems={intake.problems} />
       <TermsPart texts={texts} problems={intake.problems} />
     </View>
@@ -94,18 +100,22 @@ export function IntakeScreen() {
   );
   const footer = (
     <View className="gap-2">
-      {problem ? <Notice level="stop" title={problem} live /> : null}
       {wide ? null : <Type as="label">{answerWords(answers.answer)}</Type>}
-      <Button
-        look="main"
-        label={busy ? 'Saving …' : option ? 'Save with this option' : 'Save order'}
-        disabled={!complete || busy}
-        onPress={() => void keep(texts, wish, option)}
+      <SaveButton
+        sum={sum}
+        label={option ? 'Save with this option' : 'Save order'}
+        saving={busy}
+        problem={problem}
+        onPress={save}
         testID="keep-order"
       />
     </View>
   );
-  const clear = <TextButton label="Start again" onPress={() => dispatch(intakeCleared())} />;
+  const startAgain = () => {
+    dispatch(intakeCleared());
+    setTried(false);
+  };
+  const clear = <TextButton label="Start again" onPress={startAgain} />;
   const head = (
     <PlaceHeader
       title="New order"

@@ -80,6 +80,7 @@ export function WishPart({ texts, problems }: { texts: IntakeTexts; problems: In
             choices={pieces.map(({ id, name }) => ({ value: id, label: name }))}
             value={texts.stockId}
             onChange={(stockId) => type({ stockId })}
+            invalid={problems.stockId !== undefined}
             minWidth={170}
           />
           {problems.stockId ? (

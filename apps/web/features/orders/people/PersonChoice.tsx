@@ -12,10 +12,12 @@ interface PersonChoiceProps {
   readonly people: readonly Person[];
   readonly value: string;
   readonly onChange: (personId: string) => void;
+  /** Nobody is chosen, and somebody has to be. */
+  readonly invalid: boolean;
 }
 
 /** Who something goes to, of the people who are known. */
-export function PersonChoice({ people, value, onChange }: PersonChoiceProps) {
+export function PersonChoice({ people, value, onChange, invalid }: PersonChoiceProps) {
   const [search, setSearch] = useState('');
   const many = people.length > MOST_NAMES;
   const words = wordsOf(search);
@@ -31,6 +33,7 @@ export function PersonChoice({ people, value, onChange }: PersonChoiceProps) {
         choices={near.slice(0, MOST_NAMES).map(({ id, name }) => ({ value: id, label: name }))}
         value={value}
         onChange={onChange}
+        invalid={invalid}
         minWidth={130}
       />
     </View>

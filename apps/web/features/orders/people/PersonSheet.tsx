@@ -6,6 +6,7 @@ import { useArchive } from '@/features/shared/screen/use-archive';
 import { newId } from '@/store/new-id';
 import { problemText } from '@/store/problem';
 import { useRemovePersonMutation, useSavePersonMutation } from '@/store/trade-api';
+import { useFormDraft } from '@/store/use-form-draft';
 import { AddSheet } from '@/features/shared/screen/AddSheet';
 import { FactLine } from '@/ui/FactLine';
 import { Field } from '@/ui/Field';
@@ -13,7 +14,7 @@ import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
 import { FingerChoices } from '@/features/shared/inputs/FingerChoices';
 import { fingerWords, MEASURED_WORDS } from '@/features/shared/words/finger-words';
-import { parsePerson, personTexts, type PersonTexts } from './person-form';
+import { parsePerson, personTexts } from './person-form';
 
 const WORDS = [
   { key: 'name', label: 'Name' },
@@ -28,13 +29,15 @@ export function PersonSheet({ person, onClose }: { person: Person | undefined; o
   const { primarySystem } = useSettings();
   const write = useWriters();
   const [id] = useState(() => person?.id ?? newId());
-  const [base] = useState(person);
-  const [texts, setTexts] = useState(() => personTexts(person));
+  const { texts, type, base, forget, line } = useFormDraft(
+    `person/${person?.id ?? 'new'}`,
+    personTexts(person),
+    person,
+  );
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const [save, { isLoading }] = useSavePersonMutation();
   const [remove] = useRemovePersonMutation();
   const archive = useArchive('person', remove);
-  const type = (change: Partial<PersonTexts>) => setTexts((before) => ({ ...before, ...change }));
   const submit = async () => {
     const parsed = parsePerson(id, texts, base?.fingers ?? [], primarySystem);
     if (!parsed.ok) {
@@ -43,6 +46,7 @@ export function PersonSheet({ person, onClose }: { person: Person | undefined; o
     }
     try {
       await save({ ...parsed.person, isNew: base === undefined, base }).unwrap();
+      forget();
       onClose();
     } catch (error) {
       setProblems({ server: problemText(error) });
@@ -55,6 +59,7 @@ export function PersonSheet({ person, onClose }: { person: Person | undefined; o
       open
       saving={isLoading}
       problem={problems['server']}
+      draft={line}
       onAdd={() => void submit()}
       onClose={onClose}
     >

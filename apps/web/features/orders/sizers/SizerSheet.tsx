@@ -18,6 +18,7 @@ import {
   useSaveOrderMutation,
   useSaveSizerMutation,
 } from '@/store/trade-api';
+import { useFormDraft } from '@/store/use-form-draft';
 import { Choices, LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { TextButton } from '@/ui/TextButton';
@@ -52,17 +53,19 @@ interface SizerSheetProps {
 
 /** A sizer that goes out, or what became of it. */
 export function SizerSheet({ sizer, people, onClose }: SizerSheetProps) {
-  const [texts, setTexts] = useState(() => startTexts(sizer));
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const [id] = useState(() => sizer?.id ?? newId());
-  const [base] = useState(sizer);
+  const { texts, type, base, forget, line } = useFormDraft(
+    `sizer/${sizer?.id ?? 'new'}`,
+    startTexts(sizer),
+    sizer,
+  );
   const theirs = useMemo(() => ({ personId: texts.personId }), [texts.personId]);
   const { data: orders = [] } = usePages(useOrderPagesInfiniteQuery(theirs, { skip: texts.personId === '' }));
   const [save, { isLoading }] = useSaveSizerMutation();
   const [saveOrder] = useSaveOrderMutation();
   const [remove] = useRemoveSizerMutation();
   const archive = useArchive('sizer', remove);
-  const type = (change: Partial<typeof texts>) => setTexts((before) => ({ ...before, ...change }));
   const led = orders.find(({ sizerId }) => sizerId === id);
   const submit = async () => {
     const parsed = sizerInputSchema.safeParse({
@@ -80,6 +83,7 @@ export function SizerSheet({ sizer, people, onClose }: SizerSheetProps) {
     }
     try {
       await save({ ...parsed.data, isNew: base === undefined, base }).unwrap();
+      forget();
       onClose();
     } catch (error) {
       setProblems({ server: problemText(error) });
@@ -114,11 +118,17 @@ export function SizerSheet({ sizer, people, onClose }: SizerSheetProps) {
       open
       saving={isLoading}
       problem={problems['server']}
+      draft={line}
       onAdd={() => void submit()}
       onClose={onClose}
     >
       <Type as="label">To</Type>
-      <PersonChoice people={people} value={texts.personId} onChange={(personId) => type({ personId })} />
+      <PersonChoice
+        people={people}
+        value={texts.personId}
+        onChange={(personId) => type({ personId })}
+        invalid={problems['personId'] !== undefined}
+      />
       {problems['personId'] ? (
         <Type as="small" role="alert" className="text-stop">
           ✕ choose who it goes to; add a person first

@@ -1,7 +1,7 @@
 import type { StoredTool } from '@round-mint/contract/kit';
 import { typedLength, type LengthUnit } from '@round-mint/core/format';
 import type { ToolKind } from '@round-mint/core/kit';
-import { toolFields } from './kit-words';
+import { KIT_GROUPS, toolFields } from './kit-words';
 
 /** A tool while it is entered or changed. */
 export interface ToolDraft {
@@ -11,6 +11,13 @@ export interface ToolDraft {
   /** What stands in the boxes. */
   readonly texts: Readonly<Record<string, string>>;
 }
+
+/** Every box of every kind, empty. */
+export const EMPTY_BOXES: ToolDraft['texts'] = Object.fromEntries(
+  ['name', 'selfCentring', ...KIT_GROUPS.flatMap(({ kind }) => toolFields(kind).map(({ key }) => key))].map(
+    (key) => [key, ''],
+  ),
+);
 
 export const EMPTY_TOOL: ToolDraft = { id: undefined, kind: 'punch', texts: {} };
 

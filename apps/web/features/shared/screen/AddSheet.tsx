@@ -1,7 +1,8 @@
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
-import { Button } from '@/ui/Button';
-import { Notice } from '@/ui/Notice';
+import { DraftLine } from '@/features/shared/inputs/DraftLine';
+import type { FormDraft } from '@/store/use-form-draft';
+import { SaveButton } from '@/ui/SaveButton';
 import { Sheet } from '@/ui/Sheet';
 import { useProblemSum } from '@/ui/use-problem-sum';
 
@@ -14,35 +15,38 @@ interface AddSheetProps {
   saving: boolean;
   /** Why the server would not have it. */
   problem: string | undefined;
+  /** What is kept of it while it is typed. */
+  draft: FormDraft<object, object>['line'];
   onAdd: () => void;
   onClose: () => void;
   /** The boxes; each shows its own problem. */
   children: ReactNode;
 }
 
-/** A small form for something new; nothing typed is lost when it is not accepted. */
-export function AddSheet({ title, action, open, saving, problem, onAdd, onClose, children }: AddSheetProps) {
-  const { part, words, tried } = useProblemSum();
-  const add = () => {
-    onAdd();
-    tried();
-  };
+/** A small form for something new or changed; nothing typed is lost, whether it is refused or the sheet is closed. */
+export function AddSheet({
+  title,
+  action,
+  open,
+  saving,
+  problem,
+  draft,
+  onAdd,
+  onClose,
+  children,
+}: AddSheetProps) {
+  const { part, ...sum } = useProblemSum();
   return (
     <Sheet
       title={title}
       open={open}
       onClose={onClose}
-      footer={
-        <View className="gap-2">
-          {words ? <Notice level="stop" title={words} live /> : null}
-          <Button look="main" label={saving ? 'Saving …' : action} disabled={saving} onPress={add} />
-        </View>
-      }
+      footer={<SaveButton sum={sum} label={action} saving={saving} problem={problem} onPress={onAdd} />}
     >
+      <DraftLine {...draft} />
       <View ref={part} className="gap-3">
         {children}
       </View>
-      {problem ? <Notice level="stop" title={problem} live /> : null}
     </Sheet>
   );
 }

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { AddSheet } from '@/features/shared/screen/AddSheet';
 import { problemsOf, problemText } from '@/store/problem';
 import { useCountShelfMutation } from '@/store/trade-api';
+import { useFormDraft } from '@/store/use-form-draft';
 import { Field } from '@/ui/Field';
 import { useSettings } from '@/features/shared/settings/use-settings';
 
@@ -16,12 +17,12 @@ const FIELDS = [
 /** A shelf counted anew, and how it is bought. */
 export function ShelfSheet({ shelf, onClose }: { shelf: ShelfAnswer; onClose: () => void }) {
   const { currency } = useSettings();
-  const [texts, setTexts] = useState<Readonly<Record<string, string>>>(() => ({
+  const { texts, type, forget, line } = useFormDraft(`shelf/${shelf.id}`, {
     countedAmount: shelf.leftAmount.toFixed(1),
     buyAtAmount: String(shelf.buyAtAmount),
     packAmount: String(shelf.packAmount),
     packPrice: String(shelf.packPrice),
-  }));
+  });
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const [count, { isLoading }] = useCountShelfMutation();
   const submit = async () => {
@@ -33,20 +34,21 @@ export function ShelfSheet({ shelf, onClose }: { shelf: ShelfAnswer; onClose: ()
     }
     try {
       await count({ ...parsed.data, id: shelf.id }).unwrap();
+      forget();
       onClose();
     } catch (error) {
       setProblems({ server: problemText(error) });
     }
   };
-  const field = (key: string, label: string, unit: string) => (
+  const field = (key: keyof typeof texts, label: string, unit: string) => (
     <Field
       key={key}
       label={label}
       unit={unit}
       inputMode="decimal"
-      value={texts[key] ?? ''}
+      value={texts[key]}
       error={problems[key]}
-      onChangeText={(text) => setTexts((before) => ({ ...before, [key]: text }))}
+      onChangeText={(text) => type({ [key]: text })}
     />
   );
   return (
@@ -56,6 +58,7 @@ export function ShelfSheet({ shelf, onClose }: { shelf: ShelfAnswer; onClose: ()
       open
       saving={isLoading}
       problem={problems['server']}
+      draft={line}
       onAdd={() => void submit()}
       onClose={onClose}
     >

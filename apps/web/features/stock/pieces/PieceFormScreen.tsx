@@ -15,7 +15,6 @@ import { Choices, LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
 import { Type } from '@/ui/Type';
-import { useProblemSum } from '@/ui/use-problem-sum';
 import { DraftLine } from '@/features/shared/inputs/DraftLine';
 import { MetalPicker } from '@/features/shared/inputs/MetalPicker';
 import { foundFrom, foundTexts } from '@/features/stock/identify/found-piece';
@@ -122,7 +121,6 @@ function PieceForm({ title, start, piece, head, evidence }: PieceFormProps) {
   const [save, { isLoading }] = useSaveStockMutation();
   const [problem, setProblem] = useState<string>();
   // Made once, so that sending the form twice adds one piece.
-  const { part, words: wrong, tried } = useProblemSum();
   const [freshId] = useState(newId);
   const draftName = piece ? `piece/${piece.id}` : newPieceDraft('coin');
   // With what the change began with: a draft that lay here for a day is told from what was changed since.
@@ -160,16 +158,9 @@ function PieceForm({ title, start, piece, head, evidence }: PieceFormProps) {
     } catch (error) {
       setProblem(problemText(error));
     }
-  }, tried);
+  });
   return (
-    <PieceFormPage
-      title={title}
-      part={part}
-      wrong={wrong}
-      isSaving={isLoading}
-      problem={problem}
-      onSave={() => void submit()}
-    >
+    <PieceFormPage title={title} isSaving={isLoading} problem={problem} onSave={() => void submit()}>
       {head}
       <DraftLine name={draftName} onStartOver={beginAnew} />
       <FormText

@@ -9,7 +9,6 @@ import { problemText } from '@/store/problem';
 import { useDraft } from '@/store/use-draft';
 import { Choices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
-import { useProblemSum } from '@/ui/use-problem-sum';
 import { newPieceDraft } from './new-piece-drafts';
 import { PieceFormPage } from './PieceFormPage';
 import { TextButton } from '@/ui/TextButton';
@@ -94,7 +93,6 @@ export function WorkPieceForm({ kind, title, start, piece, evidence, head }: Wor
     change((before) => ({ ...before, texts: next(before.texts) }));
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const [save, { isLoading }] = useSaveStockMutation();
-  const { part, words: wrong, tried } = useProblemSum();
   const [freshId] = useState(newId);
   const base = draft.base ?? undefined;
   const { values } = texts;
@@ -109,7 +107,6 @@ export function WorkPieceForm({ kind, title, start, piece, evidence, head }: Wor
     const parsed = parseWorkPiece(kind, texts, lengthUnit, primarySystem);
     if (!parsed.ok) {
       setProblems(parsed.problems);
-      tried();
       return;
     }
     setProblems({});
@@ -143,8 +140,6 @@ export function WorkPieceForm({ kind, title, start, piece, evidence, head }: Wor
   return (
     <PieceFormPage
       title={title}
-      part={part}
-      wrong={wrong}
       isSaving={isLoading}
       problem={problems['server']}
       onSave={() => void submit()}

@@ -7,6 +7,7 @@ import { View } from 'react-native';
 import { newId } from '@/store/new-id';
 import { problemText } from '@/store/problem';
 import { useMeltOutMutation } from '@/store/trade-api';
+import { useFormDraft } from '@/store/use-form-draft';
 import { AddSheet } from '@/features/shared/screen/AddSheet';
 import { LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
@@ -30,8 +31,11 @@ function melted(things: readonly StoredScrap[], buttonG: number | undefined): Me
 /** Everything of one metal into the crucible, a button out of it; the loss is told. */
 export function MeltSheet({ tin, onClose }: { tin: readonly StoredScrap[]; onClose: () => void }) {
   const metals = [...new Set(tin.map(preciousOf))];
-  const [metal, setMetal] = useState(() => (metals.includes('silver') ? 'silver' : (metals[0] ?? BASE)));
-  const [button, setButton] = useState('');
+  const { texts, type, forget, line } = useFormDraft('melt', {
+    metal: metals.includes('silver') ? 'silver' : (metals[0] ?? BASE),
+    button: '',
+  });
+  const { metal, button } = texts;
   const [problem, setProblem] = useState<string>();
   const [melt, { isLoading }] = useMeltOutMutation();
   const id = useRef(newId());
@@ -54,6 +58,7 @@ export function MeltSheet({ tin, onClose }: { tin: readonly StoredScrap[]; onClo
         buttonMassG: weighed,
         note: `${things.length} pieces of ${metal}`,
       }).unwrap();
+      forget();
       onClose();
     } catch (error) {
       setProblem(problemText(error));
@@ -66,6 +71,7 @@ export function MeltSheet({ tin, onClose }: { tin: readonly StoredScrap[]; onClo
       open
       saving={isLoading}
       problem={problem}
+      draft={line}
       onAdd={() => void submit()}
       onClose={onClose}
     >
@@ -76,7 +82,7 @@ export function MeltSheet({ tin, onClose }: { tin: readonly StoredScrap[]; onClo
         label="What goes in"
         choices={metals.map((value) => ({ value, label: value }))}
         value={metal}
-        onChange={setMetal}
+        onChange={(next) => type({ metal: next })}
       />
       {'problem' in answer ? (
         <Notice level="stop" title={answer.problem} />
@@ -93,7 +99,7 @@ export function MeltSheet({ tin, onClose }: { tin: readonly StoredScrap[]; onClo
         unit="g"
         inputMode="decimal"
         value={button}
-        onChangeText={setButton}
+        onChangeText={(text) => type({ button: text })}
         hint={
           'lossShare' in answer && weighed !== undefined
             ? `Lost in the fire: ${percentWords(answer.lossShare, 1)}`

@@ -8,18 +8,25 @@ import { MetalPicker } from '@/features/shared/inputs/MetalPicker';
 import { newId } from '@/store/new-id';
 import { problemsOf, problemText } from '@/store/problem';
 import { useRemoveScrapMutation, useSaveScrapMutation } from '@/store/trade-api';
+import { useFormDraft } from '@/store/use-form-draft';
 import { Field } from '@/ui/Field';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
 
 /** Something in the tin: what the plan guessed is corrected by the scale. */
 export function ScrapSheet({ thing, onClose }: { thing: StoredScrap | undefined; onClose: () => void }) {
-  const [mass, setMass] = useState(thing?.massG.toFixed(2) ?? '');
-  const [metal, setMetal] = useState<string>(thing?.metal ?? 'silver-925');
-  const [note, setNote] = useState(thing?.note ?? '');
+  const { texts, type, base, forget, line } = useFormDraft(
+    `scrap/${thing?.id ?? 'new'}`,
+    {
+      mass: thing?.massG.toFixed(2) ?? '',
+      metal: `${thing?.metal ?? 'silver-925'}`,
+      note: thing?.note ?? '',
+    },
+    thing,
+  );
+  const { mass, metal, note } = texts;
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const [id] = useState(() => thing?.id ?? newId());
-  const [base] = useState(thing);
   const [save, { isLoading }] = useSaveScrapMutation();
   const [remove] = useRemoveScrapMutation();
   const archive = useArchive('scrap', remove);
@@ -44,6 +51,7 @@ export function ScrapSheet({ thing, onClose }: { thing: StoredScrap | undefined;
     }
     try {
       await save({ ...parsed.data, isNew: base === undefined, base }).unwrap();
+      forget();
       onClose();
     } catch (error) {
       setProblems({ server: problemText(error) });
@@ -56,6 +64,7 @@ export function ScrapSheet({ thing, onClose }: { thing: StoredScrap | undefined;
       open
       saving={isLoading}
       problem={problems['server']}
+      draft={line}
       onAdd={() => void submit()}
       onClose={onClose}
     >
@@ -68,12 +77,17 @@ export function ScrapSheet({ thing, onClose }: { thing: StoredScrap | undefined;
         inputMode="decimal"
         value={mass}
         error={problems['massG']}
-        onChangeText={setMass}
+        onChangeText={(text) => type({ mass: text })}
         testID="scrap-mass"
       />
-      <TakeFrom device="scale" onTake={(value) => setMass(String(value))} />
-      {thing ? null : <MetalPicker value={metal} onChange={setMetal} />}
-      <Field label="What it is" value={note} error={problems['note']} onChangeText={setNote} />
+      <TakeFrom device="scale" onTake={(value) => type({ mass: String(value) })} />
+      {thing ? null : <MetalPicker value={metal} onChange={(next) => type({ metal: next })} />}
+      <Field
+        label="What it is"
+        value={note}
+        error={problems['note']}
+        onChangeText={(text) => type({ note: text })}
+      />
       {thing ? (
         <TextButton
           label={thing.kind === 'button' ? 'Sold, or gone: take it out' : 'Take it out'}
