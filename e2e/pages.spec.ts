@@ -120,9 +120,26 @@ test.describe('a device in the dark', () => {
     expect(await isTorch()).toBe(false);
     await page.getByRole('radio', { name: 'as the device' }).click();
     await expect.poll(isTorch).toBe(true);
+    // Paper is white, whatever the light.
+    await page.evaluate(() => dispatchEvent(new Event('beforeprint')));
+    expect(await isTorch()).toBe(false);
+    await page.evaluate(() => dispatchEvent(new Event('afterprint')));
+    await expect.poll(isTorch).toBe(true);
     await page.emulateMedia({ colorScheme: 'light' });
     await expect.poll(isTorch).toBe(false);
   });
+});
+
+test('on paper a page is whole, and without what is only pressed', async ({ app: page }) => {
+  await visit(page, '/orders/day');
+  await expect(page.getByRole('list', { name: 'When each ring is ready' })).toBeAttached();
+  const heightPx = () => page.evaluate(() => document.documentElement.scrollHeight);
+  expect(await heightPx()).toBe(844);
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('navigation', { name: 'Places' })).toBeHidden();
+  await expect(page.getByTestId('follow-plan')).toBeHidden();
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  expect(await heightPx()).toBeGreaterThan(1.5 * 844);
 });
 
 test('a form tells how many boxes are wrong, and leads to the first; dates are typed as people write them', async ({

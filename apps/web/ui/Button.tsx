@@ -44,7 +44,7 @@ export function Button({
       disabled={disabled}
       onPress={onPress}
       testID={testID}
-      className={`${height} items-center justify-center rounded-sm border px-4 py-2 active:opacity-70 ${box} ${
+      className={`${height} items-center justify-center rounded-sm border px-4 py-2 active:opacity-70 print:hidden ${box} ${
         disabled ? 'opacity-40' : ''
       } ${className}`}
     >

@@ -35,7 +35,7 @@ export function Screen({ children, footer, header, maxWidth, isText = false, tes
         </View>
       </ScrollArea>
       {footer ? (
-        <View className={`border-t border-line bg-paper px-4 ${short ? 'py-1' : 'py-3'}`}>
+        <View className={`border-t border-line bg-paper px-4 print:hidden ${short ? 'py-1' : 'py-3'}`}>
           <View style={width}>{footer}</View>
         </View>
       ) : null}

@@ -18,7 +18,7 @@ export function TextButton({ label, onPress, describe, atBench = false, testID }
       aria-label={describe ?? label}
       onPress={onPress}
       testID={testID}
-      className={`min-w-[44px] items-end justify-center active:opacity-70 ${atBench ? 'min-h-[56px]' : 'min-h-[44px]'}`}
+      className={`min-w-[44px] items-end justify-center active:opacity-70 print:hidden ${atBench ? 'min-h-[56px]' : 'min-h-[44px]'}`}
     >
       <Type as="small" className="text-ink underline">
         {label}

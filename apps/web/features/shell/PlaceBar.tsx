@@ -78,8 +78,8 @@ export function PlaceBar({ rail }: { rail: boolean }) {
       aria-label="Places"
       className={
         rail
-          ? `w-[84px] border-r border-line bg-paper ${short ? '' : 'pt-4'}`
-          : 'flex-row border-t border-line bg-paper'
+          ? `w-[84px] border-r border-line bg-paper print:hidden ${short ? '' : 'pt-4'}`
+          : 'flex-row border-t border-line bg-paper print:hidden'
       }
     >
       {PLACES.map((place) => (

@@ -45,19 +45,23 @@ export function Shell() {
   }
   return (
     <LightContext.Provider value={light}>
-      <View className={`h-screen bg-paper ${rail ? 'flex-row' : ''}`}>
+      <View className={`h-screen bg-paper print:h-auto print:flex-col ${rail ? 'flex-row' : ''}`}>
         {rail && !whole ? <PlaceBar rail /> : null}
         <View role="main" className="min-h-0 min-w-0 flex-1">
-          {whole ? null : <DemoBar />}
-          <AwayBar />
-          {whole ? null : <WarningBar />}
-          <ReadingBar />
+          <View className="print:hidden">
+            {whole ? null : <DemoBar />}
+            <AwayBar />
+            {whole ? null : <WarningBar />}
+            <ReadingBar />
+          </View>
           <Slot />
-          <WaitBar />
-          <UnsentBar />
-          <ConflictSheet />
-          <DoneBar />
-          {whole ? null : <KeyboardHelp />}
+          <View className="print:hidden">
+            <WaitBar />
+            <UnsentBar />
+            <ConflictSheet />
+            <DoneBar />
+            {whole ? null : <KeyboardHelp />}
+          </View>
         </View>
         {rail || whole ? null : <PlaceBar rail={false} />}
       </View>

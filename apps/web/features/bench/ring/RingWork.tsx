@@ -6,6 +6,8 @@ import { ScrollView, useWindowDimensions, View, type ViewStyle } from 'react-nat
 import { RouteStrip } from '@/drawings/route/RouteStrip';
 import { useHolds } from '@/features/shared/ring/use-holds';
 import { PhotoSheet } from '@/features/shared/ring/PhotoSheet';
+import { RouteList } from '@/features/shared/ring/RouteList';
+import { useWriters } from '@/features/shared/settings/use-settings';
 import { AskAnnealSheet } from './AskAnnealSheet';
 import { AskDoneSheet } from './AskDoneSheet';
 import { AskReadingSheet } from './AskReadingSheet';
@@ -60,6 +62,7 @@ const SIDE = { width: 320 };
 export function RingWork({ bench: kept }: { bench: BenchRing }) {
   const { bench, word, log } = useDerived(kept, useBenchLog(kept.ring.id));
   const { ring, state, step } = bench;
+  const write = useWriters();
   const [sheet, setSheet] = useState<SheetName>();
   const leaf = useLeaf(bench);
   useWakeLock();
@@ -132,6 +135,12 @@ export function RingWork({ bench: kept }: { bench: BenchRing }) {
               steps={state.steps}
               totals={routeTotals(state.steps.slice(state.step))}
               current={state.step}
+            />
+            <RouteList
+              about={`${ring.name}, ${write.size(bench.targetMm)}`}
+              steps={state.steps}
+              done={state.step}
+              names={bench.edges}
             />
           </View>
         </ScrollView>

@@ -10,7 +10,7 @@ import { ExplanationSheet } from '@/features/plan/answer/ExplanationSheet';
 import { Figures } from '@/features/plan/answer/Figures';
 import type { PlanModel } from '@/features/plan/draft/plan-model';
 import { RouteFilm } from './RouteFilm';
-import { RouteList } from '@/features/plan/answer/RouteList';
+import { RouteList } from '@/features/shared/ring/RouteList';
 
 /** Names short enough for a narrow column; the sheet that opens has the full one. */
 const SHORT: Readonly<Record<FigureKey, string>> = {

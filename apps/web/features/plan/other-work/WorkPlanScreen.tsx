@@ -12,7 +12,7 @@ import { AllowanceOffer, allowanceWords } from '@/features/plan/answer/Allowance
 import { ExplanationSheet } from '@/features/plan/answer/ExplanationSheet';
 import { FINISHES } from '@/features/shared/words/finishes';
 import { Figures } from '@/features/plan/answer/Figures';
-import { RouteList } from '@/features/plan/answer/RouteList';
+import { RouteList } from '@/features/shared/ring/RouteList';
 import { leavesWords, TakeToBench } from '@/features/plan/answer/TakeToBench';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';

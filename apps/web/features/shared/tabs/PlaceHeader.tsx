@@ -20,7 +20,7 @@ function HeaderLink({ href, name, Icon }: { href: Href; name: string; Icon: Luci
   const palette = usePalette();
   return (
     <Link href={href} asChild>
-      <Pressable aria-label={name} className="h-11 w-11 items-center justify-center">
+      <Pressable aria-label={name} className="h-11 w-11 items-center justify-center print:hidden">
         <Icon size={22} color={palette.soft} />
       </Pressable>
     </Link>

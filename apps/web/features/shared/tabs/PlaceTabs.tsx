@@ -10,7 +10,7 @@ export interface PlaceTab {
 /** The parts of a place, as tabs that are links. */
 export function PlaceTabs({ tabs, here }: { tabs: readonly PlaceTab[]; here: string }) {
   return (
-    <View className="border-b border-line">
+    <View className="border-b border-line print:hidden">
       {/* The first name stands under the title: its room to the left is for the thumb. */}
       <View className="-ml-2 flex-row flex-wrap two:-ml-2.5">
         {tabs.map(({ name, href }) => (

@@ -59,14 +59,21 @@ function linesOf(step: RouteStep, system: SizeSystemId, write: Writers, names: E
   return lines.flatMap((line) => line || []);
 }
 
-function StepRow({ step, number, names }: { step: RouteStep; number: number; names: EdgeNames }) {
+interface StepRowProps {
+  step: RouteStep;
+  number: number;
+  names: EdgeNames;
+  isDone: boolean;
+}
+
+function StepRow({ step, number, names, isDone }: StepRowProps) {
   const write = useWriters();
   const { primarySystem } = useSettings();
   return (
     <View role="listitem" className="flex-row gap-3 border-b border-line py-2">
       <StepIcon kind={step.kind} size={28} />
       <View className="min-w-0 flex-1">
-        <Type as="strong">{`${number}. ${step.title}`}</Type>
+        <Type as="strong">{`${isDone ? '✓ ' : ''}${number}. ${step.title}${isDone ? ', done' : ''}`}</Type>
         {linesOf(step, primarySystem, write, names).map((line) => (
           <Type key={line} as="small">
             {line}
@@ -81,18 +88,18 @@ function StepRow({ step, number, names }: { step: RouteStep; number: number; nam
   );
 }
 
-/** Every step with its tool, its readings and what to take care of. */
-export function RouteList({
-  about,
-  steps,
-  names = COIN_EDGES,
-}: {
+interface RouteListProps {
   /** The piece and the size, for the sheet that hangs on the wall. */
   about: string;
   steps: readonly RouteStep[];
+  /** So many of them are done already. */
+  done?: number;
   /** What the ring's edges are called. */
   names?: EdgeNames;
-}) {
+}
+
+/** Every step with its tool, its readings and what to take care of; those to come also as a sheet for the wall. */
+export function RouteList({ about, steps, done = 0, names = COIN_EDGES }: RouteListProps) {
   const [open, setOpen] = useState(false);
   const write = useWriters();
   const { primarySystem } = useSettings();
@@ -108,14 +115,16 @@ export function RouteList({
           <PaperButton
             label="Sheet for the wall as PDF"
             fileName={`route-${about}`}
-            paper={() => routePaper(about, steps, (step) => linesOf(step, primarySystem, write, names))}
+            paper={() =>
+              routePaper({ about, steps, done }, (step) => linesOf(step, primarySystem, write, names))
+            }
           />
         }
       >
         {tape ? <Type as="small">{`PTFE tape for this ring: ${tapeWords(tape, write.length)}.`}</Type> : null}
         <View role="list" aria-label="Steps of the route">
           {steps.map((step, i) => (
-            <StepRow key={`${step.title}-${i}`} step={step} number={i + 1} names={names} />
+            <StepRow key={`${step.title}-${i}`} step={step} number={i + 1} names={names} isDone={i < done} />
           ))}
         </View>
       </Sheet>

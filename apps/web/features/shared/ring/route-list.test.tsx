@@ -72,7 +72,9 @@ describe('the sheet for the wall', () => {
       stepOf('Anneal', 'anneal', 'Ventilate.'),
       stepOf('Fold, stroke 2 of 2', 'fold', 'Hands clear.'),
     ];
-    const { title, blocks } = routePaper('Test brenn, US 9', steps, ({ title: of }) => [`${of} by hand`]);
+    const { title, blocks } = routePaper({ about: 'Test brenn, US 9', steps, done: 0 }, ({ title: of }) => [
+      `${of} by hand`,
+    ]);
     expect(title).toBe('Route: Test brenn, US 9');
     expect(blocks).toContainEqual({ kind: 'text', text: '3 steps, 1 anneal' });
     expect(blocks.filter(({ kind }) => kind === 'task')).toEqual([
@@ -95,5 +97,12 @@ describe('the sheet for the wall', () => {
         notes: ['Fold, stroke 2 of 2 by hand'],
       },
     ]);
+  });
+
+  it('of a ring in work has what is to come, under its number in the route', () => {
+    const steps = [stepOf('Punch', 'cut', 'Hands clear.'), stepOf('Anneal', 'anneal', 'Ventilate.')];
+    const { blocks } = routePaper({ about: 'Quay ring', steps, done: 1 }, () => []);
+    expect(blocks).toContainEqual({ kind: 'text', text: '1 of 2 steps to come, 1 anneal' });
+    expect(blocks.filter(({ kind }) => kind === 'task')).toMatchObject([{ label: '2. Anneal' }]);
   });
 });
