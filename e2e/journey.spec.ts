@@ -153,9 +153,9 @@ test('the drawer is searched, sorted and tidied, with a way back', async ({ app:
   const pieces = page.getByRole('list', { name: 'Pieces of stock' }).getByRole('listitem');
   await page.getByTestId('stock-search').fill('tarn silver coin');
   await expect(pieces).toHaveCount(3);
-  await page.getByRole('radio', { name: 'Sort by ⌀' }).click();
+  await page.getByRole('radio', { name: 'Sort by size' }).click();
   await expect(pieces.first()).toContainText('23.8 mm');
-  await page.getByRole('radio', { name: 'Sort by ⌀' }).click();
+  await page.getByRole('radio', { name: 'Sort by size' }).click();
   await expect(pieces.first()).toContainText('34.2 mm');
   await page.getByTestId('stock-search').fill('no such thing');
   await expect(page.getByText('Nothing matches.')).toBeVisible();

@@ -21,6 +21,8 @@ export { stripOffers } from './choose-strip';
 export type { StripOffer } from './choose-strip';
 export { withOther } from './flat-moves';
 export { coinBandOf } from './plan-coin-band';
+export { pieceMass } from './piece-mass';
+export type { PieceMass } from './piece-mass';
 export { fittedHandle, handleVerdict, keptProfile } from './plan-handle';
 export type { OtherPart, WorkBench, WorkPlan, WorkPrediction, WorkWish } from './plan-shape';
 export { spinnerOf } from './plan-spinner';

@@ -1,7 +1,9 @@
 import { formerFor } from '../handle';
 import { REFERENCE_KIT } from '../kit';
-import { planWork, type OtherPart, type Work, type WorkPlan } from './index';
-import { COIN, STRIP } from './test-samples';
+import { metalById } from '../metal';
+import { workingThickness } from '../stock';
+import { pieceMass, planWork, type OtherPart, type Work, type WorkPiece, type WorkPlan } from './index';
+import { BAND, COIN, HANDLE, STRIP } from './test-samples';
 
 type PartsWork = Extract<Work, { kind: 'spinner' | 'coin-band' }>;
 
@@ -26,6 +28,51 @@ function plan(work: PartsWork, change: Partial<PartsWork> = {}, other?: OtherPar
 const titles = ({ steps }: WorkPlan) => steps.map(({ title }) => title);
 const codes = ({ reasons }: WorkPlan) => reasons.map(({ code }) => code);
 const BRASS = { ...STRIP, metal: 'brass', thicknessMm: 1, widthMm: 5 } as const;
+
+describe('what a piece weighs', () => {
+  // Sterling: 10.36 g/cm³ by the metals' table.
+  const STERLING = metalById('silver-925').densityGCm3 / 1000;
+  const massG = (piece: WorkPiece) => pieceMass(piece)?.massG;
+
+  it('is what the scale said, where it was asked', () => {
+    expect(pieceMass(COIN)).toEqual({ massG: 3.6, offG: 0 });
+  });
+
+  it('follows from measures and density otherwise, to a twentieth', () => {
+    // 1.5 × 7 × 300 mm.
+    expect(massG(STRIP)).toBeCloseTo(3150 * STERLING, 9);
+    // A wire of 2 mm: π mm² of section.
+    const wire = { ...STRIP, section: 'round', thicknessMm: 2, widthMm: 2, lengthMm: 100 } as const;
+    expect(massG(wire)).toBeCloseTo(100 * Math.PI * STERLING, 9);
+    // Half round, round a middle of 19 + 1.7 mm: π × 20.7 × 1.7 × 6 × 0.79 mm³.
+    expect(massG(BAND)).toBeCloseTo(524.0195 * STERLING, 4);
+    expect(pieceMass(STRIP)?.offG).toBeCloseTo(0.05 * 3150 * STERLING, 9);
+  });
+
+  it('of a handle is its sections, one after the other', () => {
+    // From 0 to 60 mm: 10 × (2.5 × 18 + 4 × 2.3 × 13.5 + 2.1 × 9); to 120 mm: 10 × (2.1 × 9 + 4 × 2.75 × 8.5 + 3.4 × 8).
+    expect(massG(HANDLE)).toBeCloseTo((10 * (45 + 124.2 + 18.9) + 10 * (18.9 + 93.5 + 27.2)) * STERLING, 9);
+  });
+
+  it('of a coin that was not weighed follows from its working thickness', () => {
+    const coin = { kind: 'coin', metal: 'silver-925', diameterMm: 20, rimThicknessMm: 2 } as const;
+    const { thicknessMm } = workingThickness(coin);
+    expect(massG(coin)).toBeCloseTo(100 * Math.PI * thicknessMm * STERLING, 9);
+  });
+
+  it('is not told where measures do not tell it', () => {
+    const narrow = {
+      ...HANDLE,
+      stations: [
+        { atMm: 0, thicknessMm: 2 },
+        { atMm: 90, thicknessMm: 3 },
+      ],
+    };
+    for (const piece of [narrow, { ...BAND, hollow: true }, { ...BAND, stones: true }]) {
+      expect(pieceMass(piece as WorkPiece)).toBeUndefined();
+    }
+  });
+});
 
 describe('parts that come from stock', () => {
   it('a spinner’s outer band is as thick as its strip, and takes its length with the seam', () => {

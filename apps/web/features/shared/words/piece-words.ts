@@ -1,6 +1,6 @@
 import { STOCK_KIND_NAMES, type StockItem } from '@round-mint/contract/stock';
 import { identify } from '@round-mint/core/identify';
-import type { Permits } from '@round-mint/core/work';
+import { pieceMass, type Permits, type PieceMass } from '@round-mint/core/work';
 import { metalById } from '@round-mint/core/metal';
 
 const FORM_WORDS = {
@@ -35,11 +35,11 @@ export function kindWords({ kind }: Pick<StockItem, 'kind'>): string {
 
 const SECTION_WORDS = { rect: '', d: 'half round ', court: 'court ' } as const;
 
-/** The measures that a piece is known by, in a few words. */
-export function measureWords(piece: StockItem, length: (mm: number, decimals?: number) => string): string {
+/** How large a piece is, in a few words. */
+export function sizeWords(piece: StockItem, length: (mm: number, decimals?: number) => string): string {
   switch (piece.kind) {
     case 'coin':
-      return `⌀ ${length(piece.diameterMm)}${piece.massG === undefined ? '' : ` · ${piece.massG.toFixed(2)} g`}`;
+      return `⌀ ${length(piece.diameterMm)}`;
     case 'handle': {
       const last = Math.max(...piece.stations.map(({ atMm }) => atMm));
       const thick = piece.stations.map(({ thicknessMm }) => thicknessMm);
@@ -52,6 +52,23 @@ export function measureWords(piece: StockItem, length: (mm: number, decimals?: n
     case 'band':
       return `⌀ ${length(piece.insideDiameterMm)} inside · ${length(piece.widthMm)} wide`;
   }
+}
+
+/** The measures that a piece is known by, in a few words. */
+export function measureWords(piece: StockItem, length: (mm: number, decimals?: number) => string): string {
+  const size = sizeWords(piece, length);
+  return piece.kind === 'coin' && piece.massG !== undefined ? `${size} · ${massWords(piece) ?? ''}` : size;
+}
+
+/** A mass in grams, no finer than it is known. */
+export function massFigure({ massG, offG }: PieceMass): string {
+  return massG.toFixed(offG === 0 ? 2 : offG < 0.5 ? 1 : 0);
+}
+
+/** What a piece weighs: as weighed, or about so much by its measures; undefined where neither tells. */
+export function massWords(piece: StockItem): string | undefined {
+  const mass = pieceMass(piece);
+  return mass && `${mass.offG > 0 ? 'about ' : ''}${massFigure(mass)} g`;
 }
 
 /** What a search looks at. */

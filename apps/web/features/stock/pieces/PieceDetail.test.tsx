@@ -29,7 +29,7 @@ describe('PieceDetail', () => {
     fakeServer({});
     renderWithStore(<PieceDetail piece={pieceOf({ massG: undefined })} onRemoved={jest.fn()} />);
     await settle();
-    expect(screen.getByText('not weighed')).toBeTruthy();
+    expect(screen.getByText(/^not weighed; about \d+ g by its measures$/)).toBeTruthy();
     expect(screen.getByText(/from its rim/)).toBeTruthy();
   });
 

@@ -15,7 +15,7 @@ import { Type } from '@/ui/Type';
 import { IdentityLine } from './IdentityLine';
 import { CoinDrawing } from './CoinDrawing';
 import { HandleDrawing } from './HandleDrawing';
-import { kindWords, measureWords, refusalOf } from '@/features/shared/words/piece-words';
+import { kindWords, massWords, measureWords, refusalOf } from '@/features/shared/words/piece-words';
 
 type Line = readonly [name: string, value: string];
 
@@ -24,11 +24,17 @@ function coinLines(piece: CoinStock, length: Writers['length']): readonly Line[]
   return [
     ['Diameter', length(piece.diameterMm)],
     ['Rim', piece.rimThicknessMm === undefined ? 'not measured' : length(piece.rimThicknessMm, 2)],
-    ['Mass', piece.massG === undefined ? 'not weighed' : `${piece.massG.toFixed(2)} g`],
+    ['Mass', piece.massG === undefined ? byMeasures(piece) : (massWords(piece) ?? '')],
     ['Working thickness', `${length(thicknessMm, 2)}, from its ${source}`],
     ['Edge', piece.edge],
     ['Face outside', piece.outsideFace],
   ];
+}
+
+/** The mass of a piece that nobody has weighed. */
+function byMeasures(piece: StockItem): string {
+  const words = massWords(piece);
+  return words ? `not weighed; ${words} by its measures` : 'not weighed';
 }
 
 const PROFILE_WORDS = { flat: 'flat', d: 'half round', court: 'rounded inside and out' } as const;
@@ -47,6 +53,7 @@ function bandLines(piece: Extract<StockItem, { kind: 'band' }>, write: Writers):
     ['Size', write.sizeAndLength(piece.insideDiameterMm)],
     ['Thickness', write.length(piece.thicknessMm, 2)],
     ['Width', write.length(piece.widthMm)],
+    ['Mass', byMeasures(piece)],
     ['Profile', PROFILE_WORDS[piece.profile]],
     ['It is', traits.length > 0 ? traits.join(', ') : 'plain'],
   ];
@@ -59,13 +66,17 @@ function measureLines(piece: StockItem, write: Writers): readonly Line[] {
     case 'handle':
       return [
         ['Measures', measureWords(piece, write.length)],
+        ['Mass', byMeasures(piece)],
         ...piece.enamel.map(({ fromMm, toMm }): Line => [
           'Enamel',
           `${write.length(fromMm)} to ${write.length(toMm)} from the tip`,
         ]),
       ];
     case 'strip':
-      return [['Measures', measureWords(piece, write.length)]];
+      return [
+        ['Measures', measureWords(piece, write.length)],
+        ['Mass', byMeasures(piece)],
+      ];
     case 'band':
       return bandLines(piece, write);
   }
@@ -80,7 +91,7 @@ function linesOf(piece: StockItem, write: Writers): readonly Line[] {
     ['Issued by', issued || '–'],
     ['Grade', piece.grade || '–'],
     ['From', piece.origin || '–'],
-    ['Paid', piece.price === null ? '–' : piece.price.toFixed(2)],
+    ['Paid', piece.price === null ? '–' : write.money(piece.price)],
     ['Pieces', String(piece.quantity)],
   ];
 }

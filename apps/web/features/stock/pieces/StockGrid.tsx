@@ -10,10 +10,12 @@ declare module '@tanstack/react-table' {
   interface ColumnMeta<TData extends RowData, TValue> {
     /** Figures stand flush right. */
     numeric?: boolean;
+    /** What is copied where there is no figure. */
+    otherwise?: (row: TData) => string;
   }
 }
 
-const SHARES: Readonly<Record<string, number>> = { name: 2.6, metal: 1.6 };
+const SHARES: Readonly<Record<string, number>> = { name: 2.4, metal: 1.5, diameterMm: 1.9, massG: 1.1 };
 
 const ROW_PX = 47;
 

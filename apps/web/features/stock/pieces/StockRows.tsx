@@ -11,7 +11,7 @@ import type { StockList } from './use-stock-table';
 
 const ROW_PX = 66;
 const SORTS = ['name', 'kind', 'metal', 'diameterMm', 'year'] as const;
-const SORT_NAMES = { name: 'name', kind: 'kind', metal: 'metal', diameterMm: '⌀', year: 'year' } as const;
+const SORT_NAMES = { name: 'name', kind: 'kind', metal: 'metal', diameterMm: 'size', year: 'year' } as const;
 
 /** The drawer as rows, for one column. */
 export function StockRows({ list: { table, shown } }: { list: StockList }) {

@@ -29,9 +29,9 @@ describe('StockScreen', () => {
     await screen.findByText('Test tern');
     expect(names()).toEqual(['Grey piece', 'Test brenn, 1948', 'Test tern']);
     expect(screen.getAllByText('✕ refused')).toHaveLength(1);
-    fireEvent.press(screen.getByLabelText('Sort by ⌀'));
+    fireEvent.press(screen.getByLabelText('Sort by size'));
     expect(names()).toEqual(['Grey piece', 'Test tern', 'Test brenn, 1948']);
-    fireEvent.press(screen.getByLabelText('Sort by ⌀'));
+    fireEvent.press(screen.getByLabelText('Sort by size'));
     expect(names()).toEqual(['Test brenn, 1948', 'Test tern', 'Grey piece']);
     fireEvent.changeText(screen.getByTestId('stock-search'), 'cupro');
     expect(names()).toEqual(['Test tern']);

@@ -36,8 +36,8 @@ describe('useStockTable', () => {
   it('is copied as tab-separated text, unknown figures empty', async () => {
     const { result } = await renderTable();
     expect(tableText(result.current.table).split('\n')).toEqual([
-      'Name\tKind\tMetal\tYear\t⌀\tMass\tPieces',
-      'Anchor medal\tcoin\tfine silver .999\t\t30.9\t\t1',
+      'Name\tKind\tMetal\tYear\tSize\tMass\tPieces',
+      'Anchor medal\tcoin\tfine silver .999\t\t30.9\t15\t1',
       'Tern\tcoin\tcupro-nickel 75/25\t1951\t30.9\t10.18\t8',
     ]);
   });

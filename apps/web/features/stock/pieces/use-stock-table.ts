@@ -1,5 +1,6 @@
 import type { StockItem } from '@round-mint/contract/stock';
 import { metalById } from '@round-mint/core/metal';
+import { pieceMass } from '@round-mint/core/work';
 import {
   createColumnHelper,
   getCoreRowModel,
@@ -11,7 +12,7 @@ import {
 import { useMemo, useState } from 'react';
 import { askedBy, hasWords, useSearchedPages, wordsOf } from '@/features/shared/screen/use-searched-pages';
 import { useWriters } from '@/features/shared/settings/use-settings';
-import { kindWords, searchText } from '@/features/shared/words/piece-words';
+import { kindWords, massFigure, massWords, searchText, sizeWords } from '@/features/shared/words/piece-words';
 import type { Asked } from '@/store/lists';
 import { useStockPages } from '@/store/use-stock';
 
@@ -19,6 +20,12 @@ const column = createColumnHelper<StockItem>();
 
 const BY_NAME: SortingState = [{ id: 'name', desc: false }];
 const NO_PIECE: StockItem[] = [];
+
+/** As weighed, or as its measures tell it, g. */
+function massOf(piece: StockItem): number | undefined {
+  const mass = pieceMass(piece);
+  return mass && Number(massFigure(mass));
+}
 
 /** What the server is asked for: by name is how it lists by itself. */
 function askedFor(search: string, [by]: SortingState): Asked {
@@ -45,22 +52,17 @@ export function useStockTable() {
       }),
       column.accessor((piece) => (piece.kind === 'coin' ? piece.diameterMm : undefined), {
         id: 'diameterMm',
-        header: '⌀',
+        header: 'Size',
+        // Of coins the diameter; what is another kind is as large in another way, and stands behind them.
         sortUndefined: 'last',
-        cell: (cell) => {
-          const diameterMm = cell.getValue();
-          return diameterMm === undefined ? '–' : write.length(diameterMm);
-        },
-        meta: { numeric: true },
+        cell: ({ row }) => sizeWords(row.original, write.length),
+        meta: { numeric: true, otherwise: (piece) => sizeWords(piece, write.length) },
       }),
-      column.accessor((piece) => (piece.kind === 'coin' ? piece.massG : undefined), {
+      column.accessor(massOf, {
         id: 'massG',
         sortUndefined: 'last',
         header: 'Mass',
-        cell: (cell) => {
-          const massG = cell.getValue();
-          return massG === undefined ? '–' : `${massG.toFixed(2)} g`;
-        },
+        cell: ({ row }) => massWords(row.original) ?? '–',
         meta: { numeric: true },
       }),
       column.accessor('quantity', { header: 'Pieces', meta: { numeric: true } }),
@@ -94,6 +96,12 @@ export function tableText(table: StockTable): string {
   const heads = table.getFlatHeaders().map(({ column: { columnDef } }) => String(columnDef.header));
   const rows = table
     .getRowModel()
-    .rows.map((row) => row.getVisibleCells().map((cell) => String(cell.getValue() ?? '')));
+    .rows.map((row) =>
+      row
+        .getVisibleCells()
+        .map(({ column: { columnDef }, getValue }) =>
+          String(getValue() ?? columnDef.meta?.otherwise?.(row.original) ?? ''),
+        ),
+    );
   return [heads, ...rows].map((cells) => cells.join('\t')).join('\n');
 }
