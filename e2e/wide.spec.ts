@@ -129,3 +129,25 @@ test('the bench shows list and work side by side', async ({ app: page }) => {
   await page.getByRole('button', { name: 'Day light' }).click();
   await expect(page.locator('html')).not.toHaveClass(/torch/);
 });
+
+test('the log shows list and ring side by side, and leads to a month', async ({ app: page }) => {
+  await visit(page, '/log');
+  const rings = page.getByRole('list', { name: 'Finished rings' });
+  await rings.getByRole('button', { name: /Anniversary, lighthouse/ }).click();
+  await expect(page.getByRole('heading', { level: 2, name: 'Anniversary, lighthouse' })).toHaveCount(2);
+  await expect(page.getByRole('table', { name: 'Predicted against actual' })).toBeVisible();
+  const august = page.getByRole('heading', { level: 3, name: 'August 2026' });
+  await page.getByRole('button', { name: 'Go to August 2026' }).click();
+  await expect(august).toBeInViewport();
+  await page.getByTestId('log-search').fill('ferry');
+  await expect(rings.getByRole('button')).toHaveCount(2);
+});
+
+test('before a piece is chosen the plan shows what the stock can become', async ({ app: page }) => {
+  await visit(page, '/plan');
+  const gallery = page.getByRole('list', { name: 'Rings from the stock' });
+  await expect(gallery.getByTestId('ring-thumb').first().locator('img')).toBeAttached();
+  await gallery.getByRole('button', { name: /^Plan Marenza 5 corvi/ }).click();
+  await expect(page.getByRole('heading', { level: 1, name: /Marenza 5 corvi/ })).toBeVisible();
+  await expect(gallery).toBeHidden();
+});

@@ -15,10 +15,12 @@ interface SheetProps {
   footer?: ReactNode;
   /** For things side by side: as wide as the screen allows. */
   wide?: boolean;
+  /** Only text, with nothing to press: the keyboard stops at it, so that it can be scrolled. */
+  isText?: boolean;
 }
 
 /** A sheet from the bottom edge; Escape, the cross, the dimmed part and Back close it. */
-export function Sheet({ title, open, onClose, children, footer, wide = false }: SheetProps) {
+export function Sheet({ title, open, onClose, children, footer, wide = false, isText = false }: SheetProps) {
   const palette = usePalette();
   useSheetHistory(open, onClose);
   return (
@@ -48,7 +50,9 @@ export function Sheet({ title, open, onClose, children, footer, wide = false }: 
               <Close size={24} color={palette.ink} />
             </Pressable>
           </View>
-          <ScrollArea contentContainerClassName="gap-3 px-4 pb-5 pt-1">{children}</ScrollArea>
+          <ScrollArea contentContainerClassName="gap-3 px-4 pb-5 pt-1" {...(isText ? { tabIndex: 0 } : {})}>
+            {children}
+          </ScrollArea>
           {footer ? <View className="border-t border-line px-4 py-3">{footer}</View> : null}
         </View>
       </View>

@@ -1,6 +1,6 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { useEffect, useLayoutEffect, useState, type ReactElement } from 'react';
-import { Platform, View, type Role, type ViewStyle } from 'react-native';
+import { useEffect, useLayoutEffect, useRef, useState, type ReactElement } from 'react';
+import { Platform, View, type Role, type ScrollView, type ViewStyle } from 'react-native';
 import { useScroller } from './ScrollArea';
 import { NO_MORE, ShowMore, type GoesOn } from './ShowMore';
 
@@ -20,6 +20,8 @@ interface VirtualRowsProps<T> {
   readonly label?: string;
   /** How the list goes on; left out of one that is there whole. */
   readonly from?: GoesOn | undefined;
+  /** The row to go to; each new object goes there once. */
+  readonly goTo?: { readonly index: number } | undefined;
   /** Told which rows are drawn, from and up to. */
   readonly onDrawn?: (from: number, to: number) => void;
 }
@@ -39,10 +41,18 @@ export function VirtualRows<T>({ from = NO_MORE, ...rows }: VirtualRowsProps<T>)
 }
 
 /** A short list, or where nothing tells what is in sight. */
-function AllRows<T>({ items, keyOf, renderRow, role = 'list', label, onDrawn }: VirtualRowsProps<T>) {
+function AllRows<T>({ items, keyOf, renderRow, role = 'list', label, goTo, onDrawn }: VirtualRowsProps<T>) {
+  const area = useScroller();
+  const here = useRef<View>(null);
   useEffect(() => onDrawn?.(0, items.length - 1), [items, onDrawn]);
+  useEffect(() => {
+    if (!goTo || !area || !here.current) return;
+    const scroller = elementOfArea(area);
+    const row = elementOf(here.current).children[goTo.index];
+    if (row) scroller.scrollTop = offsetIn(scroller, row);
+  }, [goTo, area]);
   return (
-    <View role={role} aria-label={label}>
+    <View ref={here} role={role} aria-label={label}>
       {items.map((item) => (
         <View key={keyOf(item)} {...(role === 'list' ? { role: 'listitem' as const } : {})}>
           {renderRow(item)}
@@ -58,8 +68,10 @@ const UNANCHORED = { overflowAnchor: 'none' } as unknown as ViewStyle;
 /** The element that a component is drawn as; React Native's types know of none. */
 const elementOf = (drawn: View) => drawn as unknown as HTMLElement;
 
+const elementOfArea = (area: ScrollView) => area.getScrollableNode() as HTMLElement;
+
 /** How far below the top of what scrolls something lies, px. */
-function offsetIn(scroller: HTMLElement, element: HTMLElement): number {
+function offsetIn(scroller: Element, element: Element): number {
   return element.getBoundingClientRect().top - scroller.getBoundingClientRect().top + scroller.scrollTop;
 }
 
@@ -71,12 +83,13 @@ function RowsInSight<T>({
   role = 'list',
   label,
   from: { more, readingOn, isError },
+  goTo,
   onDrawn,
 }: VirtualRowsProps<T> & { readonly from: GoesOn }) {
   // The package changes its own object in place, which a remembered drawing would not be told.
   'use no memo';
   const area = useScroller();
-  const scroller = area ? (area.getScrollableNode() as HTMLElement) : null;
+  const scroller = area ? elementOfArea(area) : null;
   const [here, setHere] = useState<View | null>(null);
   const [marginPx, setMarginPx] = useState(0);
   // eslint-disable-next-line react-hooks/incompatible-library -- said above
@@ -100,6 +113,11 @@ function RowsInSight<T>({
   useLayoutEffect(() => {
     if (here && scroller) setMarginPx(Math.round(offsetIn(scroller, elementOf(here))));
   });
+  useEffect(() => {
+    if (goTo) rows.scrollToIndex(goTo.index, { align: 'start' });
+    // Once for each place that is gone to.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [goTo]);
   const drawn = rows.getVirtualItems();
   const first = drawn[0]?.index ?? 0;
   const to = drawn.at(-1)?.index ?? -1;

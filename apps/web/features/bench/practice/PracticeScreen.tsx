@@ -16,7 +16,7 @@ function ExerciseCard({ exercise }: { exercise: Exercise }) {
     <View
       role="listitem"
       aria-label={exercise.title}
-      className="flex-row items-center gap-3 border-b border-line py-3"
+      className="min-w-[320px] flex-1 basis-[420px] flex-row items-center gap-3 border-b border-line py-3"
     >
       <Type as="display" className="w-10 text-center">
         {exercise.grade}
@@ -45,7 +45,7 @@ export function PracticeScreen() {
       testID="practice-screen"
       about="The planner’s own simulation plays the metal, each piece a little other than the table says. You choose, feel, read and stop."
     >
-      <View role="list" aria-label="Exercises">
+      <View role="list" aria-label="Exercises" className="two:flex-row two:flex-wrap two:gap-x-10">
         {EXERCISES.map((exercise) => (
           <ExerciseCard key={exercise.id} exercise={exercise} />
         ))}

@@ -141,6 +141,7 @@ export function RingWork({ bench: kept }: { bench: BenchRing }) {
               steps={state.steps}
               done={state.step}
               names={bench.edges}
+              atBench
             />
           </View>
         </ScrollView>

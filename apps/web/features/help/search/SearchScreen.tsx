@@ -3,17 +3,14 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { Field } from '@/ui/Field';
+import { FirstFew } from '@/ui/FirstFew';
 import { Notice } from '@/ui/Notice';
 import { Screen } from '@/ui/Screen';
-import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
 import { Empty } from '@/ui/Waiting';
 import { FoundRow } from '@/features/help/FoundRow';
 import { findEverywhere, type FoundGroup } from './search-model';
 import { useHoldings } from './use-holdings';
-
-/** So many of a kind are shown until more are asked for. */
-const FIRST = 5;
 
 const WAYS_ON: readonly (readonly [href: Href, title: string, note: string])[] = [
   ['/help', 'Handbook', 'How a ring is made, what is computed and from what'],
@@ -22,25 +19,18 @@ const WAYS_ON: readonly (readonly [href: Href, title: string, note: string])[] =
 ];
 
 function Group({ title, found }: FoundGroup) {
-  const [all, setAll] = useState(false);
-  const shown = all ? found : found.slice(0, FIRST);
   return (
     <View>
       <Type as="heading">{`${title} (${found.length})`}</Type>
-      <View role="list" aria-label={title}>
-        {shown.map(({ key, ...row }) => (
-          <FoundRow key={key} {...row} />
-        ))}
-      </View>
-      {shown.length < found.length ? (
-        <View className="items-start">
-          <TextButton
-            label={`show all ${found.length}`}
-            describe={`Show all of ${title.toLowerCase()}`}
-            onPress={() => setAll(true)}
-          />
-        </View>
-      ) : null}
+      <FirstFew items={found} name={title.toLowerCase()}>
+        {(shown) => (
+          <View role="list" aria-label={title}>
+            {shown.map(({ key, ...row }) => (
+              <FoundRow key={key} {...row} />
+            ))}
+          </View>
+        )}
+      </FirstFew>
     </View>
   );
 }
@@ -71,7 +61,7 @@ export function SearchScreen() {
     router.setParams({ q: text });
   };
   return (
-    <Screen maxWidth={1000} testID="search-everything" header={<Type as="title">Search</Type>}>
+    <Screen maxWidth={1240} testID="search-everything" header={<Type as="title">Search</Type>}>
       <Field
         label="Rings, orders, people, stock, tools, handbook"
         value={search}
@@ -80,7 +70,7 @@ export function SearchScreen() {
         returnKeyType="search"
       />
       {typed === '' ? (
-        <View role="list" aria-label="Help">
+        <View role="list" aria-label="Help" className="two:flex-row two:gap-8">
           {WAYS_ON.map(([href, title, note]) => (
             <FoundRow key={title} href={href} title={title} note={note} />
           ))}

@@ -2,12 +2,13 @@ import { SIZE_SYSTEMS } from '@round-mint/core/size';
 import type { LearntAnswer, LearntValueAnswer } from '@round-mint/contract/learnt';
 import { foretellsBetter } from '@round-mint/core/learn';
 import { Link } from 'expo-router';
+import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { LogTabs } from '@/features/shared/tabs/LogTabs';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { useChangeSettingsMutation, useGetLearntQuery } from '@/store/api';
-import { Choices } from '@/ui/Choices';
+import { Choices, LabelledChoices } from '@/ui/Choices';
 import { Screen } from '@/ui/Screen';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
@@ -17,17 +18,16 @@ import { errorText, nameOf, restsOn, valueText } from './learnt-words';
 
 const FEWEST_RINGS = 3;
 
-/** Values of one kind stand together, in this order. */
-const ORDER: readonly LearntValueAnswer['what'][] = [
-  'share',
-  'trim',
-  'curl',
-  'fold',
-  'springback',
-  'spread',
-  'allowance',
-  'minutes',
-];
+/** What values are about, and in which order those of a subject stand: all of them at once are six screens. */
+const SUBJECTS = [
+  { name: 'shape', what: ['share', 'trim', 'curl', 'fold', 'spread'] },
+  { name: 'springback', what: ['springback'] },
+  { name: 'cracks', what: ['allowance'] },
+  { name: 'times', what: ['minutes'] },
+] as const satisfies readonly {
+  readonly name: string;
+  readonly what: readonly LearntValueAnswer['what'][];
+}[];
 
 /** Of many years' log, the latest that lie far off tell enough. */
 const MOST_OUTLIERS = 8;
@@ -114,6 +114,7 @@ function StillLearning({ rings }: { rings: number }) {
 function LearntView({ learnt }: { learnt: LearntAnswer }) {
   const [save] = useChangeSettingsMutation();
   const { primarySystem } = useSettings();
+  const [subject, setSubject] = useState<(typeof SUBJECTS)[number]['name']>('shape');
   const { course, values, rings, used, toLearn, outlierNames } = learnt;
   if (values.length === 0) {
     return toLearn > 0 ? (
@@ -124,10 +125,10 @@ function LearntView({ learnt }: { learnt: LearntAnswer }) {
       </Empty>
     );
   }
-  const sorted = [...values].sort((a, b) => ORDER.indexOf(a.what) - ORDER.indexOf(b.what));
-  return (
-    <View className="gap-4">
-      {toLearn > 0 ? <StillLearning rings={toLearn} /> : null}
+  const about = SUBJECTS.find(({ name }) => name === subject)?.what ?? [];
+  const shown = about.flatMap((what) => values.filter((value) => value.what === what));
+  const charts = (
+    <View className="gap-4 wide:flex-1">
       <Choices
         label="Plans go by"
         choices={[
@@ -149,10 +150,28 @@ function LearntView({ learnt }: { learnt: LearntAnswer }) {
           {`${course.length < rings ? `The latest ${course.length} rings. ` : ''}Each ring as the rings before it predicted it, mean of the last eight. No ring vouches for itself.`}
         </Type>
       </View>
-      <View role="list" aria-label={`Learnt from ${rings} rings`}>
-        {sorted.map((value) => (
-          <ValueRow key={value.key} value={value} names={outlierNames} />
-        ))}
+    </View>
+  );
+  return (
+    <View className="gap-4">
+      {toLearn > 0 ? <StillLearning rings={toLearn} /> : null}
+      <View className="gap-4 wide:flex-row wide:gap-8">
+        {charts}
+        <View className="min-w-0 gap-3 wide:flex-1">
+          <LabelledChoices
+            label="What it is about"
+            choices={SUBJECTS.map(({ name }) => ({ value: name, label: name }))}
+            value={subject}
+            onChange={setSubject}
+            minWidth={76}
+          />
+          {shown.length === 0 ? <Type as="small">Nothing learnt of this yet.</Type> : null}
+          <View role="list" aria-label={`Learnt from ${rings} rings`}>
+            {shown.map((value) => (
+              <ValueRow key={value.key} value={value} names={outlierNames} />
+            ))}
+          </View>
+        </View>
       </View>
     </View>
   );
@@ -164,7 +183,7 @@ export function LearntScreen() {
   const rings = learnt.data?.rings;
   return (
     <Screen
-      maxWidth={860}
+      maxWidth={1400}
       testID="learnt-screen"
       header={
         <PlaceHeader

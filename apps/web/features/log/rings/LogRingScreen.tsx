@@ -3,7 +3,7 @@ import type { LogEntry } from '@round-mint/contract/log';
 import type { RingWithEvents } from '@round-mint/contract/rings';
 import { routeTotals } from '@round-mint/core/steps';
 import { useLocalSearchParams } from 'expo-router';
-import { useState } from 'react';
+import { useState, type ReactElement, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { dayAndYear, momentOf } from '@/features/shared/words/dates';
 import { RouteStrip } from '@/drawings/route/RouteStrip';
@@ -23,6 +23,7 @@ import { useRing } from '@/store/use-rings';
 import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
 import { Screen } from '@/ui/Screen';
+import { ScrollArea } from '@/ui/ScrollArea';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
 import { both, Empty, Fetched } from '@/ui/Waiting';
@@ -46,7 +47,8 @@ function FinishedDrawing({ ring, entry }: { ring: RingWithEvents; entry: LogEntr
   const actual = entry.actualInsideDiameterMm;
   return (
     <View
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+      // A width is told rounded: half a pixel more than there is would shrink both drawings, letters and all.
+      onLayout={(event) => setWidth(event.nativeEvent.layout.width - 1)}
       style={{ height: HEIGHT }}
       className="flex-row"
     >
@@ -122,28 +124,75 @@ function ComparisonTable({ entry }: { entry: LogEntry }) {
   );
 }
 
-/** One finished ring: predicted against actual, and its history. */
+/** One finished ring on a page of its own. */
 export function LogRingScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
+  return (
+    <LoggedRing id={id}>
+      {({ title, note, body }) => (
+        <Screen
+          maxWidth={760}
+          testID="log-ring-screen"
+          header={title === undefined ? undefined : <PlaceHeader title={title} note={note} />}
+        >
+          {body}
+        </Screen>
+      )}
+    </LoggedRing>
+  );
+}
+
+/** The same beside the list that it is chosen from. */
+export function LogRingPane({ id }: { id: string }) {
+  return (
+    <LoggedRing id={id}>
+      {({ title, note, body }) => (
+        <ScrollArea contentContainerClassName="gap-3 px-6 py-4">
+          {title === undefined ? null : (
+            <View>
+              <Type as="title" aria-level={2}>
+                {title}
+              </Type>
+              <Type as="small">{note}</Type>
+            </View>
+          )}
+          {body}
+        </ScrollArea>
+      )}
+    </LoggedRing>
+  );
+}
+
+interface ShownParts {
+  /** Left out while it is not in the log. */
+  readonly title?: string;
+  readonly note?: string;
+  readonly body: ReactNode;
+}
+
+/** One finished ring: predicted against actual, and its history. */
+function LoggedRing({ id, children }: { id: string; children: (parts: ShownParts) => ReactElement }) {
   const ring = useRing(id);
   const entry = oneOf<LogEntry>(undefined, useGetLogEntryQuery(id));
   if (!entry.data && ring.data?.status === 'finished') {
-    return (
-      <Screen>
-        <OnItsWay ring={ring.data} />
-      </Screen>
-    );
+    return children({ body: <OnItsWay ring={ring.data} /> });
   }
   if (entry.isMissing) {
-    return (
-      <Screen>
+    return children({
+      body: (
         <Empty title="This ring is not in the log.">It may have been archived, or not be finished.</Empty>
-      </Screen>
-    );
+      ),
+    });
   }
   return (
     <Fetched from={both(entry, ring)} what="the ring">
-      {([known, found]) => <FinishedRing entry={known} ring={found} />}
+      {([known, found]) =>
+        children({
+          title: known.name,
+          note: `${known.stockName} · finished ${dayAndYear(known.finishedAt)}`,
+          body: <FinishedRing key={known.ringId} entry={known} ring={found} />,
+        })
+      }
     </Fetched>
   );
 }
@@ -179,16 +228,7 @@ function FinishedRing({ entry, ring }: { entry: LogEntry; ring: RingWithEvents }
   const hasPhotos = (useListPhotosQuery(ring.id).data ?? []).length > 0;
   const [correcting, setCorrecting] = useState(false);
   return (
-    <Screen
-      maxWidth={760}
-      testID="log-ring-screen"
-      header={
-        <PlaceHeader
-          title={entry.name}
-          note={`${entry.stockName} · finished ${dayAndYear(entry.finishedAt)}`}
-        />
-      }
-    >
+    <>
       <Type as="figure">{`${write.size(entry.predictedInsideDiameterMm)}: ${sizeErrorWords(entry.sizeErrorUs, write)}`}</Type>
       <FinishedDrawing ring={ring} entry={entry} />
       <ComparisonChart entry={entry} />
@@ -219,6 +259,6 @@ function FinishedRing({ entry, ring }: { entry: LogEntry; ring: RingWithEvents }
           </View>
         ))}
       </View>
-    </Screen>
+    </>
   );
 }

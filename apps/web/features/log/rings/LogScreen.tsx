@@ -1,87 +1,105 @@
 import type { LogEntry, LogSummary } from '@round-mint/contract/log';
-import { Link } from 'expo-router';
-import { Pressable, View } from 'react-native';
-import { useWriters } from '@/features/shared/settings/use-settings';
-import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { workshop } from '@round-mint/contract/endpoints-workshop';
-import { dayAndYear } from '@/features/shared/words/dates';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { askedBy, hasWords, useSearchedPages, wordsOf } from '@/features/shared/screen/use-searched-pages';
+import { useWidthClass } from '@/features/shared/screen/use-width';
+import { useWriters } from '@/features/shared/settings/use-settings';
+import { LogTabs } from '@/features/shared/tabs/LogTabs';
+import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { useGetLogSummaryQuery, useLogPagesInfiniteQuery } from '@/store/api';
 import { addressOf } from '@/store/call';
-import { ALL, usePages, type Paged } from '@/store/lists';
+import { usePages, type Asked, type Paged } from '@/store/lists';
 import { Button } from '@/ui/Button';
 import { download } from '@/ui/download';
+import { Field } from '@/ui/Field';
 import { Screen } from '@/ui/Screen';
+import { ScrollArea } from '@/ui/ScrollArea';
 import { Type } from '@/ui/Type';
-import { VirtualRows } from '@/ui/VirtualRows';
 import { both, Empty, Fetched } from '@/ui/Waiting';
 import { ErrorStrip } from './ErrorStrip';
-import { LogTabs } from '@/features/shared/tabs/LogTabs';
-import { logKindWords, sizeErrorWords, summaryWords } from './log-model';
+import { summaryWords } from './log-model';
+import { LogList } from './LogList';
+import { LogRingPane } from './LogRingScreen';
 
-function LogRow({ entry }: { entry: LogEntry }) {
-  const write = useWriters();
-  const { actualWidthMm, predictedWidthMm } = entry;
-  return (
-    <Link href={{ pathname: '/log/[id]', params: { id: entry.ringId } }} asChild>
-      <Pressable className="active:opacity-70 min-h-[64px] w-full flex-row items-center gap-3 border-b border-line py-2">
-        <View className="flex-1">
-          <Type as="heading">{entry.name}</Type>
-          <Type as="small">{`${logKindWords(entry)}${entry.stockName} · ${dayAndYear(entry.finishedAt)}`}</Type>
-        </View>
-        <View className="items-end">
-          <Type as="strong">{`${write.size(entry.predictedInsideDiameterMm)}: ${sizeErrorWords(entry.sizeErrorUs, write)}`}</Type>
-          <Type as="small">
-            {actualWidthMm === null
-              ? `planned ${write.length(predictedWidthMm)} wide`
-              : `${write.length(actualWidthMm)} wide, planned ${write.length(predictedWidthMm)}`}
-          </Type>
-        </View>
-      </Pressable>
-    </Link>
-  );
+function useLogPages(asked: Asked, options: { readonly skip: boolean }): Paged<LogEntry> {
+  return usePages(useLogPagesInfiniteQuery(asked, options));
 }
 
-const ROW_PX = 69;
+/** The log, narrowed to what is searched. */
+function useLogList() {
+  const [search, setSearch] = useState('');
+  const typed = useMemo(() => askedBy(search), [search]);
+  const { all, shown, narrowHere } = useSearchedPages(useLogPages, typed);
+  const entries = useMemo(() => {
+    const words = narrowHere ? wordsOf(search) : [];
+    return (shown.data ?? []).filter(({ name }) => hasWords(name, words));
+  }, [shown.data, narrowHere, search]);
+  return { all, shown, entries, search, setSearch };
+}
+
+type Log = ReturnType<typeof useLogList>;
 
 /** Predicted against actual. */
 export function LogScreen() {
-  const log = usePages(useLogPagesInfiniteQuery(ALL));
+  const log = useLogList();
   return (
-    <Fetched from={both(log, useGetLogSummaryQuery())} what="the log">
-      {([, summary]) => <Log log={log} summary={summary} />}
+    <Fetched from={both(log.all, useGetLogSummaryQuery())} what="the log">
+      {([, summary]) => <LogView log={log} summary={summary} />}
     </Fetched>
   );
 }
 
-function Log({ log, summary }: { log: Paged<LogEntry>; summary: LogSummary }) {
+function LogView({ log, summary }: { log: Log; summary: LogSummary }) {
   const write = useWriters();
-  const { data: entries = [] } = log;
-  return (
-    <Screen
-      maxWidth={860}
-      testID="log-screen"
-      header={<PlaceHeader title="Log" note={summary.rings > 0 ? summaryWords(summary, write) : undefined} />}
-      footer={<Button label="Log as CSV" onPress={() => download(addressOf(workshop.logCsv, {}))} />}
-    >
-      <LogTabs here="Rings" />
-      {entries.length === 0 ? (
-        <Empty title="No ring finished yet.">
-          A ring that is finished at the bench shows here what was predicted and what came out.
-        </Empty>
-      ) : (
-        <>
-          <Type as="heading">Size, predicted against actual</Type>
-          <ErrorStrip sizeErrors={summary.sizeErrors} />
-          <VirtualRows
-            label="Finished rings"
-            items={entries}
-            keyOf={({ ringId }) => ringId}
-            rowPx={ROW_PX}
-            from={log}
-            renderRow={(entry) => <LogRow entry={entry} />}
+  const wide = useWidthClass() === 'wide';
+  const [chosenId, setChosenId] = useState<string>();
+  const { all, shown, entries, search, setSearch } = log;
+  const chosen = entries.find(({ ringId }) => ringId === chosenId) ?? entries[0];
+  const head = (
+    <PlaceHeader title="Log" note={summary.rings > 0 ? summaryWords(summary, write) : undefined} />
+  );
+  const footer = <Button label="Log as CSV" onPress={() => download(addressOf(workshop.logCsv, {}))} />;
+  const list =
+    all.data?.length === 0 ? (
+      <Empty title="No ring finished yet.">
+        A ring that is finished at the bench shows here what was predicted and what came out.
+      </Empty>
+    ) : (
+      <>
+        <Type as="heading">Size, predicted against actual</Type>
+        <ErrorStrip sizeErrors={summary.sizeErrors} />
+        <Field label="Search rings by name" value={search} onChangeText={setSearch} testID="log-search" />
+        {shown.data && entries.length === 0 ? (
+          <Empty title="No ring has this name.">Search for part of it.</Empty>
+        ) : (
+          <LogList
+            entries={entries}
+            from={shown}
+            {...(wide ? { chosenId: chosen?.ringId, onChoose: setChosenId } : {})}
           />
-        </>
-      )}
-    </Screen>
+        )}
+      </>
+    );
+  if (!wide) {
+    return (
+      <Screen maxWidth={860} testID="log-screen" header={head} footer={footer}>
+        <LogTabs here="Rings" />
+        {list}
+      </Screen>
+    );
+  }
+  return (
+    <View className="flex-1 flex-row" testID="log-screen">
+      <View className="min-w-0 flex-1 border-r border-line print:hidden">
+        <ScrollArea contentContainerClassName="gap-3 px-5 pb-6 pt-4">
+          {head}
+          <LogTabs here="Rings" />
+          {list}
+        </ScrollArea>
+        <View className="border-t border-line px-5 py-3">{footer}</View>
+      </View>
+      <View className="min-w-0 flex-1">{chosen ? <LogRingPane id={chosen.ringId} /> : null}</View>
+    </View>
   );
 }

@@ -1,6 +1,7 @@
 import type { LogEntry } from '@round-mint/contract/log';
 import { defaultWriters } from '@/testing/writers';
 import { comparisons, sizeErrorWords, summaryWords } from './log-model';
+import { logRows } from './log-rows';
 
 const entry = (sizeErrorUs: number | null, actualWidthMm: number | null): LogEntry =>
   ({
@@ -51,5 +52,29 @@ describe('comparisons', () => {
       ['Cut edge', null],
       ['Rim edge', 2.3],
     ]);
+  });
+});
+
+describe('logRows', () => {
+  it('puts rings under their months, and says where each begins', () => {
+    const at = (ringId: string, finishedAt: string) => ({ ...entry(0, 10), ringId, finishedAt });
+    const { rows, months } = logRows([
+      at('c', '2026-11-20T10:00:00.000Z'),
+      at('b', '2026-11-02T10:00:00.000Z'),
+      at('a', '2025-11-30T10:00:00.000Z'),
+    ]);
+    expect(rows.map(({ kind, key }) => (kind === 'ring' ? key : kind))).toEqual([
+      'month',
+      'c',
+      'b',
+      'month',
+      'a',
+    ]);
+    expect(months.map(({ rings, index }) => [rings, index])).toEqual([
+      [2, 0],
+      [1, 3],
+    ]);
+    // The same month of another year is another one.
+    expect(months[0]?.text).not.toBe(months[1]?.text);
   });
 });

@@ -16,6 +16,7 @@ import { PlanDrawing } from './PlanDrawing';
 import { PlanRing } from './PlanPicture';
 import type { PlanModel } from '@/features/plan/draft/plan-model';
 import { PlanQuestions } from './PlanQuestions';
+import { RingGallery } from './RingGallery';
 import { PlanTabs } from '@/features/shared/tabs/PlanTabs';
 import { TakeCoinToBench } from './TakeCoinToBench';
 import { usePlanChances } from './use-plan-chances';
@@ -61,6 +62,7 @@ export function WidePlan({ model }: { model: PlanModel }) {
         <FaceLosses model={lagging} />
         {piece ? <MakingChoices model={model} /> : null}
         <PlanQuestions model={model} />
+        {piece ? null : <RingGallery onChoose={choose} />}
         {plan ? (
           <PlanDrawing model={model} plan={plan} height={Math.max(270, height * 0.38)} only="section" />
         ) : null}

@@ -10,6 +10,8 @@ import { useCoins } from '@/store/use-coins';
 import { hasOutsidePicture, pictureName, plannedPicture, type PictureBench } from './planned-picture';
 
 const SIZE = { width: 92, height: 70 } as const;
+/** As large as it is drawn. */
+const LARGE = { width: 184, height: 140 } as const;
 
 /** What is to be drawn. */
 interface Wanted {
@@ -41,11 +43,11 @@ function useSmallPicture(wanted: Wanted): string | undefined {
   return drawn?.name === wanted.name ? drawn.address : undefined;
 }
 
-function Thumb({ wanted }: { wanted: Wanted }) {
+function Thumb({ wanted, size }: { wanted: Wanted; size: typeof SIZE | typeof LARGE }) {
   const address = useSmallPicture(wanted);
   return (
-    <View style={SIZE} aria-hidden testID="ring-thumb">
-      {address === undefined ? null : <Image source={{ uri: address }} style={SIZE} />}
+    <View style={size} aria-hidden testID="ring-thumb">
+      {address === undefined ? null : <Image source={{ uri: address }} style={size} />}
     </View>
   );
 }
@@ -54,10 +56,12 @@ interface RingThumbProps {
   stockId: string;
   wish: Omit<CoinRingInput, 'coin'>;
   finish: Finish;
+  /** In a gallery. */
+  isLarge?: boolean;
 }
 
 /** The ring that comes out of a piece, small, for a row of a list; nothing where its face has no picture. */
-export function RingThumb({ stockId, wish, finish }: RingThumbProps) {
+export function RingThumb({ stockId, wish, finish, isLarge = false }: RingThumbProps) {
   const piece = useCoins().data?.find(({ id }) => id === stockId);
   const tools = useListKitQuery().data;
   const traits = useBenchTraits();
@@ -71,5 +75,5 @@ export function RingThumb({ stockId, wish, finish }: RingThumbProps) {
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the name tells all the rest apart
     [name, tools, traits],
   );
-  return wanted ? <Thumb wanted={wanted} /> : null;
+  return wanted ? <Thumb wanted={wanted} size={isLarge ? LARGE : SIZE} /> : null;
 }

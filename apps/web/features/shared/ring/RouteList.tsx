@@ -96,19 +96,26 @@ interface RouteListProps {
   done?: number;
   /** What the ring's edges are called. */
   names?: EdgeNames;
+  /** Pressed with dirty hands: as large as everything at the bench. */
+  atBench?: boolean;
 }
 
 /** Every step with its tool, its readings and what to take care of; those to come also as a sheet for the wall. */
-export function RouteList({ about, steps, done = 0, names = COIN_EDGES }: RouteListProps) {
+export function RouteList({ about, steps, done = 0, names = COIN_EDGES, atBench = false }: RouteListProps) {
   const [open, setOpen] = useState(false);
   const write = useWriters();
   const { primarySystem } = useSettings();
   const tape = allTape(steps);
   return (
     <View className="gap-2">
-      <Button label={`All ${steps.length} steps, tools and readings`} onPress={() => setOpen(true)} />
+      <Button
+        label={`All ${steps.length} steps, tools and readings`}
+        onPress={() => setOpen(true)}
+        className={atBench ? 'min-h-[56px]' : ''}
+      />
       <Sheet
         title="The route"
+        isText
         open={open}
         onClose={() => setOpen(false)}
         footer={

@@ -18,7 +18,7 @@ interface BenchPartProps {
 export function BenchPart({ here, note, about, testID, footer, children }: BenchPartProps) {
   return (
     <Screen
-      maxWidth={760}
+      maxWidth={1240}
       testID={testID}
       header={
         <>

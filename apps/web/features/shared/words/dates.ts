@@ -12,6 +12,9 @@ export const shortDay = written({ weekday: 'short', day: 'numeric', month: 'shor
 /** "Fri, Dec 4, 2026" */
 export const dayAndYear = written({ weekday: 'short', day: 'numeric', month: 'short', year: 'numeric' });
 
+/** "December 2026" */
+export const monthAndYear = written({ month: 'long', year: 'numeric' });
+
 /** "Friday, December 4, 2026", for letters and papers. */
 export const longDay = written({ weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' });
 

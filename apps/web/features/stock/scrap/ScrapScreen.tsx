@@ -12,6 +12,7 @@ import { StockTabs } from '@/features/shared/tabs/StockTabs';
 import { useGetMetalPricesQuery, useListScrapQuery } from '@/store/trade-api';
 import { Button } from '@/ui/Button';
 import { Choices } from '@/ui/Choices';
+import { FirstFew } from '@/ui/FirstFew';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
 import { both, Empty, Fetched } from '@/ui/Waiting';
@@ -116,27 +117,31 @@ function Tin({ things, prices }: { things: readonly StoredScrap[]; prices: Metal
             <Type as="heading">{heap.name}</Type>
             <Type as="strong">{`${heap.massG.toFixed(2)} g · ${money(heap.worth)}`}</Type>
           </View>
-          <View role="list" aria-label={`Scrap of ${heap.name}`}>
-            {heap.things.map((thing) => (
-              <View key={thing.id} role="listitem" className="border-b border-line">
-                <Pressable
-                  role="button"
-                  aria-label={`Weigh or change: ${KIND_WORDS[thing.kind]}, ${thing.note}`}
-                  onPress={() => setOpen(thing)}
-                  className="min-h-[44px] flex-row items-center justify-between gap-3 active:opacity-70"
-                >
-                  <View className="min-w-0 flex-1">
-                    <Type as="label">{`${KIND_WORDS[thing.kind]}${thing.note ? ` · ${thing.note}` : ''}`}</Type>
-                    <Type as="small">{`${dayAndYear(thing.at)} · ${thing.source === 'scale' ? 'weighed' : 'by the plan'}${thing.fineness === null ? '' : ` · .${Math.round(thing.fineness * 1000)}`}`}</Type>
+          <FirstFew items={heap.things} name={`scrap of ${heap.name}`}>
+            {(shown) => (
+              <View role="list" aria-label={`Scrap of ${heap.name}`}>
+                {shown.map((thing) => (
+                  <View key={thing.id} role="listitem" className="border-b border-line">
+                    <Pressable
+                      role="button"
+                      aria-label={`Weigh or change: ${KIND_WORDS[thing.kind]}, ${thing.note}`}
+                      onPress={() => setOpen(thing)}
+                      className="min-h-[44px] flex-row items-center justify-between gap-3 active:opacity-70"
+                    >
+                      <View className="min-w-0 flex-1">
+                        <Type as="label">{`${KIND_WORDS[thing.kind]}${thing.note ? ` · ${thing.note}` : ''}`}</Type>
+                        <Type as="small">{`${dayAndYear(thing.at)} · ${thing.source === 'scale' ? 'weighed' : 'by the plan'}${thing.fineness === null ? '' : ` · .${Math.round(thing.fineness * 1000)}`}`}</Type>
+                      </View>
+                      <View className="items-end">
+                        <Type as="label">{`${thing.source === 'plan' ? '≈ ' : ''}${thing.massG.toFixed(2)} g`}</Type>
+                        <Type as="small">{money(scrapWorth(thing, spot))}</Type>
+                      </View>
+                    </Pressable>
                   </View>
-                  <View className="items-end">
-                    <Type as="label">{`${thing.source === 'plan' ? '≈ ' : ''}${thing.massG.toFixed(2)} g`}</Type>
-                    <Type as="small">{money(scrapWorth(thing, spot))}</Type>
-                  </View>
-                </Pressable>
+                ))}
               </View>
-            ))}
-          </View>
+            )}
+          </FirstFew>
         </View>
       ))}
       <Prices prices={prices} />
