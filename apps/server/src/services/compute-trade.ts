@@ -2,6 +2,7 @@ import type { scheduleRequestSchema, scheduleResponseSchema } from '@round-mint/
 import type { exchangeRequestSchema, exchangeResponseSchema } from '@round-mint/contract/shop';
 import { DEFAULT_RULES, makeSchedule } from '@round-mint/core/schedule';
 import { coinReach, partExchange, priceRing, type PriceInput } from '@round-mint/core/trade';
+import { priceLineWords } from '@round-mint/core/words';
 import type { z } from 'zod';
 import type { Database } from '../db/database';
 import { inRange } from '../http/errors';
@@ -17,8 +18,14 @@ export async function computeSchedule(
   return { blocks: [...blocks], score, simple: { score: simple.score }, tooLong: [...tooLong] };
 }
 
+/** A price of a workshop whose currency is not told: amounts are bare numbers. */
 export function computePrice(input: PriceInput) {
-  return inRange('marginShare', () => priceRing(input));
+  const price = inRange('marginShare', () => priceRing(input));
+  const money = (amount: number) => amount.toFixed(2);
+  return {
+    ...price,
+    lines: price.lines.map((line) => ({ ...line, ...priceLineWords(line.code, input, price, money) })),
+  };
 }
 
 export async function computeExchange(

@@ -32,7 +32,7 @@ export type {
 export { partExchange } from './part-exchange';
 export type { ExchangeAnswer, ExchangeQuestion } from './part-exchange';
 export { marginAt, priceRing } from './price';
-export type { Price, PriceInput, PriceLine } from './price';
+export type { Price, PriceInput, PriceLine, PriceLineCode } from './price';
 export { coinReach } from './reach';
 export type { Reach } from './reach';
 export { FILINGS_SHARE, finenessOf, meltOut, ringScrap, scrapWorth } from './scrap';

@@ -1,4 +1,3 @@
-import { durationWords } from '../format';
 /** What goes into the price of a ring, in the workshop's money. */
 export interface PriceInput {
   /** What the piece cost; nothing when the customer brings it. */
@@ -25,15 +24,11 @@ export interface PriceInput {
   readonly roundTo?: number | undefined;
 }
 
-export type PriceLineCode =
-  'stock' | 'consumables' | 'minutes' | 'scrap' | 'post' | 'fees' | 'margin' | 'coupon' | 'rounding';
+export type PriceLineCode = 'stock' | 'consumables' | 'minutes' | 'scrap' | 'post' | 'fees' | 'margin';
 
 export interface PriceLine {
   readonly code: PriceLineCode;
-  readonly label: string;
   readonly amount: number;
-  /** How it came about. */
-  readonly why: string;
 }
 
 export interface Price {
@@ -51,7 +46,6 @@ export interface Price {
 const MOST_SHARE = 0.95;
 
 const percent = (share: number) => `${Math.round(share * 1000) / 10}%`;
-const money = (amount: number) => amount.toFixed(2);
 
 function roundedUp(amount: number, to: number): number {
   return to > 0 ? Math.ceil(amount / to - 1e-9) * to : amount;
@@ -88,40 +82,13 @@ export function priceRing(input: PriceInput): Price {
   const margin = marginAt(input, price);
   const atFloor = price <= meltValue + 1e-9;
   const lines: PriceLine[] = [
-    { code: 'stock', label: 'The piece', amount: stockCost, why: 'What it cost.' },
-    {
-      code: 'consumables',
-      label: 'Supplies',
-      amount: consumablesCost,
-      why: 'Tape, grease, gas, paper, acid and gold that its steps use, at the price of their packs.',
-    },
-    {
-      code: 'minutes',
-      label: `${durationWords(minutes)} at the bench`,
-      amount: labour,
-      why: `${durationWords(minutes)} × ${money(hourlyRate)} an hour.`,
-    },
-    {
-      code: 'scrap',
-      label: 'Slug and filings',
-      amount: -credit,
-      why: `Worth ${money(scrapValue)} as metal; a refiner pays ${percent(refinerShare)} of it.`,
-    },
-    { code: 'post', label: 'Post', amount: post, why: 'Parcel and packing.' },
-    {
-      code: 'fees',
-      label: 'Fees',
-      amount: fees,
-      why: `${percent(feeShare)} of the price and ${money(feeFixed)} a sale.`,
-    },
-    {
-      code: 'margin',
-      label: 'Profit',
-      amount: margin,
-      why: atFloor
-        ? 'The price is what the piece was worth as metal: less would give metal away.'
-        : `${percent(marginShare)} of the price, and what rounding and coupons change.`,
-    },
+    { code: 'stock', amount: stockCost },
+    { code: 'consumables', amount: consumablesCost },
+    { code: 'minutes', amount: labour },
+    { code: 'scrap', amount: -credit },
+    { code: 'post', amount: post },
+    { code: 'fees', amount: fees },
+    { code: 'margin', amount: margin },
   ];
   return { lines, cost, price, floor: meltValue, atFloor, margin };
 }

@@ -53,7 +53,7 @@ describe('an order', () => {
     // 20 + 3 + 60 − 3.6 is made for; 6 post and 0.5 fees; 5 % and 25 % of the price.
     expect(within(panel).getByText('122.71 cr')).toBeTruthy();
     fireEvent.press(within(panel).getByRole('button', { name: '1 h 30 min at the bench: why?' }));
-    expect(await screen.findByText('1 h 30 min × 40.00 an hour.')).toBeTruthy();
+    expect(await screen.findByText('1 h 30 min × 40.00 cr an hour.')).toBeTruthy();
   });
 
   it('is quoted: price kept, letter into the outbox', async () => {

@@ -1,5 +1,6 @@
 import type { OrderInList } from '@round-mint/contract/orders';
-import { marginAt, priceRing, type Price, type PriceInput } from '@round-mint/core/trade';
+import { marginAt, priceRing, type Price, type PriceInput, type PriceLineCode } from '@round-mint/core/trade';
+import { priceLineWords } from '@round-mint/core/words';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { useWriters } from '@/features/shared/settings/use-settings';
@@ -74,7 +75,7 @@ function actualSums(actual: PriceInput, price: number) {
 export function PricePanel({ order, person }: { order: OrderInList; person: string }) {
   const { money } = useWriters();
   const costs = useGetOrderCostsQuery(order.id).data;
-  const [asked, setAsked] = useState<string>();
+  const [asked, setAsked] = useState<PriceLineCode>();
   const [exchanging, setExchanging] = useState(false);
   const input = order.quote?.input ?? costs?.planned;
   if (!costs) return <Type as="small">Working out the price …</Type>;
@@ -85,6 +86,7 @@ export function PricePanel({ order, person }: { order: OrderInList; person: stri
   const { price } = computed;
   const told = order.quote?.price ?? price.price;
   const actual = costs.actual ? actualSums(costs.actual, told) : undefined;
+  const wordsOf = (code: PriceLineCode) => priceLineWords(code, input, price, money);
   const why = price.lines.find(({ code }) => code === asked);
   return (
     <View className="gap-1" testID="price-panel">
@@ -111,10 +113,10 @@ export function PricePanel({ order, person }: { order: OrderInList; person: stri
             </Type>
           </View>
         </View>
-        {price.lines.map(({ code, label, amount }) => (
+        {price.lines.map(({ code, amount }) => (
           <Line
             key={code}
-            label={label}
+            label={wordsOf(code).label}
             planned={money(code === 'margin' ? marginAt(input, told) : amount)}
             actual={actual && money(code === 'margin' ? actual.margin : actual.of(code))}
             onAsk={() => setAsked(code)}
@@ -125,9 +127,9 @@ export function PricePanel({ order, person }: { order: OrderInList; person: stri
         <TextButton label="Part exchange: what is left to pay" onPress={() => setExchanging(true)} />
       ) : null}
       {why ? (
-        <Sheet title={why.label} open onClose={() => setAsked(undefined)}>
+        <Sheet title={wordsOf(why.code).label} open onClose={() => setAsked(undefined)}>
           <Type as="figure">{money(why.amount)}</Type>
-          <Type>{why.why}</Type>
+          <Type>{wordsOf(why.code).why}</Type>
           <Type as="small">From: rates under Settings, packs under Stock, metal prices of the day.</Type>
         </Sheet>
       ) : null}

@@ -7,6 +7,7 @@ import { DateField } from '@/features/shared/inputs/DateField';
 import { dayFromNow } from '@/features/shared/words/wall-clock';
 import { PersonChoice } from '@/features/orders/people/PersonChoice';
 import { inputOf } from '@/features/shared/words/order-words';
+import { useSettings } from '@/features/shared/settings/use-settings';
 import { AddSheet } from '@/features/shared/screen/AddSheet';
 import { useArchive } from '@/features/shared/screen/use-archive';
 import { usePages } from '@/store/lists';
@@ -53,6 +54,7 @@ interface SizerSheetProps {
 
 /** A sizer that goes out, or what became of it. */
 export function SizerSheet({ sizer, people, onClose }: SizerSheetProps) {
+  const { currency } = useSettings();
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const [id] = useState(() => sizer?.id ?? newId());
   const { texts, type, base, forget, line } = useFormDraft(
@@ -105,6 +107,7 @@ export function SizerSheet({ sizer, people, onClose }: SizerSheetProps) {
     <Field
       className="flex-1"
       label={label}
+      unit={currency}
       inputMode="decimal"
       value={texts[key]}
       error={problems[key]}

@@ -47,7 +47,7 @@ describe('SizersScreen', () => {
     fireEvent.press(screen.getByText('It is sent'));
     expect(await screen.findByText(/choose who it goes to/)).toBeTruthy();
     fireEvent.press(screen.getByRole('radio', { name: 'Calla Venn' }));
-    fireEvent.changeText(screen.getByLabelText('Paid for it'), '6');
+    fireEvent.changeText(screen.getByLabelText('Paid for it (cr)'), '6');
     fireEvent.press(screen.getByText('It is sent'));
     await waitFor(() => expect(calls.some(({ method }) => method === 'POST')).toBe(true));
     const body = calls.find(({ method }) => method === 'POST')?.body;

@@ -52,7 +52,7 @@ function OptionColumn({
     ['Anneals', String(option.annealCount)],
     ['Minutes', String(Math.round(option.minutes))],
     ['Spoil', `${Math.round(option.spoilt * 100)} in 100`],
-    ['Piece', option.price === undefined ? 'no price' : option.price.toFixed(2)],
+    ['Piece', option.price === undefined ? 'no price' : write.money(option.price)],
     [
       'Missing',
       option.missingTools.length === 0 ? 'nothing' : option.missingTools.map(({ words }) => words).join(', '),

@@ -97,6 +97,7 @@ export function WishForm({ problems }: { problems: WishProblems }) {
         <Field
           className="flex-1"
           label="Piece costs at most"
+          unit={settings.currency}
           placeholder="anything"
           inputMode="decimal"
           value={wish.priceMax}

@@ -116,7 +116,7 @@ interface PieceFormProps {
 }
 
 function PieceForm({ title, start, piece, head, evidence }: PieceFormProps) {
-  const { lengthUnit } = useSettings();
+  const { lengthUnit, currency } = useSettings();
   const router = useRouter();
   const [save, { isLoading }] = useSaveStockMutation();
   const [problem, setProblem] = useState<string>();
@@ -198,7 +198,7 @@ function PieceForm({ title, start, piece, head, evidence }: PieceFormProps) {
       />
       <View className="flex-row gap-3">
         <FormText control={control} name="grade" label="Grade" />
-        <FormText control={control} name="price" label="Paid" numeric />
+        <FormText control={control} name="price" label="Paid" unit={currency} numeric />
       </View>
       <FormText control={control} name="origin" label="Where it came from" />
       <FormText control={control} name="notes" label="Notes" multiline />

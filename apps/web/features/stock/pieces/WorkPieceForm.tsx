@@ -85,7 +85,7 @@ interface WorkPieceFormProps {
 /** Silverware, strip or a finished band: measured once. */
 export function WorkPieceForm({ kind, title, start, piece, evidence, head }: WorkPieceFormProps) {
   const router = useRouter();
-  const { lengthUnit, primarySystem } = useSettings();
+  const { lengthUnit, primarySystem, currency } = useSettings();
   const draftName = piece ? `piece/${piece.id}` : newPieceDraft(kind);
   const { draft, change, forget, startOver } = useDraft(draftName, { texts: start, base: piece ?? null });
   const { texts } = draft;
@@ -125,10 +125,11 @@ export function WorkPieceForm({ kind, title, start, piece, evidence, head }: Wor
     }
   };
   const round = kind === 'strip' && values['section'] === 'round';
-  const text = (key: string, label: string, numeric = false) => (
+  const text = (key: string, label: string, numeric = false, unit?: string) => (
     <Field
       className="flex-1"
       label={label}
+      unit={unit}
       value={values[key] ?? ''}
       onChangeText={put(key)}
       error={problems[key]}
@@ -185,7 +186,7 @@ export function WorkPieceForm({ kind, title, start, piece, evidence, head }: Wor
         )}
       <View className="flex-row gap-3">
         {text('quantity', 'Pieces', true)}
-        {text('price', 'Paid', true)}
+        {text('price', 'Paid', true, currency)}
       </View>
       {text('origin', 'Where it came from')}
       {text('notes', 'Notes')}

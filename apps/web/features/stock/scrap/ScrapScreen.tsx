@@ -17,7 +17,7 @@ import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
 import { both, Empty, Fetched } from '@/ui/Waiting';
 import { MeltSheet } from './MeltSheet';
-import { heapsOf, inTin, spotOf } from './scrap-model';
+import { heapsOf, inTin, massWords, spotOf } from './scrap-model';
 import { ScrapSheet } from './ScrapSheet';
 
 const KIND_WORDS: Readonly<Record<StoredScrap['kind'], string>> = {
@@ -133,7 +133,7 @@ function Tin({ things, prices }: { things: readonly StoredScrap[]; prices: Metal
                         <Type as="small">{`${dayAndYear(thing.at)} · ${thing.source === 'scale' ? 'weighed' : 'by the plan'}${thing.fineness === null ? '' : ` · .${Math.round(thing.fineness * 1000)}`}`}</Type>
                       </View>
                       <View className="items-end">
-                        <Type as="label">{`${thing.source === 'plan' ? '≈ ' : ''}${thing.massG.toFixed(2)} g`}</Type>
+                        <Type as="label">{massWords(thing)}</Type>
                         <Type as="small">{money(scrapWorth(thing, spot))}</Type>
                       </View>
                     </Pressable>

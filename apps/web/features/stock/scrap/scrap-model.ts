@@ -14,6 +14,11 @@ export function spotOf({ items }: MetalPrices): SpotPrices {
   return { silver: of('silver'), gold: of('gold'), platinum: of('platinum') };
 }
 
+/** A mass as it is known: to a hundredth by the scale, to two figures by the plan. */
+export function massWords({ source, massG }: Pick<StoredScrap, 'source' | 'massG'>): string {
+  return source === 'scale' ? `${massG.toFixed(2)} g` : `≈ ${Number(massG.toPrecision(2))} g`;
+}
+
 /** Things of one kind of metal; what was melted together lies apart, since its fineness is its own. */
 export interface ScrapHeap {
   readonly name: string;

@@ -1,0 +1,2 @@
+export { priceLineWords } from './price';
+export type { PriceLineWords } from './price';
