@@ -87,7 +87,8 @@ describe('a change of what another device has changed meanwhile', () => {
 describe('something new while the server is away', () => {
   const { createdAt: _created, updatedAt: _updated, version: _version, ...piece } = pieceOf();
 
-  it('is kept, answered as the server would, and sent when the server is back', async () => {
+  /** A server that does not answer until it comes back. */
+  function serverAway() {
     let away = true;
     const calls = fakeServer({
       'POST /stock': () => {
@@ -95,11 +96,16 @@ describe('something new while the server is away', () => {
         return pieceOf();
       },
     });
+    return { calls, comeBack: () => (away = false) };
+  }
+
+  it('is kept, answered as the server would, and sent when the server is back', async () => {
+    const { calls, comeBack } = serverAway();
     const store = newStore();
     const saved = await store.dispatch(api.endpoints.saveStock.initiate({ ...piece, isNew: true }));
     expect(saved).toMatchObject({ data: { name: piece.name, version: 0 } });
     expect(store.getState().unsentThings.things).toMatchObject([{ kind: 'piece', id: piece.id }]);
-    away = false;
+    comeBack();
     // A page that is opened later finds it, and sends it.
     const next = newStore();
     next.dispatch({ type: 'unsent/unsentOpened' });
@@ -108,19 +114,13 @@ describe('something new while the server is away', () => {
   });
 
   it('waits no longer once it is sent again by hand', async () => {
-    let away = true;
-    const calls = fakeServer({
-      'POST /stock': () => {
-        if (away) throw new TypeError('network');
-        return pieceOf();
-      },
-    });
+    const { calls, comeBack } = serverAway();
     const store = newStore();
     const send = () => store.dispatch(api.endpoints.saveStock.initiate({ ...piece, isNew: true }));
     await send();
     await until(() => calls.length === 2);
     expect(store.getState().unsentThings.things).toHaveLength(1);
-    away = false;
+    comeBack();
     await send();
     expect(calls).toHaveLength(3);
     expect(store.getState().unsentThings.things).toEqual([]);

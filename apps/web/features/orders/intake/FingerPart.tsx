@@ -35,16 +35,19 @@ export function FingerPart({ texts, intake, wasTried }: FingerPartProps) {
   return (
     <View className="gap-3">
       <Type as="heading">The finger</Type>
-      <SizeInput
-        label="Size as given"
-        text={texts.size}
-        targetMm={targetMm}
-        problem={texts.size.trim() === '' && !wasTried ? undefined : problems.size}
-        system={settings.primarySystem}
-        note={targetMm === undefined ? 'As it was told: 7½, P½, EU 54, 17.3 mm' : everywhere}
-        write={write.size}
-        onChange={(size) => type({ size })}
-      />
+      <View className="gap-1.5">
+        <Type as="label">Size as given</Type>
+        <SizeInput
+          label="Size as given"
+          text={texts.size}
+          targetMm={targetMm}
+          problem={texts.size.trim() === '' && !wasTried ? undefined : problems.size}
+          system={settings.primarySystem}
+          note={targetMm === undefined ? 'As it was told: 7½, P½, EU 54, 17.3 mm' : everywhere}
+          write={write.size}
+          onChange={(size) => type({ size })}
+        />
+      </View>
       <FingerChoices value={texts} onChange={type} />
       {texts.measuredBy === 'gauge' || texts.measuredBy === 'sizer' ? (
         <Field

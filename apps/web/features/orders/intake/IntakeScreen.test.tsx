@@ -88,9 +88,9 @@ describe('IntakeScreen', () => {
   it('tells what is missing once it is tried to save', async () => {
     open();
     await screen.findByTestId('intake-person');
-    expect(screen.queryByText('✕ who asks for it?')).toBeNull();
+    expect(screen.queryByText('✕ must not be empty')).toBeNull();
     fireEvent.press(screen.getByTestId('keep-order'));
-    expect(screen.getByText('✕ who asks for it?')).toBeTruthy();
+    expect(screen.getByText('✕ must not be empty')).toBeTruthy();
     expect(screen.getByText(/^✕ .*7½/)).toBeTruthy();
   });
 

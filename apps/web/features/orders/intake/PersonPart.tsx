@@ -55,6 +55,7 @@ export function PersonPart({ texts, problems, people }: PersonPartProps) {
     <View className="gap-2">
       <Field
         label="Who asks for it?"
+        required
         value={texts.personName}
         error={problems.personName}
         hint={

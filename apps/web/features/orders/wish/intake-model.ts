@@ -152,7 +152,7 @@ export function intakeOf(texts: IntakeTexts, settings: Settings): Intake {
       ? { widthMax: 'must not be less than the smallest width' }
       : {};
   const missing =
-    texts.personId === '' && texts.personName.trim() === '' ? { personName: 'who asks for it?' } : {};
+    texts.personId === '' && texts.personName.trim() === '' ? { personName: 'must not be empty' } : {};
   const noPiece =
     texts.stockFrom === 'sent-in' && texts.stockId === ''
       ? { stockId: 'choose the piece: enter it under Stock first' }

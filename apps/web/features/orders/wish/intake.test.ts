@@ -42,7 +42,7 @@ describe('intakeOf', () => {
     expect(intake({ size: 'big' }).problems.size).toContain('7½');
     expect(intake({ widthMin: '9', widthMax: '8' }).problems.widthMax).toContain('smallest');
     expect(intake({ year: 'old' }).wish).toBeUndefined();
-    expect(intake({ personName: ' ' }).problems.personName).toBe('who asks for it?');
+    expect(intake({ personName: ' ' }).problems.personName).toBe('must not be empty');
     expect(intake({ wantedBy: 'soon' }).problems.wantedBy).toContain('2026-12-24');
     expect(intake({ exchangePieces: '1' }).problems.exchangePieces).toContain('from 2');
     expect(intake({ stockFrom: 'sent-in' }).problems.stockId).toContain('Stock');

@@ -40,6 +40,7 @@ function Converter() {
   const mm = parsed.ok ? parsed.insideDiameterMm : undefined;
   return (
     <View className="gap-2">
+      <Type as="label">Size</Type>
       <SizeInput
         label="Size"
         text={text}

@@ -43,12 +43,12 @@ export function sizeWords(piece: StockItem, length: (mm: number, decimals?: numb
     case 'handle': {
       const last = Math.max(...piece.stations.map(({ atMm }) => atMm));
       const thick = piece.stations.map(({ thicknessMm }) => thicknessMm);
-      return `${length(last)} long · ${length(Math.min(...thick))} to ${length(Math.max(...thick))} thick`;
+      return `${length(last, 0)} long · ${length(Math.min(...thick))} to ${length(Math.max(...thick))} thick`;
     }
     case 'strip':
       return piece.section === 'round'
-        ? `⌀ ${length(piece.thicknessMm)} · ${length(piece.lengthMm)} left`
-        : `${SECTION_WORDS[piece.section]}${length(piece.widthMm)} × ${length(piece.thicknessMm, 2)} · ${length(piece.lengthMm)} left`;
+        ? `⌀ ${length(piece.thicknessMm)} · ${length(piece.lengthMm, 0)} left`
+        : `${SECTION_WORDS[piece.section]}${length(piece.widthMm)} × ${length(piece.thicknessMm, 2)} · ${length(piece.lengthMm, 0)} left`;
     case 'band':
       return `⌀ ${length(piece.insideDiameterMm)} inside · ${length(piece.widthMm)} wide`;
   }
