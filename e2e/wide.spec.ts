@@ -88,7 +88,7 @@ test('the drawer is a table: sorted by its heads, copied as text', async ({ app:
   await page.getByRole('button', { name: 'Copy table' }).click();
   const copied = await page.evaluate(() => navigator.clipboard.readText());
   expect(copied.split('\n')).toHaveLength(4);
-  expect(copied.split('\n')[0]).toBe('Name\tKind\tMetal\tYear\t⌀\tMass\tPieces');
+  expect(copied.split('\n')[0]).toBe('Name\tKind\tMetal\tYear\tSize\tMass\tPieces');
 });
 
 test.describe('settings', () => {

@@ -1,8 +1,7 @@
 import type { scheduleRequestSchema, scheduleResponseSchema } from '@round-mint/contract/day-plan';
 import type { exchangeRequestSchema, exchangeResponseSchema } from '@round-mint/contract/shop';
 import { DEFAULT_RULES, makeSchedule } from '@round-mint/core/schedule';
-import { coinReach, partExchange, priceRing, type PriceInput } from '@round-mint/core/trade';
-import { priceLineWords } from '@round-mint/core/words';
+import { coinReach, partExchange, priceLineWords, priceRing, type PriceInput } from '@round-mint/core/trade';
 import type { z } from 'zod';
 import type { Database } from '../db/database';
 import { inRange } from '../http/errors';

@@ -1,17 +1,10 @@
 import type { MetalId } from '../metal';
+import { recipeSays, type RecipeWarningCode } from './reason-words';
 import type { RecipeStep } from './templates';
 
 /** Something in a recipe that the trade advises against, and the step where it shows. */
 export interface RecipeWarning {
-  readonly code:
-    | 'grit-skipped'
-    | 'grit-back'
-    | 'acid-before-sulphur'
-    | 'no-silver-for-rainbow'
-    | 'plate-shows-wear'
-    | 'wears-plate'
-    | 'lining-not-clean'
-    | 'not-sealed';
+  readonly code: RecipeWarningCode;
   readonly step: number;
   readonly message: string;
 }
@@ -29,19 +22,10 @@ function gritWarnings(steps: readonly RecipeStep[]): readonly RecipeWarning[] {
   steps.forEach(({ grit }, step) => {
     if (grit === undefined) return;
     if (last !== undefined && grit > last * MOST_GRIT_RATIO) {
-      warnings.push({
-        code: 'grit-skipped',
-        step,
-        message: `From ${last} to ${grit} skips a grit: the scratches of ${last} stay. Never more than double.`,
-      });
+      warnings.push({ ...recipeSays('grit-skipped', { last, grit }), step });
     }
-    if (last !== undefined && grit < last) {
-      warnings.push({
-        code: 'grit-back',
-        step,
-        message: `${grit} after ${last} scratches again what is fine already.`,
-      });
-    }
+    if (last !== undefined && grit < last)
+      warnings.push({ ...recipeSays('grit-back', { last, grit }), step });
     last = grit;
   });
   return warnings;
@@ -53,16 +37,7 @@ function acidWarnings(steps: readonly RecipeStep[]): readonly RecipeWarning[] {
   return steps.flatMap((one, step): RecipeWarning[] => {
     if (one.kind === 'pickle') acid = !one.title.toLowerCase().startsWith('neutralise');
     const meets = acid && one.kind === 'patina';
-    return meets
-      ? [
-          {
-            code: 'acid-before-sulphur',
-            step,
-            message:
-              'Acid is still on it: neutralise and rinse first. Liver of sulphur and acid give hydrogen sulphide.',
-          },
-        ]
-      : [];
+    return meets ? [{ ...recipeSays('acid-before-sulphur'), step }] : [];
   });
 }
 
@@ -82,54 +57,19 @@ const SPOTLESS: readonly RecipeStep['kind'][] = ['polish', 'sand'];
 export function recipeWarnings(steps: readonly RecipeStep[], metal?: MetalId): readonly RecipeWarning[] {
   const others = steps.flatMap((one, step): RecipeWarning[] => {
     if (isRainbow(one) && metal !== undefined && !SILVERS.test(metal)) {
-      return [
-        {
-          code: 'no-silver-for-rainbow',
-          step,
-          message: 'Rainbow colours come only where silver is at the surface.',
-        },
-      ];
+      return [{ ...recipeSays('no-silver-for-rainbow'), step }];
     }
-    if (metal === PLATED && one.kind === 'patina') {
-      return [
-        {
-          code: 'plate-shows-wear',
-          step,
-          message:
-            'Plated: where the silver is worn, or wears later, it takes another colour. Leave the high points as they come, without wool.',
-        },
-      ];
-    }
-    if (metal === PLATED && wearsPlate(one)) {
-      return [
-        {
-          code: 'wears-plate',
-          step,
-          message: `Plated: “${one.title}” takes the silver off. It is left out.`,
-        },
-      ];
-    }
+    if (metal === PLATED && one.kind === 'patina') return [{ ...recipeSays('plate-shows-wear'), step }];
+    if (metal === PLATED && wearsPlate(one)) return [{ ...recipeSays('wears-plate', one), step }];
     if (one.kind === 'plate' && !SPOTLESS.includes(steps[step - 1]?.kind ?? 'plate')) {
-      return [
-        {
-          code: 'lining-not-clean',
-          step,
-          message: 'A lining needs spotless metal: polish and degrease right before it.',
-        },
-      ];
+      return [{ ...recipeSays('lining-not-clean'), step }];
     }
     return [];
   });
   const sealed = steps.some(({ kind, title }) => kind === 'plate' || /seal/i.test(title));
   const greens = metal !== undefined && GREENING.includes(metal) && !sealed && steps.length > 0;
   const seal: readonly RecipeWarning[] = greens
-    ? [
-        {
-          code: 'not-sealed',
-          step: steps.length - 1,
-          message: 'Copper and bronze green the skin: offer to seal or to line it.',
-        },
-      ]
+    ? [{ ...recipeSays('not-sealed'), step: steps.length - 1 }]
     : [];
   return [...gritWarnings(steps), ...acidWarnings(steps), ...others, ...seal].sort((a, b) => a.step - b.step);
 }

@@ -47,8 +47,8 @@ export {
 } from './meridian';
 export type { Edge, Meridian } from './meridian';
 export { naturalInsideDiameterMm } from './natural-size';
-export { gravestFirst } from './reason';
-export type { Reason, Reasoned, ReasonCode } from './reason';
+export { gravestFirst, reasonsBy } from './reason';
+export type { Reason, Reasoned, ReasonCode, ReasonWords } from './reason';
 export { middleThicknessMm } from './places';
 export {
   bandBeforePush,

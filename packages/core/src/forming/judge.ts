@@ -1,19 +1,14 @@
-import { capital, percentWords } from '../format';
 import { metalById, THIN_STOCK_MM } from '../metal';
 import { writeSize } from '../size';
 import { checkFill, type Coin } from '../stock';
 import type { Washer } from './finished';
-import {
-  COMFORTABLE_CUT_EDGE_MM,
-  FOLD_RIM_STRAIN_LIMIT,
-  NARROWEST_LAND_MM,
-  SHARP_CUT_EDGE_MM,
-} from './limits';
+import { COMFORTABLE_CUT_EDGE_MM, NARROWEST_LAND_MM, SHARP_CUT_EDGE_MM } from './limits';
 import { cutEdge, rimEdge, type Meridian } from './meridian';
 import { naturalInsideDiameterMm } from './natural-size';
 import { middleThicknessMm } from './places';
 import { leastHollowMm } from './push';
 import { gravestFirst, type Reason, type ReasonCode } from './reason';
+import { formingReason } from './reason-words';
 import type { SchoolWish } from './codes';
 import { leastOverStretchMm } from './school';
 import { landMm, sizeLimits } from './size-limits';
@@ -30,56 +25,24 @@ export function defaultSizeWriter(insideDiameterMm: number): string {
 /** How far the target may lie from the natural size before it is worth saying, mm. */
 const FAR_FROM_NATURAL_MM = 4;
 
-const FORM_REFUSALS: Readonly<
-  Record<Exclude<Coin['form'], undefined | 'round'>, readonly [ReasonCode, string]>
-> = {
-  'not-round': [
-    'stock-not-round',
-    'The piece is not round: its corners would stand out as points on the rim edge.',
-  ],
-  holed: [
-    'stock-holed',
-    'The piece has a hole of its own: the band would be open there, and a punch cannot centre on it.',
-  ],
-  'ring-cored': [
-    'stock-ring-cored',
-    'Two metals are pressed together: the core falls out when the hole is cut.',
-  ],
-};
+const FORM_REFUSALS = {
+  'not-round': 'stock-not-round',
+  holed: 'stock-holed',
+  'ring-cored': 'stock-ring-cored',
+} as const satisfies Readonly<Record<Exclude<Coin['form'], undefined | 'round'>, ReasonCode>>;
 
 /** What is said of the piece itself, before any size. */
 function judgePiece(coin: Coin, thicknessMm: number): readonly Reason[] {
-  const metal = metalById(coin.metal);
+  const { name, refusal, notes } = metalById(coin.metal);
   const reasons: Reason[] = [];
-  if (metal.refusal) {
-    reasons.push({
-      code: 'metal-refused',
-      level: 'refuse',
-      message: `${capital(metal.name)}: ${metal.refusal}`,
-      instead: 'Choose a piece of silver, copper, bronze, brass or cupro-nickel.',
-    });
-  }
+  if (refusal) reasons.push(formingReason('metal-refused', 'refuse', { metal: name, why: refusal }));
   if (coin.form && coin.form !== 'round') {
-    const [code, message] = FORM_REFUSALS[coin.form];
-    reasons.push({
-      code,
-      level: 'refuse',
-      message,
-      instead: 'Choose a round piece of one metal without a hole.',
-    });
+    reasons.push(formingReason(FORM_REFUSALS[coin.form], 'refuse'));
   }
-  if (thicknessMm < THIN_STOCK_MM) {
-    reasons.push({
-      code: 'thin-stock',
-      level: 'warn',
-      message: `Works as ${thicknessMm.toFixed(2)} mm thin: it slips and splits easily. Go slowly, centre it with a card.`,
-    });
-  }
+  if (thicknessMm < THIN_STOCK_MM) reasons.push(formingReason('thin-stock', 'warn', { thicknessMm }));
   const fill = checkFill(coin);
-  if (fill && !fill.ok) reasons.push({ code: 'fill-off', level: 'warn', message: fill.message });
-  for (const note of metal.refusal ? [] : metal.notes) {
-    reasons.push({ code: 'metal-note', level: 'note', message: note });
-  }
+  if (fill && !fill.ok) reasons.push(formingReason('fill-off', 'warn', { why: fill.message }));
+  for (const note of refusal ? [] : notes) reasons.push(formingReason('metal-note', 'note', { note }));
   return reasons;
 }
 
@@ -110,112 +73,65 @@ export function rangeWords(
 }
 
 /** What the range offers instead of a size it does not hold. */
-function insteadOfSize({ range, writeSize: write }: JudgeInput): { readonly instead?: string } {
-  if (!range) return { instead: 'Take another hole or another coin.' };
-  return { instead: `With this hole it makes ${rangeWords(range, write)}.` };
+function insteadOfSize({ range, writeSize: write }: JudgeInput): string {
+  if (!range) return 'Take another hole or another coin.';
+  return `With this hole it makes ${rangeWords(range, write)}.`;
 }
 
 /** What is said of a cut edge: nothing while it is comfortable, a warning below, a refusal once it would be sharp. */
 export function cutEdgeReasons(thicknessMm: number): readonly Reason[] {
   if (thicknessMm >= COMFORTABLE_CUT_EDGE_MM) return [];
-  const thin = `The cut edge would be ${thicknessMm.toFixed(2)} mm`;
-  const instead = 'Take a larger hole, a smaller size or a thicker coin.';
-  if (thicknessMm < SHARP_CUT_EDGE_MM) {
-    const message = `${thin}; under ${SHARP_CUT_EDGE_MM} mm it cuts the finger and tears on the stretcher.`;
-    return [{ code: 'cut-edge-sharp', level: 'refuse', message, instead }];
-  }
-  const message = `${thin}; under ${COMFORTABLE_CUT_EDGE_MM} mm it wears thin and feels sharp.`;
-  return [{ code: 'cut-edge-thin', level: 'warn', limit: 'comfort', message, instead }];
+  return thicknessMm < SHARP_CUT_EDGE_MM
+    ? [formingReason('cut-edge-sharp', 'refuse', { thicknessMm })]
+    : [{ ...formingReason('cut-edge-thin', 'warn', { thicknessMm }), limit: 'comfort' }];
 }
 
 /** Whether the ring goes into the hollow that is to turn its edges in. */
 function judgeHollow({ wall, finished, targetInsideDiameterMm }: JudgeInput): readonly Reason[] {
   const hollowMm = 2 * (wall.curl?.hollowRadiusMm ?? Infinity);
   const neededMm = leastHollowMm(targetInsideDiameterMm, middleThicknessMm(finished));
-  if (hollowMm >= neededMm) return [];
-  return [
-    {
-      code: 'hollow-too-small',
-      level: 'refuse',
-      message: `The ring does not go into a hollow of ${hollowMm.toFixed(1)} mm: it is wider before its edges are turned in.`,
-      instead: `Take a hollow of ${neededMm.toFixed(1)} mm or more, or a die.`,
-    },
-  ];
+  return hollowMm >= neededMm ? [] : [formingReason('hollow-too-small', 'refuse', { hollowMm, neededMm })];
 }
 
 function judgeSize(input: JudgeInput): readonly Reason[] {
   const { washer, wall, targetInsideDiameterMm, finished, writeSize: write } = input;
   const reasons: Reason[] = [];
-  const cut = cutEdge(finished);
-  const rim = rimEdge(finished);
   const limits = sizeLimits(input);
   const instead = insteadOfSize(input);
   if (limits.rimWouldGrow) {
     const upTo =
       wall.kind === 'tapered'
-        ? 'at its rim'
+        ? 'tapered'
         : leastOverStretchMm(input.school) > 0
-          ? 'with over-stretch'
-          : 'at its largest';
-    reasons.push({
-      code: 'rim-would-grow',
-      level: 'refuse',
-      message: `The rim never grows: ${upTo} the ring needs ${limits.largestMm.toFixed(1)} mm outside, the coin has ${washer.diameterMm.toFixed(1)}.`,
-      ...instead,
-    });
+          ? 'overStretched'
+          : 'largest';
+    const figures = { upTo, neededMm: limits.largestMm, diameterMm: washer.diameterMm, instead } as const;
+    reasons.push(formingReason('rim-would-grow', 'refuse', figures));
   }
   if (limits.holeTooLarge) {
-    reasons.push({
-      code: 'hole-larger-than-ring',
-      level: 'refuse',
-      message: `The hole of ${washer.holeMm.toFixed(1)} mm is larger than the wall of this ring: it would have to shrink.`,
-      ...instead,
-    });
+    reasons.push(formingReason('hole-larger-than-ring', 'refuse', { holeMm: washer.holeMm, instead }));
   }
+  const { strainLog } = rimEdge(finished);
   if (limits.method === 'none') {
-    reasons.push({
-      code: 'rim-too-compressed',
-      level: 'refuse',
-      message: `The rim would be crowded to ${percent(rim.strainLog)} of its length: it wrinkles before it gets there.`,
-      ...instead,
-    });
+    reasons.push(formingReason('rim-too-compressed', 'refuse', { strainLog, instead }));
   } else if (limits.method === 'stepped') {
-    reasons.push({
-      code: 'needs-stepped',
-      level: 'note',
-      message: `The rim is crowded to ${percent(rim.strainLog)}; dies alone reach ${percent(FOLD_RIM_STRAIN_LIMIT)}. It takes stepped reduction under tape.`,
-    });
+    reasons.push(formingReason('needs-stepped', 'note', { strainLog }));
   }
-  reasons.push(...cutEdgeReasons(cut.thicknessMm));
-  const natural = naturalInsideDiameterMm(washer.diameterMm, washer.holeMm, washer.thicknessMm);
-  const offMm = targetInsideDiameterMm - natural;
+  reasons.push(...cutEdgeReasons(cutEdge(finished).thicknessMm));
+  const naturalMm = naturalInsideDiameterMm(washer.diameterMm, washer.holeMm, washer.thicknessMm);
+  const offMm = targetInsideDiameterMm - naturalMm;
   if (Math.abs(offMm) > FAR_FROM_NATURAL_MM) {
-    reasons.push({
-      code: 'far-from-natural-size',
-      level: 'note',
-      message: `This washer is happiest at ${write(natural)}; the target lies ${Math.abs(offMm).toFixed(1)} mm ${offMm > 0 ? 'above' : 'below'}, so it takes more work.`,
-    });
+    reasons.push(formingReason('far-from-natural-size', 'note', { natural: write(naturalMm), offMm }));
   }
   return reasons;
-}
-
-function percent(strainLog: number): string {
-  return percentWords(Math.exp(strainLog));
 }
 
 /** Everything there is to say for and against a coin, a hole, a wall and a size; refusals first (craft §3). */
 export function judgeCoinRing(input: JudgeInput): readonly Reason[] {
   const land = landMm(input.washer);
-  const narrow: readonly Reason[] =
+  const narrow =
     land < NARROWEST_LAND_MM
-      ? [
-          {
-            code: 'land-too-narrow',
-            level: 'refuse',
-            message: `Only ${Math.max(0, land).toFixed(1)} mm of metal is left around the hole: too little to fold.`,
-            instead: 'Take a smaller hole or a larger coin.',
-          },
-        ]
+      ? [formingReason('land-too-narrow', 'refuse', { landMm: Math.max(0, land) })]
       : [];
   return gravestFirst([
     ...judgePiece(input.coin, input.washer.thicknessMm),

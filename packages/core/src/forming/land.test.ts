@@ -42,6 +42,18 @@ describe('judgeLand', () => {
     expect(land.message).toMatch(/2:00/);
   });
 
+  it('punches again with the smallest that is wide enough, and never with one as wide as the piece', () => {
+    const readings = readingsOf(8.65, 0.5, 60, 8);
+    expect(judgeLand(30, 12.7, readings, [31, 30]).repunchMm).toBeUndefined();
+    expect(judgeLand(30, 12.7, readings, [29.9, 31]).repunchMm).toBe(29.9);
+    // As they lie in the kit: in no order.
+    expect(judgeLand(30, 12.7, readings, [15.9, 14.3, 13.6]).repunchMm).toBe(14.3);
+    expect(judgeLand(30, 12.7, readings).message).toBe(
+      'File the wide side at 2:00 by up to 1.00 mm; the hole becomes 13.70 mm.',
+    );
+    expect(judgeLand(30, 12.7, readings, [14.3]).message).toMatch(/, or punch again at 14\.3 mm\.$/);
+  });
+
   it('asks to measure a pair again that does not add up, before anything is filed', () => {
     const readings = readingsOf(8.65, 0.5, 60, 8).map((reading, i) =>
       i === 1 ? { ...reading, mm: reading.mm + 0.5 } : reading,

@@ -1,5 +1,6 @@
 import { degToRad, leastSquares, radToDeg, withinTurnDeg } from '../numeric';
 import { clockDirection } from '../format';
+import { landSays } from './land-words';
 
 /** Difference between wide and narrow land that a band forgives, mm (craft §3). */
 const LAND_DIFFERENCE_OK_MM = 0.5;
@@ -53,8 +54,9 @@ function misreadPairs(readings: readonly LandReading[], sumMm: number): LandVerd
       if (Math.abs(apart - 180) > OPPOSITE_WITHIN_DEG) return [];
       const offMm = first.mm + second.mm - sumMm;
       if (Math.abs(offMm) <= PAIR_TOLERANCE_MM) return [];
-      const where = `${clockDirection(first.angleDeg)} and ${clockDirection(second.angleDeg)}`;
-      const message = `${where} add up to ${(first.mm + second.mm).toFixed(2)} mm, not ${sumMm.toFixed(2)}: measure this pair again, or the piece is not round.`;
+      const clocks = `${clockDirection(first.angleDeg)} and ${clockDirection(second.angleDeg)}`;
+      const figures = { clocks, sumMm: first.mm + second.mm, neededMm: sumMm };
+      const { message } = landSays('pair-off', figures);
       return [
         { angleDeg: first.angleDeg, message },
         { angleDeg: second.angleDeg, message },
@@ -100,27 +102,23 @@ export function judgeLand(
   const shared = { eccentricityMm, wideAngleDeg, wideClock, differenceMm, remeasure };
   const leave = { fileDepthMm: 0, newHoleMm: holeMm, repunchMm: undefined };
   if (remeasure.length > 0) {
-    return { ...shared, ...leave, ok: false, message: 'Measure again before anything is filed.' };
+    return { ...shared, ...leave, ok: false, message: landSays('measure-again').message };
   }
   if (centred) {
-    return {
-      ...shared,
-      ...leave,
-      ok: true,
-      message: `Wide and narrow differ by ${differenceMm.toFixed(2)} mm: fine.`,
-    };
+    return { ...shared, ...leave, ok: true, message: landSays('centred', { differenceMm }).message };
   }
   const cleanHoleMm = holeMm + differenceMm;
   const repunchMm = [...punchesMm]
     .sort((a, b) => a - b)
     .find((punch) => punch >= cleanHoleMm && punch < diameterMm);
+  const figures = { clock: wideClock, depthMm: differenceMm, holeMm: cleanHoleMm, repunchMm };
   return {
     ...shared,
     ok: false,
     fileDepthMm: differenceMm,
     newHoleMm: cleanHoleMm,
     repunchMm,
-    message: `File the wide side at ${wideClock} by up to ${differenceMm.toFixed(2)} mm; the hole becomes ${cleanHoleMm.toFixed(2)} mm${repunchMm === undefined ? '' : `, or punch again at ${repunchMm.toFixed(1)} mm`}.`,
+    message: landSays('file', figures).message,
   };
 }
 

@@ -41,6 +41,28 @@ export type ReasonCode =
   | `may-not-${string}`
   | `unsure-${string}`;
 
+/** What a table says of a reason. */
+type Told = Pick<Reasoned, 'message' | 'instead'>;
+
+/** Sentences by code: each is made from the figures that go with its code. */
+export type ReasonWords = Readonly<Record<string, (...figures: never[]) => Told>>;
+
+/**
+ * Makes reasons of codes and figures. Their sentences stand in a table, apart from what finds the reasons: another
+ * language is another table.
+ */
+export function reasonsBy<Words extends ReasonWords>(words: Words) {
+  return <Code extends keyof Words & string>(
+    code: Code,
+    level: Reasoned['level'],
+    ...figures: Parameters<Words[Code]>
+  ): Reasoned & { readonly code: Code } => {
+    // Of all the table's functions this is the one that takes just these figures.
+    const tell = words[code] as (...told: Parameters<Words[Code]>) => Told;
+    return { code, level, ...tell(...figures) };
+  };
+}
+
 const LEVEL_ORDER: readonly Reasoned['level'][] = ['refuse', 'warn', 'note'];
 
 /** Refusals first, then warnings, then notes; otherwise as given. */

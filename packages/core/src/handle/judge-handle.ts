@@ -1,8 +1,8 @@
-import { percentWords } from '../format';
 import { gravestFirst, type Reasoned } from '../forming';
 import { metalById, stiffnessOf, type MetalId } from '../metal';
 import { handleBlank, handleHeightMm, type HandleBlank, type HandleShape } from './blank';
 import { enamelIn, usablePart, usedStretch, type UsablePart } from './part';
+import { handleReason } from './reason-words';
 import { meanThicknessIn, thickestIn, widthAt, type Profile, type Stretch } from './profile';
 import { chooseFormer, formerFor, releasedDiameterMm, type FormerChoice, type Temper } from './springback';
 
@@ -66,28 +66,11 @@ function thicknessLimit(metal: MetalId): number {
   return isSilver(metal) ? THICKEST_ANNEALED_MM : THICKEST_OTHER_MM;
 }
 
-const mm = (value: number) => `${value.toFixed(1)} mm`;
-
 function metalReasons(metal: MetalId): readonly Reasoned[] {
   const { name, refusal, notes } = metalById(metal);
-  if (metal === 'silver-plate') {
-    return [
-      {
-        code: 'plated',
-        level: 'warn',
-        message: 'Plated ware is bent as it is: heat blisters and lifts the plating.',
-        instead: 'Keep the cut end outside or seal it: base metal shows there.',
-      },
-    ];
-  }
-  if (refusal) return [{ code: 'metal-refused', level: 'refuse', message: `${name}: ${refusal}` }];
-  return notes.map((message) => ({ code: 'metal-note', level: 'note', message }));
-}
-
-function partWords(part: UsablePart | undefined): string {
-  return part
-    ? `Begin ${mm(part.fromMm)} from the kept end: up to ${mm(part.toMm)} it is at most ${mm(part.thickestMm)} thick.`
-    : 'No part of this handle would do for this size: a smaller size, or a thinner handle.';
+  if (metal === 'silver-plate') return [handleReason('plated', 'warn')];
+  if (refusal) return [handleReason('metal-refused', 'refuse', { metal: name, why: refusal })];
+  return notes.map((note) => handleReason('metal-note', 'note', { note }));
 }
 
 function spiralReasons(
@@ -98,20 +81,10 @@ function spiralReasons(
   const reasons: Reasoned[] = [];
   if (style !== 'spiral') return reasons;
   if (widthMm !== undefined && turns !== undefined && turns > 1 && (pitchMm ?? 0) < widthMm + gapMm) {
-    reasons.push({
-      code: 'turns-collide',
-      level: 'refuse',
-      message: `The turns would lie on each other: the pitch must be at least width and gap, ${mm(widthMm + gapMm)}.`,
-      instead: `Set the pitch to ${mm(widthMm + gapMm)}.`,
-    });
+    reasons.push(handleReason('turns-collide', 'refuse', { pitchMm: widthMm + gapMm }));
   }
   if (thickestMm > SPIRAL_THICK_MM + SPIRAL_SPARE_MM) {
-    reasons.push({
-      code: 'spiral-thick',
-      level: 'warn',
-      message: `A spiral wants about ${mm(SPIRAL_THICK_MM)}; this is ${mm(thickestMm)} at its thickest.`,
-      instead: 'A straight ring or an overlap is easier from it.',
-    });
+    reasons.push(handleReason('spiral-thick', 'warn', { wantedMm: SPIRAL_THICK_MM, thickestMm }));
   }
   return reasons;
 }
@@ -146,36 +119,15 @@ export function judgeHandle(input: HandleInput): HandleVerdict {
     ...spiralReasons(input, widthMm, thickest.thicknessMm),
   ];
   if (tooThick) {
-    reasons.push({
-      code: 'too-thick',
-      level: 'refuse',
-      message: `${mm(thickest.thicknessMm)} thick where it bends, ${mm(thickest.atMm)} along: ${metal === 'silver-plate' ? 'plated ware' : 'this metal'} bends up to ${mm(limitMm)}.`,
-      instead: partWords(instead),
-    });
+    const plated = metal === 'silver-plate';
+    reasons.push(handleReason('too-thick', 'refuse', { ...thickest, plated, limitMm, part: instead }));
   }
-  if (enamelled) {
-    reasons.push({
-      code: 'enamel-in-bend',
-      level: 'refuse',
-      message: `Enamel from ${mm(enamelled.fromMm)} to ${mm(enamelled.toMm)} would be bent, and breaks.`,
-      instead: partWords(instead),
-    });
-  }
+  if (enamelled) reasons.push(handleReason('enamel-in-bend', 'refuse', { ...enamelled, part: instead }));
   if (tooShort) {
-    reasons.push({
-      code: 'too-short',
-      level: 'refuse',
-      message: `The handle is ${mm(-leftOverMm)} too short for this ring.`,
-      instead: instead ? partWords(instead) : 'Fewer turns, a smaller size or a longer handle.',
-    });
+    reasons.push(handleReason('too-short', 'refuse', { missingMm: -leftOverMm, part: instead }));
   }
   if (strainOutside > bendLimit) {
-    reasons.push({
-      code: 'bend-too-tight',
-      level: 'refuse',
-      message: `The outside would stretch ${percentWords(strainOutside)}; this metal bears ${percentWords(bendLimit)}.`,
-      instead: 'A thinner part, or a larger size.',
-    });
+    reasons.push(handleReason('bend-too-tight', 'refuse', { strain: strainOutside, bears: bendLimit }));
   }
   const bend = [meanThicknessMm, metal, temper] as const;
   const idealFormerMm = formerFor(insideDiameterMm, ...bend, springback(insideDiameterMm));

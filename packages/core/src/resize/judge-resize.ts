@@ -2,6 +2,7 @@ import { gravestFirst, COMFORTABLE_CUT_EDGE_MM, type Reasoned } from '../forming
 import { metalById, strainAllowance, type MetalId } from '../metal';
 import { MM_PER_US_SIZE, writeAmount, type SizeSystemId } from '../size';
 import type { PROFILES, RESIZE_RISKS } from './codes';
+import { resizeReason } from './resize-words';
 
 export type BandProfile = (typeof PROFILES)[number];
 /** Share of its rectangle that a profile fills: half-round a segment of a circle, court rounded inside and out (craft §13). */
@@ -73,47 +74,21 @@ const NEVER_STRETCHED: readonly MetalId[] = ['titanium', 'steel', 'stainless'];
 
 function refusals({ stones, tension, metal }: ResizeWish): readonly Reasoned[] {
   const found: Reasoned[] = [];
-  const refuse = (code: string, message: string, instead: string) =>
-    found.push({ code, level: 'refuse', message, instead });
-  if (stones) {
-    refuse(
-      'stones',
-      'A set stone cannot follow: it comes loose or breaks, in any setting.',
-      'A setter takes the stones out first, or cuts and solders the band.',
-    );
-  }
-  if (tension) {
-    refuse('tension', 'A band that holds its stone by spring loses it.', 'Only its maker can change it.');
-  }
+  if (stones) found.push(resizeReason('stones', 'refuse'));
+  if (tension) found.push(resizeReason('tension', 'refuse'));
   if (NEVER_STRETCHED.includes(metal)) {
-    refuse(
-      'hard-metal',
-      `${metalById(metal).name}: it cannot be stretched or pressed.`,
-      'A new ring in the right size.',
-    );
+    found.push(resizeReason('hard-metal', 'refuse', { metal: metalById(metal).name }));
   }
   return found;
 }
 
 function warnings(wish: ResizeWish, sizesUs: number): readonly Reasoned[] {
   const found: Reasoned[] = [];
-  const warn = (code: string, message: string, instead: string) =>
-    found.push({ code, level: 'warn', message, instead });
-  if (wish.soldered)
-    warn('soldered', 'The solder seam may open.', 'Keep the seam away from the pull; look at it each time.');
-  if (wish.profile === 'flat' && sizesUs < 0) {
-    warn(
-      'goes-hollow',
-      'A flat band goes slightly hollow when it is reduced.',
-      'Turn it over often; true it on the mandrel.',
-    );
-  }
-  if (wish.plated)
-    warn('plated', 'Plating cracks and cannot be heated.', 'Offer to plate it again afterwards.');
-  if (wish.hollow)
-    warn('hollow', 'A hollow band dents and folds in.', 'Half a size at most, with worn cloth.');
-  if (wish.twoMetals)
-    warn('two-metals', 'Two metals stretch differently and may part.', 'Half a size at a time.');
+  if (wish.soldered) found.push(resizeReason('soldered', 'warn'));
+  if (wish.profile === 'flat' && sizesUs < 0) found.push(resizeReason('goes-hollow', 'warn'));
+  if (wish.plated) found.push(resizeReason('plated', 'warn'));
+  if (wish.hollow) found.push(resizeReason('hollow', 'warn'));
+  if (wish.twoMetals) found.push(resizeReason('two-metals', 'warn'));
   return found;
 }
 
@@ -159,29 +134,17 @@ export function judgeResize(wish: ResizeWish): ResizeVerdict {
   const passes = passesOf(wish, strain, sizesUs, heated);
   const keeps = Math.exp(-strain / 2);
   const reasons: Reasoned[] = [...refused, ...warnings(wish, sizesUs)];
+  const system = wish.system ?? 'us';
   if (risk === 'refuse' && refused.length === 0) {
-    reasons.push({
-      code: 'too-far',
-      level: 'refuse',
-      message: `${writeAmount(to - from, wish.system ?? 'us')} is further than ${wish.patterned ? 'a patterned' : 'a plain'} band goes.`,
-      instead: 'Cut it, take metal out or let a piece in, and solder; or make a new one.',
-    });
+    const { patterned } = wish;
+    reasons.push(resizeReason('too-far', 'refuse', { amount: writeAmount(to - from, system), patterned }));
   }
   if (!heated && passes.length > 1) {
-    reasons.push({
-      code: 'cannot-soften',
-      level: 'refuse',
-      message: 'It would need softening on the way, and this metal must not be heated.',
-      instead: `Up to ${writeAmount(SIZES_PER_ANNEAL * MM_PER_US_SIZE, wish.system ?? 'us')} without heat.`,
-    });
+    const withoutHeat = writeAmount(SIZES_PER_ANNEAL * MM_PER_US_SIZE, system);
+    reasons.push(resizeReason('cannot-soften', 'refuse', { withoutHeat }));
   }
   if (thicknessMm * keeps < COMFORTABLE_CUT_EDGE_MM) {
-    reasons.push({
-      code: 'gets-thin',
-      level: 'warn',
-      message: `It would be ${(thicknessMm * keeps).toFixed(2)} mm thick: too thin to wear well.`,
-      instead: 'A smaller change, or a new ring.',
-    });
+    reasons.push(resizeReason('gets-thin', 'warn', { thicknessMm: thicknessMm * keeps }));
   }
   const feasible = reasons.every(({ level }) => level !== 'refuse');
   return {

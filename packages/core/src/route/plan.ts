@@ -16,6 +16,7 @@ import {
 } from '../forming';
 import { coinRoute } from './choose-school';
 import type { CoinRoute, RouteOptions } from './coin-route';
+import { routeReason } from './reason-words';
 
 /** More anneals than this are a warning of their own. */
 const MANY_ANNEALS = 10;
@@ -32,33 +33,14 @@ export interface PlanOptions extends RouteOptions {
   readonly writeSize?: SizeWriter | undefined;
 }
 
-function routeReasons(route: CoinRoute): readonly Reason[] {
-  const missing = route.missingTools.map((tool): Reason => ({
-    code: 'missing-tool',
-    level: 'warn',
-    message: `Your kit lacks ${tool.words}.`,
-    instead:
-      'Add it under Stock, Kit, or borrow one. “What can it become?” tells which sizes one tool would open.',
-  }));
-  if (route.totals.anneals <= MANY_ANNEALS) return missing;
-  return [
-    ...missing,
-    {
-      code: 'many-anneals',
-      level: 'warn',
-      message: `It takes ${route.totals.anneals} anneals: this metal bears little between them.`,
-      instead: 'A larger hole or a size nearer the natural one takes fewer.',
-    },
-  ];
+function routeReasons({ missingTools, totals }: CoinRoute): readonly Reason[] {
+  const missing = missingTools.map((tool) => routeReason('missing-tool', 'warn', { tool: tool.words }));
+  const { anneals } = totals;
+  return anneals > MANY_ANNEALS ? [...missing, routeReason('many-anneals', 'warn', { anneals })] : missing;
 }
 
 /** The closed form found room for the ring, the route did not: they differ by a few hundredths of a millimetre. */
-const RIM_ON_ROUTE: Reason = {
-  code: 'rim-would-grow',
-  level: 'refuse',
-  message: 'The rim never grows: on the way there the ring would need to be larger outside than the coin.',
-  instead: 'Take a size a quarter smaller, or a method that stretches less.',
-};
+const RIM_ON_ROUTE: Reason = routeReason('rim-would-grow', 'refuse');
 /** What the route's simulation knows better than the closed form. */
 const SETTLED_BY_ROUTE: readonly ReasonCode[] = ['rim-would-grow', 'cut-edge-thin', 'cut-edge-sharp'];
 

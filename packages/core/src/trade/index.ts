@@ -32,6 +32,8 @@ export type {
 export { partExchange } from './part-exchange';
 export type { ExchangeAnswer, ExchangeQuestion } from './part-exchange';
 export { marginAt, priceRing } from './price';
+export { priceLineWords } from './price-words';
+export type { PriceLineWords } from './price-words';
 export type { Price, PriceInput, PriceLine, PriceLineCode } from './price';
 export { coinReach } from './reach';
 export type { Reach } from './reach';

@@ -1,4 +1,5 @@
 import { metalById, type MetalId } from '../metal';
+import { exchangeReason } from './exchange-words';
 import { spotMetalOf } from './spot';
 
 export interface ExchangeQuestion {
@@ -34,19 +35,11 @@ export function partExchange(question: ExchangeQuestion): ExchangeAnswer {
   const { metal, pieces, valueEach, price, reachMm, targetInsideDiameterMm: target } = question;
   const { name, refusal } = metalById(metal);
   const reasons: { code: string; message: string }[] = [];
-  if (refusal) reasons.push({ code: 'metal-refused', message: `${name}: ${refusal}` });
-  else if (!spotMetalOf(metal)) {
-    const message = `${name} is worth too little as metal to pay for a ring.`;
-    reasons.push({ code: 'base-metal', message });
-  }
-  if (!reachMm)
-    reasons.push({ code: 'no-size', message: 'No ring can be made of such a piece with these punches.' });
+  if (refusal) reasons.push(exchangeReason('metal-refused', { metal: name, why: refusal }));
+  else if (!spotMetalOf(metal)) reasons.push(exchangeReason('base-metal', { metal: name }));
+  if (!reachMm) reasons.push(exchangeReason('no-size'));
   else if (target < reachMm.min || target > reachMm.max) {
-    const end = target < reachMm.min ? 'smaller' : 'larger';
-    reasons.push({
-      code: 'out-of-reach',
-      message: `The size asked for is ${end} than such a piece can become.`,
-    });
+    reasons.push(exchangeReason('out-of-reach', { isSmaller: target < reachMm.min }));
   }
   const kept = Math.max(0, pieces - 1);
   const credit = kept * valueEach;

@@ -6,6 +6,7 @@ import type { BandMove } from './band-steps';
 import { narrowMove, SAME_WIDTH_MM } from './joint-moves';
 import type { CoinBandWork, SpinnerWork, StripPiece } from './kinds';
 import type { OtherPart } from './plan-shape';
+import { workReason } from './reason-words';
 
 type Parts = Pick<SpinnerWork | CoinBandWork, 'temper' | 'borders' | 'hallmark'>;
 
@@ -89,34 +90,18 @@ export function flatMoves(
 
 /** What a strip says against being the other part. @param takesMm length that this part and, of the same strip, the first take */
 export function otherPartReasons(
-  name: string,
+  part: string,
   { piece }: OtherPart,
   widthMm: number,
   takesMm: number,
 ): readonly Reasoned[] {
   const reasons: Reasoned[] = [];
-  if (piece.section === 'round') {
-    reasons.push({
-      code: 'not-flat',
-      level: 'refuse',
-      message: `The ${name} is flat: that is round wire.`,
-      instead: 'Roll it flat first, and enter it as strip.',
-    });
-  }
+  if (piece.section === 'round') reasons.push(workReason('not-flat', 'refuse', { part }));
   if (piece.widthMm < widthMm - SAME_WIDTH_MM) {
-    reasons.push({
-      code: 'too-narrow',
-      level: 'refuse',
-      message: `The ${name} is to be ${widthMm.toFixed(1)} mm wide; its strip is ${piece.widthMm.toFixed(1)} mm.`,
-      instead: 'A wider strip, or less width.',
-    });
+    reasons.push(workReason('too-narrow', 'refuse', { part, wantedMm: widthMm, widthMm: piece.widthMm }));
   }
   if (piece.lengthMm < takesMm) {
-    reasons.push({
-      code: 'too-short',
-      level: 'refuse',
-      message: `It takes ${takesMm.toFixed(1)} mm of the strip for the ${name}; ${piece.lengthMm.toFixed(1)} mm are left.`,
-    });
+    reasons.push(workReason('too-short', 'refuse', { part, takesMm, leftMm: piece.lengthMm }));
   }
   return reasons;
 }

@@ -26,6 +26,7 @@ import {
   type WorkPlan,
   type WorkWish,
 } from './plan-shape';
+import { workReason } from './reason-words';
 
 const HANDBOOK = 'Handbook of the trade: the adjustable coin-in-band.';
 /** A step between coin and strip that a fingernail finds, mm. */
@@ -65,36 +66,17 @@ function reasonsOf(wish: CoinBandWish, parts: CoinBand): readonly Reasoned[] {
       : [...metalReasons(work.stripMetal), ...solderReasons(work.stripMetal)]),
   ];
   if (other) reasons.push(...otherPartReasons('sides', other, work.stripWidthMm, sidesMm(parts)));
-  const add = (code: string, level: Reasoned['level'], message: string, instead: string) =>
-    reasons.push({ code, level, message, instead });
-  if (parts.sideCentreLengthMm <= parts.sagittaMm) {
-    add(
-      'no-room-for-sides',
-      'refuse',
-      'The coin alone reaches round the finger: no side pieces are left.',
-      'A smaller coin or a larger size.',
-    );
-  }
+  if (parts.sideCentreLengthMm <= parts.sagittaMm) reasons.push(workReason('no-room-for-sides', 'refuse'));
   if (Math.abs(parts.stepMm) > FELT_MM) {
-    add(
-      'step',
-      'warn',
-      `The coin is ${Math.abs(parts.stepMm).toFixed(2)} mm ${parts.stepMm > 0 ? 'thicker' : 'thinner'} than the strip: a step shows.`,
-      `Strip of ${(work.stripThicknessMm + parts.stepMm).toFixed(1)} mm.`,
-    );
+    const { stepMm } = parts;
+    reasons.push(workReason('step', 'warn', { stepMm, stripMm: work.stripThicknessMm + stepMm }));
   }
   if (parts.punchOffMm === null || Math.abs(parts.punchOffMm) > COPE_MM) {
-    add(
-      'no-coping-punch',
-      'warn',
-      'No punch of yours is near the coin’s diameter.',
-      'Cope the ends with a half-round file along the scribed arc.',
-    );
+    reasons.push(workReason('no-coping-punch', 'warn'));
   }
   if (work.knuckleMm !== undefined) {
-    const { closed, reason } = knuckleAdvice(work.knuckleMm, wish.targetInsideDiameterMm);
-    if (!closed)
-      add('knuckle', 'note', reason, `The free ends part ${parts.openingMm.toFixed(1)} mm to pass it.`);
+    const { closed, reason: why } = knuckleAdvice(work.knuckleMm, wish.targetInsideDiameterMm);
+    if (!closed) reasons.push(workReason('knuckle', 'note', { why, openingMm: parts.openingMm }));
   }
   return reasons;
 }

@@ -15,6 +15,7 @@ import {
   type WorkPlan,
   type WorkWish,
 } from './plan-shape';
+import { workReason } from './reason-words';
 
 const HANDBOOK = 'Handbook of the trade: resizing a finished band.';
 const RISK_WORDS = { low: 'low', usual: 'as usual', high: 'high: with luck', refuse: 'refused' } as const;
@@ -41,21 +42,9 @@ function reasonsOf(
   { reasons, sizesUs }: ResizeVerdict,
 ): readonly Reasoned[] {
   const found: Reasoned[] = [...reasons];
-  if (Math.abs(sizesUs) < NOTHING_US) {
-    found.push({
-      code: 'no-change',
-      level: 'refuse',
-      message: 'It is that size already.',
-      instead: 'Another target size.',
-    });
-  }
+  if (Math.abs(sizesUs) < NOTHING_US) found.push(workReason('no-change', 'refuse'));
   if (piece.patterned && work.cover === 'none' && sizesUs < 0) {
-    found.push({
-      code: 'pattern-bare',
-      level: 'warn',
-      message: 'Bare, the die flattens the pattern.',
-      instead: 'Worn cloth or thin leather between band and die.',
-    });
+    found.push(workReason('pattern-bare', 'warn'));
   }
   return found;
 }

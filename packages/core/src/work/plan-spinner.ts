@@ -15,6 +15,7 @@ import {
   type WorkPlan,
   type WorkWish,
 } from './plan-shape';
+import { workReason } from './reason-words';
 
 const HANDBOOK = 'Handbook of the trade: the two-part spinner.';
 
@@ -42,21 +43,11 @@ function reasonsOf({ piece, work, other }: SpinnerWish, parts: SpinnerBlanks): r
     ...solderReasons(piece.metal),
     ...(outer === piece.metal ? [] : [...metalReasons(outer), ...solderReasons(outer)]),
   ];
-  if (piece.section === 'round') {
-    reasons.push({
-      code: 'not-flat',
-      level: 'refuse',
-      message: 'The inner band is flat: this is round wire.',
-      instead: 'Roll it flat first, and enter it as strip.',
-    });
-  }
+  const part = undefined;
+  if (piece.section === 'round') reasons.push(workReason('not-flat', 'refuse', { part }));
   if (piece.widthMm < parts.innerWidthMm) {
-    reasons.push({
-      code: 'too-narrow',
-      level: 'refuse',
-      message: `The inner band must be ${parts.innerWidthMm.toFixed(1)} mm wide; this strip is ${piece.widthMm.toFixed(1)} mm.`,
-      instead: `An outer band of at most ${Math.max(0, piece.widthMm - 2).toFixed(1)} mm, or a wider strip.`,
-    });
+    const figures = { part, wantedMm: parts.innerWidthMm, widthMm: piece.widthMm };
+    reasons.push(workReason('too-narrow', 'refuse', figures));
   }
   const { innerMm: needed, outerMm } = takes(parts);
   if (other) {
@@ -64,19 +55,10 @@ function reasonsOf({ piece, work, other }: SpinnerWish, parts: SpinnerBlanks): r
     reasons.push(...otherPartReasons('outer band', other, work.outerWidthMm, takesMm));
   }
   if (piece.lengthMm < needed) {
-    reasons.push({
-      code: 'too-short',
-      level: 'refuse',
-      message: `The inner band takes ${needed.toFixed(1)} mm; ${piece.lengthMm.toFixed(1)} mm are left.`,
-    });
+    reasons.push(workReason('too-short', 'refuse', { part, takesMm: needed, leftMm: piece.lengthMm }));
   }
   if (!parts.comfortable) {
-    reasons.push({
-      code: 'flare-uncomfortable',
-      level: 'warn',
-      message: `Each edge would lean out ${parts.flareEachSideMm.toFixed(2)} mm: that is felt between the fingers.`,
-      instead: 'Less clearance, or a thinner outer band.',
-    });
+    reasons.push(workReason('flare-uncomfortable', 'warn', { flareMm: parts.flareEachSideMm }));
   }
   return reasons;
 }

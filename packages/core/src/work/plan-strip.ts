@@ -18,6 +18,7 @@ import {
 } from './plan-shape';
 import { barBlank, gaugePerStrain, passMoves } from './rolling-moves';
 import { cutStrip, ROLLED_SPARE, SAME_THICKNESS_MM, type StripCut } from './strip-cut';
+import { stripReason } from './reason-words';
 
 const HANDBOOK = 'Handbook of the trade: strip bands and rolling.';
 
@@ -33,44 +34,21 @@ export function stripReasons(
 ): readonly Reasoned[] {
   const reasons: Reasoned[] = [...metalReasons(piece.metal), ...solderReasons(piece.metal)];
   if (cut.usesMm > piece.lengthMm) {
-    reasons.push({
-      code: 'too-short',
-      level: 'refuse',
-      message: `It takes ${cut.usesMm.toFixed(1)} mm of this strip; ${piece.lengthMm.toFixed(1)} mm are left.`,
-      instead: 'A longer piece, or roll a thicker one down.',
-    });
+    reasons.push(stripReason('too-short', 'refuse', { takesMm: cut.usesMm, leftMm: piece.lengthMm }));
   }
   if (work.rolledToMm !== undefined && work.rolledToMm > cut.thicknessMm + SAME_THICKNESS_MM) {
-    reasons.push({
-      code: 'not-thicker',
-      level: 'refuse',
-      message: `Rolls only make it thinner: it is ${piece.thicknessMm.toFixed(2)} mm now.`,
-      instead: 'Leave it as it is, or take a thicker bar.',
-    });
+    reasons.push(stripReason('not-thicker', 'refuse', { thicknessMm: piece.thicknessMm }));
   }
   if (work.widthMm !== undefined && cut.rolledWidthMm < work.widthMm - NARROW_MM) {
-    reasons.push({
-      code: 'too-narrow',
-      level: 'refuse',
-      message: `It comes out ${cut.rolledWidthMm.toFixed(1)} mm wide; ${work.widthMm.toFixed(1)} mm are wanted.`,
-      instead: `Round wire of ${wireForMm(work.widthMm, cut.thicknessMm, traits?.spreadFactor).toFixed(1)} mm, rolled, or a wider strip.`,
-    });
+    const wireMm = wireForMm(work.widthMm, cut.thicknessMm, traits?.spreadFactor);
+    const figures = { rolledMm: cut.rolledWidthMm, wantedMm: work.widthMm, wireMm };
+    reasons.push(stripReason('too-narrow', 'refuse', figures));
   }
   if (cut.passes.length > 0 && (piece.section === 'd' || piece.section === 'court')) {
-    reasons.push({
-      code: 'rolled-flat',
-      level: 'refuse',
-      message: 'Flat rolls press a rounded section flat.',
-      instead: 'Take it as thick as it is, or roll flat strip.',
-    });
+    reasons.push(stripReason('rolled-flat', 'refuse'));
   }
   if (cut.passes.length > 0 && toolsOf(kit, 'rolling-mill').length === 0) {
-    reasons.push({
-      code: 'missing-tool',
-      level: 'warn',
-      message: 'Your kit lacks a rolling mill.',
-      instead: 'Add it under Stock, Kit, or borrow one.',
-    });
+    reasons.push(stripReason('missing-tool', 'warn'));
   }
   return reasons;
 }

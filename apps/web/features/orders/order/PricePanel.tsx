@@ -1,6 +1,12 @@
 import type { OrderInList } from '@round-mint/contract/orders';
-import { marginAt, priceRing, type Price, type PriceInput, type PriceLineCode } from '@round-mint/core/trade';
-import { priceLineWords } from '@round-mint/core/words';
+import {
+  marginAt,
+  priceLineWords,
+  priceRing,
+  type Price,
+  type PriceInput,
+  type PriceLineCode,
+} from '@round-mint/core/trade';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { useWriters } from '@/features/shared/settings/use-settings';

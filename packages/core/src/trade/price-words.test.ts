@@ -1,5 +1,4 @@
-import { priceRing, type PriceInput, type PriceLineCode } from '../trade';
-import { priceLineWords } from './index';
+import { priceLineWords, priceRing, type PriceInput, type PriceLineCode } from './index';
 
 const INPUT: PriceInput = {
   stockCost: 18,

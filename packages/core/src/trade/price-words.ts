@@ -1,5 +1,5 @@
 import { durationWords, percentWords } from '../format';
-import type { Price, PriceInput, PriceLineCode } from '../trade';
+import type { Price, PriceInput, PriceLineCode } from './price';
 
 /** What a line of a price is called, and how it came about. */
 export interface PriceLineWords {

@@ -1,2 +1,0 @@
-export { priceLineWords } from './price';
-export type { PriceLineWords } from './price';
