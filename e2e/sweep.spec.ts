@@ -32,7 +32,7 @@ const COLOURS: axe.RunOptions = { runOnly: { type: 'rule', values: ['color-contr
 const EVERY_RULE: axe.RunOptions = {};
 
 /** Which of axe's rules a size is looked at by in a light; undefined where by none. */
-function rulesFor(size: (typeof SIZES)[number], light: (typeof LIGHTS)[number]): axe.RunOptions | undefined {
+function rulesFor(size: (typeof SIZES)[number], light: Light): axe.RunOptions | undefined {
   if (light === 'light') return size === PHONE || size === DESK ? EVERY_RULE : undefined;
   return size === PHONE ? COLOURS : undefined;
 }
@@ -67,16 +67,13 @@ async function faultsAt(
   { settled, isDrawn }: Waiting,
 ): Promise<readonly string[]> {
   const faults: string[] = [];
-  let colorScheme: Light = LIGHTS[0];
-  for (const size of sizes) {
+  for (const [i, size] of sizes.entries()) {
     await page.setViewportSize(size);
     // A size of another class has other parts, some of which come in files of their own.
     if (size === DESK) await settled();
     await isDrawn();
     // The light that is on is looked at first: each change of it draws the whole page anew.
-    const lights: readonly Light[] = colorScheme === LIGHTS[0] ? LIGHTS : LIGHTS.toReversed();
-    for (const light of lights) {
-      colorScheme = light;
+    for (const colorScheme of i % 2 === 0 ? LIGHTS : LIGHTS.toReversed()) {
       await page.emulateMedia({ colorScheme });
       await page.evaluate(
         () => new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn))),

@@ -45,12 +45,14 @@ function SettingsForm({ settings }: { settings: Settings }) {
   const [save] = useChangeSettingsMutation();
   const dispatch = useAppDispatch();
   const router = useRouter();
-  const change = async (patch: Partial<Settings>, done?: string) => {
+  const change = async (patch: Partial<Settings>, done?: string): Promise<boolean> => {
     try {
       await save(patch).unwrap();
       if (done) dispatch(noticeShown({ text: done }));
+      return true;
     } catch (error) {
       dispatch(noticeShown({ text: problemText(error), problem: true }));
+      return false;
     }
   };
   return (
@@ -135,8 +137,8 @@ function SettingsForm({ settings }: { settings: Settings }) {
           onPress={() => void change({ setUp: 'sizes' }).then(() => router.push('/first-run'))}
         />
       </View>
-      <RateSettings settings={settings} onSave={(patch) => void change(patch, 'Rates are saved.')} />
-      <HoursSettings settings={settings} onSave={(patch) => void change(patch, 'Hours are saved.')} />
+      <RateSettings settings={settings} onSave={(patch) => change(patch, 'Rates are saved.')} />
+      <HoursSettings settings={settings} onSave={(patch) => change(patch, 'Hours are saved.')} />
     </Screen>
   );
 }

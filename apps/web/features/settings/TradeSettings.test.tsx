@@ -1,5 +1,7 @@
 import { DEFAULT_SETTINGS } from '@round-mint/contract/settings';
-import { fireEvent, render, screen } from '@testing-library/react-native';
+import { act, fireEvent, render, screen } from '@testing-library/react-native';
+import { hasDraft } from '@/store/drafts';
+import { withBrowserStorage } from '@/testing/fake-storage';
 import { HoursSettings, RateSettings } from './TradeSettings';
 
 const type = (label: string | RegExp, text: string) =>
@@ -37,6 +39,22 @@ describe('RateSettings', () => {
 });
 
 describe('HoursSettings', () => {
+  withBrowserStorage();
+
+  it('lets go of what was typed once the server has it, and not before', async () => {
+    let isTaken = false;
+    const onSave = jest.fn(() => Promise.resolve(isTaken));
+    render(<HoursSettings settings={DEFAULT_SETTINGS} onSave={onSave} />);
+    type('Days off', '2026-12-24');
+    const save = () => act(async () => fireEvent.press(screen.getByText('Save hours')));
+    await save();
+    expect(hasDraft('settings/hours')).toBe(true);
+    isTaken = true;
+    await save();
+    expect(onSave).toHaveBeenCalledTimes(2);
+    expect(hasDraft('settings/hours')).toBe(false);
+  });
+
   it('reads hours as people write them, and days off', () => {
     const onSave = jest.fn();
     render(<HoursSettings settings={DEFAULT_SETTINGS} onSave={onSave} />);

@@ -14,7 +14,8 @@ import { hoursText, parseHours, parseTrade, ratesTexts, TRADE_FIELDS } from './t
 
 interface PartProps {
   settings: Settings;
-  onSave: (patch: Partial<Settings>) => void;
+  /** @returns whether the server has it */
+  onSave: (patch: Partial<Settings>) => Promise<boolean>;
 }
 
 const WEEKDAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'] as const;
@@ -27,7 +28,7 @@ export function RateSettings({ settings, onSave }: PartProps) {
   const { trade, words, spot } = texts;
   const { part, ...sum } = useProblemSum();
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
-  const save = () => {
+  const save = async () => {
     const parsed = parseTrade(trade);
     const prices = SPOT_METALS.flatMap((metal) => {
       const text = spot[metal]?.trim();
@@ -49,8 +50,7 @@ export function RateSettings({ settings, onSave }: PartProps) {
     setProblems(all);
     if (!parsed.ok || Object.keys(all).length > 0) return;
     const spotTyped = Object.fromEntries(prices);
-    onSave({ ...words, trade: parsed.value, spotTyped });
-    forget();
+    if (await onSave({ ...words, trade: parsed.value, spotTyped })) forget();
   };
   const unit = { money: settings.currency, percent: '%', days: 'days' } as const;
   return (
@@ -102,7 +102,7 @@ export function RateSettings({ settings, onSave }: PartProps) {
           </View>
         ))}
       </View>
-      <SaveButton sum={sum} look="plain" label="Save rates" onPress={save} />
+      <SaveButton sum={sum} look="plain" label="Save rates" onPress={() => void save()} />
     </View>
   );
 }
@@ -116,7 +116,7 @@ export function HoursSettings({ settings, onSave }: PartProps) {
   const { days, off } = texts;
   const { part, ...sum } = useProblemSum();
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
-  const save = () => {
+  const save = async () => {
     const hours = days.map(parseHours);
     const typedOff = off
       .split(/[,;]/)
@@ -130,9 +130,7 @@ export function HoursSettings({ settings, onSave }: PartProps) {
     const all = badDay === undefined ? wrong : { ...wrong, off: `“${badDay}” is no date such as 24 Dec` };
     setProblems(all);
     if (Object.keys(all).length > 0) return;
-    onSave({ hours: hours.map((spans) => spans ?? []), daysOff });
-    type({ off: daysOff.join(', ') });
-    forget();
+    if (await onSave({ hours: hours.map((spans) => spans ?? []), daysOff })) forget();
   };
   return (
     <View ref={part} className="gap-3 border-b border-line pb-4">
@@ -158,7 +156,7 @@ export function HoursSettings({ settings, onSave }: PartProps) {
         error={problems['off']}
         onChangeText={(text) => type({ off: text })}
       />
-      <SaveButton sum={sum} look="plain" label="Save hours" onPress={save} />
+      <SaveButton sum={sum} look="plain" label="Save hours" onPress={() => void save()} />
     </View>
   );
 }

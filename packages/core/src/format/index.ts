@@ -7,5 +7,5 @@ export { formatLength, inchToMm, mmToInch, parseLengthMm, typedLength } from './
 export type { LengthUnit } from './length';
 export { parseDay } from './day';
 export type { DayOrder, DayReading } from './day';
-export { saidBy } from './said';
+export { saidBy, tellBy } from './said';
 export type { Sentences } from './said';

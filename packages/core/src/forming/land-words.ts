@@ -1,4 +1,4 @@
-import { saidBy, type Sentences } from '../format';
+import { tellBy, type Sentences } from '../format';
 
 const fineMm = (lengthMm: number) => `${lengthMm.toFixed(2)} mm`;
 
@@ -17,4 +17,4 @@ const WORDS = {
 } as const satisfies Sentences;
 
 /** What the land says, in its table's words. */
-export const landSays = saidBy(WORDS);
+export const landSays = tellBy<string, typeof WORDS>(WORDS);

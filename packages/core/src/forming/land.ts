@@ -56,7 +56,7 @@ function misreadPairs(readings: readonly LandReading[], sumMm: number): LandVerd
       if (Math.abs(offMm) <= PAIR_TOLERANCE_MM) return [];
       const clocks = `${clockDirection(first.angleDeg)} and ${clockDirection(second.angleDeg)}`;
       const figures = { clocks, sumMm: first.mm + second.mm, neededMm: sumMm };
-      const { message } = landSays('pair-off', figures);
+      const message = landSays('pair-off', figures);
       return [
         { angleDeg: first.angleDeg, message },
         { angleDeg: second.angleDeg, message },
@@ -102,10 +102,10 @@ export function judgeLand(
   const shared = { eccentricityMm, wideAngleDeg, wideClock, differenceMm, remeasure };
   const leave = { fileDepthMm: 0, newHoleMm: holeMm, repunchMm: undefined };
   if (remeasure.length > 0) {
-    return { ...shared, ...leave, ok: false, message: landSays('measure-again').message };
+    return { ...shared, ...leave, ok: false, message: landSays('measure-again') };
   }
   if (centred) {
-    return { ...shared, ...leave, ok: true, message: landSays('centred', { differenceMm }).message };
+    return { ...shared, ...leave, ok: true, message: landSays('centred', { differenceMm }) };
   }
   const cleanHoleMm = holeMm + differenceMm;
   const repunchMm = [...punchesMm]
@@ -118,7 +118,7 @@ export function judgeLand(
     fileDepthMm: differenceMm,
     newHoleMm: cleanHoleMm,
     repunchMm,
-    message: landSays('file', figures).message,
+    message: landSays('file', figures),
   };
 }
 

@@ -1,3 +1,5 @@
+import { tellBy } from '../format';
+
 /** Why something stands as it does. Codes are stable kebab-case words; messages are for people. */
 export interface Reasoned {
   readonly code: string;
@@ -52,15 +54,12 @@ export type ReasonWords = Readonly<Record<string, (...figures: never[]) => Told>
  * language is another table.
  */
 export function reasonsBy<Words extends ReasonWords>(words: Words) {
+  const tell = tellBy<Told, Words>(words);
   return <Code extends keyof Words & string>(
     code: Code,
     level: Reasoned['level'],
     ...figures: Parameters<Words[Code]>
-  ): Reasoned & { readonly code: Code } => {
-    // Of all the table's functions this is the one that takes just these figures.
-    const tell = words[code] as (...told: Parameters<Words[Code]>) => Told;
-    return { code, level, ...tell(...figures) };
-  };
+  ): Reasoned & { readonly code: Code } => ({ code, level, ...tell(code, ...figures) });
 }
 
 const LEVEL_ORDER: readonly Reasoned['level'][] = ['refuse', 'warn', 'note'];

@@ -1,4 +1,4 @@
-import { durationWords, percentWords } from '../format';
+import { durationWords } from '../format';
 import type { Price, PriceInput, PriceLineCode } from './price';
 
 /** What a line of a price is called, and how it came about. */
@@ -7,9 +7,9 @@ export interface PriceLineWords {
   readonly why: string;
 }
 
-/** A share as it was typed: whole percents, or halves and tenths where there are some. */
+/** A share as it was typed: tenths of a percent where there are some. */
 function share(value: number): string {
-  return percentWords(value, Number.isInteger(Math.round(value * 1000) / 10) ? 0 : 1);
+  return `${Math.round(value * 1000) / 10}%`;
 }
 
 /** @param money writes an amount in the workshop's currency */

@@ -1,3 +1,5 @@
+import { percentWords } from '../format';
+
 /** What goes into the price of a ring, in the workshop's money. */
 export interface PriceInput {
   /** What the piece cost; nothing when the customer brings it. */
@@ -45,8 +47,6 @@ export interface Price {
 /** Fees and margin together cannot take the whole price. */
 const MOST_SHARE = 0.95;
 
-const percent = (share: number) => `${Math.round(share * 1000) / 10}%`;
-
 function roundedUp(amount: number, to: number): number {
   return to > 0 ? Math.ceil(amount / to - 1e-9) * to : amount;
 }
@@ -71,7 +71,7 @@ export function priceRing(input: PriceInput): Price {
   const { stockCost, meltValue, consumablesCost, minutes, hourlyRate, scrapValue, refinerShare } = input;
   const { post, feeShare, feeFixed, marginShare, coupon = 0, roundTo = 0 } = input;
   if (feeShare + marginShare > MOST_SHARE) {
-    throw new RangeError(`fees and margin together must stay under ${percent(MOST_SHARE)} of the price`);
+    throw new RangeError(`fees and margin together must stay under ${percentWords(MOST_SHARE)} of the price`);
   }
   const labour = (minutes / 60) * hourlyRate;
   const credit = scrapValue * refinerShare;

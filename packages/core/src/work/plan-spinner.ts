@@ -15,7 +15,7 @@ import {
   type WorkPlan,
   type WorkWish,
 } from './plan-shape';
-import { workReason } from './reason-words';
+import { spinnerReason } from './reason-words';
 
 const HANDBOOK = 'Handbook of the trade: the two-part spinner.';
 
@@ -43,11 +43,10 @@ function reasonsOf({ piece, work, other }: SpinnerWish, parts: SpinnerBlanks): r
     ...solderReasons(piece.metal),
     ...(outer === piece.metal ? [] : [...metalReasons(outer), ...solderReasons(outer)]),
   ];
-  const part = undefined;
-  if (piece.section === 'round') reasons.push(workReason('not-flat', 'refuse', { part }));
+  if (piece.section === 'round') reasons.push(spinnerReason('not-flat', 'refuse'));
   if (piece.widthMm < parts.innerWidthMm) {
-    const figures = { part, wantedMm: parts.innerWidthMm, widthMm: piece.widthMm };
-    reasons.push(workReason('too-narrow', 'refuse', figures));
+    const figures = { wantedMm: parts.innerWidthMm, widthMm: piece.widthMm };
+    reasons.push(spinnerReason('too-narrow', 'refuse', figures));
   }
   const { innerMm: needed, outerMm } = takes(parts);
   if (other) {
@@ -55,10 +54,10 @@ function reasonsOf({ piece, work, other }: SpinnerWish, parts: SpinnerBlanks): r
     reasons.push(...otherPartReasons('outer band', other, work.outerWidthMm, takesMm));
   }
   if (piece.lengthMm < needed) {
-    reasons.push(workReason('too-short', 'refuse', { part, takesMm: needed, leftMm: piece.lengthMm }));
+    reasons.push(spinnerReason('too-short', 'refuse', { takesMm: needed, leftMm: piece.lengthMm }));
   }
   if (!parts.comfortable) {
-    reasons.push(workReason('flare-uncomfortable', 'warn', { flareMm: parts.flareEachSideMm }));
+    reasons.push(spinnerReason('flare-uncomfortable', 'warn', { flareMm: parts.flareEachSideMm }));
   }
   return reasons;
 }

@@ -3,7 +3,7 @@ import { reasonsBy, type ReasonWords } from '../forming';
 const mm = (lengthMm: number) => `${lengthMm.toFixed(1)} mm`;
 const fineMm = (lengthMm: number) => `${lengthMm.toFixed(2)} mm`;
 
-/** What is said against works of strip, band and coin, by code; what two works say apart has codes apart. */
+/** What is said against works of strip, band and coin, and of the part that comes from another strip, by code. */
 const WORDS = {
   'metal-refused': ({ metal, why }: { metal: string; why: string }) => ({ message: `${metal}: ${why}` }),
   'metal-note': ({ note }: { note: string }) => ({ message: note }),
@@ -15,37 +15,16 @@ const WORDS = {
     message: `${metal} cannot be soldered here.`,
     instead: 'Another metal, or an open band.',
   }),
-  'not-flat': ({ part }: { part: string | undefined }) => ({
-    message:
-      part === undefined
-        ? 'The inner band is flat: this is round wire.'
-        : `The ${part} is flat: that is round wire.`,
+  'not-flat': ({ part }: { part: string }) => ({
+    message: `The ${part} is flat: that is round wire.`,
     instead: 'Roll it flat first, and enter it as strip.',
   }),
-  'too-narrow': (figures: {
-    /** The part that is cut from another strip; undefined of the inner band. */
-    part: string | undefined;
-    wantedMm: number;
-    widthMm: number;
-  }) =>
-    figures.part === undefined
-      ? {
-          message: `The inner band must be ${mm(figures.wantedMm)} wide; this strip is ${mm(figures.widthMm)}.`,
-          instead: `An outer band of at most ${mm(Math.max(0, figures.widthMm - 2))}, or a wider strip.`,
-        }
-      : {
-          message: `The ${figures.part} is to be ${mm(figures.wantedMm)} wide; its strip is ${mm(figures.widthMm)}.`,
-          instead: 'A wider strip, or less width.',
-        },
-  'too-short': (figures: { part: string | undefined; takesMm: number; leftMm: number }) => ({
-    message:
-      figures.part === undefined
-        ? `The inner band takes ${mm(figures.takesMm)}; ${mm(figures.leftMm)} are left.`
-        : `It takes ${mm(figures.takesMm)} of the strip for the ${figures.part}; ${mm(figures.leftMm)} are left.`,
+  'too-narrow': ({ part, wantedMm, widthMm }: { part: string; wantedMm: number; widthMm: number }) => ({
+    message: `The ${part} is to be ${mm(wantedMm)} wide; its strip is ${mm(widthMm)}.`,
+    instead: 'A wider strip, or less width.',
   }),
-  'flare-uncomfortable': ({ flareMm }: { flareMm: number }) => ({
-    message: `Each edge would lean out ${fineMm(flareMm)}: that is felt between the fingers.`,
-    instead: 'Less clearance, or a thinner outer band.',
+  'too-short': ({ part, takesMm, leftMm }: { part: string; takesMm: number; leftMm: number }) => ({
+    message: `It takes ${mm(takesMm)} of the strip for the ${part}; ${mm(leftMm)} are left.`,
   }),
   'no-room-for-sides': () => ({
     message: 'The coin alone reaches round the finger: no side pieces are left.',
@@ -72,6 +51,28 @@ const WORDS = {
 
 /** A reason of a work, in its table's words. */
 export const workReason = reasonsBy(WORDS);
+
+/** What is said against the inner band of a spinner, by code. */
+const SPINNER_WORDS = {
+  'not-flat': () => ({
+    message: 'The inner band is flat: this is round wire.',
+    instead: 'Roll it flat first, and enter it as strip.',
+  }),
+  'too-narrow': ({ wantedMm, widthMm }: { wantedMm: number; widthMm: number }) => ({
+    message: `The inner band must be ${mm(wantedMm)} wide; this strip is ${mm(widthMm)}.`,
+    instead: `An outer band of at most ${mm(Math.max(0, widthMm - 2))}, or a wider strip.`,
+  }),
+  'too-short': ({ takesMm, leftMm }: { takesMm: number; leftMm: number }) => ({
+    message: `The inner band takes ${mm(takesMm)}; ${mm(leftMm)} are left.`,
+  }),
+  'flare-uncomfortable': ({ flareMm }: { flareMm: number }) => ({
+    message: `Each edge would lean out ${fineMm(flareMm)}: that is felt between the fingers.`,
+    instead: 'Less clearance, or a thinner outer band.',
+  }),
+} as const satisfies ReasonWords;
+
+/** A reason of a spinner, in its table's words. */
+export const spinnerReason = reasonsBy(SPINNER_WORDS);
 
 /** What is said against a band of strip, by code. */
 const STRIP_WORDS = {

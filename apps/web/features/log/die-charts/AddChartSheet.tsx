@@ -15,7 +15,7 @@ const EMPTY: ChartTexts = { metal: 'silver-900', coinDiameter: '', die: 'Long di
 export function AddChartSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
   const { lengthUnit } = useSettings();
   const [save, { isLoading }] = useSaveDieChartMutation();
-  const { texts, type, forget, line } = useFormDraft('die-chart/new', EMPTY);
+  const { texts, type, line } = useFormDraft('die-chart/new', EMPTY);
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const id = useRef(newId());
   const add = async () => {
@@ -27,8 +27,7 @@ export function AddChartSheet({ open, onClose }: { open: boolean; onClose: () =>
     try {
       await save({ ...parsed.chart, isNew: true }).unwrap();
       id.current = newId();
-      type(EMPTY);
-      forget();
+      line.onStartOver();
       setProblems({});
       onClose();
     } catch (error) {

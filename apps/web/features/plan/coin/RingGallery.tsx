@@ -1,11 +1,12 @@
 import type { CoinStock } from '@round-mint/contract/stock';
+import type { CoinRingInput } from '@round-mint/core/forming';
 import { useMemo } from 'react';
 import { Pressable, View } from 'react-native';
 import { hasOutsidePicture } from '@/features/shared/picture/planned-picture';
 import { RingThumb } from '@/features/shared/picture/RingThumb';
-import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
+import { useWriters } from '@/features/shared/settings/use-settings';
 import { useAppSelector } from '@/store/store';
-import { draftTarget, wallWish, type PieceOutcome } from '@/features/plan/draft/plan-model';
+import type { PieceOutcome, PlanModel } from '@/features/plan/draft/plan-model';
 import { Type } from '@/ui/Type';
 import { useListedPieces, usePieceOutcomes } from './use-piece-outcomes';
 
@@ -15,15 +16,15 @@ const NO_PIECES: readonly CoinStock[] = [];
 
 interface TileProps {
   outcome: PieceOutcome & { readonly holeMm: number; readonly bandWidthMm: number };
-  targetMm: number;
+  asked: Omit<CoinRingInput, 'coin' | 'holeMm'>;
   onChoose: (id: string) => void;
 }
 
 /** The ring that a piece comes to, and how wide it is. */
-function Tile({ outcome: { piece, holeMm, bandWidthMm }, targetMm, onChoose }: TileProps) {
+function Tile({ outcome: { piece, holeMm, bandWidthMm }, asked, onChoose }: TileProps) {
   const write = useWriters();
-  const { wall, curl, school, finish } = useAppSelector((state) => state.planDraft);
-  const wish = { holeMm, targetInsideDiameterMm: targetMm, wall: wallWish({ wall, curl }), school };
+  const finish = useAppSelector((state) => state.planDraft.finish);
+  const wish = { ...asked, holeMm };
   return (
     <View role="listitem" className="min-w-[200px] max-w-[300px] flex-1 basis-[200px]">
       <Pressable
@@ -45,11 +46,9 @@ function Tile({ outcome: { piece, holeMm, bandWidthMm }, targetMm, onChoose }: T
 }
 
 /** Before a piece is chosen: rings that the stock can become at the size asked for. */
-export function RingGallery({ onChoose }: { onChoose: (id: string) => void }) {
-  const settings = useSettings();
+export function RingGallery({ model, onChoose }: { model: PlanModel; onChoose: (id: string) => void }) {
   const write = useWriters();
-  const { sizeText, allowanceUs } = useAppSelector((state) => state.planDraft);
-  const { targetMm } = draftTarget({ sizeText, allowanceUs }, settings);
+  const { targetMm, wall, school } = model;
   const { data: pieces } = useListedPieces('');
   const pictured = useMemo(() => (pieces ?? NO_PIECES).filter(hasOutsidePicture).slice(0, MOST), [pieces]);
   const outcomes = usePieceOutcomes(pictured);
@@ -59,12 +58,13 @@ export function RingGallery({ onChoose }: { onChoose: (id: string) => void }) {
     return holeMm === undefined || bandWidthMm === undefined ? [] : [{ piece, holeMm, bandWidthMm }];
   });
   if (tiles.length === 0) return null;
+  const asked = { targetInsideDiameterMm: targetMm, wall, school };
   return (
     <View className="gap-3" testID="ring-gallery">
       <Type as="heading">{`Rings of ${write.size(targetMm)} from your stock`}</Type>
       <View role="list" aria-label="Rings from the stock" className="flex-row flex-wrap gap-3">
         {tiles.map((outcome) => (
-          <Tile key={outcome.piece.id} outcome={outcome} targetMm={targetMm} onChoose={onChoose} />
+          <Tile key={outcome.piece.id} outcome={outcome} asked={asked} onChoose={onChoose} />
         ))}
       </View>
       <Type as="small">Computed from each piece’s pictures, with the hole that suits it best.</Type>

@@ -62,7 +62,7 @@ export function WidePlan({ model }: { model: PlanModel }) {
         <FaceLosses model={lagging} />
         {piece ? <MakingChoices model={model} /> : null}
         <PlanQuestions model={model} />
-        {piece ? null : <RingGallery onChoose={choose} />}
+        {piece ? null : <RingGallery model={model} onChoose={choose} />}
         {plan ? (
           <PlanDrawing model={model} plan={plan} height={Math.max(270, height * 0.38)} only="section" />
         ) : null}

@@ -21,7 +21,8 @@ export function ToolSheet({ draft, onClose }: { draft: ToolDraft; onClose: () =>
   const kit = useListKitQuery().data;
   const isNew = draft.id === undefined;
   const { texts, type, base, forget, line } = useFormDraft(
-    `tool/${draft.id ?? 'new'}`,
+    // A copy of one is another draft than a new one.
+    `tool/${draft.id ?? `new ${draft.texts['name'] ?? ''}`}`,
     { kind: draft.kind, boxes: { ...EMPTY_BOXES, ...draft.texts } },
     kit?.find((tool) => tool.id === draft.id),
   );

@@ -10,7 +10,7 @@ import { useSettings } from '@/features/shared/settings/use-settings';
 import { newId } from '@/store/new-id';
 import { useSaveStockMutation } from '@/store/api';
 import { problemText } from '@/store/problem';
-import { useDraft } from '@/store/use-draft';
+import { useFormDraft } from '@/store/use-form-draft';
 import { Choices, LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
@@ -122,26 +122,28 @@ function PieceForm({ title, start, piece, head, evidence }: PieceFormProps) {
   const [problem, setProblem] = useState<string>();
   // Made once, so that sending the form twice adds one piece.
   const [freshId] = useState(newId);
-  const draftName = piece ? `piece/${piece.id}` : newPieceDraft('coin');
   // With what the change began with: a draft that lay here for a day is told from what was changed since.
-  const { draft, change, forget, startOver } = useDraft(draftName, { texts: start, base: piece ?? null });
-  const base = draft.base ?? undefined;
+  const { texts, type, base, forget, line } = useFormDraft(
+    piece ? `piece/${piece.id}` : newPieceDraft('coin'),
+    start,
+    piece,
+  );
   const resolver = useMemo(() => zodResolver(pieceFormSchema(lengthUnit)), [lengthUnit]);
   const { control, handleSubmit, subscribe, reset } = useForm<PieceTexts, unknown, StockInput>({
-    defaultValues: draft.texts,
+    defaultValues: texts,
     resolver,
   });
   useEffect(
     () =>
       subscribe({
         formState: { values: true },
-        callback: ({ values }) => change((before) => ({ ...before, texts: { ...before.texts, ...values } })),
+        callback: ({ values }) => type(values),
       }),
-    [subscribe, change],
+    [subscribe, type],
   );
   const beginAnew = () => {
     reset(start);
-    startOver();
+    line.onStartOver();
   };
   const submit = handleSubmit(async (typed) => {
     setProblem(undefined);
@@ -162,7 +164,7 @@ function PieceForm({ title, start, piece, head, evidence }: PieceFormProps) {
   return (
     <PieceFormPage title={title} isSaving={isLoading} problem={problem} onSave={() => void submit()}>
       {head}
-      <DraftLine name={draftName} onStartOver={beginAnew} />
+      <DraftLine {...line} onStartOver={beginAnew} />
       <FormText
         control={control}
         name="name"

@@ -6,7 +6,7 @@ import { useSettings } from '@/features/shared/settings/use-settings';
 import { newId } from '@/store/new-id';
 import { useSaveStockMutation } from '@/store/api';
 import { problemText } from '@/store/problem';
-import { useDraft } from '@/store/use-draft';
+import { useFormDraft } from '@/store/use-form-draft';
 import { Choices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { newPieceDraft } from './new-piece-drafts';
@@ -86,23 +86,18 @@ interface WorkPieceFormProps {
 export function WorkPieceForm({ kind, title, start, piece, evidence, head }: WorkPieceFormProps) {
   const router = useRouter();
   const { lengthUnit, primarySystem, currency } = useSettings();
-  const draftName = piece ? `piece/${piece.id}` : newPieceDraft(kind);
-  const { draft, change, forget, startOver } = useDraft(draftName, { texts: start, base: piece ?? null });
-  const { texts } = draft;
-  const setTexts = (next: (before: WorkPieceTexts) => WorkPieceTexts) =>
-    change((before) => ({ ...before, texts: next(before.texts) }));
+  const { texts, type, base, forget, line } = useFormDraft(
+    piece ? `piece/${piece.id}` : newPieceDraft(kind),
+    start,
+    piece,
+  );
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const [save, { isLoading }] = useSaveStockMutation();
   const [freshId] = useState(newId);
-  const base = draft.base ?? undefined;
-  const { values } = texts;
-  const put = (key: string) => (text: string) =>
-    setTexts((before) => ({ ...before, values: { ...before.values, [key]: text } }));
+  const { values, stations } = texts;
+  const put = (key: string) => (text: string) => type({ values: { ...values, [key]: text } });
   const typeStation = (index: number, key: keyof StationTexts, text: string) =>
-    setTexts((before) => ({
-      ...before,
-      stations: before.stations.map((one, i) => (i === index ? { ...one, [key]: text } : one)),
-    }));
+    type({ stations: stations.map((one, i) => (i === index ? { ...one, [key]: text } : one)) });
   const submit = async () => {
     const parsed = parseWorkPiece(kind, texts, lengthUnit, primarySystem);
     if (!parsed.ok) {
@@ -146,15 +141,15 @@ export function WorkPieceForm({ kind, title, start, piece, evidence, head }: Wor
       onSave={() => void submit()}
     >
       {head}
-      <DraftLine name={draftName} onStartOver={startOver} />
+      <DraftLine {...line} />
       {text('name', 'Name')}
       <MetalPicker value={values['metal'] ?? ''} onChange={put('metal')} />
       {kind === 'handle' ? (
         <Stations
-          stations={texts.stations}
+          stations={stations}
           problem={problems['stations']}
           onType={typeStation}
-          onAdd={() => setTexts(withStation)}
+          onAdd={() => type(withStation(texts))}
         />
       ) : null}
       {PIECE_FIELDS[kind]
