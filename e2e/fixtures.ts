@@ -1,4 +1,4 @@
-import { test as base, type Page } from '@playwright/test';
+import { expect, test as base, type Page } from '@playwright/test';
 import { startOnCopy, startServer, type RunningServer } from './server';
 
 export interface Workshop {
@@ -78,13 +78,22 @@ export const test = base.extend<Fixtures, WorkerFixtures>({
     });
     page.on('pageerror', (error) => problems.push(error.message));
     await page.goto(workshop.url);
+    // What the server has laid on the page hears no keys.
+    await expect(page.locator('#splash')).toHaveCount(0);
     await provide(page);
-    base.expect(strangers, 'requests to other hosts').toEqual([]);
-    base.expect(problems, 'errors thrown in the page').toEqual([]);
+    expect(strangers, 'requests to other hosts').toEqual([]);
+    expect(problems, 'errors thrown in the page').toEqual([]);
   },
 });
 
-export { expect } from '@playwright/test';
+export { expect };
+
+/** A sheet that was closed has taken its entry out of the history. */
+export async function sheetsClosed(page: Page): Promise<void> {
+  await expect(page.getByRole('dialog')).toBeHidden();
+  const open = () => page.evaluate(() => (history.state as { sheets?: number } | null)?.sheets ?? 0);
+  await expect.poll(open).toBe(0);
+}
 
 /** The app's first address leads on once the workshop has answered; who went elsewhere just before is called back. */
 async function ledOn(page: Page): Promise<void> {
@@ -99,7 +108,7 @@ export async function goTo(page: Page, place: 'Bench' | 'Plan' | 'Stock' | 'Orde
 
 /** Goes to a screen as a link within the app does: the app stays, so that only the screen is drawn anew. */
 export async function visit(page: Page, path: string): Promise<void> {
-  await base.expect(page.getByRole('main')).toBeVisible();
+  await expect(page.getByRole('main')).toBeVisible();
   await ledOn(page);
   await page.evaluate((to) => {
     history.pushState(null, '', to);

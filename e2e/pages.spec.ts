@@ -1,4 +1,4 @@
-import { expect, goTo, test, visit } from './fixtures';
+import { expect, goTo, sheetsClosed, test, visit } from './fixtures';
 
 // Most tests here change nothing that another one would see.
 test.use({ fresh: false });
@@ -12,6 +12,22 @@ test('each page is named, and going to one leads to its heading', async ({ app: 
   await expect(page).toHaveTitle('Stock · Round Mint');
   await expect(page.getByRole('heading', { level: 1, name: 'Stock' })).toBeFocused();
   await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);
+});
+
+test('the rings in work can be read and pressed before the app is there', async ({ app: page, workshop }) => {
+  await page.route('**/*.js', (route) => route.abort());
+  await page.goto(`${workshop.url}/bench`);
+  const rings = page.locator('#first-look').getByRole('listitem');
+  expect(await rings.count()).toBeGreaterThan(2);
+  const [next = 'nothing'] = (await rings.first().innerText()).split('\n');
+  await rings.first().getByRole('link').click();
+  await expect(page).toHaveURL(/\/bench\/[0-9a-f-]+$/);
+  await expect(rings).toHaveCount(1);
+  await expect(rings).toContainText(next);
+  await page.unroute('**/*.js');
+  await page.reload();
+  await expect(page.locator('#first-look')).toBeHidden();
+  await expect(page.getByRole('main')).toContainText(next.split(',')[0] ?? next);
 });
 
 test('an address that leads nowhere says so, with ways on', async ({ app: page }) => {
@@ -70,8 +86,7 @@ test('a page that is opened from a sheet leaves no dead step behind', async ({ a
   await expect(page).toHaveTitle(/^3 Coin to band/);
   await page.goBack();
   await expect(page).toHaveTitle(/^10 When something goes wrong/);
-  await expect(page.getByRole('dialog')).toBeHidden();
-  await expect.poll(() => page.evaluate(() => (history.state as { sheets?: number }).sheets ?? 0)).toBe(0);
+  await sheetsClosed(page);
   await page.goBack();
   await expect(page.getByTestId('search-everything')).toBeVisible();
 });
@@ -87,6 +102,7 @@ test('one search finds over everything, by its key; back from what was found lea
   const remedy = page.getByRole('dialog', { name: 'The funnel is bent like a saddle' });
   await expect(remedy).toBeVisible();
   await remedy.getByRole('button', { name: 'Close' }).click();
+  await sheetsClosed(page);
   await page.goBack();
   await expect(page.getByRole('textbox', { name: /^Rings, orders/ })).toHaveValue('saddle');
   await page.getByRole('textbox', { name: /^Rings, orders/ }).fill('17 deg');

@@ -25,7 +25,12 @@ module.exports = {
   },
   plugins: [
     plugin(({ addBase }) => {
-      addBase({ ':root': variables(palette.day), ':root.torch': variables(palette.torch) });
+      addBase({
+        ':root': variables(palette.day),
+        ':root.torch': variables(palette.torch),
+        // Until the app itself looks after the light.
+        '@media (prefers-color-scheme: dark)': { ':root.device': variables(palette.torch) },
+      });
     }),
   ],
 };

@@ -17,8 +17,9 @@ import { archiveRouter } from './routes/archive';
 import { backupsRouter } from './routes/backups';
 import { computeRouter } from './routes/compute';
 import { csvRouter } from './routes/csv';
-import { createDoor } from './routes/door';
+import { createDoor, type Door } from './routes/door';
 import { facesRouter } from './routes/faces';
+import { firstLookRouter } from './routes/first-look';
 import { photosRouter } from './routes/photos';
 import { serveResource } from './routes/resource';
 import { ringsRouter } from './routes/rings';
@@ -57,21 +58,23 @@ export interface AppOptions {
   readonly demo?: boolean | undefined;
 }
 
-function apiRouter({
-  database,
-  version,
-  outboxDir,
-  incomingDir,
-  demo = false,
-  network = CLOSED_NETWORK,
-  changes = createChanges(),
-  backups = createBackups({ database, folder: undefined, program: version }),
-}: AppOptions): Router {
+function apiRouter(
+  door: Door,
+  {
+    database,
+    version,
+    outboxDir,
+    incomingDir,
+    demo = false,
+    network = CLOSED_NETWORK,
+    changes = createChanges(),
+    backups = createBackups({ database, folder: undefined, program: version }),
+  }: AppOptions,
+): Router {
   const { db } = database;
   const resources = createResources(db);
   const api = Router();
   // Before bodies: a stranger's is not even read.
-  const door = createDoor(db);
   api.use(door.router, announceWrites(changes));
   api.use(
     workshop.importAll.path,
@@ -127,8 +130,13 @@ export function createApp(options: AppOptions): Express {
   app.use(securityHeaders);
   app.use(knownHostsOnly(options.allowedHosts ?? []));
   app.use(ownPagesOnly, jsonOnly);
-  app.use(API_PATH, packAnswers, apiRouter(options));
-  if (options.webDir) serveWeb(app, options.webDir);
+  const { database, webDir } = options;
+  const door = createDoor(database.db);
+  app.use(API_PATH, packAnswers, apiRouter(door, options));
+  if (webDir) {
+    app.use(firstLookRouter(database.db, door, webDir));
+    serveWeb(app, webDir);
+  }
   app.use(errorHandler);
   return app;
 }

@@ -38,14 +38,20 @@ interface Doorkeeper {
   readonly deviceOf: (request: Request) => Promise<string | undefined>;
 }
 
+/** Who makes a request, by the doorkeeper's word. */
+export async function whoAsks(request: Request, { isLocked, deviceOf }: Doorkeeper): Promise<Caller> {
+  const deviceId = await deviceOf(request);
+  const loopback = isFromLoopback(request);
+  if (loopback && (deviceId !== undefined || !(await isLocked()))) {
+    return { as: 'machine', deviceId: deviceId ?? null };
+  }
+  return deviceId === undefined ? STRANGER : { as: 'device', deviceId };
+}
+
 /** Finds out who makes each request. */
-export function recogniseCaller({ isLocked, deviceOf }: Doorkeeper): RequestHandler {
+export function recogniseCaller(doorkeeper: Doorkeeper): RequestHandler {
   return async (request, _response, next) => {
-    const deviceId = await deviceOf(request);
-    const loopback = isFromLoopback(request);
-    if (loopback && (deviceId !== undefined || !(await isLocked())))
-      callers.set(request, { as: 'machine', deviceId: deviceId ?? null });
-    else if (deviceId !== undefined) callers.set(request, { as: 'device', deviceId });
+    callers.set(request, await whoAsks(request, doorkeeper));
     next();
   };
 }

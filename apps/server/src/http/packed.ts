@@ -3,9 +3,9 @@ import express, { type Express, type RequestHandler } from 'express';
 import expressStaticGzip from 'express-static-gzip';
 import { join } from 'node:path';
 
-/** Answers in JSON, packed; streams and pictures pass as they are. */
+/** Answers in JSON and pages made for one caller, packed; streams and pictures pass as they are. */
 export const packAnswers = compression({
-  filter: (_request, response) => /json/.test(String(response.getHeader('content-type'))),
+  filter: (_request, response) => /json|html/.test(String(response.getHeader('content-type'))),
 });
 
 /** Files of the built app, packed as the browser takes them (scripts/lib/app-files.mjs). */
@@ -17,6 +17,9 @@ function packedFiles(folder: string, cache: { immutable?: boolean; maxAge?: stri
   });
 }
 
+/** The one page of the built app. */
+export const PAGE = 'index.html';
+
 /** The built app; any address of a place is the same page. */
 export function serveWeb(app: Express, webDir: string): void {
   // Hashed bundles never change; the page that names them always may.
@@ -25,7 +28,7 @@ export function serveWeb(app: Express, webDir: string): void {
   const files = packedFiles(webDir);
   app.use(files);
   app.get('/{*path}', (request, response, next) => {
-    request.url = '/index.html';
+    request.url = `/${PAGE}`;
     files(request, response, next);
   });
 }

@@ -2,7 +2,7 @@ import { access } from '@round-mint/contract/endpoints-access';
 import cookieParser from 'cookie-parser';
 import { Router, type Request, type Response } from 'express';
 import type { Database } from '../db/database';
-import { pairedOnly, recogniseCaller } from '../http/caller';
+import { pairedOnly, recogniseCaller, whoAsks } from '../http/caller';
 import { requestLimit } from '../http/limits';
 import type { NewDevice } from '../services/pairing';
 import { deviceOfToken, tokenOf } from '../services/sessions';
@@ -23,6 +23,8 @@ function cookieName({ key }: Pick<WorkshopRow, 'key'>): string {
 export interface Door {
   /** Goes before everything else: counts requests, finds out who asks, turns strangers away. */
   readonly router: Router;
+  /** Whether a request, its cookies read, comes from one that is let in. */
+  readonly knows: (request: Request) => Promise<boolean>;
   /** Whether the machine itself has to be paired. */
   readonly isLocked: () => Promise<boolean>;
   readonly change: (patch: Parameters<typeof changeWorkshop>[1]) => Promise<void>;
@@ -38,11 +40,13 @@ export function createDoor(db: Database): Door {
   const isLocked = async () => (await own()).locked;
   const deviceOf = async ({ cookies }: Request) => deviceOfToken(db, cookies[cookieName(await own())]);
 
+  const doorkeeper = { isLocked, deviceOf };
   const router = Router();
   router.use(requestLimit(), cookieParser());
-  router.use(recogniseCaller({ isLocked, deviceOf }), pairedOnly(OPEN_CALLS));
+  router.use(recogniseCaller(doorkeeper), pairedOnly(OPEN_CALLS));
   return {
     router,
+    knows: async (request) => (await whoAsks(request, doorkeeper)).as !== 'stranger',
     isLocked,
     change: async (patch) => {
       row = await changeWorkshop(db, patch);

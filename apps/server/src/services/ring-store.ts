@@ -95,9 +95,11 @@ async function withEvents(db: Database, rows: readonly RingRow[]): Promise<RingW
 interface RingChoice {
   readonly status?: Ring['status'] | undefined;
   readonly archived?: boolean;
+  /** Of those only this one. */
+  readonly id?: string | undefined;
 }
 
-function ringClauses(query: ListQuery, { status, archived = false }: RingChoice) {
+function ringClauses(query: ListQuery, { status, archived = false, id }: RingChoice) {
   const clauses = listClauses(query, {
     id: rings.id,
     archivedAt: rings.archivedAt,
@@ -111,7 +113,14 @@ function ringClauses(query: ListQuery, { status, archived = false }: RingChoice)
     },
     defaultSort: '-createdAt',
   });
-  return { ...clauses, where: and(clauses.where, status && eq(rings.status, status)) };
+  return {
+    ...clauses,
+    where: and(
+      clauses.where,
+      status && eq(rings.status, status),
+      id === undefined ? undefined : eq(rings.id, id),
+    ),
+  };
 }
 
 /** Rings as lists show them: nothing of their plans is read. */

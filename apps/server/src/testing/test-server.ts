@@ -72,11 +72,11 @@ export async function makeDemoFolder(dataDir: string): Promise<void> {
 }
 
 /** A server of the made-up workshop, without its first year. */
-export async function demoServer(outboxDir?: string) {
+export async function demoServer(outboxDir?: string, options?: Partial<AppOptions>) {
   const database = await ownDatabase('demo');
   // A copy of the made-up workshop has it already.
   await loadDemo(database.db, TEST_DEMO);
-  return serverOf(database, { outboxDir, demo: true });
+  return serverOf(database, { outboxDir, demo: true, ...options });
 }
 
 let lastMs = 0;

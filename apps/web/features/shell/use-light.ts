@@ -30,7 +30,10 @@ export function useLight(chosen: Settings['light']): Light {
   const isDim = dimmed || chosen === 'torch' || (chosen === 'device' && isDark);
   const light = isDim && !isPrinting ? 'torch' : 'day';
   useEffect(() => {
-    document.documentElement.classList.toggle('torch', light === 'torch');
+    const { classList } = document.documentElement;
+    classList.toggle('torch', light === 'torch');
+    // The page came with the light of the device; from here on it is looked after.
+    classList.remove('device');
     document.querySelector('meta[name="theme-color"]')?.setAttribute('content', palette[light].paper);
   }, [light]);
   return light;

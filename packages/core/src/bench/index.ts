@@ -17,5 +17,15 @@ export { keptRoute } from './kept-route';
 export { readingDecides } from './reading-decides';
 export { mayAnneal, mayReduce } from './ring-at-bench';
 export type { BenchTools, RingAtBench } from './ring-at-bench';
-export { isRead, pastWords, stopAt, stopWords, wayRoundWords } from './stop-at';
+export { inPlanOrder, lastTouchedFirst } from './plan-order';
+export {
+  isRead,
+  nextWords,
+  pastWords,
+  placeWords,
+  stopAt,
+  stopWords,
+  toMark,
+  wayRoundWords,
+} from './stop-at';
 export type { StopAt } from './stop-at';

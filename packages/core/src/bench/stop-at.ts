@@ -83,3 +83,25 @@ export function pastWords(springbackMm: number, system: SizeSystemId): string | 
 export function stopWords(stop: StopAt, system: SizeSystemId, names: EdgeNames = COIN_EDGES): string {
   return `${stop.mark}, ${wayRoundWords(stop, system, names)}`;
 }
+
+/** ", to US 8½" after a step that ends on the mandrel; nothing after others. */
+export function toMark(step: RouteStep, system: SizeSystemId): string {
+  const stop = stopAt(step, system);
+  return stop ? `, to ${stop.mark}` : '';
+}
+
+/** What to do next to a ring: its step at hand; undefined where all are done. */
+export function nextWords(step: RouteStep | undefined, system: SizeSystemId): string {
+  return step ? `${step.title}${toMark(step, system)}` : 'Measure it and finish';
+}
+
+/** How far a ring has come: "step 3 of 12"; behind its last step it stays there. */
+export function placeWords({
+  steps,
+  step,
+}: {
+  readonly steps: readonly unknown[];
+  readonly step: number;
+}): string {
+  return `step ${Math.min(step + 1, steps.length)} of ${steps.length}`;
+}

@@ -1,5 +1,5 @@
 import { percentWords } from '@round-mint/core/format';
-import { gaugesOf } from '@round-mint/core/bench';
+import { gaugesOf, placeWords } from '@round-mint/core/bench';
 import { waitClock } from '@round-mint/core/steps';
 import { Pressable, useWindowDimensions, View } from 'react-native';
 import { StepIcon } from '@/drawings/route/StepIcon';
@@ -86,7 +86,7 @@ export function HandsFree({ bench: kept }: { bench: BenchRing }) {
     <View className="flex-1 bg-paper" testID="hands-free">
       <View className="flex-row items-center justify-between px-4 pt-2">
         <TextButton atBench label="Leave" describe="Back to the step as usual" onPress={leave} />
-        <Type as="small">{`${ring.name} · step ${Math.min(state.step + 1, state.steps.length)} of ${state.steps.length}`}</Type>
+        <Type as="small">{`${ring.name} · ${placeWords(state)}`}</Type>
         <TextButton atBench label="Undo" describe="Undo what was logged last" onPress={undo} />
       </View>
       <Pressable

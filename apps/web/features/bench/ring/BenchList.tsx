@@ -1,11 +1,11 @@
-import { gaugesOf } from '@round-mint/core/bench';
+import { gaugesOf, nextWords, placeWords } from '@round-mint/core/bench';
 import { Pressable, View } from 'react-native';
 import { SoftnessGauge } from '@/drawings/gauge/SoftnessGauge';
 import { RouteStrip } from '@/drawings/route/RouteStrip';
 import { StepIcon } from '@/drawings/route/StepIcon';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { Type } from '@/ui/Type';
-import { toMark, type BenchRing } from '@/features/shared/ring/bench-model';
+import type { BenchRing } from '@/features/shared/ring/bench-model';
 
 interface BenchListProps {
   rings: readonly BenchRing[];
@@ -24,7 +24,7 @@ function BenchRow({ bench, chosen, onChoose }: BenchRowProps) {
   const write = useWriters();
   const { primarySystem } = useSettings();
   const { ring, state, step, targetMm } = bench;
-  const action = step ? `${step.title}${toMark(step, primarySystem)}` : 'Measure it and finish';
+  const action = nextWords(step, primarySystem);
   return (
     <View role="listitem" className={`gap-2 border-b border-line py-3 ${chosen ? 'bg-fold px-3' : 'px-1'}`}>
       <Pressable
@@ -37,7 +37,7 @@ function BenchRow({ bench, chosen, onChoose }: BenchRowProps) {
         <StepIcon kind={step?.kind ?? 'read'} size={40} />
         <View className="flex-1">
           <Type as="heading">{action}</Type>
-          <Type as="small">{`${ring.name} · step ${Math.min(state.step + 1, state.steps.length)} of ${state.steps.length}`}</Type>
+          <Type as="small">{`${ring.name} · ${placeWords(state)}`}</Type>
           <Type as="small">{`${ring.stockName} → ${write.size(targetMm)}`}</Type>
         </View>
       </Pressable>

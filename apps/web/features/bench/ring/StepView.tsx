@@ -1,4 +1,12 @@
-import { gaugesOf, isRead, pastWords, stopAt, wayRoundWords, type BenchWord } from '@round-mint/core/bench';
+import {
+  gaugesOf,
+  isRead,
+  pastWords,
+  stopAt,
+  toMark,
+  wayRoundWords,
+  type BenchWord,
+} from '@round-mint/core/bench';
 import { movesWall, type RouteStep } from '@round-mint/core/steps';
 import { useState } from 'react';
 import { View, type LayoutChangeEvent } from 'react-native';
@@ -19,7 +27,7 @@ import { CautionLine } from './CautionLine';
 import { useCautionSeen } from './use-caution-seen';
 import { replanWords } from './replan-words';
 import { tapeWords } from '@/features/shared/words/tape-words';
-import { stopMark, toMark, verbOf, type BenchRing } from '@/features/shared/ring/bench-model';
+import { stopMark, verbOf, type BenchRing } from '@/features/shared/ring/bench-model';
 
 const DRAWING_HEIGHT = 250;
 /** "marked" beside its pointer is the longest of the names. */

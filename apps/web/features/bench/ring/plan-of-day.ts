@@ -1,3 +1,4 @@
+import { inPlanOrder } from '@round-mint/core/bench';
 import type { DayPlan } from '@round-mint/contract/day-plan';
 import { wallMinutes } from '@/features/shared/words/wall-clock';
 import type { BenchRing } from '@/features/shared/ring/bench-model';
@@ -15,11 +16,7 @@ export function plannedFor(
 
 /** Rings in the order of the plan; those it says nothing of stay behind, as they were. */
 export function byPlan(plan: DayPlan['plan'] | undefined, rings: readonly BenchRing[]): readonly BenchRing[] {
-  const start = (ring: BenchRing) => plannedFor(plan, ring)?.startMin ?? Infinity;
-  return [...rings].sort((a, b) => {
-    const [left, right] = [start(a), start(b)];
-    return left === right ? 0 : left - right;
-  });
+  return inPlanOrder(plan?.blocks ?? [], rings, ({ ring, state }) => ({ id: ring.id, step: state.step }));
 }
 
 /**

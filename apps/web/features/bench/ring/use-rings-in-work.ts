@@ -1,3 +1,4 @@
+import { lastTouchedFirst } from '@round-mint/core/bench';
 import { useMemo } from 'react';
 import { useGetDayPlanQuery } from '@/store/trade-api';
 import { useRings } from '@/store/use-rings';
@@ -10,15 +11,8 @@ export function useRingsInWork(): Fetch<readonly BenchRing[]> {
   const { data, isError, refetch } = useRings();
   const plan = useGetDayPlanQuery().data?.plan;
   const rings = useMemo(() => {
-    const inWork = data
-      ?.filter(({ status }) => status === 'in-work')
-      .sort((a, b) => lastTouched(b).localeCompare(lastTouched(a)))
-      .map(benchRing);
-    return inWork && byPlan(plan, inWork);
+    const inWork = data?.filter(({ status }) => status === 'in-work');
+    return inWork && byPlan(plan, lastTouchedFirst(inWork).map(benchRing));
   }, [data, plan]);
   return { data: rings, isError, refetch };
-}
-
-function lastTouched({ events, createdAt }: Parameters<typeof benchRing>[0]): string {
-  return events.at(-1)?.at ?? createdAt;
 }

@@ -114,12 +114,6 @@ export function verbOf({ kind, verb }: Pick<RouteStep, 'kind' | 'verb'>): string
   return verb ?? VERBS[kind] ?? 'Work';
 }
 
-/** ", to US 8½" after a step that ends on the mandrel; nothing after others. */
-export function toMark(step: RouteStep, system: SizeSystemId): string {
-  const stop = stopAt(step, system);
-  return stop ? `, to ${stop.mark}` : '';
-}
-
 /** The number that matters at a step: where to stop, as the mandrel will read it. */
 export function stopMark(
   step: RouteStep,
