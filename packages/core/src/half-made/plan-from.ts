@@ -40,6 +40,7 @@ import { workingThickness } from '../stock';
 import { metalById } from '../metal';
 import { assumptionsOf } from './assumptions';
 import { fitWall, type FittedWall } from './fit-wall';
+import { LOOK_WORDS, outOfReachWords } from './start-words';
 import type { Assumption, StartedFrom } from './started-from';
 
 export interface StartOptions {
@@ -107,8 +108,7 @@ function startSteps(
   const fresh = startRoute({ ...input, holeMm: fitted.holeMm }, mandrelOf(kit), { traits });
   const builder: RouteBuilder = { ...fresh, wall: fitted.wall, progress: progressOf(input, started, fitted) };
   addStep(builder, 'read', {
-    title: 'Look it over',
-    instruction: 'Both ways round, as it came; cracks at the cut edge, a lip at the rim, burrs: those first.',
+    ...LOOK_WORDS,
     tool: chooseMandrel(kit),
   });
   // It may have been in the fire before it came here: pickled, as all are, it is clean either way.
@@ -154,13 +154,6 @@ function bestOf({ school = 'best' }: CoinRingInput, ring: RingInWork): Tried {
   return first ?? tryBy(SCHOOL_WHEN_UNKEPT, ring);
 }
 
-const WHY: Readonly<Record<Extract<Replan, { kind: 'out-of-reach' }>['why'], string>> = {
-  'rim-would-grow': 'From here the rim would have to grow, and it never does.',
-  'rim-too-small': 'From here the rim would have to be pressed together further than the metal bears.',
-  'edge-too-thin': 'Stretched so far, its cut edge would be too thin to wear.',
-  'no-route': 'From here no way leads there with these tools.',
-};
-
 function reasonsOf(
   { found }: Tried,
   input: CoinRingInput,
@@ -179,14 +172,13 @@ function reasonsOf(
       : why === 'rim-too-small'
         ? 'rim-too-compressed'
         : 'rim-would-grow';
-  const out: Reason = {
-    code,
-    level: 'refuse',
-    message: `${writeSize(input.targetInsideDiameterMm, system)} is out of reach. ${WHY[why]}`,
-    ...(nearest
-      ? { instead: `The nearest that can be made is ${writeSize(nearest.targetInsideDiameterMm, system)}.` }
-      : {}),
-  };
+  const size = (insideMm: number) => writeSize(insideMm, system);
+  const words = outOfReachWords(
+    why,
+    size(input.targetInsideDiameterMm),
+    nearest && size(nearest.targetInsideDiameterMm),
+  );
+  const out: Reason = { code, level: 'refuse', ...words };
   return gravestFirst([out, ...metal, ...surface]);
 }
 

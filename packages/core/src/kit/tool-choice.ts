@@ -2,6 +2,7 @@ import { writeSize, type SizeSystemId } from '../size';
 import { degToRad } from '../numeric';
 import { toolsOf, type ExpansionCone, type Kit, type Tool, type ToolKind } from './kit';
 import type { ToolContact } from './tool-contact';
+import { LACK_WORDS, USE_WORDS } from './tool-words';
 
 /** A punch counts as the hole asked for within this, mm. */
 const PUNCH_MATCH_MM = 0.05;
@@ -48,8 +49,8 @@ export function choosePunch(kit: Kit, holeMm: number): ToolChoice {
     ({ spec }) => holeMm - spec.diameterMm,
   );
   return smaller
-    ? { tool: smaller.tool, use: `${smaller.tool.name}, then file to ${holeMm.toFixed(1)} mm`, contact }
-    : lacks('punch', holeMm, `a ${holeMm.toFixed(1)} mm punch`);
+    ? { tool: smaller.tool, use: USE_WORDS.punchThenFile(smaller.tool.name, holeMm), contact }
+    : lacks('punch', holeMm, LACK_WORDS.punch(holeMm));
 }
 
 /** The gentle first stroke: the ball nearest three quarters of the coin, in the block; undefined when none is owned. */
@@ -103,22 +104,11 @@ export function foldDies(
 }
 
 export function lacksFoldDie(coinDiameterMm: number, angleDeg: number): ToolChoice {
-  const words = `a ${angleDeg}° fold die with a mouth of ${Math.ceil(coinDiameterMm)} mm or more`;
-  return lacks('fold-die', coinDiameterMm, words);
+  return lacks('fold-die', coinDiameterMm, LACK_WORDS.foldDie(coinDiameterMm, angleDeg));
 }
 
 /** Two tools whose ranges end and begin at the same size meet: a reading is no finer, mm. */
 const MEET_MM = 0.02;
-
-/** From this many on the splines lie so near that an even ring stays even. */
-const MANY_SPLINES = 6;
-
-/** How a ring is moved on a stretcher with so many splines (craft §13). */
-function stretchingWords(splines: number): string {
-  if (splines === 0) return 'a light blow, turn it over, read: it cannot go back, so stop a quarter short';
-  const turn = `turn ${180 / splines}° between pulls`;
-  return splines >= MANY_SPLINES ? `${turn}, or not at all while it stays even` : turn;
-}
 
 /** The stretcher that goes into the ring before the pull and reaches the size after it: the shortest reach that will do. */
 export function chooseStretcher(kit: Kit, fromInsideMm: number, toInsideMm: number): ToolChoice {
@@ -132,14 +122,14 @@ export function chooseStretcher(kit: Kit, fromInsideMm: number, toInsideMm: numb
     const { taperDeg = 0, splines: count } = found.spec;
     return {
       tool: found.tool,
-      use: `${found.tool.name}, ${stretchingWords(count)}`,
+      use: USE_WORDS.stretcher(found.tool.name, count),
       contact: { kind: 'splines', taperDeg, count },
     };
   }
   const reaches = toolsOf(kit, 'stretcher').some(({ spec }) => spec.largestMm >= toInsideMm);
   return reaches
-    ? lacks('stretcher', fromInsideMm, `a stretcher that goes into ${fromInsideMm.toFixed(1)} mm`, true)
-    : lacks('stretcher', toInsideMm, `a stretcher that reaches ${toInsideMm.toFixed(1)} mm`);
+    ? lacks('stretcher', fromInsideMm, LACK_WORDS.stretcherInto(fromInsideMm), true)
+    : lacks('stretcher', toInsideMm, LACK_WORDS.stretcherTo(toInsideMm));
 }
 
 /** Inside diameters at which one stretcher of the kit ends and another may go on, mm. */
@@ -165,7 +155,7 @@ export function stretchersFor(
     const first = chooseStretcher(kit, fromInsideMm, endMm);
     const second = chooseStretcher(kit, endMm, toInsideMm);
     if ('tool' in first && 'tool' in second) {
-      const use = `${first.use}, up to ${writeSize(endMm, system)}; then ${second.use}`;
+      const use = USE_WORDS.twoStretchers(first.use, writeSize(endMm, system), second.use);
       return { use, contact: second.contact };
     }
   }
@@ -181,8 +171,8 @@ export function chooseHollow(kit: Kit, diameterMm: number, contact: ToolContact)
     ({ spec }) => Math.abs(spec.diameterMm - diameterMm) <= HOLLOW_MATCH_MM,
   );
   return found
-    ? { tool: found.tool, use: `hollow of the ${found.tool.name}`, contact }
-    : lacks('dapping-ball', diameterMm, `a dapping block with a hollow of ${diameterMm.toFixed(0)} mm`);
+    ? { tool: found.tool, use: USE_WORDS.hollow(found.tool.name), contact }
+    : lacks('dapping-ball', diameterMm, LACK_WORDS.hollow(diameterMm));
 }
 
 /** Taper of the stretcher that would be used to reach a size, or that ends the pull where two share it, degrees; 0 when none is owned. */
@@ -214,30 +204,21 @@ export function chooseReducingHole(
   );
   const found = nearest(entering, ({ holeMm }) => Math.abs(holeMm - outsideDiameterMm));
   return found
-    ? { tool: found.tool, use: `${found.tool.name}, hole ${found.holeMm}`, contact }
-    : lacks(
-        'reducing-die',
-        outsideDiameterMm,
-        `a ${angleDeg}° reducing hole near ${outsideDiameterMm.toFixed(1)} mm`,
-      );
+    ? { tool: found.tool, use: USE_WORDS.hole(found.tool.name, found.holeMm), contact }
+    : lacks('reducing-die', outsideDiameterMm, LACK_WORDS.hole(angleDeg, outsideDiameterMm));
 }
 
 /** A pusher of the kit, as it is used. */
 export function pusherInDie(tool: Tool, diameterMm: number): ToolChoice {
   return {
     tool,
-    use: `${tool.name} in the long die, under tape`,
+    use: USE_WORDS.pusher(tool.name),
     contact: { kind: 'pusher', diameterMm },
   };
 }
 
 export function lacksPusher(insideDiameterMm: number): ToolChoice {
-  return lacks(
-    'stepped-pusher',
-    insideDiameterMm,
-    `a stepped pusher up to ${insideDiameterMm.toFixed(1)} mm`,
-    true,
-  );
+  return lacks('stepped-pusher', insideDiameterMm, LACK_WORDS.pusher(insideDiameterMm), true);
 }
 
 /** A ring may end in the upper, thinner part of its cone only, or it cannot be released (craft §3). */
@@ -273,19 +254,12 @@ export function chooseCone(
       );
     if (lidHoleMm === undefined) return [];
     const contact = { kind: 'cone', angleDeg: spec.angleDeg, lidHoleMm } as const;
-    return [{ tool, use: `${tool.name}, lid ${lidHoleMm}`, contact }];
+    return [{ tool, use: USE_WORDS.cone(tool.name, lidHoleMm), contact }];
   })[0];
-  return (
-    found ??
-    lacks(
-      'expansion-cone',
-      cut.toMm,
-      `an expansion cone and lid for ${cut.fromMm.toFixed(1)} to ${cut.toMm.toFixed(1)} mm`,
-    )
-  );
+  return found ?? lacks('expansion-cone', cut.toMm, LACK_WORDS.cone(cut.fromMm, cut.toMm));
 }
 
 export function chooseMandrel(kit: Kit): ToolChoice {
   const found = toolsOf(kit, 'mandrel')[0];
-  return found ? { tool: found.tool, use: found.tool.name } : lacks('mandrel', 0, 'a ring mandrel');
+  return found ? { tool: found.tool, use: found.tool.name } : lacks('mandrel', 0, LACK_WORDS.mandrel);
 }

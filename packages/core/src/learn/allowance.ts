@@ -35,7 +35,7 @@ const GRID = { from: 0.4, to: 1.8, steps: 141 };
 /** Share of pieces that have cracked by a use, when metal bears so much more than the table's; both as logarithms. */
 function crackedBy(logUse: number, logFactor: number): number {
   const z = (logUse - Math.log(CRACK_AT.median) - logFactor) / CRACK_AT.logSpread;
-  // Logistic stand-in for the normal distribution, within a hundredth.
+  // Logistic stand-in for the normal distribution, within a hundredth: what is learnt was tried with it.
   return 1 / (1 + Math.exp(-1.702 * z));
 }
 

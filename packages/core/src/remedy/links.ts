@@ -1,6 +1,6 @@
 import type { ReasonCode } from '../forming';
 import type { RiskCode } from '../steps';
-import type { SpoilCause } from '../uncertainty';
+import type { Mishap } from '../uncertainty';
 import type { Symptom } from '../ring';
 
 const BY_REASON: Partial<Readonly<Record<ReasonCode, Symptom>>> = {
@@ -15,7 +15,7 @@ const BY_RISK: Readonly<Record<RiskCode, Symptom>> = {
   'rim-near-coin': 'size-overshot-up',
   'wide-pusher-gap': 'pusher-dented',
 };
-const BY_CAUSE: Readonly<Record<SpoilCause, Symptom>> = {
+const BY_CAUSE: Readonly<Record<Mishap, Symptom>> = {
   crack: 'crack-at-cut-edge',
   wrinkle: 'wrinkled-rim',
   thin: 'cut-edge-too-thin',
@@ -25,7 +25,7 @@ const BY_CAUSE: Readonly<Record<SpoilCause, Symptom>> = {
 export interface PlanRisks {
   readonly reasons: readonly ReasonCode[];
   readonly risks: readonly RiskCode[];
-  readonly causes: readonly SpoilCause[];
+  readonly causes: readonly Mishap[];
 }
 
 /** What to read up before beginning: the remedies that a plan's reasons, risks and chances point to, without repeats. */

@@ -28,6 +28,7 @@ import {
 } from '../steps';
 import { goalOf } from './goal';
 import { isFormed, MOST_MOVES, dueMove, type Goal, type Move, type RouteState } from './moves';
+import { ROUTE_WORDS } from './move-words';
 import type { RouteCost } from './route-cost';
 import { isUnmoved, runPass } from './passes';
 import { tapeFor } from './tape';
@@ -72,29 +73,18 @@ function addPunching(
   { kit, annealSchool }: RouteOptions,
 ): void {
   if (annealSchool === 'before-and-after') addAnneal(builder);
-  addStep(builder, 'cut', {
-    title: `Punch the ${holeMm.toFixed(1)} mm hole`,
-    instruction: 'Scribe crossing centre lines and line up, or let a self-centring punch find the middle.',
-    tool: choosePunch(kit, holeMm),
-  });
-  addStep(builder, 'deburr', {
-    title: 'Deburr the hole',
-    instruction: 'Both faces, smooth all round. Keep the filings with the slug.',
-  });
+  addStep(builder, 'cut', { ...ROUTE_WORDS.punch(holeMm), tool: choosePunch(kit, holeMm) });
+  addStep(builder, 'deburr', ROUTE_WORDS.deburr);
   addAnneal(builder);
 }
 
 function addTrim(builder: RouteBuilder): void {
   if (builder.lipMm === 0) return;
-  const words = {
-    title: 'Trim the lip inside the rim edge',
-    instruction: 'File or rotary tool, a little at a time.',
-  };
-  addStep(builder, 'trim', words, builder.wall, 0);
+  addStep(builder, 'trim', ROUTE_WORDS.trim, builder.wall, 0);
 }
 
-function addTrueUp(builder: RouteBuilder, kit: Kit, title: string, instruction: string): void {
-  addStep(builder, 'true-up', { title, instruction, tool: chooseMandrel(kit) });
+function addTrueUp(builder: RouteBuilder, kit: Kit, said: 'true-up' | 'true-up-band'): void {
+  addStep(builder, 'true-up', { ...ROUTE_WORDS[said], tool: chooseMandrel(kit) });
 }
 
 /** A fold of thin or wide stock seldom comes out level. */
@@ -103,11 +93,7 @@ const LEVEL_FROM_SLENDERNESS = 5;
 function addLevelling(builder: RouteBuilder, move: Move): void {
   const slender = arcWidthMm(builder.wall) / builder.workingThicknessMm > LEVEL_FROM_SLENDERNESS;
   if (move.phase.kind !== 'fold' || move.to !== 'funnel' || !slender) return;
-  addStep(builder, 'flatten', {
-    title: 'Press it level',
-    instruction: 'Between two flat plates, edges up and down, until it does not rock.',
-    contact: { kind: 'plates' },
-  });
+  addStep(builder, 'flatten', { ...ROUTE_WORDS.level, contact: { kind: 'plates' } });
 }
 
 function tapeOf(
@@ -137,12 +123,7 @@ function addNextMove(
   }
   if (move.words.before === 'trim') addTrim(builder);
   if (move.words.before === 'true-up') {
-    addTrueUp(
-      builder,
-      goal.kit,
-      'True up the straight band',
-      'Both readings alike before the edges are turned in.',
-    );
+    addTrueUp(builder, goal.kit, 'true-up-band');
   }
   const stepsBefore = builder.steps.length;
   addMove(builder, move, (to) => ({ tape: tapeOf(move, to, state, goal, charts) }));
@@ -190,12 +171,7 @@ export function applyMoves(
 /** The lip off, then both readings alike. */
 export function addFinalTrueUp(builder: RouteBuilder, kit: Kit): void {
   addTrim(builder);
-  addTrueUp(
-    builder,
-    kit,
-    'True up',
-    'Read both candidates. The larger edge down in a die, or the smaller up on the stretcher, a fraction at a time.',
-  );
+  addTrueUp(builder, kit, 'true-up');
 }
 
 /** How every coin ring ends: lip off and trued, its surface, and read. */
@@ -206,8 +182,7 @@ export function addEnding(
   addFinalTrueUp(builder, kit);
   for (const { kind, ...words } of finishSteps(finish)) addStep(builder, kind, words);
   addStep(builder, 'read', {
-    title: 'Read the finished ring',
-    instruction: 'Both candidates round, then width and both edges with the calliper.',
+    ...ROUTE_WORDS.read,
     tool: chooseMandrel(kit),
   });
 }

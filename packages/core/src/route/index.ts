@@ -3,7 +3,7 @@ export { buildRoute } from './coin-route';
 export type { AnnealSchool, CoinRoute, RouteOptions } from './coin-route';
 export { planCoinRing } from './plan';
 export type { CoinRingPlan, PlanOptions } from './plan';
-export { compareCost, SPOILT_PER_RISK } from './route-cost';
+export { compareCost, LOST_PER_RISK } from './route-cost';
 export type { RouteCost } from './route-cost';
 export { outlineOf } from './route-builder';
 export { simulateMoves } from './simulate-moves';

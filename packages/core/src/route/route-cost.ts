@@ -17,9 +17,9 @@ export function addCost(a: RouteCost, b: RouteCost): RouteCost {
   };
 }
 
-/** Of a hundred rings that are made in the face of a warning so many more are spoilt. */
-export const SPOILT_PER_RISK = 0.06;
-/** What a spoilt ring loses: some two hours of work, and a piece that costs as much again (our assumption), minutes. */
+/** Of a hundred rings that are made in the face of a warning so many more are lost. */
+export const LOST_PER_RISK = 0.06;
+/** What a lost ring costs: some two hours of work, and a piece that costs as much again (our assumption), minutes. */
 const RING_AT_STAKE_MIN = 200;
 /** Besides its own minutes an anneal takes gas and leaves fire scale and grain, minutes (our assumption). */
 const ANNEAL_MIN = 4;
@@ -29,7 +29,7 @@ const ANNEAL_MIN = 4;
  * to be rid of a warning, never two.
  */
 export function effortMin({ risks, anneals, minutes }: RouteCost): number {
-  return minutes + ANNEAL_MIN * anneals + SPOILT_PER_RISK * RING_AT_STAKE_MIN * risks;
+  return minutes + ANNEAL_MIN * anneals + LOST_PER_RISK * RING_AT_STAKE_MIN * risks;
 }
 
 /** Negative when the first route is the better one. */

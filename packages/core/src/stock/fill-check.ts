@@ -1,7 +1,7 @@
-import { percentWords } from '../format';
 import { MM_PER_INCH } from '../format/length';
 import { metalById, METALS } from '../metal';
 import type { Coin } from './coin';
+import { FILL_WORDS, type Explained, type Slip } from './fill-words';
 import { fillFactor } from './thickness';
 
 /** A struck coin fills this much of its enclosing disc (craft §2). */
@@ -22,7 +22,7 @@ export interface FillCheck {
 const GRAINS_PER_GRAM = 15.432;
 
 interface Suspect {
-  readonly says: string;
+  readonly slip: Slip;
   /** Fill the piece would have if this were the mistake. */
   readonly fill: number;
 }
@@ -34,12 +34,12 @@ function fits(fill: number): boolean {
 /** Mistakes that happen at a bench, each with the fill it would explain. */
 function suspects(fill: number): readonly Suspect[] {
   return [
-    { says: 'the thickness was read in inches', fill: fill / MM_PER_INCH },
-    { says: 'the thickness was typed ten times too small', fill: fill / 10 },
-    { says: 'the thickness was typed ten times too large', fill: fill * 10 },
-    { says: 'the mass was read in grains', fill: fill / GRAINS_PER_GRAM },
-    { says: 'a radius was typed for the diameter', fill: fill / 4 },
-    { says: 'the mass was typed ten times too large', fill: fill / 10 },
+    { slip: 'thickness-in-inches', fill: fill / MM_PER_INCH },
+    { slip: 'thickness-ten-times-small', fill: fill / 10 },
+    { slip: 'thickness-ten-times-large', fill: fill * 10 },
+    { slip: 'mass-in-grains', fill: fill / GRAINS_PER_GRAM },
+    { slip: 'radius-for-diameter', fill: fill / 4 },
+    { slip: 'mass-ten-times-large', fill: fill / 10 },
   ];
 }
 
@@ -72,31 +72,15 @@ function otherMetals(coin: Coin, fill: number): readonly string[] {
 export function checkFill(coin: Coin): FillCheck | undefined {
   const fill = fillFactor(coin);
   if (fill === undefined) return undefined;
-  const percent = percentWords(fill);
-  if (fits(fill)) {
-    return { fill, ok: true, message: `Mass, size and metal agree: ${percent} of the full disc is metal.` };
-  }
+  if (fits(fill)) return { fill, ok: true, message: FILL_WORDS.agrees(fill) };
   const slip = suspects(fill).find((suspect) => fits(suspect.fill));
   const metals = otherMetals(coin, fill);
-  const measured = slip ? [slip.says] : [];
-  const alloy = metals.length > 0 ? [`the metal is ${metals.join(' or ')}`] : [];
+  const measured: readonly Explained[] = slip ? [slip] : [];
+  const alloy: readonly Explained[] = metals.length > 0 ? [{ metals }] : [];
   if (fill < FILL_RANGE.min && fill >= LITTLE_LOW) {
-    const doubt = alloy.length > 0 ? ` If neither, perhaps ${alloy.join('')}.` : '';
-    return {
-      fill,
-      ok: false,
-      message: `It is a little light for its rim: ${percent} of the full disc. Is it worn, or is its rim high? Then all is well, and its mass is what counts.${doubt}`,
-    };
+    return { fill, ok: false, message: FILL_WORDS.littleLight(fill, alloy[0]) };
   }
   // Far off, a figure is wrong sooner than a metal; nearer, the other way round.
   const likely = fill < FAR_LOW || fill > FILL_RANGE.max ? [...measured, ...alloy] : [...alloy, ...measured];
-  const tooMuch = fill > FILL_RANGE.max;
-  const fallback = tooMuch
-    ? 'the thickness was taken off the rim, the mass is too large, or the metal is denser'
-    : 'the thickness was taken over a high rim, the mass is too small, or the metal is lighter';
-  return {
-    fill,
-    ok: false,
-    message: `Mass, size and metal do not agree: the piece would be ${percent} full, a struck coin is ${FILL_RANGE.min * 100}–${FILL_RANGE.max * 100}%. Likely ${likely.length > 0 ? likely.join(', or ') : fallback}.`,
-  };
+  return { fill, ok: false, message: FILL_WORDS.off(fill, FILL_RANGE, likely) };
 }

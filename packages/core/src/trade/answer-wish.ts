@@ -1,6 +1,5 @@
 import { mostHoleMm, spoiltMarks } from '../faces';
 import { rangeWords } from '../forming';
-import { capital } from '../format';
 import { metalById } from '../metal';
 import { pieceFitsWish, searchStock, type RingWish, type SearchOption } from '../search';
 import { writeSize, type SizeSystemId } from '../size';
@@ -15,6 +14,7 @@ import type {
   WishOption,
   WishRefusal,
 } from './wish';
+import { CHANGE_WORDS, REFUSED_WORDS } from './wish-words';
 
 /** As many are offered: a customer who has to choose among twenty chooses none. */
 const MOST_OFFERED = 3;
@@ -92,23 +92,14 @@ interface Relaxed {
   readonly changesOf: (option: SearchOption, piece: CoinStockPiece) => readonly string[];
 }
 
-const FACES = { obverse: 'obverse', reverse: 'reverse' } as const;
-
-function widthWords({ min, max }: CustomerWish['widthMm']): string {
-  if (min !== undefined && max !== undefined) return `${min}–${max} mm`;
-  return min === undefined ? `at most ${max} mm` : `at least ${min} mm`;
-}
-
 /** The wish with one thing given up at a time, then with all but the size. */
 function relaxations(wish: CustomerWish, hasMarks: boolean): readonly Relaxed[] {
   const { widthMm, year, metal, face, wall } = wish;
   const hasWidth = widthMm.min !== undefined || widthMm.max !== undefined;
-  const width = ({ bandWidthMm }: SearchOption) =>
-    `${bandWidthMm.toFixed(1)} mm wide instead of ${widthWords(widthMm)}`;
-  const yearOf = (_option: SearchOption, piece: CoinStockPiece) =>
-    `${piece.year ?? 'no year'} instead of ${year}`;
+  const width = ({ bandWidthMm }: SearchOption) => CHANGE_WORDS.width(bandWidthMm, widthMm);
+  const yearOf = (_option: SearchOption, piece: CoinStockPiece) => CHANGE_WORDS.year(piece.year, year);
   const metalOf = (_option: SearchOption, piece: CoinStockPiece) =>
-    `${metalById(piece.metal).name} instead of ${metalById(metal ?? piece.metal).name}`;
+    CHANGE_WORDS.metal(metalById(piece.metal).name, metalById(metal ?? piece.metal).name);
   const single: Relaxed[] = [
     ...(hasWidth ? [{ wish: { ...wish, widthMm: {} }, changesOf: (o: SearchOption) => [width(o)] }] : []),
     ...(year === undefined
@@ -132,7 +123,7 @@ function relaxations(wish: CustomerWish, hasMarks: boolean): readonly Relaxed[] 
       : [
           {
             wish: { ...wish, face: undefined },
-            changesOf: () => [`the other face outside, not the ${FACES[face]}`],
+            changesOf: () => [CHANGE_WORDS.face(face)],
           },
         ]),
     ...(wall.kind === 'straight'
@@ -140,7 +131,7 @@ function relaxations(wish: CustomerWish, hasMarks: boolean): readonly Relaxed[] 
       : [
           {
             wish: { ...wish, wall: { kind: 'straight' } as const },
-            changesOf: () => [`a straight wall instead of a ${wall.kind} one`],
+            changesOf: () => [CHANGE_WORDS.wall(wall.kind)],
           },
         ]),
     ...(hasMarks
@@ -148,7 +139,7 @@ function relaxations(wish: CustomerWish, hasMarks: boolean): readonly Relaxed[] 
           {
             wish: { ...wish, mayCut: true },
             changesOf: ({ holeMm }: SearchOption, piece: CoinStockPiece) =>
-              spoiltMarks(piece, holeMm).map((name) => `${name} is cut`),
+              spoiltMarks(piece, holeMm).map(CHANGE_WORDS.cut),
           },
         ]
       : []),
@@ -178,25 +169,17 @@ function coinRefusal(
   if (refusal) return because(refusal);
   const reach = coinReach(piece, kit, wish.wall);
   const size = (mm: number) => writeSize(mm, system);
-  if (!reach) return because('No punch at hand leaves enough of it.');
+  if (!reach) return because(REFUSED_WORDS.nothingLeft);
   const target = wish.targetInsideDiameterMm;
   if (target < reach.min || target > reach.max) {
-    return because(`It becomes ${rangeWords(reach, size)}; not ${size(target)}.`);
+    return because(REFUSED_WORDS.outOfReach(rangeWords(reach, size), size(target)));
   }
   const widths = coinWidths(piece, kit, target, wish.wall);
-  if (!widths) return because(`No punch at hand brings it to ${size(target)} with this wall.`);
-  const [low, high] = [widths.min.toFixed(1), widths.max.toFixed(1)];
-  const bands =
-    low === high
-      ? `At ${size(target)} it gives a band ${low} mm wide.`
-      : `At ${size(target)} it gives bands ${low} to ${high} mm wide.`;
+  if (!widths) return because(REFUSED_WORDS.notWithWall(size(target)));
+  const bands = REFUSED_WORDS.bands(size(target), widths.min.toFixed(1), widths.max.toFixed(1));
   const mostMm = mostHoleMm(piece);
-  const stays = (piece.mustStay ?? []).map(({ name }) => name).join(' and ');
-  return because(
-    Number.isFinite(mostMm)
-      ? `${bands} ${capital(stays)} needs a hole of ${mostMm.toFixed(1)} mm at most.`
-      : bands,
-  );
+  const marks = (piece.mustStay ?? []).map(({ name }) => name);
+  return because(Number.isFinite(mostMm) ? `${bands} ${REFUSED_WORDS.holeAtMost(marks, mostMm)}` : bands);
 }
 
 const OTHER_KINDS: Readonly<Record<WishKind, readonly ('handle' | 'strip')[]>> = {
@@ -205,7 +188,6 @@ const OTHER_KINDS: Readonly<Record<WishKind, readonly ('handle' | 'strip')[]>> =
   strip: ['handle'],
   band: [],
 };
-const KIND_WORDS = { handle: 'a handle', strip: 'strip', coin: 'a coin', band: 'the band' } as const;
 
 function* coinAnswer(
   wish: CustomerWish,
@@ -253,7 +235,7 @@ function otherKinds(wish: CustomerWish, bench: WishBench): readonly WishOption[]
       .options.slice(0, 1)
       .map((option) => ({
         ...option,
-        changes: [`made of ${KIND_WORDS[kind]} instead of ${KIND_WORDS[wish.kind]}`, ...option.changes],
+        changes: [CHANGE_WORDS.kind(kind, wish.kind), ...option.changes],
       })),
   );
 }

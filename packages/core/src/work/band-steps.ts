@@ -13,6 +13,7 @@ import {
   type StepKind,
 } from '../steps';
 import { predictReading, type MandrelTaper } from '../size';
+import { JOINT_WORDS } from './move-words';
 
 /** A band on its way: what it is at a moment. Before it is closed, the size is the one it is bent to. */
 export interface Band {
@@ -126,9 +127,7 @@ export function endMoves(finish: Finish, heated: boolean, metal: MetalId): reado
   return [
     {
       kind: 'true-up',
-      title: 'True it on the mandrel',
-      instruction:
-        'Rawhide or nylon hammer, turning it end for end; stop when it lies against the mandrel all round.',
+      ...JOINT_WORDS['true-up'],
       read: true,
     },
     ...finishSteps(finish, { heated, relief: 'pattern', plated: metal === 'silver-plate' }),

@@ -1,5 +1,6 @@
 import { profileOf, thicknessAt, turnLengthMm, widthAt } from '../handle';
 import { stillStep, type RouteStep, type StepBlank } from '../steps';
+import { BUTT_WORDS } from './move-words';
 import type { BandInWork, BandReplan } from './replan-band';
 
 /** Less than this past the joint is filed away, not sawn off, mm. */
@@ -20,27 +21,16 @@ function cutBlank(blank: StepBlank, lengthMm: number): StepBlank {
   };
 }
 
-const CLOSED = {
-  title: 'Close the joint',
-  instruction:
-    'Tap both ends together on the mandrel, nylon on the pattern; file again until no light shows.',
-};
-
 function sawn(standing: RouteStep, overMm: number): readonly RouteStep[] {
   const saw = stillStep(standing, {
     kind: 'saw',
-    title: `Saw off ${overMm.toFixed(1)} mm of the end outside`,
-    instruction: 'Scribe where the inner end lies against it, square across; open it a little to reach.',
-    lookFor: 'The cut is square, and the ends come together when it is pressed.',
+    ...BUTT_WORDS['saw-off'](overMm),
     handsOnMin: 5,
     waitMin: 0,
-    caution: 'Secure the ring; cut edges are razors until deburred.',
   });
   const file = stillStep(saw, {
     kind: 'file',
-    title: 'File both ends to meet',
-    instruction: 'One stroke through both at once makes them fit; then break every sharp edge.',
-    lookFor: 'They meet all across, no burr catches a fingernail.',
+    ...BUTT_WORDS['file-to-meet'],
     handsOnMin: 8,
     waitMin: 0,
   });
@@ -52,13 +42,9 @@ function cutShorter(steps: readonly RouteStep[], fullMm: number, buttMm: number)
   return steps.map((step) => {
     const { kind, blank } = step;
     const cut = blank ? { ...step, blank: cutBlank(blank, buttMm) } : step;
-    if (kind === 'close') return { ...cut, ...CLOSED };
+    if (kind === 'close') return { ...cut, ...BUTT_WORDS.closed };
     if (kind !== 'saw') return cut;
-    return {
-      ...cut,
-      title: `Saw to ${buttMm.toFixed(1)} mm`,
-      instruction: `${buttMm.toFixed(1)} mm from the kept end of the ring, ${(fullMm - buttMm).toFixed(1)} mm less than for the lapped ends: they are to meet.`,
-    };
+    return { ...cut, ...BUTT_WORDS['saw-shorter'](buttMm, fullMm - buttMm) };
   });
 }
 
@@ -91,10 +77,16 @@ export function buttJoint(
       steps: [
         ...before,
         ...sawn(standing, overMm),
-        ...rest.map((one, i) => (i === 0 ? { ...one, ...CLOSED } : one)),
+        ...rest.map((one, i) => (i === 0 ? { ...one, ...BUTT_WORDS.closed } : one)),
       ],
     };
   }
-  const again = { ...shorter(closing), ...CLOSED, before: closing.after, strainCutEdge: 0, strainRimEdge: 0 };
+  const again = {
+    ...shorter(closing),
+    ...BUTT_WORDS.closed,
+    before: closing.after,
+    strainCutEdge: 0,
+    strainRimEdge: 0,
+  };
   return { fromStep: step, steps: [...sawn(shorter(closing), overMm), again, ...steps.slice(closeAt + 1)] };
 }

@@ -27,13 +27,17 @@ export const share = (value: number): Quantity => ({ kind: 'share', share: value
 export const count = (value: number, of: string): Quantity => ({ kind: 'count', count: value, of });
 export const words = (text: string): Quantity => ({ kind: 'words', words: text });
 
-/** Makes figures that are lengths and come from one source. */
-export function lengthFigures(source: string) {
-  return (
-    key: string,
-    label: string,
-    mm: number,
-    text: string,
-    inputs: WorkFigure['inputs'],
-  ): WorkFigure => ({ key, label, value: length(mm, 2), words: text, inputs, source });
+/** What is said of a number: its name, how it follows, and where the rule comes from. */
+type FigureSaid = Pick<WorkFigure, 'label' | 'words' | 'source'>;
+
+/**
+ * Makes figures in the words of a table. A key of two words, "length of half-round", is the figure of its first word, said
+ * otherwise.
+ */
+export function figuresBy<Key extends string>(table: Readonly<Record<Key, FigureSaid>>) {
+  return (said: Key, value: Quantity, inputs: WorkFigure['inputs'], before?: string): WorkFigure => {
+    const { label, words: after, source } = table[said];
+    const text = before === undefined ? after : `${before} ${after}`;
+    return { key: said.split(' ')[0] ?? said, label, value, words: text, inputs, source };
+  };
 }

@@ -5,6 +5,7 @@ import type { Reasoned } from '../forming';
 import type { BandMove } from './band-steps';
 import { narrowMove, SAME_WIDTH_MM } from './joint-moves';
 import type { CoinBandWork, SpinnerWork, StripPiece } from './kinds';
+import { FLAT_WORDS } from './move-words';
 import type { OtherPart } from './plan-shape';
 import { workReason } from './reason-words';
 
@@ -32,13 +33,8 @@ export function stampMoves({ borders, hallmark }: Parts, blank: StepBlank): read
       ? [
           {
             kind: 'flatten',
-            verb: 'Stamp',
-            title: 'Stamp the borders',
-            instruction:
-              'Flat on a steel block, along both edges: a stop keeps the stamps in line, even blows. It curves under them: press it level again. Stamping hardens it.',
+            ...FLAT_WORDS.borders,
             handsOnMin: 12,
-            lookFor: 'Every stamp is as deep as the last, and both borders run alike.',
-            caution: 'Eye protection: stamps are hard and splinter. Hold them low and strike square.',
             blank,
           } as const,
         ]
@@ -47,13 +43,8 @@ export function stampMoves({ borders, hallmark }: Parts, blank: StepBlank): read
       ? [
           {
             kind: 'flatten',
-            verb: 'Mark',
-            title: 'Strike the marks',
-            instruction:
-              'On the side that will lie to the finger, away from the joint: one blow each. Where the law has what is sold as silver or gold marked by an assay office, it is sent there instead.',
+            ...FLAT_WORDS.marks,
             handsOnMin: 4,
-            lookFor: 'The marks are whole and can be read; nothing shows through on the other side.',
-            caution: 'Eye protection. What may be marked, and by whom, the law of your country says.',
             blank,
           } as const,
         ]
@@ -63,16 +54,7 @@ export function stampMoves({ borders, hallmark }: Parts, blank: StepBlank): read
 
 /** What the flame has left soft is made hard again. */
 export function hardenMove(blank: StepBlank): BandMove {
-  return {
-    kind: 'flatten',
-    verb: 'Harden',
-    title: 'Hammer the sides hard',
-    instruction:
-      'Polished hammer on a flat block, light even blows all over both sides; the coin is spared. They spring more then, and keep their shape when worn.',
-    handsOnMin: 6,
-    lookFor: 'Pressed with a thumb, a side springs back straight.',
-    blank,
-  };
+  return { kind: 'flatten', ...FLAT_WORDS.harden, handsOnMin: 6, blank };
 }
 
 /** All that is done to a part while it is flat: narrowed where the strip is wider, marked, stamped. */

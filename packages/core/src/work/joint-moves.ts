@@ -2,6 +2,7 @@ import type { Temper } from '../handle';
 import type { MetalId } from '../metal';
 import type { StepBlank } from '../steps';
 import { annealMove, type Band, type BandMove } from './band-steps';
+import { JOINT_WORDS } from './move-words';
 
 /** An even blank, flat or bent. */
 export function evenBlank(
@@ -20,10 +21,6 @@ export function evenBlank(
   };
 }
 
-export function sawTitle(name: string, lengthMm: number): string {
-  return `Saw ${name} to ${lengthMm.toFixed(1)} mm`;
-}
-
 /** A strip this near the wanted width is not narrowed, mm. */
 export const SAME_WIDTH_MM = 0.05;
 
@@ -31,9 +28,7 @@ export const SAME_WIDTH_MM = 0.05;
 export function narrowMove(widthMm: number, blank: StepBlank): BandMove {
   return {
     kind: 'file',
-    title: `Narrow it to ${widthMm.toFixed(1)} mm`,
-    instruction: 'Scribe the width along both edges; saw, then file down to the lines, alike on both.',
-    lookFor: 'The calliper says the same width all along.',
+    ...JOINT_WORDS.narrow(widthMm),
     to: { widthMm },
     blank,
   };
@@ -67,8 +62,7 @@ export function joinedBand({
   return [
     {
       kind: 'saw',
-      title: sawTitle(name, lengthMm),
-      instruction: 'Scribe both marks with a square; saw outside the line, file to it.',
+      ...JOINT_WORDS.saw(name, lengthMm),
       to: band,
       strainLog: 0,
       blank: blank(null),
@@ -77,35 +71,14 @@ export function joinedBand({
     ...(springs?.temper === 'hard' ? [] : [annealMove(metal, blank(null))]),
     {
       kind: 'bend',
-      title: `Bend ${name} round`,
-      instruction: 'Ends first, then the middle, until the ends pass each other and spring back to touch.',
+      ...JOINT_WORDS.bend(name),
       strainLog: bendStrainLog,
       ...(springs ? { springbackMm: springs.backMm } : {}),
       blank: blank(insideDiameterMm * 1.15),
     },
-    {
-      kind: 'close',
-      title: 'Close the joint',
-      instruction:
-        'File or saw through both ends at once; no light shows between them. It need not be round yet.',
-      blank: blank(insideDiameterMm),
-    },
-    {
-      kind: 'solder',
-      title: 'Solder the joint',
-      instruction: 'Hard solder under the joint; heat the whole band first, the joint last. Then quench.',
-      blank: blank(insideDiameterMm),
-    },
-    {
-      kind: 'pickle',
-      title: 'Pickle off flux and scale',
-      instruction: 'Warm citric acid or sodium bisulphate, five to fifteen minutes.',
-    },
-    {
-      kind: 'file',
-      title: 'File the seam flush',
-      instruction: 'Inside with a half-round file, outside flat; not below the band.',
-      lookFor: 'The seam cannot be felt, inside or out.',
-    },
+    { kind: 'close', ...JOINT_WORDS.close, blank: blank(insideDiameterMm) },
+    { kind: 'solder', ...JOINT_WORDS.solder, blank: blank(insideDiameterMm) },
+    { kind: 'pickle', ...JOINT_WORDS.pickle },
+    { kind: 'file', ...JOINT_WORDS['file-seam'] },
   ];
 }

@@ -15,9 +15,11 @@ import {
   temperOf,
   withOther,
 } from './flat-moves';
-import { length, lengthFigures, size, words, type WorkFigure } from './figure';
+import { length, size, words, type WorkFigure } from './figure';
+import { coinBandFigure, INPUT, NO_PUNCH } from './figure-words';
 import type { CoinBandWork, CoinPiece } from './kinds';
 import { metalReasons, solderReasons } from './metal-reasons';
+import { COIN_BAND_WORDS, JOINT_WORDS } from './move-words';
 import {
   allowanceOf,
   bandBench,
@@ -28,7 +30,6 @@ import {
 } from './plan-shape';
 import { workReason } from './reason-words';
 
-const HANDBOOK = 'Handbook of the trade: the adjustable coin-in-band.';
 /** A step between coin and strip that a fingernail finds, mm. */
 const FELT_MM = 0.15;
 /** A cope this far off the coin leaves a gap that solder does not fill, mm. */
@@ -85,65 +86,21 @@ function figuresOf(
   { work, piece, targetInsideDiameterMm }: CoinBandWish,
   parts: CoinBand,
 ): readonly WorkFigure[] {
-  const target = ['Target', size(targetInsideDiameterMm)] as const;
-  const coin = ['Coin', length(piece.diameterMm)] as const;
-  const width = ['Strip width', length(work.stripWidthMm)] as const;
-  const figure = lengthFigures(HANDBOOK);
+  const target = [INPUT.target, size(targetInsideDiameterMm)] as const;
+  const coin = [INPUT.coin, length(piece.diameterMm)] as const;
+  const width = [INPUT.stripWidth, length(work.stripWidthMm)] as const;
+  const sagitta = length(parts.sagittaMm, 2);
   return [
-    figure(
-      'developed',
-      'Length round',
-      parts.developedLengthMm,
-      'π(ID + t) of the strip, coin and sides together.',
-      [target, ['Strip', length(work.stripThicknessMm, 2)]],
-    ),
-    figure(
-      'side',
-      'Each side',
-      parts.sideCentreLengthMm,
-      'What the coin leaves, in halves, on the centre line.',
-      [coin],
-    ),
-    figure(
-      'cut',
-      'Cut each at',
-      parts.sideCutLengthMm,
-      'Longer by the sagitta: the coped end reaches back at its edges.',
-      [['Sagitta', length(parts.sagittaMm, 2)], width],
-    ),
-    figure(
-      'sagitta',
-      'Sagitta',
-      parts.sagittaMm,
-      'D/2 − √(D²/4 − w²/4): how deep the coin stands in the coped end.',
-      [coin, width],
-    ),
-    {
-      key: 'punch',
-      label: 'Cope with',
-      value: parts.punchMm === null ? words('a file') : length(parts.punchMm),
-      words: 'The owned punch nearest the coin’s diameter.',
-      inputs: [coin],
-      source: HANDBOOK,
-    },
-    figure(
-      'step',
-      'Step at the joint',
-      parts.stepMm,
-      'Coin less strip: above nothing the coin stands proud.',
-      [coin],
-    ),
-    ...(work.knuckleMm === undefined
-      ? []
-      : [
-          figure(
-            'opening',
-            'Opens for the knuckle',
-            parts.openingMm,
-            'How far the free ends part to pass it.',
-            [target],
-          ),
-        ]),
+    coinBandFigure('developed', length(parts.developedLengthMm), [
+      target,
+      [INPUT.strip, length(work.stripThicknessMm, 2)],
+    ]),
+    coinBandFigure('side', length(parts.sideCentreLengthMm), [coin]),
+    coinBandFigure('cut', length(parts.sideCutLengthMm), [[INPUT.sagitta, sagitta], width]),
+    coinBandFigure('sagitta', sagitta, [coin, width]),
+    coinBandFigure('punch', parts.punchMm === null ? words(NO_PUNCH) : length(parts.punchMm), [coin]),
+    coinBandFigure('step', length(parts.stepMm, 2), [coin]),
+    ...(work.knuckleMm === undefined ? [] : [coinBandFigure('opening', length(parts.openingMm), [target])]),
   ];
 }
 
@@ -174,49 +131,19 @@ function movesOf(wish: CoinBandWish, parts: CoinBand): readonly BandMove[] {
   const { work, targetInsideDiameterMm: insideMm, finish, other } = wish;
   const temper = temperOf(work);
   const blank = (bentToMm: number | null) => blankOf(wish, parts, bentToMm);
-  const cope =
-    parts.punchMm === null
-      ? 'Cope one end of each with a half-round file.'
-      : `Cope one end of each with the ${parts.punchMm.toFixed(1)} mm punch.`;
+  const strip = { widthMm: work.stripWidthMm, thicknessMm: work.stripThicknessMm };
   return [
-    {
-      kind: 'saw',
-      title: `Saw two sides of ${parts.sideCutLengthMm.toFixed(1)} mm`,
-      instruction: `Strip ${work.stripWidthMm.toFixed(1)} × ${work.stripThicknessMm.toFixed(2)} mm, both alike; the printed template shows them.`,
-      blank: blank(null),
-    },
+    { kind: 'saw', ...COIN_BAND_WORDS.saw(parts.sideCutLengthMm, strip), blank: blank(null) },
     ...flatMoves(
       { hallmark: work.hallmark },
       other?.piece.widthMm ?? work.stripWidthMm,
       work.stripWidthMm,
       blank(null),
     ),
-    {
-      kind: 'cut',
-      title: 'Cope the inner ends',
-      instruction: `${cope} The coin lies in without a gap.`,
-      lookFor: 'No light between coin and cope, all round the arc.',
-      ...(parts.punchMm === null ? {} : { tool: `${parts.punchMm.toFixed(1)} mm punch` }),
-      blank: blank(null),
-    },
-    {
-      kind: 'file',
-      title: 'Round the free corners',
-      instruction: 'The outer ends stay free: round them well, they touch the finger.',
-      lookFor: 'No corner catches a cloth.',
-      blank: blank(null),
-    },
-    {
-      kind: 'solder',
-      title: 'Solder both sides to the coin',
-      instruction: 'Face down on a flat block, flux, hard solder; both metals hot together.',
-      blank: blank(null),
-    },
-    {
-      kind: 'pickle',
-      title: 'Pickle off flux and scale',
-      instruction: 'Warm citric acid or sodium bisulphate, five to fifteen minutes.',
-    },
+    { kind: 'cut', ...COIN_BAND_WORDS.cope(parts.punchMm ?? undefined), blank: blank(null) },
+    { kind: 'file', ...COIN_BAND_WORDS.corners, blank: blank(null) },
+    { kind: 'solder', ...COIN_BAND_WORDS.solder, blank: blank(null) },
+    { kind: 'pickle', ...JOINT_WORDS.pickle },
     ...stampMoves({ borders: work.borders }, blank(null)),
     // The flame of the joint has softened it: stamping or the hammer makes it hard again.
     ...(temper === 'soft'
@@ -226,9 +153,7 @@ function movesOf(wish: CoinBandWish, parts: CoinBand): readonly BandMove[] {
         : [hardenMove(blank(null))]),
     {
       kind: 'bend',
-      title: 'Form it on the mandrel',
-      instruction:
-        'Nylon hammer, coin outside and spared; sides first, the coin last and gently. The ends must not overlap.',
+      ...COIN_BAND_WORDS.form,
       strainLog: Math.log(1 + work.stripThicknessMm / (insideMm + work.stripThicknessMm)),
       springbackMm: springsBackMm(insideMm, work.stripThicknessMm, work.stripMetal, temper),
       read: true,

@@ -17,6 +17,7 @@ import { annealMove, bandSteps, endMoves, type BandMove } from './band-steps';
 import { DEFAULT_WIDTH_MM, handleFigures } from './handle-figures';
 import { closingWords, endsTitle, endsWords, sawMove, TOUCH_WORDS } from './handle-words';
 import type { HandlePiece, HandleWork } from './kinds';
+import { BEND_WORDS } from './move-words';
 import {
   allowanceOf,
   bandBench,
@@ -101,7 +102,7 @@ function movesOf(wish: HandleWish, verdict: HandleVerdict, allowanceStrainLog: n
   const stations = blankStations(wish, seenFromSide(wish, used));
   const bent = (bentToMm: number): StepBlank => ({ stations, bentToMm });
   const strain = Math.log(1 + strainOutside);
-  const former1 = `${former.formerMm.toFixed(1)} mm former`;
+  const former1 = BEND_WORDS.former(former.formerMm);
   // Cold work is done in as many goes as it has anneals: plated ware and the like in one.
   const between = Math.max(0, anneals - (temper === 'soft' ? 1 : 0));
   const soften = annealMove(piece.metal, bent(targetInsideDiameterMm * 2));
@@ -120,14 +121,13 @@ function movesOf(wish: HandleWish, verdict: HandleVerdict, allowanceStrainLog: n
       kind: 'file',
       title: endsTitle(work),
       instruction: endsWords(work, verdict.widthMm ?? DEFAULT_WIDTH_MM),
-      lookFor: 'No burr catches a fingernail.',
+      ...BEND_WORDS.file,
       blank: flat,
     },
     ...(temper === 'soft' ? [annealMove(piece.metal, flat)] : []),
     {
       kind: 'bend',
-      title: 'Hook both ends',
-      instruction: `${thickest.thicknessMm >= BROAD_FIRST_MM ? 'Begin in a broad former. ' : ''}A finger’s breadth at each end first: they cannot be reached later.`,
+      ...BEND_WORDS.hook(thickest.thicknessMm >= BROAD_FIRST_MM),
       tool: former1,
       strainLog: strain * HOOKED,
       blank: bent(targetInsideDiameterMm * 3),
@@ -138,10 +138,17 @@ function movesOf(wish: HandleWish, verdict: HandleVerdict, allowanceStrainLog: n
         ...(between > 0 ? [soften] : []),
         {
           kind: 'bend',
-          title: goes === 1 ? 'Bend the middle round' : `Bend the middle round, ${i + 1} of ${goes}`,
-          instruction: last
-            ? `Little and often on the ${former1}, turned over each time. Let go, it opens to about ${former.releasedMm.toFixed(1)} mm${TOUCH_WORDS[lastTouch(former, targetInsideDiameterMm)]}.`
-            : `Little and often on a broad former, turned over each time, to about ${openTo(i + 1).toFixed(0)} mm. Then the flame.`,
+          ...BEND_WORDS.round(
+            i + 1,
+            goes,
+            last
+              ? BEND_WORDS.lastGo(
+                  former1,
+                  former.releasedMm,
+                  TOUCH_WORDS[lastTouch(former, targetInsideDiameterMm)],
+                )
+              : BEND_WORDS.earlierGo(openTo(i + 1)),
+          ),
           tool: former1,
           contact: { kind: 'former', diameterMm: former.formerMm },
           strainLog: (strain * (1 - HOOKED)) / goes,

@@ -6,7 +6,9 @@ import { judgeResize, plateHole, PROFILE_FILLS, type ResizePass, type ResizeVerd
 import { middleLengthMm } from '../strip';
 import { annealMove, bandSteps, endMoves, type BandMove } from './band-steps';
 import { count, length, share, size, words, type WorkFigure } from './figure';
+import { changeWords, INPUT, NO_CHANGE, resizeFigure, RISK_WORDS, yesOrNo } from './figure-words';
 import type { BandPiece, ResizeWork } from './kinds';
+import { RESIZE_WORDS } from './move-words';
 import {
   allowanceOf,
   bandBench,
@@ -17,8 +19,6 @@ import {
 } from './plan-shape';
 import { workReason } from './reason-words';
 
-const HANDBOOK = 'Handbook of the trade: resizing a finished band.';
-const RISK_WORDS = { low: 'low', usual: 'as usual', high: 'high: with luck', refuse: 'refused' } as const;
 /** A change smaller than this is a tap on the mandrel, not a pass, US sizes. */
 const NOTHING_US = 0.05;
 
@@ -58,7 +58,7 @@ function pullsFor({ fromInsideDiameterMm, toInsideDiameterMm }: ResizePass): num
 function passMove(
   { work, piece }: ResizeQuestion,
   pass: ResizePass,
-  place: string,
+  place: readonly [pass: number, count: number],
   { kit, system }: WorkBench,
 ): BandMove {
   const { thicknessMm, widthMm, profile } = piece;
@@ -73,10 +73,7 @@ function passMove(
     const hammered = tool?.contact?.kind === 'splines' && tool.contact.count === 0;
     return {
       kind: 'stretch',
-      title: `Stretch, ${place}`,
-      instruction: hammered
-        ? 'Light blows, read and turned over after each. It cannot go back: stop a quarter short.'
-        : `About ${pullsFor(pass)} pulls of a quarter size, turned over every two or three. Stop a quarter short and read.`,
+      ...(hammered ? RESIZE_WORDS.hammer(...place) : RESIZE_WORDS.stretch(...place, pullsFor(pass))),
       tool: tool?.use,
       contact: tool?.contact,
       to,
@@ -86,13 +83,9 @@ function passMove(
   const holes = toolsOf(kit, 'reducing-die').flatMap(({ spec }) => spec.holesMm);
   const outside = (insideMm: number) => insideMm + 2 * thicknessMm;
   const hole = plateHole(holes, outside(pass.fromInsideDiameterMm), outside(pass.toInsideDiameterMm));
-  const cover =
-    work.cover === 'none' ? '' : ` under ${work.cover === 'cloth' ? 'worn cloth' : 'thin leather'}`;
   return {
     kind: 'reduce',
-    title: `Reduce${cover}, ${place}`,
-    instruction: `${hole ? `The ${hole.holeMm.toFixed(2)} mm hole; the band just proud of it. ` : ''}A little from one edge, turn it over, as far from the other.${profile === 'flat' ? ' Flat edges go slightly hollow: true them at the end.' : ''}`,
-    ...(hole ? { tool: `${hole.holeMm.toFixed(2)} mm hole of the reducing plate` } : {}),
+    ...RESIZE_WORDS.reduce(place, { cover: work.cover, isFlat: profile === 'flat' }, hole?.holeMm),
     to,
     read: true,
   };
@@ -102,16 +95,10 @@ function movesOf(wish: ResizeQuestion, verdict: ResizeVerdict, bench: WorkBench)
   const { piece, finish } = wish;
   const { passes, annealCount } = verdict;
   return [
-    {
-      kind: 'read',
-      title: 'Read the band as it is',
-      instruction:
-        'Mark one edge with a pen; read both ways round, and look for a seam, cracks and worn places.',
-      read: true,
-    },
+    { kind: 'read', ...RESIZE_WORDS.read, read: true },
     ...passes.flatMap((pass, i) => [
       ...(pass.annealBefore ? [annealMove(piece.metal)] : []),
-      passMove(wish, pass, passes.length === 1 ? 'in one pass' : `pass ${i + 1} of ${passes.length}`, bench),
+      passMove(wish, pass, [i + 1, passes.length], bench),
     ]),
     ...endMoves(finish, annealCount > 0, piece.metal),
   ];
@@ -123,66 +110,25 @@ function figuresOf(
   { system = 'us' }: WorkBench,
 ): readonly WorkFigure[] {
   const { sizesUs, strain, risk, thicknessAfterMm, widthAfterMm, annealCount } = verdict;
-  const now = ['Now', size(piece.insideDiameterMm)] as const;
-  const target = ['Target', size(targetInsideDiameterMm)] as const;
-  const kept = 'Its volume is kept: width and thickness both change by the root of the lengths’ ratio.';
+  const now = [INPUT.now, size(piece.insideDiameterMm)] as const;
+  const target = [INPUT.target, size(targetInsideDiameterMm)] as const;
+  const thickness = length(piece.thicknessMm, 2);
+  const amount = writeAmount(targetInsideDiameterMm - piece.insideDiameterMm, system);
   return [
-    {
-      key: 'change',
-      label: 'Change',
-      value: words(
-        sizesUs === 0
-          ? 'none'
-          : `${writeAmount(targetInsideDiameterMm - piece.insideDiameterMm, system)} ${sizesUs < 0 ? 'smaller' : 'larger'}`,
-      ),
-      words: 'Target less what it is now.',
-      inputs: [now, target],
-      source: 'Geometry of what you entered.',
-    },
-    {
-      key: 'risk',
-      label: 'Risk',
-      value: words(RISK_WORDS[risk]),
-      words:
-        'Patterned bands made smaller: one size is safe, two the usual most, three only with luck. A seam, plating or a hollow makes each one step worse.',
-      inputs: [
-        ['Patterned', words(piece.patterned ? 'yes' : 'no')],
-        ['Seam', words(piece.soldered ? 'yes' : 'no')],
-      ],
-      source: HANDBOOK,
-    },
-    {
-      key: 'strain',
-      label: 'Stretch of the band',
-      value: share(Math.exp(strain) - 1),
-      words: 'ln((d₂ + t)/(d₁ + t)), as a share of its length.',
-      inputs: [now, target, ['Thickness', length(piece.thicknessMm, 2)]],
-      source: HANDBOOK,
-    },
-    {
-      key: 'anneals',
-      label: 'Anneals',
-      value: count(annealCount, 'anneals'),
-      words: 'Each two or three sizes, or by what the metal bears when that comes sooner.',
-      inputs: [['Bears', share(metalById(piece.metal).allowanceStrainLog)]],
-      source: HANDBOOK,
-    },
-    {
-      key: 'thickness',
-      label: 'Thickness after',
-      value: length(thicknessAfterMm, 2),
-      words: kept,
-      inputs: [['Now', length(piece.thicknessMm, 2)]],
-      source: HANDBOOK,
-    },
-    {
-      key: 'width',
-      label: 'Width after',
-      value: length(widthAfterMm, 2),
-      words: kept,
-      inputs: [['Now', length(piece.widthMm, 2)]],
-      source: HANDBOOK,
-    },
+    resizeFigure('change', words(sizesUs === 0 ? NO_CHANGE : changeWords(amount, sizesUs < 0)), [
+      now,
+      target,
+    ]),
+    resizeFigure('risk', words(RISK_WORDS[risk]), [
+      [INPUT.patterned, words(yesOrNo(piece.patterned))],
+      [INPUT.seam, words(yesOrNo(piece.soldered))],
+    ]),
+    resizeFigure('strain', share(Math.exp(strain) - 1), [now, target, [INPUT.thickness, thickness]]),
+    resizeFigure('anneals', count(annealCount, 'anneals'), [
+      [INPUT.bears, share(metalById(piece.metal).allowanceStrainLog)],
+    ]),
+    resizeFigure('thickness', length(thicknessAfterMm, 2), [[INPUT.now, thickness]]),
+    resizeFigure('width', length(widthAfterMm), [[INPUT.now, length(piece.widthMm)]]),
   ];
 }
 

@@ -2,11 +2,13 @@ import type { Reasoned } from '../forming';
 import { metalById } from '../metal';
 import { SEAM_MM, spinnerBlanks, type SpinnerBlanks } from '../strip';
 import { bandSteps, endMoves, type BandMove } from './band-steps';
-import { length, lengthFigures, share, size, type WorkFigure } from './figure';
+import { length, share, size, type WorkFigure } from './figure';
+import { INPUT, spinnerFigure } from './figure-words';
 import { flatMoves, otherPartReasons, springsBackMm, temperOf, withOther } from './flat-moves';
 import { evenBlank, joinedBand } from './joint-moves';
 import type { SpinnerWork, StripPiece } from './kinds';
 import { metalReasons, solderReasons } from './metal-reasons';
+import { SPINNER_WORDS } from './move-words';
 import {
   allowanceOf,
   bandBench,
@@ -16,8 +18,6 @@ import {
   type WorkWish,
 } from './plan-shape';
 import { spinnerReason } from './reason-words';
-
-const HANDBOOK = 'Handbook of the trade: the two-part spinner.';
 
 type SpinnerWish = WorkWish<SpinnerWork, StripPiece>;
 
@@ -66,47 +66,23 @@ function figuresOf(
   { piece, work, targetInsideDiameterMm }: SpinnerWish,
   parts: SpinnerBlanks,
 ): readonly WorkFigure[] {
-  const target = ['Target', size(targetInsideDiameterMm)] as const;
-  const inner = ['Inner thickness', length(piece.thicknessMm, 2)] as const;
-  const outer = ['Outer thickness', length(work.outerThicknessMm, 2)] as const;
-  const figure = lengthFigures(HANDBOOK);
+  const target = [INPUT.target, size(targetInsideDiameterMm)] as const;
+  const inner = [INPUT.innerThickness, length(piece.thicknessMm, 2)] as const;
+  const outer = [INPUT.outerThickness, length(work.outerThicknessMm, 2)] as const;
+  const outerInside = length(parts.outerInsideDiameterMm, 2);
   return [
-    figure('innerLength', 'Inner blank', parts.innerLengthMm, 'π(ID + t); the seam comes on top.', [
-      target,
-      inner,
+    spinnerFigure('innerLength', length(parts.innerLengthMm), [target, inner]),
+    spinnerFigure('innerWidth', length(parts.innerWidthMm), [[INPUT.outerWidth, length(work.outerWidthMm)]]),
+    spinnerFigure('outerLength', length(parts.outerLengthMm), [[INPUT.outerInside, outerInside], outer]),
+    spinnerFigure('outerInside', outerInside, [
+      [INPUT.innerOutside, length(parts.innerOutsideDiameterMm, 2)],
     ]),
-    figure('innerWidth', 'Inner width', parts.innerWidthMm, 'Two millimetres wider than the outer band.', [
-      ['Outer width', length(work.outerWidthMm)],
+    spinnerFigure('flare', length(parts.flareOutsideDiameterMm), [
+      [INPUT.eachSide, length(parts.flareEachSideMm, 2)],
     ]),
-    figure(
-      'outerLength',
-      'Outer blank',
-      parts.outerLengthMm,
-      'π times the middle of the outer band; the seam comes on top.',
-      [['Outer inside ⌀', length(parts.outerInsideDiameterMm, 2)], outer],
-    ),
-    figure(
-      'outerInside',
-      'Outer inside ⌀',
-      parts.outerInsideDiameterMm,
-      'Outside of the inner band and the clearance in which it turns.',
-      [['Inner outside ⌀', length(parts.innerOutsideDiameterMm, 2)]],
-    ),
-    figure(
-      'flare',
-      'Flare to ⌀',
-      parts.flareOutsideDiameterMm,
-      'Past the outer band, so that it cannot come off.',
-      [['Each side', length(parts.flareEachSideMm, 2)]],
-    ),
-    {
-      key: 'flareStrain',
-      label: 'Edge stretch',
-      value: share(Math.exp(parts.flareStrainLog) - 1),
-      words: 'What the flared edges of the inner band stretch.',
-      inputs: [['It bears between anneals', share(metalById(piece.metal).allowanceStrainLog)]],
-      source: HANDBOOK,
-    },
+    spinnerFigure('flareStrain', share(Math.exp(parts.flareStrainLog) - 1), [
+      [INPUT.bearsBetween, share(metalById(piece.metal).allowanceStrainLog)],
+    ]),
   ];
 }
 
@@ -136,7 +112,7 @@ function movesOf(
   };
   return [
     ...joinedBand({
-      name: 'the outer band',
+      name: SPINNER_WORDS.outer,
       metal: outerMetal,
       lengthMm: outerMm,
       band: outer,
@@ -154,12 +130,11 @@ function movesOf(
     }),
     {
       kind: 'true-up',
-      title: 'True the outer band',
-      instruction: `Round, and ${outer.insideDiameterMm.toFixed(2)} mm inside. Flatten both its edges on emery now: assembled, they cannot be reached.`,
+      ...SPINNER_WORDS['true-outer'](outer.insideDiameterMm),
       read: true,
     },
     ...joinedBand({
-      name: 'the inner band',
+      name: SPINNER_WORDS.inner,
       metal: piece.metal,
       lengthMm: innerMm,
       band: inner,
@@ -177,20 +152,17 @@ function movesOf(
     }),
     {
       kind: 'true-up',
-      title: 'True the inner band and flatten its edges',
-      instruction: 'Round on the mandrel; both edges flat on emery; polish what the outer band will hide.',
+      ...SPINNER_WORDS['true-inner'],
       read: true,
     },
     {
       kind: 'assemble',
-      title: 'Flare the first edge',
-      instruction: `A little at a time in the dapping block, to half the flare; slip the outer band on, and flare the other edge as far.`,
+      ...SPINNER_WORDS['flare-first'],
       strainLog: parts.flareStrainLog / 2,
     },
     {
       kind: 'assemble',
-      title: `Flare both edges to ${parts.flareOutsideDiameterMm.toFixed(1)} mm`,
-      instruction: 'Turn it over after every blow. Stop as soon as the outer band cannot come off.',
+      ...SPINNER_WORDS['flare-both'](parts.flareOutsideDiameterMm),
       strainLog: parts.flareStrainLog / 2,
     },
     // Both bands were pickled apart: acid that creeps between moving parts is not rinsed out again.

@@ -5,9 +5,11 @@ import { barThicknessMm, wireForMm } from '../rolling';
 import { scrapNeed } from '../strip';
 import { bandSteps, endMoves, type BandMove } from './band-steps';
 import { count, length, mass, share, size, type WorkFigure } from './figure';
+import { INPUT, stripFigure } from './figure-words';
 import { evenBlank, joinedBand, narrowMove } from './joint-moves';
 import type { StripPiece, StripWork } from './kinds';
 import { metalReasons, solderReasons } from './metal-reasons';
+import { STRIP_WORDS } from './move-words';
 import {
   allowanceOf,
   bandBench,
@@ -19,8 +21,6 @@ import {
 import { barBlank, gaugePerStrain, passMoves } from './rolling-moves';
 import { cutStrip, ROLLED_SPARE, SAME_THICKNESS_MM, type StripCut } from './strip-cut';
 import { stripReason } from './reason-words';
-
-const HANDBOOK = 'Handbook of the trade: strip bands and rolling.';
 
 /** Less than this under a wanted width is nothing, mm. */
 const NARROW_MM = 0.1;
@@ -70,9 +70,7 @@ function rollingMoves({ piece }: StripWish, cut: StripCut, allowanceStrainLog: n
       : [
           {
             kind: 'saw',
-            title: `Cut ${usesMm.toFixed(1)} mm of it off first`,
-            instruction: `Only that is rolled; the other ${Math.max(0, piece.lengthMm - usesMm).toFixed(0)} mm go back into stock as they are.`,
-            lookFor: 'The cut is square, so that the end goes straight between the rolls.',
+            ...STRIP_WORDS['cut-off'](usesMm, Math.max(0, piece.lengthMm - usesMm)),
             blank: standing,
           } as const,
           ...passMoves({ metal, rolling, standing, passes }),
@@ -86,100 +84,41 @@ function rollingMoves({ piece }: StripWish, cut: StripCut, allowanceStrainLog: n
 function rollingFigures(piece: StripPiece, cut: StripCut): readonly WorkFigure[] {
   if (cut.passes.length === 0) return [];
   return [
-    {
-      key: 'passes',
-      label: 'Rolling passes',
-      value: count(cut.passes.length, 'passes'),
-      words: 'Each takes at most 12% off; anneals come when the metal has had its share.',
-      inputs: [
-        ['From', length(piece.thicknessMm, 2)],
-        ['To', length(cut.thicknessMm, 2)],
-      ],
-      source: HANDBOOK,
-    },
-    {
-      key: 'rollingAnneals',
-      label: 'Anneals between',
-      value: count(cut.passes.filter(({ annealBefore }) => annealBefore).length, 'anneals'),
-      words: 'Before the metal has had more between the rolls than it bears.',
-      inputs: [['It bears, as ln(h₀/h)', share(stiffnessOf(piece.metal).rollingLimit)]],
-      source: HANDBOOK,
-    },
+    stripFigure('passes', count(cut.passes.length, 'passes'), [
+      [INPUT.from, length(piece.thicknessMm, 2)],
+      [INPUT.to, length(cut.thicknessMm, 2)],
+    ]),
+    stripFigure(
+      'rollingAnneals',
+      count(cut.passes.filter(({ annealBefore }) => annealBefore).length, 'anneals'),
+      [[INPUT.rollingLimit, share(stiffnessOf(piece.metal).rollingLimit)]],
+    ),
   ];
 }
 
 function figuresOf({ piece, targetInsideDiameterMm }: StripWish, cut: StripCut): readonly WorkFigure[] {
   const scrap = scrapNeed(cut.lengthMm, cut.sectionMm2, piece.metal);
-  const target = ['Target', size(targetInsideDiameterMm)] as const;
-  const thickness = ['Thickness', length(cut.thicknessMm, 2)] as const;
+  const target = [INPUT.target, size(targetInsideDiameterMm)] as const;
+  const thickness = [INPUT.thickness, length(cut.thicknessMm, 2)] as const;
+  const thereIs = [INPUT.thereIs, length(piece.lengthMm)] as const;
   return [
-    {
-      key: 'length',
-      label: 'Cut at',
-      value: length(cut.lengthMm),
-      words:
-        piece.section === 'd'
-          ? 'Half-round keeps its length nearer the finger than a flat band: π(ID + 0.85 t). The saw and the file take the seam.'
-          : 'The middle of the band is π(ID + t) long; the saw and the file take the seam.',
-      inputs: [
-        target,
-        thickness,
-        ['Seam', length(cut.seamMm)],
-        ['Short for hammering', length(cut.textureMm)],
-      ],
-      source: HANDBOOK,
-    },
-    {
-      key: 'closedAt',
-      label: 'Closed at',
-      value: size(cut.closedInsideDiameterMm),
-      words: 'Hammering and texture lengthen a band: it is closed half a size small and grows to its size.',
-      inputs: [target],
-      source: HANDBOOK,
-    },
-    {
-      key: 'uses',
-      label: 'Of the strip',
-      value: length(cut.usesMm),
-      words:
-        cut.passes.length > 0
-          ? 'Cut off before it is rolled: volume is kept, and rolled ends come out uneven.'
-          : 'What leaves the strip.',
-      inputs: [
-        ['There is', length(piece.lengthMm)],
-        ...(cut.passes.length > 0 ? [['Spare for the ends', share(ROLLED_SPARE)] as const] : []),
-      ],
-      source: 'Geometry of what you entered.',
-    },
-    {
-      key: 'width',
-      label: 'Width',
-      value: length(cut.widthMm),
-      words:
-        'As the strip is, or as the rolls leave it, since metal spreads as it is flattened; narrowed where less is wanted.',
-      inputs: [thickness, ['Before it is narrowed', length(cut.rolledWidthMm)]],
-      source: HANDBOOK,
-    },
+    stripFigure(piece.section === 'd' ? 'length of half-round' : 'length', length(cut.lengthMm), [
+      target,
+      thickness,
+      [INPUT.seam, length(cut.seamMm)],
+      [INPUT.shortForHammering, length(cut.textureMm)],
+    ]),
+    stripFigure('closedAt', size(cut.closedInsideDiameterMm), [target]),
+    cut.passes.length > 0
+      ? stripFigure('uses before rolling', length(cut.usesMm), [thereIs, [INPUT.spare, share(ROLLED_SPARE)]])
+      : stripFigure('uses', length(cut.usesMm), [thereIs]),
+    stripFigure('width', length(cut.widthMm), [thickness, [INPUT.beforeNarrowed, length(cut.rolledWidthMm)]]),
     ...rollingFigures(piece, cut),
-    {
-      key: 'mass',
-      label: 'Metal in it',
-      value: mass(scrap.bandMassG),
-      words: 'Volume times the density of the metal.',
-      inputs: [
-        ['Length', length(cut.lengthMm)],
-        ['Of its rectangle', share(cut.sectionMm2 / (cut.thicknessMm * cut.widthMm))],
-      ],
-      source: 'Geometry of what you entered.',
-    },
-    {
-      key: 'scrap',
-      label: 'From scrap',
-      value: mass(scrap.meltMassG),
-      words: 'To be melted for it: some stays in the crucible, in the ends cut off and in filings.',
-      inputs: [['In the band', mass(scrap.bandMassG)]],
-      source: 'A common allowance; change it by what your ingots cost you.',
-    },
+    stripFigure('mass', mass(scrap.bandMassG), [
+      [INPUT.length, length(cut.lengthMm)],
+      [INPUT.ofRectangle, share(cut.sectionMm2 / (cut.thicknessMm * cut.widthMm))],
+    ]),
+    stripFigure('scrap', mass(scrap.meltMassG), [[INPUT.inBand, mass(scrap.bandMassG)]]),
   ];
 }
 
@@ -193,13 +132,18 @@ function movesOf(wish: StripWish, cut: StripCut, allowanceStrainLog: number): re
   const bendStrainLog = Math.log(1 + cut.thicknessMm / (band.insideDiameterMm + cut.thicknessMm));
   return [
     ...rollingMoves(wish, cut, allowanceStrainLog),
-    ...joinedBand({ name: 'the strip', metal: piece.metal, lengthMm: cut.lengthMm, band, bendStrainLog }),
+    ...joinedBand({
+      name: STRIP_WORDS.name,
+      metal: piece.metal,
+      lengthMm: cut.lengthMm,
+      band,
+      bendStrainLog,
+    }),
     ...(work.textured
       ? [
           {
             kind: 'stretch',
-            title: 'Hammer the texture on the mandrel',
-            instruction: 'Even blows all round; read often: it grows half a size. Turn it end for end.',
+            ...STRIP_WORDS.texture,
             to: { insideDiameterMm: targetInsideDiameterMm },
             read: true,
           } as const,

@@ -2,6 +2,7 @@ import { finishReasons } from '../finishing';
 import type { Reason } from '../forming';
 import { OPERATIONS, type Answer, type Operation } from '../identify';
 import { STOCK_FOR, type WorkKind } from './kinds';
+import { permitWords } from './permit-words';
 import { planCoinBand } from './plan-coin-band';
 import { planHandle } from './plan-handle';
 import { planResize } from './plan-resize';
@@ -22,27 +23,14 @@ const NEEDS: Readonly<Record<WorkKind | 'coin', readonly Operation[]>> = {
   resize: ['bend'],
 };
 
-const OPERATION_WORDS: Readonly<Record<Operation, string>> = {
-  heat: 'be heated',
-  bend: 'be bent',
-  fold: 'be folded',
-  solder: 'be soldered',
-  'polish-hard': 'be polished hard',
-};
-
 /** What a tested piece says against a kind of work: it gates the planner. */
 export function permitReasons(kind: WorkKind | 'coin', may: Permits | undefined): readonly Reason[] {
   if (!may) return [];
   return OPERATIONS.filter((operation) => NEEDS[kind].includes(operation) && may[operation] !== 'yes').map(
-    (operation) => ({
-      code: may[operation] === 'no' ? `may-not-${operation}` : `unsure-${operation}`,
-      level: may[operation] === 'no' ? 'refuse' : 'warn',
-      message:
-        may[operation] === 'no'
-          ? `The test of this piece says that it must not ${OPERATION_WORDS[operation]}.`
-          : `The test of this piece leaves open whether it may ${OPERATION_WORDS[operation]}.`,
-      instead: '“What is this piece?” tells what was found, and which test would tell more.',
-    }),
+    (operation) =>
+      may[operation] === 'no'
+        ? { code: `may-not-${operation}`, level: 'refuse', ...permitWords(operation, 'no') }
+        : { code: `unsure-${operation}`, level: 'warn', ...permitWords(operation, 'unsure') },
   );
 }
 

@@ -14,6 +14,7 @@ import {
   type StepKind,
 } from '../steps';
 import { annealMove, bandSteps, type BandMove } from './band-steps';
+import { CORRECTION_WORDS } from './move-words';
 
 /** A band in work, as far as planning on from a reading needs it. */
 export interface BandInWork {
@@ -71,24 +72,21 @@ function meetsNoDie({ steps, readAt, mayReduce }: BandInWork): boolean {
 /** What is done, without the sizes it goes between. */
 type Correction = Pick<BandMove, 'kind' | 'title' | 'instruction' | 'tool' | 'contact'>;
 
-const TAP_UP = 'A few taps on the mandrel, turned end for end; read often.';
-
 function openingBy(band: BandInWork, isMm: number, toMm: number): Correction {
   const amount = writeAmount(toMm - isMm, band.system);
   const mandrel = toolsOf(band.kit, 'mandrel')[0]?.tool.name;
   if (meetsNoDie(band)) {
-    return { kind: 'bend', title: `Open it ${amount} on the mandrel`, instruction: TAP_UP, tool: mandrel };
+    return { kind: 'bend', ...CORRECTION_WORDS.open(amount), tool: mandrel };
   }
   const found = stretchersFor(band.kit, isMm, toMm, band.system);
   return found
     ? {
         kind: 'stretch',
-        title: `Stretch it ${amount}`,
-        instruction: 'Little, turn it over, read. Stop a quarter short.',
+        ...CORRECTION_WORDS.stretch(amount),
         tool: found.use,
         contact: found.contact,
       }
-    : { kind: 'stretch', title: `Hammer it up ${amount}`, instruction: TAP_UP, tool: mandrel };
+    : { kind: 'stretch', ...CORRECTION_WORDS.hammer(amount), tool: mandrel };
 }
 
 /** The owned former on which a band lands nearest a size. */
@@ -113,9 +111,8 @@ function closingBy(band: BandInWork, isMm: number, toMm: number, thicknessMm: nu
   if (meetsNoDie(band)) {
     return {
       kind: 'bend',
-      title: `Bend it ${amount} tighter`,
-      instruction: 'Little and often, turned over each time.',
-      tool: formerName(band, toMm, thicknessMm) ?? 'the next smaller former',
+      ...CORRECTION_WORDS.tighten(amount),
+      tool: formerName(band, toMm, thicknessMm) ?? CORRECTION_WORDS.noFormer,
     };
   }
   const hole = chooseReducingHole(band.kit, toMm + 2 * thicknessMm, PLATE_DEG, {
@@ -125,8 +122,7 @@ function closingBy(band: BandInWork, isMm: number, toMm: number, thicknessMm: nu
   });
   return {
     kind: 'reduce',
-    title: `Reduce it ${amount}`,
-    instruction: 'A little from one edge, turn it over, as far from the other.',
+    ...CORRECTION_WORDS.reduce(amount),
     tool: 'tool' in hole ? hole.use : undefined,
   };
 }
@@ -182,10 +178,9 @@ export function replanBand(band: BandInWork): BandReplan | undefined {
   if (sized.some((step) => goes(step, offMm > 0 ? -1 : 1))) return undefined;
   const put = correctionSteps(band, at, isMm, targetMm);
   const fromStep = Math.max(band.step, readAt + 1);
-  const title = put.at(-1)?.title ?? '';
   return {
     fromStep,
     steps: [...put, ...steps.slice(fromStep)],
-    why: `${writeAmount(offMm, system)} too ${offMm > 0 ? 'large' : 'small'}: ${title.toLowerCase()} before the rest.`,
+    why: CORRECTION_WORDS.why(writeAmount(offMm, system), offMm > 0, put.at(-1)?.title ?? ''),
   };
 }

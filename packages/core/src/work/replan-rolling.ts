@@ -4,7 +4,8 @@ import { OFF_MARK_MM, predictReading } from '../size';
 import { DEFAULT_TRAITS, fullest, type RouteStep } from '../steps';
 import { middleLengthMm } from '../strip';
 import { bandSteps } from './band-steps';
-import { evenBlank, sawTitle } from './joint-moves';
+import { evenBlank } from './joint-moves';
+import { JOINT_WORDS, STRIP_WORDS } from './move-words';
 import { shifted } from './aim-band';
 import type { BandInWork, BandReplan } from './replan-band';
 import { passMoves } from './rolling-moves';
@@ -96,7 +97,7 @@ function reshaped(
   const strain = kind === 'bend' ? bend : step.strainCutEdge === 0 ? 0 : hoop;
   return {
     ...step,
-    ...(kind === 'saw' ? { title: sawTitle('the strip', lengthMm) } : {}),
+    ...(kind === 'saw' ? { title: JOINT_WORDS.saw(STRIP_WORDS.name, lengthMm).title } : {}),
     strainCutEdge: strain,
     strainRimEdge: strain,
     outline: {

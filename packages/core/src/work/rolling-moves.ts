@@ -1,9 +1,9 @@
-import { percentWords } from '../format';
 import { stiffnessOf, type MetalId } from '../metal';
 import { barThicknessMm, barWidthMm, type Bar, type RollingPass } from '../rolling';
 import type { RollingStep, StepBlank } from '../steps';
 import { annealMove, type BandMove } from './band-steps';
 import { evenBlank } from './joint-moves';
+import { STRIP_WORDS } from './move-words';
 
 /** How much of a ring's gauge a strain between the rolls fills: the metal bears another there than as a hoop. */
 export function gaugePerStrain(metal: MetalId, allowanceStrainLog: number): number {
@@ -32,14 +32,13 @@ export function passMoves({ metal, rolling, standing, passes, done = 0 }: Passes
     evenBlank(lengthMm, thicknessMm, overallWidthMm, null),
   );
   return passes.flatMap((pass, i): readonly BandMove[] => {
-    const { thicknessMm, overallWidthMm, lengthMm, reduction, annealBefore } = pass;
+    const { thicknessMm, overallWidthMm, reduction, annealBefore } = pass;
     const fromMm = passes[i - 1]?.thicknessMm ?? rolling.fromMm;
     return [
       ...(annealBefore ? [annealMove(metal, blanks[i - 1] ?? standing)] : []),
       {
         kind: 'roll',
-        title: `Roll to ${thicknessMm.toFixed(2)} mm, pass ${done + i + 1} of ${done + passes.length}`,
-        instruction: `${percentWords(reduction)} off; it comes out ${overallWidthMm.toFixed(1)} mm wide and ${lengthMm.toFixed(0)} mm long.`,
+        ...STRIP_WORDS.roll(pass, { pass: done + i + 1, count: done + passes.length }),
         to: { thicknessMm, widthMm: overallWidthMm },
         strainLog: -Math.log(1 - reduction) * rolling.gaugePerStrain,
         blank: blanks[i] ?? standing,

@@ -2,7 +2,7 @@ import { closedTo, cutEdge, finishedShape, middleThicknessMm, openedTo, rimEdge 
 import type { Phase } from '../passes';
 import { mix } from '../phases/mix';
 import { formedWish } from '../../steps';
-import { counted, type Goal, type Move, type RouteState } from './move';
+import type { Goal, Move, RouteState } from './move';
 import { reduceWords, stretchWords } from './tool-words';
 
 /** Edges within this of the size wanted are left for the true-up, mm: half of a quarter size. */
@@ -74,11 +74,7 @@ export function correctingMoves(state: RouteState, goal: Goal): readonly Move[] 
       {
         key: 'open-up',
         phase: sizingPhase('stretch', state, goal, { fromMm: wanted + smallest, toMm: wanted }),
-        words: stretchWords(
-          goal,
-          'Bring it up to size',
-          'A light pull on the stretcher, turn, again; the smaller edge takes most of it.',
-        ),
+        words: stretchWords(goal, 'open-up'),
         to: state.stage,
       },
     ];
@@ -87,10 +83,7 @@ export function correctingMoves(state: RouteState, goal: Goal): readonly Move[] 
     {
       key: 'close-down',
       phase: sizingPhase('reduce', state, goal, { fromMm: wanted + largest, toMm: wanted }),
-      words: reduceWords(goal, 'both', {
-        title: counted('Bring it down to size'),
-        instruction: 'The larger edge down in the die, a fraction at a time.',
-      }),
+      words: reduceWords(goal, 'both', 'close-down'),
       to: state.stage,
     },
   ];

@@ -3,7 +3,8 @@ import { chooseReducingHole, toolsOf } from '../../kit';
 import { turnedDeg } from '../../steps';
 import { curlPhase } from '../phases/curl';
 import { pushMoves } from './push-moves';
-import { counted, type Goal, type Move, type RouteState } from './move';
+import { counted, CURL_WORDS } from '../move-words';
+import type { Goal, Move, RouteState } from './move';
 
 /** First curl of a wall that is to be turned in further (craft §3: 17° on both edges, then 25°). */
 const FIRST_CURL_DEG = 17;
@@ -11,6 +12,7 @@ const FIRST_CURL_DEG = 17;
 function dieCurl(state: RouteState, goal: Goal, toDeg: number, done: boolean): Move {
   const from = state.curlDeg ?? 0;
   const beforeCurlMm = state.beforeCurlMm ?? cutEdge(state.wall).insideDiameterMm;
+  const { title, instruction } = CURL_WORDS.die(toDeg);
   return {
     key: `curl-${toDeg}`,
     phase: curlPhase({
@@ -21,8 +23,8 @@ function dieCurl(state: RouteState, goal: Goal, toDeg: number, done: boolean): M
       toDeg: turnedDeg(goal.traits, toDeg),
     }),
     words: {
-      title: counted(`Turn both edges in to ${toDeg}°`),
-      instruction: `Cut edge down in the ${toDeg}° die, turn over, rim edge down; as deep.`,
+      title: counted(title),
+      instruction,
       tool: (_before, after) =>
         chooseReducingHole(goal.kit, rimEdge(after).outsideDiameterMm, toDeg, {
           kind: 'curl-die',
@@ -41,17 +43,18 @@ function blockCurl(state: RouteState, goal: Goal, wholeDeg: number): readonly Mo
   const ball = toolsOf(goal.kit, 'dapping-ball').find(({ spec }) => spec.diameterMm > outsideMm);
   if (!ball) return [];
   const die = dieCurl(state, goal, wholeDeg, true);
+  const { title, instruction } = CURL_WORDS.block(ball.tool.name, wholeDeg);
   return [
     {
       ...die,
       key: 'curl-block',
       words: {
         ...die.words,
-        title: counted('Round it in the dapping block'),
-        instruction: `Cut edge down in the hollow of the ${ball.tool.name}, turn over, rim edge down; until both edges lean ${wholeDeg}°.`,
+        title: counted(title),
+        instruction,
         tool: () => ({
           tool: ball.tool,
-          use: `hollow of the ${ball.tool.name}`,
+          use: CURL_WORDS.blockUse(ball.tool.name),
           contact: { kind: 'curl-die', angleDeg: wholeDeg },
         }),
       },

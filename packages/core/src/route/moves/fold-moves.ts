@@ -2,9 +2,8 @@ import { DEFAULT_FOLD_ANGLE_DEG, rimEdge } from '../../forming';
 import { ballPhase, foldedRimOutsideMm, foldOnPhase, foldPhase } from '../phases/fold';
 import { funnelsOf } from '../../steps';
 import { chooseBall, type FoldDieChoice, foldDies, lacksFoldDie } from '../../kit';
+import { FOLD_WORDS, strokes } from '../move-words';
 import type { Goal, Move, RouteState } from './move';
-
-const STROKE = 'Outside face down, greased. Press, look, turn.';
 
 function diesFor(state: RouteState, goal: Goal): readonly FoldDieChoice[] {
   const dies = foldDies(goal.kit, goal.coinDiameterMm, (angleDeg) =>
@@ -17,11 +16,6 @@ function diesFor(state: RouteState, goal: Goal): readonly FoldDieChoice[] {
       choice: lacksFoldDie(goal.coinDiameterMm, DEFAULT_FOLD_ANGLE_DEG),
     },
   ];
-}
-
-/** What is said of a mouth that the coin does not go into whole. */
-function mouthWords(overMm: number): string {
-  return ` The coin is ${overMm.toFixed(1)} mm wider than the mouth: it turns over the corner first, lies level only if you press slowly, and comes out larger.`;
 }
 
 function dieMove(state: RouteState, goal: Goal, { angleDeg, choice, narrowMouthMm }: FoldDieChoice): Move {
@@ -40,8 +34,9 @@ function dieMove(state: RouteState, goal: Goal, { angleDeg, choice, narrowMouthM
       ? foldPhase(state.wall, angleDeg, { mouthRadiusMm: narrow && narrow / 2, growthMm })
       : foldOnPhase(state.wall, angleDeg, { growthMm }),
     words: {
-      title: (stroke, count) => (count > 1 ? `Fold, stroke ${stroke} of ${count}` : 'Fold'),
-      instruction: narrow === undefined ? STROKE : STROKE + mouthWords(rimMm - narrow),
+      title: strokes(FOLD_WORDS.die.title),
+      instruction:
+        FOLD_WORDS.die.instruction + (narrow === undefined ? '' : FOLD_WORDS.narrowMouth(rimMm - narrow)),
       tool: () => choice,
     },
     to: 'funnel',
@@ -59,11 +54,11 @@ function ballMove(state: RouteState, goal: Goal): readonly Move[] {
       key: 'ball',
       phase,
       words: {
-        title: (stroke, count) => (count > 1 ? `Cup it, stroke ${stroke} of ${count}` : 'Cup it'),
-        instruction: 'Ball in the dapping block, outside face down, greased. Press, look, turn.',
+        title: strokes(FOLD_WORDS.ball.title),
+        instruction: FOLD_WORDS.ball.instruction,
         tool: () => ({
           tool,
-          use: `${tool.name}, in the dapping block`,
+          use: FOLD_WORDS.ballUse(tool.name),
           contact: { kind: 'ball', diameterMm },
         }),
       },

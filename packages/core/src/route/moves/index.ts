@@ -55,4 +55,3 @@ export function dueMove(state: RouteState, goal: Goal, moves: readonly string[])
 export const MOST_MOVES = 24;
 
 export type { Goal, Move, RouteState } from './move';
-export { counted } from './move';

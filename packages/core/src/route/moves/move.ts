@@ -49,8 +49,3 @@ export interface Move {
   /** Risks known without simulating it. */
   readonly risks?: readonly SpoilRisk[];
 }
-
-/** "Bring the rim edge in", or with more passes than one "Bring the rim edge in, 1 of 2". */
-export function counted(name: string): MoveWords['title'] {
-  return (pass, count) => (count > 1 ? `${name}, ${pass} of ${count}` : name);
-}

@@ -14,7 +14,8 @@ import {
 } from '../../forming';
 import { chooseHollow, chooseReducingHole, type ToolChoice } from '../../kit';
 import { pushPhase } from '../phases/push';
-import { counted, type Goal, type Move, type RouteState } from './move';
+import { counted, CURL_WORDS } from '../move-words';
+import type { Goal, Move, RouteState } from './move';
 
 /** An edge that lacks less is as deep as it is to be, mm along the axis: hands push no finer. */
 const DEEP_ENOUGH_MM = 0.2;
@@ -52,14 +53,17 @@ function pushOne(state: RouteState, goal: Goal, { edge, band, tool, wholeMm }: E
   const to = { ...from, [edge]: wholeMm };
   const first = from.cut === 0 && from.rim === 0;
   const { insideDiameterMm: beforeCurlMm, widthMm, thicknessMm } = band;
-  const where = tool.kind === 'cone' ? `the ${tool.angleDeg}° die` : 'the hollow';
-  const side = edge === 'cut' ? 'Cut' : 'Rim';
+  const { title, instruction } = CURL_WORDS.push(
+    edge,
+    wholeMm,
+    tool.kind === 'cone' ? tool.angleDeg : undefined,
+  );
   return {
     key: `push-${edge}`,
     phase: pushPhase(band, tool, { from, to }),
     words: {
-      title: counted(`Turn the ${edge} edge in`),
-      instruction: `${side} edge down in ${where}, the other on a flat plate: ${wholeMm.toFixed(1)} mm past the first touch.`,
+      title: counted(title),
+      instruction,
       tool: (_before, after) => toolFor(goal, tool, after),
       ...(first ? { before: 'true-up' as const } : {}),
     },

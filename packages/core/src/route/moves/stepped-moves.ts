@@ -4,14 +4,12 @@ import { budgetWeight, formedWish, type SpoilRisk } from '../../steps';
 import { pusherPhase } from '../phases/stepped';
 import { straightAtCutMm, straightAtRimMm } from '../phases/straight-at';
 import { beforeCurlDiameterMm, stretchPhase } from '../phases/wall';
-import { counted, type Goal, type Move, type RouteState } from './move';
+import { counted, pusherGapWords, WALL_WORDS } from '../move-words';
+import type { Goal, Move, RouteState } from './move';
 import { stretchWords } from './tool-words';
 
 /** A cut edge this little too small is opened by the pusher itself, mm. */
 const PUSHER_OPENS_MM = 0.1;
-
-const TAPE_WORDS =
-  'Wrap with PTFE tape, half of it over the rim edge, tucked in. Seat with the next larger pusher; push slowly, level.';
 
 interface OwnedPusher {
   readonly tool: Tool;
@@ -42,8 +40,8 @@ function pushMove(
     key: `push-${pusher?.diameterMm ?? 'none'}${last ? '-last' : ''}`,
     phase: pusherPhase(state.wall, toMm, last),
     words: {
-      title: counted('Stepped reduction under tape'),
-      instruction: TAPE_WORDS,
+      title: counted(WALL_WORDS.stepped.title),
+      instruction: WALL_WORDS.stepped.instruction,
       tool: () => (pusher ? pusherInDie(pusher.tool, pusher.diameterMm) : lacksPusher(toMm)),
       leavesLip: true,
     },
@@ -55,7 +53,7 @@ function pushMove(
 function gapRisk(pusher: OwnedPusher): SpoilRisk {
   return {
     code: 'wide-pusher-gap',
-    message: `From the last size to the ${pusher.tool.name} is more than the metal bears in one push: it has to be done in two, annealed between, without a pusher that fits.`,
+    message: pusherGapWords(pusher.tool.name),
   };
 }
 
@@ -87,7 +85,7 @@ export function steppedMoves(state: RouteState, goal: Goal): readonly Move[] {
       {
         key: 'open-cut',
         phase: stretchPhase(state.wall, toMm),
-        words: stretchWords(goal, 'Open the cut edge', 'Only the cut edge, to the size of the last pusher.'),
+        words: stretchWords(goal, 'open-for-pusher'),
         to: 'stepping',
         settles: { beforeCurlMm: toMm },
       },

@@ -15,19 +15,12 @@ import {
 import { steppedTaperPhase } from '../phases/stepped';
 import { chooseCone, coneEndsMm, lacksPusher, pusherInDie, stretcherTaperDeg } from '../../kit';
 import { formedWish } from '../../steps';
-import { counted, type Goal, type Move, type MoveWords, type RouteState } from './move';
+import { counted, WALL_WORDS } from '../move-words';
+import type { Goal, Move, RouteState } from './move';
 import { PLATE_DEG, reduceWords, stretchWords } from './tool-words';
 
 /** A move smaller than this is no pass of its own, mm. */
 const NEGLIGIBLE_MM = 0.02;
-
-function rimInWords(goal: Goal, leavesLip: boolean): MoveWords {
-  return reduceWords(goal, 'rim', {
-    title: counted('Bring the rim edge in'),
-    instruction: 'Rim edge down into the die, level.',
-    leavesLip,
-  });
-}
 
 function stretchTo(state: RouteState, goal: Goal, insideMm: number, last: boolean): Phase {
   const taperDeg = stretcherTaperDeg(goal.kit, cutEdge(state.wall).insideDiameterMm, insideMm);
@@ -45,11 +38,7 @@ function stretchMove(
   return {
     key,
     phase: stretchTo(state, goal, insideMm, to !== 'half-way'),
-    words: stretchWords(
-      goal,
-      'Stretch until the wall is straight',
-      'Cut edge towards the cone. Paper towel over the splines spares the detail.',
-    ),
+    words: stretchWords(goal, 'stretch'),
     to,
     ...(settles ? { settles } : {}),
   };
@@ -67,7 +56,7 @@ function rimInMove(
   return {
     key,
     phase: rimInPhase(state.wall, insideMm, PLATE_DEG, to === 'to-size'),
-    words: rimInWords(goal, leavesLip),
+    words: reduceWords(goal, 'rim', 'rim-in', leavesLip),
     to,
     ...(settles ? { settles } : {}),
   };
@@ -111,7 +100,7 @@ function straightenMoves(state: RouteState, goal: Goal, beforeCurlMm: number): r
       {
         key: 'open-tapered',
         phase: openTaperedPhase(state.wall, cutMm),
-        words: stretchWords(goal, 'Open the cut edge, still tapered', 'Cut edge only; leave it small.'),
+        words: stretchWords(goal, 'open-small'),
         to: 'tapered',
         settles,
       },
@@ -122,9 +111,8 @@ function straightenMoves(state: RouteState, goal: Goal, beforeCurlMm: number): r
       key: 'cone',
       phase: straightenPhase(beforeCurlMm),
       words: {
-        title: counted('Straighten on cone and lid'),
-        instruction:
-          'Greased, cut edge down on the cone, rim edge fully on the lid. The next larger lid only when the rim no longer fits.',
+        title: counted(WALL_WORDS.cone.title),
+        instruction: WALL_WORDS.cone.instruction,
         tool: (before, after) => coneFor(goal, before, after),
         handOverAtMm: coneEndsMm(goal.kit),
         before: 'trim',
@@ -151,7 +139,7 @@ function taperMoves(state: RouteState, goal: Goal): readonly Move[] {
       {
         key: 'open-tapered',
         phase: openTaperedPhase(state.wall, targetMm),
-        words: stretchWords(goal, 'Open the cut edge', 'Cut edge only; keep the lean of the wall.'),
+        words: stretchWords(goal, 'open-leaning'),
         to: 'half-way',
       },
     ];
@@ -163,11 +151,11 @@ function taperMoves(state: RouteState, goal: Goal): readonly Move[] {
       phase: stepped ? steppedTaperPhase(state.wall, targetMm) : closeTaperedPhase(state.wall, targetMm),
       words: stepped
         ? {
-            title: counted('Stepped reduction under tape'),
-            instruction: 'Half of the tape over the rim edge, tucked in. Stop while the wall still leans.',
+            title: counted(WALL_WORDS['stepped-leaning'].title),
+            instruction: WALL_WORDS['stepped-leaning'].instruction,
             tool: (_before, after) => lacksOrOwnPusher(goal, rimEdge(after).insideDiameterMm),
           }
-        : rimInWords(goal, false),
+        : reduceWords(goal, 'rim', 'rim-in'),
       to: 'curled',
     },
   ];
@@ -192,11 +180,7 @@ export function wallMoves(state: RouteState, goal: Goal): readonly Move[] {
       {
         key: 'reduce',
         phase: reducePhase(meetMm, beforeCurlMm, PLATE_DEG),
-        words: reduceWords(goal, 'both', {
-          title: counted('Reduce from both edges'),
-          instruction: 'Rim edge down, a little; turn over; cut edge down, as far. Again.',
-          leavesLip: true,
-        }),
+        words: reduceWords(goal, 'both', 'reduce', true),
         to: 'to-size',
       },
     ];
