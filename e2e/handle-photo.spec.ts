@@ -1,5 +1,6 @@
 import { expect, test, visit } from './fixtures';
 import { choose, photographHandle } from './photographs';
+import { readGlb } from './solids';
 
 test.use({ fresh: true });
 
@@ -40,7 +41,17 @@ test('a handle is photographed from above, its outline corrected, and its ring s
   await expect(
     page.getByRole('img', { name: /on top of the finger lies .*, .* from the tip/ }),
   ).toBeVisible();
-  const saved = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Save the picture as PNG' }).click();
-  expect((await saved).suggestedFilename()).toMatch(/wave pattern.*\.png$/);
+  const saved = async (button: string) => {
+    const file = page.waitForEvent('download');
+    await page.getByRole('button', { name: button }).click();
+    return file;
+  };
+  expect((await saved('Save the picture as PNG')).suggestedFilename()).toMatch(/wave pattern.*\.png$/);
+  const solid = await readGlb(await (await saved('Save the ring as GLB, for other viewers')).path());
+  expect(solid.corners).toHaveLength(4);
+  // As far out as a ring for this finger with the metal of the handle; the node makes metres of millimetres.
+  const radii = solid.corners.map(({ max }) => max[0] ?? 0);
+  expect(Math.max(...radii)).toBeGreaterThan(9);
+  expect(Math.max(...radii)).toBeLessThan(15);
+  expect(solid.scale).toEqual([0.001, 0.001, 0.001]);
 });

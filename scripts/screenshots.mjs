@@ -130,7 +130,7 @@ for (const { name, path, size, light = 'day', act } of VIEWS) {
   await page.getByText('Working out the rest').waitFor({ state: 'hidden', timeout: 60_000 });
   if (act) await act(page);
   // Intervals come from a worker a moment after the plan.
-  if (path === BRENN) await page.getByTestId('spoil-chance').waitFor({ state: 'attached', timeout: 60_000 });
+  if (path === BRENN) await page.getByTestId('lost-chance').waitFor({ state: 'attached', timeout: 60_000 });
   await page.screenshot({ path: join(folder, `${name}.png`) });
   await page.close();
   console.log(`docs/screenshots/${name}.png`);

@@ -1,6 +1,7 @@
 import type { RgbaImage } from '../photo/grey-image';
 import type { Camera } from './camera';
-import { drawSolid, type Shader, type Solid, type StillView } from './draw-solid';
+import { drawSolid, type Shader, type StillView } from './draw-solid';
+import { handleOffFoot } from './ground-shadow';
 import { surfaceGrid, type HandleSolid, type HandleSurface } from './handle-solid';
 import { metalLight } from './metal-light';
 import { rasterGrids } from './raster';
@@ -94,37 +95,6 @@ function shaderOf(
   return { shade };
 }
 
-const BINS = 120;
-/** What hangs higher than this share of the ring's height throws no shadow at its foot. */
-const LOW = 0.3;
-
-/** How far a place of the ground is from what of a handle stands close to it, looked up by the way it lies. */
-function offFootOf({ sides, heightMm }: HandleSolid): Solid['offFootMm'] {
-  const nearest = new Float64Array(BINS).fill(Infinity);
-  const farthest = new Float64Array(BINS).fill(-Infinity);
-  const binAt = (x: number, z: number) => Math.floor((Math.atan2(x, z) / (2 * Math.PI) + 1) * BINS) % BINS;
-  for (const { positionsMm } of [sides.cutEdge, sides.outside, sides.inside]) {
-    for (let i = 0; i < positionsMm.length; i += 3) {
-      if ((positionsMm[i + 1] ?? 0) > LOW * heightMm) continue;
-      const [x, z] = [positionsMm[i] ?? 0, positionsMm[i + 2] ?? 0];
-      const [bin, far] = [binAt(x, z), Math.hypot(x, z)];
-      nearest[bin] = Math.min(nearest[bin] ?? far, far);
-      farthest[bin] = Math.max(farthest[bin] ?? far, far);
-    }
-  }
-  return ([x, z]) => {
-    const [bin, far] = [binAt(x, z), Math.hypot(x, z)];
-    let least = Infinity;
-    for (let beside = -3; beside <= 3; beside++) {
-      const at = (bin + beside + BINS) % BINS;
-      const off = Math.max(far - (farthest[at] ?? 0), (nearest[at] ?? 0) - far, 0);
-      const aside = (2 * Math.PI * far * Math.abs(beside)) / BINS;
-      least = Math.min(least, Math.hypot(off, aside));
-    }
-    return least;
-  };
-}
-
 /** A picture of a ring that was bent from a handle; see {@link drawSolid}. */
 export function drawHandleRing(scene: HandleRingScene, view: StillView): Generator<number, RgbaImage> {
   const { solid } = scene;
@@ -140,7 +110,7 @@ export function drawHandleRing(scene: HandleRingScene, view: StillView): Generat
       extent: solid,
       raster: (camera, size) => rasterGrids(grids, camera, size),
       shader: (camera, light) => shaderOf(scene, camera, light),
-      offFootMm: offFootOf(solid),
+      offFootMm: handleOffFoot(solid),
     },
     view,
   );

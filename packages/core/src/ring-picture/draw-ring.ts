@@ -3,7 +3,8 @@ import { degToRad } from '../numeric';
 import type { RgbaImage } from '../photo/grey-image';
 import { besideSolid, type Beside, type BesideSolid } from './beside';
 import type { Camera } from './camera';
-import { drawSolid, type Shader, type Solid, type StillView } from './draw-solid';
+import { drawSolid, type Shader, type StillView } from './draw-solid';
+import { ringOffFoot } from './ground-shadow';
 import { metalLight, type AddLight } from './metal-light';
 import { gridOf, rasterRing } from './raster';
 import { heightAt, type Relief } from './relief';
@@ -147,19 +148,6 @@ function shaderOf(
   return { shade };
 }
 
-/** How far a place of the ground is from where a ring stands on it; in its hollow the shadow ends sooner. */
-function offFootOf(profile: RingProfile): Solid['offFootMm'] {
-  const foot = profile.cutEdge.map(({ radiusMm }) => radiusMm);
-  const [outerMm, innerMm] = [Math.max(...foot), Math.min(...foot)];
-  return (ground) => {
-    const far = Math.hypot(...ground);
-    return far > outerMm ? far - outerMm : HOLLOW * (innerMm - far);
-  };
-}
-
-/** Shadow in a ring's hollow ends so many times as soon as beside it. */
-const HOLLOW = 1.6;
-
 interface Seeing {
   readonly addLight: AddLight;
   readonly depth: number;
@@ -200,7 +188,7 @@ export function drawRing(scene: RingScene, view: StillView): Generator<number, R
   const turn = degToRad(view.turnDeg);
   // Whatever way the ring is turned, what stands beside it stays to its right.
   const middle = [(stand?.rightMm ?? 0) * Math.cos(turn), -(stand?.rightMm ?? 0) * Math.sin(turn)] as const;
-  const offRing = offFootOf(profile);
+  const offRing = ringOffFoot(profile);
   return drawSolid(
     {
       extent: {

@@ -2,6 +2,7 @@ import type { RgbaImage } from '../photo/grey-image';
 import { cameraOn, type Camera, type Extent, type RingView } from './camera';
 import type { Seen } from './raster';
 import { RING_SIDES, type RingSide } from './ring-profile';
+import { shadowAt, type OffFoot } from './ground-shadow';
 import type { RoomLight } from './room';
 
 /** A surface that is seen: of the ring, or of what stands with it. */
@@ -19,23 +20,13 @@ export interface Solid {
   readonly extent: Extent;
   readonly raster: (camera: Camera, size: Pick<RingView, 'widthPx' | 'heightPx'>) => Seen;
   readonly shader: (camera: Camera, light: RoomLight) => Shader;
-  /** How far a place of the ground is from where the thing stands on it, mm; below nothing it stands there. */
-  readonly offFootMm: (ground: readonly [x: number, z: number]) => number;
+  readonly offFootMm: OffFoot;
 }
 
-/** Bright light is held down before it burns out: 1 stays a little below white. */
-function exposed(light: number): number {
+/** Bright light is held down before it burns out: 1 stays a little below white. @returns 0 to 1 */
+export function exposed(light: number): number {
   const low = Math.max(0, light);
-  return 255 * (low < 0.7 ? low : 0.7 + 0.3 * (1 - Math.exp(-(low - 0.7) / 0.3)));
-}
-
-const SHADOW = { most: 0.34, softMm: 0.9 } as const;
-
-/** How dark the ground is under and beside a thing that stands on it, 0 to 1. */
-function shadowAt({ offFootMm }: Solid, ground: readonly [number, number] | null): number {
-  if (!ground) return 0;
-  const offMm = Math.max(0, offFootMm(ground));
-  return SHADOW.most * Math.exp(-((offMm / SHADOW.softMm) ** 2) / 2);
+  return low < 0.7 ? low : 0.7 + 0.3 * (1 - Math.exp(-(low - 0.7) / 0.3));
 }
 
 /** How a still picture is looked at. */
@@ -127,10 +118,10 @@ function gather(shading: Shading, first: number): number {
 function shadePixel(shading: Shading, column: number, row: number, rgba: Uint8ClampedArray): void {
   const { seen, times, solid, camera } = shading;
   const share = gather(shading, row * times * seen.widthPx + column * times);
-  const shadow = share < 1 ? shadowAt(solid, camera.groundAt(column + 0.5, row + 0.5)) : 0;
+  const shadow = share < 1 ? shadowAt(solid.offFootMm, camera.groundAt(column + 0.5, row + 0.5)) : 0;
   const opaque = share + (1 - share) * shadow;
   if (opaque <= 0) return;
   const at = 4 * ((row * seen.widthPx) / times + column);
-  for (let i = 0; i < 3; i++) rgba[at + i] = (exposed(SUM[i] ?? 0) * share) / opaque;
+  for (let i = 0; i < 3; i++) rgba[at + i] = (255 * exposed(SUM[i] ?? 0) * share) / opaque;
   rgba[at + 3] = 255 * opaque;
 }

@@ -4,6 +4,8 @@ import { PHOTOGRAPHED_HANDLE } from '../testing/test-handle-photo';
 import { runToEnd } from '../uncertainty';
 import {
   drawHandleRing,
+  handleMesh,
+  handleShadow,
   handleSolid,
   heightAt,
   metalColour,
@@ -24,27 +26,27 @@ function bent(shape: HandleShape, widthMm = 8): HandleSolid {
   return handleSolid({ profile: EVEN, wrapped, outlineAt, ends: ['square', 'square'], worn: 'middle' });
 }
 
-/** Six times the space that triangles enclose, of one surface (the divergence theorem). */
-function sixVolumes({ sides }: HandleSolid): number {
-  let sum = 0;
+/** Places of a surface are those of a picture as long as the handle, and half as high as that. */
+const IN_PICTURE = { along: { at0: 0, perMm: 1 / 200 }, across: { at0: 0.5, perMm: -1 / 100 } };
+
+/** The space that triangles enclose, mm³ (the divergence theorem). */
+function volumeMm3(solid: HandleSolid): number {
+  const mesh = handleMesh({ solid, inPicture: IN_PICTURE });
+  let six = 0;
   for (const side of RING_SIDES) {
-    const { rows, columns, positionsMm } = sides[side];
-    const point = (row: number, column: number) =>
-      positionsMm.subarray(3 * (row * columns + column), 3 * (row * columns + column) + 3);
-    const add = (a: Float32Array, b: Float32Array, c: Float32Array) => {
-      const [ax = 0, ay = 0, az = 0] = a;
-      const [bx = 0, by = 0, bz = 0] = b;
-      const [cx = 0, cy = 0, cz = 0] = c;
-      sum += ax * (by * cz - bz * cy) + ay * (bz * cx - bx * cz) + az * (bx * cy - by * cx);
-    };
-    for (let row = 0; row < rows - 1; row++) {
-      for (let column = 0; column < columns - 1; column++) {
-        add(point(row, column), point(row, column + 1), point(row + 1, column + 1));
-        add(point(row, column), point(row + 1, column + 1), point(row + 1, column));
-      }
+    const { positionsMm, triangles } = mesh[side];
+    for (let i = 0; i < triangles.length; i += 3) {
+      const corner = (n: number) =>
+        positionsMm.subarray(3 * (triangles[i + n] ?? 0), 3 * (triangles[i + n] ?? 0) + 3);
+      const [[ax = 0, ay = 0, az = 0], [bx = 0, by = 0, bz = 0], [cx = 0, cy = 0, cz = 0]] = [
+        corner(0),
+        corner(1),
+        corner(2),
+      ];
+      six += ax * (by * cz - bz * cy) + ay * (bz * cx - bx * cz) + az * (bx * cy - by * cx);
     }
   }
-  return sum;
+  return six / 6;
 }
 
 describe('a handle as a ring in the round', () => {
@@ -55,7 +57,20 @@ describe('a handle as a ring in the round', () => {
     const { fromMm, toMm } = usedStretch(EVEN, 0, shape);
     // 8 × 2 mm without its four rounded corners of 0.35 mm.
     const areaMm2 = 8 * 2 - (4 - Math.PI) * 0.35 ** 2;
-    expect(sixVolumes(bent(shape)) / 6 / (areaMm2 * (toMm - fromMm))).toBeCloseTo(1, 1.5);
+    expect(volumeMm3(bent(shape)) / (areaMm2 * (toMm - fromMm))).toBeCloseTo(1, 1.5);
+  });
+
+  it('has each place of its outside where it is in the picture of the handle, told from its foot', () => {
+    const solid = bent({ insideDiameterMm: 18, style: 'straight' });
+    const { places } = handleMesh({ solid, inPicture: IN_PICTURE }).outside;
+    const { columns, placesMm } = solid.sides.outside;
+    // In the middle row, half-way round: (18 + 2)π / 2 = 31.4 of 200 mm along, and in the middle across.
+    const at = 2 * (4 * columns + (columns - 1) / 2);
+    expect(placesMm[at]).toBeCloseTo(10 * Math.PI, 1);
+    expect(places[at]).toBeCloseTo((10 * Math.PI) / 200, 3);
+    expect(places[at + 1]).toBeCloseTo(0.5, 5);
+    // The row that lies 3.65 mm to the left is 3.65 hundredths higher in it.
+    expect(places[2 * (8 * columns + 10) + 1]).toBeCloseTo(0.5 + (4 - 0.35) / 100, 5);
   });
 
   it('stands on the ground, as wide as the finger and twice the metal, as high as the handle is wide', () => {
@@ -132,5 +147,19 @@ describe('the relief of a handle', () => {
     const ground = heightAt(relief, -0.5, 0);
     expect(heightAt(relief, 0, 0)).toBeGreaterThan(ground + 0.3);
     expect(heightAt(relief, -0.5, 0.95)).toBeCloseTo(ground, 1);
+  });
+});
+
+describe('the ground under a ring from a handle', () => {
+  it('is darkest where it stands, and bare beyond its shadow and in its middle', () => {
+    const { sideMm, sidePx, dark } = handleShadow(bent({ insideDiameterMm: 18, style: 'straight' }));
+    // 11 mm of ring and four times 0.9 mm of shadow on both sides.
+    expect(sideMm).toBeCloseTo(2 * (11 + 3.6), 5);
+    const darkAt = (xMm: number) =>
+      dark[(sidePx / 2) * sidePx + Math.floor((xMm / sideMm + 0.5) * sidePx)] ?? 0;
+    // 34 % of black under the metal; two soft edges out e⁻² of that.
+    expect(darkAt(10)).toBe(Math.round(255 * 0.34));
+    expect(Math.abs(darkAt(11 + 1.8) / darkAt(10) - Math.exp(-2))).toBeLessThan(0.06);
+    expect([darkAt(0), darkAt(14.5)]).toEqual([0, 0]);
   });
 });

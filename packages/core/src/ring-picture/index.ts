@@ -1,6 +1,7 @@
 export type { Beside } from './beside';
 export { drawRing } from './draw-ring';
 export type { RingScene } from './draw-ring';
+export { exposed } from './draw-solid';
 export type { StillView } from './draw-solid';
 export { bandPicture, bandSize } from './band-picture';
 export type { BandScene, BandSize } from './band-picture';
@@ -23,5 +24,8 @@ export { lookAt, newSpot, RING_SURFACES } from './surface';
 export type { RingLook, RingSurface } from './surface';
 export { drawHandleRing } from './draw-handle-ring';
 export type { HandleRingScene } from './draw-handle-ring';
+export { handleShadow, ringShadow } from './ground-shadow';
+export type { ShadowPicture } from './ground-shadow';
+export { handleMesh } from './handle-mesh';
 export { handleSolid } from './handle-solid';
 export type { HandleSolid, HandleSolidInput, OutlineAt } from './handle-solid';

@@ -9,7 +9,7 @@ import { dayAndYear, momentOf } from '@/features/shared/words/dates';
 import { RouteStrip } from '@/drawings/route/RouteStrip';
 import { Ladder } from '@/drawings/ladder/Ladder';
 import { Section } from '@/drawings/section/Section';
-import { LazyRingPicture } from '@/features/shared/picture/LazyRingPicture';
+import { PicturedRingView } from '@/features/shared/picture/PicturedRingView';
 import { useBenchPicture } from '@/features/shared/picture/use-bench-picture';
 import { BegunFrom } from '@/features/shared/ring/BegunFrom';
 import { benchRing } from '@/features/shared/ring/bench-model';
@@ -243,7 +243,7 @@ function FinishedRing({ entry, ring }: { entry: LogEntry; ring: RingWithEvents }
       {pictured ? (
         <View role="group" aria-label="Seen before" className="gap-2">
           <Type as="heading">Seen before</Type>
-          <LazyRingPicture {...pictured} height={HEIGHT} />
+          <PicturedRingView pictured={pictured} height={HEIGHT} />
         </View>
       ) : null}
       {hasPhotos ? <Type as="heading">Came out</Type> : null}

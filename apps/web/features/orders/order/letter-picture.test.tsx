@@ -5,7 +5,7 @@ import { quoteLetter } from '@round-mint/core/trade';
 import { fireEvent, screen, waitFor } from '@testing-library/react-native';
 import type * as forPaper from '@/features/shared/picture/for-paper';
 import { plannedPicture } from '@/features/shared/picture/planned-picture';
-import type { PicturedRing } from '@/features/shared/picture/use-bench-picture';
+import type { PicturedRing } from '@/features/shared/picture/pictured-ring';
 import { fakeServer, pieceOf } from '@/testing/fake-server';
 import { renderWithStore } from '@/testing/render';
 import { messageOf } from '@/testing/trade';

@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useState } from 'react';
-import type { PicturedRing } from '@/features/shared/picture/use-bench-picture';
+import type { PicturedRing } from '@/features/shared/picture/pictured-ring';
 import { base64Of } from '@/ui/base64';
 import { forPaper } from './use-order-picture';
 

@@ -2,20 +2,25 @@ import { wallWishOf } from '@round-mint/contract/coin-ring';
 import type { OrderInList } from '@round-mint/contract/orders';
 import { useMemo } from 'react';
 import { plannedPicture } from '@/features/shared/picture/planned-picture';
-import { useBenchPicture, type PicturedRing } from '@/features/shared/picture/use-bench-picture';
+import type { PicturedRing } from '@/features/shared/picture/pictured-ring';
+import { useBenchPicture } from '@/features/shared/picture/use-bench-picture';
 import type { PaperPicture } from '@/features/shared/print/paper';
 import { useGetPlanQuery, useListKitQuery } from '@/store/api';
 import { useBenchTraits } from '@/store/use-bench-traits';
 import { useRing } from '@/store/use-rings';
 import { usePiece } from '@/store/use-stock';
 
-/** The ring of a plan that is not begun yet. */
+/** The ring of a plan that is not begun yet; nothing for work of a kind that has no picture. */
 function usePlannedPicture(planId: string | null): PicturedRing | undefined {
   const plan = useGetPlanQuery(planId ?? '', { skip: planId === null }).data;
   const piece = usePiece(plan?.stockId).data;
   const kit = useListKitQuery().data;
   const traits = useBenchTraits();
   return useMemo(() => {
+    if (plan?.kind === 'handle' && piece?.kind === 'handle') {
+      const { targetInsideDiameterMm, finish } = plan;
+      return { kind: 'handle', handle: { piece, work: plan, targetInsideDiameterMm, finish } };
+    }
     if (plan?.kind !== 'coin' || piece?.kind !== 'coin' || !kit) return undefined;
     const { holeMm, targetInsideDiameterMm, school, finish } = plan;
     const wish = { holeMm, targetInsideDiameterMm, wall: wallWishOf(plan), school };

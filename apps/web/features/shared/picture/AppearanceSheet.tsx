@@ -11,6 +11,7 @@ import { Slider } from '@/ui/Slider';
 import { Type } from '@/ui/Type';
 import { saveBandSvg, saveGlb, savePng } from './exports';
 import type { Appearance } from './ring-scene';
+import { roundRingScene } from './round-ring-scene';
 import type { Held } from './use-turning';
 
 const SURFACES = [
@@ -115,7 +116,7 @@ function Files({ name, scene, band, held }: Pick<AppearanceSheetProps, 'name' | 
           label="3D (GLB)"
           className="flex-1"
           disabled={isBusy}
-          onPress={() => void save(() => saveGlb(name, scene))}
+          onPress={() => void save(() => saveGlb(name, roundRingScene(scene)))}
         />
         <Button
           label="Band (SVG)"

@@ -1,4 +1,5 @@
 import { WORN, type Worn } from '@round-mint/core/handle';
+import type { HandleRingScene } from '@round-mint/core/ring-picture';
 import { useContext, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useWriters } from '@/features/shared/settings/use-settings';
@@ -8,11 +9,12 @@ import { LightContext } from '@/theme/light';
 import { LabelledChoices } from '@/ui/Choices';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
-import { savePng } from './exports';
+import { saveGlb, savePng } from './exports';
 import { useHandleRelief } from './handle-relief';
-import { bendHandle, endsWords, handleSceneOf, type ShownHandle } from './handle-scene';
+import { bendHandle, endsWords, handleSceneOf, usuallyWorn, type ShownHandle } from './handle-scene';
 import { HandleStrip } from './HandleStrip';
 import { RingStage } from './RingStage';
+import { roundHandleScene } from './round-ring-scene';
 import { useTurning } from './use-turning';
 
 const WORN_WORDS = { middle: 'its middle', ends: 'its ends' } as const;
@@ -33,7 +35,7 @@ export default function HandlePicture({ shown, height }: HandlePictureProps) {
   const dispatch = useAppDispatch();
   const light = useContext(LightContext);
   const [width, setWidth] = useState(0);
-  const [worn, setWorn] = useState<Worn>(shown.work.style === 'straight' ? 'middle' : 'ends');
+  const [worn, setWorn] = useState<Worn>(() => usuallyWorn(shown.work));
   const turning = useTurning();
   const { piece } = shown;
   const relief = useHandleRelief(piece);
@@ -43,11 +45,12 @@ export default function HandlePicture({ shown, height }: HandlePictureProps) {
   const top = bent.top
     .map(({ fromMm, toMm }) => `${write.length(fromMm)} to ${write.length(toMm)}`)
     .join(', ');
-  const save = async () => {
-    if (!scene) return;
-    await savePng(piece.name, scene, turning.held, light).catch(() =>
-      dispatch(noticeShown({ text: 'The file could not be made on this device.', problem: true })),
-    );
+  const save = async (write: (drawn: HandleRingScene) => Promise<void>) => {
+    try {
+      if (scene) await write(scene);
+    } catch {
+      dispatch(noticeShown({ text: 'The file could not be made on this device.', problem: true }));
+    }
   };
   return (
     <View
@@ -75,13 +78,22 @@ export default function HandlePicture({ shown, height }: HandlePictureProps) {
       />
       <Type as="small">{`On top of the finger: ${top} from the tip. ${endsWords(bent, shown, write.length)}`}</Type>
       <LabelledChoices label="On top of the finger" choices={ON_TOP} value={worn} onChange={setWorn} />
-      <View className="flex-row items-center justify-between gap-3">
-        <Type as="small" className="flex-1">
-          {hasPicture
-            ? 'Computed from the plan; relief is estimated from the photograph.'
-            : 'Computed from the plan. There is no picture of the handle yet: add one in Stock.'}
-        </Type>
-        <TextButton label="save picture" describe="Save the picture as PNG" onPress={() => void save()} />
+      <Type as="small">
+        {hasPicture
+          ? 'Computed from the plan; relief is estimated from the photograph.'
+          : 'Computed from the plan. There is no picture of the handle yet: add one in Stock.'}
+      </Type>
+      <View className="flex-row gap-5">
+        <TextButton
+          label="save picture"
+          describe="Save the picture as PNG"
+          onPress={() => void save((drawn) => savePng(piece.name, drawn, turning.held, light))}
+        />
+        <TextButton
+          label="save solid"
+          describe="Save the ring as GLB, for other viewers"
+          onPress={() => void save((drawn) => saveGlb(piece.name, roundHandleScene(drawn)))}
+        />
       </View>
     </View>
   );

@@ -2,7 +2,7 @@ import { lazy, Suspense, useCallback, useContext, useMemo, useState } from 'reac
 import { LightContext } from '@/theme/light';
 import { DrawnRing } from './DrawnRing';
 import { hasGraphics } from './has-graphics';
-import { roundRingScene, roundRoom } from './round-ring-scene';
+import { roundHandleScene, roundRingScene, roundRoom } from './round-ring-scene';
 import type { RingStillScene } from './use-still';
 import { useSlowTurn } from './use-slow-turn';
 import type { useTurning } from './use-turning';
@@ -30,9 +30,12 @@ export function RingStage({ scene, isFirstLook = false, turning, width, height, 
   const [wasTouched, setTouched] = useState(false);
   const shown = useCallback(() => setShown(true), []);
   const touched = useCallback(() => setTouched(true), []);
-  // A bent handle, and what stands with a ring, are drawn by our own hand everywhere.
-  const inRound = scene && !('solid' in scene) && !scene.beside && isRound ? scene : undefined;
-  const round = useMemo(() => inRound && roundRingScene(inRound), [inRound]);
+  const round = useMemo(() => {
+    if (!scene || !isRound) return undefined;
+    if ('solid' in scene) return roundHandleScene(scene);
+    // What stands with a ring is drawn by our own hand everywhere.
+    return scene.beside ? undefined : roundRingScene(scene);
+  }, [scene, isRound]);
   const room = useMemo(() => (isRound ? roundRoom(light) : undefined), [isRound, light]);
   useSlowTurn(change, isRound && isShown && !wasTouched);
   return (

@@ -1,6 +1,7 @@
 import { Canvas, useThree } from '@react-three/fiber';
 import { useEffect } from 'react';
 import type { Group } from 'three';
+import { STILL_HELD } from './ring-scene';
 import type { RoundRingScene } from './round-ring-scene';
 import type { Held } from './use-turning';
 import { useRoom, useRingGroup } from './round-scene';
@@ -24,6 +25,17 @@ interface RoundRingProps {
 /** The camera stands so many of the ring's radii away, and sees so much. */
 const AWAY = 6.5;
 const SIGHT_DEG = 22;
+/** As it is held at first: what stands high, and its shadow, has to be in the picture, too. */
+const TILT_RAD = (STILL_HELD.tiltDeg * Math.PI) / 180;
+/** What is nearer looks larger by so much. */
+const NEARER = 1.12;
+
+/** The radius that the camera keeps its distance by, mm: a tall ring counts as a larger one. */
+function sightRadiusMm({ radiusMm, middleMm, shadow }: RoundRingScene): number {
+  const highMm = (shadow.sideMm / 2) * Math.sin(TILT_RAD) + middleMm * Math.cos(TILT_RAD);
+  const seenOfRadius = AWAY * Math.tan((SIGHT_DEG * Math.PI) / 360);
+  return Math.max(radiusMm, (NEARER * highMm) / seenOfRadius);
+}
 
 function Ring({
   group,
@@ -47,7 +59,7 @@ function Ring({
 export default function RoundRing({ scene, held, width, height, room, onShown, onFailed }: RoundRingProps) {
   const group = useRingGroup(scene);
   if (!group) return null;
-  const { object, radiusMm } = group;
+  const radiusMm = sightRadiusMm(scene);
   return (
     <Canvas
       frameloop="demand"
@@ -60,7 +72,7 @@ export default function RoundRing({ scene, held, width, height, room, onShown, o
       aria-hidden
       onCreated={({ gl }) => gl.domElement.addEventListener('webglcontextlost', onFailed)}
     >
-      <Ring group={object} held={held} room={room} onShown={onShown} />
+      <Ring group={group} held={held} room={room} onShown={onShown} />
     </Canvas>
   );
 }

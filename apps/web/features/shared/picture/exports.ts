@@ -1,10 +1,10 @@
-import { bandSize, type BandScene, type RingScene } from '@round-mint/core/ring-picture';
+import { bandSize, type BandScene } from '@round-mint/core/ring-picture';
 import { saveFile } from '@/features/shared/print/save-file';
 import type { Light } from '@/theme/light';
 import { base64Of } from '@/ui/base64';
 import { pngOf } from '@/ui/pixels';
 import { startJob } from '@/workers/start-job';
-import { roundRingScene } from './round-ring-scene';
+import type { RoundRingScene } from './round-ring-scene';
 import type { RingStillScene } from './use-still';
 import type { Held } from './use-turning';
 
@@ -28,9 +28,9 @@ export async function savePng(name: string, scene: RingStillScene, held: Held, l
 }
 
 /** The ring for any other viewer. */
-export async function saveGlb(name: string, scene: RingScene): Promise<void> {
+export async function saveGlb(name: string, scene: RoundRingScene): Promise<void> {
   const { ringGlb } = await import('./RoundRing');
-  saveFile(`${name}.glb`, await ringGlb(roundRingScene(scene)), 'model/gltf-binary');
+  saveFile(`${name}.glb`, await ringGlb(scene), 'model/gltf-binary');
 }
 
 /** A side of the band as a drawing in millimetres with the picture in it. */

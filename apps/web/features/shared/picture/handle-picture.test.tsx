@@ -5,7 +5,9 @@ import { fakeServer } from '@/testing/fake-server';
 import { renderWithStore, settle } from '@/testing/render';
 import { bendHandle, endsWords, handleSceneOf, type ShownHandle } from './handle-scene';
 import { NO_RELIEF } from '@round-mint/core/ring-picture';
+import { ringForPaper } from './for-paper';
 import HandlePicture from './HandlePicture';
+import { roundHandleScene } from './round-ring-scene';
 
 const TOP = '0000000d-0000-4000-8000-0000000000c8';
 const item = stockItemSchema.parse({
@@ -100,4 +102,39 @@ describe('the picture of a ring from a handle', () => {
       { timeout: 30_000 },
     );
   }, 90_000);
+
+  it('goes on paper with what of the handle becomes it', async () => {
+    fakeServer({ [`GET /faces/${TOP}`]: () => new Response('a picture', { status: 200 }) });
+    const pictures = await ringForPaper({ kind: 'handle', handle: shownAs() });
+    expect(pictures.map(({ caption }) => caption)).toEqual([
+      'Computed from the plan; relief is estimated from the photograph.',
+      'What of the handle becomes the ring.',
+    ]);
+    // JPEG files begin so.
+    for (const { jpeg } of pictures) expect([...jpeg.slice(0, 2)]).toEqual([0xff, 0xd8]);
+  }, 60_000);
+
+  it('goes on paper alone, and says so, where the handle was not photographed', async () => {
+    const handle = shownAs();
+    const bare = { ...handle, piece: { ...handle.piece, topFaceId: null, topOutline: null } };
+    const pictures = await ringForPaper({ kind: 'handle', handle: bare });
+    expect(pictures.map(({ caption }) => caption)).toEqual([
+      'Computed from the plan, without a picture of the handle.',
+    ]);
+  }, 60_000);
+});
+
+describe('a ring from a handle for other viewers', () => {
+  it('stands about its middle, as wide as it is, with its pattern on its outside', () => {
+    const shown = shownAs();
+    const bent = bendHandle(shown, 'middle');
+    const relief = { relief: NO_RELIEF, heightShare: 0.2, address: undefined };
+    const round = roundHandleScene(handleSceneOf(bent, shown, relief));
+    // 18 mm inside and 2 mm of metal on both sides.
+    expect(round.radiusMm).toBeCloseTo(11, 6);
+    expect(round.middleMm).toBeCloseTo(bent.solid.heightMm / 2, 6);
+    const { positionsMm, triangles } = round.mesh.outside;
+    expect(Math.max(...triangles)).toBe(positionsMm.length / 3 - 1);
+    expect([round.reeds, round.letters]).toEqual([0, undefined]);
+  });
 });

@@ -25,7 +25,7 @@ const LONGEST_PX = 1024;
 /** A megabyte each. */
 const known = rememberLast<HandleRelief>(4);
 
-function reliefOfHandle(faceId: string, outline: HandleOutline): Promise<HandleRelief> {
+function reliefOfPicture(faceId: string, outline: HandleOutline): Promise<HandleRelief> {
   return known.of(`${faceId} ${JSON.stringify(outline)}`, async () => {
     const { widthPx, heightPx, rgba } = await facePixels(faceId, { longestPx: LONGEST_PX });
     const question = { image: { widthPx, heightPx, rgba }, outline };
@@ -34,21 +34,25 @@ function reliefOfHandle(faceId: string, outline: HandleOutline): Promise<HandleR
   });
 }
 
-/** The relief of a handle's pattern; plain where there is no picture of it. Undefined while it is fetched. */
-export function useHandleRelief({ topFaceId, topOutline }: HandleStock): HandleRelief | undefined {
-  const [known, setKnown] = useState<{ readonly id: string; readonly relief: HandleRelief }>();
-  const id = topFaceId ?? undefined;
+/** The relief of a handle's pattern; plain where there is no picture of it, or it cannot be read. */
+export function reliefOfHandle({ topFaceId, topOutline }: HandleStock): Promise<HandleRelief> {
+  return topFaceId && topOutline
+    ? reliefOfPicture(topFaceId, topOutline).catch(() => PLAIN)
+    : Promise.resolve(PLAIN);
+}
+
+/** The same for a screen; undefined while it is fetched. */
+export function useHandleRelief(piece: HandleStock): HandleRelief | undefined {
+  const [known, setKnown] = useState<{ readonly of: HandleStock; readonly relief: HandleRelief }>();
   useEffect(() => {
-    if (id === undefined || !topOutline) return;
     let isOver = false;
-    reliefOfHandle(id, topOutline)
-      .catch(() => PLAIN)
-      .then((relief) => !isOver && setKnown({ id, relief }))
-      .catch(() => undefined);
+    void reliefOfHandle(piece).then((relief) => {
+      if (!isOver) setKnown({ of: piece, relief });
+    });
     return () => {
       isOver = true;
     };
-  }, [id, topOutline]);
-  if (id === undefined) return PLAIN;
-  return known?.id === id ? known.relief : undefined;
+  }, [piece]);
+  if (!piece.topFaceId) return PLAIN;
+  return known?.of.topFaceId === piece.topFaceId ? known.relief : undefined;
 }

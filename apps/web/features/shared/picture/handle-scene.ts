@@ -37,6 +37,11 @@ export interface BentHandle {
   readonly wholeRad: number;
 }
 
+/** What lies on top of the finger where nobody chooses. */
+export function usuallyWorn({ style }: HandleWork): Worn {
+  return style === 'straight' ? 'middle' : 'ends';
+}
+
 /** Bends a handle as it is planned. @param worn what of it lies on top of the finger */
 export function bendHandle(shown: ShownHandle, worn: Worn): BentHandle {
   const { piece, targetInsideDiameterMm } = shown;

@@ -6,7 +6,7 @@ import { outlineOf, planCoinRing } from '@round-mint/core/route';
 import type { BenchTraits, Finish } from '@round-mint/core/steps';
 import { faceIdOf } from './face-choice';
 import { shownRing } from './shown-ring';
-import type { PicturedRing } from './use-bench-picture';
+import type { PicturedCoinRing } from './pictured-ring';
 
 export interface PictureBench {
   readonly kit: Kit;
@@ -19,9 +19,9 @@ export function plannedPicture(
   piece: CoinStock,
   wish: Omit<CoinRingInput, 'coin'>,
   { kit, traits, finish }: PictureBench,
-): PicturedRing | undefined {
+): PicturedCoinRing | undefined {
   const { meridian, route } = planCoinRing({ ...wish, coin: piece }, { kit, traits, finish });
-  return route && { ring: shownRing(piece, outlineOf(meridian), route.steps, traits), finish };
+  return route && { kind: 'coin', ring: shownRing(piece, outlineOf(meridian), route.steps, traits), finish };
 }
 
 /** Names a picture of a ring that would come out: the same for the same ring of the same faces. */

@@ -7,7 +7,7 @@ const MM = 0.001;
 
 /** A ring as a GLB file, in its true size. */
 export async function ringGlb(scene: RoundRingScene): Promise<Uint8Array> {
-  const { object } = groupOf(scene, await faceMaterials(scene));
+  const object = groupOf(scene, await faceMaterials(scene));
   object.scale.setScalar(MM);
   object.name = 'ring';
   const file = await new GLTFExporter().parseAsync(object, { binary: true });

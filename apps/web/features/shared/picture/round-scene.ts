@@ -11,13 +11,16 @@ import {
   Group,
   LinearFilter,
   LinearMipmapLinearFilter,
+  Material,
   Mesh,
+  MeshBasicMaterial,
   MeshStandardMaterial,
   NoColorSpace,
+  PlaneGeometry,
   PMREMGenerator,
   RepeatWrapping,
   SRGBColorSpace,
-  type Texture,
+  Texture,
 } from 'three';
 import { startJob } from '@/workers/start-job';
 import { ROOM_PX, type RoundRingScene } from './round-ring-scene';
@@ -52,13 +55,13 @@ export function useRoom(room: Float32Array): void {
   }, [get, room]);
 }
 
-function geometryOf({ positionsMm, normals, places, triangles }: SideMesh, middleMm: number): BufferGeometry {
+function geometryOf({ positionsMm, normals, places, triangles }: SideMesh): BufferGeometry {
   const geometry = new BufferGeometry();
   geometry.setAttribute('position', new BufferAttribute(positionsMm, 3));
   geometry.setAttribute('normal', new BufferAttribute(normals, 3));
   geometry.setAttribute('uv', new BufferAttribute(places, 2));
   geometry.setIndex(new BufferAttribute(triangles, 1));
-  return geometry.translate(0, -middleMm, 0);
+  return geometry;
 }
 
 /** Pixels as a texture. @param isColour as a screen shows them, not as a measure */
@@ -152,18 +155,27 @@ export async function faceMaterials(
   return { outside, inside: await made('inside') };
 }
 
-function disposeOf(material: MeshStandardMaterial): void {
-  for (const texture of [material.map, material.roughnessMap, material.bumpMap]) texture?.dispose();
+/** The ground under a ring, of which only its shadow is seen, and that from above. */
+function groundOf({ shadow: { sideMm, sidePx, dark }, middleMm }: RoundRingScene): Mesh {
+  const pixels = new Uint8Array(4 * dark.length);
+  dark.forEach((level, i) => (pixels[4 * i + 3] = level));
+  const material = new MeshBasicMaterial({
+    map: textureOf(pixels, sidePx, sidePx, true),
+    transparent: true,
+    depthWrite: false,
+  });
+  const ground = new Mesh(new PlaneGeometry(sideMm, sideMm).rotateX(-Math.PI / 2), material);
+  ground.position.y = -middleMm;
+  return ground;
+}
+
+function disposeOf(material: Material): void {
+  for (const part of Object.values(material)) if (part instanceof Texture) part.dispose();
   material.dispose();
 }
 
-interface RoundGroup {
-  readonly object: Group;
-  readonly radiusMm: number;
-}
-
 /** A ring as things of a scene; its surfaces change without its shape, and its shape without them. */
-export function useRingGroup(scene: RoundRingScene): RoundGroup | undefined {
+export function useRingGroup(scene: RoundRingScene): Group | undefined {
   const { outside, inside, look, depth } = scene;
   const [faces, setFaces] = useState<Awaited<ReturnType<typeof faceMaterials>>>();
   useEffect(() => {
@@ -181,14 +193,24 @@ export function useRingGroup(scene: RoundRingScene): RoundGroup | undefined {
     };
     // eslint-disable-next-line react-hooks/exhaustive-deps -- a new shape alone needs no new surfaces
   }, [outside, inside, look.surface, look.goldInside, look.metal, depth]);
-  const group = useMemo(() => (faces ? groupOf(scene, faces) : undefined), [scene, faces]);
+  const group = useMemo(() => {
+    if (!faces) return undefined;
+    const made = groupOf(scene, faces);
+    made.add(groundOf(scene));
+    return made;
+  }, [scene, faces]);
   useEffect(
     () => () => {
-      group?.object.traverse((thing) => {
-        if (thing instanceof Mesh && thing.geometry instanceof BufferGeometry) thing.geometry.dispose();
+      const ofFaces: readonly unknown[] = Object.values(faces ?? {});
+      group?.traverse((thing) => {
+        if (!(thing instanceof Mesh)) return;
+        if (thing.geometry instanceof BufferGeometry) thing.geometry.dispose();
+        // Faces are let go of once others are there.
+        if (thing.material instanceof Material && !ofFaces.includes(thing.material))
+          disposeOf(thing.material);
       });
     },
-    [group],
+    [group, faces],
   );
   return group;
 }
@@ -197,11 +219,13 @@ export function useRingGroup(scene: RoundRingScene): RoundGroup | undefined {
 export function groupOf(
   scene: RoundRingScene,
   faces: Readonly<Record<'outside' | 'inside', MeshStandardMaterial>>,
-): RoundGroup {
-  const { mesh, middleMm, radiusMm } = scene;
+): Group {
+  const { mesh, middleMm } = scene;
   const object = new Group();
   const add = (side: RingSide, material: MeshStandardMaterial) => {
-    const part = new Mesh(geometryOf(mesh[side], middleMm), material);
+    const part = new Mesh(geometryOf(mesh[side]), material);
+    // Not its corners: they are the scene's own, which may be drawn again.
+    part.position.y = -middleMm;
     part.name = side;
     object.add(part);
   };
@@ -209,5 +233,5 @@ export function groupOf(
   add('inside', faces.inside);
   add('rimEdge', edgeMaterial(scene, 'rimEdge'));
   add('cutEdge', edgeMaterial(scene, 'cutEdge'));
-  return { object, radiusMm };
+  return object;
 }

@@ -1,8 +1,8 @@
 import { pngOf } from '@/ui/pixels';
 import { startJob } from '@/workers/start-job';
-import { reliefsOf } from './reliefs';
-import { plannedAppearance, sceneOf, STILL_HELD } from './ring-scene';
-import type { PicturedRing } from './use-bench-picture';
+import type { PicturedRing } from './pictured-ring';
+import { STILL_HELD } from './ring-scene';
+import { stillSceneOf } from './still-scene';
 
 /** Twice as fine as it is shown, so that a letter can be told. */
 const PX = { widthPx: 184, heightPx: 140 } as const;
@@ -11,9 +11,8 @@ const MOST_KEPT = 80;
 
 const kept = new Map<string, string>();
 
-async function draw({ ring, finish }: PicturedRing): Promise<string> {
-  const reliefs = await reliefsOf(ring.piece, ring.outside);
-  const scene = sceneOf(ring, reliefs, plannedAppearance(finish));
+async function draw(pictured: PicturedRing): Promise<string> {
+  const scene = await stillSceneOf(pictured);
   const view = { ...STILL_HELD, ...PX, light: 'day' } as const;
   return URL.createObjectURL(
     await pngOf(await startJob('ringStill', { scene, view }, () => undefined).answer),
