@@ -33,6 +33,8 @@ export const searchResponseSchema = z.object({
   options: z.array(
     z.object({
       stockId: idSchema,
+      /** How many pieces in stock are as this one: equal ones are answered once. */
+      alike: z.number().int(),
       holeMm: z.number(),
       school: z.enum(FINISHING_SCHOOLS),
       bandWidthMm: z.number(),
@@ -41,10 +43,12 @@ export const searchResponseSchema = z.object({
       annealCount: z.number().int(),
       minutes: z.number(),
       sizeIntervalUs: z.tuple([z.number(), z.number()]),
-      /** Chance to spoil, 0 to 1. */
+      /** Chance that the ring is lost, 0 to 1. */
       spoilt: z.number(),
+      /** Chance that its size needs another pass, 0 to 1: no loss. */
+      anotherPass: z.number(),
       missingTools: z.array(z.string()),
-      /** Nothing else beats it in width error, chance to spoil, anneals, minutes and price together. */
+      /** Nothing else beats it in width error, chance to be lost, anneals, minutes and price together. */
       onFront: z.boolean(),
       score: z.number(),
       why: z.string(),

@@ -1,6 +1,7 @@
 import type { RouteStep } from '@round-mint/core/steps';
 import { orderCostsSchema, orderListSchema, orderSchema, type Order } from '@round-mint/contract/orders';
 import { personListSchema } from '@round-mint/contract/people';
+import { sizerSchema } from '@round-mint/contract/sizers';
 import { randomUUID } from 'node:crypto';
 import { demoServer, eventOf, path } from '../testing/test-server';
 
@@ -80,6 +81,60 @@ describe('orders', () => {
     expect(again.events).toHaveLength(2);
     const back = await send(id, eventOf({ kind: 'undone', eventId: agreed.id })).expect(200);
     expect(back.body.state).toBe('quoted');
+  });
+
+  it('use the coupon of their sizer from when their price holds, and no other order has it meanwhile', async () => {
+    const [first, second] = [
+      await orderNamed('Second little ring'),
+      await orderNamed('A ring of her birth year'),
+    ];
+    const sizer = sizerSchema.parse(
+      (
+        await server.api
+          .post(path('/sizers'))
+          .send({
+            ...{
+              id: randomUUID(),
+              personId: first.personId,
+              sentOn: '2026-11-02',
+              cost: 3,
+              paid: 5,
+              coupon: 8,
+            },
+            ...{ couponCode: 'RING900', couponUsed: false, guarantee: false, notes: '' },
+          })
+          .expect(201)
+      ).body,
+    );
+    const used = async () =>
+      sizerSchema.parse((await server.api.get(path(`/sizers/${sizer.id}`)).expect(200)).body).couponUsed;
+    for (const order of [first, second]) {
+      await server.api
+        .put(path(`/orders/${order.id}`))
+        .send({ ...inputOf(order), sizerId: sizer.id })
+        .expect(200);
+    }
+    const coupon = async (id: string) =>
+      (await server.api.get(path(`/orders/${id}/costs`)).expect(200)).body.planned?.coupon;
+    expect([await used(), await coupon(first.id)]).toEqual([false, 8]);
+    const agreed = eventOf({ kind: 'moved', to: 'agreed' });
+    await send(first.id, agreed).expect(200);
+    expect([await used(), await coupon(first.id)]).toEqual([true, 8]);
+    // The other order of this sizer has it no more.
+    const other = { ...inputOf(second), sizerId: sizer.id, planId: first.planId };
+    await server.api
+      .put(path(`/orders/${second.id}`))
+      .send(other)
+      .expect(200);
+    expect(await coupon(second.id)).toBe(0);
+    await send(first.id, eventOf({ kind: 'undone', eventId: agreed.id })).expect(200);
+    expect([await used(), await coupon(second.id)]).toEqual([false, 8]);
+    for (const order of [first, second]) {
+      await server.api
+        .put(path(`/orders/${order.id}`))
+        .send(inputOf(order))
+        .expect(200);
+    }
   });
 
   it('know when their ring was spoilt or archived, and when it is back', async () => {

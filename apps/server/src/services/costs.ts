@@ -17,6 +17,7 @@ import { rings, scrap, sizers, stock } from '../db/schema';
 import { HttpError } from '../http/errors';
 import { readShelves } from './consumables';
 import { freezePlan, readBench } from './freeze-plan';
+import { couponUsers } from './coupons';
 import { storedSizer } from './stored-rows';
 import { metalOf } from './ring-store';
 import { summariesOf } from './ring-summaries';
@@ -128,12 +129,19 @@ function ringOfPrice({ ringId, ringLost }: OrderInList): string | null {
   return ringLost ? null : ringId;
 }
 
-/** What sizers that were paid for take off a price, by sizer. */
+/** What sizers that were paid for take off the price of each order; nothing where another order uses the coupon. */
 async function couponsOf(db: Database, orders: readonly OrderInList[]): Promise<ReadonlyMap<string, number>> {
-  const ids = orders.flatMap(({ sizerId }) => sizerId ?? []);
+  const ids = [...new Set(orders.flatMap(({ sizerId }) => sizerId ?? []))];
   if (ids.length === 0) return new Map();
   const rows = await db.select().from(sizers).where(inArray(sizers.id, ids));
-  return new Map(rows.map((row) => [row.id, storedSizer(row).coupon]));
+  const coupons = new Map(rows.map((row) => [row.id, storedSizer(row).coupon]));
+  const users = await couponUsers(db, ids);
+  return new Map(
+    orders.flatMap(({ id, sizerId }) => {
+      if (sizerId === null || (users.get(sizerId) ?? id) !== id) return [];
+      return [[id, coupons.get(sizerId) ?? 0] as const];
+    }),
+  );
 }
 
 /** What the rings of some orders took, by order: read for all of them at once. */
@@ -161,7 +169,7 @@ export async function actualCosts(
       amounts: used.amounts,
       minutes: workedMin,
     };
-    const coupon = coupons.get(order.sizerId ?? '') ?? 0;
+    const coupon = coupons.get(order.id) ?? 0;
     return [[order.id, priceInput(took, { ...shared, coupon })] as const];
   });
   return new Map(costs);
@@ -170,7 +178,7 @@ export async function actualCosts(
 /** What an order costs by its plan, and by what its ring has taken so far. */
 export async function orderCosts(db: Database, order: OrderInList): Promise<OrderCosts> {
   const shared = await loadPriceContext(db);
-  const coupon = (await couponsOf(db, [order])).get(order.sizerId ?? '') ?? 0;
+  const coupon = (await couponsOf(db, [order])).get(order.id) ?? 0;
   return {
     ...(await plannedCosts(db, order, { ...shared, coupon })),
     actual: (await actualCosts(db, [order], shared)).get(order.id) ?? null,

@@ -21,6 +21,7 @@ import { setImmediate } from 'node:timers/promises';
 import type { Database } from '../db/database';
 import { orderEvents, orders as orderTable, orderStandings, people, rings } from '../db/schema';
 import { HttpError } from '../http/errors';
+import { noteCoupon, usesCoupon } from './coupons';
 import { apartByMicros } from './event-clock';
 import { inGroups } from './in-groups';
 import { isoTime } from './resource';
@@ -153,6 +154,7 @@ export async function logOrderEvents(
     await lockRow(tx, orderTable, id);
     const stored = createResources(tx).orders;
     let order = await one(tx, await stored.get(id));
+    const usedCoupon = usesCoupon(order.state);
     const known = new Set(order.events.map((event) => event.id));
     const clock = apartByMicros();
     for (const event of events.filter((each) => !known.has(each.id))) {
@@ -166,6 +168,7 @@ export async function logOrderEvents(
       order = { ...order, events: own, state, approval };
     }
     await refuseForeign(tx, orderEvents, orderEvents.orderId, id, events);
+    if (order.sizerId !== null && usesCoupon(order.state) !== usedCoupon) await noteCoupon(tx, order.sizerId);
     return order;
   });
 }

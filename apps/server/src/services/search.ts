@@ -39,6 +39,7 @@ export async function computeSearch(db: Database, request: SearchRequest): Promi
   return {
     options: options.map((option) => ({
       stockId: option.stockId,
+      alike: option.alike,
       holeMm: option.holeMm,
       school: option.school,
       bandWidthMm: option.bandWidthMm,
@@ -47,7 +48,8 @@ export async function computeSearch(db: Database, request: SearchRequest): Promi
       annealCount: option.annealCount,
       minutes: option.minutes,
       sizeIntervalUs: [toUs(option.sizeMm.low), toUs(option.sizeMm.high)],
-      spoilt: option.spoilt,
+      spoilt: option.lost,
+      anotherPass: option.anotherPass,
       missingTools: option.missingTools.map(({ words }) => words),
       onFront: option.onFront,
       score: option.score,

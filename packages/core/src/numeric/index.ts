@@ -2,3 +2,4 @@ export { degToRad, radToDeg, withinTurnDeg } from './angle';
 export { bisect, lastAbove, lastWhere } from './bisect';
 export { smoothStep } from './smooth-step';
 export { leastSquares, solveLinear } from './solve';
+export { normalPlace, normalShareBelow } from './normal';

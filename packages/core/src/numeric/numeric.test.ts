@@ -4,6 +4,8 @@ import {
   lastAbove,
   lastWhere,
   leastSquares,
+  normalPlace,
+  normalShareBelow,
   radToDeg,
   smoothStep,
   solveLinear,
@@ -103,5 +105,23 @@ describe('a smooth step', () => {
     expect([1, 2, 3, 4, 5].map((value) => smoothStep(2, 4, value))).toEqual([0, 0, 0.5, 1, 1]);
     // A quarter of the way: 3/16 − 2/64.
     expect(smoothStep(2, 4, 2.5)).toBeCloseTo(0.15625, 12);
+  });
+});
+
+describe('the normal distribution', () => {
+  it('has shares below as tables have them', () => {
+    // Two-sided 95 %, one and three deviations.
+    expect(normalShareBelow(1.959963985)).toBeCloseTo(0.975, 6);
+    expect(normalShareBelow(1)).toBeCloseTo(0.8413447, 6);
+    expect(normalShareBelow(-3)).toBeCloseTo(0.0013499, 6);
+    expect(normalShareBelow(0)).toBeCloseTo(0.5, 7);
+  });
+
+  it('has places that are the other way round, in its middle and in its tails', () => {
+    expect(normalPlace(0.975)).toBeCloseTo(1.959963985, 7);
+    expect(normalPlace(0.01)).toBeCloseTo(-2.326347874, 7);
+    expect(normalPlace(0.5)).toBe(0);
+    for (const z of [-4, -2.2, -0.3, 0.7, 1.9, 3.1])
+      expect(normalPlace(normalShareBelow(z))).toBeCloseTo(z, 3);
   });
 });

@@ -11,6 +11,7 @@ import { metalById, strainAllowance } from '../metal';
 import { holesFor, type Kit, type MissingTool } from '../kit';
 import { coinRoute, type CoinRoute, type RouteCost } from '../route';
 import { workingThickness } from '../stock';
+import { alikePieces } from './alike';
 import {
   idealWidthMm,
   outsideWishMm,
@@ -23,6 +24,8 @@ import {
 /** A piece and a hole that pass at a glance, and how promising they look. */
 export interface Prospect {
   readonly piece: SearchPiece;
+  /** How many pieces in stock are as this one. */
+  readonly alike: number;
   readonly holeMm: number;
   /** Lower is better: width error and strain to be worked off. */
   readonly promise: number;
@@ -31,6 +34,8 @@ export interface Prospect {
 /** A piece, a hole and a school that make the ring. */
 export interface Candidate {
   readonly piece: SearchPiece;
+  /** How many pieces in stock are as this one. */
+  readonly alike: number;
   readonly holeMm: number;
   readonly school: FinishingSchool;
   readonly bandWidthMm: number;
@@ -83,8 +88,9 @@ export function* prospects(
   // The school that asks least of the coin decides what is worth a closer look.
   const least = schoolsOf(wish).at(-1);
   const found: Prospect[] = [];
-  for (const [i, piece] of stock.entries()) {
-    if (i % REPORT_EVERY === 0) yield i / stock.length;
+  const pieces = alikePieces(stock);
+  for (const [i, { piece, count: alike }] of pieces.entries()) {
+    if (i % REPORT_EVERY === 0) yield i / pieces.length;
     if (!pieceFitsWish(piece, wish)) continue;
     const question = { coin: piece, targetInsideDiameterMm, wall, school: least };
     const mostMm = wish.mayCut ? Infinity : mostHoleMm(piece);
@@ -92,7 +98,7 @@ export function* prospects(
       if (holeMm > mostMm) continue;
       const glance = glanceAt(question, holeMm);
       if (glance.standing !== 'comfortable' || !mayFit(glance.bandWidthMm, wish)) continue;
-      found.push({ piece, holeMm, promise: promiseOf(piece, glance, wish) });
+      found.push({ piece, alike, holeMm, promise: promiseOf(piece, glance, wish) });
     }
   }
   return found.sort((a, b) => a.promise - b.promise);
@@ -111,7 +117,11 @@ function cutByLip(
 }
 
 /** A prospect by each school that makes it, with its route. */
-export function candidatesOf({ piece, holeMm }: Prospect, kit: Kit, wish: RingWish): readonly Candidate[] {
+export function candidatesOf(
+  { piece, alike, holeMm }: Prospect,
+  kit: Kit,
+  wish: RingWish,
+): readonly Candidate[] {
   const { targetInsideDiameterMm, wall, widthMm } = wish;
   return schoolsOf(wish).flatMap((school) => {
     const question = { coin: piece, targetInsideDiameterMm, wall, school };
@@ -125,6 +135,6 @@ export function candidatesOf({ piece, holeMm }: Prospect, kit: Kit, wish: RingWi
     if (outsideWishMm(bandWidthMm, widthMm) > WIDTH_TOLERANCE_MM) return [];
     const { method, moves, cost, missingTools } = route;
     if (!wish.mayCut && cutByLip(piece, holeMm, route, wish)) return [];
-    return [{ piece, holeMm, school, bandWidthMm, method, moves, cost, missingTools }];
+    return [{ piece, alike, holeMm, school, bandWidthMm, method, moves, cost, missingTools }];
   });
 }

@@ -1,7 +1,7 @@
 import { durationWords, countWords } from '../format';
 import { spreadFor, ringChances, runToEnd, type Interval } from '../uncertainty';
 import type { Kit } from '../kit';
-import { SPOILT_PER_RISK } from '../route';
+import { LOST_PER_RISK } from '../route';
 import { candidatesOf, prospects, type Candidate } from './candidates';
 import { paretoFront } from './pareto';
 import { idealWidthMm, type RingWish, type SearchPiece } from './wish';
@@ -14,8 +14,10 @@ export interface SearchOption extends Candidate {
   readonly widthErrorMm: number;
   readonly widthMm: Interval;
   readonly sizeMm: Interval;
-  /** Chance to spoil, 0 to 1. */
-  readonly spoilt: number;
+  /** Chance that the ring is lost, 0 to 1. */
+  readonly lost: number;
+  /** Chance that its size needs another pass, 0 to 1. */
+  readonly anotherPass: number;
   /** Of the piece; undefined when nobody knows. */
   readonly price: number | undefined;
   /** No other option is as good in everything and better in something. */
@@ -34,7 +36,9 @@ export interface SearchOptions {
 /** What each thing takes off a hundred points: a millimetre off the width weighs as much as three anneals. */
 const TAKES = {
   widthMm: 9,
-  spoilt: 60,
+  lost: 60,
+  /** A pass more to its size, and an anneal before it now and then (our assumption). */
+  anotherPass: 3,
   anneal: 3,
   minute: 0.15,
   missingTool: 20,
@@ -59,17 +63,21 @@ function turnsEdgesIn({ moves }: Candidate): boolean {
   return moves.includes('reduce');
 }
 
-/** @param spoilt chance to spoil; left out, guessed from the warnings before its rings are drawn */
+/** How sure an option is. */
+type Sure = Pick<SearchOption, 'lost' | 'anotherPass'>;
+
+/** @param sure left out, guessed from the warnings before its rings are drawn */
 function pointsOf(
   candidate: Candidate,
   wish: RingWish,
-  spoilt = SPOILT_PER_RISK * candidate.cost.risks,
+  { lost, anotherPass }: Sure = { lost: LOST_PER_RISK * candidate.cost.risks, anotherPass: 0 },
 ): number {
   const { cost, missingTools } = candidate;
   return (
     100 -
     TAKES.widthMm * widthErrorMm(candidate, wish) -
-    TAKES.spoilt * spoilt -
+    TAKES.lost * lost -
+    TAKES.anotherPass * anotherPass -
     TAKES.anneal * cost.anneals -
     TAKES.minute * cost.minutes -
     (turnsEdgesIn(candidate) ? 0 : TAKES.edgesLeft) -
@@ -77,7 +85,7 @@ function pointsOf(
   );
 }
 
-function whyWords(candidate: Candidate, wish: RingWish, spoilt: number): string {
+function whyWords(candidate: Candidate, wish: RingWish, lost: number): string {
   const { bandWidthMm, cost, method, missingTools } = candidate;
   const off = bandWidthMm - idealWidthMm(wish.widthMm);
   const width =
@@ -88,7 +96,7 @@ function whyWords(candidate: Candidate, wish: RingWish, spoilt: number): string 
     width,
     countWords(cost.anneals, 'anneal'),
     durationWords(cost.minutes),
-    `${Math.round(spoilt * 100)} in 100 spoil`,
+    `${Math.round(lost * 100)} in 100 lost`,
     ...(turnsEdgesIn(candidate) ? ['edges turned in'] : []),
     ...(method === 'stepped' ? ['stepped reduction under tape'] : []),
     ...(missingTools.length > 0 ? [`needs ${missingTools.map(({ words }) => words).join(' and ')}`] : []),
@@ -117,18 +125,19 @@ function optionOf(
       seed: options.seed,
     }),
   );
+  const sure = { lost: chances.lost, anotherPass: chances.chanceOf.size };
   return {
     ...candidate,
+    ...sure,
     stockId: piece.id,
     annealCount: cost.anneals,
     minutes: cost.minutes,
     widthErrorMm: widthErrorMm(candidate, wish),
     widthMm: chances.widthMm,
     sizeMm: chances.sizeMm,
-    spoilt: chances.spoilt,
     price: piece.price ?? undefined,
-    score: Math.max(0, Math.min(100, pointsOf(candidate, wish, chances.spoilt))),
-    why: whyWords(candidate, wish, chances.spoilt),
+    score: Math.max(0, Math.min(100, pointsOf(candidate, wish, sure))),
+    why: whyWords(candidate, wish, chances.lost),
   };
 }
 
@@ -142,7 +151,7 @@ function bestSchool(candidates: readonly Candidate[], wish: RingWish): readonly 
 /**
  * Ranks what the drawer and the punches can make of a wish, best first. Every piece, punch and school is glanced at; the
  * most promising are routed with this kit, and the best of those have their rings drawn. The front is what nothing else
- * beats in width error, chance to spoil, anneals, minutes and price together.
+ * beats in width error, chance to be lost, anneals, minutes and price together.
  * @yields progress, 0 to 1
  */
 export function* searchStock(
@@ -170,7 +179,7 @@ export function* searchStock(
     drawn.push(optionOf(candidate, wish, kit, options));
   }
   const front = paretoFront(
-    drawn.map((one) => [one.widthErrorMm, one.spoilt, one.annealCount, one.minutes, one.price ?? 0]),
+    drawn.map((one) => [one.widthErrorMm, one.lost, one.annealCount, one.minutes, one.price ?? 0]),
   );
   return drawn.map((one, i) => ({ ...one, onFront: front[i] ?? false })).sort((a, b) => b.score - a.score);
 }

@@ -168,10 +168,41 @@ describe('searchStock', () => {
     for (const { why, annealCount } of options) {
       expect(why).toMatch(/wanted/);
       expect(why).toContain(`${annealCount} anneal`);
-      expect(why).toMatch(/\d+ in 100 spoil/);
+      expect(why).toMatch(/\d+ in 100 lost/);
     }
     const places = options.map(({ stockId, holeMm }) => `${stockId} ${holeMm}`);
     expect(new Set(places).size).toBe(places.length);
+  });
+
+  it('ranks alike whatever its rings are drawn with, and scores within half a point', () => {
+    const drawnWith = (seed: number) => runToEnd(searchStock(STOCK, PUNCHES, WISH, { seed }));
+    for (const again of [2, 3].map(drawnWith)) {
+      expect(again.map(({ stockId, holeMm }) => `${stockId} ${holeMm}`)).toEqual(
+        options.map(({ stockId, holeMm }) => `${stockId} ${holeMm}`),
+      );
+      again.forEach(({ score }, i) => expect(Math.abs(score - (options[i]?.score ?? 0))).toBeLessThan(0.5));
+    }
+  });
+
+  it('shows equal pieces once, with how many there are; another name, year or mass is another piece', () => {
+    const equal = [
+      { ...BRENN, quantity: 2 },
+      { ...BRENN, id: 'again' },
+      { ...BRENN, id: 'gone', quantity: 0 },
+      { ...BRENN, id: 'lighter', massG: 14.9 },
+      { ...BRENN, id: 'younger', year: 1950 },
+      { ...BRENN, id: 'of-another-name', name: 'Marenza' },
+    ];
+    const found = runToEnd(searchStock(equal, PUNCHES, WISH));
+    const counts = new Map(found.map(({ stockId, alike }) => [stockId, alike]));
+    expect(counts).toEqual(
+      new Map([
+        ['brenn', 3],
+        ['lighter', 1],
+        ['younger', 1],
+        ['of-another-name', 1],
+      ]),
+    );
   });
 
   it('keeps to the school that was asked for', () => {

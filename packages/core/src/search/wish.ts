@@ -7,6 +7,8 @@ import type { Coin } from '../stock';
 /** A piece of the drawer as far as a search is concerned. */
 export interface SearchPiece extends Coin, MarkedPiece {
   readonly id: string;
+  /** Pieces of other names are not alike, whatever they measure. */
+  readonly name?: string | undefined;
   readonly year?: number | null | undefined;
   /** What it cost; undefined or null when nobody knows. */
   readonly price?: number | null | undefined;

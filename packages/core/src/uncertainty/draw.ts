@@ -1,5 +1,5 @@
 import type { Coin } from '../stock';
-import { normalDeviate, type Random } from './random';
+import { normalPlace } from '../numeric';
 import type { Spread } from './spread';
 
 /** What is drawn for each ring. */
@@ -18,17 +18,21 @@ export type UnsureInput = (typeof UNSURE_INPUTS)[number];
 /** How far each input is off in one ring: mm, except thickness and bench (shares of thickness and width) and share. */
 export type Draw = Readonly<Record<UnsureInput, number>>;
 
-export function drawInputs(random: Random, spread: Spread): Draw {
-  const normal = () => normalDeviate(random);
+/** So many numbers say how one ring is off: centring has two directions. */
+export const DRAWN_NUMBERS = UNSURE_INPUTS.length + 1;
+
+/** @param point {@link DRAWN_NUMBERS} numbers between 0 and 1: each input's place in its own distribution */
+export function drawInputs(point: Float64Array, spread: Spread): Draw {
+  const normal = (number: number) => normalPlace(point[number] ?? 0.5);
   return {
-    diameter: normal() * spread.diameterMm,
-    thickness: normal() * spread.thicknessShare,
-    hole: normal() * spread.holeMm,
-    centring: Math.hypot(normal(), normal()) * spread.centringMm,
-    reading: normal() * spread.readingMm,
-    share: normal() * spread.share,
-    bench: normal() * spread.benchShare,
-    trim: normal() * spread.trimMm,
+    diameter: normal(0) * spread.diameterMm,
+    thickness: normal(1) * spread.thicknessShare,
+    hole: normal(2) * spread.holeMm,
+    centring: Math.hypot(normal(3), normal(4)) * spread.centringMm,
+    reading: normal(5) * spread.readingMm,
+    share: normal(6) * spread.share,
+    bench: normal(7) * spread.benchShare,
+    trim: normal(8) * spread.trimMm,
   };
 }
 

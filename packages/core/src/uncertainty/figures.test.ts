@@ -1,9 +1,10 @@
-import { drawInputs, drawnCoin } from './draw';
+import { DRAWN_NUMBERS, drawInputs, drawnCoin } from './draw';
+import { evenPoints } from './even-points';
 import { narrowMost } from './narrow-most';
 import { binsOf, intervalOf, sharedVariance } from './quantiles';
 import { normalDeviate, seededRandom } from './random';
 import type { RingChances } from './ring-chances';
-import { CRACK_AT, spoilsOf, WRINKLE_AT } from './spoil';
+import { CRACK_AT, lostChance, mishapChances, WRINKLE_AT } from './mishaps';
 import { spreadFor } from './spread';
 
 const COIN = { diameterMm: 30, rimThicknessMm: 2, massG: 12.5, metal: 'silver-900' } as const;
@@ -85,17 +86,15 @@ describe('spreadFor', () => {
 
 describe('drawInputs', () => {
   it('takes each deviate times its own spread; centring has two directions', () => {
-    // Every deviate is 1: ln(1 − u) = −½, and an angle of nothing.
-    let asked = 0;
-    const ones = () => (asked++ % 2 === 0 ? 1 - Math.exp(-0.5) : 0);
-    const draw = drawInputs(ones, spreadFor(COIN));
-    expect(draw.diameter).toBeCloseTo(0.02, 12);
-    expect(draw.hole).toBeCloseTo(0.03, 12);
-    expect(draw.centring).toBeCloseTo(Math.SQRT2 * 0.12, 12);
-    expect(draw.reading).toBeCloseTo(0.06, 12);
-    expect(draw.share).toBeCloseTo(0.03, 12);
-    expect(draw.bench).toBeCloseTo(0.012, 12);
-    expect(draw.trim).toBeCloseTo(0.08, 12);
+    // Every deviate is 1: 84.13 % of a normal distribution lie below it.
+    const draw = drawInputs(new Float64Array(DRAWN_NUMBERS).fill(0.8413447460685429), spreadFor(COIN));
+    expect(draw.diameter).toBeCloseTo(0.02, 9);
+    expect(draw.hole).toBeCloseTo(0.03, 9);
+    expect(draw.centring).toBeCloseTo(Math.SQRT2 * 0.12, 9);
+    expect(draw.reading).toBeCloseTo(0.06, 9);
+    expect(draw.share).toBeCloseTo(0.03, 9);
+    expect(draw.bench).toBeCloseTo(0.012, 9);
+    expect(draw.trim).toBeCloseTo(0.08, 9);
   });
 
   it('makes a coin that is wider and thicker by just what was drawn', () => {
@@ -108,33 +107,55 @@ describe('drawInputs', () => {
   });
 });
 
-describe('spoilsOf', () => {
-  /** Strengths at their medians: deviates of nothing. */
-  const median = () => {
-    let asked = 0;
-    return () => (asked++ % 2 === 0 ? 0 : 0.25);
-  };
-  const whole = { cutEdgeUse: 1, wrinkleIndex: 0.6, thinnestMm: 1.2, sizeOffMm: 0 };
+describe('evenPoints', () => {
+  it('puts every number of all points once into each stratum, in another order for each number', () => {
+    const points = evenPoints(50, 3, seededRandom(4));
+    expect(points).toHaveLength(50);
+    const strata = (number: number) => points.map((point) => Math.floor((point[number] ?? 0) * 50));
+    const all = Array.from({ length: 50 }, (_, i) => i);
+    for (const number of [0, 1, 2]) expect(strata(number).toSorted((a, b) => a - b)).toEqual(all);
+    expect(strata(0)).not.toEqual(strata(1));
+    expect(evenPoints(50, 3, seededRandom(4))).toEqual(points);
+  });
+});
 
-  it.each([
-    ['crack', { cutEdgeUse: 1.56 }, { cutEdgeUse: 1.54 }],
-    // Twice the index of 0.6 from which a stroke is warned of.
-    ['wrinkle', { wrinkleIndex: 1.21 }, { wrinkleIndex: 1.19 }],
-    ['thin', { thinnestMm: 0.89 }, { thinnestMm: 0.9 }],
-    // A quarter of 0.8128 mm is 0.2032.
-    ['size', { sizeOffMm: -0.204 }, { sizeOffMm: -0.203 }],
-  ])('finds a %s just past its limit, and not before', (cause, past, before) => {
-    expect(spoilsOf({ ...whole, ...past }, median())).toEqual([cause]);
-    expect(spoilsOf({ ...whole, ...before }, median())).toEqual([]);
+describe('mishapChances', () => {
+  const whole = { cutEdgeUse: 0, wrinkleIndex: 0, thinnestMm: 1.2, sizeOffMm: 0, sizeSpreadMm: 0 };
+
+  it('has half of all pieces crack at the median strength, and others by its spread', () => {
+    expect(CRACK_AT).toEqual({ median: 1.55, logSpread: 0.25 });
+    expect(mishapChances({ ...whole, cutEdgeUse: 1.55 }).crack).toBeCloseTo(0.5, 6);
+    // One spread weaker, 1.55 e^−0.25: 15.87 % of pieces crack by then.
+    expect(mishapChances({ ...whole, cutEdgeUse: 1.55 * Math.exp(-0.25) }).crack).toBeCloseTo(0.158655, 5);
+    expect(mishapChances(whole)).toEqual({ crack: 0, wrinkle: 0, size: 0, thin: 0 });
   });
 
-  it('spreads strengths as documented', () => {
-    expect(CRACK_AT).toEqual({ median: 1.55, logSpread: 0.25 });
+  it('has half of all rims wrinkle at twice the index that is warned of', () => {
     expect(WRINKLE_AT).toEqual({ median: 2, logSpread: 0.35 });
-    // One deviation stronger: e^0.25 · 1.55 = 1.990.
-    let asked = 0;
-    const strong = () => (asked++ % 2 === 0 ? 1 - Math.exp(-0.5) : 0);
-    expect(spoilsOf({ ...whole, cutEdgeUse: 1.98 }, strong)).toEqual([]);
+    // The index that is warned of is 0.6; 1.2 e^0.35 is one spread past the median.
+    expect(mishapChances({ ...whole, wrinkleIndex: 1.2 }).wrinkle).toBeCloseTo(0.5, 6);
+    expect(mishapChances({ ...whole, wrinkleIndex: 1.2 * Math.exp(0.35) }).wrinkle).toBeCloseTo(0.841345, 5);
+  });
+
+  it('misses a size past a quarter, to either side', () => {
+    // A quarter of 0.8128 mm is 0.2032.
+    const missed = (sizeOffMm: number, sizeSpreadMm = 0) =>
+      mishapChances({ ...whole, sizeOffMm, sizeSpreadMm }).size;
+    expect([missed(-0.204), missed(-0.203), missed(0.204)]).toEqual([1, 0, 1]);
+    // Two spreads to either side of nothing: 2 × 2.275 %.
+    expect(missed(0, 0.1016)).toBeCloseTo(0.0455, 5);
+    // Half a quarter off: one spread to the near side, three to the far one.
+    expect(missed(0.1016, 0.1016)).toBeCloseTo(0.158655 + 0.00135, 5);
+  });
+
+  it('finds an edge thin just below what is comfortable', () => {
+    const thin = (thinnestMm: number) => mishapChances({ ...whole, thinnestMm }).thin;
+    expect([thin(0.89), thin(0.9)]).toEqual([1, 0]);
+  });
+
+  it('loses a ring by a crack or a wrinkle, whichever comes first, and by nothing else', () => {
+    // 1 − 0.9 · 0.8.
+    expect(lostChance({ crack: 0.1, wrinkle: 0.2, size: 1, thin: 1 })).toBeCloseTo(0.28, 12);
   });
 });
 

@@ -9,10 +9,11 @@ import {
 import type { Kit } from '../kit';
 import { ringAllowance, type SimulatedForming, simulateMoves } from '../route';
 import type { BenchTraits } from '../steps';
-import { drawInputs, drawnCoin, UNSURE_INPUTS, type Draw, type UnsureInput } from './draw';
+import { DRAWN_NUMBERS, drawInputs, drawnCoin, UNSURE_INPUTS, type Draw, type UnsureInput } from './draw';
 import { binsOf, intervalOf, sharedVariance, type Bin, type Interval } from './quantiles';
 import { seededRandom } from './random';
-import { SPOIL_CAUSES, spoilsOf, type DrawnRing, type SpoilCause } from './spoil';
+import { evenPoints } from './even-points';
+import { lostChance, mishapChances, MISHAPS, type Mishap } from './mishaps';
 import { spreadFor, type Spread } from './spread';
 
 /** A route whose rings are to be drawn. */
@@ -42,9 +43,10 @@ export interface RingChances {
   /** Height of the wide side less that of the narrow side when the hole is left as punched. */
   readonly unevenMm: Interval;
   readonly sizeBins: readonly Bin[];
-  /** Share of rings spoilt, by anything and by each cause. */
-  readonly spoilt: number;
-  readonly spoiltBy: Readonly<Record<SpoilCause, number>>;
+  /** Chance that the ring is lost: it cracks, or its rim wrinkles. */
+  readonly lost: number;
+  /** Chance of each mishap: a size that has missed needs another pass, a thin edge is no loss. */
+  readonly chanceOf: Readonly<Record<Mishap, number>>;
   /** Share of the width's and of the size's variance that each input brings. */
   readonly widthFrom: Readonly<Record<UnsureInput, number>>;
   readonly sizeFrom: Readonly<Record<UnsureInput, number>>;
@@ -62,7 +64,7 @@ interface Sample {
   readonly cutEdgeMm: number;
   readonly rimEdgeMm: number;
   readonly unevenMm: number;
-  readonly spoils: readonly SpoilCause[];
+  readonly chanceOf: Readonly<Record<Mishap, number>>;
 }
 
 /** The ring as planned: its band, and what turning its edges in takes, mm. */
@@ -83,28 +85,29 @@ function sampleOf(
   planned: PlannedBand,
   question: ChancesQuestion,
   allowanceStrainLog: number,
-  spoils: (ring: DrawnRing) => readonly SpoilCause[],
+  spread: Spread,
 ): Sample {
   const { input } = question;
   const widthMm = arcWidthMm(walk.finished) * (1 + draw.bench);
   const cut = cutEdge(walk.finished);
   // Turning the edges in takes more off a wider wall, in proportion.
   const wider = widthMm / planned.widthMm - 1;
-  const sizeOffMm = draw.reading + draw.trim - wider * planned.curlDropMm;
+  const curledOffMm = -wider * planned.curlDropMm;
   const weak = weakSide(draw, input.holeMm);
   const thinnestMm = cut.thicknessMm * weak.thin;
   return {
     draw,
     widthMm,
-    sizeMm: input.targetInsideDiameterMm + sizeOffMm,
+    sizeMm: input.targetInsideDiameterMm + draw.reading + draw.trim + curledOffMm,
     cutEdgeMm: cut.thicknessMm,
     rimEdgeMm: rimEdge(walk.finished).thicknessMm,
     unevenMm: 2 * draw.centring * Math.exp(-cut.strainLog / 2),
-    spoils: spoils({
+    chanceOf: mishapChances({
       cutEdgeUse: (walk.peakSpent.cut * (1 + weak.strain)) / allowanceStrainLog,
       wrinkleIndex: walk.wrinkleIndex,
       thinnestMm,
-      sizeOffMm,
+      sizeOffMm: curledOffMm,
+      sizeSpreadMm: Math.hypot(spread.readingMm, spread.trimMm),
     }),
   };
 }
@@ -127,7 +130,8 @@ function variances(
 
 function summary(samples: readonly Sample[]): RingChances {
   const interval = (of: (sample: Sample) => number) => intervalOf(samples.map(of));
-  const share = (holds: (sample: Sample) => boolean) => samples.filter(holds).length / samples.length;
+  const mean = (of: (sample: Sample) => number) =>
+    samples.reduce((sum, sample) => sum + of(sample), 0) / samples.length;
   return {
     rings: samples.length,
     widthMm: interval(({ widthMm }) => widthMm),
@@ -139,10 +143,11 @@ function summary(samples: readonly Sample[]): RingChances {
       samples.map(({ sizeMm }) => sizeMm),
       SIZE_BINS,
     ),
-    spoilt: share(({ spoils }) => spoils.length > 0),
-    spoiltBy: Object.fromEntries(
-      SPOIL_CAUSES.map((cause) => [cause, share(({ spoils }) => spoils.includes(cause))]),
-    ) as Record<SpoilCause, number>,
+    lost: mean(({ chanceOf }) => lostChance(chanceOf)),
+    // Every mishap is named once.
+    chanceOf: Object.fromEntries(
+      MISHAPS.map((mishap) => [mishap, mean(({ chanceOf }) => chanceOf[mishap])]),
+    ) as Record<Mishap, number>,
     widthFrom: variances(samples, ({ widthMm }) => widthMm),
     sizeFrom: variances(samples, ({ sizeMm }) => sizeMm),
   };
@@ -156,16 +161,16 @@ function summary(samples: readonly Sample[]): RingChances {
 export function* ringChances(question: ChancesQuestion): Generator<number, RingChances> {
   const { input, kit, school, moves, traits, rings = RINGS_DRAWN, seed = 1, intervals } = question;
   const spread = question.spread ?? spreadFor(input.coin);
-  const random = seededRandom(seed);
+  const points = evenPoints(rings, DRAWN_NUMBERS, seededRandom(seed));
   const { finished } = simulateMoves(input, { kit, school, moves, traits, intervals });
   const curlDropMm = wallCurlDropMm(input.wall, finished, input.targetInsideDiameterMm);
   const planned = { widthMm: arcWidthMm(finished), curlDropMm };
   const beforeCurlMm = input.targetInsideDiameterMm + curlDropMm;
   const allowance = ringAllowance(input.coin, traits);
   const samples: Sample[] = [];
-  for (let i = 0; i < rings; i++) {
+  for (const [i, point] of points.entries()) {
     if (i % REPORT_EVERY === 0) yield i / rings;
-    const draw = drawInputs(random, spread);
+    const draw = drawInputs(point, spread);
     const piece = { ...input, coin: drawnCoin(input.coin, draw), holeMm: input.holeMm + draw.hole };
     const walk = simulateMoves(piece, {
       kit,
@@ -176,7 +181,7 @@ export function* ringChances(question: ChancesQuestion): Generator<number, RingC
       beforeCurlMm,
       intervals,
     });
-    samples.push(sampleOf(draw, walk, planned, question, allowance, (ring) => spoilsOf(ring, random)));
+    samples.push(sampleOf(draw, walk, planned, question, allowance, spread));
   }
   return summary(samples);
 }

@@ -2,7 +2,7 @@ import { countWords, workWords } from '@round-mint/core/format';
 import type { CustomerWish, WishAnswer, WishOption } from '@round-mint/core/trade';
 import { Pressable, View } from 'react-native';
 import { RadioGroup } from '@/ui/RadioGroup';
-import { RingThumb } from '@/features/shared/picture/RingThumb';
+import { HandleThumb, RingThumb } from '@/features/shared/picture/RingThumb';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { Notice } from '@/ui/Notice';
 import { Progress } from '@/ui/Progress';
@@ -46,6 +46,14 @@ function Option({ wish, option, chosen, onChoose }: OptionProps) {
         <RingThumb
           stockId={option.stockId}
           wish={{ ...plan, targetInsideDiameterMm: wish.targetInsideDiameterMm }}
+          finish={wish.finish}
+        />
+      ) : null}
+      {wish && plan.kind === 'handle' ? (
+        <HandleThumb
+          stockId={option.stockId}
+          work={plan}
+          targetInsideDiameterMm={wish.targetInsideDiameterMm}
           finish={wish.finish}
         />
       ) : null}

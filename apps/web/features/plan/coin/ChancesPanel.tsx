@@ -1,6 +1,13 @@
-import { percentWords } from '@round-mint/core/format';
+import { capital, percentWords } from '@round-mint/core/format';
 import type { CoinStock } from '@round-mint/contract/stock';
-import { narrowMost, SPOIL_CAUSES, UNSURE_INPUTS, type RingChances } from '@round-mint/core/uncertainty';
+import {
+  LOSSES,
+  narrowMost,
+  NO_LOSSES,
+  UNSURE_INPUTS,
+  type Mishap,
+  type RingChances,
+} from '@round-mint/core/uncertainty';
 import { useState } from 'react';
 import { View, type LayoutChangeEvent } from 'react-native';
 import { SizeSpread } from '@/drawings/chance/SizeSpread';
@@ -11,7 +18,13 @@ import { Sheet } from '@/ui/Sheet';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
 import type { Job } from '@/workers/use-job';
-import { between, CAUSE_WORDS, INPUT_WORDS, spoilWords } from '@/features/shared/words/chances-words';
+import {
+  anotherPassWords,
+  between,
+  INPUT_WORDS,
+  lostWords,
+  MISHAP_WORDS,
+} from '@/features/shared/words/chances-words';
 
 interface ChancesPanelProps {
   job: Job<RingChances>;
@@ -30,6 +43,31 @@ function Advice({ chances, piece }: { chances: RingChances; piece: CoinStock }) 
         {`Known exactly, the width would lie within ${write.length(advice.thenMm, 2)} instead of ${write.length(advice.nowMm, 2)}.`}
       </Type>
     </View>
+  );
+}
+
+function MishapList({
+  title,
+  mishaps,
+  chances,
+}: {
+  title: string;
+  mishaps: readonly Mishap[];
+  chances: RingChances;
+}) {
+  return (
+    <>
+      <Type as="heading">{title}</Type>
+      <View role="list" aria-label={title}>
+        {mishaps.map((mishap) => (
+          <FactLine
+            key={mishap}
+            name={MISHAP_WORDS[mishap]}
+            value={`${(chances.chanceOf[mishap] * 100).toFixed(1)} in 100`}
+          />
+        ))}
+      </View>
+    </>
   );
 }
 
@@ -56,16 +94,8 @@ function ChancesSheet({
             <FactLine key={input} name={INPUT_WORDS[input]} value={percentWords(chances.widthFrom[input])} />
           ))}
       </View>
-      <Type as="heading">What spoils rings</Type>
-      <View role="list" aria-label="What spoils rings">
-        {SPOIL_CAUSES.map((cause) => (
-          <FactLine
-            key={cause}
-            name={CAUSE_WORDS[cause]}
-            value={`${(chances.spoiltBy[cause] * 100).toFixed(1)} in 100`}
-          />
-        ))}
-      </View>
+      <MishapList title="What loses rings" mishaps={LOSSES} chances={chances} />
+      <MishapList title="What is no loss" mishaps={NO_LOSSES} chances={chances} />
       <Type as="small">
         From: defaults of the handbook for calliper, scale, mandrel and hands; where metals crack and wrinkle
         is a first guess until your log knows better.
@@ -74,7 +104,7 @@ function ChancesSheet({
   );
 }
 
-/** Intervals instead of bare numbers: how wide, what size before the last true-up, how many spoil, what to measure better. */
+/** Intervals instead of bare numbers: how wide, what size before the last true-up, how many are lost, what to measure better. */
 export function ChancesPanel({ job, piece, targetMm }: ChancesPanelProps) {
   const write = useWriters();
   const [width, setWidth] = useState(0);
@@ -114,7 +144,12 @@ export function ChancesPanel({ job, piece, targetMm }: ChancesPanelProps) {
               write={write.size}
             />
           ) : null}
-          <Type testID="spoil-chance">{spoilWords(chances)}.</Type>
+          <Type testID="lost-chance">
+            {[lostWords(chances), anotherPassWords(chances)]
+              .filter((words) => words !== undefined)
+              .map((words) => `${capital(words)}.`)
+              .join(' ')}
+          </Type>
           <Advice chances={chances} piece={piece} />
           <ChancesSheet chances={chances} open={asked} onClose={() => setAsked(false)} />
         </View>

@@ -2,7 +2,7 @@ import { workWords, countWords } from '@round-mint/core/format';
 import type { CoinRingPlan } from '@round-mint/core/route';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { between, spoilWords } from '@/features/shared/words/chances-words';
+import { between, lostWords } from '@/features/shared/words/chances-words';
 import type { RingChances } from '@round-mint/core/uncertainty';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { Notice } from '@/ui/Notice';
@@ -37,7 +37,7 @@ export function Verdict({ plan, chances }: { plan: CoinRingPlan; chances?: RingC
   const warnings = reasons.filter(({ level }) => level === 'warn');
   const line = feasible
     ? [
-        chances && `${between(chances.widthMm, (mm) => length(mm))} wide, ${spoilWords(chances)}.`,
+        chances && `${between(chances.widthMm, (mm) => length(mm))} wide, ${lostWords(chances)}.`,
         `${workWords(route?.totals.handsOnMin ?? 0, route?.totals.waitMin ?? 0)}.`,
         warnings[0]?.message,
       ]

@@ -1,7 +1,7 @@
 import { remedyFor, symptomsToExpect } from '@round-mint/core/remedy';
 import type { Symptom } from '@round-mint/core/ring';
 import type { CoinRingPlan } from '@round-mint/core/route';
-import { SPOIL_CAUSES, type RingChances } from '@round-mint/core/uncertainty';
+import { MISHAPS, type RingChances } from '@round-mint/core/uncertainty';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { RemedySheet } from '@/features/shared/remedies/RemedySheet';
@@ -11,14 +11,14 @@ import { Sheet } from '@/ui/Sheet';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
 
-/** A cause that spoils fewer than this is no reason to read up on it. */
+/** What befalls fewer than this is no reason to read up on it. */
 const WORTH_READING = 0.005;
 
 function expected(plan: CoinRingPlan, chances: RingChances | undefined): readonly Symptom[] {
   return symptomsToExpect({
     reasons: plan.reasons.map(({ code }) => code),
     risks: (plan.route?.risks ?? []).map(({ code }) => code),
-    causes: SPOIL_CAUSES.filter((cause) => (chances?.spoiltBy[cause] ?? 0) >= WORTH_READING),
+    causes: MISHAPS.filter((mishap) => (chances?.chanceOf[mishap] ?? 0) >= WORTH_READING),
   });
 }
 

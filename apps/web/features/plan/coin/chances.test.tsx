@@ -3,13 +3,13 @@ import { fireEvent, screen } from '@testing-library/react-native';
 import { fakeServer, listOf, pieceOf, punchOf } from '@/testing/fake-server';
 import { renderWithStore } from '@/testing/render';
 import { params } from '@/testing/router';
-import { between, spoilWords } from '@/features/shared/words/chances-words';
+import { anotherPassWords, between, lostWords } from '@/features/shared/words/chances-words';
 import { PlanScreen } from './PlanScreen';
 
 jest.mock('expo-router', () => jest.requireActual('@/testing/router').fakeRouter());
 
-const chances = (spoilt: number, spoiltBy: Partial<RingChances['spoiltBy']>) =>
-  ({ spoilt, spoiltBy: { crack: 0, wrinkle: 0, thin: 0, size: 0, ...spoiltBy } }) as RingChances;
+const chances = (lost: number, chanceOf: Partial<RingChances['chanceOf']>) =>
+  ({ lost, chanceOf: { crack: 0, wrinkle: 0, thin: 0, size: 0, ...chanceOf } }) as RingChances;
 
 describe('words for chances', () => {
   it('write an interval with one unit, and one number when both ends read alike', () => {
@@ -19,12 +19,18 @@ describe('words for chances', () => {
     expect(between({ low: 9.75, middle: 10, high: 10.25 }, (n) => `US ${n}`)).toBe('US 9.75–10.25');
   });
 
-  it('name the cause that spoils most', () => {
-    expect(spoilWords(chances(0.07, { crack: 0.05, size: 0.02 }))).toBe(
-      '7 in 100 spoil, most by a crack at the cut edge',
+  it('name what loses most rings', () => {
+    expect(lostWords(chances(0.07, { crack: 0.05, wrinkle: 0.02, size: 0.3 }))).toBe(
+      '7 in 100 are lost, most by a crack at the cut edge',
     );
-    expect(spoilWords(chances(0.01, { size: 0.01 }))).toContain('1 in 100 spoils');
-    expect(spoilWords(chances(0.001, { size: 0.001 }))).toBe('hardly one in 100 spoils');
+    expect(lostWords(chances(0.01, { wrinkle: 0.01 }))).toBe('1 in 100 is lost, most by a wrinkled rim');
+    expect(lostWords(chances(0.001, { crack: 0.001 }))).toBe('hardly one in 100 is lost');
+  });
+
+  it('tell a size that has missed apart: another pass mends it', () => {
+    expect(anotherPassWords(chances(0, { size: 0.12 }))).toBe('12 in 100 need another pass to their size');
+    expect(anotherPassWords(chances(0, { size: 0.01 }))).toBe('1 in 100 needs another pass to its size');
+    expect(anotherPassWords(chances(0.5, { crack: 0.5 }))).toBeUndefined();
   });
 });
 
@@ -36,10 +42,10 @@ describe('how sure a plan is', () => {
     await screen.findByTestId('verdict');
   }
 
-  it('draws the rings and says interval, chance to spoil and what to measure better', async () => {
+  it('draws the rings and says interval, chance to be lost and what to measure better', async () => {
     await renderPlan();
-    expect(await screen.findByTestId('spoil-chance', {}, { timeout: 50_000 })).toHaveTextContent(
-      /in 100 spoil|hardly one/,
+    expect(await screen.findByTestId('lost-chance', {}, { timeout: 50_000 })).toHaveTextContent(
+      /in 100 (is|are) lost|Hardly one/,
     );
     expect(screen.getByTestId('verdict')).toHaveTextContent(/\d\.\d–\d\.\d mm wide, /);
     expect(screen.getByText(/Known exactly, the width would lie within/)).toBeTruthy();

@@ -51,7 +51,8 @@ function OptionColumn({
     ['Rim edge', write.length(plan.thicknessRimEdgeMm, 2)],
     ['Anneals', String(option.annealCount)],
     ['Minutes', String(Math.round(option.minutes))],
-    ['Spoil', `${Math.round(option.spoilt * 100)} in 100`],
+    ['Lost', `${Math.round(option.lost * 100)} in 100`],
+    ['Another pass', `${Math.round(option.anotherPass * 100)} in 100`],
     ['Piece', option.price === undefined ? 'no price' : write.money(option.price)],
     [
       'Missing',

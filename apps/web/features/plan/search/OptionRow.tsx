@@ -29,7 +29,7 @@ export function OptionRow({
   onPlan,
 }: OptionRowProps) {
   const write = useWriters();
-  const { holeMm, bandWidthMm, widthMm, why, onFront, score } = option;
+  const { alike, holeMm, bandWidthMm, widthMm, why, onFront, score } = option;
   const off = !compared && !canCompare;
   return (
     <View role="listitem" className="flex-row items-stretch border-b border-line">
@@ -54,7 +54,7 @@ export function OptionRow({
       >
         <View className="min-w-0 flex-1">
           <Type as="heading">{name}</Type>
-          <Type as="small">{`Hole ${write.length(holeMm)} · ${why}`}</Type>
+          <Type as="small">{`${alike > 1 ? `${alike} alike · ` : ''}Hole ${write.length(holeMm)} · ${why}`}</Type>
           {onFront ? <Type as="label">◆ nothing else beats it in everything</Type> : null}
         </View>
         <View className="items-end">

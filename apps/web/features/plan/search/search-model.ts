@@ -77,7 +77,7 @@ export function optionKey({ stockId, holeMm }: Pick<SearchOption, 'stockId' | 'h
 export const SORTS = [
   { value: 'score', label: 'best' },
   { value: 'width', label: 'width' },
-  { value: 'spoilt', label: 'risk' },
+  { value: 'lost', label: 'risk' },
   { value: 'anneals', label: 'anneals' },
   { value: 'minutes', label: 'minutes' },
   { value: 'price', label: 'price' },
@@ -87,7 +87,7 @@ export type SortBy = (typeof SORTS)[number]['value'];
 const MEASURES: Readonly<Record<SortBy, (option: SearchOption) => number>> = {
   score: ({ score }) => -score,
   width: ({ widthErrorMm }) => widthErrorMm,
-  spoilt: ({ spoilt }) => spoilt,
+  lost: ({ lost }) => lost,
   anneals: ({ annealCount }) => annealCount,
   minutes: ({ minutes }) => minutes,
   price: ({ price }) => price ?? Infinity,

@@ -58,7 +58,9 @@ describe('sorted', () => {
     ({
       score: 50,
       widthErrorMm: 1,
-      spoilt: 0.1,
+      alike: 1,
+      lost: 0.1,
+      anotherPass: 0.02,
       annealCount: 4,
       minutes: 80,
       price: 10,

@@ -1,10 +1,16 @@
-import type { Interval, RingChances, SpoilCause, UnsureInput } from '@round-mint/core/uncertainty';
+import {
+  LOSSES,
+  type Interval,
+  type Mishap,
+  type RingChances,
+  type UnsureInput,
+} from '@round-mint/core/uncertainty';
 
-export const CAUSE_WORDS: Readonly<Record<SpoilCause, string>> = {
+export const MISHAP_WORDS: Readonly<Record<Mishap, string>> = {
   crack: 'a crack at the cut edge',
   wrinkle: 'a wrinkled rim',
-  thin: 'a cut edge too thin',
   size: 'a size off by over ¼',
+  thin: 'a cut edge thinner than is comfortable',
 };
 
 export const INPUT_WORDS: Readonly<Record<UnsureInput, string>> = {
@@ -28,16 +34,26 @@ export function between({ low, high }: Interval, write: (mm: number) => string):
   return `${start}–${name && to.startsWith(name) ? to.slice(name.length) : to}`;
 }
 
-/** The cause that spoils most rings; undefined when none does. */
-function worstCause({ spoiltBy }: RingChances): SpoilCause | undefined {
-  const [worst] = (Object.entries(spoiltBy) as [SpoilCause, number][]).sort(([, a], [, b]) => b - a);
-  return worst && worst[1] > 0 ? worst[0] : undefined;
+const inHundred = (chance: number) => Math.round(chance * 100);
+
+/** What loses most rings; undefined where hardly anything does. */
+function worstLoss({ chanceOf }: RingChances): Mishap | undefined {
+  const [worst] = [...LOSSES].sort((a, b) => chanceOf[b] - chanceOf[a]);
+  return worst && inHundred(chanceOf[worst]) > 0 ? worst : undefined;
 }
 
-/** "7 in 100 spoil, most by a crack at the cut edge" */
-export function spoilWords(chances: RingChances): string {
-  const inHundred = Math.round(chances.spoilt * 100);
-  if (inHundred === 0) return 'hardly one in 100 spoils';
-  const worst = worstCause(chances);
-  return `${inHundred} in 100 ${inHundred === 1 ? 'spoils' : 'spoil'}${worst ? `, most by ${CAUSE_WORDS[worst]}` : ''}`;
+/** "7 in 100 are lost, most by a crack at the cut edge" */
+export function lostWords(chances: RingChances): string {
+  const lost = inHundred(chances.lost);
+  if (lost === 0) return 'hardly one in 100 is lost';
+  const worst = worstLoss(chances);
+  return `${lost} in 100 ${lost === 1 ? 'is' : 'are'} lost${worst ? `, most by ${MISHAP_WORDS[worst]}` : ''}`;
+}
+
+/** "12 in 100 need another pass to their size": no loss; undefined where hardly one does. */
+export function anotherPassWords({ chanceOf }: RingChances): string | undefined {
+  const again = inHundred(chanceOf.size);
+  return again === 0
+    ? undefined
+    : `${again} in 100 ${again === 1 ? 'needs another pass to its size' : 'need another pass to their size'}`;
 }
