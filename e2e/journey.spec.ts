@@ -49,7 +49,7 @@ async function planRing(page: Page): Promise<void> {
   await expect(sheet).toContainText('From:');
   await sheet.getByRole('button', { name: 'Close' }).click();
   // The reasons grow when the chances are there: nothing may move away under the press.
-  await expect(page.getByTestId('spoil-chance')).toBeAttached();
+  await expect(page.getByTestId('lost-chance')).toBeAttached();
   await page.getByRole('button', { name: 'Why? All reasons' }).click();
   await expect(page.getByRole('dialog')).toContainText('fire stain');
   await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();

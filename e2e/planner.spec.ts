@@ -15,13 +15,13 @@ async function openPlan(page: Page, path: string): Promise<void> {
 
 /** The worker has drawn its rings when the chance to spoil is there. */
 async function chancesKnown(page: Page): Promise<void> {
-  await expect(page.getByTestId('spoil-chance')).toContainText(/in 100|hardly one/, { timeout: 30_000 });
+  await expect(page.getByTestId('lost-chance')).toContainText(/in 100|Hardly one/, { timeout: 30_000 });
 }
 
 test('a straight ring: interval, chance to spoil, and what to measure better', async ({ app: page }) => {
   await openPlan(page, BRENN);
   await chancesKnown(page);
-  await expect(page.getByTestId('verdict')).toContainText(/\d\.\d–\d\.\d mm wide, \d+ in 100 spoil/);
+  await expect(page.getByTestId('verdict')).toContainText(/\d\.\d–\d\.\d mm wide, \d+ in 100 (is|are) lost/);
   await expect(page.getByTestId('size-spread')).toHaveAttribute('aria-label', /ninety rings in a hundred/);
   await page.getByRole('button', { name: 'Why this sure?' }).click();
   const sheet = page.getByRole('dialog', { name: 'How sure, and why' });

@@ -9,7 +9,8 @@ export default defineConfig({
   timeout: 240_000,
   // A shared machine may be slow to draw; what never comes fails all the same.
   expect: { timeout: 30_000 },
-  workers: 2,
+  // One more than cores: while one waits for its page or its server, another goes on.
+  workers: 3,
   fullyParallel: true,
   forbidOnly: true,
   reporter: [['list'], ['json', { outputFile: 'test-results/report.json' }]],
