@@ -10,6 +10,11 @@ import type { Network } from './network';
 
 /** How often the certificate is looked at, ms. */
 const LOOK_MS = 3_600_000;
+/**
+ * How long a connection is kept for the next request, ms: longer than a browser leaves one unused, so that the server
+ * does not hang up in the moment in which a phone asks again.
+ */
+const KEPT_MS = 65_000;
 
 interface ListeningOptions {
   readonly host: string;
@@ -52,6 +57,7 @@ export function createListening({ host, port, allowedHosts, authorityFolder }: L
 
   const opened = (server: Server | SecureServer) => {
     servers.add(server);
+    server.keepAliveTimeout = KEPT_MS;
     server.on('connection', (socket: Socket) => {
       sockets.add(socket);
       socket.on('close', () => sockets.delete(socket));
