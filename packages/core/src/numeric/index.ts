@@ -3,3 +3,4 @@ export { bisect, lastAbove, lastWhere } from './bisect';
 export { smoothStep } from './smooth-step';
 export { leastSquares, solveLinear } from './solve';
 export { normalPlace, normalShareBelow } from './normal';
+export { studentPlace } from './student';

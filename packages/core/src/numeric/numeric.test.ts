@@ -9,6 +9,7 @@ import {
   radToDeg,
   smoothStep,
   solveLinear,
+  studentPlace,
 } from './index';
 
 describe('angles', () => {
@@ -123,5 +124,29 @@ describe('the normal distribution', () => {
     expect(normalPlace(0.5)).toBe(0);
     for (const z of [-4, -2.2, -0.3, 0.7, 1.9, 3.1])
       expect(normalPlace(normalShareBelow(z))).toBeCloseTo(z, 3);
+  });
+});
+
+describe('studentPlace', () => {
+  it.each([
+    // From printed tables of the distribution.
+    [0.95, 3, 2.353363],
+    [0.95, 4, 2.131847],
+    [0.95, 8, 1.859548],
+    [0.975, 10, 2.228139],
+    [0.995, 5, 4.032143],
+    [0.75, 6, 0.717558],
+    [0.95, 48, 1.677224],
+    [0.9999, 12, 5.263272],
+  ])('of %d with %d degrees', (share, degrees, place) => {
+    expect(studentPlace(share, degrees)).toBeCloseTo(place, 4);
+    expect(studentPlace(1 - share, degrees)).toBeCloseTo(-place, 4);
+  });
+
+  it('is the normal distribution’s with many degrees, and rises with the share', () => {
+    expect(studentPlace(0.975, 1e6)).toBeCloseTo(1.959964, 4);
+    expect(studentPlace(0.5, 8)).toBe(0);
+    const places = Array.from({ length: 99 }, (_, i) => studentPlace((i + 1) / 100, 8.5));
+    expect(places).toEqual([...places].sort((a, b) => a - b));
   });
 });
