@@ -64,11 +64,11 @@ test('Back closes a sheet, then leaves the page', async ({ app: page }) => {
   await tool.click();
   await expect(sheet).toBeVisible();
   await page.goBack();
-  await expect(sheet).toBeHidden();
+  await sheetsClosed(page);
   await expect(kit).toBeVisible();
   await tool.click();
   await page.keyboard.press('Escape');
-  await expect(sheet).toBeHidden();
+  await sheetsClosed(page);
   await page.goBack();
   await expect(page).toHaveURL(/\/stock$/);
 });

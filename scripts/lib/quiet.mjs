@@ -29,5 +29,7 @@ export function quietOf(page, { silenceMs, longestMs }) {
     quietSince = from;
     const isQuiet = () => open.size === 0 && Date.now() - quietSince > silenceMs;
     while (!isQuiet() && Date.now() - from <= longestMs) await page.waitForTimeout(LOOK_MS);
+    // What has not ended by now never will: it is waited for once, not before every look that follows.
+    open.clear();
   };
 }
