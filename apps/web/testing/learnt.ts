@@ -35,6 +35,8 @@ export function learntOf(...values: LearntValueAnswer[]): LearntAnswer {
     dieCharts: [],
     toLearn: 0,
     outlierNames: {},
+    widths: { rings: 23, modelShare: 0.014, rankedShare: 0.013, standardShare: 0.02 },
+    calibration: [],
     course: [{ ringId: FIRST_RING, name: 'Edda’s band', finishedAt }],
   };
 }

@@ -5,6 +5,35 @@ import { seenDieChartSchema } from './die-charts';
 
 const byName = z.record(z.string(), z.number());
 
+/** How sure widths are at this bench. */
+const widthSpreadSchema = z.object({
+  biasShare: z.number(),
+  scatterShare: z.number(),
+  degrees: z.number(),
+  widened: z.number(),
+});
+
+/** How far nine of ten widths lie to either side of their plans, as shares of them. */
+const widthsHereSchema = z.object({
+  rings: z.number().int(),
+  modelShare: z.number(),
+  rankedShare: z.number().optional(),
+  standardShare: z.number(),
+});
+
+/** How often what was foretold of one figure came true, over the latest rings. */
+const calibrationSchema = z.object({
+  what: z.enum(['widthMm', 'cutEdgeMm', 'rimEdgeMm', 'handsOnMin']),
+  rings: z.number().int(),
+  inside: z.number().int(),
+  low: z.number(),
+  high: z.number(),
+  places: z.array(z.number().int()),
+  score: z.number(),
+  standardScore: z.number(),
+  verdict: z.enum(['few', 'right', 'too-narrow', 'too-wide']),
+});
+
 /** One value of the bench as the log has taught it, beside its default. */
 export const learntValueSchema = z.object({
   key: z.string(),
@@ -45,8 +74,11 @@ export const storedLearntSchema = z.object({
     handsOnMin: byName,
     springbackFactor: byName,
     spreadFactor: z.number(),
+    widthSpread: widthSpreadSchema,
   }),
   values: z.array(learntValueSchema),
+  widths: widthsHereSchema,
+  calibration: z.array(calibrationSchema),
   /** Of the latest rings. */
   course: z.array(coursePointSchema),
   /** Names of the rings that lie far from all others, by their ids. */

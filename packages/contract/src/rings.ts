@@ -61,6 +61,22 @@ const predictionSchema = z.object({
   annealCount: z.number().int(),
 });
 
+const quantilesSchema = z.array(z.number()).length(19).readonly();
+const forecastFields = {
+  widthMm: quantilesSchema.optional(),
+  cutEdgeMm: quantilesSchema.optional(),
+  rimEdgeMm: quantilesSchema.optional(),
+  handsOnMin: quantilesSchema,
+};
+/** What was foretold when the ring was begun, as the values below which a twentieth, two twentieths … of all rings lie. */
+const forecastSchema = z.object({
+  ...forecastFields,
+  /** By how much the width's interval was stretched then. */
+  widened: z.number(),
+  /** What would have been foretold by default, where the log had taught something. */
+  standard: z.object(forecastFields).optional(),
+});
+
 /** What a ring is, whatever its kind. */
 const ringFields = {
   id: idSchema,
@@ -72,6 +88,8 @@ const ringFields = {
   overruled: overruledSchema.optional(),
   status: z.enum(RING_STATUSES),
   prediction: predictionSchema,
+  /** Rings begun before it was kept have none. */
+  forecast: forecastSchema.optional(),
   allowanceStrainLog: z.number(),
   /** Whether its piece may be heated; rings begun before it was told may, as far as their metal does. */
   mayHeat: z.boolean().optional(),

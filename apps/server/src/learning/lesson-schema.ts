@@ -1,6 +1,7 @@
 import { seenDieChartSchema } from '@round-mint/contract/die-charts';
 import { metalIdSchema } from '@round-mint/contract/common';
-import type { Lesson } from '@round-mint/core/learn';
+import { WALL_FIGURES, type Lesson } from '@round-mint/core/learn';
+import { FORETOLD } from '@round-mint/core/uncertainty';
 import { z } from 'zod';
 
 const seenSchema = z.object({
@@ -16,7 +17,9 @@ export const lessonSchema = z.object({
   ringId: z.string(),
   name: z.string(),
   finishedAt: z.string(),
-  shares: z.array(seenSchema.extend({ byCurlGain: z.record(z.string(), z.number()) })),
+  shares: z.array(
+    seenSchema.extend({ figure: z.enum(WALL_FIGURES), byCurlGain: z.record(z.string(), z.number()) }),
+  ),
   trims: z.array(seenSchema),
   spread: z.array(seenSchema),
   curls: listsOf(seenSchema),
@@ -26,4 +29,13 @@ export const lessonSchema = z.object({
   minutes: listsOf(z.number()),
   strained: z.object({ metal: metalIdSchema, use: z.number(), cracked: z.boolean() }).optional(),
   dieCharts: z.array(seenDieChartSchema),
+  foretold: z.array(
+    z.object({
+      what: z.enum(FORETOLD),
+      deviation: z.number(),
+      widened: z.number(),
+      score: z.number(),
+      standardScore: z.number(),
+    }),
+  ),
 }) satisfies z.ZodType<Lesson>;

@@ -24,6 +24,7 @@ function loggedRing(ring: RingWithEvents): LoggedRing {
     steps: ring.steps,
     mandrel: { mmPerUsSize: ring.mandrelMmPerUsSize },
     events: ring.events,
+    forecast: ring.forecast,
   };
 }
 

@@ -110,6 +110,27 @@ describe('what a workshop’s log teaches', () => {
     expect(three.course.map(({ name }) => name)).toEqual(Array(3).fill('To learn from'));
   });
 
+  it('is kept with a ring as what was foretold of it, beside what defaults would have told', async () => {
+    const { forecast, prediction } = await begin();
+    const rising = (values: readonly number[] | undefined) => values?.toSorted((a, b) => a - b);
+    expect(forecast?.widthMm).toEqual(rising(forecast?.widthMm));
+    expect(forecast?.widthMm?.[0]).toBeLessThan(prediction.bandWidthMm);
+    expect(forecast?.widthMm?.at(-1)).toBeGreaterThan(prediction.bandWidthMm);
+    expect(forecast?.standard?.widthMm).toHaveLength(19);
+    // Folds take longer here than by default.
+    expect(forecast?.handsOnMin[9]).toBeGreaterThan(forecast?.standard?.handsOnMin[9] ?? Infinity);
+  });
+
+  it('tells how often forecasts came true, of rings that kept one', async () => {
+    const { calibration, widths } = await learnt();
+    expect(widths.rings).toBe(3);
+    const width = calibration.find(({ what }) => what === 'widthMm');
+    expect(width).toMatchObject({ rings: 3, verdict: 'few' });
+    expect(width?.places.reduce((sum, count) => sum + count, 0)).toBe(3);
+    // Nothing had been learnt when they were begun.
+    expect(width?.score).toBe(width?.standardScore);
+  });
+
   it('is what rings are begun with, unless the maker wants the defaults', async () => {
     const taught = await begin();
     await server.api.patch('/api/v1/settings').send({ useLearnt: false }).expect(200);
@@ -184,7 +205,7 @@ describe('what a workshop’s log teaches', () => {
 
   it('lists rings by how far they are', async () => {
     const { body } = await server.api.get('/api/v1/rings/in-full?status=in-work').expect(200);
-    expect(body.items.length).toBe(2);
+    expect(body.items.length).toBe(3);
     const finished = await server.api.get('/api/v1/rings/in-full?status=finished').expect(200);
     expect(finished.body.items.length).toBe(3);
     await server.api.get('/api/v1/rings?status=lost').expect(400);

@@ -1,19 +1,10 @@
 import { storedLearntSchema, type LearntAnswer, type StoredLearnt } from '@round-mint/contract/learnt';
 import type { DieChart } from '@round-mint/core/kit';
-import { traitsOf, type Learnt } from '@round-mint/core/learn';
+import { NOTHING_LEARNT, traitsOf } from '@round-mint/core/learn';
 import { type BenchTraits, DEFAULT_TRAITS } from '@round-mint/core/steps';
 import type { Database } from '../db/database';
 import { countUntaught, readLast } from '../learning/lesson-rows';
 import { readSettings } from './settings';
-
-const NOTHING_LEARNT: Learnt = {
-  rings: 0,
-  traits: DEFAULT_TRAITS,
-  values: [],
-  course: [],
-  outlierNames: {},
-  dieCharts: [],
-};
 
 /** What was written down, parsed: another version may have written it in another shape, and it is learnt anew already. */
 async function lastLearnt(db: Database): Promise<StoredLearnt> {
@@ -26,7 +17,7 @@ async function learntNow(db: Database, standardFor: readonly string[]): Promise<
   const learnt = await lastLearnt(db);
   // What is put back to its default is so at once; what follows from that for other values is learnt meanwhile.
   const values = learnt.values.map((value) => ({ ...value, keptStandard: standardFor.includes(value.key) }));
-  return { ...learnt, values, traits: traitsOf(values) };
+  return { ...learnt, values, traits: traitsOf(values, learnt.traits.widthSpread) };
 }
 
 /** What the log has taught about this bench last, and whether plans go by it. */
@@ -45,8 +36,8 @@ interface LearntTraits {
 export async function readLearntTraits(db: Database): Promise<LearntTraits> {
   const { useLearnt, standardFor } = await readSettings(db);
   if (!useLearnt) return { traits: DEFAULT_TRAITS, seenCharts: [] };
-  const { traits, dieCharts } = await learntNow(db, standardFor);
-  return { traits, seenCharts: dieCharts };
+  const { rings, traits, dieCharts } = await learntNow(db, standardFor);
+  return { traits: rings === 0 ? DEFAULT_TRAITS : traits, seenCharts: dieCharts };
 }
 
 /** The interface's plain answers are the same for every workshop, unless this one's log is asked for. */

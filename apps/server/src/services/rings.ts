@@ -10,6 +10,7 @@ import { apartByMicros, inClockOrder } from './event-clock';
 import { orderOfPlan } from './orders';
 import { eventOf, eventsFor, getRing, holdRing, RING, ringOf, stateOf } from './ring-store';
 import { checkApproval } from './approval';
+import { keptForecast } from './ring-forecast';
 import { keepScrap } from './scrap';
 import { refuseForeign } from './row-lock';
 import { changeCount } from './stock-counts';
@@ -61,7 +62,7 @@ export async function startRing(db: Database, input: RingInput): Promise<RingWit
       stockId: plan.stockId,
       name: input.name,
       status: 'in-work',
-      frozenPlan: frozen,
+      frozenPlan: { ...frozen, forecast: await keptForecast(frozen, bench) },
     });
     await takeAll(tx, { id, stockId: plan.stockId }, frozen);
   });

@@ -1,11 +1,17 @@
 export type { CoursePoint } from './course';
-export { learnFromLessons } from './learn';
+export { learnFromLessons, NOTHING_LEARNT } from './learn';
 export type { Learnt } from './learn';
 export { lessonOf } from './lesson';
 export type { Lesson } from './lesson';
 export { foretellsBetter, traitsOf } from './traits';
 export type { LearntValue } from './values';
 export type { LoggedRing } from './worked-ring';
+export { JUDGED_RINGS } from './calibration';
+export type { Calibration, CalibrationVerdict } from './calibration';
+export type { ForetoldSeen } from './foretold';
+export { WALL_FIGURES } from './sightings';
+export { RANKED_FROM } from './width-spread';
+export type { WidthsHere } from './width-spread';
 export { workedMinutes } from './minutes';
 export { ridgeFit } from './ridge';
 export type { RidgeFit } from './ridge';

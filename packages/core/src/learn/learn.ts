@@ -4,7 +4,10 @@ import { type BenchTraits, DEFAULT_TRAITS } from '../steps';
 import { courseOf, type CoursePoint } from './course';
 import { joinedCharts } from './die-sightings';
 import type { Lesson } from './lesson';
+import { calibrations, widenedBy, type Calibration } from './calibration';
 import type { Sighting } from './sighting';
+import type { ShareSeen } from './sightings';
+import { widthSpreadOf, type WidthsHere } from './width-spread';
 import { traitsOf } from './traits';
 import {
   allowanceValues,
@@ -26,6 +29,10 @@ export interface Learnt {
   readonly rings: number;
   readonly traits: BenchTraits;
   readonly values: readonly LearntValue[];
+  /** How wide widths lie about their plans here. */
+  readonly widths: WidthsHere;
+  /** How often forecasts came true. */
+  readonly calibration: readonly Calibration[];
   /** Of the latest rings. */
   readonly course: readonly CoursePoint[];
   /** Names of the rings that lie far from all others, by their ids. */
@@ -34,8 +41,28 @@ export interface Learnt {
   readonly dieCharts: readonly DieChart[];
 }
 
+/** A bench that no ring has taught anything of. */
+export const NOTHING_LEARNT: Learnt = {
+  rings: 0,
+  traits: DEFAULT_TRAITS,
+  values: [],
+  widths: widthSpreadOf([], 1).here,
+  calibration: [],
+  course: [],
+  outlierNames: {},
+  dieCharts: [],
+};
+
+/** How far widths lay off what is planned with what was learnt, as logarithms. */
+function widthOffs(seen: ReturnType<typeof shareSeen>, { shareShift }: BenchTraits): readonly number[] {
+  return seen.flatMap(({ figure, off, slope }) => (figure === 'width' ? [off - slope * shareShift] : []));
+}
+
 /** What was seen of the share, the curl of each die being what it was found to be. */
-function shareSeen(lessons: readonly Lesson[], curlGain: BenchTraits['curlGain']): readonly Sighting[] {
+function shareSeen(
+  lessons: readonly Lesson[],
+  curlGain: BenchTraits['curlGain'],
+): readonly (Sighting & Pick<ShareSeen, 'figure'>)[] {
   return lessons.flatMap(({ ringId, shares }) =>
     shares.map(({ byCurlGain, off, ...seen }) => {
       const curled = Object.entries(byCurlGain).reduce(
@@ -95,6 +122,11 @@ export function learnFromLessons(unordered: readonly Lesson[], keptStandard: rea
     ...allowanceValues(lessons, kept),
     ...minuteValues(lessons, kept),
   ];
+  const foretold = lessons.flatMap((lesson) => lesson.foretold);
+  const { spread: widthSpread, here } = widthSpreadOf(
+    widthOffs(shares, traitsOf(values)),
+    widenedBy(foretold),
+  );
   const toSize = (sightings: readonly Sighting[], pullSigma: number) =>
     ({ sightings, pullSigma, to: 'size' }) as const;
   const series = [
@@ -105,7 +137,9 @@ export function learnFromLessons(unordered: readonly Lesson[], keptStandard: rea
   ];
   return {
     rings: lessons.length,
-    traits: traitsOf(values),
+    traits: traitsOf(values, widthSpread),
+    widths: here,
+    calibration: calibrations(foretold),
     values,
     course: courseOf(lessons, series, MOST_IN_COURSE),
     outlierNames: namesOf(lessons, values),

@@ -4,6 +4,7 @@ import { ringAllowance } from '../route';
 import { mostStrained, type Strained } from './allowance';
 import { dieSightings } from './die-sightings';
 import { formerSightings, springbackSightings, spreadSightings } from './elastic-sightings';
+import { foretoldSightings, type ForetoldSeen } from './foretold';
 import { timedMinutes } from './minutes';
 import type { Seen } from './sighting';
 import { curlSightings, foldSightings, shareSightings, trimSightings, type ShareSeen } from './sightings';
@@ -34,6 +35,8 @@ export interface Lesson {
   readonly minutes: ByKey<number>;
   readonly strained?: (Omit<Strained, 'ringId'> & { readonly metal: MetalId }) | undefined;
   readonly dieCharts: readonly DieChart[];
+  /** How its figures fell in what was foretold of them. */
+  readonly foretold: readonly ForetoldSeen[];
 }
 
 function byKey<T>(map: ReadonlyMap<string | number, readonly T[]>): ByKey<T> {
@@ -75,5 +78,6 @@ export function lessonOf(ring: LoggedRing, kit: Kit): Lesson | undefined {
     springbacks: byKey(springbackSightings(worked, kit)),
     formers: byKey(formerSightings(worked, kit)),
     minutes: byKey(timedMinutes(worked)),
+    foretold: foretoldSightings(worked),
   };
 }

@@ -48,6 +48,14 @@ export function timedMinutes({ ring, state }: WorkedRing): ReadonlyMap<StepKind,
   return found;
 }
 
+/** How much of the planned minutes of a ring's steps so far was timed, as a share. */
+export function timedShare(steps: RingState['steps'], events: LoggedRing['events']): number {
+  const told = timedSteps(steps, events);
+  const planned = (of: readonly TimedStep[]) => of.reduce((sum, { plannedMin }) => sum + plannedMin, 0);
+  const all = planned(told);
+  return all === 0 ? 0 : planned(told.filter(({ timedMin }) => timedMin !== undefined)) / all;
+}
+
 /** Minutes of hands that a ring has taken so far: as timed, and as planned where a step was not. */
 export function workedMinutes(steps: RingState['steps'], events: LoggedRing['events']): number {
   return timedSteps(steps, events).reduce(

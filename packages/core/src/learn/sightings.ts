@@ -35,8 +35,12 @@ function walked(
   return simulateMoves(input, { kit, school, moves, shareShift, traits }).finished;
 }
 
+/** Figures of a finished wall that tell of the share. */
+export const WALL_FIGURES = ['width', 'cut-edge', 'rim-edge'] as const;
+
 /** What was seen of the share, and what the curl of the dies has to do with it. */
 export interface ShareSeen extends Seen {
+  readonly figure: (typeof WALL_FIGURES)[number];
   /** What one unit of a curl die's gain takes from `off`, by the die's angle. */
   readonly byCurlGain: Readonly<Record<string, number>>;
 }
@@ -60,22 +64,25 @@ export function shareSightings(worked: WorkedCoinRing, kit: Kit): readonly Share
   const [low, middle, high] = [at(-PROBE), at(0), at(PROBE)];
   const curled = curlAngles(worked).map((angle) => [angle, at(0, { [angle]: 1 + GAIN_PROBE })] as const);
   const figures = [
-    { seen: measured.bandWidthMm, of: arcWidthMm, sigma: WIDTH_SHARE },
+    { figure: 'width', seen: measured.bandWidthMm, of: arcWidthMm, sigma: WIDTH_SHARE },
     {
+      figure: 'cut-edge',
       seen: measured.thicknessCutEdgeMm,
       of: (wall: Meridian) => cutEdge(wall).thicknessMm,
       sigma: EDGE_SHARE,
     },
     {
+      figure: 'rim-edge',
       seen: measured.thicknessRimEdgeMm,
       of: (wall: Meridian) => rimEdge(wall).thicknessMm,
       sigma: EDGE_SHARE,
     },
-  ];
-  return figures.flatMap(({ seen, of, sigma }) => {
+  ] as const;
+  return figures.flatMap(({ figure, seen, of, sigma }) => {
     if (seen === undefined) return [];
     const predicted = of(middle);
     return {
+      figure,
       off: Math.log(seen / predicted),
       slope: Math.log(of(high) / of(low)) / (2 * PROBE),
       sigma,

@@ -3,7 +3,7 @@ import { REFERENCE_KIT } from '../kit';
 import { STEADY_BENCH, simulateRing } from '../practice';
 import { planCoinRing } from '../route';
 import { DEFAULT_MANDREL, SIZE_SYSTEMS } from '../size';
-import type { BenchTraits } from '../steps';
+import { type BenchTraits, UNKNOWN_WIDTHS } from '../steps';
 import { seededRandom } from '../uncertainty';
 import { learnFromLessons, lessonOf, type Learnt, type LoggedRing } from './index';
 
@@ -17,6 +17,7 @@ export const TRUTH: BenchTraits = {
   handsOnMin: { fold: 6.5, anneal: 4 },
   springbackFactor: { stretch: 1.8 },
   spreadFactor: 1,
+  widthSpread: UNKNOWN_WIDTHS,
 };
 
 const COINS: readonly CoinRingInput['coin'][] = [

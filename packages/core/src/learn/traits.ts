@@ -1,4 +1,4 @@
-import { type BenchTraits, DEFAULT_TRAITS } from '../steps';
+import { type BenchTraits, DEFAULT_TRAITS, NINE_OF_TEN } from '../steps';
 import type { LearntValue } from './values';
 
 /** A value rests on at least so many rings before plans go by it. */
@@ -20,8 +20,6 @@ export function foretellsBetter({
   return errorBefore === undefined || errorAfter === undefined || errorAfter < errorBefore;
 }
 
-/** Nine of ten of a normal scatter lie within so many standard deviations. */
-const NINE_OF_TEN = 1.645;
 /** A funnel is read no finer, mm. */
 const LEAST_SCATTER_MM = 0.1;
 
@@ -47,7 +45,10 @@ function tailOf(key: string): string {
 }
 
 /** How the bench behaves by what was learnt of it: its defaults but where a value counts. */
-export function traitsOf(values: readonly LearntValue[]): BenchTraits {
+export function traitsOf(
+  values: readonly LearntValue[],
+  widthSpread = DEFAULT_TRAITS.widthSpread,
+): BenchTraits {
   const used = values.filter(counts);
   const byTail = (what: LearntValue['what']) =>
     Object.fromEntries(used.filter((one) => one.what === what).map(({ key, value }) => [tailOf(key), value]));
@@ -63,5 +64,6 @@ export function traitsOf(values: readonly LearntValue[]): BenchTraits {
     ),
     springbackFactor: byTail('springback'),
     spreadFactor: used.find(({ what }) => what === 'spread')?.value ?? DEFAULT_TRAITS.spreadFactor,
+    widthSpread,
   };
 }

@@ -2,6 +2,7 @@ import type { CoinRingInput, FinishingSchool } from '../forming';
 import { type RingEvent, ringState, type RingState } from '../ring';
 import { movesWall, type RouteStep } from '../steps';
 import type { MandrelTaper } from '../size';
+import type { KeptForecast } from '../uncertainty';
 
 /** How a coin ring was planned. */
 export interface CoinCourse {
@@ -22,6 +23,8 @@ export interface LoggedRing {
   readonly steps: readonly RouteStep[];
   readonly mandrel: MandrelTaper;
   readonly events: readonly RingEvent[];
+  /** What was foretold when it was begun; rings begun before that was kept have none. */
+  readonly forecast?: KeptForecast | undefined;
 }
 
 /** A ring with what its events come to. */

@@ -12,6 +12,7 @@ export { benchAllowance, goalOf, ringAllowance } from './goal';
 export { costToGo } from './find-route';
 export { runPass, spentBetween } from './passes';
 export type { Phase } from './passes';
+export { FIRST_CURL_DEG } from './moves';
 export type { Goal, RouteState } from './moves';
 export { foldOnPhase, foldPhase } from './phases/fold';
 export { pushPhase } from './phases/push';

@@ -1,4 +1,4 @@
-import { normalDeviate, seededRandom, type Random } from '../uncertainty';
+import { MINUTES_STRAY_LOG, normalDeviate, seededRandom, type Random } from '../uncertainty';
 import { longestSpanMin } from './calendar';
 import type { ScheduleJob } from './job';
 import { placeInOrder } from './place';
@@ -16,7 +16,7 @@ export interface Strays {
   readonly atBench: number;
 }
 
-export const DEFAULT_STRAYS: Strays = { minutesLog: 0.3, answerLog: 0.6, spoilt: 0.06, atBench: 0.7 };
+export const DEFAULT_STRAYS: Strays = { minutesLog: MINUTES_STRAY_LOG, answerLog: 0.6, spoilt: 0.06, atBench: 0.7 };
 
 export interface PromiseQuestion {
   readonly shop: Shop;

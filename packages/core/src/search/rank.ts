@@ -119,7 +119,7 @@ function optionOf(
       school,
       moves,
       traits: wish.traits,
-      spread: spreadFor(piece),
+      spread: spreadFor(piece, { traits: wish.traits }),
       rings: RINGS_PER_OPTION,
       intervals: DRAW_INTERVALS,
       seed: options.seed,

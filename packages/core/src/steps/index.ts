@@ -25,10 +25,12 @@ export {
   formedWish,
   formerKey,
   funnelsOf,
+  NINE_OF_TEN,
   springbackOf,
   turnedDeg,
   UNKNOWN_DIE,
+  UNKNOWN_WIDTHS,
 } from './traits';
-export type { BenchTraits, FunnelTruth } from './traits';
+export type { BenchTraits, FoldDieContact, FunnelTruth, WidthSpread } from './traits';
 export { runningWaits, waitClock } from './waits';
 export type { RingWait, SharedWait, StepWait, WaitClock } from './waits';

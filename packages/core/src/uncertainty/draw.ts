@@ -1,6 +1,21 @@
 import type { Coin } from '../stock';
-import { normalPlace } from '../numeric';
+import { normalPlace, studentPlace } from '../numeric';
+import {
+  type BenchTraits,
+  type FoldDieContact,
+  foldDieKey,
+  funnelsOf,
+  NINE_OF_TEN,
+  type WidthSpread,
+} from '../steps';
 import type { Spread } from './spread';
+
+/** Dies that a ring may meet. */
+export interface RingDies {
+  readonly folds: readonly FoldDieContact[];
+  /** Nominal angles of the dies that turn edges in. */
+  readonly curlDegs: readonly number[];
+}
 
 /** What is drawn for each ring. */
 export const UNSURE_INPUTS = [
@@ -12,10 +27,17 @@ export const UNSURE_INPUTS = [
   'share',
   'bench',
   'trim',
+  'fold',
+  'curl',
+  'gauge',
+  'edges',
 ] as const;
 export type UnsureInput = (typeof UNSURE_INPUTS)[number];
 
-/** How far each input is off in one ring: mm, except thickness and bench (shares of thickness and width) and share. */
+/**
+ * How far each input is off in one ring: mm, except thickness, bench, curl and edges (shares of thickness, width, drop and
+ * edges), share, and fold (scatters of the die).
+ */
 export type Draw = Readonly<Record<UnsureInput, number>>;
 
 /** So many numbers say how one ring is off: centring has two directions. */
@@ -31,8 +53,34 @@ export function drawInputs(point: Float64Array, spread: Spread): Draw {
     centring: Math.hypot(normal(3), normal(4)) * spread.centringMm,
     reading: normal(5) * spread.readingMm,
     share: normal(6) * spread.share,
-    bench: normal(7) * spread.benchShare,
+    bench: widthOff(point[7] ?? 0.5, spread.width),
     trim: normal(8) * spread.trimMm,
+    fold: normal(9) * spread.foldScatters,
+    curl: normal(10) * spread.curlShare,
+    gauge: normal(11) * spread.gaugeMm,
+    edges: normal(12) * spread.edgeShare,
+  };
+}
+
+/** Bias and scatter of a bench whose scatter is not known either are a Student's t together. */
+function widthOff(share: number, { biasShare, scatterShare, degrees, widened }: WidthSpread): number {
+  return studentPlace(share, degrees) * Math.hypot(biasShare, scatterShare) * widened;
+}
+
+/** The bench as it is in one ring: its dies fold and turn in a little more or less than they mostly do. */
+export function drawnTraits(traits: BenchTraits, draw: Draw, dies: RingDies): BenchTraits {
+  return {
+    ...traits,
+    funnels: Object.fromEntries(
+      dies.folds.map((die) => {
+        const { growthMm, scatterMm } = funnelsOf(traits, die);
+        const grownMm = growthMm + (draw.fold * scatterMm) / NINE_OF_TEN;
+        return [foldDieKey(die), { growthMm: grownMm, scatterMm }];
+      }),
+    ),
+    curlGain: Object.fromEntries(
+      dies.curlDegs.map((angle) => [angle, (traits.curlGain[angle] ?? 1) * (1 + draw.curl)]),
+    ),
   };
 }
 

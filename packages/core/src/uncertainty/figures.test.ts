@@ -1,4 +1,5 @@
-import { DRAWN_NUMBERS, drawInputs, drawnCoin } from './draw';
+import { DRAWN_NUMBERS, drawInputs, drawnCoin, drawnTraits, UNSURE_INPUTS, type Draw } from './draw';
+import { deviationIn, minutesForecast, placeOf, quantilesOf, rankedScore } from './forecast';
 import { evenPoints } from './even-points';
 import { narrowMost } from './narrow-most';
 import { binsOf, intervalOf, sharedVariance } from './quantiles';
@@ -6,8 +7,11 @@ import { normalDeviate, seededRandom } from './random';
 import type { RingChances } from './ring-chances';
 import { CRACK_AT, lostChance, mishapChances, WRINKLE_AT } from './mishaps';
 import { spreadFor } from './spread';
+import { type BenchTraits, DEFAULT_TRAITS } from '../steps';
 
 const COIN = { diameterMm: 30, rimThicknessMm: 2, massG: 12.5, metal: 'silver-900' } as const;
+
+const NOTHING_OFF = Object.fromEntries(UNSURE_INPUTS.map((input) => [input, 0])) as Draw;
 
 /** 0, 1, … 20: twenty steps, so that a twentieth is a whole step. */
 const STEPS = Array.from({ length: 21 }, (_, i) => i);
@@ -67,7 +71,7 @@ describe('spreadFor', () => {
     // √((0.01/12.5)² + 0.004²) = √(6.4e−7 + 1.6e−5).
     expect(spreadFor(COIN).thicknessShare).toBeCloseTo(Math.sqrt(6.4e-7 + 1.6e-5), 12);
     expect(spreadFor({ ...COIN, massG: undefined }).thicknessShare).toBe(0.035);
-    expect(spreadFor(COIN, 'by-eye', 0.1).thicknessShare).toBeCloseTo(Math.hypot(0.008, 0.004), 12);
+    expect(spreadFor(COIN, { scaleErrorG: 0.1 }).thicknessShare).toBeCloseTo(Math.hypot(0.008, 0.004), 12);
   });
 
   it('is as documented', () => {
@@ -77,10 +81,14 @@ describe('spreadFor', () => {
       centringMm: 0.12,
       readingMm: 0.06,
       share: 0.03,
-      benchShare: 0.012,
+      width: { biasShare: 0.0085, scatterShare: 0.0065, degrees: 8, widened: 1 },
       trimMm: 0.08,
+      foldScatters: 1,
+      curlShare: 0.08,
+      gaugeMm: 0.05,
+      edgeShare: 0.02,
     });
-    expect(spreadFor(COIN, 'self-centring').centringMm).toBe(0.05);
+    expect(spreadFor(COIN, { centring: 'self-centring' }).centringMm).toBe(0.05);
   });
 });
 
@@ -93,17 +101,89 @@ describe('drawInputs', () => {
     expect(draw.centring).toBeCloseTo(Math.SQRT2 * 0.12, 9);
     expect(draw.reading).toBeCloseTo(0.06, 9);
     expect(draw.share).toBeCloseTo(0.03, 9);
-    expect(draw.bench).toBeCloseTo(0.012, 9);
+    // A Student's t of eight degrees has its 84.13 % at 1.0668, and √(0.0085² + 0.0065²) = 0.010700.
+    expect(draw.bench).toBeCloseTo(1.0668 * 0.0107, 5);
+    expect(draw.fold).toBeCloseTo(1, 8);
+    expect(draw.curl).toBeCloseTo(0.08, 9);
+    expect(draw.gauge).toBeCloseTo(0.05, 9);
+    expect(draw.edges).toBeCloseTo(0.02, 9);
     expect(draw.trim).toBeCloseTo(0.08, 9);
   });
 
   it('makes a coin that is wider and thicker by just what was drawn', () => {
-    const none = { hole: 0, centring: 0, reading: 0, share: 0, bench: 0, trim: 0 };
-    const drawn = drawnCoin(COIN, { ...none, diameter: 0.3, thickness: 0.1 });
+    const drawn = drawnCoin(COIN, { ...NOTHING_OFF, diameter: 0.3, thickness: 0.1 });
     expect(drawn.diameterMm).toBeCloseTo(30.3, 12);
     expect(drawn.rimThicknessMm).toBeCloseTo(2.2, 12);
     // 12.5 · 1.1 · (30.3/30)² = 12.5 · 1.1 · 1.0201.
     expect(drawn.massG).toBeCloseTo(14.026375, 9);
+  });
+});
+
+describe('drawnTraits', () => {
+  const DIE = { kind: 'fold-die', angleDeg: 17, smallEndMm: 14 } as const;
+  const drawn = (traits: BenchTraits, off: Partial<Draw>) =>
+    drawnTraits(traits, { ...NOTHING_OFF, ...off }, { folds: [DIE], curlDegs: [17, 25] });
+
+  it('moves the funnels of a die by its own scatter: half a size where nothing is known of it', () => {
+    // Nine of ten lie within half a US size, 0.4064 mm: a deviation is 0.4064/1.645.
+    expect(drawn(DEFAULT_TRAITS, { fold: 2 }).funnels['17-14']?.growthMm).toBeCloseTo(2 * 0.24705, 4);
+    const known = { ...DEFAULT_TRAITS, funnels: { '17-14': { growthMm: 0.3, scatterMm: 0.1645 } } };
+    expect(drawn(known, { fold: -1 }).funnels['17-14']?.growthMm).toBeCloseTo(0.2, 9);
+  });
+
+  it('turns edges in by a share more than the die mostly does', () => {
+    expect(drawn(DEFAULT_TRAITS, { curl: 0.1 }).curlGain).toEqual({ 17: 1.1, 25: 1.1 });
+    const known = { ...DEFAULT_TRAITS, curlGain: { 25: 0.9 } };
+    expect(drawn(known, { curl: 0.1 }).curlGain['25']).toBeCloseTo(0.99, 12);
+    expect(spreadFor(COIN, { traits: known }).curlShare).toBe(0.04);
+  });
+});
+
+describe('forecasts', () => {
+  /** 0 … 100: the value below which a share of them lies is the share in percent. */
+  const quantiles = quantilesOf(Array.from({ length: 101 }, (_, i) => i));
+
+  it('say the values below which each twentieth lies', () => {
+    expect(quantiles).toHaveLength(19);
+    expect(quantiles[0]).toBeCloseTo(5, 9);
+    expect(quantiles[9]).toBeCloseTo(50, 9);
+    expect(quantiles[18]).toBeCloseTo(95, 9);
+  });
+
+  it('tell where a value fell, between and beyond', () => {
+    expect(deviationIn(quantiles, 50)).toBeCloseTo(0, 9);
+    expect(deviationIn(quantiles, 95)).toBeCloseTo(1.644854, 5);
+    expect(placeOf(deviationIn(quantiles, 22.5))).toBeCloseTo(0.225, 2);
+    // Gone on from the last two: 90 and 95 are 1.28155 and 1.64485, so that 100 is 2.00815.
+    expect(deviationIn(quantiles, 100)).toBeCloseTo(2.00815, 4);
+    expect(deviationIn(quantiles, 0)).toBeCloseTo(-2.00815, 4);
+    const certain = quantilesOf([3, 3, 3]);
+    expect([2, 3, 4].map((value) => deviationIn(certain, value))).toEqual([
+      -Infinity,
+      expect.closeTo(-1.463, 2),
+      Infinity,
+    ]);
+  });
+
+  it('score by how wide and how wrong they are', () => {
+    // One certain value, missed by 2: every pinball loss is its share of 2, their mean half of it, twice that is 2.
+    expect(rankedScore(quantilesOf([3, 3]), 5)).toBeCloseTo(2, 9);
+    expect(rankedScore(quantiles, 50)).toBeLessThan(rankedScore(quantiles, 90));
+    const narrow = quantiles.map((value) => 50 + (value - 50) / 4);
+    expect(rankedScore(narrow, 50)).toBeCloseTo(rankedScore(quantiles, 50) / 4, 9);
+  });
+
+  it('of minutes stray less the more steps there are, never less than the maker’s pace', () => {
+    const steps = (count: number) => Array.from({ length: count }, () => ({ handsOnMin: 60 / count }));
+    const apart = (count: number) => {
+      const told = minutesForecast(steps(count));
+      return Math.log((told[18] ?? 0) / (told[0] ?? 1));
+    };
+    expect(apart(1)).toBeCloseTo(2 * 1.644854 * Math.hypot(0.3, 0.2), 6);
+    expect(apart(20)).toBeLessThan(apart(1));
+    expect(apart(1000)).toBeCloseTo(2 * 1.644854 * 0.2, 2);
+    // Log-normal steps take e^(0.3²/2) = 1.046 times their median on average.
+    expect(minutesForecast(steps(1000))[9]).toBeCloseTo(62.76, 1);
   });
 });
 

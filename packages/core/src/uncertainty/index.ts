@@ -4,9 +4,19 @@ export { narrowMost } from './narrow-most';
 export type { NarrowAdvice } from './narrow-most';
 export { intervalOf } from './quantiles';
 export type { Bin, Interval } from './quantiles';
+export {
+  deviationIn,
+  FORETOLD,
+  MINUTES_STRAY_LOG,
+  minutesForecast,
+  placeOf,
+  quantilesOf,
+  rankedScore,
+} from './forecast';
+export type { Foretold, KeptForecast, Quantiles, RingForecast, WallForecast } from './forecast';
 export { normalDeviate, seededRandom } from './random';
 export type { Random } from './random';
-export { ringChances, RINGS_DRAWN } from './ring-chances';
+export { ringChances, RINGS_DRAWN, wallForecast } from './ring-chances';
 export type { ChancesQuestion, RingChances } from './ring-chances';
 export { runToEnd } from './run';
 export { CRACK_AT, LOSSES, MISHAPS, NO_LOSSES, WRINKLE_AT } from './mishaps';

@@ -34,6 +34,14 @@ function adviceWords(input: UnsureInput, coin: Coin): string {
       return 'Log your finished widths: how your dies and grease differ from the default bench is not known yet.';
     case 'trim':
       return 'Trim a little at a time and read between.';
+    case 'fold':
+      return 'Log what your funnels read: how this die folds is not known yet.';
+    case 'curl':
+      return 'Turn the edges in a little at a time and read between.';
+    case 'gauge':
+      return 'Check the mandrel’s marks with the calliper.';
+    case 'edges':
+      return 'Measure the edges at three places, between the letters.';
   }
 }
 

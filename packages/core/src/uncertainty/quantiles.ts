@@ -7,7 +7,8 @@ export interface Interval {
 
 const TAIL = 0.05;
 
-function quantile(sorted: readonly number[], share: number): number {
+/** The value below which a share of them lies. @param sorted smallest first */
+export function quantile(sorted: readonly number[], share: number): number {
   const place = (sorted.length - 1) * share;
   const below = sorted[Math.floor(place)] ?? 0;
   const above = sorted[Math.ceil(place)] ?? below;

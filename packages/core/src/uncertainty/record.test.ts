@@ -18,7 +18,7 @@ describe('the record of chances', () => {
     ['weighed, self-centring', { ...INPUT.coin, massG: 15.13 }, 'self-centring'],
   ] as const)('%s', (_name, coin, centring) => {
     const { school, moves } = routeFor({ ...INPUT, coin });
-    const spread = spreadFor(coin, centring);
+    const spread = spreadFor(coin, { centring });
     const chances = runToEnd(
       ringChances({ input: { ...INPUT, coin }, kit: REFERENCE_KIT, school, moves, spread, rings: 60 }),
     );

@@ -1,19 +1,30 @@
 import {
   arcWidthMm,
+  curlOf,
   cutEdge,
   rimEdge,
   wallCurlDropMm,
   type CoinRingInput,
   type FinishingSchool,
 } from '../forming';
-import type { Kit } from '../kit';
-import { ringAllowance, type SimulatedForming, simulateMoves } from '../route';
-import type { BenchTraits } from '../steps';
-import { DRAWN_NUMBERS, drawInputs, drawnCoin, UNSURE_INPUTS, type Draw, type UnsureInput } from './draw';
+import { type Kit, toolsOf } from '../kit';
+import { FIRST_CURL_DEG, ringAllowance, type SimulatedForming, simulateMoves } from '../route';
+import { type BenchTraits, DEFAULT_TRAITS } from '../steps';
+import {
+  DRAWN_NUMBERS,
+  drawInputs,
+  drawnCoin,
+  drawnTraits,
+  UNSURE_INPUTS,
+  type Draw,
+  type RingDies,
+  type UnsureInput,
+} from './draw';
 import { binsOf, intervalOf, sharedVariance, type Bin, type Interval } from './quantiles';
 import { seededRandom } from './random';
 import { evenPoints } from './even-points';
 import { lostChance, mishapChances, MISHAPS, type Mishap } from './mishaps';
+import { quantilesOf, type WallForecast } from './forecast';
 import { spreadFor, type Spread } from './spread';
 
 /** A route whose rings are to be drawn. */
@@ -90,25 +101,38 @@ function sampleOf(
   const { input } = question;
   const widthMm = arcWidthMm(walk.finished) * (1 + draw.bench);
   const cut = cutEdge(walk.finished);
-  // Turning the edges in takes more off a wider wall, in proportion.
+  // Turning the edges in takes more off a wider wall, in proportion, and as much more as it goes deeper.
   const wider = widthMm / planned.widthMm - 1;
-  const curledOffMm = -wider * planned.curlDropMm;
+  const offMm = draw.gauge - (wider + draw.curl) * planned.curlDropMm;
   const weak = weakSide(draw, input.holeMm);
-  const thinnestMm = cut.thicknessMm * weak.thin;
+  const thicker = 1 + draw.edges;
+  const cutEdgeMm = cut.thicknessMm * thicker;
   return {
     draw,
     widthMm,
-    sizeMm: input.targetInsideDiameterMm + draw.reading + draw.trim + curledOffMm,
-    cutEdgeMm: cut.thicknessMm,
-    rimEdgeMm: rimEdge(walk.finished).thicknessMm,
+    sizeMm: input.targetInsideDiameterMm + draw.reading + draw.trim + offMm,
+    cutEdgeMm,
+    rimEdgeMm: rimEdge(walk.finished).thicknessMm * thicker,
     unevenMm: 2 * draw.centring * Math.exp(-cut.strainLog / 2),
     chanceOf: mishapChances({
       cutEdgeUse: (walk.peakSpent.cut * (1 + weak.strain)) / allowanceStrainLog,
       wrinkleIndex: walk.wrinkleIndex,
-      thinnestMm,
-      sizeOffMm: curledOffMm,
+      thinnestMm: cutEdgeMm * weak.thin,
+      sizeOffMm: offMm,
       sizeSpreadMm: Math.hypot(spread.readingMm, spread.trimMm),
     }),
+  };
+}
+
+/** Dies of the kit that a ring may be folded in, and those that its edges are turned in by. */
+function diesFor({ wall }: CoinRingInput, kit: Kit): RingDies {
+  return {
+    folds: toolsOf(kit, 'fold-die').map(({ spec: { kind, angleDeg, smallEndMm } }) => ({
+      kind,
+      angleDeg,
+      smallEndMm,
+    })),
+    curlDegs: wall.kind === 'rounded' && !wall.curl ? [FIRST_CURL_DEG, curlOf(wall)] : [],
   };
 }
 
@@ -154,34 +178,71 @@ function summary(samples: readonly Sample[]): RingChances {
 }
 
 /**
- * Draws many rings of one plan and follows each along its route: pieces differ by how well they were measured, metals
- * by their share, hands by their readings. The maker works to the plan's stopping marks, as at the bench.
+ * How sure a plan is, over many rings drawn of it.
  * @yields the share of rings done, now and then, so that long work can show progress and be stopped
  */
 export function* ringChances(question: ChancesQuestion): Generator<number, RingChances> {
-  const { input, kit, school, moves, traits, rings = RINGS_DRAWN, seed = 1, intervals } = question;
-  const spread = question.spread ?? spreadFor(input.coin);
+  return summary(yield* drawnRings(question));
+}
+
+/**
+ * What is foretold of a ring's wall, as quantiles.
+ * @yields as {@link ringChances}
+ */
+export function* wallForecast(question: ChancesQuestion): Generator<number, WallForecast> {
+  const samples = yield* drawnRings(question);
+  return {
+    widthMm: quantilesOf(samples.map(({ widthMm }) => widthMm)),
+    cutEdgeMm: quantilesOf(samples.map(({ cutEdgeMm }) => cutEdgeMm)),
+    rimEdgeMm: quantilesOf(samples.map(({ rimEdgeMm }) => rimEdgeMm)),
+  };
+}
+
+/**
+ * Draws many rings of one plan and follows each along its route: pieces differ by how well they were measured, metals
+ * by their share, hands by their readings. The maker works to the plan's stopping marks, as at the bench.
+ */
+function* drawnRings(question: ChancesQuestion): Generator<number, readonly Sample[]> {
+  const {
+    input,
+    kit,
+    school,
+    moves,
+    traits = DEFAULT_TRAITS,
+    rings = RINGS_DRAWN,
+    seed = 1,
+    intervals,
+  } = question;
+  const spread = question.spread ?? spreadFor(input.coin, { traits });
   const points = evenPoints(rings, DRAWN_NUMBERS, seededRandom(seed));
   const { finished } = simulateMoves(input, { kit, school, moves, traits, intervals });
   const curlDropMm = wallCurlDropMm(input.wall, finished, input.targetInsideDiameterMm);
   const planned = { widthMm: arcWidthMm(finished), curlDropMm };
   const beforeCurlMm = input.targetInsideDiameterMm + curlDropMm;
   const allowance = ringAllowance(input.coin, traits);
+  const dies = diesFor(input, kit);
+  // Pushed to a depth instead of to an angle, the edges come to another size.
+  const pushedDropMm = input.wall.curl ? curlDropMm : 0;
   const samples: Sample[] = [];
   for (const [i, point] of points.entries()) {
     if (i % REPORT_EVERY === 0) yield i / rings;
     const draw = drawInputs(point, spread);
-    const piece = { ...input, coin: drawnCoin(input.coin, draw), holeMm: input.holeMm + draw.hole };
+    const piece = {
+      ...input,
+      coin: drawnCoin(input.coin, draw),
+      holeMm: input.holeMm + draw.hole,
+      targetInsideDiameterMm: input.targetInsideDiameterMm - draw.curl * pushedDropMm,
+    };
     const walk = simulateMoves(piece, {
       kit,
       school,
       moves,
-      traits,
+      traits: drawnTraits(traits, draw, dies),
       shareShift: draw.share,
-      beforeCurlMm,
+      beforeCurlMm: beforeCurlMm + draw.gauge,
       intervals,
     });
     samples.push(sampleOf(draw, walk, planned, question, allowance, spread));
   }
-  return summary(samples);
+  return samples;
 }

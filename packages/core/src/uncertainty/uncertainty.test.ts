@@ -2,6 +2,7 @@ import * as fc from 'fast-check';
 import type { CoinRingInput } from '../forming';
 import { REFERENCE_KIT } from '../kit';
 import type { CoinRoute } from '../route';
+import type { WidthSpread } from '../steps';
 import { routeFor } from '../route/test-route';
 import { workingThickness } from '../stock';
 import { DRAWN_NUMBERS, drawInputs } from './draw';
@@ -26,6 +27,8 @@ const INPUT: CoinRingInput = {
   targetInsideDiameterMm: 20.5,
   wall: { kind: 'straight' },
 };
+/** A bench whose widths come out as planned. */
+const STEADY: WidthSpread = { biasShare: 0, scatterShare: 0, degrees: 8, widened: 1 };
 const EXACT: Spread = {
   diameterMm: 0,
   thicknessShare: 0,
@@ -33,8 +36,12 @@ const EXACT: Spread = {
   centringMm: 0,
   readingMm: 0,
   share: 0,
-  benchShare: 0,
+  width: STEADY,
   trimMm: 0,
+  foldScatters: 0,
+  curlShare: 0,
+  gaugeMm: 0,
+  edgeShare: 0,
 };
 
 function chancesOf(
@@ -78,10 +85,12 @@ describe('drawing a piece', () => {
   it('is surer of a weighed piece, of a better scale and of a self-centring punch', () => {
     const byRim = spreadFor({ ...INPUT.coin, massG: undefined });
     expect(byRim.thicknessShare).toBeGreaterThan(3 * spreadFor(INPUT.coin).thicknessShare);
-    expect(spreadFor(INPUT.coin, 'by-eye', 0.5).thicknessShare).toBeGreaterThan(
+    expect(spreadFor(INPUT.coin, { scaleErrorG: 0.5 }).thicknessShare).toBeGreaterThan(
       spreadFor(INPUT.coin).thicknessShare,
     );
-    expect(spreadFor(INPUT.coin, 'self-centring').centringMm).toBeLessThan(spreadFor(INPUT.coin).centringMm);
+    expect(spreadFor(INPUT.coin, { centring: 'self-centring' }).centringMm).toBeLessThan(
+      spreadFor(INPUT.coin).centringMm,
+    );
   });
 });
 
@@ -143,12 +152,53 @@ describe('ringChances', () => {
     expect(scatter(({ chanceOf }) => chanceOf.size)).toBeLessThan(0.003);
   });
 
-  it.each(['share', 'benchShare', 'diameterMm'] as const)('widens the width’s interval with %s', (key) => {
-    const width = ({ widthMm }: RingChances) => widthMm.high - widthMm.low;
-    const amount = { share: 0.05, benchShare: 0.02, diameterMm: 0.1 }[key];
-    expect(width(chancesOf(INPUT, { ...EXACT, [key]: amount }))).toBeGreaterThan(0.01);
-    const twice = width(chancesOf(INPUT, { ...EXACT, [key]: 2 * amount }));
-    expect(twice).toBeGreaterThan(1.5 * width(chancesOf(INPUT, { ...EXACT, [key]: amount })));
+  it.each([
+    ['share', (times: number) => ({ share: 0.05 * times })],
+    ['the bench', (times: number) => ({ width: { ...STEADY, biasShare: 0.02 * times } })],
+    ['each ring', (times: number) => ({ width: { ...STEADY, scatterShare: 0.02 * times } })],
+    ['earlier forecasts', (widened: number) => ({ width: { ...STEADY, scatterShare: 0.02, widened } })],
+    ['diameter', (times: number) => ({ diameterMm: 0.1 * times })],
+  ])('widens the width’s interval with %s', (_what, off) => {
+    const width = (times: number) => {
+      const { low, high } = chancesOf(INPUT, { ...EXACT, ...off(times) }).widthMm;
+      return high - low;
+    };
+    expect(width(1)).toBeGreaterThan(0.01);
+    expect(width(2)).toBeGreaterThan(1.5 * width(1));
+  });
+
+  it('is less sure of a wall that is turned in than of a straight one', () => {
+    const apart = ({ low, high }: RingChances['sizeMm']) => high - low;
+    const straight = chancesOf(INPUT, spreadFor(INPUT.coin));
+    for (const wall of [
+      { kind: 'rounded', curlDeg: 25 },
+      { kind: 'rounded', curl: { dieAngleDeg: 25, depth: 'half' } },
+    ] as const) {
+      const input = { ...INPUT, wall };
+      const rounded = chancesOf(input, spreadFor(input.coin));
+      expect(apart(rounded.sizeMm)).toBeGreaterThan(1.2 * apart(straight.sizeMm));
+      expect(rounded.chanceOf.size).toBeGreaterThan(straight.chanceOf.size);
+      // Turned in exactly as planned, it is as sure as the straight one.
+      const exact = chancesOf(input, { ...spreadFor(input.coin), curlShare: 0 });
+      expect(apart(exact.sizeMm)).toBeLessThan(1.1 * apart(straight.sizeMm));
+    }
+  });
+
+  it('is off by the mandrel’s marks as much as they are', () => {
+    const { sizeMm, chanceOf } = chancesOf(INPUT, { ...EXACT, gaugeMm: 0.1 });
+    // Nine of ten lie within 1.645 deviations.
+    expect(sizeMm.high - sizeMm.low).toBeCloseTo(2 * 1.645 * 0.1, 2);
+    // Beyond a quarter size, 0.203 mm: 4.2 % at 0.1 mm.
+    expect(chanceOf.size).toBeCloseTo(0.042, 2);
+  });
+
+  it('is off by its fold, where the size of the funnel is the die’s', () => {
+    const width = (foldScatters: number) => {
+      const { low, high } = chancesOf(INPUT, { ...EXACT, foldScatters }).widthMm;
+      return high - low;
+    };
+    expect(width(1)).toBeGreaterThan(0);
+    expect(width(3)).toBeGreaterThan(2 * width(1));
   });
 
   it('misses the size more often the worse the mandrel is read', () => {
@@ -184,7 +234,7 @@ describe('ringChances', () => {
 
 describe('narrowMost', () => {
   it('names the input behind the spread and how narrow it would get', () => {
-    const spread = { ...EXACT, diameterMm: 0.2, benchShare: 0.001 };
+    const spread = { ...EXACT, diameterMm: 0.2, width: { ...STEADY, scatterShare: 0.001 } };
     const advice = narrowMost(chancesOf(INPUT, spread), INPUT.coin);
     expect(advice?.input).toBe('diameter');
     expect(advice?.words).toContain('diameter');

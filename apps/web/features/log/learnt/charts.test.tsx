@@ -27,14 +27,23 @@ const ENTRY = {
 
 describe('the chart of a ring against its prediction', () => {
   it('says how far each measured figure is off, and leaves out what was not measured', () => {
-    expect(drawn(<ComparisonChart entry={ENTRY} />)).toBe(
-      'Off the prediction: Inside diameter 1.0 percent, Width -5.0 percent, Rim edge 15.0 percent',
+    expect(drawn(<ComparisonChart entry={ENTRY} forecast={undefined} />)).toBe(
+      'Off the prediction: Inside diameter 1.0 percent; Width -5.0 percent; Rim edge 15.0 percent',
     );
+  });
+
+  it('says where ninety in a hundred were to lie, where that was told', () => {
+    const told = Array.from({ length: 19 }, (_, i) => 7.6 + (i * 0.8) / 18);
+    const forecast = { widthMm: told, handsOnMin: told, widened: 1 };
+    expect(drawn(<ComparisonChart entry={ENTRY} forecast={forecast} />)).toContain(
+      'Width -5.0 percent, told -5.0 to 5.0; Rim edge 15.0 percent',
+    );
+    expect(screen.getByText(/^Shaded: 90 in 100/)).toBeTruthy();
   });
 
   it('is not there when nothing was measured', () => {
     const nothing = { ...ENTRY, actualInsideDiameterMm: null, actualWidthMm: null, actualRimEdgeMm: null };
-    expect(render(<ComparisonChart entry={nothing} />).toJSON()).toBeNull();
+    expect(render(<ComparisonChart entry={nothing} forecast={undefined} />).toJSON()).toBeNull();
   });
 });
 

@@ -6,6 +6,7 @@ import { renderWithStore } from '@/testing/render';
 import { defaultWriters } from '@/testing/writers';
 import { runningMean } from './course-model';
 import { LearntScreen } from './LearntScreen';
+import { insideWords, scoreWords, verdictWords, widthsWords, type Calibration } from './foretold-words';
 import { errorText, nameOf, restsOn, valueText } from './learnt-words';
 
 jest.mock('expo-router', () => jest.requireActual('@/testing/router').fakeRouter());
@@ -24,6 +25,54 @@ describe('the words of a learnt value', () => {
     expect(errorText(share, WRITE)).toBe('2.1 → 1.4%');
     expect(restsOn(valueOf({ what: 'minutes', sightings: 80 }))).toBe('80 timed');
     expect(errorText(valueOf({ errorBefore: undefined }), WRITE)).toBeUndefined();
+  });
+});
+
+const CALIBRATION: Calibration = {
+  what: 'widthMm',
+  rings: 46,
+  inside: 41,
+  low: 0.7696,
+  high: 0.9527,
+  places: [1, 4, 5, 6, 7, 8, 5, 4, 4, 2],
+  score: 0.004,
+  standardScore: 0.005,
+  verdict: 'few',
+};
+
+describe('the words of what was foretold', () => {
+  it('count the rings, say how sure the count is, and what follows', () => {
+    expect(insideWords(CALIBRATION)).toBe('41 of the last 46 rings lay inside 90 in 100.');
+    expect(verdictWords(CALIBRATION)).toBe(
+      'By that, 77 to 95 in 100 do; 90 should. Judged from 50 rings on.',
+    );
+    const judged = (verdict: Calibration['verdict'], what: Calibration['what'] = 'widthMm') =>
+      verdictWords({ ...CALIBRATION, verdict, what });
+    expect(judged('right')).toContain('What is told holds.');
+    expect(judged('too-narrow')).toContain('Too few: what is told is taken wider from now on.');
+    expect(judged('too-narrow', 'cutEdgeMm')).toContain('taken wider by you.');
+    expect(judged('too-wide')).toContain('taken narrower from now on.');
+  });
+
+  it('say what the log is worth, where it is worth anything', () => {
+    expect(scoreWords(CALIBRATION)).toBe(
+      'With what your log taught they miss by 20% less than the defaults would have.',
+    );
+    expect(scoreWords({ ...CALIBRATION, score: 0.006 })).toContain('20% more');
+    expect(scoreWords({ ...CALIBRATION, score: 0.005 })).toBeUndefined();
+  });
+
+  it('tell the narrower of two intervals first, and that ranks want twenty rings', () => {
+    const widths = { rings: 30, modelShare: 0.011, rankedShare: 0.013, standardShare: 0.02 };
+    expect(widthsWords(widths)).toBe(
+      'Nine of ten widths lie within ±1.1% of the plan, by your bench’s bias and scatter of 30 rings; ±1.3% by rank, by default within ±2.0%.',
+    );
+    expect(widthsWords({ ...widths, rankedShare: 0.009 })).toMatch(
+      /within ±0\.9% of the plan, by rank of 30/,
+    );
+    expect(widthsWords({ ...widths, rings: 7, rankedShare: undefined })).toMatch(
+      /From 20 rings on .* so far 7\.$/,
+    );
   });
 });
 
@@ -46,6 +95,30 @@ describe('LearntScreen', () => {
     await waitFor(() =>
       expect(calls.find(({ method }) => method === 'PATCH')?.body).toEqual({ standardFor: ['curl-17'] }),
     );
+  });
+
+  it('shows how often forecasts came true, figure by figure, and warns where they did not', async () => {
+    const edges: Calibration = {
+      ...CALIBRATION,
+      what: 'cutEdgeMm',
+      rings: 50,
+      inside: 38,
+      verdict: 'too-narrow',
+    };
+    fakeServer({ 'GET /learnt': { ...learntOf(valueOf()), calibration: [CALIBRATION, edges] } });
+    renderWithStore(<LearntScreen />);
+    expect(await screen.findByText('41 of the last 46 rings lay inside 90 in 100.')).toBeTruthy();
+    expect(screen.getByText(/by default within ±2\.0%/)).toBeTruthy();
+    fireEvent(screen.getByTestId('foretold'), 'layout', {
+      nativeEvent: { layout: { width: 360, height: 300, x: 0, y: 0 } },
+    });
+    expect(screen.getByTestId('place-bars').props['aria-label']).toBe(
+      'Where 46 rings fell in what was foretold, a tenth each from narrower to wider: 1, 4, 5, 6, 7, 8, 5, 4, 4, 2',
+    );
+    fireEvent.press(screen.getByText('cut edge'));
+    expect(screen.getByText('38 of the last 50 rings lay inside 90 in 100.')).toBeTruthy();
+    expect(screen.getByText(/Too few/)).toBeTruthy();
+    expect(screen.queryByText(/by default within/)).toBeNull();
   });
 
   it('says how many rings it is still learning from, and names the latest of many that lie far off', async () => {

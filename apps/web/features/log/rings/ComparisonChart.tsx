@@ -1,34 +1,52 @@
 import type { LogEntry } from '@round-mint/contract/log';
+import type { Ring } from '@round-mint/contract/rings';
 import { scaleLinear } from 'd3-scale';
 import { useState } from 'react';
 import { View } from 'react-native';
-import Svg, { Circle, G, Line, Text } from 'react-native-svg';
+import Svg, { Circle, G, Line, Rect, Text } from 'react-native-svg';
 import { usePalette } from '@/theme/light';
+import { Type } from '@/ui/Type';
 import { comparisons } from './log-model';
 
 const ROW = 30;
 const TOP = 22;
 const NAMES = 104;
 const RIGHT = 24;
+/** How high the band is in which nine of ten were told to lie. */
+const BAND = 20;
 /** Wider deviations are drawn at the edge, percent. */
 const WIDEST_PERCENT = 8;
 
-/** How far each figure came out from its prediction, on one scale in percent. */
-export function ComparisonChart({ entry }: { entry: LogEntry }) {
+interface ComparisonChartProps {
+  readonly entry: LogEntry;
+  /** What was told when the ring was begun. */
+  readonly forecast: Ring['forecast'];
+}
+
+/** How far each figure came out from its prediction, on one scale in percent, and where nine of ten were told to lie. */
+export function ComparisonChart({ entry, forecast }: ComparisonChartProps) {
   const palette = usePalette();
   const [width, setWidth] = useState(0);
-  const rows = comparisons(entry).flatMap(({ name, predictedMm, actualMm }) =>
-    actualMm === null ? [] : [{ name, percent: (actualMm / predictedMm - 1) * 100 }],
-  );
+  const rows = comparisons(entry, forecast).flatMap(({ name, predictedMm, actualMm, toldMm }) => {
+    if (actualMm === null) return [];
+    const percentOf = (mm: number) => (mm / predictedMm - 1) * 100;
+    const told = toldMm && { low: percentOf(toldMm.low), high: percentOf(toldMm.high) };
+    return [{ name, percent: percentOf(actualMm), told }];
+  });
   if (rows.length === 0) return null;
   const x = scaleLinear()
     .domain([-WIDEST_PERCENT, WIDEST_PERCENT])
     .range([NAMES, Math.max(NAMES + 1, width - RIGHT)])
     .clamp(true);
   const height = TOP + rows.length * ROW + 6;
-  const words = rows.map(({ name, percent }) => `${name} ${percent.toFixed(1)} percent`).join(', ');
+  const words = rows
+    .map(
+      ({ name, percent, told }) =>
+        `${name} ${percent.toFixed(1)} percent${told ? `, told ${told.low.toFixed(1)} to ${told.high.toFixed(1)}` : ''}`,
+    )
+    .join('; ');
   return (
-    <View onLayout={(event) => setWidth(event.nativeEvent.layout.width)} style={{ height }}>
+    <View onLayout={(event) => setWidth(event.nativeEvent.layout.width)} className="gap-1">
       {width > 0 ? (
         <Svg width={width} height={height} role="img" aria-label={`Off the prediction: ${words}`}>
           {[-WIDEST_PERCENT, -WIDEST_PERCENT / 2, 0, WIDEST_PERCENT / 2, WIDEST_PERCENT].map((at) => (
@@ -53,13 +71,22 @@ export function ComparisonChart({ entry }: { entry: LogEntry }) {
               </Text>
             </G>
           ))}
-          {rows.map(({ name, percent }, i) => {
+          {rows.map(({ name, percent, told }, i) => {
             const y = TOP + i * ROW + ROW / 2;
             return (
               <G key={name}>
                 <Text x={0} y={y + 4} fill={palette.ink} fontFamily="Barlow_500Medium" fontSize="13">
                   {name}
                 </Text>
+                {told ? (
+                  <Rect
+                    x={x(told.low)}
+                    y={y - BAND / 2}
+                    width={x(told.high) - x(told.low)}
+                    height={BAND}
+                    fill={palette.fold}
+                  />
+                ) : null}
                 <Line x1={x(0)} x2={x(percent)} y1={y} y2={y} stroke={palette.ink} strokeWidth="3" />
                 <Circle
                   cx={x(percent)}
@@ -73,6 +100,9 @@ export function ComparisonChart({ entry }: { entry: LogEntry }) {
             );
           })}
         </Svg>
+      ) : null}
+      {rows.some(({ told }) => told) ? (
+        <Type as="small">Shaded: 90 in 100 were to lie there, as told when it was begun.</Type>
       ) : null}
     </View>
   );

@@ -231,7 +231,7 @@ function FinishedRing({ entry, ring }: { entry: LogEntry; ring: RingWithEvents }
     <>
       <Type as="figure">{`${write.size(entry.predictedInsideDiameterMm)}: ${sizeErrorWords(entry.sizeErrorUs, write)}`}</Type>
       <FinishedDrawing ring={ring} entry={entry} />
-      <ComparisonChart entry={entry} />
+      <ComparisonChart entry={entry} forecast={ring.forecast} />
       <ComparisonTable entry={entry} />
       <View className="items-start">
         <TextButton label="Correct the figures" onPress={() => setCorrecting(true)} />

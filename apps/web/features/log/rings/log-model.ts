@@ -1,4 +1,5 @@
 import type { LogEntry, LogSummary } from '@round-mint/contract/log';
+import type { Ring } from '@round-mint/contract/rings';
 import { capital, countWords, percentWords } from '@round-mint/core/format';
 import { MM_PER_US_SIZE } from '@round-mint/core/size';
 import { edgeNamesOf } from '@round-mint/core/steps';
@@ -25,10 +26,17 @@ export interface Comparison {
   readonly name: string;
   readonly predictedMm: number;
   readonly actualMm: number | null;
+  /** Nine of ten were told to lie between; undefined where nothing was. */
+  readonly toldMm?: { readonly low: number; readonly high: number } | undefined;
+}
+
+function nineOfTen(quantiles: readonly number[] | undefined): Comparison['toldMm'] {
+  const [low, high] = [quantiles?.[0], quantiles?.at(-1)];
+  return low === undefined || high === undefined ? undefined : { low, high };
 }
 
 /** The figures of a ring that can be compared. */
-export function comparisons(entry: LogEntry): readonly Comparison[] {
+export function comparisons(entry: LogEntry, forecast?: Ring['forecast']): readonly Comparison[] {
   const names = edgeNamesOf(entry.kind);
   return [
     {
@@ -36,9 +44,24 @@ export function comparisons(entry: LogEntry): readonly Comparison[] {
       predictedMm: entry.predictedInsideDiameterMm,
       actualMm: entry.actualInsideDiameterMm,
     },
-    { name: 'Width', predictedMm: entry.predictedWidthMm, actualMm: entry.actualWidthMm },
-    { name: capital(names.cut), predictedMm: entry.predictedCutEdgeMm, actualMm: entry.actualCutEdgeMm },
-    { name: capital(names.rim), predictedMm: entry.predictedRimEdgeMm, actualMm: entry.actualRimEdgeMm },
+    {
+      name: 'Width',
+      predictedMm: entry.predictedWidthMm,
+      actualMm: entry.actualWidthMm,
+      toldMm: nineOfTen(forecast?.widthMm),
+    },
+    {
+      name: capital(names.cut),
+      predictedMm: entry.predictedCutEdgeMm,
+      actualMm: entry.actualCutEdgeMm,
+      toldMm: nineOfTen(forecast?.cutEdgeMm),
+    },
+    {
+      name: capital(names.rim),
+      predictedMm: entry.predictedRimEdgeMm,
+      actualMm: entry.actualRimEdgeMm,
+      toldMm: nineOfTen(forecast?.rimEdgeMm),
+    },
   ];
 }
 

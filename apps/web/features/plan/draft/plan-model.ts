@@ -166,6 +166,6 @@ export function chancesQuestion(model: PlanModel): ChancesQuestion | undefined {
     school,
     moves,
     traits,
-    spread: spreadFor(piece, selfCentring ? 'self-centring' : 'by-eye'),
+    spread: spreadFor(piece, { centring: selfCentring ? 'self-centring' : 'by-eye', traits }),
   };
 }

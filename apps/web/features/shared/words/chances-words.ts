@@ -22,6 +22,10 @@ export const INPUT_WORDS: Readonly<Record<UnsureInput, string>> = {
   share: 'share of the width',
   bench: 'your dies and grease',
   trim: 'trimming the lip',
+  fold: 'funnels of the fold die',
+  curl: 'how far edges are turned in',
+  gauge: 'marks of the mandrel',
+  edges: 'relief over the edges',
 };
 
 /** "8.7–9.1 mm", "US 9¾–10¼": what both ends share before and after the number is written once. */

@@ -7,7 +7,7 @@ import { counted, CURL_WORDS } from '../move-words';
 import type { Goal, Move, RouteState } from './move';
 
 /** First curl of a wall that is to be turned in further (craft §3: 17° on both edges, then 25°). */
-const FIRST_CURL_DEG = 17;
+export const FIRST_CURL_DEG = 17;
 
 function dieCurl(state: RouteState, goal: Goal, toDeg: number, done: boolean): Move {
   const from = state.curlDeg ?? 0;

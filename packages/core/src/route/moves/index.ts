@@ -1,5 +1,5 @@
 import { correctingMoves, isOffSize } from './correcting-moves';
-import { curlMoves } from './curl-moves';
+import { curlMoves, FIRST_CURL_DEG } from './curl-moves';
 import { foldMoves } from './fold-moves';
 import type { Goal, Move, RouteState } from './move';
 import { steppedMoves } from './stepped-moves';
@@ -54,4 +54,5 @@ export function dueMove(state: RouteState, goal: Goal, moves: readonly string[])
 /** More moves than this no coin takes. */
 export const MOST_MOVES = 24;
 
+export { FIRST_CURL_DEG };
 export type { Goal, Move, RouteState } from './move';
