@@ -13,6 +13,13 @@ const widthSpreadSchema = z.object({
   widened: z.number(),
 });
 
+/** How rings are lost at this bench, and how many of each loss the log has seen. */
+const lossTraitsSchema = z.object({
+  wrinkleFactor: z.number(),
+  slipChance: z.number(),
+  seen: z.object({ crack: z.number().int(), wrinkle: z.number().int(), slip: z.number().int() }),
+});
+
 /** How far nine of ten widths lie to either side of their plans, as shares of them. */
 const widthsHereSchema = z.object({
   rings: z.number().int(),
@@ -37,13 +44,25 @@ const calibrationSchema = z.object({
 /** One value of the bench as the log has taught it, beside its default. */
 export const learntValueSchema = z.object({
   key: z.string(),
-  what: z.enum(['share', 'trim', 'curl', 'fold', 'springback', 'spread', 'allowance', 'minutes']),
+  what: z.enum([
+    'share',
+    'trim',
+    'curl',
+    'fold',
+    'springback',
+    'spread',
+    'allowance',
+    'wrinkle',
+    'slip',
+    'minutes',
+  ]),
   of: z.string().optional(),
   value: z.number(),
   standard: z.number(),
   sigma: z.number().optional(),
   rings: z.number().int(),
   sightings: z.number().int(),
+  events: z.number().int().optional(),
   errorBefore: z.number().optional(),
   errorAfter: z.number().optional(),
   outliers: z.array(idSchema),
@@ -75,6 +94,7 @@ export const storedLearntSchema = z.object({
     springbackFactor: byName,
     spreadFactor: z.number(),
     widthSpread: widthSpreadSchema,
+    losses: lossTraitsSchema,
   }),
   values: z.array(learntValueSchema),
   widths: widthsHereSchema,

@@ -1,4 +1,5 @@
 import { seenDieChartSchema } from '@round-mint/contract/die-charts';
+import { SYMPTOMS } from '@round-mint/core/ring/codes';
 import { metalIdSchema } from '@round-mint/contract/common';
 import { WALL_FIGURES, type Lesson } from '@round-mint/core/learn';
 import { FORETOLD } from '@round-mint/core/uncertainty';
@@ -29,6 +30,13 @@ export const lessonSchema = z.object({
   minutes: listsOf(z.number()),
   strained: z.object({ metal: metalIdSchema, use: z.number(), cracked: z.boolean() }).optional(),
   dieCharts: z.array(seenDieChartSchema),
+  loss: z
+    .object({
+      wrinkle: z.object({ use: z.number(), gaveWay: z.boolean() }).optional(),
+      slip: z.enum(SYMPTOMS).optional(),
+    })
+    .optional(),
+  isLost: z.boolean(),
   foretold: z.array(
     z.object({
       what: z.enum(FORETOLD),

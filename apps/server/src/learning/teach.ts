@@ -40,7 +40,7 @@ export interface TeachTask {
 }
 
 export interface Taught {
-  /** Null where the maker left the ring out or spoilt it, or nothing can be learnt from it. */
+  /** Null where the maker left the ring out, or nothing can be learnt from it. */
   readonly lesson: Lesson | null;
   /** What lists and sums say of it; null where that cannot be told. */
   readonly summary: RingSummary | null;
@@ -54,7 +54,7 @@ export function teach({ ring, plan, events, kit }: TeachTask): Taught {
       ...ringOf({ ...ring, frozenPlan: JSON.parse(plan) }),
       events: eventRowsSchema.parse(JSON.parse(events)).map(eventOf),
     };
-    const lesson = known.status === 'finished' ? lessonOf(loggedRing(known), kit) : undefined;
+    const lesson = known.status === 'in-work' ? undefined : lessonOf(loggedRing(known), kit);
     return { lesson: lesson ?? null, summary: summaryOf(known) };
   } catch (error) {
     return { lesson: null, summary: null, problem: error instanceof Error ? error.message : String(error) };

@@ -4,6 +4,7 @@ import { type BenchTraits, DEFAULT_TRAITS } from '../steps';
 import { courseOf, type CoursePoint } from './course';
 import { joinedCharts } from './die-sightings';
 import type { Lesson } from './lesson';
+import { lossValues } from './losses';
 import { calibrations, widenedBy, type Calibration } from './calibration';
 import type { Sighting } from './sighting';
 import type { ShareSeen } from './sightings';
@@ -87,7 +88,8 @@ function namesOf(lessons: readonly Lesson[], values: readonly LearntValue[]): Le
  * @param keptStandard keys of values that the maker wants at their defaults
  */
 export function learnFromLessons(unordered: readonly Lesson[], keptStandard: readonly string[] = []): Learnt {
-  const lessons = [...unordered].sort((a, b) => a.finishedAt.localeCompare(b.finishedAt));
+  const all = [...unordered].sort((a, b) => a.finishedAt.localeCompare(b.finishedAt));
+  const lessons = all.filter(({ isLost }) => !isLost);
   const kept = new Set(keptStandard);
   const curls = sightingsBy(lessons, (lesson) => lesson.curls);
   const curlValues = [...curls].flatMap(([angle, sightings]) => {
@@ -119,7 +121,8 @@ export function learnFromLessons(unordered: readonly Lesson[], keptStandard: rea
     ...foldValues,
     ...springbackValues(lessons, kept),
     ...(spread ? [notBelowNothing(spread)] : []),
-    ...allowanceValues(lessons, kept),
+    ...allowanceValues(all, kept),
+    ...lossValues(all, kept),
     ...minuteValues(lessons, kept),
   ];
   const foretold = lessons.flatMap((lesson) => lesson.foretold);

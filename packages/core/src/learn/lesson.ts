@@ -4,16 +4,23 @@ import { ringAllowance } from '../route';
 import { mostStrained, type Strained } from './allowance';
 import { dieSightings } from './die-sightings';
 import { formerSightings, springbackSightings, spreadSightings } from './elastic-sightings';
+import { lossOf, type LossSeen } from './losses';
 import { foretoldSightings, type ForetoldSeen } from './foretold';
 import { timedMinutes } from './minutes';
 import type { Seen } from './sighting';
 import { curlSightings, foldSightings, shareSightings, trimSightings, type ShareSeen } from './sightings';
-import { isWorkedCoinRing, workedRing, type LoggedRing } from './worked-ring';
+import {
+  isWorkedCoinRing,
+  workedRing,
+  type LoggedRing,
+  type WorkedCoinRing,
+  type WorkedRing,
+} from './worked-ring';
 
 type ByKey<T> = Readonly<Record<string, readonly T[]>>;
 
 /**
- * What one finished ring teaches, whatever others teach. It changes only with the ring and with the kit: kept, another
+ * What one ring that is over teaches, whatever others teach. It changes only with the ring and with the kit: kept, another
  * ring costs its own share. Plain data, to be written down as it is.
  */
 export interface Lesson {
@@ -35,6 +42,10 @@ export interface Lesson {
   readonly minutes: ByKey<number>;
   readonly strained?: (Omit<Strained, 'ringId'> & { readonly metal: MetalId }) | undefined;
   readonly dieCharts: readonly DieChart[];
+  /** What it tells of how rings are lost: of coin rings. */
+  readonly loss?: LossSeen | undefined;
+  /** Lost: it teaches what loses rings, and nothing else. */
+  readonly isLost: boolean;
   /** How its figures fell in what was foretold of them. */
   readonly foretold: readonly ForetoldSeen[];
 }
@@ -43,34 +54,60 @@ function byKey<T>(map: ReadonlyMap<string | number, readonly T[]>): ByKey<T> {
   return Object.fromEntries(map);
 }
 
-/** What only a coin ring teaches. */
-function coinLesson(
-  worked: ReturnType<typeof workedRing>,
-  kit: Kit,
-): Pick<Lesson, 'shares' | 'strained' | 'dieCharts'> {
-  if (!isWorkedCoinRing(worked)) return { shares: [], dieCharts: [] };
+/** The most that a coin ring's metal bore, of which metal. */
+function strainedIn(worked: WorkedCoinRing): Lesson['strained'] {
   const { coin } = worked.ring.coin.input;
   const strained = mostStrained(worked, ringAllowance(coin));
+  return strained && { ...strained, metal: coin.metal };
+}
+
+/** What a ring teaches that was lost, or has taught nothing yet. */
+function emptyLesson({ ring: { id, name, finishedAt } }: WorkedRing): Lesson {
   return {
-    shares: shareSightings(worked, kit),
-    dieCharts: dieSightings(worked),
-    ...(strained ? { strained: { ...strained, metal: coin.metal } } : {}),
+    ringId: id,
+    name,
+    finishedAt,
+    shares: [],
+    trims: [],
+    spread: [],
+    curls: {},
+    folds: {},
+    springbacks: {},
+    formers: {},
+    minutes: {},
+    dieCharts: [],
+    foretold: [],
+    isLost: false,
   };
 }
 
+/** A lost ring tells what it was lost by, and how much its metal had borne; its readings may be of what was spoilt already. */
+function lostLesson(worked: WorkedRing, kit: Kit): Lesson {
+  const lost = { ...emptyLesson(worked), isLost: true };
+  return isWorkedCoinRing(worked)
+    ? { ...lost, strained: strainedIn(worked), loss: lossOf(worked, kit) }
+    : lost;
+}
+
 /**
- * Works out what a finished ring teaches (craft §9); a few simulations of its route.
+ * Works out what a ring that is over teaches (craft §9); a few simulations of its route.
  * @returns undefined for a ring that the maker left out
  */
 export function lessonOf(ring: LoggedRing, kit: Kit): Lesson | undefined {
   const worked = workedRing(ring);
   if (worked.state.leftOut) return undefined;
-  const { id: ringId, name, finishedAt } = ring;
+  if (worked.state.spoilt) return lostLesson(worked, kit);
+  const ofCoin = isWorkedCoinRing(worked)
+    ? {
+        shares: shareSightings(worked, kit),
+        dieCharts: dieSightings(worked),
+        strained: strainedIn(worked),
+        loss: lossOf(worked, kit),
+      }
+    : {};
   return {
-    ringId,
-    name,
-    finishedAt,
-    ...coinLesson(worked, kit),
+    ...emptyLesson(worked),
+    ...ofCoin,
     trims: trimSightings(worked),
     spread: spreadSightings(worked),
     curls: byKey(curlSightings(worked)),

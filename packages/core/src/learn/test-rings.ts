@@ -3,7 +3,7 @@ import { REFERENCE_KIT } from '../kit';
 import { STEADY_BENCH, simulateRing } from '../practice';
 import { planCoinRing } from '../route';
 import { DEFAULT_MANDREL, SIZE_SYSTEMS } from '../size';
-import { type BenchTraits, UNKNOWN_WIDTHS } from '../steps';
+import { type BenchTraits, DEFAULT_TRAITS, UNKNOWN_WIDTHS } from '../steps';
 import { seededRandom } from '../uncertainty';
 import { learnFromLessons, lessonOf, type Learnt, type LoggedRing } from './index';
 
@@ -18,6 +18,7 @@ export const TRUTH: BenchTraits = {
   springbackFactor: { stretch: 1.8 },
   spreadFactor: 1,
   widthSpread: UNKNOWN_WIDTHS,
+  losses: DEFAULT_TRAITS.losses,
 };
 
 const COINS: readonly CoinRingInput['coin'][] = [

@@ -39,6 +39,23 @@ function funnelsIn(values: readonly LearntValue[]): BenchTraits['funnels'] {
   );
 }
 
+/** How rings are lost here. @param used those that plans go by */
+function lossesIn(values: readonly LearntValue[], used: readonly LearntValue[]): BenchTraits['losses'] {
+  const { losses } = DEFAULT_TRAITS;
+  const valueOf = (key: string) => used.find((one) => one.key === key)?.value;
+  const seen = (keyed: (value: LearntValue) => boolean) =>
+    values.filter(keyed).reduce((sum, { events = 0 }) => sum + events, 0);
+  return {
+    wrinkleFactor: valueOf('wrinkle') ?? losses.wrinkleFactor,
+    slipChance: valueOf('slip') ?? losses.slipChance,
+    seen: {
+      crack: seen(({ what }) => what === 'allowance'),
+      wrinkle: seen(({ key }) => key === 'wrinkle'),
+      slip: seen(({ key }) => key === 'slip'),
+    },
+  };
+}
+
 /** What a key is about: the die, the metal, the kind of step. */
 function tailOf(key: string): string {
   return key.slice(key.indexOf('-') + 1);
@@ -65,5 +82,6 @@ export function traitsOf(
     springbackFactor: byTail('springback'),
     spreadFactor: used.find(({ what }) => what === 'spread')?.value ?? DEFAULT_TRAITS.spreadFactor,
     widthSpread,
+    losses: lossesIn(values, used),
   };
 }

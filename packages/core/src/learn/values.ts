@@ -12,10 +12,20 @@ import type { Seen, Sighting } from './sighting';
 export interface LearntValue {
   /**
    * Names it for good: "share", "trim", "curl-17", "fold-17-14", "springback-stretch", "springback-bend-17", "spread",
-   * "allowance-copper", "minutes-fold".
+   * "allowance-copper", "minutes-fold", "wrinkle", "slip", "slip-flare".
    */
   readonly key: string;
-  readonly what: 'share' | 'trim' | 'curl' | 'fold' | 'springback' | 'spread' | 'allowance' | 'minutes';
+  readonly what:
+    | 'share'
+    | 'trim'
+    | 'curl'
+    | 'fold'
+    | 'springback'
+    | 'spread'
+    | 'allowance'
+    | 'wrinkle'
+    | 'slip'
+    | 'minutes';
   /** The die's angle, the kind of step, the former or the metal, where it belongs to one. */
   readonly of?: string | undefined;
   readonly value: number;
@@ -25,6 +35,8 @@ export interface LearntValue {
   readonly rings: number;
   /** Steps timed, anneal intervals or readings that it rests on. */
   readonly sightings: number;
+  /** Cracks, wrinkles or slips among them, where it is about losses. */
+  readonly events?: number | undefined;
   /** How far predictions were off, by default and by what the other rings teach, in the value's own unit of sight. */
   readonly errorBefore?: number | undefined;
   readonly errorAfter?: number | undefined;
@@ -141,7 +153,7 @@ export function allowanceValues(
     if (strained) listAt(byMetal, strained.metal).push({ ringId, ...strained });
   }
   return [...byMetal].map(([metal, strained]) => {
-    const { factor, rings } = allowanceFit(strained);
+    const { factor, rings, cracks } = allowanceFit(strained);
     const key = `allowance-${metal}`;
     return {
       key,
@@ -151,6 +163,7 @@ export function allowanceValues(
       standard: 1,
       rings,
       sightings: strained.length,
+      events: cracks,
       outliers: [],
       keptStandard: kept.has(key),
     };

@@ -15,7 +15,8 @@ const BY_RISK: Readonly<Record<RiskCode, Symptom>> = {
   'rim-near-coin': 'size-overshot-up',
   'wide-pusher-gap': 'pusher-dented',
 };
-const BY_CAUSE: Readonly<Record<Mishap, Symptom>> = {
+/** A slip has as many remedies as causes. */
+const BY_CAUSE: Readonly<Partial<Record<Mishap, Symptom>>> = {
   crack: 'crack-at-cut-edge',
   wrinkle: 'wrinkled-rim',
   thin: 'cut-edge-too-thin',

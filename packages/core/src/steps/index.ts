@@ -26,11 +26,12 @@ export {
   formerKey,
   funnelsOf,
   NINE_OF_TEN,
+  SLIP_PRIOR,
   springbackOf,
   turnedDeg,
   UNKNOWN_DIE,
   UNKNOWN_WIDTHS,
 } from './traits';
-export type { BenchTraits, FoldDieContact, FunnelTruth, WidthSpread } from './traits';
+export type { BenchTraits, FoldDieContact, FunnelTruth, LossTraits, WidthSpread } from './traits';
 export { runningWaits, waitClock } from './waits';
 export type { RingWait, SharedWait, StepWait, WaitClock } from './waits';

@@ -40,6 +40,19 @@ export const UNKNOWN_WIDTHS: WidthSpread = {
   widened: 1,
 };
 
+/** What a slip of hand or tool loses, before the log knows better: one ring in fifty, as fifty rings would tell. A first guess. */
+export const SLIP_PRIOR = { lost: 1, held: 49 };
+
+/** How rings are lost at a bench, beside what metals bear between anneals. */
+export interface LossTraits {
+  /** How much more rims bear before they wrinkle than by default. */
+  readonly wrinkleFactor: number;
+  /** Chance that a ring is lost by neither crack nor wrinkle. */
+  readonly slipChance: number;
+  /** How many of each the log has seen: few make a first guess. */
+  readonly seen: { readonly crack: number; readonly wrinkle: number; readonly slip: number };
+}
+
 /** How one maker's bench behaves: what the log teaches (craft §9). The defaults are the trade's. */
 export interface BenchTraits {
   /** Added to the share a of every kind of blow. */
@@ -60,6 +73,7 @@ export interface BenchTraits {
   readonly spreadFactor: number;
   /** How sure widths are here. */
   readonly widthSpread: WidthSpread;
+  readonly losses: LossTraits;
 }
 
 export const DEFAULT_TRAITS: BenchTraits = {
@@ -72,6 +86,11 @@ export const DEFAULT_TRAITS: BenchTraits = {
   springbackFactor: {},
   spreadFactor: 1,
   widthSpread: UNKNOWN_WIDTHS,
+  losses: {
+    wrinkleFactor: 1,
+    slipChance: SLIP_PRIOR.lost / (SLIP_PRIOR.lost + SLIP_PRIOR.held),
+    seen: { crack: 0, wrinkle: 0, slip: 0 },
+  },
 };
 
 export type FoldDieContact = Extract<ToolContact, { readonly kind: 'fold-die' }>;

@@ -202,25 +202,31 @@ describe('evenPoints', () => {
 describe('mishapChances', () => {
   const whole = { cutEdgeUse: 0, wrinkleIndex: 0, thinnestMm: 1.2, sizeOffMm: 0, sizeSpreadMm: 0 };
 
+  const LOSSES_HERE = { ...DEFAULT_TRAITS.losses, slipChance: 0.03 };
+  const chancesOf = (ring: typeof whole, losses = LOSSES_HERE) => mishapChances(ring, losses);
+
   it('has half of all pieces crack at the median strength, and others by its spread', () => {
     expect(CRACK_AT).toEqual({ median: 1.55, logSpread: 0.25 });
-    expect(mishapChances({ ...whole, cutEdgeUse: 1.55 }).crack).toBeCloseTo(0.5, 6);
+    expect(chancesOf({ ...whole, cutEdgeUse: 1.55 }).crack).toBeCloseTo(0.5, 6);
     // One spread weaker, 1.55 e^−0.25: 15.87 % of pieces crack by then.
-    expect(mishapChances({ ...whole, cutEdgeUse: 1.55 * Math.exp(-0.25) }).crack).toBeCloseTo(0.158655, 5);
-    expect(mishapChances(whole)).toEqual({ crack: 0, wrinkle: 0, size: 0, thin: 0 });
+    expect(chancesOf({ ...whole, cutEdgeUse: 1.55 * Math.exp(-0.25) }).crack).toBeCloseTo(0.158655, 5);
+    expect(chancesOf(whole)).toEqual({ crack: 0, wrinkle: 0, slip: 0.03, size: 0, thin: 0 });
   });
 
   it('has half of all rims wrinkle at twice the index that is warned of', () => {
     expect(WRINKLE_AT).toEqual({ median: 2, logSpread: 0.35 });
     // The index that is warned of is 0.6; 1.2 e^0.35 is one spread past the median.
-    expect(mishapChances({ ...whole, wrinkleIndex: 1.2 }).wrinkle).toBeCloseTo(0.5, 6);
-    expect(mishapChances({ ...whole, wrinkleIndex: 1.2 * Math.exp(0.35) }).wrinkle).toBeCloseTo(0.841345, 5);
+    expect(chancesOf({ ...whole, wrinkleIndex: 1.2 }).wrinkle).toBeCloseTo(0.5, 6);
+    expect(chancesOf({ ...whole, wrinkleIndex: 1.2 * Math.exp(0.35) }).wrinkle).toBeCloseTo(0.841345, 5);
+    // Rims that bear half as much wrinkle at half the index.
+    const weak = chancesOf({ ...whole, wrinkleIndex: 0.6 }, { ...LOSSES_HERE, wrinkleFactor: 0.5 });
+    expect(weak.wrinkle).toBeCloseTo(0.5, 6);
   });
 
   it('misses a size past a quarter, to either side', () => {
     // A quarter of 0.8128 mm is 0.2032.
     const missed = (sizeOffMm: number, sizeSpreadMm = 0) =>
-      mishapChances({ ...whole, sizeOffMm, sizeSpreadMm }).size;
+      chancesOf({ ...whole, sizeOffMm, sizeSpreadMm }).size;
     expect([missed(-0.204), missed(-0.203), missed(0.204)]).toEqual([1, 0, 1]);
     // Two spreads to either side of nothing: 2 × 2.275 %.
     expect(missed(0, 0.1016)).toBeCloseTo(0.0455, 5);
@@ -229,13 +235,13 @@ describe('mishapChances', () => {
   });
 
   it('finds an edge thin just below what is comfortable', () => {
-    const thin = (thinnestMm: number) => mishapChances({ ...whole, thinnestMm }).thin;
+    const thin = (thinnestMm: number) => chancesOf({ ...whole, thinnestMm }).thin;
     expect([thin(0.89), thin(0.9)]).toEqual([1, 0]);
   });
 
-  it('loses a ring by a crack or a wrinkle, whichever comes first, and by nothing else', () => {
-    // 1 − 0.9 · 0.8.
-    expect(lostChance({ crack: 0.1, wrinkle: 0.2, size: 1, thin: 1 })).toBeCloseTo(0.28, 12);
+  it('loses a ring by a crack, a wrinkle or a slip, whichever comes first, and by nothing else', () => {
+    // 1 − 0.9 · 0.8 · 0.5.
+    expect(lostChance({ crack: 0.1, wrinkle: 0.2, slip: 0.5, size: 1, thin: 1 })).toBeCloseTo(0.64, 12);
   });
 });
 

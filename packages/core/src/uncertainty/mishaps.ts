@@ -1,10 +1,13 @@
 import { COMFORTABLE_CUT_EDGE_MM } from '../forming';
 import { normalShareBelow } from '../numeric';
 import { MM_PER_US_SIZE } from '../size';
-import { WRINKLE_INDEX } from '../steps';
+import { WRINKLE_INDEX, type LossTraits } from '../steps';
 
 /** What a ring does not survive. */
-export const LOSSES = ['crack', 'wrinkle'] as const;
+export const LOSSES = ['crack', 'wrinkle', 'slip'] as const;
+export type Loss = (typeof LOSSES)[number];
+/** Until so many were seen, how often a loss comes is a first guess. */
+export const FEWEST_LOSSES = 5;
 /** What is no loss: a size is mended by another pass, a thin edge is less comfort. */
 export const NO_LOSSES = ['size', 'thin'] as const;
 /** What may befall a ring (craft §§3, 10). */
@@ -43,10 +46,14 @@ function missed(offMm: number, spreadMm: number): number {
 }
 
 /** How likely each mishap is for this ring: what has a distribution is not drawn, so that fewer rings tell as much. */
-export function mishapChances(ring: DrawnRing): Readonly<Record<Mishap, number>> {
+export function mishapChances(
+  ring: DrawnRing,
+  { wrinkleFactor, slipChance }: LossTraits,
+): Readonly<Record<Mishap, number>> {
   return {
     crack: yields(ring.cutEdgeUse, CRACK_AT),
-    wrinkle: yields(ring.wrinkleIndex / WRINKLE_INDEX, WRINKLE_AT),
+    wrinkle: yields(ring.wrinkleIndex / (WRINKLE_INDEX * wrinkleFactor), WRINKLE_AT),
+    slip: slipChance,
     size: missed(ring.sizeOffMm, ring.sizeSpreadMm),
     thin: ring.thinnestMm < COMFORTABLE_CUT_EDGE_MM ? 1 : 0,
   };

@@ -9,7 +9,7 @@ import {
 } from '../forming';
 import { type Kit, toolsOf } from '../kit';
 import { FIRST_CURL_DEG, ringAllowance, type SimulatedForming, simulateMoves } from '../route';
-import { type BenchTraits, DEFAULT_TRAITS } from '../steps';
+import { type BenchTraits, DEFAULT_TRAITS, type LossTraits } from '../steps';
 import {
   DRAWN_NUMBERS,
   drawInputs,
@@ -58,6 +58,8 @@ export interface RingChances {
   readonly lost: number;
   /** Chance of each mishap: a size that has missed needs another pass, a thin edge is no loss. */
   readonly chanceOf: Readonly<Record<Mishap, number>>;
+  /** How many of each loss the log has seen: few make a first guess. */
+  readonly seen: LossTraits['seen'];
   /** Share of the width's and of the size's variance that each input brings. */
   readonly widthFrom: Readonly<Record<UnsureInput, number>>;
   readonly sizeFrom: Readonly<Record<UnsureInput, number>>;
@@ -114,13 +116,16 @@ function sampleOf(
     cutEdgeMm,
     rimEdgeMm: rimEdge(walk.finished).thicknessMm * thicker,
     unevenMm: 2 * draw.centring * Math.exp(-cut.strainLog / 2),
-    chanceOf: mishapChances({
-      cutEdgeUse: (walk.peakSpent.cut * (1 + weak.strain)) / allowanceStrainLog,
-      wrinkleIndex: walk.wrinkleIndex,
-      thinnestMm: cutEdgeMm * weak.thin,
-      sizeOffMm: offMm,
-      sizeSpreadMm: Math.hypot(spread.readingMm, spread.trimMm),
-    }),
+    chanceOf: mishapChances(
+      {
+        cutEdgeUse: (walk.peakSpent.cut * (1 + weak.strain)) / allowanceStrainLog,
+        wrinkleIndex: walk.wrinkleIndex,
+        thinnestMm: cutEdgeMm * weak.thin,
+        sizeOffMm: offMm,
+        sizeSpreadMm: Math.hypot(spread.readingMm, spread.trimMm),
+      },
+      (question.traits ?? DEFAULT_TRAITS).losses,
+    ),
   };
 }
 
@@ -152,7 +157,7 @@ function variances(
   ) as Record<UnsureInput, number>;
 }
 
-function summary(samples: readonly Sample[]): RingChances {
+function summary(samples: readonly Sample[], seen: LossTraits['seen']): RingChances {
   const interval = (of: (sample: Sample) => number) => intervalOf(samples.map(of));
   const mean = (of: (sample: Sample) => number) =>
     samples.reduce((sum, sample) => sum + of(sample), 0) / samples.length;
@@ -172,6 +177,7 @@ function summary(samples: readonly Sample[]): RingChances {
     chanceOf: Object.fromEntries(
       MISHAPS.map((mishap) => [mishap, mean(({ chanceOf }) => chanceOf[mishap])]),
     ) as Record<Mishap, number>,
+    seen,
     widthFrom: variances(samples, ({ widthMm }) => widthMm),
     sizeFrom: variances(samples, ({ sizeMm }) => sizeMm),
   };
@@ -182,7 +188,8 @@ function summary(samples: readonly Sample[]): RingChances {
  * @yields the share of rings done, now and then, so that long work can show progress and be stopped
  */
 export function* ringChances(question: ChancesQuestion): Generator<number, RingChances> {
-  return summary(yield* drawnRings(question));
+  const { seen } = (question.traits ?? DEFAULT_TRAITS).losses;
+  return summary(yield* drawnRings(question), seen);
 }
 
 /**

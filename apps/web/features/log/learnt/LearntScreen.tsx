@@ -23,7 +23,7 @@ const FEWEST_RINGS = 3;
 const SUBJECTS = [
   { name: 'shape', what: ['share', 'trim', 'curl', 'fold', 'spread'] },
   { name: 'springback', what: ['springback'] },
-  { name: 'cracks', what: ['allowance'] },
+  { name: 'losses', what: ['allowance', 'wrinkle', 'slip'] },
   { name: 'times', what: ['minutes'] },
 ] as const satisfies readonly {
   readonly name: string;

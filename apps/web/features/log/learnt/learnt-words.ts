@@ -1,6 +1,9 @@
 import { countWords } from '@round-mint/core/format';
 import type { LearntValueAnswer } from '@round-mint/contract/learnt';
+import { remedyFor } from '@round-mint/core/remedy';
+import type { Symptom } from '@round-mint/core/ring';
 import type { StepKind } from '@round-mint/core/steps';
+import { FEWEST_LOSSES } from '@round-mint/core/uncertainty';
 import type { Writers } from '@/features/shared/settings/use-settings';
 import { STEP_WORDS } from '@/features/shared/words/step-words';
 
@@ -39,6 +42,15 @@ export function nameOf({ what, of }: LearntValueAnswer): ValueName {
       return { title: `Springback ${springsFrom(of)}`, about: 'against what was predicted' };
     case 'allowance':
       return { title: `What ${of?.toLowerCase()} bears`, about: 'from cracks against strain' };
+    case 'wrinkle':
+      return {
+        title: 'What rims bear before they wrinkle',
+        about: 'from folds that held and folds that did not',
+      };
+    case 'slip':
+      return of === undefined
+        ? { title: 'Rings lost by a slip', about: 'by neither crack nor wrinkle' }
+        : { title: remedyFor(of as Symptom).title, about: 'of the rings lost by a slip' };
     case 'minutes':
       return { title: `Minutes of a ${stepWord(of)}`, about: 'from the times of your steps' };
   }
@@ -67,6 +79,10 @@ export function valueText(
     case 'springback':
     case 'allowance':
       return `× ${value.toFixed(2)}`;
+    case 'wrinkle':
+      return `× ${value.toFixed(2)}`;
+    case 'slip':
+      return `${(value * 100).toFixed(1)} in 100`;
     case 'minutes':
       return `${value.toFixed(1)} min`;
   }
@@ -92,7 +108,10 @@ export function errorText(
 }
 
 /** "rests on 23 rings". */
-export function restsOn({ what, rings, sightings }: LearntValueAnswer): string {
+export function restsOn({ what, rings, sightings, events }: LearntValueAnswer): string {
   if (what === 'minutes') return `${sightings} timed`;
-  return countWords(rings, 'ring');
+  const all = countWords(rings, 'ring');
+  if (events === undefined) return all;
+  const lost = `${events} of ${all}`;
+  return events < FEWEST_LOSSES ? `${lost}: a first guess` : lost;
 }

@@ -1,10 +1,12 @@
 import { capital, percentWords } from '@round-mint/core/format';
 import type { CoinStock } from '@round-mint/contract/stock';
 import {
+  FEWEST_LOSSES,
   LOSSES,
   narrowMost,
   NO_LOSSES,
   UNSURE_INPUTS,
+  type Loss,
   type Mishap,
   type RingChances,
 } from '@round-mint/core/uncertainty';
@@ -46,6 +48,11 @@ function Advice({ chances, piece }: { chances: RingChances; piece: CoinStock }) 
   );
 }
 
+/** Of what loses rings, the log has seen too little yet. */
+function isFirstGuess(mishap: Mishap, { seen }: RingChances): boolean {
+  return mishap in seen && seen[mishap as Loss] < FEWEST_LOSSES;
+}
+
 function MishapList({
   title,
   mishaps,
@@ -63,7 +70,7 @@ function MishapList({
           <FactLine
             key={mishap}
             name={MISHAP_WORDS[mishap]}
-            value={`${(chances.chanceOf[mishap] * 100).toFixed(1)} in 100`}
+            value={`${(chances.chanceOf[mishap] * 100).toFixed(1)} in 100${isFirstGuess(mishap, chances) ? ', a first guess' : ''}`}
           />
         ))}
       </View>
@@ -97,8 +104,7 @@ function ChancesSheet({
       <MishapList title="What loses rings" mishaps={LOSSES} chances={chances} />
       <MishapList title="What is no loss" mishaps={NO_LOSSES} chances={chances} />
       <Type as="small">
-        From: defaults of the handbook for calliper, scale, mandrel and hands; where metals crack and wrinkle
-        is a first guess until your log knows better.
+        {`From: your log as far as it goes, else defaults of the handbook for calliper, scale, mandrel and hands. How often a loss comes is a first guess until your log has seen ${FEWEST_LOSSES}.`}
       </Type>
     </Sheet>
   );
