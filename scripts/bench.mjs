@@ -26,12 +26,23 @@ print('What a worker computes, and how many route simulations that is worth:', w
 const { benchFigures } = await load('bench-side.bench');
 print('What the bench asks, and how many route simulations that is worth:', benchFigures(), route);
 
-const { scheduleFigures, scheduleGains } = await load('schedule.bench');
+const { latenessAgainstExact, latenessAgainstRules, scheduleFigures, scheduleGains } =
+  await load('schedule.bench');
 print('What laying out days takes, and how many route simulations that is worth:', scheduleFigures(), route);
 console.log('\nDay plan against first come, first done (1 is as much, less is better):\n');
 for (const [name, setUp, span, late] of scheduleGains()) {
   const words = `set-up ${setUp.toFixed(2)}   until all is done ${span.toFixed(2)}   lateness ${late.toFixed(2)}`;
   console.log(`${name.padEnd(20)} ${words}`);
+}
+
+console.log('\nLateness above the least there is, by an exact search (0 is the least):\n');
+for (const [name, mean, most, proven, cases] of latenessAgainstExact()) {
+  const words = `mean ${(100 * mean).toFixed(1)} %   most ${(100 * most).toFixed(1)} %   proven ${proven} of ${cases}`;
+  console.log(`${name.padEnd(20)} ${words}`);
+}
+console.log('\nLateness against the best rule of thumb (1 is as much, less is better):\n');
+for (const [name, share, seconds] of latenessAgainstRules()) {
+  console.log(`${name.padEnd(20)} ${share.toFixed(3)}   in ${seconds.toFixed(1)} s`);
 }
 
 const { faceFigures, holesMeasured, rimsFound } = await load('faces.bench');

@@ -150,7 +150,7 @@ const PROMISE_TRIES = 600;
 
 /** The day plan of what was promised before, and the new ring run behind it. */
 function* promised({ shop, job }: Pick<PromiseQuestion, 'shop' | 'job'>): Generator<number, PromiseAnswer> {
-  const planning = makeSchedule(shop, { tries: PROMISE_TRIES });
+  const planning = makeSchedule(shop, { tries: PROMISE_TRIES, exact: false });
   let plan = planning.next();
   for (; !plan.done; plan = planning.next()) yield plan.value * PROMISE_STAGES.plan;
   const { order, tooLong } = plan.value;

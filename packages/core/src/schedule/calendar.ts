@@ -76,3 +76,20 @@ export function workMinutes(calendar: WorkCalendar, fromMin: number, toMin: numb
   }
   return minutes;
 }
+
+/** The moment by which so many minutes of work are done, pauses left out, at the earliest. */
+export function afterWork({ week, daysOff = [] }: WorkCalendar, fromMin: number, workMin: number): number {
+  let left = workMin;
+  const today = dayOf(fromMin);
+  for (let day = today; day < today + LONGEST_SEARCH_DAYS; day++) {
+    if (daysOff.includes(day)) continue;
+    const midnight = day * MINUTES_A_DAY;
+    for (const span of week[(day + FIRST_WEEKDAY) % DAYS_A_WEEK] ?? []) {
+      const start = Math.max(midnight + span.fromMin, fromMin);
+      const room = midnight + span.toMin - start;
+      if (room >= left) return start + left;
+      if (room > 0) left -= room;
+    }
+  }
+  return Infinity;
+}

@@ -7,6 +7,7 @@ import {
   type ScheduleBuilder,
 } from './schedule-builder';
 import { ranksBefore } from './rank';
+import type { ScheduleJob } from './job';
 import type { Shop } from './shop';
 
 /** Of the jobs that are left, the one to turn to; lower goes first. */
@@ -48,6 +49,65 @@ const dueMin = (builder: ScheduleBuilder, job: number) => builder.shop.jobs[job]
 
 /** Whatever can be worked on soonest, the ring wanted first before the others. */
 export const firstDue: Urgency = (builder, job) => [earliestMin(builder, job), dueMin(builder, job), job];
+
+/** Minutes that each job's steps from one on take, hands and waits: asked for at every turn, worked out once. */
+const leftFrom = new WeakMap<ScheduleJob, readonly number[]>();
+
+function leftOf(job: ScheduleJob): readonly number[] {
+  const known = leftFrom.get(job);
+  if (known) return known;
+  const left = [0];
+  for (const { handsMin, waitMin, leadMin } of [...job.steps].reverse()) {
+    left.unshift((left[0] ?? 0) + handsMin + waitMin + leadMin);
+  }
+  leftFrom.set(job, left);
+  return left;
+}
+
+/** Minutes that a ring still takes if nothing stands in its way. */
+function leftMin({ shop, nextStep }: ScheduleBuilder, place: number): number {
+  const job = shop.jobs[place];
+  return job ? (leftOf(job)[nextStep[place] ?? 0] ?? 0) : 0;
+}
+
+/** Of what can be begun within a while: its rank by a rule; all else by when it can be begun. */
+function within(
+  patienceMin: number,
+  rank: (builder: ScheduleBuilder, job: number, earliest: number) => number,
+): Urgency {
+  return (builder, job) => {
+    const earliest = earliestMin(builder, job);
+    const soon = earliest <= builder.handsFreeMin + patienceMin;
+    return soon ? [0, rank(builder, job, earliest), earliest, job] : [1, earliest, job];
+  };
+}
+
+/** By date, a ring that will be late anyway by when it can be ready (modified due date, Baker and Bertrand 1982). */
+export const modifiedDue = (patienceMin: number): Urgency =>
+  within(patienceMin, (builder, job, earliest) =>
+    Math.max(dueMin(builder, job), earliest + leftMin(builder, job)),
+  );
+
+/** How far ahead dates and set-ups are looked at, as multiples of the mean work and set-up. */
+interface LookAhead {
+  readonly dates: number;
+  readonly setUps: number;
+}
+
+/**
+ * Short work first, the more so the less slack it has and the less has to be set up for it (apparent tardiness cost with
+ * set-ups, Lee, Bhaskaran and Pinedo 1997).
+ */
+export const tardinessCost = (patienceMin: number, { dates, setUps }: LookAhead): Urgency =>
+  within(patienceMin, (builder, job, earliest) => {
+    const step = upcoming(builder, job);
+    const { shop } = builder;
+    const left = Math.max(1, leftMin(builder, job));
+    const slack = Math.max(0, dueMin(builder, job) - earliest - left);
+    const meanSetUp = Object.values(shop.rules.setUpMin).reduce((sum, min) => sum + min, 0) / 4 || 1;
+    const setUp = step ? setUpMinutes(builder, step, earliest) : 0;
+    return Math.log(left) + slack / (dates * left) + setUp / (setUps * meanSetUp);
+  });
 
 /** Goes on with what is set up as long as anything is ready for it within a while, then by date. */
 export const goOnWith =

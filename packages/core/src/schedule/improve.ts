@@ -13,9 +13,11 @@ const REPORT_EVERY = 40;
 const FARTHEST = 24;
 /** Steps of one set-up are looked for this far on, turns. */
 const GATHERED_FROM = 60;
-/** Minutes of worse schedule that are accepted at the start of the search, and at its end (annealing, Kirkpatrick 1983). */
-const HOT_MIN = 60;
-const COLD_MIN = 0.2;
+/** Orders tried to find how much they differ here. */
+const TRIED_FOR_HEAT = 30;
+/** What is accepted at the start of the search, as a share of how much orders differ, and what of that is left at its end. */
+const HOT = 0.05;
+const COOLED = 1e-4;
 /** Of the moves, this share brings two steps of one set-up together. */
 const GATHERING = 0.5;
 
@@ -96,6 +98,17 @@ function neighbour(shop: Shop, order: readonly number[], random: Random): readon
   return moved(order, at, Math.max(0, Math.min(order.length - 1, at + by)));
 }
 
+/** How much worse an order may be and still be gone on from at first (annealing, Kirkpatrick 1983): by how much orders near the start differ. */
+function heatOf(shop: Shop, start: Solution, random: Random): number {
+  const from = cost(start.score, shop);
+  let sum = 0;
+  for (let i = 0; i < TRIED_FOR_HEAT; i++) {
+    const { score } = placeInOrder(shop, neighbour(shop, start.order, random));
+    sum += Math.abs(cost(score, shop) - from);
+  }
+  return Math.max(1, (HOT * sum) / TRIED_FOR_HEAT);
+}
+
 /**
  * Looks for a better order of work by simulated annealing. The answer is never worse than the order it began with.
  * @param limit what no accepted answer may exceed: lateness and end of the simple list
@@ -110,12 +123,14 @@ export function* improve(
   const random = seededRandom(seed);
   const allowed = (score: Score) =>
     score.pinMissMin < start.score.pinMissMin ||
-    (score.lateMin <= limit.lateMin && score.endMin <= limit.endMin);
+    score.lateMin < limit.lateMin ||
+    (score.lateMin === limit.lateMin && score.endMin <= limit.endMin);
+  const hot = heatOf(shop, start, random);
   let [here, best] = [start, start];
   let hereCost = cost(here.score, shop);
   for (let i = 0; i < tries && start.order.length > 1; i++) {
     if (i % REPORT_EVERY === 0) yield i / tries;
-    const heat = HOT_MIN * (COLD_MIN / HOT_MIN) ** (i / tries);
+    const heat = hot * COOLED ** (i / tries);
     const order = neighbour(shop, here.order, random);
     const { score } = placeInOrder(shop, order);
     const change = cost(score, shop) - hereCost;

@@ -24,13 +24,15 @@ export function placeInOrder(shop: Shop, order: readonly number[]): Placed {
   return { blocks: bench.blocks, score: scoreOf(bench) };
 }
 
-/** Whether one schedule is better than another: pins, then lateness, then set-ups, then the end. */
+/** A minute of set-up is worth as many minutes of an earlier end: nobody stays over a pause to change one die less (judgement). */
+const END_PER_SET_UP = 16;
+
+/** Whether one schedule is better than another: pins, then lateness, then set-ups and the end together. */
 export function isBetter(one: Score, other: Score): boolean {
   const ranked = (score: Score) => [
     score.pinMissMin,
     score.lateMin,
-    score.setUpMin,
-    score.endMin,
+    END_PER_SET_UP * score.setUpMin + score.endMin,
     score.flowMin,
   ];
   return ranksBefore(ranked(one), ranked(other));

@@ -16,7 +16,12 @@ export interface Strays {
   readonly atBench: number;
 }
 
-export const DEFAULT_STRAYS: Strays = { minutesLog: MINUTES_STRAY_LOG, answerLog: 0.6, spoilt: 0.06, atBench: 0.7 };
+export const DEFAULT_STRAYS: Strays = {
+  minutesLog: MINUTES_STRAY_LOG,
+  answerLog: 0.6,
+  spoilt: 0.06,
+  atBench: 0.7,
+};
 
 export interface PromiseQuestion {
   readonly shop: Shop;

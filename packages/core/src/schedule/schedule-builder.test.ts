@@ -160,7 +160,8 @@ describe('isBetter', () => {
   it.each([
     [{ pinMissMin: 1, lateMin: 0 }, false],
     [{ lateMin: 9, setUpMin: 99 }, true],
-    [{ setUpMin: 9, endMin: 999 }, true],
+    [{ setUpMin: 9, endMin: 115 }, true],
+    [{ setUpMin: 9, endMin: 117 }, false],
     [{ endMin: 99 }, true],
     [{ flowMin: 101 }, false],
     [{}, false],

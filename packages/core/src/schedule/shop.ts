@@ -36,7 +36,7 @@ export interface Block {
   readonly batch?: number | undefined;
 }
 
-/** How good a schedule is; each is better when it is smaller, the first before the next. */
+/** How good a schedule is; each is better when it is smaller; `isBetter` says which counts more. */
 export interface Score {
   /** By how much pins are missed, minutes in all. */
   readonly pinMissMin: number;

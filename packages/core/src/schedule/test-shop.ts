@@ -1,6 +1,8 @@
 import type { StepKind } from '../steps';
+import { seededRandom } from '../uncertainty';
 import type { WorkCalendar } from './calendar';
 import type { Lane, ScheduleJob, ScheduleStep } from './job';
+import { placeInOrder } from './place';
 import { DEFAULT_RULES } from './rules';
 import type { Shop } from './shop';
 
@@ -57,4 +59,36 @@ export const RING = [
 
 export function shopOf(jobs: readonly ScheduleJob[], change: Partial<Shop> = {}): Shop {
   return { jobs, calendar: TEST_WEEK, rules: DEFAULT_RULES, pins: [], nowMin: MONDAY_MIN, ...change };
+}
+
+/** Every order of so many turns of each job. */
+function* orders(left: readonly number[]): Generator<readonly number[]> {
+  if (left.every((turns) => turns === 0)) yield [];
+  for (const [job, turns] of left.entries()) {
+    if (turns === 0) continue;
+    for (const rest of orders(left.with(job, turns - 1))) yield [job, ...rest];
+  }
+}
+
+/** The least lateness of all orders there are. */
+export function leastOfAllOrders(shop: Shop): number {
+  let least = Infinity;
+  for (const order of orders(shop.jobs.map(({ steps }) => steps.length))) {
+    least = Math.min(least, placeInOrder(shop, order).score.lateMin);
+  }
+  return least;
+}
+
+/** So many rings of so many steps, all wanted too soon. */
+export function tightShop(seed: number, rings: number, steps: number): Shop {
+  const random = seededRandom(seed);
+  const pick = () => STEP_NAMES[Math.floor(random() * STEP_NAMES.length)] ?? 'fold';
+  return shopOf(
+    Array.from({ length: rings }, (_, i) =>
+      jobOf(`ring ${i}`, Array.from({ length: steps }, pick), {
+        readyMin: MONDAY_MIN + Math.floor(random() * 30),
+        dueMin: MONDAY_MIN + Math.floor((0.3 + 0.6 * random()) * steps * rings * 10),
+      }),
+    ),
+  );
 }
