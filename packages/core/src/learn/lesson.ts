@@ -4,7 +4,7 @@ import { ringAllowance } from '../route';
 import { mostStrained, type Strained } from './allowance';
 import { dieSightings } from './die-sightings';
 import { formerSightings, springbackSightings, spreadSightings } from './elastic-sightings';
-import { lossOf, type LossSeen } from './losses';
+import { lossOf, type LossSeen } from './loss-seen';
 import { foretoldSightings, type ForetoldSeen } from './foretold';
 import { timedMinutes } from './minutes';
 import type { Seen } from './sighting';

@@ -54,6 +54,11 @@ function Outliers({ ids, names }: { ids: readonly string[]; names: LearntAnswer[
   );
 }
 
+/** One cause of slips: plans go by all of them together. */
+function isOneCause({ what, of }: LearntValueAnswer): boolean {
+  return what === 'slip' && of !== undefined;
+}
+
 function ValueRow({ value, names }: { value: LearntValueAnswer; names: LearntAnswer['outlierNames'] }) {
   const write = useWriters();
   const { standardFor } = useSettings();
@@ -90,7 +95,7 @@ function ValueRow({ value, names }: { value: LearntValueAnswer; names: LearntAns
       </View>
       <View className="flex-row items-center justify-between gap-3">
         <Type as="small">{error === undefined ? '' : `predictions off by ${error}`}</Type>
-        {few || !helps ? null : (
+        {few || !helps || isOneCause(value) ? null : (
           <TextButton
             label={keptStandard ? 'Use what was learnt' : 'Back to the default'}
             describe={`${title}: ${keptStandard ? 'use what was learnt' : 'back to the default'}`}

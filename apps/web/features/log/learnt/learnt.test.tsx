@@ -40,6 +40,20 @@ const CALIBRATION: Calibration = {
   verdict: 'few',
 };
 
+describe('the words of losses', () => {
+  it('say in 100, of how many rings, and that few are a first guess', () => {
+    const slip = valueOf({ key: 'slip', what: 'slip', of: undefined, value: 0.041, rings: 47, events: 2 });
+    expect(nameOf(slip)).toEqual({ title: 'Rings lost by a slip', about: 'by neither crack nor wrinkle' });
+    expect(valueText(slip, slip.value, WRITE)).toBe('4.1 in 100');
+    expect(restsOn(slip)).toBe('2 of 47 rings: a first guess');
+    expect(restsOn({ ...slip, events: 5 })).toBe('5 of 47 rings');
+    expect(nameOf({ ...slip, of: 'flare' }).title).toBe('One side stands taller or leans out');
+    const wrinkle = valueOf({ key: 'wrinkle', what: 'wrinkle', of: undefined, value: 0.9 });
+    expect(nameOf(wrinkle).title).toBe('What rims bear before they wrinkle');
+    expect(valueText(wrinkle, 0.9, WRITE)).toBe('× 0.90');
+  });
+});
+
 describe('the words of what was foretold', () => {
   it('count the rings, say how sure the count is, and what follows', () => {
     expect(insideWords(CALIBRATION)).toBe('41 of the last 46 rings lay inside 90 in 100.');

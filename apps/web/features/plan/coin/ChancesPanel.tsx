@@ -9,6 +9,7 @@ import {
   type Loss,
   type Mishap,
   type RingChances,
+  type UnsureInput,
 } from '@round-mint/core/uncertainty';
 import { useState } from 'react';
 import { View, type LayoutChangeEvent } from 'react-native';
@@ -78,6 +79,16 @@ function MishapList({
   );
 }
 
+/** A part of the spread that is worth a line of its own. */
+const WORTH_A_LINE = 0.01;
+
+/** What spreads the width, the most first. */
+function mostFirst({ widthFrom }: RingChances): readonly UnsureInput[] {
+  return UNSURE_INPUTS.filter((input) => widthFrom[input] >= WORTH_A_LINE).sort(
+    (a, b) => widthFrom[b] - widthFrom[a],
+  );
+}
+
 /** Where the intervals come from: each input's part, and each cause's. */
 function ChancesSheet({
   chances,
@@ -88,6 +99,7 @@ function ChancesSheet({
   open: boolean;
   onClose: () => void;
 }) {
+  const weighty = mostFirst(chances);
   return (
     <Sheet title="How sure, and why" open={open} onClose={onClose}>
       <Type>
@@ -95,12 +107,15 @@ function ChancesSheet({
       </Type>
       <Type as="heading">What spreads the width</Type>
       <View role="list" aria-label="What spreads the width">
-        {[...UNSURE_INPUTS]
-          .sort((a, b) => chances.widthFrom[b] - chances.widthFrom[a])
-          .map((input) => (
-            <FactLine key={input} name={INPUT_WORDS[input]} value={percentWords(chances.widthFrom[input])} />
-          ))}
+        {weighty.map((input) => (
+          <FactLine key={input} name={INPUT_WORDS[input]} value={percentWords(chances.widthFrom[input])} />
+        ))}
       </View>
+      <Type as="small">
+        {`Less than a hundredth each: ${UNSURE_INPUTS.filter((input) => !weighty.includes(input))
+          .map((input) => INPUT_WORDS[input])
+          .join(', ')}.`}
+      </Type>
       <MishapList title="What loses rings" mishaps={LOSSES} chances={chances} />
       <MishapList title="What is no loss" mishaps={NO_LOSSES} chances={chances} />
       <Type as="small">
