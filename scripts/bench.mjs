@@ -45,6 +45,15 @@ for (const [name, share, seconds] of latenessAgainstRules()) {
   console.log(`${name.padEnd(20)} ${share.toFixed(3)}   in ${seconds.toFixed(1)} s`);
 }
 
+const { hiddenBenches } = await load('learning.bench');
+console.log(
+  '\nHow far held-out rings of hidden benches were off as learnt, against by default (1 is as much):\n',
+);
+for (const [name, all, learnt] of hiddenBenches()) {
+  const where = learnt === undefined ? '' : `   where there is something to learn ${learnt.toFixed(2)}`;
+  console.log(`${name.padEnd(34)} all ${all.toFixed(2)}${where}`);
+}
+
 const { faceFigures, holesMeasured, rimsFound } = await load('faces.bench');
 print('What the faces of a piece take, and how many route simulations that is worth:', faceFigures(), route);
 const { within, sure, wrongSure } = rimsFound();

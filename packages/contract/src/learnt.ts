@@ -46,6 +46,7 @@ export const learntValueSchema = z.object({
   key: z.string(),
   what: z.enum([
     'share',
+    'wall',
     'trim',
     'curl',
     'fold',
@@ -86,6 +87,8 @@ export const storedLearntSchema = z.object({
   rings: z.number().int(),
   traits: z.object({
     shareShift: z.number(),
+    shareShiftOf: z.partialRecord(z.enum(['silver', 'copper', 'gold', 'other']), z.number()),
+    wallShift: z.object({ widthLog: z.number(), cutEdgeLog: z.number(), rimEdgeLog: z.number() }),
     trimGainMm: z.number(),
     curlGain: byName,
     funnels: z.record(z.string(), funnelTruthSchema),

@@ -21,6 +21,7 @@ export const lessonSchema = z.object({
   shares: z.array(
     seenSchema.extend({ figure: z.enum(WALL_FIGURES), byCurlGain: z.record(z.string(), z.number()) }),
   ),
+  metalGroup: z.enum(['silver', 'copper', 'gold', 'other']).optional(),
   trims: z.array(seenSchema),
   spread: z.array(seenSchema),
   curls: listsOf(seenSchema),

@@ -43,9 +43,10 @@ export {
   mapMeridian,
   placesAlong,
   rimEdge,
+  shiftedWall,
   volumeMm3,
 } from './meridian';
-export type { Edge, Meridian } from './meridian';
+export type { Edge, Meridian, WallShift } from './meridian';
 export { naturalInsideDiameterMm } from './natural-size';
 export { gravestFirst, reasonsBy } from './reason';
 export type { Reason, Reasoned, ReasonCode, ReasonWords } from './reason';

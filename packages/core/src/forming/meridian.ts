@@ -81,6 +81,33 @@ export function arcWidthMm(meridian: Meridian): number {
   return meridian.widthStretch.reduce((sum, g, i) => sum + weight(i, last) * g * meridian.spacingMm, 0);
 }
 
+/** How the finished walls of a bench differ from what the simulation gives, as logarithms of each figure. */
+export interface WallShift {
+  readonly widthLog: number;
+  readonly cutEdgeLog: number;
+  readonly rimEdgeLog: number;
+}
+
+/**
+ * A wall that is wider and thicker by so much than it was simulated; between the edges the thickness goes evenly over. Its
+ * inside stays: a ring is worked to what a mandrel reads.
+ */
+export function shiftedWall(meridian: Meridian, { widthLog, cutEdgeLog, rimEdgeLog }: WallShift): Meridian {
+  if (widthLog === 0 && cutEdgeLog === 0 && rimEdgeLog === 0) return meridian;
+  const last = meridian.thicknessMm.length - 1;
+  const thicker = meridian.thicknessMm.map(
+    (mm, i) => mm * Math.expm1(cutEdgeLog + ((rimEdgeLog - cutEdgeLog) * i) / last),
+  );
+  return {
+    ...meridian,
+    widthStretch: meridian.widthStretch.map((stretch) => stretch * Math.exp(widthLog)),
+    thicknessMm: meridian.thicknessMm.map((mm, i) => mm + at(thicker, i)),
+    meanRadiusMm: meridian.meanRadiusMm.map(
+      (mm, i) => mm + (at(thicker, i) * Math.cos(degToRad(at(meridian.leanDeg, i)))) / 2,
+    ),
+  };
+}
+
 /** How far the wall reaches along the axis, mm. */
 export function axialReachMm(meridian: Meridian): number {
   const last = meridian.widthStretch.length - 1;

@@ -7,7 +7,7 @@ import type { Lesson } from './lesson';
 import { lossValues } from './losses';
 import { calibrations, widenedBy, type Calibration } from './calibration';
 import type { Sighting } from './sighting';
-import type { ShareSeen } from './sightings';
+import { wallSightings, wallValues } from './wall-values';
 import { widthSpreadOf, type WidthsHere } from './width-spread';
 import { traitsOf } from './traits';
 import {
@@ -54,27 +54,6 @@ export const NOTHING_LEARNT: Learnt = {
   dieCharts: [],
 };
 
-/** How far widths lay off what is planned with what was learnt, as logarithms. */
-function widthOffs(seen: ReturnType<typeof shareSeen>, { shareShift }: BenchTraits): readonly number[] {
-  return seen.flatMap(({ figure, off, slope }) => (figure === 'width' ? [off - slope * shareShift] : []));
-}
-
-/** What was seen of the share, the curl of each die being what it was found to be. */
-function shareSeen(
-  lessons: readonly Lesson[],
-  curlGain: BenchTraits['curlGain'],
-): readonly (Sighting & Pick<ShareSeen, 'figure'>)[] {
-  return lessons.flatMap(({ ringId, shares }) =>
-    shares.map(({ byCurlGain, off, ...seen }) => {
-      const curled = Object.entries(byCurlGain).reduce(
-        (sum, [angle, slope]) => sum + slope * ((curlGain[Number(angle)] ?? 1) - 1),
-        0,
-      );
-      return { ...seen, ringId, off: off - curled };
-    }),
-  );
-}
-
 function namesOf(lessons: readonly Lesson[], values: readonly LearntValue[]): Learnt['outlierNames'] {
   const outliers = new Set(values.flatMap((value) => value.outliers));
   return Object.fromEntries(
@@ -102,9 +81,9 @@ export function learnFromLessons(unordered: readonly Lesson[], keptStandard: rea
     const name = { key: `fold-${die}`, what: 'fold', of: `${angle}° die, ${smallEnd} mm` } as const;
     return valueOf(name, 0, sightings, PULL.foldMm, kept) ?? [];
   });
-  // The wall a ring is walked to has the curl that its dies really gave: then only the share is left to explain it.
-  const shares = shareSeen(lessons, traitsOf(curlValues).curlGain);
-  const share = valueOf({ key: 'share', what: 'share' }, 0, shares, PULL.share, kept);
+  // The wall a ring is walked to has the curl that its dies really gave: then only share and bench are left to explain it.
+  const walls = wallSightings(lessons, traitsOf(curlValues).curlGain);
+  const wall = wallValues(walls, kept);
   const trims = sightingsIn(lessons, (lesson) => lesson.trims);
   const trim = valueOf({ key: 'trim', what: 'trim' }, TRIM_GAIN_MM, trims, PULL.trimMm, kept);
   const spread = valueOf(
@@ -115,7 +94,7 @@ export function learnFromLessons(unordered: readonly Lesson[], keptStandard: rea
     kept,
   );
   const values = [
-    ...(share ? [share] : []),
+    ...wall.values,
     ...(trim ? [trim] : []),
     ...curlValues,
     ...foldValues,
@@ -126,14 +105,11 @@ export function learnFromLessons(unordered: readonly Lesson[], keptStandard: rea
     ...minuteValues(lessons, kept),
   ];
   const foretold = lessons.flatMap((lesson) => lesson.foretold);
-  const { spread: widthSpread, here } = widthSpreadOf(
-    widthOffs(shares, traitsOf(values)),
-    widenedBy(foretold),
-  );
+  const { spread: widthSpread, here } = widthSpreadOf(wall.widthOffs, widenedBy(foretold));
   const toSize = (sightings: readonly Sighting[], pullSigma: number) =>
     ({ sightings, pullSigma, to: 'size' }) as const;
   const series = [
-    { sightings: shares, pullSigma: PULL.share, to: 'wall' } as const,
+    { sightings: walls, pullSigma: PULL.share, to: 'wall' } as const,
     toSize(trims, PULL.trimMm),
     ...[...curls.values()].map((sightings) => toSize(sightings, PULL.curl)),
     ...[...folds.values()].map((sightings) => toSize(sightings, PULL.foldMm)),

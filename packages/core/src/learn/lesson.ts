@@ -1,5 +1,5 @@
 import type { DieChart, Kit } from '../kit';
-import type { MetalId } from '../metal';
+import { metalGroup, type MetalGroup, type MetalId } from '../metal';
 import { ringAllowance } from '../route';
 import { mostStrained, type Strained } from './allowance';
 import { dieSightings } from './die-sightings';
@@ -28,6 +28,8 @@ export interface Lesson {
   readonly name: string;
   readonly finishedAt: string;
   readonly shares: readonly ShareSeen[];
+  /** Of a coin ring: what its metal flows with. */
+  readonly metalGroup?: MetalGroup | undefined;
   readonly trims: readonly Seen[];
   readonly spread: readonly Seen[];
   /** By the die's nominal angle. */
@@ -99,6 +101,7 @@ export function lessonOf(ring: LoggedRing, kit: Kit): Lesson | undefined {
   if (worked.state.spoilt) return lostLesson(worked, kit);
   const ofCoin = isWorkedCoinRing(worked)
     ? {
+        metalGroup: metalGroup(worked.ring.coin.input.coin.metal),
         shares: shareSightings(worked, kit),
         dieCharts: dieSightings(worked),
         strained: strainedIn(worked),

@@ -20,10 +20,16 @@ export interface RidgeFit {
 /** Beyond this many deviations a ring is named as an outlier. */
 const OUTLIER = 3.5;
 
-export function rootMeanSquare(values: readonly number[]): number {
-  return values.length === 0
-    ? 0
-    : Math.sqrt(values.reduce((sum, value) => sum + value * value, 0) / values.length);
+export function rootMeanSquare(values: readonly number[], weights?: readonly number[]): number {
+  const weightOf = (place: number) => weights?.[place] ?? 1;
+  const all = values.reduce((sum, _value, place) => sum + weightOf(place), 0);
+  const squares = values.reduce((sum, value, place) => sum + weightOf(place) * value * value, 0);
+  return values.length === 0 ? 0 : Math.sqrt(squares / all);
+}
+
+/** What counts less is as if it had been seen less exactly. */
+function lessExact(one: Sighting): Sighting {
+  return one.weight === undefined ? one : { ...one, sigma: one.sigma / Math.sqrt(one.weight) };
 }
 
 /** Standard deviation of a change, by the pull and by the sightings, those held back that lie far from it. */
@@ -52,19 +58,22 @@ export function placesByRing(sightings: readonly Sighting[]): ReadonlyMap<string
  * @param pullSigma how far benches differ from the default, as a standard deviation: the pull
  */
 export function ridgeFit(seen: readonly Sighting[], pullSigma: number): RidgeFit {
-  const sightings = seen.filter((one) => isPlausible(one, pullSigma));
+  const sightings = seen.filter((one) => isPlausible(one, pullSigma)).map(lessExact);
   const sum = createHuberSum(sightings, pullSigma);
   sightings.forEach((_one, place) => sum.add(place));
   const change = sum.minimum();
   const rings = placesByRing(sightings);
   const after: number[] = [];
+  const afterWeights: number[] = [];
   for (const places of rings.values()) {
     places.forEach(sum.remove);
     const others = sum.minimum();
     places.forEach(sum.add);
     for (const place of places) {
       const one = sightings[place];
-      if (one) after.push((one.off - one.slope * others) * (one.sizeMm ?? 1));
+      if (!one) continue;
+      after.push((one.off - one.slope * others) * (one.sizeMm ?? 1));
+      afterWeights.push(one.weight ?? 1);
     }
   }
   const far = seen.filter(({ off, slope, sigma }) => Math.abs(off - slope * change) > OUTLIER * sigma);
@@ -73,8 +82,11 @@ export function ridgeFit(seen: readonly Sighting[], pullSigma: number): RidgeFit
     sigma: sigmaAt(change, sightings, pullSigma),
     rings: rings.size,
     sightings: sightings.length,
-    errorBefore: rootMeanSquare(sightings.map(({ off, sizeMm = 1 }) => off * sizeMm)),
-    errorAfter: rootMeanSquare(after),
+    errorBefore: rootMeanSquare(
+      sightings.map(({ off, sizeMm = 1 }) => off * sizeMm),
+      sightings.map(({ weight = 1 }) => weight),
+    ),
+    errorAfter: rootMeanSquare(after, afterWeights),
     outliers: [...new Set(far.map(({ ringId }) => ringId))],
   };
 }

@@ -9,10 +9,32 @@ export interface Sighting {
   readonly sigma: number;
   /** What one unit of `off` means for the ring's size, mm; left out, errors are told in the sighting's own unit. */
   readonly sizeMm?: number | undefined;
+  /** How much it still counts, from 1 down: what was seen long ago says less of a bench that changes. */
+  readonly weight?: number | undefined;
 }
 
 /** A sighting in the lesson of its ring. */
-export type Seen = Omit<Sighting, 'ringId'>;
+export type Seen = Omit<Sighting, 'ringId' | 'weight'>;
+
+/** Rings of a series after which a sighting counts e times less: tools wear, hands and metal stay as they are for longer. */
+export const COUNTS_FOR = { tool: 10, bench: 40 } as const;
+
+/**
+ * The same sightings, each the less the more rings of the series came after its own: exponential discounting, as a local
+ * level that drifts would have it (West and Harrison 1997, 2.4). A tool that has changed is followed within ten rings.
+ * @param sightings oldest ring first, those of a ring together
+ */
+export function discounted<T extends Sighting>(
+  sightings: readonly T[],
+  of: keyof typeof COUNTS_FOR,
+): readonly T[] {
+  const rings = [...new Set(sightings.map(({ ringId }) => ringId))];
+  const age = new Map(rings.map((ringId, place) => [ringId, rings.length - 1 - place]));
+  return sightings.map((one) => ({
+    ...one,
+    weight: Math.exp(-(age.get(one.ringId) ?? 0) / COUNTS_FOR[of]),
+  }));
+}
 
 /** Further from the default than this many deviations of benches and of sightings together, it is no bench's doing. */
 const WILD = 6;

@@ -1,14 +1,15 @@
 import type { CoinRingInput } from '../forming';
 import { REFERENCE_KIT } from '../kit';
-import { STEADY_BENCH, simulateRing } from '../practice';
+import { STEADY_BENCH, simulateRing, type BenchTruth } from '../practice';
 import { planCoinRing } from '../route';
 import { DEFAULT_MANDREL, SIZE_SYSTEMS } from '../size';
-import { type BenchTraits, DEFAULT_TRAITS, UNKNOWN_WIDTHS } from '../steps';
+import { type BenchTraits, DEFAULT_TRAITS } from '../steps';
 import { seededRandom } from '../uncertainty';
 import { learnFromLessons, lessonOf, type Learnt, type LoggedRing } from './index';
 
 /** Hidden from the fit: how this bench really is. */
 export const TRUTH: BenchTraits = {
+  ...DEFAULT_TRAITS,
   shareShift: 0.045,
   trimGainMm: 0.45,
   curlGain: { 17: 0.9, 25: 1.08 },
@@ -16,9 +17,6 @@ export const TRUTH: BenchTraits = {
   allowanceFactor: { copper: 0.62 },
   handsOnMin: { fold: 6.5, anneal: 4 },
   springbackFactor: { stretch: 1.8 },
-  spreadFactor: 1,
-  widthSpread: UNKNOWN_WIDTHS,
-  losses: DEFAULT_TRAITS.losses,
 };
 
 const COINS: readonly CoinRingInput['coin'][] = [
@@ -27,7 +25,12 @@ const COINS: readonly CoinRingInput['coin'][] = [
   { diameterMm: 32, rimThicknessMm: 2.3, metal: 'silver-835' },
 ];
 
-export function* madeRings(count: number, seed: number, traits: BenchTraits = TRUTH): Generator<LoggedRing> {
+/** @param benchOf how the bench is when a ring is made: the first is 0 */
+export function* madeRings(
+  count: number,
+  seed: number,
+  benchOf: BenchTraits | ((ring: number) => BenchTruth) = TRUTH,
+): Generator<LoggedRing> {
   const random = seededRandom(seed);
   for (let made = 0; made < count;) {
     const coin = COINS[Math.floor(random() * COINS.length)]!;
@@ -43,7 +46,7 @@ export function* madeRings(count: number, seed: number, traits: BenchTraits = TR
     const { steps, moves, school } = route;
     const events = simulateRing(
       { input, school, moves, steps, kit: REFERENCE_KIT },
-      { ...STEADY_BENCH, traits },
+      typeof benchOf === 'function' ? benchOf(made) : { ...STEADY_BENCH, traits: benchOf },
       random,
     );
     const startMs = Date.UTC(2026, 0, 5 + made, 8);

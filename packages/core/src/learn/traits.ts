@@ -5,7 +5,7 @@ import type { LearntValue } from './values';
 export const FEWEST_RINGS = 3;
 
 /** Values that plans may go by: enough rings, not put back to the default, and better than it. */
-function counts(value: LearntValue): boolean {
+export function counts(value: LearntValue): boolean {
   return value.rings >= FEWEST_RINGS && !value.keptStandard && foretellsBetter(value);
 }
 
@@ -69,8 +69,17 @@ export function traitsOf(
   const used = values.filter(counts);
   const byTail = (what: LearntValue['what']) =>
     Object.fromEntries(used.filter((one) => one.what === what).map(({ key, value }) => [tailOf(key), value]));
+  const wallLog = (figure: string) => used.find(({ key }) => key === `wall-${figure}`)?.value ?? 0;
   return {
-    shareShift: used.find(({ what }) => what === 'share')?.value ?? DEFAULT_TRAITS.shareShift,
+    shareShift: used.find(({ key }) => key === 'share')?.value ?? DEFAULT_TRAITS.shareShift,
+    shareShiftOf: Object.fromEntries(
+      used.flatMap(({ what, of, value }) => (what === 'share' && of ? [[of, value] as const] : [])),
+    ),
+    wallShift: {
+      widthLog: wallLog('width'),
+      cutEdgeLog: wallLog('cut-edge'),
+      rimEdgeLog: wallLog('rim-edge'),
+    },
     trimGainMm: used.find(({ what }) => what === 'trim')?.value ?? DEFAULT_TRAITS.trimGainMm,
     curlGain: byTail('curl'),
     funnels: funnelsIn(used),

@@ -6,17 +6,18 @@ import type { Lesson } from './lesson';
 import { listAt } from './list-at';
 import { minutesFit } from './minutes';
 import { ridgeFit, type RidgeFit } from './ridge';
-import type { Seen, Sighting } from './sighting';
+import { discounted, type Seen, type Sighting } from './sighting';
 
 /** What one value of the bench was learnt to be. */
 export interface LearntValue {
   /**
-   * Names it for good: "share", "trim", "curl-17", "fold-17-14", "springback-stretch", "springback-bend-17", "spread",
+   * Names it for good: "share", "share-copper", "wall-width", "trim", "curl-17", "fold-17-14", "springback-stretch", "springback-bend-17", "spread",
    * "allowance-copper", "minutes-fold", "wrinkle", "slip", "slip-flare".
    */
   readonly key: string;
   readonly what:
     | 'share'
+    | 'wall'
     | 'trim'
     | 'curl'
     | 'fold'
@@ -48,12 +49,19 @@ export interface LearntValue {
 /** How far benches differ from the defaults: the pull of each value. */
 export const PULL = {
   share: 0.05,
+  /** Of one group of metals from that of all. */
+  shareOf: 0.05,
+  wallWidth: 0.02,
+  wallEdge: 0.03,
   trimMm: 0.15,
   curl: 0.12,
   foldMm: MM_PER_US_SIZE / 2,
   springback: 0.6,
   spread: 0.4,
 } as const;
+
+/** Values of tools, which wear. */
+const TOOLS: readonly LearntValue['what'][] = ['curl', 'fold', 'springback'];
 
 /** What each lesson lists by a key, over all of them, turned into something that knows its ring. */
 function gathered<T, U>(
@@ -101,7 +109,10 @@ export function valueOf(
   kept: ReadonlySet<string>,
 ): LearntValue | undefined {
   if (sightings.length === 0) return undefined;
-  const fit: RidgeFit = ridgeFit(sightings, pullSigma);
+  const fit: RidgeFit = ridgeFit(
+    discounted(sightings, TOOLS.includes(name.what) ? 'tool' : 'bench'),
+    pullSigma,
+  );
   return {
     ...name,
     value: standard + fit.change,

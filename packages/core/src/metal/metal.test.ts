@@ -1,5 +1,6 @@
 import * as fc from 'fast-check';
 import {
+  metalGroup,
   isMetalId,
   listedMetal,
   METAL_IDS,
@@ -92,5 +93,18 @@ describe('silver of any fineness', () => {
     ['silver-plate', true],
   ] as const)('%s names a metal: %s', (id, known) => {
     expect(isMetalId(id)).toBe(known);
+  });
+});
+
+describe('metalGroup', () => {
+  it.each([
+    ['silver-925', 'silver'],
+    ['silver-plate', 'other'],
+    ['copper', 'copper'],
+    ['cupronickel', 'copper'],
+    ['gold-18ct', 'gold'],
+    ['platinum-950', 'other'],
+  ] as const)('%s flows with %s', (metal, group) => {
+    expect(metalGroup(metal)).toBe(group);
   });
 });

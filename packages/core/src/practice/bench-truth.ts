@@ -5,6 +5,8 @@ export interface BenchTruth {
   readonly traits: BenchTraits;
   /** Standard deviations. */
   readonly readingMm: number;
+  /** By how much its mandrel reads too large, the same every time, mm: no scatter. */
+  readonly gaugeMm?: number | undefined;
   readonly handMm: number;
   /** Of a funnel's size from one fold to the next. */
   readonly foldMm: number;

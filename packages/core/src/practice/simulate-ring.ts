@@ -91,7 +91,7 @@ export function simulateRing(ring: RingToMake, truth: BenchTruth, random: Random
         edges = { rim: planned.rim + hand, cut: planned.cut + hand };
       }
       if (step.kind !== 'curl') straight = undefined;
-      const seen = (mm: number) => rounded(mm + draw(truth.readingMm), READ_TO_MM);
+      const seen = (mm: number) => rounded(mm + (truth.gaugeMm ?? 0) + draw(truth.readingMm), READ_TO_MM);
       log({ kind: 'reading', rimDownMm: seen(edges.rim), cutDownMm: seen(edges.cut), mark: 'leading' });
     }
     log(doneBody(step.kind, index));

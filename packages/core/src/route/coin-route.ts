@@ -5,6 +5,7 @@ import {
   type FinishingSchool,
   type FormingMethod,
   type Meridian,
+  shiftedWall,
 } from '../forming';
 import {
   chartsFor,
@@ -32,7 +33,7 @@ import { ROUTE_WORDS } from './move-words';
 import type { RouteCost } from './route-cost';
 import { isUnmoved, runPass } from './passes';
 import { tapeFor } from './tape';
-import { addAnneal, addMove, addStep, startRoute, type RouteBuilder } from './route-builder';
+import { addAnneal, addMove, addStep, outlineOf, startRoute, type RouteBuilder } from './route-builder';
 
 /** Two schools (craft §3): anneal after punching only, or before it as well. */
 export type AnnealSchool = 'after-punching' | 'before-and-after';
@@ -187,6 +188,15 @@ export function addEnding(
   });
 }
 
+/** The wall as this bench really leaves it, which its last blow shows. */
+function leaveAsHere(builder: RouteBuilder, { traits }: Goal): void {
+  const wall = shiftedWall(builder.wall, traits.wallShift);
+  const last = builder.steps.at(-1);
+  if (wall === builder.wall || !last) return;
+  builder.wall = wall;
+  builder.steps[builder.steps.length - 1] = { ...last, outline: outlineOf(wall) };
+}
+
 /**
  * The whole route made of given moves, simulated fibre by fibre and blow by blow with the share of each kind of blow
  * (craft §3), annealing by the budget of craft §4.
@@ -203,6 +213,7 @@ export function buildRoute(
   const goal = goalOf(input, school, options);
   const charts = chartsFor(options.dieCharts ?? [], input.coin);
   const made = applyMoves(builder, goal, moves, charts);
+  leaveAsHere(builder, goal);
   addEnding(builder, options);
   return finishedRoute(builder, goal, made);
 }

@@ -10,7 +10,7 @@ import {
 import { metalById, strainAllowance, type MetalId } from '../metal';
 import { workingThickness, type Coin } from '../stock';
 import type { Kit } from '../kit';
-import { type BenchTraits, DEFAULT_TRAITS } from '../steps';
+import { type BenchTraits, DEFAULT_TRAITS, traitsWith } from '../steps';
 import type { Goal } from './moves';
 
 /** The method that the finished wall's rim strain calls for, by the closed form: as the verdict judges it. */
@@ -34,8 +34,8 @@ export function goalOf(
     readonly traits?: BenchTraits | undefined;
   },
 ): Goal {
-  const traits = options.traits ?? DEFAULT_TRAITS;
   const { coin, targetInsideDiameterMm, wall } = input;
+  const traits = traitsWith(options.traits ?? DEFAULT_TRAITS, coin.metal);
   const { thicknessMm } = workingThickness(coin);
   return {
     wish: wall,

@@ -1,4 +1,11 @@
-import { flatMeridian, washerOf, type CoinRingInput, type FinishingSchool, type Meridian } from '../forming';
+import {
+  flatMeridian,
+  shiftedWall,
+  washerOf,
+  type CoinRingInput,
+  type FinishingSchool,
+  type Meridian,
+} from '../forming';
 import type { Kit } from '../kit';
 import { type BenchTraits, type EdgeSpend, FRESH, wrinkleIndex } from '../steps';
 import { goalOf } from './goal';
@@ -85,5 +92,5 @@ export function simulateMoves(input: CoinRingInput, options: SimulationOptions):
       spent: weighed.spent,
     };
   }
-  return { finished: state.wall, peakSpent, wrinkleIndex: worstWrinkle };
+  return { finished: shiftedWall(state.wall, goal.traits.wallShift), peakSpent, wrinkleIndex: worstWrinkle };
 }

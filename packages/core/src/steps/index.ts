@@ -28,6 +28,7 @@ export {
   NINE_OF_TEN,
   SLIP_PRIOR,
   springbackOf,
+  traitsWith,
   turnedDeg,
   UNKNOWN_DIE,
   UNKNOWN_WIDTHS,

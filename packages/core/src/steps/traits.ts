@@ -1,4 +1,5 @@
-import { curlOf, TRIM_GAIN_MM, type WallWish } from '../forming';
+import { curlOf, TRIM_GAIN_MM, type WallShift, type WallWish } from '../forming';
+import { metalGroup, type MetalGroup, type MetalId } from '../metal';
 import type { ToolContact } from '../kit';
 import { MM_PER_US_SIZE } from '../size';
 import type { StepKind } from './step-kind';
@@ -57,6 +58,10 @@ export interface LossTraits {
 export interface BenchTraits {
   /** Added to the share a of every kind of blow. */
   readonly shareShift: number;
+  /** The same of one group of metals, where it is known apart. */
+  readonly shareShiftOf: Partial<Readonly<Record<MetalGroup, number>>>;
+  /** What is left of finished walls when all else is taken account of. */
+  readonly wallShift: WallShift;
   /** By how much trimming the lip raises the reading, mm. */
   readonly trimGainMm: number;
   /** Angle that a curl die really turns the edges by, against its nominal one; keyed by the nominal angle. */
@@ -78,6 +83,8 @@ export interface BenchTraits {
 
 export const DEFAULT_TRAITS: BenchTraits = {
   shareShift: 0,
+  shareShiftOf: {},
+  wallShift: { widthLog: 0, cutEdgeLog: 0, rimEdgeLog: 0 },
   trimGainMm: TRIM_GAIN_MM,
   curlGain: {},
   funnels: {},
@@ -108,6 +115,12 @@ export function formerKey(formerMm: number): string {
 /** How a piece springs from a former: the former's own factor, else that of all. */
 export function springbackOf({ springbackFactor }: BenchTraits, formerMm: number): number {
   return springbackFactor[formerKey(formerMm)] ?? springbackFactor['bend'] ?? 1;
+}
+
+/** The bench as it is with one metal. */
+export function traitsWith(traits: BenchTraits, metal: MetalId): BenchTraits {
+  const own = traits.shareShiftOf[metalGroup(metal)];
+  return own === undefined ? traits : { ...traits, shareShift: own };
 }
 
 /** What is known of a fold die's funnels. */

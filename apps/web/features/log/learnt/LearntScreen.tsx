@@ -21,7 +21,7 @@ const FEWEST_RINGS = 3;
 
 /** What values are about, and in which order those of a subject stand: all of them at once are six screens. */
 const SUBJECTS = [
-  { name: 'shape', what: ['share', 'trim', 'curl', 'fold', 'spread'] },
+  { name: 'shape', what: ['share', 'wall', 'trim', 'curl', 'fold', 'spread'] },
   { name: 'springback', what: ['springback'] },
   { name: 'losses', what: ['allowance', 'wrinkle', 'slip'] },
   { name: 'times', what: ['minutes'] },

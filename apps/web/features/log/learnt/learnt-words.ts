@@ -26,7 +26,15 @@ function springsFrom(of = ''): string {
 export function nameOf({ what, of }: LearntValueAnswer): ValueName {
   switch (what) {
     case 'share':
-      return { title: 'Width’s share of the stretch', about: 'from finished widths and edges' };
+      return {
+        title: of === undefined ? 'Width’s share of the stretch' : `The same of ${of} alone`,
+        about: 'from finished widths and edges',
+      };
+    case 'wall':
+      return {
+        title: `${of === 'width' ? 'Width' : `Thickness of the ${of}`} against the plan`,
+        about: 'what nothing else explains',
+      };
     case 'trim':
       return { title: 'Gain of a trimmed lip', about: 'from readings before and after' };
     case 'curl':
@@ -69,6 +77,8 @@ export function valueText(
   switch (what) {
     case 'share':
       return `${signOf(value)}${Math.abs(value).toFixed(3)}`;
+    case 'wall':
+      return `${signOf(value)}${Math.abs(100 * Math.expm1(value)).toFixed(1)}%`;
     case 'trim':
       return meanAmount(value);
     case 'fold':
@@ -98,6 +108,7 @@ export function errorText(
     `${(errorBefore * factor).toFixed(decimals)} → ${(errorAfter * factor).toFixed(decimals)}${unit}`;
   switch (what) {
     case 'share':
+    case 'wall':
     case 'spread':
       return pair(100, 1, '%');
     case 'minutes':

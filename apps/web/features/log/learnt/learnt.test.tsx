@@ -40,6 +40,26 @@ const CALIBRATION: Calibration = {
   verdict: 'few',
 };
 
+describe('the words of walls', () => {
+  it('tell a figure against its plan in percent, and a share of one group of metals', () => {
+    const wide = valueOf({
+      key: 'wall-width',
+      what: 'wall',
+      of: 'width',
+      errorBefore: 0.05,
+      errorAfter: 0.007,
+    });
+    expect(nameOf(wide)).toEqual({ title: 'Width against the plan', about: 'what nothing else explains' });
+    expect(valueText(wide, 0.0488, WRITE)).toBe('+5.0%');
+    expect(valueText(wide, -0.083, WRITE)).toBe('−8.0%');
+    expect(errorText(wide, WRITE)).toBe('5.0 → 0.7%');
+    expect(nameOf({ ...wide, of: 'rim edge' }).title).toBe('Thickness of the rim edge against the plan');
+    expect(nameOf(valueOf({ key: 'share-copper', what: 'share', of: 'copper' })).title).toBe(
+      'The same of copper alone',
+    );
+  });
+});
+
 describe('the words of losses', () => {
   it('say in 100, of how many rings, and that few are a first guess', () => {
     const slip = valueOf({ key: 'slip', what: 'slip', of: undefined, value: 0.041, rings: 47, events: 2 });
