@@ -72,9 +72,12 @@ export function traitsOf(
   const wallLog = (figure: string) => used.find(({ key }) => key === `wall-${figure}`)?.value ?? 0;
   return {
     shareShift: used.find(({ key }) => key === 'share')?.value ?? DEFAULT_TRAITS.shareShift,
-    shareShiftOf: Object.fromEntries(
-      used.flatMap(({ what, of, value }) => (what === 'share' && of ? [[of, value] as const] : [])),
-    ),
+    // Who wants the default for all metals wants it for each.
+    shareShiftOf: values.some(({ key, keptStandard }) => key === 'share' && keptStandard)
+      ? {}
+      : Object.fromEntries(
+          used.flatMap(({ what, of, value }) => (what === 'share' && of ? [[of, value] as const] : [])),
+        ),
     wallShift: {
       widthLog: wallLog('width'),
       cutEdgeLog: wallLog('cut-edge'),

@@ -40,8 +40,8 @@ const half = ({ biasShare, scatterShare, degrees }: Omit<WidthSpread, 'widened'>
 
 /**
  * How sure widths are, from how far those of this bench lay off: a bias of the bench and a scatter of its rings, both
- * unknown (normal and inverse gamma, conjugate; Gelman et al., Bayesian Data Analysis, 3.3). Plans are not moved by the
- * bias, so that what is known of it is part of what is unsure.
+ * unknown (normal and inverse gamma, conjugate; Gelman et al., Bayesian Data Analysis, 3.3). What plans have not
+ * been moved by is a bias that is left: known or not, it is part of what is unsure.
  */
 function posterior(offs: readonly number[]): Omit<WidthSpread, 'widened'> {
   const { biasShare, scatterShare, degrees } = UNKNOWN_WIDTHS;
@@ -69,7 +69,7 @@ function rankedShare(offs: readonly number[]): number | undefined {
 
 /**
  * How sure widths are at a bench: by bias and scatter, or by rank where that is narrower.
- * @param offs logarithms of measured over planned widths, oldest first
+ * @param offs logarithms of measured widths over those planned with all that was learnt, oldest first
  * @param widened by how much intervals are to be stretched since earlier ones held too few rings or too many
  */
 export function widthSpreadOf(

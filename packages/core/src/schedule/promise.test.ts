@@ -52,6 +52,22 @@ describe('promiseDate', () => {
     expect(told).toEqual([0, 10 / 30, 20 / 30]);
   });
 
+  it('said with eighty in a hundred, is met by seventy-five to eighty-five of other runs of the shop', () => {
+    let [met, runs] = [0, 0];
+    for (let rings = 0; rings < 6; rings++) {
+      const jobs = Array.from({ length: rings }, (_, i) => jobOf(`ring ${i}`, RING.slice(i % 4)));
+      const shop = shopOf(jobs);
+      const { order } = runToEnd(makeSchedule(shop, { tries: 60 }));
+      const said = (seed: number) => runToEnd(promiseDate({ shop, order, job: NEW, draws: 200, seed }));
+      const { likelyMin } = said(1 + rings);
+      const { readyMin } = said(1000 + rings);
+      met += readyMin.filter((min) => min <= likelyMin).length;
+      runs += readyMin.length;
+    }
+    expect(met / runs).toBeGreaterThan(0.75);
+    expect(met / runs).toBeLessThan(0.85);
+  });
+
   it('tells the chance of any date', () => {
     const answer = promised(3);
     expect(chanceBy(answer, MONDAY_MIN)).toBe(0);
