@@ -1,9 +1,8 @@
 import { arcWidthMm, cutEdge, rimEdge } from '../forming';
 import { REFERENCE_KIT } from '../kit';
 import { STEADY_BENCH } from '../practice';
-import { planCoinRing } from '../route';
+import { planCoinRing, simulateMoves } from '../route';
 import { type BenchTraits, DEFAULT_TRAITS } from '../steps';
-import { simulateMoves } from '../route';
 import { ridgeFit } from './ridge';
 import { discounted, type Sighting } from './sighting';
 import { learn, madeRings } from './test-rings';
