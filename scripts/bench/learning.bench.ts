@@ -117,7 +117,7 @@ const ratio = (misses: readonly Miss[]) => {
 };
 
 /**
- * How far held-out rings of hidden benches were off as learnt, against by default: of everything that is foretold, and
+ * How far held-out rings of hidden benches were off as learnt, against by default: of everything that is predicted, and
  * of what there was something to learn about. Mean distances; 1 is as much, less is better.
  */
 export function hiddenBenches(

@@ -28,7 +28,7 @@ const widthsHereSchema = z.object({
   standardShare: z.number(),
 });
 
-/** How often what was foretold of one figure came true, over the latest rings. */
+/** How often what was predicted of one figure came true, over the latest rings. */
 const calibrationSchema = z.object({
   what: z.enum(['widthMm', 'cutEdgeMm', 'rimEdgeMm', 'handsOnMin']),
   rings: z.number().int(),

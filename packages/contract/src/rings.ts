@@ -68,12 +68,12 @@ const forecastFields = {
   rimEdgeMm: quantilesSchema.optional(),
   handsOnMin: quantilesSchema,
 };
-/** What was foretold when the ring was begun, as the values below which a twentieth, two twentieths … of all rings lie. */
+/** What was predicted when the ring was begun, as the values below which a twentieth, two twentieths … of all rings lie. */
 const forecastSchema = z.object({
   ...forecastFields,
   /** By how much the width's interval was stretched then. */
   widened: z.number(),
-  /** What would have been foretold by default, where the log had taught something. */
+  /** What would have been predicted by default, where the log had taught something. */
   standard: z.object(forecastFields).optional(),
 });
 

@@ -2,7 +2,7 @@ import { seenDieChartSchema } from '@round-mint/contract/die-charts';
 import { SYMPTOMS } from '@round-mint/core/ring/codes';
 import { metalIdSchema } from '@round-mint/contract/common';
 import { WALL_FIGURES, type Lesson } from '@round-mint/core/learn';
-import { FORETOLD } from '@round-mint/core/uncertainty';
+import { FORECAST_FIGURES } from '@round-mint/core/uncertainty';
 import { z } from 'zod';
 
 const seenSchema = z.object({
@@ -38,9 +38,9 @@ export const lessonSchema = z.object({
     })
     .optional(),
   isLost: z.boolean(),
-  foretold: z.array(
+  forecasts: z.array(
     z.object({
-      what: z.enum(FORETOLD),
+      what: z.enum(FORECAST_FIGURES),
       deviation: z.number(),
       widened: z.number(),
       score: z.number(),

@@ -110,7 +110,7 @@ describe('what a workshop’s log teaches', () => {
     expect(three.course.map(({ name }) => name)).toEqual(Array(3).fill('To learn from'));
   });
 
-  it('is kept with a ring as what was foretold of it, beside what defaults would have told', async () => {
+  it('is kept with a ring as what was predicted of it, beside what defaults would have told', async () => {
     const { forecast, prediction } = await begin();
     const rising = (values: readonly number[] | undefined) => values?.toSorted((a, b) => a - b);
     expect(forecast?.widthMm).toEqual(rising(forecast?.widthMm));

@@ -34,7 +34,7 @@ function wallQuestion(plan: FrozenPlan, { kit }: Bench, traits: BenchTraits): Ch
   };
 }
 
-async function foretold(
+async function forecastBy(
   plan: FrozenPlan,
   bench: Bench,
   traits: BenchTraits,
@@ -52,12 +52,12 @@ function stepsByDefault({ steps }: FrozenPlan, { handsOnMin }: BenchTraits) {
   }));
 }
 
-/** What is foretold of a ring that is begun: kept with it, so that the log can tell how often forecasts come true. */
+/** What is predicted of a ring that is begun: kept with it, so that the log can tell how often forecasts come true. */
 export async function keptForecast(plan: FrozenPlan, bench: Bench): Promise<KeptForecast> {
   const { traits } = bench;
-  const told = await foretold(plan, bench, traits, plan.steps);
+  const told = await forecastBy(plan, bench, traits, plan.steps);
   const kept = { ...told, widened: traits.widthSpread.widened };
   if (traits === DEFAULT_TRAITS) return kept;
-  const standard = await foretold(plan, bench, DEFAULT_TRAITS, stepsByDefault(plan, traits));
+  const standard = await forecastBy(plan, bench, DEFAULT_TRAITS, stepsByDefault(plan, traits));
   return { ...kept, standard };
 }

@@ -3,7 +3,7 @@ import Svg, { Line, Rect, Text } from 'react-native-svg';
 import { usePalette } from '@/theme/light';
 
 interface PlaceBarsProps {
-  /** How many rings fell in each part of what was foretold, lowest first. */
+  /** How many rings fell in each part of what was predicted, lowest first. */
   readonly places: readonly number[];
   readonly width: number;
   /** What a ring at either end is called. */
@@ -15,7 +15,7 @@ const BASE = HEIGHT - 26;
 const TOP = 8;
 const TEXT = { fontFamily: 'Barlow_500Medium', fontSize: '13' } as const;
 
-/** Where rings fell in what was foretold of them, a bar for each tenth; as many were to fall in each. */
+/** Where rings fell in what was predicted of them, a bar for each tenth; as many were to fall in each. */
 export function PlaceBars({ places, width, ends }: PlaceBarsProps) {
   const palette = usePalette();
   const all = places.reduce((sum, count) => sum + count, 0);
@@ -32,7 +32,7 @@ export function PlaceBars({ places, width, ends }: PlaceBarsProps) {
       width={width}
       height={HEIGHT}
       role="img"
-      aria-label={`Where ${all} rings fell in what was foretold, a tenth each from ${ends.low} to ${ends.high}: ${places.join(', ')}`}
+      aria-label={`Where ${all} rings fell in what was predicted, a tenth each from ${ends.low} to ${ends.high}: ${places.join(', ')}`}
       testID="place-bars"
     >
       {places.map((count, i) => (
@@ -61,7 +61,7 @@ export function PlaceBars({ places, width, ends }: PlaceBarsProps) {
         {ends.low}
       </Text>
       <Text {...TEXT} x={width / 2} y={HEIGHT - 8} fill={palette.soft} textAnchor="middle">
-        as foretold
+        as predicted
       </Text>
       <Text {...TEXT} x={width} y={HEIGHT - 8} fill={palette.soft} textAnchor="end">
         {ends.high}

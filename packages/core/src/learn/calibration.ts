@@ -1,6 +1,6 @@
-import { FORETOLD, placeOf, type Foretold } from '../uncertainty';
+import { FORECAST_FIGURES, placeOf, type ForecastFigure } from '../uncertainty';
 import { NINE_OF_TEN } from '../steps';
-import type { ForetoldSeen } from './foretold';
+import type { ForecastSeen } from './forecast-sightings';
 
 /** Forecasts are judged by so many of the latest rings, and from so many on. */
 export const JUDGED_RINGS = 50;
@@ -12,16 +12,16 @@ const STRETCH = { least: 0.6, most: 3 };
 
 export type CalibrationVerdict = 'few' | 'right' | 'too-narrow' | 'too-wide';
 
-/** How often what was foretold of one figure came true, over the latest rings. */
+/** How often what was predicted of one figure came true, over the latest rings. */
 export interface Calibration {
-  readonly what: Foretold;
+  readonly what: ForecastFigure;
   readonly rings: number;
   /** How many of them lay inside nine of ten. */
   readonly inside: number;
   /** Between these the true share lies, 95 % (Wilson 1927). */
   readonly low: number;
   readonly high: number;
-  /** How many fell in each tenth of what was foretold, lowest first. */
+  /** How many fell in each tenth of what was predicted, lowest first. */
   readonly places: readonly number[];
   /** Mean ranked probability scores as shares of the figure, by forecast and by default. */
   readonly score: number;
@@ -48,7 +48,7 @@ function verdictOf(inside: number, rings: number): CalibrationVerdict {
   return share < RIGHT.least ? 'too-narrow' : share > RIGHT.most ? 'too-wide' : 'right';
 }
 
-function calibrationOf(what: Foretold, seen: readonly ForetoldSeen[]): Calibration {
+function calibrationOf(what: ForecastFigure, seen: readonly ForecastSeen[]): Calibration {
   const inside = seen.filter(({ deviation }) => isInside(deviation)).length;
   const places = new Array<number>(PLACES).fill(0);
   for (const { deviation } of seen) {
@@ -68,13 +68,13 @@ function calibrationOf(what: Foretold, seen: readonly ForetoldSeen[]): Calibrati
 }
 
 /** The latest sightings of one figure. @param seen oldest first */
-function latest(what: Foretold, seen: readonly ForetoldSeen[]): readonly ForetoldSeen[] {
+function latest(what: ForecastFigure, seen: readonly ForecastSeen[]): readonly ForecastSeen[] {
   return seen.filter((one) => one.what === what).slice(-JUDGED_RINGS);
 }
 
 /** How often forecasts came true, figure by figure. @param seen of all rings, oldest first */
-export function calibrations(seen: readonly ForetoldSeen[]): readonly Calibration[] {
-  return FORETOLD.flatMap((what) => {
+export function calibrations(seen: readonly ForecastSeen[]): readonly Calibration[] {
+  return FORECAST_FIGURES.flatMap((what) => {
     const own = latest(what, seen);
     return own.length === 0 ? [] : calibrationOf(what, own);
   });
@@ -84,7 +84,7 @@ export function calibrations(seen: readonly ForetoldSeen[]): readonly Calibratio
  * By how much the width's interval is to be stretched: 1 while it holds about nine rings of ten as it would be told
  * unstretched, else so that it would have held nine of ten of the latest. Judged unstretched, it does not feed on itself.
  */
-export function widenedBy(seen: readonly ForetoldSeen[]): number {
+export function widenedBy(seen: readonly ForecastSeen[]): number {
   const off = latest('widthMm', seen).map(({ deviation, widened }) => Math.abs(deviation) * widened);
   if (off.length < JUDGED_RINGS) return 1;
   const share = off.filter((deviation) => deviation <= NINE_OF_TEN).length / off.length;

@@ -4,7 +4,7 @@ import { planCoinRing } from '../route';
 import { DEFAULT_TRAITS, UNKNOWN_WIDTHS } from '../steps';
 import { normalDeviate, placeOf, ringChances, runToEnd, seededRandom, type Random } from '../uncertainty';
 import { calibrations, JUDGED_RINGS, widenedBy, wilsonBounds } from './calibration';
-import { foretoldSightings, type ForetoldSeen } from './foretold';
+import { forecastSightings, type ForecastSeen } from './forecast-sightings';
 import { learn, madeRings } from './test-rings';
 import { widthSpreadOf } from './width-spread';
 import { workedRing } from './worked-ring';
@@ -16,7 +16,7 @@ function halfOf(offs: readonly number[]): number {
 }
 
 describe('widths of a bench', () => {
-  /** Benches drawn as the default takes them to be, each with so many rings and twenty more to be foretold. */
+  /** Benches drawn as the default takes them to be, each with so many rings and twenty more to be predicted. */
   function coverage(rings: number, scatterOf: (random: Random) => number): { held: number; half: number } {
     const random = seededRandom(rings + 1);
     let [inside, all, halves] = [0, 0, 0];
@@ -86,7 +86,7 @@ describe('a plan at a bench that is known', () => {
   });
 });
 
-const seen = (deviation: number, more: Partial<ForetoldSeen> = {}): ForetoldSeen => ({
+const seen = (deviation: number, more: Partial<ForecastSeen> = {}): ForecastSeen => ({
   what: 'widthMm',
   deviation,
   widened: 1,
@@ -95,14 +95,14 @@ const seen = (deviation: number, more: Partial<ForetoldSeen> = {}): ForetoldSeen
   ...more,
 });
 /** So many sightings spread as a normal distribution is, stretched. */
-const spread = (times: number, more: Partial<ForetoldSeen> = {}, count = JUDGED_RINGS) =>
+const spread = (times: number, more: Partial<ForecastSeen> = {}, count = JUDGED_RINGS) =>
   Array.from({ length: count }, (_, i) => seen(times * normalPlace((i + 0.5) / count), more));
 
 describe('calibration', () => {
   it('counts what lay inside nine of ten, with Wilson’s bounds', () => {
     const [width] = calibrations([
-      ...Array<ForetoldSeen>(41).fill(seen(0.2)),
-      ...Array<ForetoldSeen>(5).fill(seen(2)),
+      ...Array<ForecastSeen>(41).fill(seen(0.2)),
+      ...Array<ForecastSeen>(5).fill(seen(2)),
     ]);
     expect(width).toMatchObject({ what: 'widthMm', rings: 46, inside: 41, verdict: 'few' });
     // Wilson's bounds of 41 of 46: 0.7697 and 0.9527.
@@ -132,7 +132,7 @@ describe('calibration', () => {
     const times = widenedBy(spread(2));
     expect(times).toBeGreaterThan(1.5);
     expect(times).toBeLessThan(2.5);
-    // Those same rings foretold with the stretched interval lie where they should, and ask for the same stretch.
+    // Those same rings predicted with the stretched interval lie where they should, and ask for the same stretch.
     const stretched = spread(2).map(({ deviation }) => seen(deviation / times, { widened: times }));
     expect(calibrations(stretched)[0]!.verdict).toBe('right');
     expect(widenedBy(stretched)).toBeCloseTo(times, 9);
@@ -141,7 +141,7 @@ describe('calibration', () => {
   });
 });
 
-describe('what was foretold of a ring', () => {
+describe('what was predicted of a ring', () => {
   const [ring] = [...madeRings(1, 3, DEFAULT_TRAITS)];
   const width = ring!.events.flatMap(({ body }) => (body.kind === 'measured' ? [body.bandWidthMm] : []))[0]!;
   const around = (middle: number, apart: number) =>
@@ -149,19 +149,19 @@ describe('what was foretold of a ring', () => {
   const forecast = { widthMm: around(width, 0.4), handsOnMin: around(90, 40), widened: 1.2 };
 
   it('is held against what was measured and timed', () => {
-    const found = foretoldSightings(workedRing({ ...ring!, forecast }));
+    const found = forecastSightings(workedRing({ ...ring!, forecast }));
     expect(found.map(({ what }) => what)).toEqual(['widthMm', 'handsOnMin']);
     expect(found[0]).toMatchObject({ deviation: expect.closeTo(0, 6), widened: 1.2 });
     expect(found[0]!.standardScore).toBe(found[0]!.score);
     const worse = { ...forecast, standard: { widthMm: around(width + 1, 0.4), handsOnMin: around(90, 40) } };
-    const [compared] = foretoldSightings(workedRing({ ...ring!, forecast: worse }));
+    const [compared] = forecastSightings(workedRing({ ...ring!, forecast: worse }));
     expect(compared!.standardScore).toBeGreaterThan(5 * compared!.score);
   });
 
   it('is silent of rings that kept no forecast, and of minutes that nobody took', () => {
-    expect(foretoldSightings(workedRing(ring!))).toEqual([]);
+    expect(forecastSightings(workedRing(ring!))).toEqual([]);
     const atOnce = ring!.events.map((event) => ({ ...event, at: ring!.finishedAt }));
-    const found = foretoldSightings(workedRing({ ...ring!, events: atOnce, forecast }));
+    const found = forecastSightings(workedRing({ ...ring!, events: atOnce, forecast }));
     expect(found.map(({ what }) => what)).toEqual(['widthMm']);
   });
 });

@@ -8,7 +8,7 @@ export type { LearntValue } from './values';
 export type { LoggedRing } from './worked-ring';
 export { JUDGED_RINGS } from './calibration';
 export type { Calibration, CalibrationVerdict } from './calibration';
-export type { ForetoldSeen } from './foretold';
+export type { ForecastSeen } from './forecast-sightings';
 export { WALL_FIGURES } from './sightings';
 export { RANKED_FROM } from './width-spread';
 export type { WidthsHere } from './width-spread';

@@ -104,8 +104,8 @@ export function learnFromLessons(unordered: readonly Lesson[], keptStandard: rea
     ...lossValues(all, kept),
     ...minuteValues(lessons, kept),
   ];
-  const foretold = lessons.flatMap((lesson) => lesson.foretold);
-  const { spread: widthSpread, here } = widthSpreadOf(wall.widthOffs, widenedBy(foretold));
+  const forecasts = lessons.flatMap((lesson) => lesson.forecasts);
+  const { spread: widthSpread, here } = widthSpreadOf(wall.widthOffs, widenedBy(forecasts));
   const toSize = (sightings: readonly Sighting[], pullSigma: number) =>
     ({ sightings, pullSigma, to: 'size' }) as const;
   const series = [
@@ -118,7 +118,7 @@ export function learnFromLessons(unordered: readonly Lesson[], keptStandard: rea
     rings: lessons.length,
     traits: traitsOf(values, widthSpread),
     widths: here,
-    calibration: calibrations(foretold),
+    calibration: calibrations(forecasts),
     values,
     course: courseOf(lessons, series, MOST_IN_COURSE),
     outlierNames: namesOf(lessons, values),

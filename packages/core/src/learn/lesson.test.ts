@@ -46,7 +46,7 @@ describe('what many lessons come to', () => {
     })),
   ).flat();
 
-  it('shows the course of the latest two hundred, each foretold by all before it', () => {
+  it('shows the course of the latest two hundred, each predicted by all before it', () => {
     const { course, rings: taught } = learnFromLessons(many);
     expect(taught).toBe(300);
     expect(course).toHaveLength(200);

@@ -5,7 +5,7 @@ import { mostStrained, type Strained } from './allowance';
 import { dieSightings } from './die-sightings';
 import { formerSightings, springbackSightings, spreadSightings } from './elastic-sightings';
 import { lossOf, type LossSeen } from './loss-seen';
-import { foretoldSightings, type ForetoldSeen } from './foretold';
+import { forecastSightings, type ForecastSeen } from './forecast-sightings';
 import { timedMinutes } from './minutes';
 import type { Seen } from './sighting';
 import { curlSightings, foldSightings, shareSightings, trimSightings, type ShareSeen } from './sightings';
@@ -48,8 +48,8 @@ export interface Lesson {
   readonly loss?: LossSeen | undefined;
   /** Lost: it teaches what loses rings, and nothing else. */
   readonly isLost: boolean;
-  /** How its figures fell in what was foretold of them. */
-  readonly foretold: readonly ForetoldSeen[];
+  /** How its figures fell in what was predicted of them. */
+  readonly forecasts: readonly ForecastSeen[];
 }
 
 function byKey<T>(map: ReadonlyMap<string | number, readonly T[]>): ByKey<T> {
@@ -78,7 +78,7 @@ function emptyLesson({ ring: { id, name, finishedAt } }: WorkedRing): Lesson {
     formers: {},
     minutes: {},
     dieCharts: [],
-    foretold: [],
+    forecasts: [],
     isLost: false,
   };
 }
@@ -118,6 +118,6 @@ export function lessonOf(ring: LoggedRing, kit: Kit): Lesson | undefined {
     springbacks: byKey(springbackSightings(worked, kit)),
     formers: byKey(formerSightings(worked, kit)),
     minutes: byKey(timedMinutes(worked)),
-    foretold: foretoldSightings(worked),
+    forecasts: forecastSightings(worked),
   };
 }

@@ -23,7 +23,7 @@ export interface LoggedRing {
   readonly steps: readonly RouteStep[];
   readonly mandrel: MandrelTaper;
   readonly events: readonly RingEvent[];
-  /** What was foretold when it was begun; rings begun before that was kept have none. */
+  /** What was predicted when it was begun; rings begun before that was kept have none. */
   readonly forecast?: KeptForecast | undefined;
 }
 

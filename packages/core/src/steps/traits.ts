@@ -26,7 +26,7 @@ export interface WidthSpread {
   readonly scatterShare: number;
   /** Degrees of freedom: how well the scatter itself is known. */
   readonly degrees: number;
-  /** By how much intervals are stretched since those foretold so far held too few rings, or too many. */
+  /** By how much intervals are stretched since those predicted so far held too few rings, or too many. */
   readonly widened: number;
 }
 

@@ -10,14 +10,14 @@ const DEVIATIONS = FORECAST_SHARES.map(normalPlace);
 /** Values below which a twentieth, two twentieths … of all rings lie: 19 of them, rising. */
 export type Quantiles = readonly number[];
 
-/** What is foretold of a coin ring's wall. */
+/** What is predicted of a coin ring's wall. */
 export interface WallForecast {
   readonly widthMm: Quantiles;
   readonly cutEdgeMm: Quantiles;
   readonly rimEdgeMm: Quantiles;
 }
 
-/** What is foretold of a ring: the wall of a coin ring, and of every ring the minutes of hands. */
+/** What is predicted of a ring: the wall of a coin ring, and of every ring the minutes of hands. */
 export interface RingForecast {
   readonly widthMm?: Quantiles | undefined;
   readonly cutEdgeMm?: Quantiles | undefined;
@@ -25,14 +25,14 @@ export interface RingForecast {
   readonly handsOnMin: Quantiles;
 }
 
-export const FORETOLD = ['widthMm', 'cutEdgeMm', 'rimEdgeMm', 'handsOnMin'] as const;
-export type Foretold = (typeof FORETOLD)[number];
+export const FORECAST_FIGURES = ['widthMm', 'cutEdgeMm', 'rimEdgeMm', 'handsOnMin'] as const;
+export type ForecastFigure = (typeof FORECAST_FIGURES)[number];
 
 /** A forecast as a ring that is begun keeps it. */
 export interface KeptForecast extends RingForecast {
   /** By how much the width's interval was stretched then. */
   readonly widened: number;
-  /** What would have been foretold by default, where the log had taught something. */
+  /** What would have been predicted by default, where the log had taught something. */
   readonly standard?: RingForecast | undefined;
 }
 
@@ -46,7 +46,7 @@ export const MINUTES_STRAY_LOG = 0.3;
 /** Makers are faster or slower than the plan, all steps alike (default, judgement). */
 const PACE_LOG = 0.2;
 
-/** What is foretold of the minutes of hands: steps that stray log-normally, one by one and all alike. */
+/** What is predicted of the minutes of hands: steps that stray log-normally, one by one and all alike. */
 export function minutesForecast(steps: readonly Pick<RouteStep, 'handsOnMin'>[]): Quantiles {
   const sumMin = steps.reduce((sum, { handsOnMin }) => sum + handsOnMin, 0);
   const squares = steps.reduce((sum, { handsOnMin }) => sum + handsOnMin ** 2, 0);
@@ -57,7 +57,7 @@ export function minutesForecast(steps: readonly Pick<RouteStep, 'handsOnMin'>[])
   return DEVIATIONS.map((deviation) => middleMin * Math.exp(deviation * Math.sqrt(ownLog + PACE_LOG ** 2)));
 }
 
-/** Where a value fell in what was foretold, in deviations of a normal distribution: 0 is the middle. */
+/** Where a value fell in what was predicted, in deviations of a normal distribution: 0 is the middle. */
 export function deviationIn(quantiles: Quantiles, value: number): number {
   const last = quantiles.length - 1;
   const above = quantiles.findIndex((quantile) => value <= quantile);

@@ -6,14 +6,14 @@ export { intervalOf } from './quantiles';
 export type { Bin, Interval } from './quantiles';
 export {
   deviationIn,
-  FORETOLD,
+  FORECAST_FIGURES,
   MINUTES_STRAY_LOG,
   minutesForecast,
   placeOf,
   quantilesOf,
   rankedScore,
 } from './forecast';
-export type { Foretold, KeptForecast, Quantiles, RingForecast, WallForecast } from './forecast';
+export type { ForecastFigure, KeptForecast, Quantiles, RingForecast, WallForecast } from './forecast';
 export { normalDeviate, seededRandom } from './random';
 export type { Random } from './random';
 export { ringChances, RINGS_DRAWN, wallForecast } from './ring-chances';

@@ -193,7 +193,7 @@ export function* ringChances(question: ChancesQuestion): Generator<number, RingC
 }
 
 /**
- * What is foretold of a ring's wall, as quantiles.
+ * What is predicted of a ring's wall, as quantiles.
  * @yields as {@link ringChances}
  */
 export function* wallForecast(question: ChancesQuestion): Generator<number, WallForecast> {

@@ -14,7 +14,7 @@ import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
 import { Empty, Fetched } from '@/ui/Waiting';
 import { CourseChart } from './CourseChart';
-import { ForetoldPanel } from './ForetoldPanel';
+import { ForecastPanel } from './ForecastPanel';
 import { errorText, nameOf, restsOn, valueText } from './learnt-words';
 
 const FEWEST_RINGS = 3;
@@ -145,7 +145,7 @@ function LearntView({ learnt }: { learnt: LearntAnswer }) {
         onChange={(value) => void save({ useLearnt: value === 'on' })}
         minWidth={140}
       />
-      <ForetoldPanel calibration={learnt.calibration} widths={learnt.widths} />
+      <ForecastPanel calibration={learnt.calibration} widths={learnt.widths} />
       <View className="gap-1">
         <Type as="heading">{`${SIZE_SYSTEMS[primarySystem].prefix} sizes off: funnels, turned-in edges and trims`}</Type>
         <CourseChart course={course} what="size" system={primarySystem} />

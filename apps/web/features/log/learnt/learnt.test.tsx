@@ -6,7 +6,7 @@ import { renderWithStore } from '@/testing/render';
 import { defaultWriters } from '@/testing/writers';
 import { runningMean } from './course-model';
 import { LearntScreen } from './LearntScreen';
-import { insideWords, scoreWords, verdictWords, widthsWords, type Calibration } from './foretold-words';
+import { insideWords, scoreWords, verdictWords, widthsWords, type Calibration } from './forecast-words';
 import { errorText, nameOf, restsOn, valueText } from './learnt-words';
 
 jest.mock('expo-router', () => jest.requireActual('@/testing/router').fakeRouter());
@@ -74,7 +74,7 @@ describe('the words of losses', () => {
   });
 });
 
-describe('the words of what was foretold', () => {
+describe('the words of what was predicted', () => {
   it('count the rings, say how sure the count is, and what follows', () => {
     expect(insideWords(CALIBRATION)).toBe('41 of the last 46 rings lay inside 90 in 100.');
     expect(verdictWords(CALIBRATION)).toBe(
@@ -143,11 +143,11 @@ describe('LearntScreen', () => {
     renderWithStore(<LearntScreen />);
     expect(await screen.findByText('41 of the last 46 rings lay inside 90 in 100.')).toBeTruthy();
     expect(screen.getByText(/by default within ±2\.0%/)).toBeTruthy();
-    fireEvent(screen.getByTestId('foretold'), 'layout', {
+    fireEvent(screen.getByTestId('forecasts'), 'layout', {
       nativeEvent: { layout: { width: 360, height: 300, x: 0, y: 0 } },
     });
     expect(screen.getByTestId('place-bars').props['aria-label']).toBe(
-      'Where 46 rings fell in what was foretold, a tenth each from narrower to wider: 1, 4, 5, 6, 7, 8, 5, 4, 4, 2',
+      'Where 46 rings fell in what was predicted, a tenth each from narrower to wider: 1, 4, 5, 6, 7, 8, 5, 4, 4, 2',
     );
     fireEvent.press(screen.getByText('cut edge'));
     expect(screen.getByText('38 of the last 50 rings lay inside 90 in 100.')).toBeTruthy();

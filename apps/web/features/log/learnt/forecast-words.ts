@@ -3,8 +3,8 @@ import { JUDGED_RINGS, RANKED_FROM } from '@round-mint/core/learn';
 
 export type Calibration = LearntAnswer['calibration'][number];
 
-/** What a figure is called, and a ring at either end of what was foretold of it. */
-export const FORETOLD_WORDS: Readonly<
+/** What a figure is called, and a ring at either end of what was predicted of it. */
+export const FORECAST_WORDS: Readonly<
   Record<
     Calibration['what'],
     { readonly label: string; readonly ends: { readonly low: string; readonly high: string } }

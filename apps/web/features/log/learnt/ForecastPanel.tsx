@@ -6,13 +6,13 @@ import { LabelledChoices } from '@/ui/Choices';
 import { Notice } from '@/ui/Notice';
 import { Type } from '@/ui/Type';
 import {
-  FORETOLD_WORDS,
+  FORECAST_WORDS,
   insideWords,
   scoreWords,
   verdictWords,
   widthsWords,
   type Calibration,
-} from './foretold-words';
+} from './forecast-words';
 
 function Verdict({ calibration }: { calibration: Calibration }) {
   const words = verdictWords(calibration);
@@ -29,26 +29,26 @@ function Verdict({ calibration }: { calibration: Calibration }) {
   );
 }
 
-/** How often what was foretold came true, figure by figure, and how sure widths are here. */
-export function ForetoldPanel({ calibration, widths }: Pick<LearntAnswer, 'calibration' | 'widths'>) {
+/** How often what was predicted came true, figure by figure, and how sure widths are here. */
+export function ForecastPanel({ calibration, widths }: Pick<LearntAnswer, 'calibration' | 'widths'>) {
   const [width, setWidth] = useState(0);
   const [what, setWhat] = useState<Calibration['what']>('widthMm');
   const shown = calibration.find((one) => one.what === what) ?? calibration[0];
   if (!shown) return null;
   const score = scoreWords(shown);
   return (
-    <View className="gap-2" testID="foretold" onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
+    <View className="gap-2" testID="forecasts" onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
       <Type as="heading">How often forecasts came true</Type>
       <LabelledChoices
         label="Of what"
-        choices={calibration.map((one) => ({ value: one.what, label: FORETOLD_WORDS[one.what].label }))}
+        choices={calibration.map((one) => ({ value: one.what, label: FORECAST_WORDS[one.what].label }))}
         value={shown.what}
         onChange={setWhat}
         minWidth={76}
       />
       <Verdict calibration={shown} />
       {width > 0 ? (
-        <PlaceBars places={shown.places} width={width} ends={FORETOLD_WORDS[shown.what].ends} />
+        <PlaceBars places={shown.places} width={width} ends={FORECAST_WORDS[shown.what].ends} />
       ) : null}
       <Type as="small">
         {`Where each ring fell in what was told when it was begun. As many were to fall in each bar, up to the dashed line.${score === undefined ? '' : ` ${score}`}`}

@@ -1,10 +1,16 @@
-import { deviationIn, FORETOLD, rankedScore, type Foretold, type Quantiles } from '../uncertainty';
+import {
+  deviationIn,
+  FORECAST_FIGURES,
+  rankedScore,
+  type ForecastFigure,
+  type Quantiles,
+} from '../uncertainty';
 import { timedShare, workedMinutes } from './minutes';
 import type { WorkedRing } from './worked-ring';
 
-/** How one figure of a finished ring fell in what was foretold of it. */
-export interface ForetoldSeen {
-  readonly what: Foretold;
+/** How one figure of a finished ring fell in what was predicted of it. */
+export interface ForecastSeen {
+  readonly what: ForecastFigure;
   /** In deviations of a normal distribution. */
   readonly deviation: number;
   /** By how much the interval was stretched. */
@@ -19,8 +25,11 @@ const MOSTLY_TIMED = 0.7;
 /** Further out than this nothing is told apart any more. */
 const FAR = 6;
 
-/** What a ring turned out as, of what was foretold. */
-function outcomes({ ring, state }: WorkedRing): Readonly<Partial<Record<Foretold, number | undefined>>> {
+/** What a ring turned out as, of what was predicted. */
+function outcomes({
+  ring,
+  state,
+}: WorkedRing): Readonly<Partial<Record<ForecastFigure, number | undefined>>> {
   const { measured, steps } = state;
   return {
     widthMm: measured?.bandWidthMm,
@@ -34,11 +43,11 @@ function outcomes({ ring, state }: WorkedRing): Readonly<Partial<Record<Foretold
 const middleOf = (quantiles: Quantiles) => quantiles[Math.floor(quantiles.length / 2)] ?? 1;
 
 /** How what came of a ring fell in the forecast that it was begun with; a ring that was planned anew has left it. */
-export function foretoldSightings(worked: WorkedRing): readonly ForetoldSeen[] {
+export function forecastSightings(worked: WorkedRing): readonly ForecastSeen[] {
   const { forecast } = worked.ring;
   if (!forecast) return [];
   const found = outcomes(worked);
-  return FORETOLD.flatMap((what) => {
+  return FORECAST_FIGURES.flatMap((what) => {
     const quantiles = forecast[what];
     const value = found[what];
     if (!quantiles || value === undefined) return [];
