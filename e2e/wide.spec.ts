@@ -18,7 +18,7 @@ test('planning at the wide sheet: drawer, drawing and ladder side by side', asyn
   );
   await expect(
     page.getByRole('list', { name: 'The wall from blow to blow' }).getByRole('listitem'),
-  ).toHaveCount(4);
+  ).toHaveCount(5);
 
   // The width that is drawn, listed and offered by the hole is one and the same.
   const width = /(\d+\.\d) mm wide/.exec(
