@@ -1,5 +1,6 @@
 import { learnFromLessons, lessonOf, type Lesson } from '../../packages/core/src/learn';
 import { madeRings } from '../../packages/core/src/learn/test-rings';
+import { wallSightings } from '../../packages/core/src/learn/wall-values';
 import { REFERENCE_KIT } from '../../packages/core/src/kit';
 import { STEADY_BENCH, type BenchTruth } from '../../packages/core/src/practice';
 import { type BenchTraits, DEFAULT_TRAITS } from '../../packages/core/src/steps';
@@ -94,12 +95,10 @@ function missesOf(lesson: Lesson, traits: BenchTraits): readonly Miss[] {
   });
   const byKey = <T>(lists: Readonly<Record<string, readonly T[]>>, turn: (key: string, one: T) => Miss) =>
     Object.entries(lists).flatMap(([key, seen]) => seen.map((one) => turn(key, one)));
+  const learntWalls = wallSightings([lesson], curlGain);
   return [
-    ...lesson.shares.map(({ figure, off, slope, sigma, byCurlGain }) => {
-      const curled = Object.entries(byCurlGain).reduce(
-        (sum, [angle, by]) => sum + by * ((curlGain[angle] ?? 1) - 1),
-        0,
-      );
+    ...wallSightings([lesson], {}).map(({ figure, off, slope, sigma }, i) => {
+      const curled = off - (learntWalls[i]?.off ?? off);
       return miss(figure, off, slope * shareShift + wallLog[figure] + curled, sigma);
     }),
     ...lesson.trims.map(({ off, sigma }) => miss('trim', off, trimGainMm - DEFAULT_TRAITS.trimGainMm, sigma)),

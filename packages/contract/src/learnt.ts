@@ -1,3 +1,5 @@
+import { METAL_GROUPS } from '@round-mint/core/metal/codes';
+import { FORECAST_FIGURES } from '@round-mint/core/uncertainty/codes';
 import { z } from 'zod';
 import { idSchema, timeSchema } from './common';
 import { funnelTruthSchema } from './coin-ring';
@@ -30,7 +32,7 @@ const widthsHereSchema = z.object({
 
 /** How often what was predicted of one figure came true, over the latest rings. */
 const calibrationSchema = z.object({
-  what: z.enum(['widthMm', 'cutEdgeMm', 'rimEdgeMm', 'handsOnMin']),
+  what: z.enum(FORECAST_FIGURES),
   rings: z.number().int(),
   inside: z.number().int(),
   low: z.number(),
@@ -87,7 +89,7 @@ export const storedLearntSchema = z.object({
   rings: z.number().int(),
   traits: z.object({
     shareShift: z.number(),
-    shareShiftOf: z.partialRecord(z.enum(['silver', 'copper', 'gold', 'other']), z.number()),
+    shareShiftOf: z.partialRecord(z.enum(METAL_GROUPS), z.number()),
     wallShift: z.object({ widthLog: z.number(), cutEdgeLog: z.number(), rimEdgeLog: z.number() }),
     trimGainMm: z.number(),
     curlGain: byName,

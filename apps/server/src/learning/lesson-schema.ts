@@ -2,7 +2,8 @@ import { seenDieChartSchema } from '@round-mint/contract/die-charts';
 import { SYMPTOMS } from '@round-mint/core/ring/codes';
 import { metalIdSchema } from '@round-mint/contract/common';
 import { WALL_FIGURES, type Lesson } from '@round-mint/core/learn';
-import { FORECAST_FIGURES } from '@round-mint/core/uncertainty';
+import { METAL_GROUPS } from '@round-mint/core/metal/codes';
+import { FORECAST_FIGURES } from '@round-mint/core/uncertainty/codes';
 import { z } from 'zod';
 
 const seenSchema = z.object({
@@ -21,7 +22,7 @@ export const lessonSchema = z.object({
   shares: z.array(
     seenSchema.extend({ figure: z.enum(WALL_FIGURES), byCurlGain: z.record(z.string(), z.number()) }),
   ),
-  metalGroup: z.enum(['silver', 'copper', 'gold', 'other']).optional(),
+  metalGroup: z.enum(METAL_GROUPS).optional(),
   trims: z.array(seenSchema),
   spread: z.array(seenSchema),
   curls: listsOf(seenSchema),

@@ -18,7 +18,7 @@ const WRINKLED: Symptom = 'wrinkled-rim';
 
 function wrinkleSeen({ ring, state }: WorkedCoinRing, kit: Kit): Borne | undefined {
   const { input, school, moves } = ring.coin;
-  const folded = state.steps.findIndex(({ kind }) => kind === 'fold') < state.step;
+  const folded = state.steps.some(({ kind }, index) => kind === 'fold' && index < state.step);
   if (moves.length === 0 || !folded) return undefined;
   const { wrinkleIndex } = simulateMoves(input, { kit, school, moves });
   const gaveWay =

@@ -4,7 +4,7 @@ import { WRINKLE_AT } from '../uncertainty';
 import type { Lesson } from './lesson';
 import { listAt } from './list-at';
 import { strengthFit } from './strength-fit';
-import type { LearntValue } from './values';
+import { lossValue, type LearntValue } from './values';
 
 /** Chance of a slip by how many were seen in how many rings: beta-binomial, the mean of what is known then. */
 function slipChance(slips: number, rings: number): number {
@@ -20,41 +20,35 @@ export function lossValues(lessons: readonly Lesson[], kept: ReadonlySet<string>
   const byCause = new Map<Symptom, string[]>();
   for (const { slip, ringId } of losses) if (slip) listAt(byCause, slip).push(ringId);
   const slips = [...byCause.values()].reduce((sum, lost) => sum + lost.length, 0);
-  const valueOf = (
-    name: Pick<LearntValue, 'key' | 'what' | 'of'>,
-    value: number,
-    standard: number,
-    events: number,
-    seen = rings,
-  ): LearntValue => ({
-    ...name,
-    value,
-    standard,
-    rings: seen,
-    sightings: seen,
-    events,
-    outliers: [],
-    keptStandard: kept.has(name.key),
-  });
   const wrinkles = folded.filter(({ gaveWay }) => gaveWay).length;
+  const slipsOf = (name: { readonly key: string; readonly of?: string }, share: number, events: number) =>
+    lossValue(
+      { ...name, what: 'slip' },
+      {
+        value: share * slipChance(slips, rings),
+        standard: share * slipChance(0, 0),
+        rings,
+        sightings: rings,
+        events,
+      },
+      kept,
+    );
   return [
-    valueOf(
+    lossValue(
       { key: 'wrinkle', what: 'wrinkle' },
-      strengthFit(folded, WRINKLE_AT).factor,
-      1,
-      wrinkles,
-      folded.length,
+      {
+        value: strengthFit(folded, WRINKLE_AT).factor,
+        standard: 1,
+        rings: folded.length,
+        sightings: folded.length,
+        events: wrinkles,
+      },
+      kept,
     ),
-    valueOf({ key: 'slip', what: 'slip' }, slipChance(slips, rings), slipChance(0, 0), slips),
+    slipsOf({ key: 'slip' }, 1, slips),
     // What is known beforehand is shared out by what was seen: the causes add up to no more than all slips.
-    ...[...byCause].map(([cause, lost]) => {
-      const share = lost.length / slips;
-      return valueOf(
-        { key: `slip-${cause}`, what: 'slip', of: cause },
-        share * slipChance(slips, rings),
-        share * slipChance(0, 0),
-        lost.length,
-      );
-    }),
+    ...[...byCause].map(([cause, lost]) =>
+      slipsOf({ key: `slip-${cause}`, of: cause }, lost.length / slips, lost.length),
+    ),
   ];
 }

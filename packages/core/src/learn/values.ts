@@ -11,8 +11,8 @@ import { discounted, type Seen, type Sighting } from './sighting';
 /** What one value of the bench was learnt to be. */
 export interface LearntValue {
   /**
-   * Names it for good: "share", "share-copper", "wall-width", "trim", "curl-17", "fold-17-14", "springback-stretch", "springback-bend-17", "spread",
-   * "allowance-copper", "minutes-fold", "wrinkle", "slip", "slip-flare".
+   * Names it for good: "share", "share-copper", "wall-width", "trim", "curl-17", "fold-17-14", "springback-stretch",
+   * "springback-bend-17", "spread", "allowance-copper", "minutes-fold", "wrinkle", "slip", "slip-flare".
    */
   readonly key: string;
   readonly what:
@@ -154,6 +154,15 @@ export function springbackValues(
   });
 }
 
+/** A value of how rings are lost: counted, where others are fitted. */
+export function lossValue(
+  name: Pick<LearntValue, 'key' | 'what' | 'of'>,
+  counted: Pick<LearntValue, 'value' | 'standard' | 'rings' | 'sightings' | 'events'>,
+  kept: ReadonlySet<string>,
+): LearntValue {
+  return { ...name, ...counted, outliers: [], keptStandard: kept.has(name.key) };
+}
+
 /** What each metal bears between two anneals here, by what held and what cracked. */
 export function allowanceValues(
   lessons: readonly Lesson[],
@@ -165,19 +174,11 @@ export function allowanceValues(
   }
   return [...byMetal].map(([metal, strained]) => {
     const { factor, rings, cracks } = allowanceFit(strained);
-    const key = `allowance-${metal}`;
-    return {
-      key,
-      what: 'allowance',
-      of: metalById(metal).name,
-      value: factor,
-      standard: 1,
-      rings,
-      sightings: strained.length,
-      events: cracks,
-      outliers: [],
-      keptStandard: kept.has(key),
-    };
+    return lossValue(
+      { key: `allowance-${metal}`, what: 'allowance', of: metalById(metal).name },
+      { value: factor, standard: 1, rings, sightings: strained.length, events: cracks },
+      kept,
+    );
   });
 }
 

@@ -1,7 +1,7 @@
+import type { METAL_GROUPS } from './codes';
 import type { MetalId } from './table';
 
-/** Metals that flow alike under a blow: what is learnt of one of them holds for the others. */
-export type MetalGroup = 'silver' | 'copper' | 'gold' | 'other';
+export type MetalGroup = (typeof METAL_GROUPS)[number];
 
 const COPPERS: readonly MetalId[] = [
   'copper',

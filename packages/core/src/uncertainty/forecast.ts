@@ -1,5 +1,6 @@
 import { normalPlace, normalShareBelow } from '../numeric';
 import type { RouteStep } from '../steps';
+import type { FORECAST_FIGURES } from './codes';
 import { quantile } from './quantiles';
 
 /** A forecast says the values below which so many rings lie. */
@@ -25,7 +26,6 @@ export interface RingForecast {
   readonly handsOnMin: Quantiles;
 }
 
-export const FORECAST_FIGURES = ['widthMm', 'cutEdgeMm', 'rimEdgeMm', 'handsOnMin'] as const;
 export type ForecastFigure = (typeof FORECAST_FIGURES)[number];
 
 /** A forecast as a ring that is begun keeps it. */

@@ -1,3 +1,4 @@
+export { FORECAST_FIGURES } from './codes';
 export { drawInputs, drawnCoin, UNSURE_INPUTS } from './draw';
 export type { Draw, UnsureInput } from './draw';
 export { narrowMost } from './narrow-most';
@@ -6,7 +7,6 @@ export { intervalOf } from './quantiles';
 export type { Bin, Interval } from './quantiles';
 export {
   deviationIn,
-  FORECAST_FIGURES,
   MINUTES_STRAY_LOG,
   minutesForecast,
   placeOf,

@@ -6,7 +6,6 @@ import {
   narrowMost,
   NO_LOSSES,
   UNSURE_INPUTS,
-  type Loss,
   type Mishap,
   type RingChances,
   type UnsureInput,
@@ -50,8 +49,9 @@ function Advice({ chances, piece }: { chances: RingChances; piece: CoinStock }) 
 }
 
 /** Of what loses rings, the log has seen too little yet. */
-function isFirstGuess(mishap: Mishap, { seen }: RingChances): boolean {
-  return mishap in seen && seen[mishap as Loss] < FEWEST_LOSSES;
+function isFirstGuess(mishap: Mishap, chances: RingChances): boolean {
+  const seen: Partial<Record<Mishap, number>> = chances.seen;
+  return (seen[mishap] ?? FEWEST_LOSSES) < FEWEST_LOSSES;
 }
 
 function MishapList({
