@@ -22,7 +22,8 @@ export function PlaceBars({ places, width, ends }: PlaceBarsProps) {
   const even = all / places.length;
   const x = scaleBand<number>()
     .domain(places.map((_count, i) => i))
-    .range([0, width])
+    // Half of an outline lies outside of its bar.
+    .range([1, width - 1])
     .paddingInner(0.16);
   const y = scaleLinear()
     .domain([0, Math.max(even * 2, ...places)])

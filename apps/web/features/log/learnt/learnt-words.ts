@@ -77,8 +77,10 @@ export function valueText(
   switch (what) {
     case 'share':
       return `${signOf(value)}${Math.abs(value).toFixed(3)}`;
-    case 'wall':
-      return `${signOf(value)}${Math.abs(100 * Math.expm1(value)).toFixed(1)}%`;
+    case 'wall': {
+      const percent = Math.round(1000 * Math.expm1(value)) / 10;
+      return `${signOf(percent)}${Math.abs(percent).toFixed(1)}%`;
+    }
     case 'trim':
       return meanAmount(value);
     case 'fold':

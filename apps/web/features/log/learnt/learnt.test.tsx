@@ -52,6 +52,7 @@ describe('the words of walls', () => {
     expect(nameOf(wide)).toEqual({ title: 'Width against the plan', about: 'what nothing else explains' });
     expect(valueText(wide, 0.0488, WRITE)).toBe('+5.0%');
     expect(valueText(wide, -0.083, WRITE)).toBe('−8.0%');
+    expect(valueText(wide, -0.0004, WRITE)).toBe('0.0%');
     expect(errorText(wide, WRITE)).toBe('5.0 → 0.7%');
     expect(nameOf({ ...wide, of: 'rim edge' }).title).toBe('Thickness of the rim edge against the plan');
     expect(nameOf(valueOf({ key: 'share-copper', what: 'share', of: 'copper' })).title).toBe(

@@ -14,6 +14,9 @@ const NAMES = 104;
 const RIGHT = 24;
 /** How high the band is in which nine of ten were told to lie. */
 const BAND = 20;
+
+/** The middle of a row. */
+const middleOf = (row: number) => TOP + row * ROW + ROW / 2;
 /** Wider deviations are drawn at the edge, percent. */
 const WIDEST_PERCENT = 8;
 
@@ -49,6 +52,18 @@ export function ComparisonChart({ entry, forecast }: ComparisonChartProps) {
     <View onLayout={(event) => setWidth(event.nativeEvent.layout.width)} className="gap-1">
       {width > 0 ? (
         <Svg width={width} height={height} role="img" aria-label={`Off the prediction: ${words}`}>
+          {rows.map(({ name, told }, i) =>
+            told ? (
+              <Rect
+                key={name}
+                x={x(told.low)}
+                y={middleOf(i) - BAND / 2}
+                width={x(told.high) - x(told.low)}
+                height={BAND}
+                fill={palette.fold}
+              />
+            ) : null,
+          )}
           {[-WIDEST_PERCENT, -WIDEST_PERCENT / 2, 0, WIDEST_PERCENT / 2, WIDEST_PERCENT].map((at) => (
             <G key={at}>
               <Line
@@ -71,22 +86,13 @@ export function ComparisonChart({ entry, forecast }: ComparisonChartProps) {
               </Text>
             </G>
           ))}
-          {rows.map(({ name, percent, told }, i) => {
-            const y = TOP + i * ROW + ROW / 2;
+          {rows.map(({ name, percent }, i) => {
+            const y = middleOf(i);
             return (
               <G key={name}>
                 <Text x={0} y={y + 4} fill={palette.ink} fontFamily="Barlow_500Medium" fontSize="13">
                   {name}
                 </Text>
-                {told ? (
-                  <Rect
-                    x={x(told.low)}
-                    y={y - BAND / 2}
-                    width={x(told.high) - x(told.low)}
-                    height={BAND}
-                    fill={palette.fold}
-                  />
-                ) : null}
                 <Line x1={x(0)} x2={x(percent)} y1={y} y2={y} stroke={palette.ink} strokeWidth="3" />
                 <Circle
                   cx={x(percent)}
