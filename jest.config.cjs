@@ -2,11 +2,11 @@
 const nodeProject = (folder, more = {}) => ({
   displayName: folder.split('/').pop(),
   rootDir: `${__dirname}/${folder}`,
-  testEnvironment: 'node',
+  cacheDirectory: `${__dirname}/node_modules/.cache/jest`,
+  testEnvironment: `${__dirname}/scripts/jest/node-environment.cjs`,
   extensionsToTreatAsEsm: ['.ts'],
   transform: { '\\.test\\.ts$': `${__dirname}/scripts/jest/bundle-transform.cjs` },
   testMatch: ['**/*.test.ts'],
-  setupFiles: [`${__dirname}/scripts/jest/same-seed.mjs`],
   ...more,
 });
 

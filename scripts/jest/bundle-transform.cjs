@@ -9,6 +9,7 @@ const { join } = require('node:path');
 const { pathToFileURL } = require('node:url');
 
 const { OWN_GLOBALS } = require('./own-globals.cjs');
+const { handedOn, isOutside } = require('./packages-outside.cjs');
 
 const ROOT = join(__dirname, '../..');
 const SOURCES = ['packages/core/src', 'packages/contract/src', 'apps/server/src', 'scripts/jest'];
@@ -66,10 +67,14 @@ module.exports = {
         ownAddress,
         {
           name: 'packages-stay-outside',
-          setup({ onResolve }) {
-            onResolve({ filter: /^[^./]/ }, ({ path: name }) =>
-              name.startsWith('@round-mint/') || name.startsWith('/') ? undefined : { external: true },
-            );
+          setup({ onResolve, onLoad }) {
+            onResolve({ filter: /^[^./]/ }, ({ path: name }) => {
+              if (name.startsWith('node:')) return { external: true };
+              return isOutside(name) ? { path: name, namespace: 'outside' } : undefined;
+            });
+            onLoad({ filter: /.*/, namespace: 'outside' }, ({ path: name }) => ({
+              contents: handedOn(name),
+            }));
           },
         },
       ],

@@ -39,7 +39,7 @@ describe('backups', () => {
     await api
       .get(path(`/backups/${made.id}/file.zip`))
       .expect(200)
-      .expect('content-type', /zip/);
+      .expect('content-type', 'application/zip');
     await api.get(path('/backups/20200101T000000000Z-daily/file.zip')).expect(404);
     await api.get(path('/backups/..%2f..%2fetc/file.zip')).expect(404);
   });
