@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { buildIfNeeded, installIfNeeded } from './lib/build.mjs';
 import { chromiumIfNeeded } from './lib/chromium.mjs';
 import { makeDemoFolder } from './lib/demo-folder.mjs';
+import { memoryFolder } from './lib/memory-folder.mjs';
 import { postgresFolder } from './lib/postgres.mjs';
 import { ROOT, run, say } from './lib/run.mjs';
 
@@ -73,6 +74,10 @@ async function buildAndRest() {
 }
 const [buildProblem] = await Promise.all([buildAndRest(), compilersWord()]);
 
+// After the build, whose files are kept from one run to the next.
+const memory = await memoryFolder();
+if (memory) process.env['TMPDIR'] = memory.folder;
+
 const unit = join(reports, 'unit.json');
 await suite(
   'Unit and API tests',
@@ -130,6 +135,7 @@ await suite(
   playwrightCounts,
 );
 await demo?.remove();
+await memory?.remove();
 
 console.log(
   '\nSeconds each stage took (type check and lint run beside the build, pulled plugs, PostgreSQL and demo data beside the component tests):',

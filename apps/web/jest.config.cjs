@@ -31,6 +31,7 @@ module.exports = {
   preset: 'jest-expo',
   globalSetup: '<rootDir>/../../scripts/jest/bundled-packages.mjs',
   rootDir: __dirname,
+  cacheDirectory: '<rootDir>/../../node_modules/.cache/jest',
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   transform: { '\\.md$': '<rootDir>/markdown/jest-transform.cjs' },
   transformIgnorePatterns: [`/node_modules/(?!(${LET_THROUGH.join('|')}))`],
