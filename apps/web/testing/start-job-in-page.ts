@@ -1,5 +1,8 @@
 import { JOBS, type JobAnswer, type JobName, type JobQuestion, type RunningJob } from '@/workers/jobs';
 
+/** The page draws itself between slices of so long, ms. */
+const SLICE_MS = 30;
+
 /** Component tests have no worker: the same work is done in the page, a slice at a time. */
 export function startJob<N extends JobName>(
   name: N,
@@ -11,13 +14,15 @@ export function startJob<N extends JobName>(
   const answer = new Promise<JobAnswer<N>>((resolve, reject) => {
     const slice = () => {
       if (cancelled) return;
+      const until = performance.now() + SLICE_MS;
       try {
-        const { done, value } = work.next();
-        if (done) {
-          resolve(value);
+        let next = work.next();
+        while (!next.done && performance.now() < until) next = work.next();
+        if (next.done) {
+          resolve(next.value);
           return;
         }
-        onProgress(value);
+        onProgress(next.value);
         setTimeout(slice, 0);
       } catch (error) {
         reject(error);
