@@ -7,7 +7,7 @@ import { centreByPicture } from './index';
 const DIAMETER_MM = 12;
 const SIZE = { widthPx: 700, heightPx: 560 } as const;
 /** As many generated photographs as are looked at here; `npm run bench` tells of a hundred. */
-const PHOTOGRAPHS = 8;
+const PHOTOGRAPHS = 4;
 
 describe('the middle of a hole, by a photograph', () => {
   it('is told within 0.08 mm, and no finer than it is known, by most pictures from above', () => {

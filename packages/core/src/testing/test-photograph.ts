@@ -122,24 +122,37 @@ function clutterOf(random: Random, widthPx: number, heightPx: number) {
   }));
 }
 
-function blurred(
-  values: Float32Array,
-  widthPx: number,
-  step: readonly [number, number],
-  count: number,
-): Float32Array {
-  if (count < 2) return values;
+/** Steps to either side of where the camera was, in whole pixels. */
+interface Steps {
+  readonly right: readonly number[];
+  readonly down: readonly number[];
+}
+
+/** So many steps of a pixel each along a way. */
+function stepsAlong(angle: number, count: number): Steps {
+  const offs = Array.from({ length: count }, (_, n) => n - (count - 1) / 2);
+  return {
+    right: offs.map((off) => Math.round(off * Math.cos(angle))),
+    down: offs.map((off) => Math.round(off * Math.sin(angle))),
+  };
+}
+
+/** Each shade as the mean of those some steps away; beyond the picture its edge goes on. */
+function blurred(values: Float32Array, widthPx: number, { right, down }: Steps): Float32Array {
   const heightPx = values.length / widthPx;
-  return values.map((_, i) => {
-    const [x, y] = [i % widthPx, Math.floor(i / widthPx)];
-    let sum = 0;
-    for (let n = 0; n < count; n++) {
-      const right = Math.min(Math.max(Math.round(x + (n - (count - 1) / 2) * step[0]), 0), widthPx - 1);
-      const down = Math.min(Math.max(Math.round(y + (n - (count - 1) / 2) * step[1]), 0), heightPx - 1);
-      sum += values[down * widthPx + right] ?? 0;
+  const soft = new Float32Array(values.length);
+  for (let y = 0; y < heightPx; y++) {
+    for (let x = 0; x < widthPx; x++) {
+      let sum = 0;
+      for (let step = 0; step < right.length; step++) {
+        const column = Math.min(Math.max(x + (right[step] ?? 0), 0), widthPx - 1);
+        const row = Math.min(Math.max(y + (down[step] ?? 0), 0), heightPx - 1);
+        sum += values[row * widthPx + column] ?? 0;
+      }
+      soft[y * widthPx + x] = sum / right.length;
     }
-    return sum / count;
-  });
+  }
+  return soft;
 }
 
 /** A photograph of a drawn face on a bench that was not tidied, by seed: the same seed gives the same picture. */
@@ -202,8 +215,8 @@ export function takePhotograph({
   }
   // An even number would move the picture by half a pixel.
   const count = 1 + 2 * Math.round((random() * shakePx) / 2);
-  const shaken = blurred(shades, widthPx, [Math.cos(light + 1), Math.sin(light + 1)], count);
-  const soft = blurred(blurred(shaken, widthPx, [1, 0], 3), widthPx, [0, 1], 3);
+  const shaken = blurred(shades, widthPx, stepsAlong(light + 1, count));
+  const soft = blurred(blurred(shaken, widthPx, stepsAlong(0, 3)), widthPx, stepsAlong(Math.PI / 2, 3));
   const rgba = new Uint8ClampedArray(4 * soft.length);
   soft.forEach((shade, i) => {
     const value = shade + noise * normalDeviate(random);
