@@ -130,13 +130,13 @@ export function layoutFaults({
     Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top) > 0.35 * Math.min(a.height, b.height);
   for (const [i, one] of texts.entries()) {
     for (const other of texts.slice(i + 1)) {
-      if (one.scroller !== other.scroller || one.element === other.element) continue;
+      // Nearly all are told by their boxes: what asks the page comes after.
+      if (one.scroller !== other.scroller || !overlap(one.box, other.box)) continue;
       // A word that is drawn twice has a halo of its ground's colour.
       if (one.element.textContent === other.element.textContent) continue;
       if (one.element.contains(other.element) || other.element.contains(one.element)) continue;
       // Sheets lie over their page on purpose.
       if (one.element.closest('[role=dialog]') !== other.element.closest('[role=dialog]')) continue;
-      if (!overlap(one.box, other.box)) continue;
       if (!one.rects.some((a) => other.rects.some((b) => overlap(a, b)))) continue;
       faults.push(`on each other: ${said(one.element)} and ${said(other.element)}`);
     }

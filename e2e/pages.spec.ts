@@ -147,15 +147,19 @@ test.describe('a device in the dark', () => {
 });
 
 test('on paper a page is whole, and without what is only pressed', async ({ app: page }) => {
-  await visit(page, '/orders/day');
-  await expect(page.getByRole('list', { name: 'When each ring is ready' })).toBeAttached();
   const heightPx = () => page.evaluate(() => document.documentElement.scrollHeight);
+  // Long at any time of day: how much of a day is left to plan is not.
+  await visit(page, '/help/words');
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   expect(await heightPx()).toBe(844);
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('navigation', { name: 'Places' })).toBeHidden();
-  await expect(page.getByTestId('follow-plan')).toBeHidden();
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   expect(await heightPx()).toBeGreaterThan(1.5 * 844);
+
+  await visit(page, '/orders/day');
+  await expect(page.getByRole('list', { name: 'When each ring is ready' })).toBeVisible();
+  await expect(page.getByTestId('follow-plan')).toBeHidden();
 });
 
 test('a form tells how many boxes are wrong, and leads to the first; dates are typed as people write them', async ({
