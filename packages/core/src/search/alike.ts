@@ -9,7 +9,7 @@ export interface AlikePieces {
 }
 
 /** All that a ring, its price and its look follow from. */
-function likenessOf(piece: SearchPiece): string {
+export function likenessOf(piece: SearchPiece): string {
   const { name, diameterMm, rimThicknessMm, massG, metal, form, year, price, outsideFace, mustStay } = piece;
   const measures = [diameterMm, rimThicknessMm, massG, metal, form];
   return JSON.stringify([name, measures, year, price, outsideFace, mustStay]);

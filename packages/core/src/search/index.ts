@@ -1,8 +1,11 @@
+export { likenessOf } from './alike';
 export type { Candidate } from './candidates';
 export { paretoFront } from './pareto';
 export { searchStock } from './rank';
 export type { SearchOption, SearchOptions } from './rank';
 export { openingTools, sizeMap } from './size-map';
 export type { MapCell, OpeningTool, SizeMap, SizeMapQuestion } from './size-map';
-export { idealWidthMm, pieceFitsWish } from './wish';
+export { ranked, scoreOf, whyWords } from './score';
+export type { Judged } from './score';
+export { idealWidthMm, outsideWishMm, pieceFitsWish, WIDTH_TOLERANCE_MM } from './wish';
 export type { RingWish, SearchPiece } from './wish';

@@ -1,9 +1,8 @@
-import { durationWords, countWords } from '../format';
 import { spreadFor, ringChances, runToEnd, type Interval } from '../uncertainty';
 import type { Kit } from '../kit';
 import { LOST_PER_RISK } from '../route';
 import { candidatesOf, prospects, type Candidate } from './candidates';
-import { paretoFront } from './pareto';
+import { pointsOf, ranked, scoreOf, whyWords, type Judged } from './score';
 import { idealWidthMm, type RingWish, type SearchPiece } from './wish';
 
 /** An answer to "what should I use?". */
@@ -33,18 +32,6 @@ export interface SearchOptions {
   readonly most?: number | undefined;
 }
 
-/** What each thing takes off a hundred points: a millimetre off the width weighs as much as three anneals. */
-const TAKES = {
-  widthMm: 9,
-  lost: 60,
-  /** A pass more to its size, and an anneal before it now and then (our assumption). */
-  anotherPass: 3,
-  anneal: 3,
-  minute: 0.15,
-  missingTool: 20,
-  /** Edges that no reduction has turned in are left as the file left them: less comfort, worth two anneals (our assumption). */
-  edgesLeft: 7,
-} as const;
 const MOST_OPTIONS = 24;
 /** Enough to rank by; the plan itself draws ten times as many. */
 const RINGS_PER_OPTION = 120;
@@ -54,8 +41,9 @@ const ROUTED_PER_OPTION = 2;
 /** Shares of the work, roughly. */
 const STAGES = { glance: 0.3, route: 0.4, draw: 0.3 } as const;
 
-function widthErrorMm({ bandWidthMm }: Candidate, wish: RingWish): number {
-  return Math.abs(bandWidthMm - idealWidthMm(wish.widthMm));
+/** How far a candidate is off the width that is aimed at, mm: signed, wider is more. */
+function widthOffMm({ bandWidthMm }: Candidate, wish: RingWish): number {
+  return bandWidthMm - idealWidthMm(wish.widthMm);
 }
 
 /** Whether both edges are reduced at the end: a lip turned in, trimmed, and comfortable on the finger. */
@@ -63,45 +51,32 @@ function turnsEdgesIn({ moves }: Candidate): boolean {
   return moves.includes('reduce');
 }
 
-/** How sure an option is. */
-type Sure = Pick<SearchOption, 'lost' | 'anotherPass'>;
-
 /** @param sure left out, guessed from the warnings before its rings are drawn */
-function pointsOf(
+function judgedAs(
   candidate: Candidate,
   wish: RingWish,
-  { lost, anotherPass }: Sure = { lost: LOST_PER_RISK * candidate.cost.risks, anotherPass: 0 },
-): number {
+  sure: Pick<Judged, 'lost' | 'anotherPass'> = {
+    lost: LOST_PER_RISK * candidate.cost.risks,
+    anotherPass: 0,
+  },
+): Judged {
   const { cost, missingTools } = candidate;
-  return (
-    100 -
-    TAKES.widthMm * widthErrorMm(candidate, wish) -
-    TAKES.lost * lost -
-    TAKES.anotherPass * anotherPass -
-    TAKES.anneal * cost.anneals -
-    TAKES.minute * cost.minutes -
-    (turnsEdgesIn(candidate) ? 0 : TAKES.edgesLeft) -
-    TAKES.missingTool * missingTools.length
-  );
+  return {
+    ...sure,
+    widthOffMm: widthOffMm(candidate, wish),
+    anneals: cost.anneals,
+    minutes: cost.minutes,
+    missingTools: missingTools.map(({ words }) => words),
+    shortcomings: turnsEdgesIn(candidate) ? 0 : 1,
+  };
 }
 
-function whyWords(candidate: Candidate, wish: RingWish, lost: number): string {
-  const { bandWidthMm, cost, method, missingTools } = candidate;
-  const off = bandWidthMm - idealWidthMm(wish.widthMm);
-  const width =
-    Math.abs(off) < 0.1
-      ? 'as wide as wanted'
-      : `${Math.abs(off).toFixed(1)} mm ${off > 0 ? 'wider' : 'narrower'} than wanted`;
-  const parts = [
-    width,
-    countWords(cost.anneals, 'anneal'),
-    durationWords(cost.minutes),
-    `${Math.round(lost * 100)} in 100 lost`,
+function whyOf(candidate: Candidate, judged: Judged): string {
+  const { method } = candidate;
+  return whyWords(judged, [
     ...(turnsEdgesIn(candidate) ? ['edges turned in'] : []),
     ...(method === 'stepped' ? ['stepped reduction under tape'] : []),
-    ...(missingTools.length > 0 ? [`needs ${missingTools.map(({ words }) => words).join(' and ')}`] : []),
-  ];
-  return `${parts.join(', ')}.`;
+  ]);
 }
 
 function optionOf(
@@ -126,18 +101,20 @@ function optionOf(
     }),
   );
   const sure = { lost: chances.lost, anotherPass: chances.chanceOf.size };
+  const judged = judgedAs(candidate, wish, sure);
+  const widthErrorMm = Math.abs(widthOffMm(candidate, wish));
   return {
     ...candidate,
     ...sure,
     stockId: piece.id,
     annealCount: cost.anneals,
     minutes: cost.minutes,
-    widthErrorMm: widthErrorMm(candidate, wish),
+    widthErrorMm,
     widthMm: chances.widthMm,
     sizeMm: chances.sizeMm,
     price: piece.price ?? undefined,
-    score: Math.max(0, Math.min(100, pointsOf(candidate, wish, sure))),
-    why: whyWords(candidate, wish, chances.lost),
+    score: scoreOf(judged),
+    why: whyOf(candidate, judged),
   };
 }
 
@@ -145,7 +122,8 @@ function optionOf(
 function bestSchool(candidates: readonly Candidate[], wish: RingWish): readonly Candidate[] {
   const [first, ...rest] = candidates;
   if (!first) return [];
-  return [rest.reduce((best, one) => (pointsOf(one, wish) > pointsOf(best, wish) ? one : best), first)];
+  const points = (one: Candidate) => pointsOf(judgedAs(one, wish));
+  return [rest.reduce((best, one) => (points(one) > points(best) ? one : best), first)];
 }
 
 /**
@@ -172,14 +150,12 @@ export function* searchStock(
     routed.push(...bestSchool(candidatesOf(prospect, kit, wish), wish));
   }
 
-  const best = routed.sort((a, b) => pointsOf(b, wish) - pointsOf(a, wish)).slice(0, most);
+  const points = (one: Candidate) => pointsOf(judgedAs(one, wish));
+  const best = routed.sort((a, b) => points(b) - points(a)).slice(0, most);
   const drawn: Omit<SearchOption, 'onFront'>[] = [];
   for (const [i, candidate] of best.entries()) {
     yield STAGES.glance + STAGES.route + (STAGES.draw * i) / best.length;
     drawn.push(optionOf(candidate, wish, kit, options));
   }
-  const front = paretoFront(
-    drawn.map((one) => [one.widthErrorMm, one.lost, one.annealCount, one.minutes, one.price ?? 0]),
-  );
-  return drawn.map((one, i) => ({ ...one, onFront: front[i] ?? false })).sort((a, b) => b.score - a.score);
+  return ranked(drawn);
 }

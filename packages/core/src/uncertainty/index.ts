@@ -19,7 +19,16 @@ export type { Random } from './random';
 export { ringChances, RINGS_DRAWN, wallForecast } from './ring-chances';
 export type { ChancesQuestion, RingChances } from './ring-chances';
 export { runToEnd } from './run';
-export { CRACK_AT, FEWEST_LOSSES, LOSSES, MISHAPS, NO_LOSSES, WRINKLE_AT } from './mishaps';
+export {
+  CRACK_AT,
+  crackChance,
+  FEWEST_LOSSES,
+  LOSSES,
+  MISHAPS,
+  missedChance,
+  NO_LOSSES,
+  WRINKLE_AT,
+} from './mishaps';
 export type { Loss, Mishap } from './mishaps';
 export { CENTRING_WAYS, spreadFor } from './spread';
 export type { CentringWay, Spread } from './spread';

@@ -40,9 +40,15 @@ function yields(load: number, { median, logSpread }: typeof CRACK_AT): number {
   return load <= 0 ? 0 : normalShareBelow(Math.log(load / median) / logSpread);
 }
 
-function missed(offMm: number, spreadMm: number): number {
+/** Chance that a size that is so far off, and scatters so much, has missed by more than a quarter: it needs another pass. */
+export function missedChance(offMm: number, spreadMm: number): number {
   if (spreadMm === 0) return Math.abs(offMm) > MISS_MM ? 1 : 0;
   return normalShareBelow((-MISS_MM - offMm) / spreadMm) + normalShareBelow((offMm - MISS_MM) / spreadMm);
+}
+
+/** Chance that metal cracks that was used so far between anneals, as a multiple of what it bears. */
+export function crackChance(use: number): number {
+  return yields(use, CRACK_AT);
 }
 
 /** How likely each mishap is for this ring: what has a distribution is not drawn, so that fewer rings tell as much. */
@@ -51,10 +57,10 @@ export function mishapChances(
   { wrinkleFactor, slipChance }: LossTraits,
 ): Readonly<Record<Mishap, number>> {
   return {
-    crack: yields(ring.cutEdgeUse, CRACK_AT),
+    crack: crackChance(ring.cutEdgeUse),
     wrinkle: yields(ring.wrinkleIndex / (WRINKLE_INDEX * wrinkleFactor), WRINKLE_AT),
     slip: slipChance,
-    size: missed(ring.sizeOffMm, ring.sizeSpreadMm),
+    size: missedChance(ring.sizeOffMm, ring.sizeSpreadMm),
     thin: ring.thinnestMm < COMFORTABLE_CUT_EDGE_MM ? 1 : 0,
   };
 }

@@ -1,0 +1,189 @@
+import type { Kit } from '../kit';
+import {
+  idealWidthMm,
+  outsideWishMm,
+  pieceFitsWish,
+  ranked,
+  scoreOf,
+  searchStock,
+  whyWords,
+  WIDTH_TOLERANCE_MM,
+  type Judged,
+  type SearchOptions,
+} from '../search';
+import type { SizeSystemId } from '../size';
+import { planWork, type WorkPlan } from '../work';
+import { alikeWayPieces, type AlikeWayPieces } from './alike';
+import type { CoinWay, Way, WayPiece, WayStrip, WayWish, WorkWay } from './way';
+import { HOW_MADE_WORDS } from './way-words';
+import { attemptsFor, type Attempt } from './works-of-piece';
+import { workChances } from './work-chances';
+
+export interface WaysOptions extends SearchOptions {
+  /** Size system that reasons are told in; left out, US. */
+  readonly system?: SizeSystemId | undefined;
+}
+
+type Unranked = Omit<WorkWay, 'onFront'>;
+
+/** Of each kind of work so many are shown: a drawer of coins has as many bands with a coin. */
+const MOST_OF_KIND = 4;
+/** Pieces between two reports of progress. */
+const REPORT_EVERY = 5;
+/** Share of the work that coin rings are. */
+const COINS = 0.8;
+
+/** Whether a piece is worth a look: what was asked of year, metal, price and face, and that one is left. */
+function mayBeUsed(piece: WayPiece, wish: WayWish): boolean {
+  if (piece.kind === 'coin') return pieceFitsWish(piece, wish);
+  const { year, metal, priceMax, face } = wish;
+  return (
+    piece.quantity > 0 &&
+    // Only a coin has faces to choose from.
+    face === undefined &&
+    (year === undefined || piece.year === year) &&
+    (metal === undefined || piece.metal === metal) &&
+    (priceMax === undefined || (piece.price ?? 0) <= priceMax)
+  );
+}
+
+/** The plan of an attempt; undefined where the piece cannot become it. */
+function planOf(
+  piece: WayPiece,
+  { work, other }: Attempt,
+  wish: WayWish,
+  kit: Kit,
+  options: WaysOptions,
+): WorkPlan | undefined {
+  const { targetInsideDiameterMm, finish, traits } = wish;
+  try {
+    const plan = planWork(
+      { work, piece, targetInsideDiameterMm, finish, other },
+      { kit, traits, system: options.system },
+      piece.may,
+    );
+    return plan.feasible ? plan : undefined;
+  } catch (error) {
+    // Measures that no ring of this kind can have.
+    if (error instanceof RangeError) return undefined;
+    throw error;
+  }
+}
+
+/** Whether any width will do. */
+function isOpen({ widthMm: { min, max, ideal } }: WayWish): boolean {
+  return min === undefined && max === undefined && ideal === undefined;
+}
+
+function wayOf(
+  { piece, count }: AlikeWayPieces,
+  attempt: Attempt,
+  wish: WayWish,
+  kit: Kit,
+  options: WaysOptions,
+): Unranked | undefined {
+  const plan = planOf(piece, attempt, wish, kit, options);
+  if (!plan) return undefined;
+  const { bandWidthMm } = plan.prediction;
+  if (outsideWishMm(bandWidthMm, wish.widthMm) > WIDTH_TOLERANCE_MM) return undefined;
+  const { work, other } = attempt;
+  const warnings = plan.reasons.filter(({ level }) => level === 'warn');
+  const chances = workChances(piece, work, plan, wish.traits);
+  const judged: Judged = {
+    ...chances,
+    // What is worth nothing to whoever left it open: these come in widths of their own.
+    widthOffMm: isOpen(wish) ? undefined : bandWidthMm - idealWidthMm(wish.widthMm),
+    anneals: plan.totals.anneals,
+    minutes: plan.totals.handsOnMin,
+    // Works that need a tool which is not there are not tried.
+    missingTools: [],
+    shortcomings: warnings.length,
+  };
+  const prices = [piece.price, ...(other && !other.isSame ? [other.piece.price] : [])];
+  return {
+    ...chances,
+    kind: work.kind,
+    stockId: piece.id,
+    alike: count,
+    work,
+    otherStockId: other?.piece.id,
+    bandWidthMm,
+    widthErrorMm: Math.abs(judged.widthOffMm ?? 0),
+    annealCount: judged.anneals,
+    minutes: judged.minutes,
+    price: prices.every((price) => typeof price === 'number')
+      ? prices.reduce((sum, price) => sum + price, 0)
+      : undefined,
+    missingTools: [],
+    score: scoreOf(judged),
+    why: whyWords(judged, [
+      ...HOW_MADE_WORDS.of(work, other?.piece.name),
+      ...HOW_MADE_WORDS.warned(judged.shortcomings),
+    ]),
+  };
+}
+
+const byScore = (one: Unranked, other: Unranked) => other.score - one.score;
+
+/** Of one piece the best of each kind: styles and thicknesses differ by little, and would crowd the list. */
+function bestOfEachKind(ways: readonly Unranked[]): readonly Unranked[] {
+  const sorted = [...ways].sort(byScore);
+  return sorted.filter(({ kind }, i) => sorted.findIndex((other) => other.kind === kind) === i);
+}
+
+/**
+ * What handles, strips, and coins in a band make of a wish, best first: of each piece the best of each kind of work, and a
+ * few of each kind.
+ * @yields progress, 0 to 1
+ */
+export function* workWays(
+  drawer: readonly WayPiece[],
+  kit: Kit,
+  wish: WayWish,
+  options: WaysOptions = {},
+): Generator<number, readonly WorkWay[]> {
+  const strips = drawer.filter(
+    (piece): piece is WayStrip => piece.kind === 'strip' && piece.quantity > 0 && piece.section !== 'round',
+  );
+  const pieces = alikeWayPieces(drawer.filter((piece) => mayBeUsed(piece, wish)));
+  const found: Unranked[] = [];
+  for (const [i, one] of pieces.entries()) {
+    if (i % REPORT_EVERY === 0) yield i / pieces.length;
+    const attempts = attemptsFor(one.piece, strips, kit, wish);
+    found.push(
+      ...bestOfEachKind(attempts.flatMap((attempt) => wayOf(one, attempt, wish, kit, options) ?? [])),
+    );
+  }
+  const best = [...found].sort(byScore);
+  const few = best.filter(
+    ({ kind }, i) => best.slice(0, i).filter((other) => other.kind === kind).length < MOST_OF_KIND,
+  );
+  return ranked(few);
+}
+
+/**
+ * Every way the drawer can make a ring that is wished for, best first: coin rings and other works beside each other, judged
+ * by the same things.
+ * @yields progress, 0 to 1
+ */
+export function* rankWays(
+  drawer: readonly WayPiece[],
+  kit: Kit,
+  wish: WayWish,
+  options: WaysOptions = {},
+): Generator<number, readonly Way[]> {
+  const coins = drawer.filter((piece) => piece.kind === 'coin' && piece.may?.fold !== 'no');
+  const searching = searchStock(
+    coins.flatMap((piece) => (piece.kind === 'coin' ? [piece] : [])),
+    kit,
+    wish,
+    options,
+  );
+  let search = searching.next();
+  for (; !search.done; search = searching.next()) yield COINS * search.value;
+  const rings = search.value.map((option): CoinWay => ({ ...option, kind: 'coin' }));
+  const working = workWays(drawer, kit, wish, options);
+  let work = working.next();
+  for (; !work.done; work = working.next()) yield COINS + (1 - COINS) * work.value;
+  return ranked<Way>([...rings, ...work.value]);
+}

@@ -1,0 +1,184 @@
+import { REFERENCE_KIT, type Kit } from '../kit';
+import { DEFAULT_TRAITS } from '../steps';
+import { runToEnd } from '../uncertainty';
+import { planWork } from '../work';
+import {
+  rankWays,
+  workWays,
+  type WayCoin,
+  type WayHandle,
+  type WayPiece,
+  type WayStrip,
+  type WayWish,
+} from './index';
+
+const SPOON: WayHandle = {
+  kind: 'handle',
+  id: 'spoon',
+  name: 'Spoon',
+  metal: 'silver-925',
+  quantity: 1,
+  price: 9,
+  stations: [
+    { atMm: 0, thicknessMm: 1.6, widthMm: 9 },
+    { atMm: 120, thicknessMm: 1.8, widthMm: 7 },
+  ],
+  enamel: [],
+};
+const STRIP: WayStrip = {
+  kind: 'strip',
+  id: 'strip',
+  name: 'Strip, 6 × 1.5',
+  metal: 'silver-925',
+  section: 'rect',
+  thicknessMm: 1.5,
+  widthMm: 6,
+  lengthMm: 300,
+  quantity: 1,
+  price: 4,
+};
+const BROAD: WayStrip = { ...STRIP, id: 'broad', name: 'Strip, 10 × 1.2', thicknessMm: 1.2, widthMm: 10 };
+const COIN: WayCoin = {
+  kind: 'coin',
+  id: 'coin',
+  name: 'Coin',
+  diameterMm: 30.9,
+  rimThicknessMm: 2.15,
+  massG: 15.13,
+  metal: 'silver-900',
+  year: 1948,
+  outsideFace: 'either',
+  quantity: 3,
+  price: 15,
+};
+const DRAWER: readonly WayPiece[] = [SPOON, STRIP, BROAD, COIN];
+const WISH: WayWish = {
+  targetInsideDiameterMm: 18.9,
+  wall: { kind: 'straight' },
+  widthMm: { min: 5, max: 9 },
+  finish: 'polished',
+  school: 'best',
+};
+
+const waysFor = (wish: Partial<WayWish> = {}, drawer = DRAWER, kit: Kit = REFERENCE_KIT) =>
+  runToEnd(rankWays(drawer, kit, { ...WISH, ...wish }));
+const worksFor = (wish: Partial<WayWish> = {}, drawer = DRAWER, kit: Kit = REFERENCE_KIT) =>
+  runToEnd(workWays(drawer, kit, { ...WISH, ...wish }));
+
+describe('ways to make a ring', () => {
+  it('rank handles, strips, spinners and coins in a band beside coin rings, by the same points', () => {
+    const ways = waysFor();
+    expect(new Set(ways.map(({ kind }) => kind))).toEqual(
+      new Set(['coin', 'handle', 'strip', 'spinner', 'coin-band']),
+    );
+    const scores = ways.map(({ score }) => score);
+    expect(scores).toEqual([...scores].sort((a, b) => b - a));
+    for (const { bandWidthMm, widthMm, sizeMm, lost, anotherPass, why } of ways) {
+      expect(bandWidthMm).toBeGreaterThan(4.6);
+      expect(bandWidthMm).toBeLessThan(9.4);
+      expect(widthMm.low).toBeLessThan(bandWidthMm);
+      expect(widthMm.high).toBeGreaterThan(bandWidthMm);
+      expect(sizeMm.high).toBeGreaterThan(sizeMm.low);
+      expect(lost).toBeGreaterThanOrEqual(DEFAULT_TRAITS.losses.slipChance - 1e-9);
+      expect(lost).toBeLessThan(0.2);
+      expect(anotherPass).toBeGreaterThanOrEqual(0);
+      expect(why).toMatch(/ in 100 lost/);
+    }
+  });
+
+  it('are unbeaten only where nothing of any kind is as good in everything', () => {
+    const ways = waysFor();
+    const measures = (one: (typeof ways)[number]) => [
+      one.widthErrorMm,
+      one.lost,
+      one.annealCount,
+      one.minutes,
+      one.price ?? 0,
+    ];
+    for (const way of ways) {
+      const beaten = ways.some((other) => {
+        const [a, b] = [measures(other), measures(way)];
+        return a.every((value, i) => value <= (b[i] ?? 0)) && a.some((value, i) => value < (b[i] ?? 0));
+      });
+      expect(way.onFront).toBe(!beaten);
+    }
+    expect(ways.some(({ onFront, kind }) => onFront && kind !== 'coin')).toBe(true);
+  });
+
+  it('can be planned as they are told', () => {
+    const works = worksFor();
+    expect(works.length).toBeGreaterThan(4);
+    for (const { work, stockId, otherStockId, bandWidthMm, annealCount, minutes } of works) {
+      const piece = DRAWER.find(({ id }) => id === stockId) ?? SPOON;
+      const otherPiece = DRAWER.find(
+        (one): one is WayStrip => one.kind === 'strip' && one.id === otherStockId,
+      );
+      const other = otherPiece && { piece: otherPiece, isSame: otherPiece.id === stockId };
+      const { targetInsideDiameterMm, finish } = WISH;
+      const plan = planWork({ work, piece, targetInsideDiameterMm, finish, other }, { kit: REFERENCE_KIT });
+      expect(plan.feasible).toBe(true);
+      expect(plan.prediction.bandWidthMm).toBe(bandWidthMm);
+      expect(plan.totals).toMatchObject({ anneals: annealCount, handsOnMin: minutes });
+    }
+  });
+
+  it('of a strip are as good as the best of all widths and thicknesses it can be filed and rolled to', () => {
+    const [found] = worksFor({ widthMm: { ideal: 5 } }, [STRIP]);
+    const { targetInsideDiameterMm, finish } = WISH;
+    // By hand: every tenth of a millimetre that it may be filed to.
+    const errors = Array.from({ length: 31 }, (_, i) => {
+      const work = { kind: 'strip', textured: false, seamMm: 0.3, widthMm: 3 + i / 10 } as const;
+      const plan = planWork({ work, piece: STRIP, targetInsideDiameterMm, finish }, { kit: REFERENCE_KIT });
+      return Math.abs(plan.prediction.bandWidthMm - 5);
+    });
+    expect(found?.widthErrorMm).toBeLessThanOrEqual(Math.min(...errors) + 1e-9);
+    expect(found?.work).toMatchObject({ kind: 'strip', widthMm: 5 });
+  });
+
+  it('show equal pieces once, with how many there are; other names are other pieces', () => {
+    const twins = [SPOON, { ...SPOON, id: 'twin', quantity: 2 }, { ...SPOON, id: 'other', name: 'Fork' }];
+    expect(worksFor({}, twins).map(({ stockId, alike }) => [stockId, alike])).toEqual(
+      expect.arrayContaining([
+        ['spoon', 3],
+        ['other', 1],
+      ]),
+    );
+    expect(worksFor({}, twins)).toHaveLength(2);
+  });
+
+  it('answer what was asked of metal, year, price and face', () => {
+    const idsOf = (wish: Partial<WayWish>) => new Set(waysFor(wish).map(({ stockId }) => stockId));
+    expect(idsOf({ metal: 'silver-900' })).toEqual(new Set(['coin']));
+    expect(idsOf({ year: 1948 })).toEqual(new Set(['coin']));
+    expect(idsOf({ priceMax: 5 })).toEqual(new Set(['strip', 'broad']));
+    // Only a coin has a face to show.
+    expect(idsOf({ face: 'obverse' })).toEqual(new Set(['coin']));
+  });
+
+  it('leave out what a test has ruled out, and what nothing is left of', () => {
+    const may = { bend: 'no', fold: 'no', heat: 'yes', solder: 'yes', 'polish-hard': 'yes' } as const;
+    const ruledOut = waysFor({}, [
+      { ...SPOON, may },
+      { ...COIN, may },
+      { ...STRIP, quantity: 0 },
+    ]);
+    expect(ruledOut).toEqual([]);
+  });
+
+  it('cost what both of their pieces did; what nobody knows stays open', () => {
+    const spinner = worksFor({}, [STRIP, BROAD]).find(
+      ({ kind, stockId, otherStockId }) => kind === 'spinner' && stockId !== otherStockId,
+    );
+    expect(spinner?.price).toBe(8);
+    const unknown = worksFor({}, [{ ...SPOON, price: null }]);
+    expect(unknown[0]?.price).toBeUndefined();
+  });
+
+  it('are less sure at a bench that lost many rings', () => {
+    const losses = { ...DEFAULT_TRAITS.losses, slipChance: 0.1 };
+    const [usual] = worksFor({}, [SPOON]);
+    const [unlucky] = worksFor({ traits: { ...DEFAULT_TRAITS, losses } }, [SPOON]);
+    expect(unlucky?.lost).toBeGreaterThan((usual?.lost ?? 1) + 0.05);
+    expect(unlucky?.score).toBeLessThan(usual?.score ?? 0);
+  });
+});

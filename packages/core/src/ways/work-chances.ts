@@ -1,0 +1,81 @@
+import { DEFAULT_TRAITS, FRESH, fullest, NINE_OF_TEN, softens, spend, type BenchTraits } from '../steps';
+import { crackChance, missedChance, type Interval } from '../uncertainty';
+import type { WorkKind, WorkPlan } from '../work';
+import type { WayPiece, WayWork } from './way';
+
+/** How sure a work is; intervals that nine of ten rings lie in. */
+export interface WorkChances {
+  readonly lost: number;
+  readonly anotherPass: number;
+  readonly sizeMm: Interval;
+  readonly widthMm: Interval;
+}
+
+// Standard deviations: first guesses of ours, as no log of these works is long enough to learn them from.
+/** A length that was sawn and filed to a line: as much is off of the way round, mm. */
+const CUT_MM = 0.15;
+/** A reading of the mandrel, mm of inside diameter. */
+const READING_MM = 0.06;
+/** A band that is closed by hand at its mark, mm of inside diameter. */
+const CLOSED_MM = 0.1;
+/** Widths: by calliper, along a handle, filed to a line, and of what the rolls add, as a share of it. */
+const WIDTH = { measuredMm: 0.03, handleMm: 0.15, filedMm: 0.1, rolledShare: 0.25 } as const;
+
+/** Lengths that are cut for the way round, of each kind: each may be off by itself. */
+const CUTS: Readonly<Record<Exclude<WorkKind, 'resize'>, number>> = {
+  handle: 0,
+  strip: 1,
+  spinner: 1,
+  'coin-band': 2,
+};
+
+function sizeSpreadMm(work: WayWork): number {
+  const cuts = CUTS[work.kind];
+  return cuts === 0 ? Math.hypot(READING_MM, CLOSED_MM) : (CUT_MM * Math.sqrt(cuts)) / Math.PI;
+}
+
+function widthSpreadMm(piece: WayPiece, work: WayWork, { prediction, steps }: WorkPlan): number {
+  if (work.kind === 'handle' || piece.kind !== 'strip') return WIDTH.handleMm;
+  if (prediction.bandWidthMm < piece.widthMm) return WIDTH.filedMm;
+  const isRolled = steps.some(({ kind }) => kind === 'roll');
+  const addedMm = prediction.bandWidthMm - piece.widthMm;
+  if (!isRolled) return WIDTH.measuredMm;
+  return Math.max(WIDTH.filedMm, WIDTH.rolledShare * addedMm);
+}
+
+/** Most that is used of what the metal bears between two anneals, as a multiple of it. */
+function fullestUse({ steps, allowanceStrainLog }: WorkPlan): number {
+  let spent = FRESH;
+  let most = 0;
+  for (const { kind, strainCutEdge, strainRimEdge } of steps) {
+    spent = softens(kind) ? FRESH : spend(spent, kind, strainCutEdge, strainRimEdge);
+    most = Math.max(most, fullest(spent));
+  }
+  return most / allowanceStrainLog;
+}
+
+const around = (mm: number, spreadMm: number): Interval => ({
+  low: mm - NINE_OF_TEN * spreadMm,
+  middle: mm,
+  high: mm + NINE_OF_TEN * spreadMm,
+});
+
+/**
+ * How sure a ring of strip, handle or coin and band is. It is lost by a crack, as any metal that is bent too far, or by a
+ * slip, as often as the bench's other rings.
+ */
+export function workChances(
+  piece: WayPiece,
+  work: WayWork,
+  plan: WorkPlan,
+  { losses }: BenchTraits = DEFAULT_TRAITS,
+): WorkChances {
+  const spreadMm = sizeSpreadMm(work);
+  const { bandWidthMm, targetInsideDiameterMm } = plan.prediction;
+  return {
+    lost: 1 - (1 - crackChance(fullestUse(plan))) * (1 - losses.slipChance),
+    anotherPass: missedChance(0, spreadMm),
+    sizeMm: around(targetInsideDiameterMm, spreadMm),
+    widthMm: around(bandWidthMm, widthSpreadMm(piece, work, plan)),
+  };
+}

@@ -1,0 +1,104 @@
+import { toolsOf, type Kit } from '../kit';
+import { idealWidthMm } from '../search';
+import { spinnerOf, type OtherPart } from '../work';
+import type { WayCoin, WayPiece, WayStrip, WayWish, WayWork } from './way';
+
+/** A work that a piece may become, not yet looked at, and what its other part comes from. */
+export interface Attempt {
+  readonly work: WayWork;
+  readonly other: (OtherPart & { readonly piece: WayStrip }) | undefined;
+}
+
+/** As planners begin: how far an end reaches over, how much a turn climbs, saw kerf and filing, all in mm. */
+const OVERLAP_MM = 8;
+const PITCH_MM = 10;
+const SEAM_MM = 0.3;
+const CLEARANCE_MM = 0.3;
+/** Usual thicknesses of a band that is rolled, mm. */
+const ROLLED_MM = [2, 1.8, 1.5, 1.2] as const;
+/** Less is no pass, mm. */
+const LEAST_ROLLED_MM = 0.1;
+/** A narrower band is none to turn, mm. */
+const LEAST_OUTER_MM = 2;
+
+const alone = (work: WayWork): Attempt => ({ work, other: undefined });
+
+/** Each style, with either end showing. */
+function handleAttempts(): readonly Attempt[] {
+  return (['tip', 'neck'] as const).flatMap((keptEnd) => {
+    const shared = { kind: 'handle', keptEnd, startMm: 0, ends: 'round', otherEnd: 'round' } as const;
+    return [
+      alone({ ...shared, style: 'straight' }),
+      alone({ ...shared, style: 'overlap', overlapMm: OVERLAP_MM }),
+      alone({ ...shared, style: 'spiral', fit: 'turns', pitchMm: PITCH_MM }),
+    ];
+  });
+}
+
+/** As it comes, narrowed to what is wanted, and rolled where there is a mill. */
+function stripAttempts(piece: WayStrip, kit: Kit, wish: WayWish): readonly Attempt[] {
+  const widthMm = idealWidthMm(wish.widthMm);
+  const plain = { kind: 'strip', textured: false, seamMm: SEAM_MM } as const;
+  const rolled =
+    toolsOf(kit, 'rolling-mill').length > 0 && piece.section !== 'd' && piece.section !== 'court'
+      ? ROLLED_MM.filter((mm) => mm < piece.thicknessMm - LEAST_ROLLED_MM)
+      : [];
+  return [
+    alone(plain),
+    ...(piece.widthMm > widthMm ? [alone({ ...plain, widthMm })] : []),
+    ...rolled.flatMap((rolledToMm) => [
+      alone({ ...plain, rolledToMm }),
+      // Rolled it is wider than before: what is over is filed off, and less is refused.
+      alone({ ...plain, rolledToMm, widthMm }),
+    ]),
+  ];
+}
+
+/** The piece as inner band, with an outer one from each strip of the drawer: as wide as the inner one leaves room for. */
+function spinnerAttempts(piece: WayStrip, strips: readonly WayStrip[], wish: WayWish): readonly Attempt[] {
+  const { targetInsideDiameterMm, finish } = wish;
+  const innerMm = Math.min(piece.widthMm, idealWidthMm(wish.widthMm));
+  return strips.flatMap((strip): readonly Attempt[] => {
+    const work = {
+      kind: 'spinner',
+      outerThicknessMm: strip.thicknessMm,
+      outerWidthMm: strip.widthMm,
+      outerMetal: strip.metal,
+      clearanceMm: CLEARANCE_MM,
+      otherStockId: strip.id,
+    } as const;
+    const flaresMm =
+      spinnerOf({ work, piece, targetInsideDiameterMm, finish }).innerWidthMm - work.outerWidthMm;
+    const outerWidthMm = Math.min(strip.widthMm, innerMm - flaresMm);
+    if (outerWidthMm < LEAST_OUTER_MM) return [];
+    return [{ work: { ...work, outerWidthMm }, other: { piece: strip, isSame: strip.id === piece.id } }];
+  });
+}
+
+/** The whole coin in a band from each strip of the drawer. */
+function coinBandAttempts(piece: WayCoin, strips: readonly WayStrip[], wish: WayWish): readonly Attempt[] {
+  const widthMm = idealWidthMm(wish.widthMm);
+  return strips.flatMap((strip): readonly Attempt[] => {
+    const stripWidthMm = Math.min(strip.widthMm, widthMm, piece.diameterMm);
+    const { id: otherStockId, thicknessMm: stripThicknessMm, metal: stripMetal } = strip;
+    const work = { kind: 'coin-band', stripWidthMm, stripThicknessMm, stripMetal, otherStockId } as const;
+    return [{ work, other: { piece: strip, isSame: false } }];
+  });
+}
+
+/** Every work that a piece of the drawer may become, but for a coin ring. @param strips that other parts are cut from */
+export function attemptsFor(
+  piece: WayPiece,
+  strips: readonly WayStrip[],
+  kit: Kit,
+  wish: WayWish,
+): readonly Attempt[] {
+  switch (piece.kind) {
+    case 'handle':
+      return handleAttempts();
+    case 'strip':
+      return [...stripAttempts(piece, kit, wish), ...spinnerAttempts(piece, strips, wish)];
+    case 'coin':
+      return coinBandAttempts(piece, strips, wish);
+  }
+}
