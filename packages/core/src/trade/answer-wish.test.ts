@@ -28,7 +28,9 @@ describe('answerWish', () => {
     expect(options).toHaveLength(3);
     expect(new Set(options.map(({ stockId }) => stockId)).size).toBe(3);
     expect(options.every(({ changes }) => changes.length === 0)).toBe(true);
-    expect([alternatives, whyNot]).toEqual([[], []]);
+    // Beside them, one ring of another kind.
+    expect(alternatives.map(({ plan }) => plan.kind)).toEqual(['handle']);
+    expect(whyNot).toEqual([]);
   });
 
   it('says what comes near when the width cannot be, and why it cannot', () => {
@@ -65,7 +67,26 @@ describe('answerWish', () => {
   it('says which sizes a coin becomes that cannot become this one', () => {
     const { whyNot, alternatives } = asked({ targetInsideDiameterMm: us(22) }, [coin('a'), STRIP]);
     expect(whyNot[0]?.why).toMatch(/It becomes US \S+ to US \S+; not US 22/);
-    expect(alternatives[0]?.changes).toEqual(['made of strip instead of a coin']);
+    expect(alternatives.map(({ changes }) => changes)).toContainEqual([
+      'a band of strip instead of a coin ring',
+    ]);
+  });
+
+  it('ranks other kinds of work beside what comes near, as wide as wished for first', () => {
+    const { options, alternatives } = asked({ year: 1871, widthMm: { min: 5.8, max: 6.2 } }, drawer);
+    expect(options).toEqual([]);
+    const kinds = alternatives.map(({ plan }) => plan.kind);
+    expect(new Set(kinds).size).toBeGreaterThan(1);
+    const strip = alternatives.find(({ plan }) => plan.kind === 'strip' || plan.kind === 'coin-band');
+    expect(strip?.bandWidthMm).toBeCloseTo(6, 1);
+    expect(strip?.changes).toHaveLength(1);
+    const coins = asked({ kind: 'strip', year: 1871 }, [coin('a'), SPOON]).alternatives;
+    expect(coins.map(({ changes }) => changes[0])).toEqual(
+      expect.arrayContaining([
+        'a ring from a handle instead of a band of strip',
+        'a coin ring instead of a band of strip',
+      ]),
+    );
   });
 
   it('looks at the very piece that was sent in, and no other', () => {

@@ -3,6 +3,7 @@ import { rangeWords } from '../forming';
 import { metalById } from '../metal';
 import { pieceFitsWish, searchStock, type RingWish, type SearchOption } from '../search';
 import { writeSize, type SizeSystemId } from '../size';
+import { workWays, type WorkWay } from '../ways';
 import { answerByWork } from './make-work';
 import { coinReach, coinWidths } from './reach';
 import type {
@@ -12,6 +13,7 @@ import type {
   WishCoin,
   WishKind,
   WishOption,
+  WishPiece,
   WishRefusal,
 } from './wish';
 import { CHANGE_WORDS, REFUSED_WORDS } from './wish-words';
@@ -20,20 +22,23 @@ import { CHANGE_WORDS, REFUSED_WORDS } from './wish-words';
 const MOST_OFFERED = 3;
 /** Searched deeper than what is offered: one piece often fills several places. */
 const MOST_SEARCHED = 8;
+/** However much is offered, so many other kinds of work are shown beside it. */
+const LEAST_OTHERS = 1;
 /** As many pieces are explained when none will do. */
 const MOST_EXPLAINED = 6;
 
 type CoinStockPiece = WishCoin;
+
+function definedWidths({ min, max }: CustomerWish['widthMm']): RingWish['widthMm'] {
+  return { ...(min === undefined ? {} : { min }), ...(max === undefined ? {} : { max }) };
+}
 
 function ringWish(wish: CustomerWish, bench: WishBench): RingWish {
   const { targetInsideDiameterMm, wall, widthMm, year, metal, face, mayCut } = wish;
   return {
     targetInsideDiameterMm,
     wall,
-    widthMm: {
-      ...(widthMm.min === undefined ? {} : { min: widthMm.min }),
-      ...(widthMm.max === undefined ? {} : { max: widthMm.max }),
-    },
+    widthMm: definedWidths(widthMm),
     year,
     metal,
     face,
@@ -182,10 +187,11 @@ function coinRefusal(
   return because(Number.isFinite(mostMm) ? `${bands} ${REFUSED_WORDS.holeAtMost(marks, mostMm)}` : bands);
 }
 
-const OTHER_KINDS: Readonly<Record<WishKind, readonly ('handle' | 'strip')[]>> = {
-  coin: ['strip', 'handle'],
-  handle: ['strip'],
-  strip: ['handle'],
+/** Works that answer a kind of wish as it was asked. */
+const OWN_KINDS: Readonly<Record<WishKind, readonly WorkWay['kind'][]>> = {
+  coin: [],
+  handle: ['handle'],
+  strip: ['strip'],
   band: [],
 };
 
@@ -228,16 +234,48 @@ function workAnswer(kind: 'handle' | 'strip' | 'band', wish: CustomerWish, bench
   };
 }
 
-/** Where nothing of its kind comes near, another kind of stock may. */
-function otherKinds(wish: CustomerWish, bench: WishBench): readonly WishOption[] {
-  return OTHER_KINDS[wish.kind].flatMap((kind) =>
-    answerByWork(kind, { ...wish, kind, year: undefined, metal: undefined, stockId: undefined }, bench)
-      .options.slice(0, 1)
-      .map((option) => ({
-        ...option,
-        changes: [CHANGE_WORDS.kind(kind, wish.kind), ...option.changes],
-      })),
+/** The best of each kind of work, by its points, but for the kinds that were asked for. */
+function onePerKind(ways: readonly WorkWay[], not: readonly WorkWay['kind'][]): readonly WorkWay[] {
+  return ways.filter(
+    ({ kind }, i) => !not.includes(kind) && ways.findIndex((other) => other.kind === kind) === i,
   );
+}
+
+/** Other works of whatever is in the drawer: as wide as wished for, else as they come. */
+function* otherKinds(wish: CustomerWish, bench: WishBench): Generator<number, readonly WishOption[]> {
+  const { targetInsideDiameterMm, wall, widthMm, finish, kind: wished } = wish;
+  const { stock, kit, traits, system } = bench;
+  const drawer = stock.filter((piece) => piece.kind !== 'band');
+  const asked = { targetInsideDiameterMm, wall, finish, traits };
+  const works = (width: CustomerWish['widthMm']) =>
+    workWays(drawer, kit, { ...asked, widthMm: definedWidths(width) }, { system });
+  // Who sends a piece in wants that one worked.
+  const ofPiece = (ways: readonly WorkWay[]) =>
+    wish.stockId === undefined ? ways : ways.filter(({ stockId }) => stockId === wish.stockId);
+  const asWide = onePerKind(ofPiece(yield* works(widthMm)), OWN_KINDS[wished]);
+  const isOpen = widthMm.min === undefined && widthMm.max === undefined;
+  const others = isOpen ? [] : ofPiece(yield* works({}));
+  const kinds = [...OWN_KINDS[wished], ...asWide.map(({ kind }) => kind)];
+  const change = ({ kind }: WorkWay) => CHANGE_WORDS.kind(kind, wished);
+  const anyCoin = { ...wish, year: undefined, metal: undefined };
+  const coins =
+    wished === 'coin' ? [] : yield* searched(anyCoin, bench, () => [CHANGE_WORDS.kind('coin', wished)]);
+  return [
+    ...asWide.map((way) => optionOfWork(way, stock, [change(way)])),
+    ...onePerKind(others, kinds).map((way) =>
+      optionOfWork(way, stock, [change(way), CHANGE_WORDS.width(way.bandWidthMm, widthMm)]),
+    ),
+    ...coins.slice(0, 1),
+  ];
+}
+
+function optionOfWork(
+  { stockId, work, bandWidthMm, annealCount, minutes, price, why }: WorkWay,
+  stock: readonly WishPiece[],
+  changes: readonly string[],
+): WishOption {
+  const name = stock.find(({ id }) => id === stockId)?.name ?? '';
+  return { stockId, name, plan: work, bandWidthMm, annealCount, handsOnMin: minutes, price, why, changes };
 }
 
 /**
@@ -254,8 +292,9 @@ export function* answerWish(
   const bench = { ...benchOf, system };
   const answer =
     wish.kind === 'coin' ? yield* coinAnswer(wish, bench, system) : workAnswer(wish.kind, wish, bench);
+  // Whoever wants a ring resized wants no other ring.
+  if (wish.kind === 'band') return answer;
   const offered = answer.options.length + answer.alternatives.length;
-  if (offered >= 2) return answer;
-  const more = otherKinds(wish, bench).slice(0, MOST_OFFERED - offered);
+  const more = (yield* otherKinds(wish, bench)).slice(0, Math.max(LEAST_OTHERS, MOST_OFFERED - offered));
   return { ...answer, alternatives: [...answer.alternatives, ...more] };
 }

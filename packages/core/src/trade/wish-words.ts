@@ -1,4 +1,5 @@
 import { capital } from '../format';
+import type { WorkWay } from '../ways';
 import type { CustomerWish, WishKind } from './wish';
 
 function widthWords({ min, max }: CustomerWish['widthMm']): string {
@@ -6,10 +7,12 @@ function widthWords({ min, max }: CustomerWish['widthMm']): string {
   return min === undefined ? `at most ${max} mm` : `at least ${min} mm`;
 }
 
-const KINDS: Readonly<Record<WishKind, string>> = {
-  handle: 'a handle',
-  strip: 'strip',
-  coin: 'a coin',
+const KINDS: Readonly<Record<WishKind | WorkWay['kind'], string>> = {
+  coin: 'a coin ring',
+  handle: 'a ring from a handle',
+  strip: 'a band of strip',
+  spinner: 'a spinner',
+  'coin-band': 'a whole coin in a band',
   band: 'the band',
 };
 
@@ -23,7 +26,7 @@ export const CHANGE_WORDS = {
   face: (wanted: NonNullable<CustomerWish['face']>) => `the other face outside, not the ${wanted}`,
   wall: (wanted: string) => `a straight wall instead of a ${wanted} one`,
   cut: (mark: string) => `${mark} is cut`,
-  kind: (is: WishKind, wanted: WishKind) => `made of ${KINDS[is]} instead of ${KINDS[wanted]}`,
+  kind: (is: keyof typeof KINDS, wanted: WishKind) => `${KINDS[is]} instead of ${KINDS[wanted]}`,
 } as const;
 
 /** Why a coin that was meant does not do. */

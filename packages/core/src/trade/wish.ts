@@ -3,8 +3,8 @@ import type { MetalId } from '../metal';
 import type { Kit } from '../kit';
 import type { SizeSystemId } from '../size';
 import type { BenchTraits, Finish } from '../steps';
-import type { SearchPiece } from '../search';
-import type { BandPiece, HandlePiece, Permits, StripPiece, Work } from '../work';
+import type { InDrawer, WayCoin, WayPiece } from '../ways';
+import type { BandPiece, Work } from '../work';
 import type { WISH_KINDS } from './codes';
 
 export type WishKind = (typeof WISH_KINDS)[number];
@@ -25,18 +25,9 @@ export interface CustomerWish {
   readonly stockId?: string | undefined;
 }
 
-interface Named {
-  readonly id: string;
-  readonly name: string;
-  readonly year?: number | null | undefined;
-  readonly price?: number | null | undefined;
-  readonly quantity: number;
-  /** What a test found that it may bear. */
-  readonly may?: Permits | undefined;
-}
-
-export type WishCoin = Named & SearchPiece & { readonly kind: 'coin'; readonly quantity: number };
-export type WishPiece = WishCoin | (Named & (HandlePiece | StripPiece | BandPiece));
+export type WishCoin = WayCoin;
+/** A piece that a wish may be met with: what rings are made of, and a ring that is to be another size. */
+export type WishPiece = WayPiece | (InDrawer & BandPiece);
 
 export interface WishBench {
   readonly stock: readonly WishPiece[];
