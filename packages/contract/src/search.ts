@@ -2,6 +2,7 @@ import { FINISHING_SCHOOLS } from '@round-mint/core/forming/codes';
 import { z } from 'zod';
 import { coinRingFields, schoolSchema } from './coin-ring';
 import { idSchema, lengthMm, metalIdSchema, quantity } from './common';
+import { workSchema } from './works';
 
 const { targetInsideDiameterMm, wall, curlDeg, curl } = coinRingFields;
 const widthLimit = lengthMm(1, 40).optional();
@@ -29,29 +30,44 @@ export const searchRequestSchema = z
     message: 'must not be less than the smallest width',
   });
 
+/** What is said of every way to make it. */
+const wayFields = {
+  stockId: idSchema,
+  /** How many pieces in stock are as this one: equal ones are answered once. */
+  alike: z.number().int(),
+  bandWidthMm: z.number(),
+  widthIntervalMm: z.tuple([z.number(), z.number()]),
+  annealCount: z.number().int(),
+  minutes: z.number(),
+  sizeIntervalUs: z.tuple([z.number(), z.number()]),
+  /** Chance that the ring is lost, 0 to 1. */
+  spoilt: z.number(),
+  /** Chance that its size needs another pass, 0 to 1: no loss. */
+  anotherPass: z.number(),
+  missingTools: z.array(z.string()),
+  /** Nothing else beats it in width error, chance to be lost, anneals, minutes and price together. */
+  onFront: z.boolean(),
+  score: z.number(),
+  why: z.string(),
+};
+
 export const searchResponseSchema = z.object({
+  /** Coin rings, best first. */
   options: z.array(
     z.object({
-      stockId: idSchema,
-      /** How many pieces in stock are as this one: equal ones are answered once. */
-      alike: z.number().int(),
+      ...wayFields,
       holeMm: z.number(),
       school: z.enum(FINISHING_SCHOOLS),
-      bandWidthMm: z.number(),
-      widthIntervalMm: z.tuple([z.number(), z.number()]),
       method: z.enum(['fold', 'stepped', 'none']),
-      annealCount: z.number().int(),
-      minutes: z.number(),
-      sizeIntervalUs: z.tuple([z.number(), z.number()]),
-      /** Chance that the ring is lost, 0 to 1. */
-      spoilt: z.number(),
-      /** Chance that its size needs another pass, 0 to 1: no loss. */
-      anotherPass: z.number(),
-      missingTools: z.array(z.string()),
-      /** Nothing else beats it in width error, chance to be lost, anneals, minutes and price together. */
-      onFront: z.boolean(),
-      score: z.number(),
-      why: z.string(),
+    }),
+  ),
+  /** Handles, strips, spinners and coins in a band, by the same points, best first. */
+  works: z.array(
+    z.object({
+      ...wayFields,
+      work: workSchema,
+      /** The strip in stock that its other part is cut from. */
+      otherStockId: idSchema.optional(),
     }),
   ),
 });

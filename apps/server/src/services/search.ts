@@ -1,8 +1,8 @@
 import { wallWishOf } from '@round-mint/contract/coin-ring';
 import type { searchRequestSchema, searchResponseSchema } from '@round-mint/contract/search';
 import { identify } from '@round-mint/core/identify';
-import { searchStock } from '@round-mint/core/search';
 import { SIZE_SYSTEMS } from '@round-mint/core/size';
+import { rankWays, type Way, type WayPiece } from '@round-mint/core/ways';
 import { isNull } from 'drizzle-orm';
 import type { z } from 'zod';
 import type { Database } from '../db/database';
@@ -15,46 +15,63 @@ import { stockItem } from './stored-rows';
 type SearchRequest = z.output<typeof searchRequestSchema>;
 type SearchResponse = z.output<typeof searchResponseSchema>;
 
-/** What the drawer and the maker's punches can make of a wish. */
+/** What is said of every way to make it. */
+function figuresOf(way: Way) {
+  const toUs = SIZE_SYSTEMS.us.fromDiameterMm;
+  return {
+    stockId: way.stockId,
+    alike: way.alike,
+    bandWidthMm: way.bandWidthMm,
+    widthIntervalMm: [way.widthMm.low, way.widthMm.high] as [number, number],
+    annealCount: way.annealCount,
+    minutes: way.minutes,
+    sizeIntervalUs: [toUs(way.sizeMm.low), toUs(way.sizeMm.high)] as [number, number],
+    spoilt: way.lost,
+    anotherPass: way.anotherPass,
+    missingTools: way.missingTools.map(({ words }) => words),
+    onFront: way.onFront,
+    score: way.score,
+    why: way.why,
+  };
+}
+
+/** What the drawer and the maker's tools can make of a wish. */
 export async function computeSearch(db: Database, request: SearchRequest): Promise<SearchResponse> {
   const { stockIds, wall, curlDeg, curl, widthMm, learnt, ...wish } = request;
   const traits = await traitsFor(db, learnt);
   const rows = await db.select().from(stock).where(isNull(stock.archivedAt));
-  const coins = rows.map(stockItem).filter((piece) => piece.kind === 'coin');
-  // What a test has ruled out is not offered.
-  const pieces = coins.filter(
-    ({ id, evidence }) =>
-      (!stockIds || stockIds.includes(id)) && (!evidence || identify(evidence).may.fold !== 'no'),
-  );
+  const drawer = rows.map(stockItem).flatMap((piece): readonly WayPiece[] => {
+    if (piece.kind === 'band' || (stockIds && !stockIds.includes(piece.id))) return [];
+    // What a test has ruled out is not offered.
+    return [{ ...piece, may: piece.evidence ? identify(piece.evidence).may : undefined }];
+  });
   const kit = await readKit(db);
-  const options = await inSlices(
-    searchStock(pieces, kit, {
+  const ways = await inSlices(
+    rankWays(drawer, kit, {
       ...wish,
       traits,
       widthMm: definedOnly(widthMm),
       wall: wallWishOf({ wall, curlDeg, curl }),
+      finish: 'polished',
     }),
   );
-  const toUs = SIZE_SYSTEMS.us.fromDiameterMm;
   return {
-    options: options.map((option) => ({
-      stockId: option.stockId,
-      alike: option.alike,
-      holeMm: option.holeMm,
-      school: option.school,
-      bandWidthMm: option.bandWidthMm,
-      widthIntervalMm: [option.widthMm.low, option.widthMm.high],
-      method: option.method,
-      annealCount: option.annealCount,
-      minutes: option.minutes,
-      sizeIntervalUs: [toUs(option.sizeMm.low), toUs(option.sizeMm.high)],
-      spoilt: option.lost,
-      anotherPass: option.anotherPass,
-      missingTools: option.missingTools.map(({ words }) => words),
-      onFront: option.onFront,
-      score: option.score,
-      why: option.why,
-    })),
+    options: ways.flatMap((way) =>
+      way.kind === 'coin'
+        ? [{ ...figuresOf(way), holeMm: way.holeMm, school: way.school, method: way.method }]
+        : [],
+    ),
+    works: ways.flatMap((way) =>
+      way.kind === 'coin'
+        ? []
+        : [
+            {
+              ...figuresOf(way),
+              work: way.work,
+              ...(way.otherStockId ? { otherStockId: way.otherStockId } : {}),
+            },
+          ],
+    ),
   };
 }
 
