@@ -88,7 +88,7 @@ function ValueRow({ value, names }: { value: LearntValueAnswer; names: LearntAns
               : few
                 ? `default; too few rings, they say ${valueText(value, value.value, write)}`
                 : !helps && !keptStandard
-                  ? `default; what was learnt, ${valueText(value, value.value, write)}, predicts no better`
+                  ? `default; what was learnt, ${valueText(value, value.value, write)}, is not yet better`
                   : `default; learnt ${valueText(value, value.value, write)}`}
           </Type>
         </View>
