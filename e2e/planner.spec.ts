@@ -104,7 +104,14 @@ test('what should I use: ranked by the worker as by the server, side by side, pl
       learnt: true,
     },
   });
-  const { options } = (await answer.json()) as { options: { holeMm: number; why: string }[] };
+  const { options, works } = (await answer.json()) as {
+    options: { holeMm: number; why: string }[];
+    works: { why: string }[];
+  };
+  await expect(ways.getByRole('listitem')).toHaveCount(options.length + works.length);
+  expect(works.length).toBeGreaterThan(0);
+  await expect(ways).toContainText(works[0]?.why ?? 'a work');
+  await page.getByRole('radio', { name: 'coin ring' }).click();
   await expect(ways.getByRole('listitem')).toHaveCount(options.length);
   for (const [i, { holeMm, why }] of options.slice(0, 5).entries()) {
     await expect(ways.getByRole('listitem').nth(i)).toContainText(`Hole ${holeMm.toFixed(1)} mm · ${why}`);

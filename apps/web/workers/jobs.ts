@@ -1,10 +1,5 @@
-import {
-  searchStock,
-  sizeMap,
-  type RingWish,
-  type SearchPiece,
-  type SizeMapQuestion,
-} from '@round-mint/core/search';
+import { sizeMap, type SizeMapQuestion } from '@round-mint/core/search';
+import { rankWays, type WayPiece, type WayWish } from '@round-mint/core/ways';
 import { ringChances, type ChancesQuestion } from '@round-mint/core/uncertainty';
 import {
   makeSchedule,
@@ -62,9 +57,11 @@ import {
 } from '@round-mint/core/bench';
 
 export interface SearchQuestion {
-  readonly stock: readonly SearchPiece[];
+  readonly drawer: readonly WayPiece[];
   readonly kit: Kit;
-  readonly wish: RingWish;
+  readonly wish: WayWish;
+  /** Size system that reasons are told in. */
+  readonly system: SizeSystemId;
 }
 
 export interface ReplanQuestion {
@@ -180,7 +177,7 @@ function* deriveAll(questions: readonly DeriveQuestion[]): Generator<number, rea
 /** Work that takes longer than the page may be held up; each yields its progress, 0 to 1. */
 export const JOBS = {
   chances: (question: ChancesQuestion) => ringChances(question),
-  search: ({ stock, kit, wish }: SearchQuestion) => searchStock(stock, kit, wish),
+  search: ({ drawer, kit, wish, system }: SearchQuestion) => rankWays(drawer, kit, wish, { system }),
   sizeMap: (question: SizeMapQuestion) => sizeMap(question),
   wish: ({ wish, bench, system }: WishQuestion) => answerWish(wish, bench, system),
   schedule: (shop: Shop) => makeSchedule(shop),

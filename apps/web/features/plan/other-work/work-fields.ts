@@ -1,4 +1,5 @@
-import type { WorkKind } from '@round-mint/core/work';
+import type { LengthUnit } from '@round-mint/core/format';
+import type { Work, WorkKind } from '@round-mint/core/work';
 
 /** What was typed and chosen, as text: nothing is lost on the way to a number. */
 export type WorkTexts = Readonly<Record<string, string>>;
@@ -205,4 +206,25 @@ export const WORK_FIELDS: Readonly<Record<WorkKind, readonly WorkField[]>> = {
 
 export function startTexts(kind: WorkKind): WorkTexts {
   return Object.fromEntries(WORK_FIELDS[kind].map(({ key, start }) => [key, start]));
+}
+
+/** A chosen value as it would be typed. */
+function typed(field: WorkField, value: unknown, unit: LengthUnit): string {
+  if (field.what === 'truth') return value === true ? 'yes' : 'no';
+  if (typeof value === 'number') {
+    const number = String(Math.round(value * 100) / 100);
+    return field.what === 'length' && unit !== 'mm' ? `${number} mm` : number;
+  }
+  return typeof value === 'string' ? value : '';
+}
+
+/** A work as its form would have it: what it leaves open is as the form begins, or empty where it may be. */
+export function textsOf(work: Work, unit: LengthUnit): WorkTexts {
+  const values = new Map<string, unknown>(Object.entries(work));
+  return Object.fromEntries(
+    WORK_FIELDS[work.kind].map((field) => [
+      field.key,
+      values.get(field.key) === undefined ? field.start : typed(field, values.get(field.key), unit),
+    ]),
+  );
 }

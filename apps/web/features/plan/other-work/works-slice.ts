@@ -1,8 +1,9 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import type { LengthUnit } from '@round-mint/core/format';
 import type { Finish } from '@round-mint/core/steps';
-import type { WorkKind } from '@round-mint/core/work';
+import type { Work, WorkKind } from '@round-mint/core/work';
 import { WORK_KINDS } from '@round-mint/core/work/codes';
-import { startTexts, type WorkTexts } from './work-fields';
+import { startTexts, textsOf, type WorkTexts } from './work-fields';
 
 /** What is being planned of one kind; the size as typed, so that a slip of the thumb loses nothing. */
 export interface WorkDraft {
@@ -29,10 +30,20 @@ interface Change {
   readonly change: Partial<Omit<WorkDraft, 'texts'>>;
 }
 
+interface Taken extends Omit<WorkDraft, 'texts'> {
+  readonly work: Work;
+  /** In which lengths are typed. */
+  readonly unit: LengthUnit;
+}
+
 export const worksSlice = createSlice({
   name: 'works',
   initialState: Object.fromEntries(WORK_KINDS.map((kind) => [kind, first(kind)])) as Drafts,
   reducers: {
+    /** A work that was found elsewhere is planned from here on. */
+    workTaken: (drafts, { payload: { work, unit, ...draft } }: PayloadAction<Taken>) => {
+      drafts[work.kind] = { ...drafts[work.kind], ...draft, texts: textsOf(work, unit) };
+    },
     workChanged: (drafts, { payload: { kind, change } }: PayloadAction<Change>) => {
       Object.assign(drafts[kind], change);
     },
@@ -45,4 +56,4 @@ export const worksSlice = createSlice({
   },
 });
 
-export const { workChanged, workTyped } = worksSlice.actions;
+export const { workChanged, workTaken, workTyped } = worksSlice.actions;

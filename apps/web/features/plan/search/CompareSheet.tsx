@@ -1,6 +1,5 @@
 import type { Kit } from '@round-mint/core/kit';
-import { outlineOf, planCoinRing } from '@round-mint/core/route';
-import type { SearchOption } from '@round-mint/core/search';
+import type { Way, WayPiece } from '@round-mint/core/ways';
 import { useMemo, useState } from 'react';
 import { ScrollView, View, type LayoutChangeEvent } from 'react-native';
 import { Section } from '@/drawings/section/Section';
@@ -10,59 +9,63 @@ import { useBenchTraits } from '@/store/use-bench-traits';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
+import { comparedPlan, type Asked } from './compared-plan';
+import { madeWords } from './made-words';
+import { wayKey } from './search-model';
 
-interface CompareSheetProps {
-  options: readonly SearchOption[];
-  nameOf: (stockId: string) => string;
-  targetMm: number;
-  wall: Parameters<typeof planCoinRing>[0]['wall'];
+interface Shared {
+  asked: Asked;
+  /** Pieces that the ways are made of. */
+  drawer: readonly WayPiece[];
   kit: Kit;
+}
+
+interface CompareSheetProps extends Shared {
+  ways: readonly Way[];
+  nameOf: (stockId: string) => string;
   open: boolean;
   onClose: () => void;
-  onPlan: (option: SearchOption) => void;
+  onPlan: (way: Way) => void;
 }
 
 const COLUMN = { least: 220, drawing: 210 };
 
-function OptionColumn({
-  option,
+function missingWords({ missingTools }: Way): string {
+  return missingTools.length === 0 ? 'nothing' : missingTools.map(({ words }) => words).join(', ');
+}
+
+function WayColumn({
+  way,
   name,
-  targetMm,
-  wall,
+  asked,
+  drawer,
   kit,
   onPlan,
-}: { option: SearchOption; name: string; onPlan: () => void } & Pick<
-  CompareSheetProps,
-  'targetMm' | 'wall' | 'kit'
->) {
+}: Shared & { way: Way; name: string; onPlan: () => void }) {
   const write = useWriters();
   const [width, setWidth] = useState(0);
   const traits = useBenchTraits();
-  const { piece, holeMm, school } = option;
   const plan = useMemo(
-    () =>
-      planCoinRing({ coin: piece, holeMm, targetInsideDiameterMm: targetMm, wall, school }, { kit, traits }),
-    [piece, holeMm, targetMm, wall, school, kit, traits],
+    () => comparedPlan(way, drawer, asked, { kit, traits }),
+    [way, drawer, asked, kit, traits],
   );
+  const edge = (mm: number | undefined) => (mm === undefined ? '–' : write.length(mm, 2));
   const lines: readonly (readonly [string, string])[] = [
-    ['Width', between(option.widthMm, (mm) => write.length(mm))],
-    ['Size before true-up', between(option.sizeMm, write.size)],
-    ['Cut edge', write.length(plan.thicknessCutEdgeMm, 2)],
-    ['Rim edge', write.length(plan.thicknessRimEdgeMm, 2)],
-    ['Anneals', String(option.annealCount)],
-    ['Minutes', String(Math.round(option.minutes))],
-    ['Lost', `${Math.round(option.lost * 100)} in 100`],
-    ['Another pass', `${Math.round(option.anotherPass * 100)} in 100`],
-    ['Piece', option.price === undefined ? 'no price' : write.money(option.price)],
-    [
-      'Missing',
-      option.missingTools.length === 0 ? 'nothing' : option.missingTools.map(({ words }) => words).join(', '),
-    ],
+    ['Width', between(way.widthMm, (mm) => write.length(mm))],
+    ['Size before true-up', between(way.sizeMm, write.size)],
+    ['Cut edge', edge(plan?.cutEdgeMm)],
+    ['Rim edge', edge(plan?.rimEdgeMm)],
+    ['Anneals', String(way.annealCount)],
+    ['Minutes', String(Math.round(way.minutes))],
+    ['Lost', `${Math.round(way.lost * 100)} in 100`],
+    ['Another pass', `${Math.round(way.anotherPass * 100)} in 100`],
+    ['Piece', way.price === undefined ? 'no price' : write.money(way.price)],
+    ['Missing', missingWords(way)],
   ];
   return (
     <View
       role="listitem"
-      aria-label={`${name}, hole ${write.length(holeMm)}`}
+      aria-label={`${name}, ${madeWords(way, write)}`}
       style={{ minWidth: COLUMN.least }}
       onLayout={(event: LayoutChangeEvent) => setWidth(event.nativeEvent.layout.width)}
       className="flex-1 gap-2"
@@ -71,16 +74,11 @@ function OptionColumn({
         <Type as="heading" numberOfLines={1}>
           {name}
         </Type>
-        <Type as="small">{`hole ${write.length(holeMm)}`}</Type>
+        <Type as="small">{madeWords(way, write)}</Type>
       </View>
       <View style={{ height: COLUMN.drawing }}>
-        {width > 0 ? (
-          <Section
-            outline={outlineOf(plan.meridian)}
-            width={width}
-            height={COLUMN.drawing}
-            length={write.length}
-          />
+        {width > 0 && plan?.outline ? (
+          <Section outline={plan.outline} width={width} height={COLUMN.drawing} length={write.length} />
         ) : null}
       </View>
       <View role="list" aria-label="Figures">
@@ -102,8 +100,8 @@ function OptionColumn({
   );
 }
 
-/** Two to four options side by side, drawn at work and in figures. */
-export function CompareSheet({ options, nameOf, open, onClose, onPlan, ...shared }: CompareSheetProps) {
+/** Two to four ways side by side, drawn at work and in figures. */
+export function CompareSheet({ ways, nameOf, open, onClose, onPlan, ...shared }: CompareSheetProps) {
   return (
     <Sheet title="Side by side" open={open} onClose={onClose} wide>
       <ScrollView
@@ -112,12 +110,12 @@ export function CompareSheet({ options, nameOf, open, onClose, onPlan, ...shared
         aria-label="Options side by side"
         contentContainerClassName="min-w-full gap-5 pb-2"
       >
-        {options.map((option) => (
-          <OptionColumn
-            key={`${option.stockId} ${option.holeMm}`}
-            option={option}
-            name={nameOf(option.stockId)}
-            onPlan={() => onPlan(option)}
+        {ways.map((way) => (
+          <WayColumn
+            key={wayKey(way)}
+            way={way}
+            name={nameOf(way.stockId)}
+            onPlan={() => onPlan(way)}
             {...shared}
           />
         ))}

@@ -1,15 +1,17 @@
-import type { SearchOption } from '@round-mint/core/search';
+import type { Way } from '@round-mint/core/ways';
+import { capital } from '@round-mint/core/format';
 import type { ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 import { between } from '@/features/shared/words/chances-words';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { CheckBox } from '@/ui/CheckBox';
+import { madeWords } from './made-words';
 import { Type } from '@/ui/Type';
 
 interface OptionRowProps {
-  option: SearchOption;
+  way: Way;
   name: string;
-  /** The ring that comes out, small. */
+  /** The ring that comes out, small; nothing where none is drawn. */
   picture: ReactNode;
   compared: boolean;
   /** Whether one more can be set beside the others. */
@@ -18,24 +20,17 @@ interface OptionRowProps {
   onPlan: () => void;
 }
 
-/** One answer: the piece and its hole, what comes out, why; it can be set beside others, or planned. */
-export function OptionRow({
-  option,
-  name,
-  picture,
-  compared,
-  canCompare,
-  onCompare,
-  onPlan,
-}: OptionRowProps) {
+/** One answer: the piece and what is made of it, what comes out, why; it can be set beside others, or planned. */
+export function OptionRow({ way, name, picture, compared, canCompare, onCompare, onPlan }: OptionRowProps) {
   const write = useWriters();
-  const { alike, holeMm, bandWidthMm, widthMm, why, onFront, score } = option;
+  const { alike, bandWidthMm, widthMm, why, onFront, score } = way;
+  const made = madeWords(way, write);
   const off = !compared && !canCompare;
   return (
     <View role="listitem" className="flex-row items-stretch border-b border-line">
       <CheckBox
         checked={compared}
-        label={`Set ${name}, hole ${write.length(holeMm)}, beside others`}
+        label={`Set ${name}, ${made}, beside others`}
         disabled={off}
         onPress={onCompare}
         className={`min-h-[56px] w-12 items-center justify-center ${off ? 'opacity-30' : ''}`}
@@ -48,13 +43,13 @@ export function OptionRow({
       </CheckBox>
       <Pressable
         role="button"
-        aria-label={`Plan ${name}, hole ${write.length(holeMm)}: ${why}`}
+        aria-label={`Plan ${name}, ${made}: ${why}`}
         onPress={onPlan}
         className="min-w-0 flex-1 flex-row items-center gap-3 py-2 active:opacity-70"
       >
         <View className="min-w-0 flex-1">
           <Type as="heading">{name}</Type>
-          <Type as="small">{`${alike > 1 ? `${alike} alike · ` : ''}Hole ${write.length(holeMm)} · ${why}`}</Type>
+          <Type as="small">{`${alike > 1 ? `${alike} alike · ` : ''}${capital(made)} · ${why}`}</Type>
           {onFront ? <Type as="label">◆ nothing else beats it in everything</Type> : null}
         </View>
         <View className="items-end">

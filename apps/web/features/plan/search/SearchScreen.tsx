@@ -1,9 +1,10 @@
-import type { SearchOption } from '@round-mint/core/search';
+import type { Way } from '@round-mint/core/ways';
 import { kitOrReference } from '@round-mint/core/kit';
 import { useRouter } from 'expo-router';
 import { useCallback, useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { optionTaken } from '@/features/plan/draft/plan-draft-slice';
+import { workTaken } from '@/features/plan/other-work/works-slice';
 import { draftTarget, wallWish } from '@/features/plan/draft/plan-model';
 import { useSettings } from '@/features/shared/settings/use-settings';
 import { Term } from '@/features/shared/handbook/Term';
@@ -11,7 +12,6 @@ import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { RingThumb } from '@/features/shared/picture/RingThumb';
 import { useWidthClass } from '@/features/shared/screen/use-width';
 import { useListKitQuery } from '@/store/api';
-import { useCoins } from '@/store/use-coins';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Button } from '@/ui/Button';
 import { LabelledChoices } from '@/ui/Choices';
@@ -22,15 +22,16 @@ import { Type } from '@/ui/Type';
 import { both, Empty, Fetched } from '@/ui/Waiting';
 import { CompareSheet } from './CompareSheet';
 import { OptionRow } from './OptionRow';
-import { optionKey, sorted, SORTS, type SortBy } from './search-model';
+import { kindChoices, sorted, SORTS, wayKey, type ShownKind, type SortBy } from './search-model';
 import { comparedToggled, MOST_COMPARED, searchAsked } from './search-slice';
+import { useDrawer } from './use-drawer';
 import { useSearch } from './use-search';
 import { WishForm } from './WishForm';
 
-/** What should I use? Every piece, punch and school, ranked for a finger and a wish. */
+/** What should I use? Every piece and all that can be made of it, ranked for a finger and a wish. */
 export function SearchScreen() {
   return (
-    <Fetched from={both(useCoins(), useListKitQuery())} what="stock and tools">
+    <Fetched from={both(useDrawer(), useListKitQuery())} what="stock and tools">
       {() => <Search />}
     </Fetched>
   );
@@ -38,43 +39,40 @@ export function SearchScreen() {
 
 /** Names of pieces by id. */
 function useNames(): (stockId: string) => string {
-  const stock = useCoins().data;
+  const drawer = useDrawer().data;
   return useMemo(() => {
-    const names = new Map((stock ?? []).map(({ id, name }) => [id, name]));
+    const names = new Map((drawer ?? []).map(({ id, name }) => [id, name]));
     return (id) => names.get(id) ?? 'a piece that was archived';
-  }, [stock]);
+  }, [drawer]);
 }
 
-function Answers({
-  search,
-  onPlan,
-}: {
-  search: ReturnType<typeof useSearch>;
-  onPlan: (option: SearchOption) => void;
-}) {
+function Answers({ search, onPlan }: { search: ReturnType<typeof useSearch>; onPlan: (way: Way) => void }) {
   const dispatch = useAppDispatch();
   const nameOf = useNames();
   const settings = useSettings();
   const kit = useListKitQuery().data;
   const draft = useAppSelector((state) => state.planDraft);
   const { compared } = useAppSelector((state) => state.search);
+  const drawer = useDrawer().data;
   const [by, setBy] = useState<SortBy>('score');
+  const [kind, setKind] = useState<ShownKind>('all');
   const [frontOnly, setFrontOnly] = useState(false);
   const [comparing, setComparing] = useState(false);
   const tools = useMemo(() => kitOrReference(kit ?? []), [kit]);
-  const { answer: options, progress, problem, fresh, cancel, retry } = search.job;
+  const { answer: ways, progress, problem, fresh, cancel, retry } = search.job;
   if (progress !== undefined) return <Progress what="Searching the stock" share={progress} onStop={cancel} />;
   if (problem) return <Button label="The search stopped. Search again" onPress={retry} />;
-  if (!search.asked || !options || !fresh) {
+  if (!search.asked || !ways || !fresh) {
     return search.asked && !fresh ? (
       <Button label="Stopped. Search again" onPress={retry} />
     ) : (
       <Empty title="Not asked yet.">
-        Say what the ring should be, then search: every piece in stock with every punch.
+        Say what the ring should be, then search: every piece in stock, with every punch, as every kind of
+        work.
       </Empty>
     );
   }
-  if (options.length === 0) {
+  if (ways.length === 0) {
     return (
       <Empty title="Nothing in stock makes this ring.">
         Widen the band, leave year, metal or price open, or try a size nearer the pieces’ natural sizes: “What
@@ -86,11 +84,18 @@ function Answers({
     targetInsideDiameterMm: draftTarget(draft, settings).targetMm ?? 0,
     wall: wallWish(draft),
   };
-  const shown = sorted(options, by, frontOnly);
-  const chosen = options.filter((option) => compared.includes(optionKey(option)));
+  const shown = sorted(ways, by, frontOnly, kind);
+  const chosen = ways.filter((way) => compared.includes(wayKey(way)));
   return (
     <View className="gap-3">
-      <Type as="heading" role="status">{`${options.length} ways to make it`}</Type>
+      <Type as="heading" role="status">{`${ways.length} ways to make it`}</Type>
+      <LabelledChoices
+        label="Made as"
+        choices={kindChoices(ways)}
+        value={kind}
+        onChange={setKind}
+        minWidth={96}
+      />
       <LabelledChoices label="Sort by" choices={SORTS} value={by} onChange={setBy} minWidth={78} />
       <View className="flex-row items-center justify-between gap-3">
         <TextButton
@@ -105,36 +110,38 @@ function Answers({
       </View>
       {frontOnly ? null : <Term word="◆ unbeaten">◆ nothing else beats it in everything</Term>}
       <View role="list" aria-label="Ways to make it">
-        {shown.map((option) => (
+        {shown.map((way) => (
           <OptionRow
-            key={optionKey(option)}
-            option={option}
-            name={nameOf(option.stockId)}
+            key={wayKey(way)}
+            way={way}
+            name={nameOf(way.stockId)}
             picture={
-              <RingThumb
-                stockId={option.stockId}
-                wish={{ ...asked, holeMm: option.holeMm, school: option.school }}
-                finish={draft.finish}
-              />
+              way.kind === 'coin' ? (
+                <RingThumb
+                  stockId={way.stockId}
+                  wish={{ ...asked, holeMm: way.holeMm, school: way.school }}
+                  finish={draft.finish}
+                />
+              ) : null
             }
-            compared={compared.includes(optionKey(option))}
+            compared={compared.includes(wayKey(way))}
             canCompare={compared.length < MOST_COMPARED}
-            onCompare={() => dispatch(comparedToggled(optionKey(option)))}
-            onPlan={() => onPlan(option)}
+            onCompare={() => dispatch(comparedToggled(wayKey(way)))}
+            onPlan={() => onPlan(way)}
           />
         ))}
       </View>
       <CompareSheet
-        options={chosen}
+        ways={chosen}
         nameOf={nameOf}
-        targetMm={asked.targetInsideDiameterMm}
-        wall={asked.wall}
+        asked={{ ...asked, finish: draft.finish }}
+        drawer={drawer ?? []}
         kit={tools}
         open={comparing}
         onClose={() => setComparing(false)}
-        onPlan={(option) => {
+        onPlan={(way) => {
           setComparing(false);
-          onPlan(option);
+          onPlan(way);
         }}
       />
     </View>
@@ -146,18 +153,27 @@ function Search() {
   const dispatch = useAppDispatch();
   const wide = useWidthClass() === 'wide';
   const search = useSearch();
+  const { sizeText, finish, allowanceUs } = useAppSelector((state) => state.planDraft);
+  const { lengthUnit } = useSettings();
   const impossible = Object.keys(search.problems).length > 0;
   const plan = useCallback(
-    ({ stockId, holeMm, school }: SearchOption) => {
-      dispatch(optionTaken({ stockId, holeMm, school }));
-      router.navigate('/plan');
+    (way: Way) => {
+      const { stockId } = way;
+      if (way.kind === 'coin') {
+        const { holeMm, school } = way;
+        dispatch(optionTaken({ stockId, holeMm, school }));
+        router.navigate('/plan');
+        return;
+      }
+      dispatch(workTaken({ work: way.work, stockId, sizeText, finish, allowanceUs, unit: lengthUnit }));
+      router.navigate({ pathname: '/plan/[kind]', params: { kind: way.kind } });
     },
-    [dispatch, router],
+    [dispatch, router, sizeText, finish, allowanceUs, lengthUnit],
   );
   const header = (
     <PlaceHeader
       title="What should I use?"
-      note="Every piece, punch and way of finishing, ranked"
+      note="Every piece, and all that can be made of it, ranked"
       end={<TextButton label="back" describe="Back to the plan" onPress={() => router.navigate('/plan')} />}
     />
   );

@@ -1,9 +1,11 @@
 import type { Settings } from '@round-mint/contract/settings';
 import { parseDecimal, parseLengthMm, type LengthUnit } from '@round-mint/core/format';
 import { isMetalId, type MetalId } from '@round-mint/core/metal';
-import type { RingWish, SearchOption } from '@round-mint/core/search';
+import type { RingWish } from '@round-mint/core/search';
+import type { Way } from '@round-mint/core/ways';
 import type { PlanDraft } from '@/features/plan/draft/plan-draft-slice';
 import { draftTarget, wallWish } from '@/features/plan/draft/plan-model';
+import { PLAN_KIND_WORDS } from '@/features/shared/words/plan-kinds';
 import type { WishTexts } from './search-slice';
 
 export type WishProblems = Partial<Record<keyof WishTexts | 'size', string>>;
@@ -68,10 +70,23 @@ export function wishFrom(
   };
 }
 
-/** Names an option: a piece and a hole. */
-export function optionKey({ stockId, holeMm }: Pick<SearchOption, 'stockId' | 'holeMm'>): string {
-  return `${stockId} ${holeMm}`;
+/** Names a way: a piece, and its hole or what else is made of it. */
+export function wayKey(way: Way): string {
+  return way.kind === 'coin' ? `${way.stockId} ${way.holeMm}` : `${way.stockId} ${way.kind}`;
 }
+
+/** Kinds of work among some ways, the usual first; and "all". */
+export function kindChoices(ways: readonly Way[]) {
+  const words = (kind: Way['kind']) =>
+    kind === 'coin' ? 'coin ring' : PLAN_KIND_WORDS[kind].tab.toLowerCase();
+  const kinds = WAY_KINDS.filter((kind) => ways.some((way) => way.kind === kind));
+  return [
+    { value: 'all' as const, label: 'all' },
+    ...kinds.map((kind) => ({ value: kind, label: words(kind) })),
+  ];
+}
+const WAY_KINDS: readonly Way['kind'][] = ['coin', 'handle', 'strip', 'spinner', 'coin-band'];
+export type ShownKind = Way['kind'] | 'all';
 
 /** What the list can be sorted by; smaller first, except the score. */
 export const SORTS = [
@@ -84,7 +99,7 @@ export const SORTS = [
 ] as const;
 export type SortBy = (typeof SORTS)[number]['value'];
 
-const MEASURES: Readonly<Record<SortBy, (option: SearchOption) => number>> = {
+const MEASURES: Readonly<Record<SortBy, (way: Way) => number>> = {
   score: ({ score }) => -score,
   width: ({ widthErrorMm }) => widthErrorMm,
   lost: ({ lost }) => lost,
@@ -93,12 +108,15 @@ const MEASURES: Readonly<Record<SortBy, (option: SearchOption) => number>> = {
   price: ({ price }) => price ?? Infinity,
 };
 
-/** The options in another order; equals keep the search's. */
+/** Ways of one kind, or all, in another order; equals keep the search's. */
 export function sorted(
-  options: readonly SearchOption[],
+  ways: readonly Way[],
   by: SortBy,
   frontOnly: boolean,
-): readonly SearchOption[] {
+  shown: ShownKind = 'all',
+): readonly Way[] {
   const measure = MEASURES[by];
-  return options.filter(({ onFront }) => onFront || !frontOnly).sort((a, b) => measure(a) - measure(b));
+  return ways
+    .filter(({ onFront, kind }) => (onFront || !frontOnly) && (shown === 'all' || kind === shown))
+    .sort((a, b) => measure(a) - measure(b));
 }

@@ -1,5 +1,5 @@
 import { DEFAULT_SETTINGS } from '@round-mint/contract/settings';
-import type { SearchOption } from '@round-mint/core/search';
+import type { CoinWay, Way } from '@round-mint/core/ways';
 import { fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { FIRST_DRAFT } from '@/features/plan/draft/plan-draft-slice';
 import { fakeServer, listOf, pieceOf, punchOf } from '@/testing/fake-server';
@@ -54,8 +54,9 @@ describe('the wish slice', () => {
 });
 
 describe('sorted', () => {
-  const option = (change: Partial<SearchOption>) =>
+  const way = (change: Partial<CoinWay>): Way =>
     ({
+      kind: 'coin',
       score: 50,
       widthErrorMm: 1,
       alike: 1,
@@ -66,13 +67,13 @@ describe('sorted', () => {
       price: 10,
       onFront: false,
       ...change,
-    }) as SearchOption;
+    }) as CoinWay;
 
   it('puts the best first, or what is least of a measure; unknown prices last', () => {
     const [a, b, c] = [
-      option({ score: 70, price: undefined }),
-      option({ score: 80, minutes: 90 }),
-      option({ score: 60, price: 2, onFront: true }),
+      way({ score: 70, price: undefined }),
+      way({ score: 80, minutes: 90 }),
+      way({ score: 60, price: 2, onFront: true }),
     ];
     expect(sorted([a, b, c], 'score', false)).toEqual([b, a, c]);
     expect(sorted([a, b, c], 'price', false)).toEqual([c, b, a]);
@@ -93,9 +94,24 @@ describe('SearchScreen', () => {
     price: 1,
   });
 
+  const { id: _id, name: _name, kind: _kind, ...shared } = pieceOf();
+  const spoon = {
+    ...shared,
+    id: '00000001-0000-4000-8000-000000000003',
+    kind: 'handle' as const,
+    name: 'Test spoon',
+    metal: 'silver-925',
+    stations: [
+      { atMm: 0, thicknessMm: 1.5, widthMm: 9 },
+      { atMm: 120, thicknessMm: 1.7, widthMm: 8 },
+    ],
+    enamel: [],
+  };
+
   async function search() {
     fakeServer({
-      'GET /stock': listOf(pieceOf(), other),
+      'GET /stock': ({ query }: { query: URLSearchParams }) =>
+        listOf(...[pieceOf(), other, spoon].filter(({ kind }) => kind === query.get('kind'))),
       'GET /kit': listOf(punchOf(14.3, 1), punchOf(15.9, 2)),
     });
     const rendered = renderWithStore(<SearchScreen />);
@@ -108,6 +124,7 @@ describe('SearchScreen', () => {
   it('ranks pieces and holes, sets two side by side, and plans one', async () => {
     const { store } = await search();
     expect(await screen.findByText(/\d ways to make it/)).toBeTruthy();
+    fireEvent.press(screen.getByRole('radio', { name: 'coin ring' }));
     const boxes = screen.getAllByRole('checkbox');
     expect(boxes.length).toBeGreaterThan(2);
     fireEvent.press(boxes[0]!);
@@ -118,6 +135,18 @@ describe('SearchScreen', () => {
     fireEvent.press(plan[0]!);
     expect(router.navigate).toHaveBeenCalledWith('/plan');
     expect([14.3, 15.9]).toContain(store.getState().planDraft.holeMm);
+  });
+
+  it('ranks a handle beside them, shows works of one kind, and plans it as it was found', async () => {
+    const { store } = await search();
+    await screen.findByText(/\d ways to make it/);
+    fireEvent.press(screen.getByRole('radio', { name: 'silverware' }));
+    expect(screen.getAllByRole('checkbox')).toHaveLength(1);
+    fireEvent.press(screen.getByRole('button', { name: /^Plan Test spoon, silverware: / }));
+    expect(router.navigate).toHaveBeenCalledWith({ pathname: '/plan/[kind]', params: { kind: 'handle' } });
+    const { stockId, sizeText, texts } = store.getState().works.handle;
+    expect({ stockId, sizeText }).toEqual({ stockId: spoon.id, sizeText: 'US 10' });
+    expect(['straight', 'overlap', 'spiral']).toContain(texts['style']);
   });
 
   it('says so when nothing in the drawer makes it', async () => {

@@ -1,17 +1,16 @@
-import type { SearchOption } from '@round-mint/core/search';
+import type { Way } from '@round-mint/core/ways';
 import { kitOrReference } from '@round-mint/core/kit';
 import { useMemo } from 'react';
 import { useSettings } from '@/features/shared/settings/use-settings';
-import { permitsOf } from '@/features/shared/words/piece-words';
 import { useListKitQuery } from '@/store/api';
-import { useCoins } from '@/store/use-coins';
 import { useAppSelector } from '@/store/store';
 import { useBenchTraits } from '@/store/use-bench-traits';
 import { useJob, type Job } from '@/workers/use-job';
 import { wishFrom, type WishProblems } from './search-model';
+import { useDrawer } from './use-drawer';
 
 interface Search {
-  readonly job: Job<readonly SearchOption[]>;
+  readonly job: Job<readonly Way[]>;
   /** Whether the answer shown belongs to an older wish than the one typed now. */
   readonly changed: boolean;
   readonly asked: boolean;
@@ -24,17 +23,31 @@ export function useSearch(): Search {
   const draft = useAppSelector((state) => state.planDraft);
   const settings = useSettings();
   const traits = useBenchTraits();
-  const stock = useCoins().data;
+  const drawer = useDrawer().data;
   const kit = useListKitQuery().data;
   const question = useMemo(() => {
     const wish = asked && wishFrom(asked, draft, settings).wish;
-    if (!wish || !stock || !kit) return undefined;
-    // What a test has ruled out is not offered.
-    const open = stock.filter((piece) => permitsOf(piece)?.fold !== 'no');
-    return { stock: open, kit: kitOrReference(kit), wish: { ...wish, traits } };
+    if (!wish || !drawer || !kit) return undefined;
+    return {
+      drawer,
+      kit: kitOrReference(kit),
+      wish: { ...wish, traits, finish: draft.finish },
+      system: settings.primarySystem,
+    };
     // The chosen piece and hole are no part of the wish: planning an option must not start the search again.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [asked, draft.sizeText, draft.allowanceUs, draft.wall, draft.curl, settings, stock, kit, traits]);
+  }, [
+    asked,
+    draft.sizeText,
+    draft.allowanceUs,
+    draft.wall,
+    draft.curl,
+    draft.finish,
+    settings,
+    drawer,
+    kit,
+    traits,
+  ]);
   return {
     job: useJob('search', question, 0),
     changed: asked !== null && asked !== texts,
