@@ -14,7 +14,7 @@ import {
 import type { SizeSystemId } from '../size';
 import { planWork, type WorkPlan } from '../work';
 import { alikeWayPieces, type AlikeWayPieces } from './alike';
-import type { CoinWay, Way, WayPiece, WayStrip, WayWish, WorkWay } from './way';
+import type { CoinWay, Way, WayCoin, WayPiece, WayStrip, WayWish, WorkWay } from './way';
 import { HOW_MADE_WORDS } from './way-words';
 import { attemptsFor, type Attempt } from './works-of-piece';
 import { workChances } from './work-chances';
@@ -28,22 +28,19 @@ type Unranked = Omit<WorkWay, 'onFront'>;
 
 /** Of each kind of work so many are shown: a drawer of coins has as many bands with a coin. */
 const MOST_OF_KIND = 4;
-/** Pieces between two reports of progress. */
-const REPORT_EVERY = 5;
 /** Share of the work that coin rings are. */
 const COINS = 0.8;
 
-/** Whether a piece is worth a look: what was asked of year, metal, price and face, and that one is left. */
+/** Whether a piece is worth a look: what was asked of year, metal and face, and that one is left. */
 function mayBeUsed(piece: WayPiece, wish: WayWish): boolean {
   if (piece.kind === 'coin') return pieceFitsWish(piece, wish);
-  const { year, metal, priceMax, face } = wish;
+  const { year, metal, face } = wish;
   return (
     piece.quantity > 0 &&
     // Only a coin has faces to choose from.
     face === undefined &&
     (year === undefined || piece.year === year) &&
-    (metal === undefined || piece.metal === metal) &&
-    (priceMax === undefined || (piece.price ?? 0) <= priceMax)
+    (metal === undefined || piece.metal === metal)
   );
 }
 
@@ -87,11 +84,14 @@ function wayOf(
   const { bandWidthMm } = plan.prediction;
   if (outsideWishMm(bandWidthMm, wish.widthMm) > WIDTH_TOLERANCE_MM) return undefined;
   const { work, other } = attempt;
+  const prices = [piece.price, ...(other && !other.isSame ? [other.piece.price] : [])];
+  const known = prices.reduce<number>((sum, price) => sum + (price ?? 0), 0);
+  if (wish.priceMax !== undefined && known > wish.priceMax) return undefined;
   const warnings = plan.reasons.filter(({ level }) => level === 'warn');
   const chances = workChances(piece, work, plan, wish.traits);
   const judged: Judged = {
     ...chances,
-    // What is worth nothing to whoever left it open: these come in widths of their own.
+    // Where any width will do, theirs is as good as another.
     widthOffMm: isOpen(wish) ? undefined : bandWidthMm - idealWidthMm(wish.widthMm),
     anneals: plan.totals.anneals,
     minutes: plan.totals.handsOnMin,
@@ -99,7 +99,6 @@ function wayOf(
     missingTools: [],
     shortcomings: warnings.length,
   };
-  const prices = [piece.price, ...(other && !other.isSame ? [other.piece.price] : [])];
   return {
     ...chances,
     kind: work.kind,
@@ -111,9 +110,7 @@ function wayOf(
     widthErrorMm: Math.abs(judged.widthOffMm ?? 0),
     annealCount: judged.anneals,
     minutes: judged.minutes,
-    price: prices.every((price) => typeof price === 'number')
-      ? prices.reduce((sum, price) => sum + price, 0)
-      : undefined,
+    price: prices.every((price) => typeof price === 'number') ? known : undefined,
     missingTools: [],
     score: scoreOf(judged),
     why: whyWords(judged, [
@@ -129,6 +126,17 @@ const byScore = (one: Unranked, other: Unranked) => other.score - one.score;
 function bestOfEachKind(ways: readonly Unranked[]): readonly Unranked[] {
   const sorted = [...ways].sort(byScore);
   return sorted.filter(({ kind }, i) => sorted.findIndex((other) => other.kind === kind) === i);
+}
+
+/** Of all pieces the best few of each kind. */
+function fewOfEachKind(ways: readonly Unranked[]): readonly Unranked[] {
+  const kinds = new Set(ways.map(({ kind }) => kind));
+  return [...kinds].flatMap((kind) =>
+    ways
+      .filter((way) => way.kind === kind)
+      .sort(byScore)
+      .slice(0, MOST_OF_KIND),
+  );
 }
 
 /**
@@ -148,17 +156,13 @@ export function* workWays(
   const pieces = alikeWayPieces(drawer.filter((piece) => mayBeUsed(piece, wish)));
   const found: Unranked[] = [];
   for (const [i, one] of pieces.entries()) {
-    if (i % REPORT_EVERY === 0) yield i / pieces.length;
+    yield i / pieces.length;
     const attempts = attemptsFor(one.piece, strips, kit, wish);
     found.push(
       ...bestOfEachKind(attempts.flatMap((attempt) => wayOf(one, attempt, wish, kit, options) ?? [])),
     );
   }
-  const best = [...found].sort(byScore);
-  const few = best.filter(
-    ({ kind }, i) => best.slice(0, i).filter((other) => other.kind === kind).length < MOST_OF_KIND,
-  );
-  return ranked(few);
+  return ranked(fewOfEachKind(found));
 }
 
 /**
@@ -172,13 +176,9 @@ export function* rankWays(
   wish: WayWish,
   options: WaysOptions = {},
 ): Generator<number, readonly Way[]> {
-  const coins = drawer.filter((piece) => piece.kind === 'coin' && piece.may?.fold !== 'no');
-  const searching = searchStock(
-    coins.flatMap((piece) => (piece.kind === 'coin' ? [piece] : [])),
-    kit,
-    wish,
-    options,
-  );
+  // What a test has ruled out is not offered.
+  const coins = drawer.filter((piece): piece is WayCoin => piece.kind === 'coin' && piece.may?.fold !== 'no');
+  const searching = searchStock(coins, kit, wish, options);
   let search = searching.next();
   for (; !search.done; search = searching.next()) yield COINS * search.value;
   const rings = search.value.map((option): CoinWay => ({ ...option, kind: 'coin' }));

@@ -10,6 +10,7 @@ import {
   type WayPiece,
   type WayStrip,
   type WayWish,
+  type WorkWay,
 } from './index';
 
 const SPOON: WayHandle = {
@@ -151,6 +152,11 @@ describe('ways to make a ring', () => {
     expect(idsOf({ metal: 'silver-900' })).toEqual(new Set(['coin']));
     expect(idsOf({ year: 1948 })).toEqual(new Set(['coin']));
     expect(idsOf({ priceMax: 5 })).toEqual(new Set(['strip', 'broad']));
+    // What a ring is put together of is paid for together.
+    const ofTwo = ({ kind, otherStockId, stockId }: WorkWay) =>
+      kind === 'spinner' && otherStockId !== stockId;
+    expect(worksFor({ priceMax: 5 }).filter(ofTwo)).toEqual([]);
+    expect(worksFor({ priceMax: 8 }).filter(ofTwo)).not.toEqual([]);
     // Only a coin has a face to show.
     expect(idsOf({ face: 'obverse' })).toEqual(new Set(['coin']));
   });

@@ -18,6 +18,8 @@ const CLEARANCE_MM = 0.3;
 const ROLLED_MM = [2, 1.8, 1.5, 1.2] as const;
 /** Less is no pass, mm. */
 const LEAST_ROLLED_MM = 0.1;
+/** So many strips are tried for another part: a drawer may have hundreds of coins, and dozens of strips. */
+const MOST_STRIPS = 6;
 /** A narrower band is none to turn, mm. */
 const LEAST_OUTER_MM = 2;
 
@@ -86,13 +88,20 @@ function coinBandAttempts(piece: WayCoin, strips: readonly WayStrip[], wish: Way
   });
 }
 
-/** Every work that a piece of the drawer may become, but for a coin ring. @param strips that other parts are cut from */
+/** The strips that suit best for another part: as wide as is wanted, or nearly so. */
+function nearest(strips: readonly WayStrip[], wish: WayWish): readonly WayStrip[] {
+  const off = ({ widthMm }: WayStrip) => Math.abs(widthMm - idealWidthMm(wish.widthMm));
+  return [...strips].sort((one, other) => off(one) - off(other)).slice(0, MOST_STRIPS);
+}
+
+/** Every work that a piece of the drawer may become, but for a coin ring. @param ofDrawer strips that other parts may be cut from */
 export function attemptsFor(
   piece: WayPiece,
-  strips: readonly WayStrip[],
+  ofDrawer: readonly WayStrip[],
   kit: Kit,
   wish: WayWish,
 ): readonly Attempt[] {
+  const strips = nearest(ofDrawer, wish);
   switch (piece.kind) {
     case 'handle':
       return handleAttempts();
