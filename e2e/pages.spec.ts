@@ -153,6 +153,8 @@ test.describe('a device in the dark', () => {
 
 test('on paper a page is whole, and without what is only pressed', async ({ app: page }) => {
   const heightPx = () => page.evaluate(() => document.documentElement.scrollHeight);
+  await visit(page, '/orders/day');
+  await expect(page.getByTestId('follow-plan')).toBeVisible();
   // Long at any time of day: how much of a day is left to plan is not.
   await visit(page, '/help/words');
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();

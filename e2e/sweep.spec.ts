@@ -26,15 +26,16 @@ const QUIET = { silenceMs: 250, longestMs: 6000 };
 /** The checker as the page runs it; the app's screens have no frames, so that it runs once and in place. */
 const AXE = axe.source;
 const LIGHTS = ['light', 'dark'] as const;
-/** Axe's rules in each light: in the other one only colours are different, and it is looked at by them alone. */
-const RULES_IN: Readonly<Record<(typeof LIGHTS)[number], axe.RunOptions>> = {
-  light: {},
-  dark: { runOnly: { type: 'rule', values: ['color-contrast'] } },
-};
+type Light = (typeof LIGHTS)[number];
+/** In the other light only colours are different: it is looked at by them alone, where the same colours are. */
+const COLOURS: axe.RunOptions = { runOnly: { type: 'rule', values: ['color-contrast'] } };
+const EVERY_RULE: axe.RunOptions = {};
 
-type Size = (typeof SIZES)[number];
-/** Sizes at which axe looks: a wide screen is another than the phone's, a sheet the same one. */
-const AXE_AT = { screens: [PHONE, DESK], sheets: [PHONE] } as const satisfies Record<string, readonly Size[]>;
+/** Which of axe's rules a size is looked at by in a light; undefined where by none. */
+function rulesFor(size: (typeof SIZES)[number], light: Light): axe.RunOptions | undefined {
+  if (light === 'dark') return COLOURS;
+  return size === PHONE || size === DESK ? EVERY_RULE : undefined;
+}
 
 /** What axe finds on the screen as it stands, "rule: where". */
 async function violationsOf(page: Page, options: axe.RunOptions): Promise<readonly string[]> {
@@ -49,20 +50,18 @@ async function violationsOf(page: Page, options: axe.RunOptions): Promise<readon
   return violations.flatMap(({ id, nodes }) => nodes.map(({ target }) => `${id}: ${target.join(' ')}`));
 }
 
-interface Look {
-  /** Sizes of those at which axe looks, too. */
-  readonly axeAt: readonly Size[];
+interface Waiting {
   /** Nothing is fetched any more. */
   readonly settled: () => Promise<void>;
   /** What is looked at is there. */
   readonly isDrawn: () => Promise<void>;
 }
 
-/** The faults of the page as it stands, at some sizes, and on the phone in the other light. */
+/** The faults of the page as it stands, at some sizes, and in the other light. Axe looks at the phone and at the desk. */
 async function faultsAt(
   page: Page,
-  sizes: readonly Size[],
-  { axeAt, settled, isDrawn }: Look,
+  sizes: readonly (typeof SIZES)[number][],
+  { settled, isDrawn }: Waiting,
 ): Promise<readonly string[]> {
   const faults: string[] = [];
   for (const size of sizes) {
@@ -77,7 +76,8 @@ async function faultsAt(
         () => new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn))),
       );
       const found = colorScheme === 'light' ? [...(await page.evaluate(layoutFaults, RULES))] : [];
-      if (axeAt.includes(size)) found.push(...(await violationsOf(page, RULES_IN[colorScheme])));
+      const rules = rulesFor(size, colorScheme);
+      if (rules) found.push(...(await violationsOf(page, rules)));
       faults.push(...found.map((fault) => `${size.width} × ${size.height}, ${colorScheme}: ${fault}`));
     }
   }
@@ -108,8 +108,7 @@ for (let part = 0; part < PARTS; part++) {
       await visit(page, path);
       await settled();
       const isDrawn = () => expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-      const look = { axeAt: AXE_AT.screens, settled, isDrawn };
-      faults.push(...(await faultsAt(page, SIZES, look)).map((fault) => `${name}, ${fault}`));
+      faults.push(...(await faultsAt(page, SIZES, { settled, isDrawn })).map((fault) => `${name}, ${fault}`));
     }
     expect(faults).toEqual([]);
   });
@@ -118,7 +117,6 @@ for (let part = 0; part < PARTS; part++) {
     const settled = quietOf(page, QUIET);
     const faults: string[] = [];
     const isDrawn = () => expect(page.getByRole('dialog')).toBeVisible();
-    const look = { axeAt: AXE_AT.sheets, settled, isDrawn };
     for (const [name, path, button, onlyOn] of ownPart<(typeof SHEETS)[number]>(SHEETS)) {
       // A screen of another class is another screen, and its sheets are its own.
       for (const sizes of onlyOn ? [ON_PHONE] : [ON_PHONE, [DESK]]) {
@@ -129,7 +127,9 @@ for (let part = 0; part < PARTS; part++) {
         await page.getByRole('button', { name: button, exact }).first().click();
         await isDrawn();
         await settled();
-        faults.push(...(await faultsAt(page, sizes, look)).map((fault) => `${name}, ${fault}`));
+        faults.push(
+          ...(await faultsAt(page, sizes, { settled, isDrawn })).map((fault) => `${name}, ${fault}`),
+        );
         await page.keyboard.press('Escape');
         await expect(page.getByRole('dialog')).toBeHidden();
       }
