@@ -1,6 +1,6 @@
 import { sizeMap, type SizeMapQuestion } from '@round-mint/core/search';
 import { rankWays, type WayPiece, type WayWish } from '@round-mint/core/ways';
-import { ringChances, type ChancesQuestion } from '@round-mint/core/uncertainty';
+import { part, ringChances, type ChancesQuestion } from '@round-mint/core/uncertainty';
 import {
   makeSchedule,
   promiseDate,
@@ -141,21 +141,16 @@ export interface WishQuestion {
 }
 
 /** Shares of the work of a promise: the day plan it builds on, and the runs of the shop. */
-const PROMISE_STAGES = { plan: 0.5, runs: 0.5 } as const;
+const PROMISE_PLANNED = 0.5;
 /** A promise needs no perfect plan: what is not found here, real work strays from anyway. */
 const PROMISE_TRIES = 600;
 
 /** The day plan of what was promised before, and the new ring run behind it. */
 function* promised({ shop, job }: Pick<PromiseQuestion, 'shop' | 'job'>): Generator<number, PromiseAnswer> {
   const planning = makeSchedule(shop, { tries: PROMISE_TRIES, exact: false });
-  let plan = planning.next();
-  for (; !plan.done; plan = planning.next()) yield plan.value * PROMISE_STAGES.plan;
-  const { order, tooLong } = plan.value;
+  const { order, tooLong } = yield* part(planning, 0, PROMISE_PLANNED);
   const jobs = shop.jobs.filter(({ id }) => !tooLong.includes(id));
-  const runs = promiseDate({ shop: { ...shop, jobs }, order, job });
-  let run = runs.next();
-  for (; !run.done; run = runs.next()) yield PROMISE_STAGES.plan + run.value * PROMISE_STAGES.runs;
-  return run.value;
+  return yield* part(promiseDate({ shop: { ...shop, jobs }, order, job }), PROMISE_PLANNED, 1);
 }
 
 /** One answer, without stops on the way. */

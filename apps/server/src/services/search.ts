@@ -37,12 +37,11 @@ function figuresOf(way: Way) {
 
 /** What the drawer and the maker's tools can make of a wish. */
 export async function computeSearch(db: Database, request: SearchRequest): Promise<SearchResponse> {
-  const { stockIds, wall, curlDeg, curl, widthMm, learnt, ...wish } = request;
+  const { stockIds, wall, curlDeg, curl, learnt, ...wish } = request;
   const traits = await traitsFor(db, learnt);
   const rows = await db.select().from(stock).where(isNull(stock.archivedAt));
   const drawer = rows.map(stockItem).flatMap((piece): readonly WayPiece[] => {
     if (piece.kind === 'band' || (stockIds && !stockIds.includes(piece.id))) return [];
-    // What a test has ruled out is not offered.
     return [{ ...piece, may: piece.evidence ? identify(piece.evidence).may : undefined }];
   });
   const kit = await readKit(db);
@@ -50,7 +49,6 @@ export async function computeSearch(db: Database, request: SearchRequest): Promi
     rankWays(drawer, kit, {
       ...wish,
       traits,
-      widthMm: definedOnly(widthMm),
       wall: wallWishOf({ wall, curlDeg, curl }),
       finish: 'polished',
     }),
@@ -68,17 +66,9 @@ export async function computeSearch(db: Database, request: SearchRequest): Promi
             {
               ...figuresOf(way),
               work: way.work,
-              ...(way.otherStockId ? { otherStockId: way.otherStockId } : {}),
+              ...(way.other ? { otherStockId: way.other.piece.id } : {}),
             },
           ],
     ),
-  };
-}
-
-function definedOnly({ min, max, ideal }: SearchRequest['widthMm']) {
-  return {
-    ...(min === undefined ? {} : { min }),
-    ...(max === undefined ? {} : { max }),
-    ...(ideal === undefined ? {} : { ideal }),
   };
 }

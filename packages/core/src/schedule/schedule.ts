@@ -1,3 +1,4 @@
+import { part } from '../uncertainty';
 import { longestSpanMin } from './calendar';
 import {
   dispatch,
@@ -79,15 +80,6 @@ function rulesFor({ jobs }: Shop): readonly Urgency[] {
 function triesFor({ jobs }: Shop): number {
   const turns = jobs.reduce((sum, { steps }) => sum + steps.length, 0);
   return Math.max(TRIES.least, Math.min(TRIES.most, Math.round(TRIES.turns / Math.max(1, turns))));
-}
-
-/** Progress of a part of the work, on the scale of all of it. */
-function* part<T>(work: Generator<number, T>, from: number, to: number): Generator<number, T> {
-  for (;;) {
-    const { done, value } = work.next();
-    if (done) return value;
-    yield from + (to - from) * value;
-  }
 }
 
 /**

@@ -11,7 +11,7 @@ import { metalById, strainAllowance } from '../metal';
 import { holesFor, type Kit, type MissingTool } from '../kit';
 import { coinRoute, type CoinRoute, type RouteCost } from '../route';
 import { workingThickness } from '../stock';
-import { alikePieces } from './alike';
+import { alikeBy, likenessOf } from './alike';
 import {
   idealWidthMm,
   outsideWishMm,
@@ -88,7 +88,7 @@ export function* prospects(
   // The school that asks least of the coin decides what is worth a closer look.
   const least = schoolsOf(wish).at(-1);
   const found: Prospect[] = [];
-  const pieces = alikePieces(stock);
+  const pieces = alikeBy(stock, likenessOf);
   for (const [i, { piece, count: alike }] of pieces.entries()) {
     if (i % REPORT_EVERY === 0) yield i / pieces.length;
     if (!pieceFitsWish(piece, wish)) continue;

@@ -1,4 +1,5 @@
-export { likenessOf } from './alike';
+export { alikeBy, likenessOf } from './alike';
+export type { AlikePieces } from './alike';
 export type { Candidate } from './candidates';
 export { paretoFront } from './pareto';
 export { searchStock } from './rank';

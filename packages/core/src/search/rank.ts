@@ -1,4 +1,4 @@
-import { spreadFor, ringChances, runToEnd, type Interval } from '../uncertainty';
+import { part, spreadFor, ringChances, runToEnd, type Interval } from '../uncertainty';
 import type { Kit } from '../kit';
 import { LOST_PER_RISK } from '../route';
 import { candidatesOf, prospects, type Candidate } from './candidates';
@@ -139,11 +139,9 @@ export function* searchStock(
   options: SearchOptions = {},
 ): Generator<number, readonly SearchOption[]> {
   const { most = MOST_OPTIONS } = options;
-  const looking = prospects(stock, kit, wish);
-  let look = looking.next();
-  for (; !look.done; look = looking.next()) yield look.value * STAGES.glance;
+  const glanced = yield* part(prospects(stock, kit, wish), 0, STAGES.glance);
 
-  const promising = look.value.slice(0, ROUTED_PER_OPTION * most);
+  const promising = glanced.slice(0, ROUTED_PER_OPTION * most);
   const routed: Candidate[] = [];
   for (const [i, prospect] of promising.entries()) {
     yield STAGES.glance + (STAGES.route * i) / promising.length;

@@ -19,7 +19,11 @@ export interface SearchPiece extends Coin, MarkedPiece {
 export interface RingWish {
   readonly targetInsideDiameterMm: number;
   readonly wall: WallWish;
-  readonly widthMm: { readonly min?: number; readonly max?: number; readonly ideal?: number };
+  readonly widthMm: {
+    readonly min?: number | undefined;
+    readonly max?: number | undefined;
+    readonly ideal?: number | undefined;
+  };
   readonly year?: number | undefined;
   readonly metal?: MetalId | undefined;
   /** Face that is to show outside; a piece that may show either always fits. */
@@ -33,7 +37,10 @@ export interface RingWish {
 }
 
 /** Whether a piece is worth a look at all: what was asked of year, metal, face and price, and that one is left. */
-export function pieceFitsWish(piece: SearchPiece, wish: RingWish): boolean {
+export function pieceFitsWish(
+  piece: Pick<SearchPiece, 'quantity' | 'year' | 'metal' | 'outsideFace' | 'price'>,
+  wish: RingWish,
+): boolean {
   const { year, metal, face, priceMax } = wish;
   if (piece.quantity === 0) return false;
   if (year !== undefined && piece.year !== year) return false;

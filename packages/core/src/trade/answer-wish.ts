@@ -13,7 +13,6 @@ import type {
   WishCoin,
   WishKind,
   WishOption,
-  WishPiece,
   WishRefusal,
 } from './wish';
 import { CHANGE_WORDS, REFUSED_WORDS } from './wish-words';
@@ -29,16 +28,12 @@ const MOST_EXPLAINED = 6;
 
 type CoinStockPiece = WishCoin;
 
-function definedWidths({ min, max }: CustomerWish['widthMm']): RingWish['widthMm'] {
-  return { ...(min === undefined ? {} : { min }), ...(max === undefined ? {} : { max }) };
-}
-
 function ringWish(wish: CustomerWish, bench: WishBench): RingWish {
   const { targetInsideDiameterMm, wall, widthMm, year, metal, face, mayCut } = wish;
   return {
     targetInsideDiameterMm,
     wall,
-    widthMm: definedWidths(widthMm),
+    widthMm,
     year,
     metal,
     face,
@@ -241,40 +236,46 @@ function onePerKind(ways: readonly WorkWay[], not: readonly WorkWay['kind'][]): 
   );
 }
 
-/** Other works of whatever is in the drawer: as wide as wished for, else as they come. */
-function* otherKinds(wish: CustomerWish, bench: WishBench): Generator<number, readonly WishOption[]> {
-  const { targetInsideDiameterMm, wall, widthMm, finish, kind: wished } = wish;
+/**
+ * Other works of whatever is in the drawer: as wide as wished for, else as they come, else a coin ring.
+ * @param most so many at most: what comes after them is not looked for
+ */
+function* otherKinds(
+  wish: CustomerWish,
+  bench: WishBench,
+  most: number,
+): Generator<number, readonly WishOption[]> {
+  const { targetInsideDiameterMm, wall, widthMm, finish, stockId, kind: wished } = wish;
   const { stock, kit, traits, system } = bench;
   const drawer = stock.filter((piece) => piece.kind !== 'band');
   const asked = { targetInsideDiameterMm, wall, finish, traits };
-  const works = (width: CustomerWish['widthMm']) =>
-    workWays(drawer, kit, { ...asked, widthMm: definedWidths(width) }, { system });
   // Who sends a piece in wants that one worked.
-  const ofPiece = (ways: readonly WorkWay[]) =>
-    wish.stockId === undefined ? ways : ways.filter(({ stockId }) => stockId === wish.stockId);
-  const asWide = onePerKind(ofPiece(yield* works(widthMm)), OWN_KINDS[wished]);
-  const isOpen = widthMm.min === undefined && widthMm.max === undefined;
-  const others = isOpen ? [] : ofPiece(yield* works({}));
-  const kinds = [...OWN_KINDS[wished], ...asWide.map(({ kind }) => kind)];
+  const works = (width: CustomerWish['widthMm']) =>
+    workWays(drawer, kit, { ...asked, widthMm: width }, { system, stockId });
   const change = ({ kind }: WorkWay) => CHANGE_WORDS.kind(kind, wished);
-  const anyCoin = { ...wish, year: undefined, metal: undefined };
-  const coins =
-    wished === 'coin' ? [] : yield* searched(anyCoin, bench, () => [CHANGE_WORDS.kind('coin', wished)]);
-  return [
-    ...asWide.map((way) => optionOfWork(way, stock, [change(way)])),
-    ...onePerKind(others, kinds).map((way) =>
-      optionOfWork(way, stock, [change(way), CHANGE_WORDS.width(way.bandWidthMm, widthMm)]),
-    ),
-    ...coins.slice(0, 1),
-  ];
+  const asWide = onePerKind(yield* works(widthMm), OWN_KINDS[wished]);
+  const found = asWide.map((way) => optionOfWork(way, [change(way)]));
+  if (found.length < most && (widthMm.min !== undefined || widthMm.max !== undefined)) {
+    const known = [...OWN_KINDS[wished], ...asWide.map(({ kind }) => kind)];
+    const asTheyCome = onePerKind(yield* works({}), known);
+    found.push(
+      ...asTheyCome.map((way) =>
+        optionOfWork(way, [change(way), CHANGE_WORDS.width(way.bandWidthMm, widthMm)]),
+      ),
+    );
+  }
+  if (found.length < most && wished !== 'coin') {
+    const anyCoin = { ...wish, year: undefined, metal: undefined };
+    const coins = yield* searched(anyCoin, bench, () => [CHANGE_WORDS.kind('coin', wished)]);
+    found.push(...coins.slice(0, 1));
+  }
+  return found.slice(0, most);
 }
 
 function optionOfWork(
-  { stockId, work, bandWidthMm, annealCount, minutes, price, why }: WorkWay,
-  stock: readonly WishPiece[],
+  { stockId, piece: { name }, work, bandWidthMm, annealCount, minutes, price, why }: WorkWay,
   changes: readonly string[],
 ): WishOption {
-  const name = stock.find(({ id }) => id === stockId)?.name ?? '';
   return { stockId, name, plan: work, bandWidthMm, annealCount, handsOnMin: minutes, price, why, changes };
 }
 
@@ -295,6 +296,6 @@ export function* answerWish(
   // Whoever wants a ring resized wants no other ring.
   if (wish.kind === 'band') return answer;
   const offered = answer.options.length + answer.alternatives.length;
-  const more = (yield* otherKinds(wish, bench)).slice(0, Math.max(LEAST_OTHERS, MOST_OFFERED - offered));
+  const more = yield* otherKinds(wish, bench, Math.max(LEAST_OTHERS, MOST_OFFERED - offered));
   return { ...answer, alternatives: [...answer.alternatives, ...more] };
 }

@@ -18,7 +18,7 @@ export { normalDeviate, seededRandom } from './random';
 export type { Random } from './random';
 export { ringChances, RINGS_DRAWN, wallForecast } from './ring-chances';
 export type { ChancesQuestion, RingChances } from './ring-chances';
-export { runToEnd } from './run';
+export { part, runToEnd } from './run';
 export {
   CRACK_AT,
   crackChance,
@@ -30,5 +30,5 @@ export {
   WRINKLE_AT,
 } from './mishaps';
 export type { Loss, Mishap } from './mishaps';
-export { CENTRING_WAYS, spreadFor } from './spread';
+export { CENTRING_WAYS, READING_MM, spreadFor } from './spread';
 export type { CentringWay, Spread } from './spread';

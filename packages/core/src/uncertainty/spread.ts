@@ -50,6 +50,9 @@ const CURL_SHARE = { unknown: 0.08, known: 0.04 };
 const GAUGE_MM = 0.05;
 const CENTRING_MM: Readonly<Record<CentringWay, number>> = { 'by-eye': 0.12, 'self-centring': 0.05 };
 
+/** A reading of the mandrel, mm of inside diameter. */
+export const READING_MM = 0.06;
+
 /** What a piece is worked with, and how it was measured. */
 export interface Measured {
   readonly centring?: CentringWay | undefined;
@@ -70,7 +73,7 @@ export function spreadFor(
     thicknessShare: byMass ?? RIM_SHARE,
     holeMm: 0.03,
     centringMm: CENTRING_MM[centring],
-    readingMm: 0.06,
+    readingMm: READING_MM,
     share: 0.03,
     width: traits.widthSpread,
     trimMm: 0.08,

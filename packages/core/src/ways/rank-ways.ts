@@ -1,5 +1,6 @@
 import type { Kit } from '../kit';
 import {
+  alikeBy,
   idealWidthMm,
   outsideWishMm,
   pieceFitsWish,
@@ -8,18 +9,22 @@ import {
   searchStock,
   whyWords,
   WIDTH_TOLERANCE_MM,
+  type AlikePieces,
   type Judged,
   type SearchOptions,
 } from '../search';
 import type { SizeSystemId } from '../size';
+import { part } from '../uncertainty';
 import { planWork, type WorkPlan } from '../work';
-import { alikeWayPieces, type AlikeWayPieces } from './alike';
-import type { CoinWay, Way, WayCoin, WayPiece, WayStrip, WayWish, WorkWay } from './way';
+import { wayLikeness } from './alike';
+import type { Attempt, CoinWay, Way, WayCoin, WayPiece, WayWish, WorkWay } from './way';
 import { HOW_MADE_WORDS } from './way-words';
-import { attemptsFor, type Attempt } from './works-of-piece';
+import { attemptsFor, stripsForParts } from './works-of-piece';
 import { workChances } from './work-chances';
 
 export interface WaysOptions extends SearchOptions {
+  /** Other works of this piece alone: its other part may come from any strip; left out, of the whole drawer. */
+  readonly stockId?: string | undefined;
   /** Size system that reasons are told in; left out, US. */
   readonly system?: SizeSystemId | undefined;
 }
@@ -30,19 +35,6 @@ type Unranked = Omit<WorkWay, 'onFront'>;
 const MOST_OF_KIND = 4;
 /** Share of the work that coin rings are. */
 const COINS = 0.8;
-
-/** Whether a piece is worth a look: what was asked of year, metal and face, and that one is left. */
-function mayBeUsed(piece: WayPiece, wish: WayWish): boolean {
-  if (piece.kind === 'coin') return pieceFitsWish(piece, wish);
-  const { year, metal, face } = wish;
-  return (
-    piece.quantity > 0 &&
-    // Only a coin has faces to choose from.
-    face === undefined &&
-    (year === undefined || piece.year === year) &&
-    (metal === undefined || piece.metal === metal)
-  );
-}
 
 /** The plan of an attempt; undefined where the piece cannot become it. */
 function planOf(
@@ -73,7 +65,7 @@ function isOpen({ widthMm: { min, max, ideal } }: WayWish): boolean {
 }
 
 function wayOf(
-  { piece, count }: AlikeWayPieces,
+  { piece, count }: AlikePieces<WayPiece>,
   attempt: Attempt,
   wish: WayWish,
   kit: Kit,
@@ -101,11 +93,11 @@ function wayOf(
   };
   return {
     ...chances,
+    ...attempt,
     kind: work.kind,
+    piece,
     stockId: piece.id,
     alike: count,
-    work,
-    otherStockId: other?.piece.id,
     bandWidthMm,
     widthErrorMm: Math.abs(judged.widthOffMm ?? 0),
     annealCount: judged.anneals,
@@ -150,10 +142,11 @@ export function* workWays(
   wish: WayWish,
   options: WaysOptions = {},
 ): Generator<number, readonly WorkWay[]> {
-  const strips = drawer.filter(
-    (piece): piece is WayStrip => piece.kind === 'strip' && piece.quantity > 0 && piece.section !== 'round',
+  const strips = stripsForParts(drawer, wish);
+  const used = drawer.filter(
+    (piece) => pieceFitsWish(piece, wish) && (options.stockId === undefined || piece.id === options.stockId),
   );
-  const pieces = alikeWayPieces(drawer.filter((piece) => mayBeUsed(piece, wish)));
+  const pieces = alikeBy(used, wayLikeness);
   const found: Unranked[] = [];
   for (const [i, one] of pieces.entries()) {
     yield i / pieces.length;
@@ -178,12 +171,8 @@ export function* rankWays(
 ): Generator<number, readonly Way[]> {
   // What a test has ruled out is not offered.
   const coins = drawer.filter((piece): piece is WayCoin => piece.kind === 'coin' && piece.may?.fold !== 'no');
-  const searching = searchStock(coins, kit, wish, options);
-  let search = searching.next();
-  for (; !search.done; search = searching.next()) yield COINS * search.value;
-  const rings = search.value.map((option): CoinWay => ({ ...option, kind: 'coin' }));
-  const working = workWays(drawer, kit, wish, options);
-  let work = working.next();
-  for (; !work.done; work = working.next()) yield COINS + (1 - COINS) * work.value;
-  return ranked<Way>([...rings, ...work.value]);
+  const found = yield* part(searchStock(coins, kit, wish, options), 0, COINS);
+  const rings = found.map((option): CoinWay => ({ ...option, kind: 'coin' }));
+  const works = yield* part(workWays(drawer, kit, wish, options), COINS, 1);
+  return ranked<Way>([...rings, ...works]);
 }

@@ -1,7 +1,6 @@
-import type { RingWish, SearchOption, SearchPiece } from '../search';
+import type { Candidate, RingWish, SearchOption, SearchPiece } from '../search';
 import type { Finish } from '../steps';
-import type { Interval } from '../uncertainty';
-import type { HandlePiece, Permits, ResizeWork, StripPiece, Work } from '../work';
+import type { HandlePiece, OtherPart, Permits, ResizeWork, StripPiece, Work } from '../work';
 
 /** What a piece of the drawer has beside its measures, of whatever kind it is. */
 export interface InDrawer {
@@ -32,34 +31,20 @@ export interface CoinWay extends SearchOption {
   readonly kind: 'coin';
 }
 
-/** Another work among them: judged by the same things. */
-export interface WorkWay {
-  readonly kind: WayWork['kind'];
-  readonly stockId: string;
-  /** How many pieces in stock are as this one. */
-  readonly alike: number;
+/** A work that a piece may become, and what its other part comes from. */
+export interface Attempt {
   readonly work: WayWork;
-  /** The strip in stock that its other part is cut from. */
-  readonly otherStockId: string | undefined;
-  readonly bandWidthMm: number;
-  readonly widthErrorMm: number;
-  readonly widthMm: Interval;
-  readonly sizeMm: Interval;
-  readonly annealCount: number;
-  readonly minutes: number;
-  /** Chance that the ring is lost, 0 to 1. */
-  readonly lost: number;
-  /** Chance that its size needs another pass, 0 to 1. */
-  readonly anotherPass: number;
-  /** Of its pieces; undefined when nobody knows. */
-  readonly price: number | undefined;
-  /** What the kit lacks for it: nothing, as such work is not tried. */
-  readonly missingTools: readonly { readonly words: string }[];
-  /** No other way is as good in everything and better in something. */
-  readonly onFront: boolean;
-  /** 0 to 100, higher is better. */
-  readonly score: number;
-  readonly why: string;
+  readonly other: (OtherPart & { readonly piece: WayStrip }) | undefined;
+}
+
+/** What every way is judged by and shown with. */
+type Shown = Omit<SearchOption, keyof Candidate> &
+  Pick<SearchOption, 'alike' | 'bandWidthMm' | 'missingTools'>;
+
+/** Another work among them: judged by the same things. Its price is that of both its pieces. */
+export interface WorkWay extends Shown, Attempt {
+  readonly kind: WayWork['kind'];
+  readonly piece: WayPiece;
 }
 
 export type Way = CoinWay | WorkWay;

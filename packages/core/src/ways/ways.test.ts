@@ -109,12 +109,7 @@ describe('ways to make a ring', () => {
   it('can be planned as they are told', () => {
     const works = worksFor();
     expect(works.length).toBeGreaterThan(4);
-    for (const { work, stockId, otherStockId, bandWidthMm, annealCount, minutes } of works) {
-      const piece = DRAWER.find(({ id }) => id === stockId) ?? SPOON;
-      const otherPiece = DRAWER.find(
-        (one): one is WayStrip => one.kind === 'strip' && one.id === otherStockId,
-      );
-      const other = otherPiece && { piece: otherPiece, isSame: otherPiece.id === stockId };
+    for (const { work, piece, other, bandWidthMm, annealCount, minutes } of works) {
       const { targetInsideDiameterMm, finish } = WISH;
       const plan = planWork({ work, piece, targetInsideDiameterMm, finish, other }, { kit: REFERENCE_KIT });
       expect(plan.feasible).toBe(true);
@@ -153,12 +148,26 @@ describe('ways to make a ring', () => {
     expect(idsOf({ year: 1948 })).toEqual(new Set(['coin']));
     expect(idsOf({ priceMax: 5 })).toEqual(new Set(['strip', 'broad']));
     // What a ring is put together of is paid for together.
-    const ofTwo = ({ kind, otherStockId, stockId }: WorkWay) =>
-      kind === 'spinner' && otherStockId !== stockId;
+    const ofTwo = ({ kind, other }: WorkWay) => kind === 'spinner' && !other?.isSame;
     expect(worksFor({ priceMax: 5 }).filter(ofTwo)).toEqual([]);
     expect(worksFor({ priceMax: 8 }).filter(ofTwo)).not.toEqual([]);
     // Only a coin has a face to show.
     expect(idsOf({ face: 'obverse' })).toEqual(new Set(['coin']));
+  });
+
+  it('are told of one piece alone, however many others there are, with any strip for its other part', () => {
+    const coins = Array.from({ length: 9 }, (_, n) => ({
+      ...COIN,
+      id: `coin-${n}`,
+      name: `Coin ${n}`,
+      rimThicknessMm: 1.5 + n / 10,
+      massG: undefined,
+    }));
+    const drawer = [...coins, STRIP, BROAD];
+    for (const { id } of coins) {
+      const works = runToEnd(workWays(drawer, REFERENCE_KIT, WISH, { stockId: id }));
+      expect(works.map(({ kind, stockId }) => [kind, stockId])).toEqual([['coin-band', id]]);
+    }
   });
 
   it('leave out what a test has ruled out, and what nothing is left of', () => {
@@ -173,7 +182,7 @@ describe('ways to make a ring', () => {
 
   it('cost what both of their pieces did; what nobody knows stays open', () => {
     const spinner = worksFor({}, [STRIP, BROAD]).find(
-      ({ kind, stockId, otherStockId }) => kind === 'spinner' && stockId !== otherStockId,
+      ({ kind, other }) => kind === 'spinner' && !other?.isSame,
     );
     expect(spinner?.price).toBe(8);
     const unknown = worksFor({}, [{ ...SPOON, price: null }]);

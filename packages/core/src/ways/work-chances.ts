@@ -1,5 +1,6 @@
-import { DEFAULT_TRAITS, FRESH, fullest, NINE_OF_TEN, softens, spend, type BenchTraits } from '../steps';
-import { crackChance, missedChance, type Interval } from '../uncertainty';
+import { strainedUse } from '../ring';
+import { DEFAULT_TRAITS, NINE_OF_TEN, type BenchTraits } from '../steps';
+import { crackChance, missedChance, READING_MM, type Interval } from '../uncertainty';
 import type { WorkKind, WorkPlan } from '../work';
 import type { WayPiece, WayWork } from './way';
 
@@ -14,8 +15,6 @@ export interface WorkChances {
 // Standard deviations: first guesses of ours, as no log of these works is long enough to learn them from.
 /** A length that was sawn and filed to a line: as much is off of the way round, mm. */
 const CUT_MM = 0.15;
-/** A reading of the mandrel, mm of inside diameter. */
-const READING_MM = 0.06;
 /** A band that is closed by hand at its mark, mm of inside diameter. */
 const CLOSED_MM = 0.1;
 /** Widths: by calliper, along a handle, filed to a line, and of what the rolls add, as a share of it. */
@@ -37,21 +36,8 @@ function sizeSpreadMm(work: WayWork): number {
 function widthSpreadMm(piece: WayPiece, work: WayWork, { prediction, steps }: WorkPlan): number {
   if (work.kind === 'handle' || piece.kind !== 'strip') return WIDTH.handleMm;
   if (prediction.bandWidthMm < piece.widthMm) return WIDTH.filedMm;
-  const isRolled = steps.some(({ kind }) => kind === 'roll');
-  const addedMm = prediction.bandWidthMm - piece.widthMm;
-  if (!isRolled) return WIDTH.measuredMm;
-  return Math.max(WIDTH.filedMm, WIDTH.rolledShare * addedMm);
-}
-
-/** Most that is used of what the metal bears between two anneals, as a multiple of it. */
-function fullestUse({ steps, allowanceStrainLog }: WorkPlan): number {
-  let spent = FRESH;
-  let most = 0;
-  for (const { kind, strainCutEdge, strainRimEdge } of steps) {
-    spent = softens(kind) ? FRESH : spend(spent, kind, strainCutEdge, strainRimEdge);
-    most = Math.max(most, fullest(spent));
-  }
-  return most / allowanceStrainLog;
+  if (!steps.some(({ kind }) => kind === 'roll')) return WIDTH.measuredMm;
+  return Math.max(WIDTH.filedMm, WIDTH.rolledShare * (prediction.bandWidthMm - piece.widthMm));
 }
 
 const around = (mm: number, spreadMm: number): Interval => ({
@@ -72,8 +58,9 @@ export function workChances(
 ): WorkChances {
   const spreadMm = sizeSpreadMm(work);
   const { bandWidthMm, targetInsideDiameterMm } = plan.prediction;
+  const fullestUse = Math.max(0, ...strainedUse(plan.steps, plan.allowanceStrainLog));
   return {
-    lost: 1 - (1 - crackChance(fullestUse(plan))) * (1 - losses.slipChance),
+    lost: 1 - (1 - crackChance(fullestUse)) * (1 - losses.slipChance),
     anotherPass: missedChance(0, spreadMm),
     sizeMm: around(targetInsideDiameterMm, spreadMm),
     widthMm: around(bandWidthMm, widthSpreadMm(piece, work, plan)),

@@ -1,19 +1,12 @@
 import { toolsOf, type Kit } from '../kit';
 import { idealWidthMm } from '../search';
-import { spinnerOf, type OtherPart } from '../work';
-import type { WayCoin, WayPiece, WayStrip, WayWish, WayWork } from './way';
+import { SEAM_MM, SPINNER_CLEARANCE_MM } from '../strip';
+import { spinnerOf } from '../work';
+import type { Attempt, WayCoin, WayPiece, WayStrip, WayWish, WayWork } from './way';
 
-/** A work that a piece may become, not yet looked at, and what its other part comes from. */
-export interface Attempt {
-  readonly work: WayWork;
-  readonly other: (OtherPart & { readonly piece: WayStrip }) | undefined;
-}
-
-/** As planners begin: how far an end reaches over, how much a turn climbs, saw kerf and filing, all in mm. */
+/** As planners begin: how far an end reaches over, and how much a turn climbs, mm. */
 const OVERLAP_MM = 8;
 const PITCH_MM = 10;
-const SEAM_MM = 0.3;
-const CLEARANCE_MM = 0.3;
 /** Usual thicknesses of a band that is rolled, mm. */
 const ROLLED_MM = [2, 1.8, 1.5, 1.2] as const;
 /** Less is no pass, mm. */
@@ -66,7 +59,7 @@ function spinnerAttempts(piece: WayStrip, strips: readonly WayStrip[], wish: Way
       outerThicknessMm: strip.thicknessMm,
       outerWidthMm: strip.widthMm,
       outerMetal: strip.metal,
-      clearanceMm: CLEARANCE_MM,
+      clearanceMm: SPINNER_CLEARANCE_MM,
       otherStockId: strip.id,
     } as const;
     const flaresMm =
@@ -80,28 +73,31 @@ function spinnerAttempts(piece: WayStrip, strips: readonly WayStrip[], wish: Way
 /** The whole coin in a band from each strip of the drawer. */
 function coinBandAttempts(piece: WayCoin, strips: readonly WayStrip[], wish: WayWish): readonly Attempt[] {
   const widthMm = idealWidthMm(wish.widthMm);
-  return strips.flatMap((strip): readonly Attempt[] => {
+  return strips.map((strip) => {
     const stripWidthMm = Math.min(strip.widthMm, widthMm, piece.diameterMm);
     const { id: otherStockId, thicknessMm: stripThicknessMm, metal: stripMetal } = strip;
     const work = { kind: 'coin-band', stripWidthMm, stripThicknessMm, stripMetal, otherStockId } as const;
-    return [{ work, other: { piece: strip, isSame: false } }];
+    return { work, other: { piece: strip, isSame: false } };
   });
 }
 
-/** The strips that suit best for another part: as wide as is wanted, or nearly so. */
-function nearest(strips: readonly WayStrip[], wish: WayWish): readonly WayStrip[] {
+/** The strips of a drawer that suit best for another part: as wide as is wanted, or nearly so. */
+export function stripsForParts(drawer: readonly WayPiece[], wish: WayWish): readonly WayStrip[] {
   const off = ({ widthMm }: WayStrip) => Math.abs(widthMm - idealWidthMm(wish.widthMm));
-  return [...strips].sort((one, other) => off(one) - off(other)).slice(0, MOST_STRIPS);
+  return drawer
+    .filter((piece) => piece.kind === 'strip')
+    .filter(({ quantity, section }) => quantity > 0 && section !== 'round')
+    .sort((one, other) => off(one) - off(other))
+    .slice(0, MOST_STRIPS);
 }
 
-/** Every work that a piece of the drawer may become, but for a coin ring. @param ofDrawer strips that other parts may be cut from */
+/** Every work that a piece of the drawer may become, but for a coin ring. @param strips that other parts may be cut from */
 export function attemptsFor(
   piece: WayPiece,
-  ofDrawer: readonly WayStrip[],
+  strips: readonly WayStrip[],
   kit: Kit,
   wish: WayWish,
 ): readonly Attempt[] {
-  const strips = nearest(ofDrawer, wish);
   switch (piece.kind) {
     case 'handle':
       return handleAttempts();

@@ -1,5 +1,5 @@
 import type { Kit } from '@round-mint/core/kit';
-import type { Way, WayPiece } from '@round-mint/core/ways';
+import type { Way } from '@round-mint/core/ways';
 import { useMemo, useState } from 'react';
 import { ScrollView, View, type LayoutChangeEvent } from 'react-native';
 import { Section } from '@/drawings/section/Section';
@@ -15,8 +15,6 @@ import { wayKey } from './search-model';
 
 interface Shared {
   asked: Asked;
-  /** Pieces that the ways are made of. */
-  drawer: readonly WayPiece[];
   kit: Kit;
 }
 
@@ -38,23 +36,18 @@ function WayColumn({
   way,
   name,
   asked,
-  drawer,
   kit,
   onPlan,
 }: Shared & { way: Way; name: string; onPlan: () => void }) {
   const write = useWriters();
   const [width, setWidth] = useState(0);
   const traits = useBenchTraits();
-  const plan = useMemo(
-    () => comparedPlan(way, drawer, asked, { kit, traits }),
-    [way, drawer, asked, kit, traits],
-  );
-  const edge = (mm: number | undefined) => (mm === undefined ? '–' : write.length(mm, 2));
+  const plan = useMemo(() => comparedPlan(way, asked, { kit, traits }), [way, asked, kit, traits]);
   const lines: readonly (readonly [string, string])[] = [
     ['Width', between(way.widthMm, (mm) => write.length(mm))],
     ['Size before true-up', between(way.sizeMm, write.size)],
-    ['Cut edge', edge(plan?.cutEdgeMm)],
-    ['Rim edge', edge(plan?.rimEdgeMm)],
+    ['Cut edge', write.length(plan.cutEdgeMm, 2)],
+    ['Rim edge', write.length(plan.rimEdgeMm, 2)],
     ['Anneals', String(way.annealCount)],
     ['Minutes', String(Math.round(way.minutes))],
     ['Lost', `${Math.round(way.lost * 100)} in 100`],
@@ -77,7 +70,7 @@ function WayColumn({
         <Type as="small">{madeWords(way, write)}</Type>
       </View>
       <View style={{ height: COLUMN.drawing }}>
-        {width > 0 && plan?.outline ? (
+        {width > 0 && plan.outline ? (
           <Section outline={plan.outline} width={width} height={COLUMN.drawing} length={write.length} />
         ) : null}
       </View>

@@ -1,4 +1,4 @@
-import type { Way } from '@round-mint/core/ways';
+import type { Way, WayPiece } from '@round-mint/core/ways';
 import { kitOrReference } from '@round-mint/core/kit';
 import { useRouter } from 'expo-router';
 import { useCallback, useMemo, useState } from 'react';
@@ -32,28 +32,34 @@ import { WishForm } from './WishForm';
 export function SearchScreen() {
   return (
     <Fetched from={both(useDrawer(), useListKitQuery())} what="stock and tools">
-      {() => <Search />}
+      {([drawer]) => <Search drawer={drawer} />}
     </Fetched>
   );
 }
 
 /** Names of pieces by id. */
-function useNames(): (stockId: string) => string {
-  const drawer = useDrawer().data;
+function useNames(drawer: readonly WayPiece[]): (stockId: string) => string {
   return useMemo(() => {
-    const names = new Map((drawer ?? []).map(({ id, name }) => [id, name]));
+    const names = new Map(drawer.map(({ id, name }) => [id, name]));
     return (id) => names.get(id) ?? 'a piece that was archived';
   }, [drawer]);
 }
 
-function Answers({ search, onPlan }: { search: ReturnType<typeof useSearch>; onPlan: (way: Way) => void }) {
+function Answers({
+  search,
+  drawer,
+  onPlan,
+}: {
+  search: ReturnType<typeof useSearch>;
+  drawer: readonly WayPiece[];
+  onPlan: (way: Way) => void;
+}) {
   const dispatch = useAppDispatch();
-  const nameOf = useNames();
+  const nameOf = useNames(drawer);
   const settings = useSettings();
   const kit = useListKitQuery().data;
   const draft = useAppSelector((state) => state.planDraft);
   const { compared } = useAppSelector((state) => state.search);
-  const drawer = useDrawer().data;
   const [by, setBy] = useState<SortBy>('score');
   const [kind, setKind] = useState<ShownKind>('all');
   const [frontOnly, setFrontOnly] = useState(false);
@@ -135,7 +141,6 @@ function Answers({ search, onPlan }: { search: ReturnType<typeof useSearch>; onP
         ways={chosen}
         nameOf={nameOf}
         asked={{ ...asked, finish: draft.finish }}
-        drawer={drawer ?? []}
         kit={tools}
         open={comparing}
         onClose={() => setComparing(false)}
@@ -148,11 +153,11 @@ function Answers({ search, onPlan }: { search: ReturnType<typeof useSearch>; onP
   );
 }
 
-function Search() {
+function Search({ drawer }: { drawer: readonly WayPiece[] }) {
   const router = useRouter();
   const dispatch = useAppDispatch();
   const wide = useWidthClass() === 'wide';
-  const search = useSearch();
+  const search = useSearch(drawer);
   const { sizeText, finish, allowanceUs } = useAppSelector((state) => state.planDraft);
   const { lengthUnit } = useSettings();
   const impossible = Object.keys(search.problems).length > 0;
@@ -196,7 +201,7 @@ function Search() {
           <View className="border-t border-line px-4 py-3">{ask}</View>
         </View>
         <ScrollView className="min-w-0 flex-1" contentContainerClassName="px-6 py-4">
-          <Answers search={search} onPlan={plan} />
+          <Answers search={search} drawer={drawer} onPlan={plan} />
         </ScrollView>
       </View>
     );
@@ -204,7 +209,7 @@ function Search() {
   return (
     <Screen testID="search-screen" header={header} footer={ask}>
       <WishForm problems={search.problems} />
-      <Answers search={search} onPlan={plan} />
+      <Answers search={search} drawer={drawer} onPlan={plan} />
     </Screen>
   );
 }

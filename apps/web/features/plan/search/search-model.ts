@@ -5,7 +5,7 @@ import type { RingWish } from '@round-mint/core/search';
 import type { Way } from '@round-mint/core/ways';
 import type { PlanDraft } from '@/features/plan/draft/plan-draft-slice';
 import { draftTarget, wallWish } from '@/features/plan/draft/plan-model';
-import { PLAN_KIND_WORDS } from '@/features/shared/words/plan-kinds';
+import { workWords } from './made-words';
 import type { WishTexts } from './search-slice';
 
 export type WishProblems = Partial<Record<keyof WishTexts | 'size', string>>;
@@ -75,18 +75,17 @@ export function wayKey(way: Way): string {
   return way.kind === 'coin' ? `${way.stockId} ${way.holeMm}` : `${way.stockId} ${way.kind}`;
 }
 
-/** Kinds of work among some ways, the usual first; and "all". */
-export function kindChoices(ways: readonly Way[]) {
-  const words = (kind: Way['kind']) =>
-    kind === 'coin' ? 'coin ring' : PLAN_KIND_WORDS[kind].tab.toLowerCase();
-  const kinds = WAY_KINDS.filter((kind) => ways.some((way) => way.kind === kind));
-  return [
-    { value: 'all' as const, label: 'all' },
-    ...kinds.map((kind) => ({ value: kind, label: words(kind) })),
-  ];
-}
 const WAY_KINDS: readonly Way['kind'][] = ['coin', 'handle', 'strip', 'spinner', 'coin-band'];
 export type ShownKind = Way['kind'] | 'all';
+
+/** Kinds of work among some ways, the usual first; and "all". */
+export function kindChoices(ways: readonly Way[]): readonly { value: ShownKind; label: string }[] {
+  const kinds = WAY_KINDS.filter((kind) => ways.some((way) => way.kind === kind));
+  return [
+    { value: 'all', label: 'all' },
+    ...kinds.map((kind) => ({ value: kind, label: kind === 'coin' ? 'coin ring' : workWords(kind) })),
+  ];
+}
 
 /** What the list can be sorted by; smaller first, except the score. */
 export const SORTS = [

@@ -1,4 +1,4 @@
-import type { Way } from '@round-mint/core/ways';
+import type { Way, WayPiece } from '@round-mint/core/ways';
 import { kitOrReference } from '@round-mint/core/kit';
 import { useMemo } from 'react';
 import { useSettings } from '@/features/shared/settings/use-settings';
@@ -7,7 +7,6 @@ import { useAppSelector } from '@/store/store';
 import { useBenchTraits } from '@/store/use-bench-traits';
 import { useJob, type Job } from '@/workers/use-job';
 import { wishFrom, type WishProblems } from './search-model';
-import { useDrawer } from './use-drawer';
 
 interface Search {
   readonly job: Job<readonly Way[]>;
@@ -18,16 +17,15 @@ interface Search {
 }
 
 /** The search of the wish that was last asked for, in a worker. */
-export function useSearch(): Search {
+export function useSearch(drawer: readonly WayPiece[]): Search {
   const { wish: texts, asked } = useAppSelector((state) => state.search);
   const draft = useAppSelector((state) => state.planDraft);
   const settings = useSettings();
   const traits = useBenchTraits();
-  const drawer = useDrawer().data;
   const kit = useListKitQuery().data;
   const question = useMemo(() => {
     const wish = asked && wishFrom(asked, draft, settings).wish;
-    if (!wish || !drawer || !kit) return undefined;
+    if (!wish || !kit) return undefined;
     return {
       drawer,
       kit: kitOrReference(kit),
