@@ -3,6 +3,7 @@ import {
   emptySchedule,
   layNext,
   setUpMinutes,
+  soonestHands,
   upcoming,
   type ScheduleBuilder,
 } from './schedule-builder';
@@ -77,7 +78,7 @@ function within(
 ): Urgency {
   return (builder, job) => {
     const earliest = earliestMin(builder, job);
-    const soon = earliest <= builder.handsFreeMin + patienceMin;
+    const soon = earliest <= soonestHands(builder, job).freeMin + patienceMin;
     return soon ? [0, rank(builder, job, earliest), earliest, job] : [1, earliest, job];
   };
 }
@@ -105,7 +106,7 @@ export const tardinessCost = (patienceMin: number, { dates, setUps }: LookAhead)
     const left = Math.max(1, leftMin(builder, job));
     const slack = Math.max(0, dueMin(builder, job) - earliest - left);
     const meanSetUp = Object.values(shop.rules.setUpMin).reduce((sum, min) => sum + min, 0) / 4 || 1;
-    const setUp = step ? setUpMinutes(builder, step, earliest) : 0;
+    const setUp = step ? setUpMinutes(builder, soonestHands(builder, job), step, earliest) : 0;
     return Math.log(left) + slack / (dates * left) + setUp / (setUps * meanSetUp);
   });
 
@@ -115,12 +116,13 @@ export const goOnWith =
   (builder, job) => {
     const step = upcoming(builder, job);
     const earliest = earliestMin(builder, job);
-    const soon = earliest <= builder.handsFreeMin + patienceMin;
+    const hands = soonestHands(builder, job);
+    const soon = earliest <= hands.freeMin + patienceMin;
     const isSetUp =
       step !== undefined &&
       step.lane !== 'bench' &&
       (step.lane === 'bath'
-        ? builder.openBath?.setUp === step.setUp
-        : setUpMinutes(builder, step, earliest) === 0);
+        ? hands.openBath?.setUp === step.setUp
+        : setUpMinutes(builder, hands, step, earliest) === 0);
     return [soon && isSetUp ? 0 : 1, soon ? 0 : earliest, dueMin(builder, job), earliest, job];
   };

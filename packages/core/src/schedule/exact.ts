@@ -1,7 +1,7 @@
 import { afterWork, firstFit } from './calendar';
 import type { ScheduleStep } from './job';
 import { scoreOf } from './place';
-import { emptySchedule, layNext, upcoming, type ScheduleBuilder } from './schedule-builder';
+import { emptySchedule, layNext, upcoming, type Hands, type ScheduleBuilder } from './schedule-builder';
 import type { Score, Shop } from './shop';
 
 /** An order of work, and whether no other is less late. */
@@ -27,16 +27,25 @@ interface Turns {
   readonly before: Turns | undefined;
 }
 
+/** The maker's hands: there are no others where every order is looked at. */
+const handsAt = ({ hands }: ScheduleBuilder) => hands[0] as Hands;
+
 /** A bench that another turn may be laid on without changing the first: of its blocks only those of the open bath. */
 function branched(bench: ScheduleBuilder): ScheduleBuilder {
-  const { openBath, blocks } = bench;
+  const { blocks, flameHands } = bench;
+  const { openBath, ...hands } = handsAt(bench);
+  const copy: Hands = {
+    ...hands,
+    openBath: openBath && { ...openBath, members: openBath.members.map(({ job }, at) => ({ job, at })) },
+  };
   return {
     ...bench,
+    hands: [copy],
+    flameHands: flameHands && copy,
     blocks: openBath ? openBath.members.flatMap(({ at }) => blocks[at] ?? []) : [],
     nextStep: [...bench.nextStep],
     readyMin: [...bench.readyMin],
     bathFreeMin: new Map(bench.bathFreeMin),
-    openBath: openBath && { ...openBath, members: openBath.members.map(({ job }, at) => ({ job, at })) },
   };
 }
 
@@ -83,7 +92,9 @@ function createBound(shop: Shop): (bench: ScheduleBuilder) => number {
   const handsFrom = shop.jobs.map(({ steps }) =>
     steps.map((_step, from) => steps.slice(from).reduce((sum, { handsMin }) => sum + handsMin, 0)),
   );
-  return ({ nextStep, readyMin, handsFreeMin }) => {
+  return (bench) => {
+    const { nextStep, readyMin } = bench;
+    const handsFreeMin = handsAt(bench).freeMin;
     const left: Left[] = [];
     let done = 0;
     shop.jobs.forEach(({ steps, dueMin = Infinity }, job) => {
@@ -111,7 +122,8 @@ function createBound(shop: Shop): (bench: ScheduleBuilder) => number {
 
 /** Jobs whose next step is to go into the bath that was filled last. */
 function mayJoin(bench: ScheduleBuilder): boolean {
-  const { openBath, shop } = bench;
+  const { shop } = bench;
+  const { openBath } = handsAt(bench);
   return (
     openBath !== undefined &&
     openBath.members.length < shop.rules.bathHolds &&
@@ -124,9 +136,10 @@ function mayJoin(bench: ScheduleBuilder): boolean {
 
 /** Benches of one key go on alike, but for when: what was done, what is set up, which bath takes more. */
 function keyOf(bench: ScheduleBuilder): string {
-  const { nextStep, lastLane, mounted, openBath, handsFreeMin, blocks } = bench;
+  const { nextStep, mounted, blocks } = bench;
+  const { lastLane, openBath, freeMin } = handsAt(bench);
   // A flame burns for a while after it was used last: there, sooner is not always better.
-  const flame = lastLane === 'flame' ? handsFreeMin : '';
+  const flame = lastLane === 'flame' ? freeMin : '';
   const first = blocks[openBath?.members[0]?.at ?? -1];
   const bath =
     openBath && mayJoin(bench)
@@ -143,7 +156,8 @@ function keyOf(bench: ScheduleBuilder): string {
 
 /** The moments from which things go on: where all of one bench's are no later than another's, it is no worse. */
 function momentsOf(bench: ScheduleBuilder, baths: readonly string[]): readonly number[] {
-  const { shop, handsFreeMin, readyMin, nextStep, bathFreeMin, pinMissMin } = bench;
+  const { shop, readyMin, nextStep, bathFreeMin, pinMissMin } = bench;
+  const handsFreeMin = handsAt(bench).freeMin;
   const jobs = shop.jobs.map(({ steps, dueMin = Infinity }, i) =>
     (nextStep[i] ?? 0) < steps.length
       ? Math.max(readyMin[i] ?? 0, handsFreeMin)
@@ -193,7 +207,8 @@ function orderOf(turns: Turns | undefined): readonly number[] {
 /**
  * The order of work with the least lateness, by branch and bound over what is laid next: what cannot become less late
  * than the best known is not gone into, nor what was seen no later before. For few rings: with each it takes longer by
- * as many times as it has steps.
+ * as many times as it has steps. Of one pair of hands: with a helper, what is laid sooner is not always better, and
+ * nothing could be ruled out by it.
  * @param known score that is to be bettered
  * @param most turns that are laid before it gives up
  * @yields progress, 0 to 1, by the turns that it may take
@@ -230,7 +245,8 @@ export function* leastLate(shop: Shop, known: Score, most: number): Generator<nu
     // The most promising is gone into first; of equals, the one whose hands are free sooner.
     next.sort(
       (one, other) =>
-        other.atLeastLateMin - one.atLeastLateMin || other.bench.handsFreeMin - one.bench.handsFreeMin,
+        other.atLeastLateMin - one.atLeastLateMin ||
+        handsAt(other.bench).freeMin - handsAt(one.bench).freeMin,
     );
     stack.push(...next);
   }

@@ -1,8 +1,7 @@
 import { MINUTES_STRAY_LOG, normalDeviate, seededRandom, type Random } from '../uncertainty';
-import { longestSpanMin } from './calendar';
 import type { ScheduleJob } from './job';
 import { placeInOrder } from './place';
-import type { Shop } from './shop';
+import { longestWorkMin, type Shop } from './shop';
 
 /** How far real work strays from the plan (defaults, judgement). */
 export interface Strays {
@@ -48,13 +47,13 @@ const SEED = 29;
 const CHANCES = { even: 0.5, likely: 0.8, safe: 0.95 } as const;
 const REPORT_EVERY = 10;
 
-function drawn(job: ScheduleJob, { calendar, rules }: Shop, strays: Strays, random: Random): ScheduleJob {
+function drawn(job: ScheduleJob, shop: Shop, strays: Strays, random: Random): ScheduleJob {
   const stray = (log: number) => Math.exp(log * normalDeviate(random));
-  const longest = longestSpanMin(calendar);
+  const longest = longestWorkMin(shop);
   const steps = job.steps.map((step) => {
     const { lane, handsMin, waitMin, leadMin } = step;
     // However long it takes today, it is laid down before the doors are shut: it is no other kind of step.
-    const most = Math.max(handsMin, longest - rules.setUpMin[lane] - (lane === 'bath' ? waitMin : 0));
+    const most = Math.max(handsMin, longest - shop.rules.setUpMin[lane] - (lane === 'bath' ? waitMin : 0));
     return {
       ...step,
       handsMin: Math.min(most, (handsMin * stray(strays.minutesLog)) / strays.atBench),

@@ -1,9 +1,16 @@
 import * as fc from 'fast-check';
 import { dispatch, firstCome, firstDue, goOnWith } from './dispatch';
-import { earliestMin, emptySchedule, layNext, setUpMinutes, upcoming } from './schedule-builder';
+import {
+  earliestMin,
+  emptySchedule,
+  layNext,
+  setUpMinutes,
+  soonestHands,
+  upcoming,
+} from './schedule-builder';
 import { isBetter, placeInOrder } from './place';
 import type { Score, Shop } from './shop';
-import { jobOf, MONDAY_MIN, RING, shopOf, STEP_NAMES } from './test-shop';
+import { jobOf, MONDAY_MIN, RING, shopOf, STEP_NAMES, TEST_WEEK } from './test-shop';
 
 /** Lays steps in an order of work and tells when each began, after its set-up, since Monday morning. */
 function laid(shop: Shop, ...order: readonly number[]) {
@@ -104,10 +111,21 @@ describe('the bench as it is laid', () => {
     expect(earliestMin(bench, 0)).toBe(MONDAY_MIN + 10);
     expect(layNext(bench, 0)).toBe(true);
     expect(upcoming(bench, 0)?.kind).toBe('pickle');
-    expect(setUpMinutes(bench, upcoming(bench, 0)!, MONDAY_MIN + 30)).toBe(5);
+    expect(setUpMinutes(bench, soonestHands(bench, 0), upcoming(bench, 0)!, MONDAY_MIN + 30)).toBe(5);
     expect(layNext(bench, 0)).toBe(true);
     expect(upcoming(bench, 0)).toBeUndefined();
     expect(layNext(bench, 0)).toBe(true);
+  });
+
+  it('has the torch lit anew where another pair of hands had it last', () => {
+    const jobs = [jobOf('a', ['stretch']), jobOf('b', ['anneal', 'anneal'])];
+    const bench = emptySchedule(shopOf(jobs, { helper: TEST_WEEK }));
+    expect(layNext(bench, 0) && layNext(bench, 1)).toBe(true);
+    const [maker, helper] = bench.hands;
+    expect(bench.blocks.map(({ byHelper = false }) => byHelper)).toEqual([false, true]);
+    const again = upcoming(bench, 1)!;
+    expect(setUpMinutes(bench, helper!, again, MONDAY_MIN + 11)).toBe(0);
+    expect(setUpMinutes(bench, maker!, again, MONDAY_MIN + 12)).toBe(4);
   });
 
   it('waits for the customer’s word', () => {

@@ -1,6 +1,6 @@
-import { firstFit } from './calendar';
+import { firstFit, type WorkCalendar } from './calendar';
 import type { Lane, ScheduleJob, ScheduleStep } from './job';
-import type { Block, Shop } from './shop';
+import { handsOf, type Block, type Shop } from './shop';
 
 /** A bath that was filled last: more rings may still go in while nobody has turned to anything else. */
 interface OpenBath {
@@ -12,7 +12,16 @@ interface OpenBath {
   handsEndMin: number;
 }
 
-/** The bench while blocks are laid: one pair of hands, one flame, one press, each bath once. Changes as it is laid. */
+/** One pair of hands while blocks are laid. */
+export interface Hands {
+  readonly calendar: WorkCalendar;
+  readonly isHelper: boolean;
+  freeMin: number;
+  lastLane: Lane | undefined;
+  openBath: OpenBath | undefined;
+}
+
+/** The bench while blocks are laid: each pair of hands, one flame, one press, each bath once. Changes as it is laid. */
 export interface ScheduleBuilder {
   readonly shop: Shop;
   readonly pinAt: ReadonlyMap<string, number>;
@@ -21,11 +30,13 @@ export interface ScheduleBuilder {
   readonly nextStep: number[];
   readonly readyMin: number[];
   readonly bathFreeMin: Map<string, number>;
-  handsFreeMin: number;
-  lastLane: Lane | undefined;
+  readonly hands: readonly Hands[];
+  flameFreeMin: number;
+  /** Who held the flame last: it burns for nobody else. */
+  flameHands: Hands | undefined;
+  pressFreeMin: number;
   /** What sits in the press. */
   mounted: string | undefined;
-  openBath: OpenBath | undefined;
   batches: number;
   setUpMin: number;
   pinMissMin: number;
@@ -45,10 +56,17 @@ export function emptySchedule(shop: Shop): ScheduleBuilder {
     nextStep: shop.jobs.map(() => 0),
     readyMin: shop.jobs.map(({ readyMin }) => Math.max(readyMin, shop.nowMin)),
     bathFreeMin: new Map(),
-    handsFreeMin: shop.nowMin,
-    lastLane: undefined,
+    hands: handsOf(shop).map((calendar, place) => ({
+      calendar,
+      isHelper: place > 0,
+      freeMin: shop.nowMin,
+      lastLane: undefined,
+      openBath: undefined,
+    })),
+    flameFreeMin: shop.nowMin,
+    flameHands: undefined,
+    pressFreeMin: shop.nowMin,
     mounted: undefined,
-    openBath: undefined,
     batches: 0,
     setUpMin: 0,
     pinMissMin: 0,
@@ -64,42 +82,91 @@ function wantedAt({ shop, pinAt }: ScheduleBuilder, job: number, step: ScheduleS
   return pinAt.get(pinKey(shop.jobs[job]?.id ?? '', step.index));
 }
 
-/** When hands, ring and bath would let a job's next step begin. */
-export function earliestMin(builder: ScheduleBuilder, job: number): number {
-  const step = upcoming(builder, job);
-  const bath = step?.lane === 'bath' ? (builder.bathFreeMin.get(step.setUp) ?? 0) : 0;
-  return Math.max((builder.readyMin[job] ?? 0) + (step?.leadMin ?? 0), builder.handsFreeMin, bath);
+/** When whatever a step works with is free: nobody holds the flame or the press, and the bath is empty. */
+function toolFreeMin(
+  { flameFreeMin, pressFreeMin, bathFreeMin }: ScheduleBuilder,
+  step: ScheduleStep,
+): number {
+  if (step.lane === 'flame') return flameFreeMin;
+  if (step.lane === 'press') return pressFreeMin;
+  return step.lane === 'bath' ? (bathFreeMin.get(step.setUp) ?? 0) : 0;
 }
 
-/** Set-up minutes that a step needs when it begins at a moment. */
-export function setUpMinutes(builder: ScheduleBuilder, { lane, setUp }: ScheduleStep, atMin: number): number {
+/** When hands, ring and tool would let a job's next step begin. */
+function earliestBy(builder: ScheduleBuilder, hands: Hands, job: number): number {
+  const step = upcoming(builder, job);
+  const tool = step ? toolFreeMin(builder, step) : 0;
+  return Math.max((builder.readyMin[job] ?? 0) + (step?.leadMin ?? 0), hands.freeMin, tool);
+}
+
+/** Whichever hands a job's next step can begin with soonest: the maker's own, where both are as soon. */
+export function soonestHands(builder: ScheduleBuilder, job: number): Hands {
+  const [maker, helper] = builder.hands as readonly [Hands, Hands?];
+  if (!helper) return maker;
+  const handsMin = upcoming(builder, job)?.handsMin ?? 0;
+  const from = (hands: Hands) =>
+    firstFit(hands.calendar, earliestBy(builder, hands, job), handsMin) ?? Infinity;
+  return from(helper) < from(maker) ? helper : maker;
+}
+
+/** When any hands could begin a job's next step. */
+export function earliestMin(builder: ScheduleBuilder, job: number): number {
+  return earliestBy(builder, soonestHands(builder, job), job);
+}
+
+/** Set-up minutes that a step needs when some hands begin it at a moment. */
+export function setUpMinutes(
+  builder: ScheduleBuilder,
+  hands: Hands,
+  { lane, setUp }: ScheduleStep,
+  atMin: number,
+): number {
   const { setUpMin, flameKeepsMin } = builder.shop.rules;
   if (lane === 'press') return builder.mounted === setUp ? 0 : setUpMin.press;
   if (lane === 'flame') {
-    const burns = builder.lastLane === 'flame' && atMin - builder.handsFreeMin <= flameKeepsMin;
-    return burns ? 0 : setUpMin.flame;
+    const isTheirs = builder.flameHands === hands && hands.lastLane === 'flame';
+    return isTheirs && atMin - hands.freeMin <= flameKeepsMin ? 0 : setUpMin.flame;
   }
   return setUpMin[lane];
 }
 
-/** Where a step begins, with its set-up; undefined when no working span takes it. */
-function fitted(builder: ScheduleBuilder, job: number, step: ScheduleStep) {
-  const { calendar } = builder.shop;
+/** Where some hands would begin a step. */
+interface Fit {
+  readonly hands: Hands;
+  readonly startMin: number;
+  readonly setUpMin: number;
+}
+
+/** Where some hands begin a step, with its set-up; undefined when no working span of theirs takes it. */
+function fittedBy(builder: ScheduleBuilder, hands: Hands, job: number, step: ScheduleStep): Fit | undefined {
+  const { calendar } = hands;
   const wanted = wantedAt(builder, job, step);
-  const from = earliestMin(builder, job);
-  const begin = wanted === undefined ? from : Math.max(from, wanted - setUpMinutes(builder, step, wanted));
+  const from = earliestBy(builder, hands, job);
+  const setUpAt = (atMin: number) => setUpMinutes(builder, hands, step, atMin);
+  const begin = wanted === undefined ? from : Math.max(from, wanted - setUpAt(wanted));
   // A bath is not left alone over night: its wait has to end while somebody is there.
   const lasts = step.handsMin + (step.lane === 'bath' ? step.waitMin : 0);
-  const soonest = firstFit(calendar, begin, lasts + setUpMinutes(builder, step, begin));
+  const soonest = firstFit(calendar, begin, lasts + setUpAt(begin));
   if (soonest === undefined) return undefined;
   // Over a pause the flame goes out: then it has to be lit as well.
-  const setUpMin = setUpMinutes(builder, step, soonest);
+  const setUpMin = setUpAt(soonest);
   const startMin = firstFit(calendar, begin, lasts + setUpMin);
-  return startMin === undefined ? undefined : { startMin, setUpMin };
+  return startMin === undefined ? undefined : { hands, startMin, setUpMin };
+}
+
+/** Where whichever hands can work on a step soonest begin it; undefined when no working span takes it. */
+function fitted(builder: ScheduleBuilder, job: number, step: ScheduleStep): Fit | undefined {
+  let best: Fit | undefined;
+  for (const hands of builder.hands) {
+    const fit = fittedBy(builder, hands, job, step);
+    if (fit && (!best || fit.startMin + fit.setUpMin < best.startMin + best.setUpMin)) best = fit;
+  }
+  return best;
 }
 
 function lay(
   builder: ScheduleBuilder,
+  hands: Hands,
   job: number,
   step: ScheduleStep,
   at: Pick<Block, 'startMin' | 'workMin' | 'batch'>,
@@ -110,11 +177,25 @@ function lay(
   const { index, kind, lane, setUp } = step;
   const wanted = wantedAt(builder, job, step);
   if (wanted !== undefined) builder.pinMissMin += Math.abs(at.workMin - wanted);
-  builder.blocks.push({ jobId: id, step: index, kind, lane, setUp, ...at, handsEndMin, endMin });
+  const by = hands.isHelper ? { byHelper: true } : {};
+  builder.blocks.push({ jobId: id, step: index, kind, lane, setUp, ...at, handsEndMin, endMin, ...by });
   builder.setUpMin += at.workMin - at.startMin;
-  builder.handsFreeMin = handsEndMin;
-  builder.lastLane = lane;
-  if (lane === 'press') builder.mounted = setUp;
+  // A ring that goes on is out of the bath that other hands put it into: nobody waits there any more.
+  for (const others of builder.hands) {
+    if (others !== hands && others.openBath?.members.some((member) => member.job === job)) {
+      others.openBath = undefined;
+    }
+  }
+  hands.freeMin = handsEndMin;
+  hands.lastLane = lane;
+  if (lane === 'flame') {
+    builder.flameFreeMin = handsEndMin;
+    builder.flameHands = hands;
+  }
+  if (lane === 'press') {
+    builder.pressFreeMin = handsEndMin;
+    builder.mounted = setUp;
+  }
   builder.readyMin[job] = endMin;
   builder.nextStep[job] = (builder.nextStep[job] ?? 0) + 1;
 }
@@ -138,25 +219,26 @@ function closeBath(builder: ScheduleBuilder, bath: OpenBath, laterMin: number): 
   builder.bathFreeMin.set(bath.setUp, endMin);
 }
 
-/** Puts a ring into the bath that was filled last, if it still takes one; the others wait a little for it. */
-function joinBath(builder: ScheduleBuilder, job: number, step: ScheduleStep): boolean {
-  const { openBath: bath, shop } = builder;
+/** Puts a ring into the bath that some hands filled last, if it still takes one; the others wait a little for it. */
+function joinBath(builder: ScheduleBuilder, hands: Hands, job: number, step: ScheduleStep): boolean {
+  const { shop } = builder;
+  const { openBath: bath } = hands;
   if (!bath || step.lane !== 'bath' || bath.setUp !== step.setUp) return false;
   if (bath.members.length >= shop.rules.bathHolds) return false;
   // A ring that goes into the same bath twice in a row comes out in between.
   if (bath.members.some((member) => member.job === job)) return false;
-  const start = Math.max((builder.readyMin[job] ?? 0) + step.leadMin, builder.handsFreeMin);
+  const start = Math.max((builder.readyMin[job] ?? 0) + step.leadMin, hands.freeMin);
   const laterMin = start - bath.handsEndMin;
   if (laterMin > BATH_WAITS_MIN) return false;
   if (laterMin > 0 && (bath.pinned || wantedAt(builder, job, step) !== undefined)) return false;
   const first = builder.blocks[bath.members[0]?.at ?? -1] as Block;
   const waitMin = Math.max(bath.waitMin, step.waitMin);
   const begin = first.startMin + laterMin;
-  if (firstFit(shop.calendar, begin, start + step.handsMin + waitMin - begin) !== begin) return false;
+  if (firstFit(hands.calendar, begin, start + step.handsMin + waitMin - begin) !== begin) return false;
   bath.members.push({ at: builder.blocks.length, job });
   bath.waitMin = waitMin;
   bath.handsEndMin = start + step.handsMin;
-  lay(builder, job, step, { startMin: start, workMin: start, batch: bath.number });
+  lay(builder, hands, job, step, { startMin: start, workMin: start, batch: bath.number });
   closeBath(builder, bath, laterMin);
   return true;
 }
@@ -168,18 +250,22 @@ function joinBath(builder: ScheduleBuilder, job: number, step: ScheduleStep): bo
 export function layNext(builder: ScheduleBuilder, job: number): boolean {
   const step = upcoming(builder, job);
   if (!step) return true;
-  if (joinBath(builder, job, step)) return true;
+  if (builder.hands.some((hands) => joinBath(builder, hands, job, step))) return true;
   const fit = fitted(builder, job, step);
   if (!fit) return false;
-  const { startMin, setUpMin } = fit;
+  const { hands, startMin, setUpMin } = fit;
   const workMin = startMin + setUpMin;
-  builder.openBath = undefined;
+  hands.openBath = undefined;
   if (step.lane !== 'bath') {
-    lay(builder, job, step, { startMin, workMin });
+    lay(builder, hands, job, step, { startMin, workMin });
     return true;
   }
+  // What was in this bath before is out: nothing joins that any more.
+  for (const others of builder.hands) {
+    if (others.openBath?.setUp === step.setUp) others.openBath = undefined;
+  }
   const number = ++builder.batches;
-  builder.openBath = {
+  hands.openBath = {
     setUp: step.setUp,
     number,
     members: [{ at: builder.blocks.length, job }],
@@ -187,7 +273,7 @@ export function layNext(builder: ScheduleBuilder, job: number): boolean {
     waitMin: step.waitMin,
     handsEndMin: workMin + step.handsMin,
   };
-  lay(builder, job, step, { startMin, workMin, batch: number });
-  closeBath(builder, builder.openBath, 0);
+  lay(builder, hands, job, step, { startMin, workMin, batch: number });
+  closeBath(builder, hands.openBath, 0);
   return true;
 }

@@ -1,6 +1,6 @@
 import * as fc from 'fast-check';
 import { runToEnd } from '../uncertainty';
-import { spansOfDay, dayOf, MINUTES_A_DAY } from './calendar';
+import { spansOfDay, dayOf, MINUTES_A_DAY, type WorkCalendar } from './calendar';
 import { makeSchedule, type Schedule } from './schedule';
 import type { Block, Shop } from './shop';
 import { dispatch, firstCome, firstDue, modifiedDue, tardinessCost, type Urgency } from './dispatch';
@@ -108,6 +108,67 @@ describe('every schedule', () => {
       }),
       { numRuns: 60, endOnFailure: true },
     );
+  });
+});
+
+/** A helper who comes in the afternoons. */
+const AFTERNOONS: WorkCalendar = {
+  week: [[], ...Array.from({ length: 5 }, () => [{ fromMin: 800, toMin: 1050 }]), []],
+};
+
+describe('with a helper', () => {
+  const helped = anyShop.map((shop): Shop => ({ ...shop, helper: AFTERNOONS }));
+
+  it('doubles no pair of hands, and lets neither flame nor press be shared', () => {
+    fc.assert(
+      fc.property(helped, (shop) => {
+        const { blocks } = solve(shop, 120);
+        const handsOf = (of: (block: Block) => boolean) =>
+          blocks
+            .filter(of)
+            .map(({ startMin, handsEndMin }): readonly [number, number] => [startMin, handsEndMin]);
+        expect(apart(handsOf(({ byHelper }) => byHelper === true))).toBe(true);
+        expect(apart(handsOf(({ byHelper }) => byHelper === undefined))).toBe(true);
+        for (const lane of ['flame', 'press'])
+          expect(apart(handsOf((block) => block.lane === lane))).toBe(true);
+      }),
+      { numRuns: 60, endOnFailure: true },
+    );
+  });
+
+  it('does every step once, in order, the helper’s within the helper’s own hours', () => {
+    fc.assert(
+      fc.property(helped, (shop) => {
+        const schedule = solve(shop, 120);
+        for (const job of shop.jobs) {
+          const mine = ofRing(schedule, job.id);
+          expect(mine.map(({ step }) => step)).toEqual(job.steps.map(({ index }) => index));
+          mine.forEach(({ startMin }, i) => {
+            expect(startMin).toBeGreaterThanOrEqual((mine[i - 1]?.endMin ?? job.readyMin) - 1e-9);
+          });
+        }
+        for (const block of schedule.blocks) {
+          const { byHelper, lane, endMin, handsEndMin } = block;
+          const whole = { ...block, handsEndMin: lane === 'bath' ? endMin : handsEndMin };
+          expect(withinHours({ ...shop, calendar: byHelper ? AFTERNOONS : shop.calendar }, whole)).toBe(true);
+        }
+      }),
+      { numRuns: 60, endOnFailure: true },
+    );
+  });
+
+  it.each([1, 2, 3, 4])('is less late than alone, and as early as any order of work (%i)', (seed) => {
+    const alone = tightShop(seed, 2, 5);
+    const shop: Shop = { ...alone, helper: alone.calendar };
+    const { score } = solve(shop, 2000);
+    expect(score.lateMin).toBeLessThan(solve(alone, 2000).score.lateMin);
+    expect(score.lateMin).toBeCloseTo(leastOfAllOrders(shop), 6);
+  });
+
+  it('is as it was alone where nobody comes', () => {
+    const alone = tightShop(5, 3, 5);
+    const { blocks } = solve({ ...alone, helper: { week: Array.from({ length: 7 }, () => []) } });
+    expect(blocks).toEqual(solve(alone).blocks);
   });
 });
 

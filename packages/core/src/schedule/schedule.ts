@@ -1,5 +1,4 @@
 import { part } from '../uncertainty';
-import { longestSpanMin } from './calendar';
 import {
   dispatch,
   firstCome,
@@ -13,7 +12,7 @@ import { leastLate } from './exact';
 import { improve, type Solution } from './improve';
 import type { ScheduleJob } from './job';
 import { isBetter, placeInOrder } from './place';
-import type { Placed, Score, Shop } from './shop';
+import { handsOf, longestWorkMin, type Placed, type Score, type Shop } from './shop';
 
 export interface Schedule extends Placed {
   /** The order of work that it came from, for promises that build on it. */
@@ -49,11 +48,11 @@ const LOOK_AHEADS = [
   { dates: 8, setUps: 4 },
 ] as const;
 
-function isTooLong({ steps }: ScheduleJob, { calendar, rules }: Shop): boolean {
-  const longest = longestSpanMin(calendar);
+function isTooLong({ steps }: ScheduleJob, shop: Shop): boolean {
+  const longest = longestWorkMin(shop);
   return steps.some(
     ({ lane, handsMin, waitMin }) =>
-      rules.setUpMin[lane] + handsMin + (lane === 'bath' ? waitMin : 0) > longest,
+      shop.rules.setUpMin[lane] + handsMin + (lane === 'bath' ? waitMin : 0) > longest,
   );
 }
 
@@ -112,8 +111,12 @@ export function* makeSchedule(shop: Shop, options: ScheduleOptions = {}): Genera
   return { ...placeInOrder(fitting, order), order, simple, tooLong: long.map(({ id }) => id) };
 }
 
-/** An order that is less late than what was found, of few rings; undefined where there is none, or nothing is late. */
+/**
+ * An order that is less late than what was found, of few rings and one pair of hands; undefined where there is none, or
+ * nothing is late.
+ */
 function* exactly(shop: Shop, found: Score): Generator<number, readonly number[] | undefined> {
+  if (handsOf(shop).length > 1) return undefined;
   const most = EXACT_TURNS[shop.jobs.filter(({ steps }) => steps.length > 0).length];
   if (most === undefined || (found.lateMin === 0 && found.pinMissMin === 0)) return undefined;
   return (yield* leastLate(shop, found, most)).order;

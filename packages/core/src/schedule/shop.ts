@@ -1,4 +1,4 @@
-import type { WorkCalendar } from './calendar';
+import { longestSpanMin, type WorkCalendar } from './calendar';
 import type { Lane, ScheduleJob, ScheduleStep } from './job';
 import type { ShopRules } from './rules';
 
@@ -14,10 +14,22 @@ export interface Pin {
 export interface Shop {
   readonly jobs: readonly ScheduleJob[];
   readonly calendar: WorkCalendar;
+  /** When a second pair of hands is there, who works beside the maker; left out where nobody helps. */
+  readonly helper?: WorkCalendar | undefined;
   readonly rules: ShopRules;
   readonly pins: readonly Pin[];
   /** Nothing begins before; wall-clock minutes. */
   readonly nowMin: number;
+}
+
+/** The hours of each pair of hands, the maker's first. */
+export function handsOf({ calendar, helper }: Pick<Shop, 'calendar' | 'helper'>): readonly WorkCalendar[] {
+  return helper && longestSpanMin(helper) > 0 ? [calendar, helper] : [calendar];
+}
+
+/** The longest stretch of work that anybody has, minutes. */
+export function longestWorkMin(shop: Pick<Shop, 'calendar' | 'helper'>): number {
+  return Math.max(...handsOf(shop).map(longestSpanMin));
 }
 
 /** A step in its place: set-up, hands, then a wait without hands. */
@@ -34,6 +46,8 @@ export interface Block {
   readonly endMin: number;
   /** Steps that share a bath bear the same number. */
   readonly batch?: number | undefined;
+  /** Whether the helper's hands do it. */
+  readonly byHelper?: boolean | undefined;
 }
 
 /** How good a schedule is; each is better when it is smaller; `isBetter` says which counts more. */
