@@ -12,7 +12,8 @@ import { Type } from '@/ui/Type';
 import { Fetched } from '@/ui/Waiting';
 import { BackupsLine } from './backups/BackupsLine';
 import { LENGTH_UNITS, SYSTEMS } from './choices';
-import { HoursSettings, RateSettings } from './TradeSettings';
+import { HoursSettings } from './HoursSettings';
+import { RateSettings } from './TradeSettings';
 
 interface SettingProps<T extends string> {
   title: string;

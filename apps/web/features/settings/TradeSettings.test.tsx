@@ -2,7 +2,8 @@ import { DEFAULT_SETTINGS } from '@round-mint/contract/settings';
 import { act, fireEvent, render, screen } from '@testing-library/react-native';
 import { hasDraft } from '@/store/drafts';
 import { withBrowserStorage } from '@/testing/fake-storage';
-import { HoursSettings, RateSettings } from './TradeSettings';
+import { HoursSettings } from './HoursSettings';
+import { RateSettings } from './TradeSettings';
 
 const type = (label: string | RegExp, text: string) =>
   fireEvent.changeText(screen.getByLabelText(label), text);
