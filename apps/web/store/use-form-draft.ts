@@ -32,7 +32,8 @@ export function useFormDraft<Texts extends object, Thing extends object = object
     [change],
   );
   return {
-    texts: draft.texts,
+    // What was kept by an earlier version may lack a box of today.
+    texts: { ...start, ...draft.texts },
     type,
     base: draft.base ?? undefined,
     forget,

@@ -47,6 +47,8 @@ export const blockSchema = z.strictObject({
   handsEndMin: wallMin,
   endMin: wallMin,
   batch: z.number().int().optional(),
+  /** Whether the helper's hands do it; left out where the maker's do. */
+  byHelper: z.boolean().optional(),
 });
 
 const scoreSchema = z.object({
@@ -59,6 +61,8 @@ const scoreSchema = z.object({
 
 /** All rings of a schedule together: more than anybody has at once, and still laid out within seconds. */
 const MOST_STEPS = 2400;
+
+const calendarSchema = z.strictObject({ week: weekSchema, daysOff: z.array(z.number().int()).optional() });
 
 export const scheduleRequestSchema = z.strictObject({
   jobs: z
@@ -76,7 +80,9 @@ export const scheduleRequestSchema = z.strictObject({
     .refine((jobs) => jobs.reduce((sum, { steps }) => sum + steps.length, 0) <= MOST_STEPS, {
       error: `takes at most ${MOST_STEPS} steps in all`,
     }),
-  calendar: z.strictObject({ week: weekSchema, daysOff: z.array(z.number().int()).optional() }),
+  calendar: calendarSchema,
+  /** When a second pair of hands is there; left out, nobody helps. */
+  helper: calendarSchema.optional(),
   pins: z.array(pinSchema).max(200, 'takes at most 200 pins').default([]),
   nowMin: wallMin,
 });

@@ -43,6 +43,8 @@ export const settingsSchema = z.strictObject({
   /** Prices of pure metal that the maker typed; the feed tells the others. */
   spotTyped: z.strictObject({ silver: perG, gold: perG, platinum: perG }),
   hours: weekSchema,
+  /** When a helper works beside the maker; nobody does where all days are empty. */
+  helperHours: weekSchema,
   daysOff: z.array(daySchema).max(200),
 });
 export const settingsPatchSchema = settingsSchema.partial();
@@ -78,5 +80,6 @@ export const DEFAULT_SETTINGS: Settings = {
   },
   spotTyped: {},
   hours: [[], WEEKDAY, WEEKDAY, WEEKDAY, WEEKDAY, WEEKDAY, []],
+  helperHours: [[], [], [], [], [], [], []],
   daysOff: [],
 };

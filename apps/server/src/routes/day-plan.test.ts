@@ -102,6 +102,17 @@ describe('the day plan', () => {
       [540, 549],
       [549, 554],
     ]);
+    const helped = await server.api
+      .post(path('/compute/schedule'))
+      .send({
+        jobs: [job('a'), { ...job('b'), steps: [{ ...step, lane: 'bench', setUp: 'saw' }] }],
+        calendar: { week },
+        helper: { week },
+        nowMin: 0,
+      })
+      .expect(200);
+    expect(helped.body.blocks.map(({ startMin }: { startMin: number }) => startMin)).toEqual([540, 540]);
+    expect(helped.body.blocks.filter(({ byHelper }: { byHelper?: boolean }) => byHelper)).toHaveLength(1);
     await server.api
       .post(path('/compute/schedule'))
       .send({ jobs: [], calendar: { week: [] }, nowMin: 0 })

@@ -33,6 +33,16 @@ describe('runsOf', () => {
   });
 });
 
+describe('runsOf two pairs of hands', () => {
+  it('gathers each pair’s own, however they lie in time', () => {
+    const runs = runsOf([block('a', 0), block('c', 3, { byHelper: true }), block('b', 5)]);
+    expect(runs.map(({ byHelper, blocks }) => [byHelper, blocks.map(({ jobId }) => jobId)])).toEqual([
+      [false, ['a', 'b']],
+      [true, ['c']],
+    ]);
+  });
+});
+
 describe('toolLanes', () => {
   it('shows each tool and bath once, a bath with all its rings', () => {
     const bath = { lane: 'bath', setUp: 'pickle', batch: 1 } as const;

@@ -7,6 +7,8 @@ export interface Run {
   readonly fromMin: number;
   readonly workMin: number;
   readonly toMin: number;
+  /** Whether the helper's hands do it. */
+  readonly byHelper: boolean;
 }
 
 /** Steps further apart than this are not one go, minutes. */
@@ -20,8 +22,8 @@ function goesOn(before: Block, block: Block): boolean {
     : block.lane === before.lane && block.setUp === before.setUp;
 }
 
-/** Blocks in order of time, gathered into runs. */
-export function runsOf(blocks: readonly Block[]): readonly Run[] {
+/** The blocks of one pair of hands in order of time, gathered into runs. */
+function runsOfHands(blocks: readonly Block[]): readonly Run[] {
   const runs: Block[][] = [];
   for (const block of blocks.toSorted((a, b) => a.startMin - b.startMin)) {
     const last = runs.at(-1);
@@ -39,10 +41,19 @@ export function runsOf(blocks: readonly Block[]): readonly Run[] {
             fromMin: first.startMin,
             workMin: first.workMin,
             toMin: last.handsEndMin,
+            byHelper: first.byHelper ?? false,
           },
         ]
       : [];
   });
+}
+
+/** What each pair of hands does in one go: the maker's runs in order of time, then the helper's. */
+export function runsOf(blocks: readonly Block[]): readonly Run[] {
+  return [
+    ...runsOfHands(blocks.filter(({ byHelper }) => !byHelper)),
+    ...runsOfHands(blocks.filter(({ byHelper }) => byHelper)),
+  ];
 }
 
 /** A tool or bath that is taken up for a while. */

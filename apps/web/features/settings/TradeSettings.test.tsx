@@ -72,6 +72,24 @@ describe('HoursSettings', () => {
     expect(daysOff).toEqual(['2026-12-24', '2026-12-25']);
   });
 
+  it('takes the hours of a helper, who comes when the maker is there until it is said otherwise', () => {
+    const onSave = jest.fn();
+    render(<HoursSettings settings={DEFAULT_SETTINGS} onSave={onSave} />);
+    expect(screen.queryByLabelText('Helper, Monday')).toBeNull();
+    fireEvent.press(screen.getByText('with a helper'));
+    type('Helper, Monday', 'after lunch');
+    fireEvent.press(screen.getByText('Save hours'));
+    expect(onSave).not.toHaveBeenCalled();
+    type('Helper, Monday', '14-17');
+    fireEvent.press(screen.getByText('Save hours'));
+    const { hours } = DEFAULT_SETTINGS;
+    const helperHours = hours.with(1, [{ fromMin: 840, toMin: 1020 }]);
+    expect(onSave).toHaveBeenLastCalledWith({ hours, helperHours, daysOff: [] });
+    fireEvent.press(screen.getByText('alone'));
+    fireEvent.press(screen.getByText('Save hours'));
+    expect(onSave).toHaveBeenLastCalledWith({ hours, helperHours: hours.map(() => []), daysOff: [] });
+  });
+
   it('says which day it cannot read', () => {
     const onSave = jest.fn();
     render(<HoursSettings settings={DEFAULT_SETTINGS} onSave={onSave} />);

@@ -21,15 +21,16 @@ export function PlanOfDayLine({ rings }: { rings: readonly BenchRing[] }) {
   if (!first || !next) return null;
   const behind = behindMin(plan, rings, now) ?? 0;
   const today = Math.floor(next.startMin / 1440) === Math.floor(wallMinutes(now) / 1440);
+  const what = `${verbOf(next)}, ${first.ring.name}${next.byHelper ? ' (helper)' : ''}`;
   const when = today ? clockWords(next.workMin) : momentWords(next.workMin);
   return (
     <Link href="/orders/day" asChild>
       <Pressable
-        aria-label={`By the day plan: ${when} ${verbOf(next)}, ${first.ring.name}. Open the day plan`}
+        aria-label={`By the day plan: ${when} ${what}. Open the day plan`}
         className="border-b border-line py-2 active:opacity-70"
       >
         <View testID="plan-of-day">
-          <Type as="label">{`By the day plan ${when}: ${verbOf(next)}, ${first.ring.name}`}</Type>
+          <Type as="label">{`By the day plan ${when}: ${what}`}</Type>
           <Type as="small">
             {behind >= WORTH_SAYING_MIN
               ? `${durationWords(behind)} behind; plan from now again under Orders.`

@@ -9,17 +9,17 @@ import {
 } from '@dnd-kit/core';
 import type { Block, Pin } from '@round-mint/core/schedule';
 import { useMemo } from 'react';
-import { Pressable, View } from 'react-native';
+import { Pressable, View, type DimensionValue } from 'react-native';
 import Svg, { Line, Rect, Text as SvgText } from 'react-native-svg';
 import { runsOf, toolLanes, type Run } from '@/drawings/day/lane-shape';
 import { usePalette } from '@/theme/light';
 import { Type } from '@/ui/Type';
-import { pinsOf, runWords } from './day-model';
+import { pinsOf, runWords, whoseRunWords } from './day-model';
 import { clockWords } from '@/features/shared/words/wall-clock';
 
 const PX_PER_MIN = 3.8;
 const AXIS_PX = 46;
-const TOOL_PX = 34;
+const TOOL_PX = 40;
 /** Lower than this a block is pressed, not read. */
 const WORDS_FROM_PX = 17;
 /** Pins lie on full five minutes. */
@@ -45,12 +45,24 @@ interface RunProps {
   run: Run;
   top: number;
   words: string;
+  /** What it is called where nobody sees whose column it stands in. */
+  spoken: string;
+  /** Where it stands beside the other pair of hands. */
+  column: { readonly left: DimensionValue; readonly right: DimensionValue };
   pinned: boolean;
   onOpen: () => void;
 }
 
+/** Half of the width for each pair of hands, with a little between them. */
+const HALF = '50.5%';
+
+function columnOf({ byHelper }: Run, isHelped: boolean): RunProps['column'] {
+  if (!isHelped) return { left: 0, right: 0 };
+  return byHelper ? { left: HALF, right: 0 } : { left: 0, right: HALF };
+}
+
 /** One go of the hands, to scale; dragged, it is pinned to another time. */
-function RunBlock({ run, top, words, pinned, onOpen }: RunProps) {
+function RunBlock({ run, top, words, spoken, column, pinned, onOpen }: RunProps) {
   const palette = usePalette();
   const { setNodeRef, listeners, transform, isDragging } = useDraggable({ id: run.key });
   const height = Math.max(5, (run.toMin - run.fromMin) * PX_PER_MIN - 1);
@@ -62,8 +74,7 @@ function RunBlock({ run, top, words, pinned, onOpen }: RunProps) {
       {...(listeners as object)}
       style={{
         position: 'absolute',
-        left: 0,
-        right: 0,
+        ...column,
         top: top + (transform?.y ?? 0),
         height,
         zIndex: isDragging ? 2 : 1,
@@ -71,7 +82,7 @@ function RunBlock({ run, top, words, pinned, onOpen }: RunProps) {
     >
       <Pressable
         role="button"
-        aria-label={`${clockWords(run.fromMin)} to ${clockWords(run.toMin)}: ${words}${pinned ? ', pinned' : ''}`}
+        aria-label={`${clockWords(run.fromMin)} to ${clockWords(run.toMin)}: ${spoken}${pinned ? ', pinned' : ''}`}
         onPress={onOpen}
         style={{ borderLeftColor: colourOf(lane, palette), borderLeftWidth: 5 }}
         className={`h-full justify-center overflow-hidden border border-line px-2 active:opacity-70 ${isDragging ? 'bg-paper' : 'bg-fold'}`}
@@ -98,6 +109,7 @@ export function DayLanes({ blocks, spans, names, pins, onOpen, onPin }: DayLanes
   const palette = usePalette();
   const runs = useMemo(() => runsOf(blocks), [blocks]);
   const tools = useMemo(() => toolLanes(blocks), [blocks]);
+  const isHelped = runs.some(({ byHelper }) => byHelper);
   const sensors = useSensors(
     useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
     useSensor(TouchSensor, { activationConstraint: { delay: 250, tolerance: 8 } }),
@@ -124,9 +136,11 @@ export function DayLanes({ blocks, spans, names, pins, onOpen, onPin }: DayLanes
     <View testID="day-lanes">
       <View className="flex-row items-end border-b-2 border-ink pb-1">
         <View style={{ width: AXIS_PX }} />
-        <Type as="label" className="flex-1">
-          hands
-        </Type>
+        {(isHelped ? ['you', 'helper'] : ['hands']).map((whose) => (
+          <Type key={whose} as="label" className="flex-1">
+            {whose}
+          </Type>
+        ))}
         {tools.map(({ name }) => (
           <Type
             key={name}
@@ -186,6 +200,8 @@ export function DayLanes({ blocks, spans, names, pins, onOpen, onPin }: DayLanes
                 run={run}
                 top={y(run.fromMin)}
                 words={runWords(run, names)}
+                spoken={whoseRunWords(run, names)}
+                column={columnOf(run, isHelped)}
                 pinned={pinsOf(run, pins).length > 0}
                 onOpen={() => onOpen(run)}
               />

@@ -6,7 +6,7 @@ import { Button } from '@/ui/Button';
 import { FactLine } from '@/ui/FactLine';
 import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
-import { runWords } from './day-model';
+import { whoseRunWords } from './day-model';
 import { clockWords, momentWords } from '@/features/shared/words/wall-clock';
 
 const MOVES_MIN = [-60, -15, 15, 60] as const;
@@ -30,7 +30,7 @@ export function RunSheet({ run, names, pinned, onPin, onUnpin, onRing, onClose }
     onClose();
   };
   return (
-    <Sheet title={runWords(run, names)} open onClose={onClose}>
+    <Sheet title={whoseRunWords(run, names)} open onClose={onClose}>
       <Type>{`${momentWords(run.fromMin)} to ${clockWords(run.toMin)}${run.workMin > run.fromMin ? `, with ${durationWords(run.workMin - run.fromMin)} to set up` : ''}.`}</Type>
       <View role="list" aria-label="Steps">
         {run.blocks.map((block) => (

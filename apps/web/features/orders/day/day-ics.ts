@@ -1,6 +1,6 @@
 import type { Run } from '@/drawings/day/lane-shape';
 import { createEvents, type DateArray, type EventAttributes } from 'ics';
-import { runWords } from './day-model';
+import { whoseRunWords } from './day-model';
 import { wallDate } from '@/features/shared/words/wall-clock';
 
 function dateArray(wallMin: number): DateArray {
@@ -14,7 +14,7 @@ function dateArray(wallMin: number): DateArray {
  */
 export function dayIcs(runs: readonly Run[], names: ReadonlyMap<string, string>): string {
   const events = runs.map((run): EventAttributes => {
-    const words = runWords(run, names);
+    const words = whoseRunWords(run, names);
     return {
       uid: `${run.key.replace(' ', '-')}@round-mint.example`,
       title: words,

@@ -19,6 +19,12 @@ export function runWords({ blocks }: Run, names: ReadonlyMap<string, string>): s
     : `${verbs.join(', ')} ${rings.length} rings: ${rings.join(', ')}`;
 }
 
+/** What a go of the hands is called where its place does not tell whose hands they are. */
+export function whoseRunWords(run: Run, names: ReadonlyMap<string, string>): string {
+  const words = runWords(run, names);
+  return run.byHelper ? `Helper: ${words}` : words;
+}
+
 /** The pins that hold a go of the hands: any of its steps may be the pinned one. */
 export function pinsOf({ blocks }: Pick<Run, 'blocks'>, pins: readonly Pin[]): readonly Pin[] {
   return pins.filter((pin) => blocks.some(({ jobId, step }) => jobId === pin.jobId && step === pin.step));

@@ -5,7 +5,7 @@ import { makeSchedule } from '@round-mint/core/schedule';
 import { runToEnd } from '@round-mint/core/uncertainty';
 import { runsOf } from '@/drawings/day/lane-shape';
 import { dayIcs } from './day-ics';
-import { daysOf, gainWords, jobEnds, pinnedAt, pinsOf, runWords, unpinned } from './day-model';
+import { daysOf, gainWords, jobEnds, pinnedAt, pinsOf, runWords, unpinned, whoseRunWords } from './day-model';
 import { planningNow, shopOf } from '@/features/orders/promise/shop-model';
 import { dayNumber, momentWords, wallDate, wallMinutes } from '@/features/shared/words/wall-clock';
 
@@ -95,6 +95,15 @@ describe('the day plan', () => {
       { jobId, step: first, startMin: MONDAY + 60 },
     ]);
     expect(unpinned(run!, pins)).toEqual([pins[1]]);
+  });
+
+  it('lays steps on a helper’s hands, too, and says whose they are', () => {
+    expect(schedule.blocks.every(({ byHelper }) => byHelper === undefined)).toBe(true);
+    const helped = shopOf(JOBS, { ...DEFAULT_SETTINGS, helperHours: DEFAULT_SETTINGS.hours }, [], MONDAY);
+    const runs = runsOf(runToEnd(makeSchedule(helped, { tries: 200 })).blocks);
+    const helpers = runs.find(({ byHelper }) => byHelper);
+    expect(whoseRunWords(helpers!, NAMES)).toBe(`Helper: ${runWords(helpers!, NAMES)}`);
+    expect(dayIcs(runs, NAMES)).toMatch(/SUMMARY:Helper: /);
   });
 
   it('is a calendar file with every go in it', () => {

@@ -13,6 +13,10 @@ import { dayNumber, wallMinutes } from '@/features/shared/words/wall-clock';
 /** Plans are made to five minutes: a second later the same plan comes out. */
 const GRID_MIN = 5;
 
+/** What of the settings says when anybody works. */
+export type WorkHours = Pick<Settings, 'hours' | 'helperHours' | 'daysOff'>;
+
+/** When the maker works. */
 export function calendarOf({ hours, daysOff }: Pick<Settings, 'hours' | 'daysOff'>): WorkCalendar {
   return { week: hours, daysOff: daysOff.map(dayNumber) };
 }
@@ -38,7 +42,7 @@ export function scheduleJob(job: DayJob, calendar: WorkCalendar, nowMin: number)
 /** Everything that is in work or agreed, from a moment on. */
 export function shopOf(
   jobs: readonly DayJob[],
-  settings: Pick<Settings, 'hours' | 'daysOff'>,
+  settings: WorkHours,
   pins: readonly Pin[],
   nowMin: number,
 ): Shop {
@@ -47,6 +51,7 @@ export function shopOf(
   return {
     jobs: jobs.map((job) => scheduleJob(job, calendar, nowMin)),
     calendar,
+    helper: calendarOf({ ...settings, hours: settings.helperHours }),
     rules: DEFAULT_RULES,
     // A pin of a ring that is through means nothing any more.
     pins: pins.filter(({ jobId }) => known.includes(jobId)),
