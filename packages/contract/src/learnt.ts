@@ -18,8 +18,14 @@ const widthSpreadSchema = z.object({
 /** How rings are lost at this bench, and how many of each loss the log has seen. */
 const lossTraitsSchema = z.object({
   wrinkleFactor: z.number(),
+  meltChance: z.number(),
   slipChance: z.number(),
-  seen: z.object({ crack: z.number().int(), wrinkle: z.number().int(), slip: z.number().int() }),
+  seen: z.object({
+    crack: z.number().int(),
+    wrinkle: z.number().int(),
+    melt: z.number().int(),
+    slip: z.number().int(),
+  }),
 });
 
 /** How far nine of ten widths lie to either side of their plans, as shares of them. */
@@ -56,6 +62,7 @@ export const learntValueSchema = z.object({
     'spread',
     'allowance',
     'wrinkle',
+    'melt',
     'slip',
     'minutes',
   ]),

@@ -35,6 +35,8 @@ export const lessonSchema = z.object({
   loss: z
     .object({
       wrinkle: z.object({ use: z.number(), gaveWay: z.boolean() }).optional(),
+      heats: z.number().int(),
+      isMelted: z.boolean(),
       slip: z.enum(SYMPTOMS).optional(),
     })
     .optional(),

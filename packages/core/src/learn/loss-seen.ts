@@ -10,11 +10,17 @@ import type { WorkedCoinRing } from './worked-ring';
 export interface LossSeen {
   /** Worst fold as a share of the index from which a stroke is warned of; left out where nothing was folded. */
   readonly wrinkle?: Borne | undefined;
-  /** What lost it, where that was neither a crack nor a wrinkle. */
+  /** How often it was brought to annealing heat. */
+  readonly heats: number;
+  readonly isMelted: boolean;
+  /** What lost it, where that was neither a crack, a wrinkle nor the heat. */
   readonly slip?: Symptom | undefined;
 }
 
 const WRINKLED: Symptom = 'wrinkled-rim';
+const MELTED: Symptom = 'blistered';
+/** What is no slip of hand or tool. */
+const NO_SLIPS: readonly string[] = [...CRACKS, WRINKLED, MELTED];
 
 function wrinkleSeen({ ring, state }: WorkedCoinRing, kit: Kit): Borne | undefined {
   const { input, school, moves } = ring.coin;
@@ -28,7 +34,13 @@ function wrinkleSeen({ ring, state }: WorkedCoinRing, kit: Kit): Borne | undefin
 
 /** What a coin ring that was finished, or spoilt, tells of losses. */
 export function lossOf(worked: WorkedCoinRing, kit: Kit): LossSeen {
-  const { spoilt } = worked.state;
-  const isSlip = spoilt && spoilt.cause !== WRINKLED && !CRACKS.includes(spoilt.cause);
-  return { wrinkle: wrinkleSeen(worked, kit), ...(isSlip ? { slip: spoilt.cause } : {}) };
+  const { spoilt, anneals } = worked.state;
+  const isMelted = spoilt?.cause === MELTED;
+  return {
+    wrinkle: wrinkleSeen(worked, kit),
+    // The heat that melted it was not told as done.
+    heats: anneals + (isMelted ? 1 : 0),
+    isMelted,
+    ...(spoilt && !NO_SLIPS.includes(spoilt.cause) ? { slip: spoilt.cause } : {}),
+  };
 }

@@ -57,8 +57,21 @@ describe('a ring that was lost', () => {
     expect(lessonFrom(rings[0]!).loss?.wrinkle).toMatchObject({ gaveWay: false });
     expect(lessonFrom(spoiltBy(rings[0]!, 'hole-off-centre', 0)).loss).toEqual({
       wrinkle: undefined,
+      heats: 0,
+      isMelted: false,
       slip: 'hole-off-centre',
     });
+  });
+
+  it('by too much heat, tells how many heats it took, that one among them', () => {
+    const { steps } = rings[0]!;
+    const done = steps.slice(0, 6).filter(({ kind }) => kind === 'anneal').length;
+    expect(done).toBeGreaterThan(0);
+    const { loss } = lessonFrom(spoiltBy(rings[0]!, 'blistered', 6));
+    expect(loss).toMatchObject({ heats: done + 1, isMelted: true });
+    expect(loss?.slip).toBeUndefined();
+    const anneals = steps.filter(({ kind }) => kind === 'anneal').length;
+    expect(lessonFrom(rings[0]!).loss).toMatchObject({ heats: anneals, isMelted: false });
   });
 });
 
@@ -69,16 +82,29 @@ describe('what losses teach', () => {
       id: `${cause}-${i}`,
     }));
 
-  it('counts slips as one in fifty until the log knows better, all together and by cause', () => {
-    expect(valueOf(rings, 'slip')).toMatchObject({ standard: 0.02, events: 0, rings: 12 });
-    // One of fifty beforehand, then none of twelve: 1/62.
-    expect(valueOf(rings, 'slip')!.value).toBeCloseTo(1 / 62, 12);
+  it('counts slips as three in two hundred until the log knows better, all together and by cause', () => {
+    expect(valueOf(rings, 'slip')).toMatchObject({ standard: 0.015, events: 0, rings: 12 });
+    // Three quarters of fifty beforehand, then none of twelve.
+    expect(valueOf(rings, 'slip')!.value).toBeCloseTo(0.75 / 62, 12);
     const lost = [...rings, ...lostBy('flare', 6), ...lostBy('stuck-on-cone', 2)];
-    // One of fifty beforehand, then eight of twenty.
-    expect(valueOf(lost, 'slip')).toMatchObject({ value: 9 / 70, events: 8, rings: 20 });
-    expect(valueOf(lost, 'slip-flare')!.value).toBeCloseTo((6 / 8) * (9 / 70), 12);
+    // Then eight of twenty.
+    expect(valueOf(lost, 'slip')).toMatchObject({ value: 8.75 / 70, events: 8, rings: 20 });
+    expect(valueOf(lost, 'slip-flare')!.value).toBeCloseTo((6 / 8) * (8.75 / 70), 12);
     expect(valueOf(lost, 'slip-stuck-on-cone')).toMatchObject({ of: 'stuck-on-cone', events: 2 });
-    expect(learn(lost).traits.losses).toMatchObject({ slipChance: 9 / 70, seen: { slip: 8 } });
+    expect(learn(lost).traits.losses).toMatchObject({ slipChance: 8.75 / 70, seen: { slip: 8, melt: 0 } });
+  });
+
+  it('counts melts by heats, apart from slips', () => {
+    const heatsOf = (from: readonly LoggedRing[]) =>
+      from.reduce((sum, ring) => sum + lessonFrom(ring).loss!.heats, 0);
+    const melted = [...rings, ...lostBy('blistered', 6)];
+    const heats = heatsOf(melted);
+    // A quarter of 250 heats beforehand, then six of them.
+    const value = 6.25 / (250 + heats);
+    expect(valueOf(melted, 'melt')).toMatchObject({ value, standard: 0.001, events: 6, sightings: heats });
+    expect(valueOf(melted, 'slip')).toMatchObject({ events: 0, rings: 18 });
+    expect(learn(melted).traits.losses).toMatchObject({ meltChance: value, seen: { melt: 6, slip: 0 } });
+    expect(learn(melted, ['melt']).traits.losses.meltChance).toBe(0.001);
   });
 
   it('finds rims that wrinkle early, and goes back to the default where the maker wants it', () => {
@@ -89,7 +115,7 @@ describe('what losses teach', () => {
     expect(learn(wrinkled).traits.losses.wrinkleFactor).toBe(value);
     expect(learn(wrinkled, ['wrinkle', 'slip']).traits.losses).toMatchObject({
       wrinkleFactor: 1,
-      slipChance: 0.02,
+      slipChance: 0.015,
       seen: { wrinkle: 9 },
     });
     expect(valueOf(rings, 'wrinkle')!.value).toBeGreaterThanOrEqual(0.99);

@@ -1,17 +1,12 @@
 import type { Symptom } from '../ring';
-import { SLIP_PRIOR } from '../steps';
+import { MELT_PRIOR, seenChance, SLIP_PRIOR } from '../steps';
 import { WRINKLE_AT } from '../uncertainty';
 import type { Lesson } from './lesson';
 import { listAt } from './list-at';
 import { strengthFit } from './strength-fit';
 import { lossValue, type LearntValue } from './values';
 
-/** Chance of a slip by how many were seen in how many rings: beta-binomial, the mean of what is known then. */
-function slipChance(slips: number, rings: number): number {
-  return (SLIP_PRIOR.lost + slips) / (SLIP_PRIOR.lost + SLIP_PRIOR.held + rings);
-}
-
-/** What wrinkles and slips teach: of slips all together, and each cause that was seen by itself. */
+/** What wrinkles, melts and slips teach: of slips all together, and each cause that was seen by itself. */
 export function lossValues(lessons: readonly Lesson[], kept: ReadonlySet<string>): readonly LearntValue[] {
   const losses = lessons.flatMap(({ ringId, loss }) => (loss ? [{ ringId, ...loss }] : []));
   const rings = losses.length;
@@ -20,13 +15,15 @@ export function lossValues(lessons: readonly Lesson[], kept: ReadonlySet<string>
   const byCause = new Map<Symptom, string[]>();
   for (const { slip, ringId } of losses) if (slip) listAt(byCause, slip).push(ringId);
   const slips = [...byCause.values()].reduce((sum, lost) => sum + lost.length, 0);
+  const heats = losses.reduce((sum, loss) => sum + loss.heats, 0);
+  const melts = losses.filter(({ isMelted }) => isMelted).length;
   const wrinkles = folded.filter(({ gaveWay }) => gaveWay).length;
   const slipsOf = (name: { readonly key: string; readonly of?: string }, share: number, events: number) =>
     lossValue(
       { ...name, what: 'slip' },
       {
-        value: share * slipChance(slips, rings),
-        standard: share * slipChance(0, 0),
+        value: share * seenChance(SLIP_PRIOR, slips, rings),
+        standard: share * seenChance(SLIP_PRIOR, 0, 0),
         rings,
         sightings: rings,
         events,
@@ -42,6 +39,17 @@ export function lossValues(lessons: readonly Lesson[], kept: ReadonlySet<string>
         rings: folded.length,
         sightings: folded.length,
         events: wrinkles,
+      },
+      kept,
+    ),
+    lossValue(
+      { key: 'melt', what: 'melt' },
+      {
+        value: seenChance(MELT_PRIOR, melts, heats),
+        standard: seenChance(MELT_PRIOR, 0, 0),
+        rings,
+        sightings: heats,
+        events: melts,
       },
       kept,
     ),

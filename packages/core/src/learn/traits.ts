@@ -47,10 +47,12 @@ function lossesIn(values: readonly LearntValue[], used: readonly LearntValue[]):
     values.filter(keyed).reduce((sum, { events = 0 }) => sum + events, 0);
   return {
     wrinkleFactor: valueOf('wrinkle') ?? losses.wrinkleFactor,
+    meltChance: valueOf('melt') ?? losses.meltChance,
     slipChance: valueOf('slip') ?? losses.slipChance,
     seen: {
       crack: seen(({ what }) => what === 'allowance'),
       wrinkle: seen(({ key }) => key === 'wrinkle'),
+      melt: seen(({ key }) => key === 'melt'),
       slip: seen(({ key }) => key === 'slip'),
     },
   };

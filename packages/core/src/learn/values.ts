@@ -12,7 +12,7 @@ import { discounted, type Seen, type Sighting } from './sighting';
 export interface LearntValue {
   /**
    * Names it for good: "share", "share-copper", "wall-width", "trim", "curl-17", "fold-17-14", "springback-stretch",
-   * "springback-bend-17", "spread", "allowance-copper", "minutes-fold", "wrinkle", "slip", "slip-flare".
+   * "springback-bend-17", "spread", "allowance-copper", "minutes-fold", "wrinkle", "melt", "slip", "slip-flare".
    */
   readonly key: string;
   readonly what:
@@ -25,6 +25,7 @@ export interface LearntValue {
     | 'spread'
     | 'allowance'
     | 'wrinkle'
+    | 'melt'
     | 'slip'
     | 'minutes';
   /** The die's angle, the kind of step, the former or the metal, where it belongs to one. */
@@ -36,7 +37,7 @@ export interface LearntValue {
   readonly rings: number;
   /** Steps timed, anneal intervals or readings that it rests on. */
   readonly sightings: number;
-  /** Cracks, wrinkles or slips among them, where it is about losses. */
+  /** Cracks, wrinkles, melts or slips among them, where it is about losses. */
   readonly events?: number | undefined;
   /** How far predictions were off, by default and by what the other rings teach, in the value's own unit of sight. */
   readonly errorBefore?: number | undefined;

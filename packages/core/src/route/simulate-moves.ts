@@ -34,6 +34,8 @@ export interface SimulatedForming {
   readonly peakSpent: EdgeSpend;
   /** Worst tendency to wrinkle of any fold stroke. */
   readonly wrinkleIndex: number;
+  /** How often the piece was annealed, that after punching among them. */
+  readonly heats: number;
 }
 
 const SIMULATION_INTERVALS = 16;
@@ -67,6 +69,7 @@ export function simulateMoves(input: CoinRingInput, options: SimulationOptions):
   };
   let peakSpent = FRESH;
   let worstWrinkle = 0;
+  let heats = 1;
   for (let made = 0; made < MOST_MOVES && !isFormed(state, goal); made++) {
     const move = dueMove(state, goal, moves);
     if (!move) break;
@@ -78,6 +81,7 @@ export function simulateMoves(input: CoinRingInput, options: SimulationOptions):
       cut: Math.max(peakSpent.cut, weighed.peak.cut),
       rim: Math.max(peakSpent.rim, weighed.peak.rim),
     };
+    heats += weighed.anneals;
     if (phase.kind === 'fold') {
       const { heldByHollow = false } = move;
       const index = wrinkleIndex({ from: state.wall, to: wall, passes: weighed.passes, heldByHollow });
@@ -92,5 +96,6 @@ export function simulateMoves(input: CoinRingInput, options: SimulationOptions):
       spent: weighed.spent,
     };
   }
-  return { finished: shiftedWall(state.wall, goal.traits.wallShift), peakSpent, wrinkleIndex: worstWrinkle };
+  const finished = shiftedWall(state.wall, goal.traits.wallShift);
+  return { finished, peakSpent, wrinkleIndex: worstWrinkle, heats };
 }

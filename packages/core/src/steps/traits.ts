@@ -41,17 +41,43 @@ export const UNKNOWN_WIDTHS: WidthSpread = {
   widened: 1,
 };
 
-/** What a slip of hand or tool loses, before the log knows better: one ring in fifty, as fifty rings would tell. A first guess. */
-export const SLIP_PRIOR = { lost: 1, held: 49 };
+/** A chance as so many that were lost and so many that held would tell it. */
+export interface ChancePrior {
+  readonly lost: number;
+  readonly held: number;
+}
+
+// First guesses, before the log knows better. Together they lose one ring in fifty: one in two hundred by its heats.
+/** What a slip of hand or tool loses: three rings in two hundred, as fifty would tell. */
+export const SLIP_PRIOR: ChancePrior = { lost: 0.75, held: 49.25 };
+/** What one heat blisters or melts: one in a thousand, as many as fifty rings take. */
+export const MELT_PRIOR: ChancePrior = { lost: 0.25, held: 249.75 };
+
+/** Chance by what is known beforehand and what was seen: beta-binomial, its mean. */
+export function seenChance({ lost, held }: ChancePrior, events: number, of: number): number {
+  return (lost + events) / (lost + held + of);
+}
+
+/** Chance that so many heats melt a ring. @param meltChance of each of them */
+export function meltedBy(heats: number, meltChance: number): number {
+  return 1 - (1 - meltChance) ** heats;
+}
 
 /** How rings are lost at a bench, beside what metals bear between anneals. */
 export interface LossTraits {
   /** How much more rims bear before they wrinkle than by default. */
   readonly wrinkleFactor: number;
-  /** Chance that a ring is lost by neither crack nor wrinkle. */
+  /** Chance that one heat melts a ring. */
+  readonly meltChance: number;
+  /** Chance that a ring is lost by neither crack, wrinkle nor heat. */
   readonly slipChance: number;
   /** How many of each the log has seen: few make a first guess. */
-  readonly seen: { readonly crack: number; readonly wrinkle: number; readonly slip: number };
+  readonly seen: {
+    readonly crack: number;
+    readonly wrinkle: number;
+    readonly melt: number;
+    readonly slip: number;
+  };
 }
 
 /** How one maker's bench behaves: what the log teaches (craft §9). The defaults are the trade's. */
@@ -95,8 +121,9 @@ export const DEFAULT_TRAITS: BenchTraits = {
   widthSpread: UNKNOWN_WIDTHS,
   losses: {
     wrinkleFactor: 1,
-    slipChance: SLIP_PRIOR.lost / (SLIP_PRIOR.lost + SLIP_PRIOR.held),
-    seen: { crack: 0, wrinkle: 0, slip: 0 },
+    meltChance: seenChance(MELT_PRIOR, 0, 0),
+    slipChance: seenChance(SLIP_PRIOR, 0, 0),
+    seen: { crack: 0, wrinkle: 0, melt: 0, slip: 0 },
   },
 };
 

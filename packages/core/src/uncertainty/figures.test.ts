@@ -200,7 +200,7 @@ describe('evenPoints', () => {
 });
 
 describe('mishapChances', () => {
-  const whole = { cutEdgeUse: 0, wrinkleIndex: 0, thinnestMm: 1.2, sizeOffMm: 0, sizeSpreadMm: 0 };
+  const whole = { cutEdgeUse: 0, wrinkleIndex: 0, heats: 0, thinnestMm: 1.2, sizeOffMm: 0, sizeSpreadMm: 0 };
 
   const LOSSES_HERE = { ...DEFAULT_TRAITS.losses, slipChance: 0.03 };
   const chancesOf = (ring: typeof whole, losses = LOSSES_HERE) => mishapChances(ring, losses);
@@ -210,7 +210,7 @@ describe('mishapChances', () => {
     expect(chancesOf({ ...whole, cutEdgeUse: 1.55 }).crack).toBeCloseTo(0.5, 6);
     // One spread weaker, 1.55 e^−0.25: 15.87 % of pieces crack by then.
     expect(chancesOf({ ...whole, cutEdgeUse: 1.55 * Math.exp(-0.25) }).crack).toBeCloseTo(0.158655, 5);
-    expect(chancesOf(whole)).toEqual({ crack: 0, wrinkle: 0, slip: 0.03, size: 0, thin: 0 });
+    expect(chancesOf(whole)).toEqual({ crack: 0, wrinkle: 0, melt: 0, slip: 0.03, size: 0, thin: 0 });
   });
 
   it('has half of all rims wrinkle at twice the index that is warned of', () => {
@@ -221,6 +221,13 @@ describe('mishapChances', () => {
     // Rims that bear half as much wrinkle at half the index.
     const weak = chancesOf({ ...whole, wrinkleIndex: 0.6 }, { ...LOSSES_HERE, wrinkleFactor: 0.5 });
     expect(weak.wrinkle).toBeCloseTo(0.5, 6);
+  });
+
+  it('melts by each of its heats alike', () => {
+    const melting = { ...LOSSES_HERE, meltChance: 0.1 };
+    // 1 − 0.9³.
+    expect(chancesOf({ ...whole, heats: 3 }, melting).melt).toBeCloseTo(0.271, 12);
+    expect(chancesOf(whole, melting).melt).toBe(0);
   });
 
   it('misses a size past a quarter, to either side', () => {
@@ -239,9 +246,10 @@ describe('mishapChances', () => {
     expect([thin(0.89), thin(0.9)]).toEqual([1, 0]);
   });
 
-  it('loses a ring by a crack, a wrinkle or a slip, whichever comes first, and by nothing else', () => {
-    // 1 − 0.9 · 0.8 · 0.5.
-    expect(lostChance({ crack: 0.1, wrinkle: 0.2, slip: 0.5, size: 1, thin: 1 })).toBeCloseTo(0.64, 12);
+  it('loses a ring by a crack, a wrinkle, a melt or a slip, whichever comes first, and by nothing else', () => {
+    // 1 − 0.9 · 0.8 · 0.5 · 0.5.
+    const chances = { crack: 0.1, wrinkle: 0.2, melt: 0.5, slip: 0.5, size: 1, thin: 1 };
+    expect(lostChance(chances)).toBeCloseTo(0.82, 12);
   });
 });
 

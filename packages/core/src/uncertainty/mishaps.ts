@@ -1,10 +1,10 @@
 import { COMFORTABLE_CUT_EDGE_MM } from '../forming';
 import { normalShareBelow } from '../numeric';
 import { MM_PER_US_SIZE } from '../size';
-import { WRINKLE_INDEX, type LossTraits } from '../steps';
+import { meltedBy, WRINKLE_INDEX, type LossTraits } from '../steps';
 
 /** What a ring does not survive. */
-export const LOSSES = ['crack', 'wrinkle', 'slip'] as const;
+export const LOSSES = ['crack', 'wrinkle', 'melt', 'slip'] as const;
 export type Loss = (typeof LOSSES)[number];
 /** Until so many were seen, how often a loss comes is a first guess. */
 export const FEWEST_LOSSES = 5;
@@ -29,6 +29,8 @@ export interface DrawnRing {
   /** Fullest budget of the cut edge at its weakest place, as a share of the allowance. */
   readonly cutEdgeUse: number;
   readonly wrinkleIndex: number;
+  /** How often it is brought to annealing heat. */
+  readonly heats: number;
   readonly thinnestMm: number;
   /** Size before the last true-up, less the size wanted, mm: its mean, and how it scatters by reading and trimming. */
   readonly sizeOffMm: number;
@@ -54,11 +56,12 @@ export function crackChance(use: number): number {
 /** How likely each mishap is for this ring: what has a distribution is not drawn, so that fewer rings tell as much. */
 export function mishapChances(
   ring: DrawnRing,
-  { wrinkleFactor, slipChance }: LossTraits,
+  { wrinkleFactor, meltChance, slipChance }: LossTraits,
 ): Readonly<Record<Mishap, number>> {
   return {
     crack: crackChance(ring.cutEdgeUse),
     wrinkle: yields(ring.wrinkleIndex / (WRINKLE_INDEX * wrinkleFactor), WRINKLE_AT),
+    melt: meltedBy(ring.heats, meltChance),
     slip: slipChance,
     size: missedChance(ring.sizeOffMm, ring.sizeSpreadMm),
     thin: ring.thinnestMm < COMFORTABLE_CUT_EDGE_MM ? 1 : 0,

@@ -54,7 +54,7 @@ export interface RingChances {
   /** Height of the wide side less that of the narrow side when the hole is left as punched. */
   readonly unevenMm: Interval;
   readonly sizeBins: readonly Bin[];
-  /** Chance that the ring is lost: it cracks, or its rim wrinkles. */
+  /** Chance that the ring is lost, by whatever comes first. */
   readonly lost: number;
   /** Chance of each mishap: a size that has missed needs another pass, a thin edge is no loss. */
   readonly chanceOf: Readonly<Record<Mishap, number>>;
@@ -120,6 +120,7 @@ function sampleOf(
       {
         cutEdgeUse: (walk.peakSpent.cut * (1 + weak.strain)) / allowanceStrainLog,
         wrinkleIndex: walk.wrinkleIndex,
+        heats: walk.heats,
         thinnestMm: cutEdgeMm * weak.thin,
         sizeOffMm: offMm,
         sizeSpreadMm: Math.hypot(spread.readingMm, spread.trimMm),

@@ -189,11 +189,20 @@ describe('ways to make a ring', () => {
     expect(unknown[0]?.price).toBeUndefined();
   });
 
-  it('are less sure at a bench that lost many rings', () => {
-    const losses = { ...DEFAULT_TRAITS.losses, slipChance: 0.1 };
-    const [usual] = worksFor({}, [SPOON]);
-    const [unlucky] = worksFor({ traits: { ...DEFAULT_TRAITS, losses } }, [SPOON]);
+  it.each([
+    ['slips', SPOON, { slipChance: 0.1 }],
+    ['melts', STRIP, { meltChance: 0.1 }],
+  ] as const)('are less sure at a bench that lost many rings by %s', (_by, piece, here) => {
+    const losses = { ...DEFAULT_TRAITS.losses, ...here };
+    const [usual] = worksFor({}, [piece]);
+    const [unlucky] = worksFor({ traits: { ...DEFAULT_TRAITS, losses } }, [piece]);
     expect(unlucky?.lost).toBeGreaterThan((usual?.lost ?? 1) + 0.05);
     expect(unlucky?.score).toBeLessThan(usual?.score ?? 0);
+  });
+
+  it('melt no handle that is bent cold', () => {
+    const losses = { ...DEFAULT_TRAITS.losses, meltChance: 0.5 };
+    const [cold] = worksFor({}, [SPOON]);
+    expect(worksFor({ traits: { ...DEFAULT_TRAITS, losses } }, [SPOON])[0]?.lost).toBe(cold?.lost);
   });
 });

@@ -1,5 +1,5 @@
 import { strainedUse } from '../ring';
-import { DEFAULT_TRAITS, NINE_OF_TEN, type BenchTraits } from '../steps';
+import { DEFAULT_TRAITS, meltedBy, NINE_OF_TEN, type BenchTraits, type StepKind } from '../steps';
 import { crackChance, missedChance, READING_MM, type Interval } from '../uncertainty';
 import type { WorkKind, WorkPlan } from '../work';
 import type { WayPiece, WayWork } from './way';
@@ -19,6 +19,9 @@ const CUT_MM = 0.15;
 const CLOSED_MM = 0.1;
 /** Widths: by calliper, along a handle, filed to a line, and of what the rolls add, as a share of it. */
 const WIDTH = { measuredMm: 0.03, handleMm: 0.15, filedMm: 0.1, rolledShare: 0.25 } as const;
+
+/** Steps that bring a ring to a heat at which it may melt. */
+const HEATS: readonly StepKind[] = ['anneal', 'solder'];
 
 /** Lengths that are cut for the way round, of each kind: each may be off by itself. */
 const CUTS: Readonly<Record<Exclude<WorkKind, 'resize'>, number>> = {
@@ -47,8 +50,8 @@ const around = (mm: number, spreadMm: number): Interval => ({
 });
 
 /**
- * How sure a ring of strip, handle or coin and band is. It is lost by a crack, as any metal that is bent too far, or by a
- * slip, as often as the bench's other rings.
+ * How sure a ring of strip, handle or coin and band is. It is lost by a crack, as any metal that is bent too far, by one of
+ * its heats, or by a slip, as often as the bench's other rings.
  */
 export function workChances(
   piece: WayPiece,
@@ -59,8 +62,10 @@ export function workChances(
   const spreadMm = sizeSpreadMm(work);
   const { bandWidthMm, targetInsideDiameterMm } = plan.prediction;
   const fullestUse = Math.max(0, ...strainedUse(plan.steps, plan.allowanceStrainLog));
+  const heats = plan.steps.filter(({ kind }) => HEATS.includes(kind)).length;
+  const losing = [crackChance(fullestUse), meltedBy(heats, losses.meltChance), losses.slipChance];
   return {
-    lost: 1 - (1 - crackChance(fullestUse)) * (1 - losses.slipChance),
+    lost: 1 - losing.reduce((whole, chance) => whole * (1 - chance), 1),
     anotherPass: missedChance(0, spreadMm),
     sizeMm: around(targetInsideDiameterMm, spreadMm),
     widthMm: around(bandWidthMm, widthSpreadMm(piece, work, plan)),

@@ -23,7 +23,7 @@ const FEWEST_RINGS = 3;
 const SUBJECTS = [
   { name: 'shape', what: ['share', 'wall', 'trim', 'curl', 'fold', 'spread'] },
   { name: 'springback', what: ['springback'] },
-  { name: 'losses', what: ['allowance', 'wrinkle', 'slip'] },
+  { name: 'losses', what: ['allowance', 'wrinkle', 'melt', 'slip'] },
   { name: 'times', what: ['minutes'] },
 ] as const satisfies readonly {
   readonly name: string;

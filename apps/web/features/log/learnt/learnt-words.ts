@@ -55,9 +55,11 @@ export function nameOf({ what, of }: LearntValueAnswer): ValueName {
         title: 'What rims bear before they wrinkle',
         about: 'from folds that held and folds that did not',
       };
+    case 'melt':
+      return { title: 'Heats that melt a ring', about: 'from rings that blistered or sagged' };
     case 'slip':
       return of === undefined
-        ? { title: 'Rings lost by a slip', about: 'by neither crack nor wrinkle' }
+        ? { title: 'Rings lost by a slip', about: 'by neither crack, wrinkle nor heat' }
         : { title: remedyFor(of as Symptom).title, about: 'of the rings lost by a slip' };
     case 'minutes':
       return { title: `Minutes of a ${stepWord(of)}`, about: 'from the times of your steps' };
@@ -93,6 +95,8 @@ export function valueText(
       return `× ${value.toFixed(2)}`;
     case 'wrinkle':
       return `× ${value.toFixed(2)}`;
+    case 'melt':
+      return `${(value * 1000).toFixed(1)} in 1000`;
     case 'slip':
       return `${(value * 100).toFixed(1)} in 100`;
     case 'minutes':
@@ -123,7 +127,7 @@ export function errorText(
 /** "rests on 23 rings". */
 export function restsOn({ what, rings, sightings, events }: LearntValueAnswer): string {
   if (what === 'minutes') return `${sightings} timed`;
-  const all = countWords(rings, 'ring');
+  const all = what === 'melt' ? countWords(sightings, 'heat') : countWords(rings, 'ring');
   if (events === undefined) return all;
   const lost = `${events} of ${all}`;
   return events < FEWEST_LOSSES ? `${lost}: a first guess` : lost;

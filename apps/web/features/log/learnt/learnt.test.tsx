@@ -64,7 +64,10 @@ describe('the words of walls', () => {
 describe('the words of losses', () => {
   it('say in 100, of how many rings, and that few are a first guess', () => {
     const slip = valueOf({ key: 'slip', what: 'slip', of: undefined, value: 0.041, rings: 47, events: 2 });
-    expect(nameOf(slip)).toEqual({ title: 'Rings lost by a slip', about: 'by neither crack nor wrinkle' });
+    expect(nameOf(slip)).toEqual({
+      title: 'Rings lost by a slip',
+      about: 'by neither crack, wrinkle nor heat',
+    });
     expect(valueText(slip, slip.value, WRITE)).toBe('4.1 in 100');
     expect(restsOn(slip)).toBe('2 of 47 rings: a first guess');
     expect(restsOn({ ...slip, events: 5 })).toBe('5 of 47 rings');
@@ -72,6 +75,17 @@ describe('the words of losses', () => {
     const wrinkle = valueOf({ key: 'wrinkle', what: 'wrinkle', of: undefined, value: 0.9 });
     expect(nameOf(wrinkle).title).toBe('What rims bear before they wrinkle');
     expect(valueText(wrinkle, 0.9, WRITE)).toBe('× 0.90');
+    const melt = valueOf({
+      key: 'melt',
+      what: 'melt',
+      of: undefined,
+      value: 0.0034,
+      sightings: 214,
+      events: 1,
+    });
+    expect(nameOf(melt).title).toBe('Heats that melt a ring');
+    expect(valueText(melt, melt.value, WRITE)).toBe('3.4 in 1000');
+    expect(restsOn(melt)).toBe('1 of 214 heats: a first guess');
   });
 });
 

@@ -9,6 +9,7 @@ import {
 export const MISHAP_WORDS: Readonly<Record<Mishap, string>> = {
   crack: 'a crack at the cut edge',
   wrinkle: 'a wrinkled rim',
+  melt: 'too much heat',
   slip: 'a slip of hand or tool',
   size: 'a size off by over ¼',
   thin: 'a cut edge thinner than is comfortable',
