@@ -3,7 +3,7 @@ import { madeRings } from '../../packages/core/src/learn/test-rings';
 import { wallSightings } from '../../packages/core/src/learn/wall-values';
 import { REFERENCE_KIT } from '../../packages/core/src/kit';
 import { STEADY_BENCH, type BenchTruth } from '../../packages/core/src/practice';
-import { type BenchTraits, DEFAULT_TRAITS } from '../../packages/core/src/steps';
+import { type BenchTraits, DEFAULT_TRAITS, isGauged } from '../../packages/core/src/steps';
 import { normalDeviate, seededRandom } from '../../packages/core/src/uncertainty';
 
 /** What a ring was off by, against its scatter. */
@@ -80,7 +80,7 @@ const BENCHES: readonly HiddenBench[] = [
 
 function missesOf(lesson: Lesson, traits: BenchTraits): readonly Miss[] {
   const { metalGroup: group } = lesson;
-  const { wallShift, curlGain, funnels, springbackFactor, trimGainMm } = traits;
+  const { wallShift, curlGain, funnels, springbackFactor, gaugeMm, endsMm, trimGainMm } = traits;
   const shareShift = group === undefined ? 0 : (traits.shareShiftOf[group] ?? traits.shareShift);
   const wallLog = {
     width: wallShift.widthLog,
@@ -104,8 +104,14 @@ function missesOf(lesson: Lesson, traits: BenchTraits): readonly Miss[] {
     ...lesson.trims.map(({ off, sigma }) => miss('trim', off, trimGainMm - DEFAULT_TRAITS.trimGainMm, sigma)),
     ...byKey(lesson.folds, (die, { off, sigma }) => miss('fold', off, funnels[die]?.growthMm ?? 0, sigma)),
     ...byKey(lesson.curls, (angle, { off, sigma }) => miss('curl', off, (curlGain[angle] ?? 1) - 1, sigma)),
+    ...lesson.ends.map(({ off, sigma }) => miss('size', off, endsMm + gaugeMm, sigma)),
     ...byKey(lesson.springbacks, (kind, { off, slope, sigma }) =>
-      miss('springback', off, slope * ((springbackFactor[kind] ?? 1) - 1), sigma),
+      miss(
+        'springback',
+        off,
+        slope * ((springbackFactor[kind] ?? 1) - 1) + (isGauged(kind) ? gaugeMm : 0),
+        sigma,
+      ),
     ),
   ];
 }

@@ -203,6 +203,9 @@ export const routeStepSchema = z.object({
   /** What the mandrel says after it, both ways round. */
   reading: z.object({ rimDownMm: z.number(), cutDownMm: z.number() }).optional(),
   springbackMm: z.number().optional(),
+  springbackFactor: z.number().optional(),
+  gaugeMm: z.number().optional(),
+  endsMm: z.number().optional(),
   contact: contactSchema.optional(),
   funnel: funnelTruthSchema.optional(),
   risks: z.array(riskSchema).readonly().optional(),

@@ -25,6 +25,7 @@ export const lessonSchema = z.object({
   metalGroup: z.enum(METAL_GROUPS).optional(),
   trims: z.array(seenSchema),
   spread: z.array(seenSchema),
+  ends: z.array(seenSchema),
   curls: listsOf(seenSchema),
   folds: listsOf(seenSchema),
   springbacks: listsOf(seenSchema),

@@ -18,14 +18,5 @@ export { readingDecides } from './reading-decides';
 export { mayAnneal, mayReduce } from './ring-at-bench';
 export type { BenchTools, RingAtBench } from './ring-at-bench';
 export { inPlanOrder, lastTouchedFirst } from './plan-order';
-export {
-  isRead,
-  nextWords,
-  pastWords,
-  placeWords,
-  stopAt,
-  stopWords,
-  toMark,
-  wayRoundWords,
-} from './stop-at';
+export { isRead, nextWords, pastMark, placeWords, stopAt, stopWords, toMark, wayRoundWords } from './stop-at';
 export type { StopAt } from './stop-at';

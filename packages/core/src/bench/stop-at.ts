@@ -1,4 +1,11 @@
-import { COIN_EDGES, type EdgeNames, type RouteStep, type StepKind } from '../steps';
+import {
+  COIN_EDGES,
+  type EdgeNames,
+  pastMarkMm,
+  type RouteStep,
+  type StepKind,
+  type TakenStep,
+} from '../steps';
 import { markMm, OFF_MARK_MM, writeAmount, writeSize, type SizeSystemId } from '../size';
 import { expectedReading } from '../ring';
 
@@ -72,11 +79,27 @@ export function wayRoundWords(
     : `${names[edgeDown]} down; ${writeSize(otherWayRoundMm, system)} the other way round`;
 }
 
+/** How far from its mark a tool is taken, and why. */
+export interface PastMark {
+  /** "half a mark past", "about ¼ size short of" */
+  readonly words: string;
+  readonly why: string;
+}
+
+function whyPast({ kind, gaugeMm = 0, endsMm = 0 }: TakenStep): string {
+  if (kind === 'true-up') return `your rings read that much ${endsMm > 0 ? 'more' : 'less'} at their end`;
+  if (gaugeMm === 0) return 'it springs back by that';
+  const tool = kind === 'stretch' ? 'the stretcher’s scale' : 'the plate’s size';
+  return `it springs back, and your mandrel reads ${gaugeMm > 0 ? 'more' : 'less'} than ${tool}`;
+}
+
 /** How far past its mark a tool is taken, in the maker's own steps; undefined where that is too little to do. */
-export function pastWords(springbackMm: number, system: SizeSystemId): string | undefined {
-  const halfMarks = Math.round(springbackMm / (markMm(system) / 2));
+export function pastMark(step: TakenStep, system: SizeSystemId): PastMark | undefined {
+  const mm = pastMarkMm(step);
+  const halfMarks = Math.round(Math.abs(mm) / (markMm(system) / 2));
   if (halfMarks === 0) return undefined;
-  return halfMarks === 1 ? 'half a mark' : `about ${writeAmount(springbackMm, system)}`;
+  const amount = halfMarks === 1 ? 'half a mark' : `about ${writeAmount(Math.abs(mm), system)}`;
+  return { words: `${amount} ${mm > 0 ? 'past' : 'short of'}`, why: whyPast(step) };
 }
 
 /** "US 7¾, rim edge down; US 7½ the other way round", or one mark where both are alike. */

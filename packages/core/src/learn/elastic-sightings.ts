@@ -13,7 +13,7 @@ function springings(worked: WorkedRing, kit: Kit) {
   const { steps, toolsUsed } = worked.state;
   const formers = toolsOf(kit, 'former');
   return readSteps(worked).flatMap(({ step, cutMm }) => {
-    const { kind, springbackMm, reading, contact } = step;
+    const { kind, springbackMm, springbackFactor = 1, gaugeMm = 0, reading, contact } = step;
     if (!SPRINGING.includes(kind) || !springbackMm || !reading) return [];
     const plannedMm = contact?.kind === 'former' ? contact.diameterMm : undefined;
     const used = toolsUsed.get(steps.indexOf(step));
@@ -23,8 +23,10 @@ function springings(worked: WorkedRing, kit: Kit) {
     const otherMm = formerMm === undefined || plannedMm === undefined ? 0 : formerMm - plannedMm;
     // Taken past the mark by what was predicted: an opened ring that gives back more ends smaller, a closed or bent one
     // larger.
-    const slope = (kind === 'stretch' ? -1 : 1) * springbackMm;
-    const off = cutMm - reading.cutDownMm - otherMm;
+    const slope = ((kind === 'stretch' ? -1 : 1) * springbackMm) / springbackFactor;
+    // It was planned with what was known by then, and is held against the default.
+    const known = (springbackFactor - 1) * slope + gaugeMm;
+    const off = cutMm - reading.cutDownMm - otherMm + known;
     const sighting: Seen = { off, slope, sigma: READING_MM };
     return [{ kind, formerMm, sighting }];
   });

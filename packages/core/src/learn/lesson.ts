@@ -8,7 +8,14 @@ import { lossOf, type LossSeen } from './loss-seen';
 import { forecastSightings, type ForecastSeen } from './forecast-sightings';
 import { timedMinutes } from './minutes';
 import type { Seen } from './sighting';
-import { curlSightings, foldSightings, shareSightings, trimSightings, type ShareSeen } from './sightings';
+import {
+  curlSightings,
+  endSightings,
+  foldSightings,
+  shareSightings,
+  trimSightings,
+  type ShareSeen,
+} from './sightings';
 import {
   isWorkedCoinRing,
   workedRing,
@@ -32,6 +39,8 @@ export interface Lesson {
   readonly metalGroup?: MetalGroup | undefined;
   readonly trims: readonly Seen[];
   readonly spread: readonly Seen[];
+  /** How the finished ring read, against the size it was wanted in. */
+  readonly ends: readonly Seen[];
   /** By the die's nominal angle. */
   readonly curls: ByKey<Seen>;
   /** By the die. */
@@ -72,6 +81,7 @@ function emptyLesson({ ring: { id, name, finishedAt } }: WorkedRing): Lesson {
     shares: [],
     trims: [],
     spread: [],
+    ends: [],
     curls: {},
     folds: {},
     springbacks: {},
@@ -113,6 +123,7 @@ export function lessonOf(ring: LoggedRing, kit: Kit): Lesson | undefined {
     ...ofCoin,
     trims: trimSightings(worked),
     spread: spreadSightings(worked),
+    ends: endSightings(worked),
     curls: byKey(curlSightings(worked)),
     folds: byKey(foldSightings(worked)),
     springbacks: byKey(springbackSightings(worked, kit)),

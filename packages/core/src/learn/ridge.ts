@@ -1,5 +1,6 @@
-import { createHuberSum, HUBER } from './huber-sum';
+import { createHuberSum, HUBER, type HuberSum } from './huber-sum';
 import { listAt } from './list-at';
+import { scatterScale } from './scatter';
 import { isPlausible, type Sighting } from './sighting';
 
 export interface RidgeFit {
@@ -25,6 +26,13 @@ export function rootMeanSquare(values: readonly number[], weights?: readonly num
   const all = values.reduce((sum, _value, place) => sum + weightOf(place), 0);
   const squares = values.reduce((sum, value, place) => sum + weightOf(place) * value * value, 0);
   return values.length === 0 ? 0 : Math.sqrt(squares / all);
+}
+
+/** All of some sightings. */
+function summed(sightings: readonly Sighting[], pullSigma: number): HuberSum {
+  const sum = createHuberSum(sightings, pullSigma);
+  sightings.forEach((_one, place) => sum.add(place));
+  return sum;
 }
 
 /** What counts less is as if it had been seen less exactly. */
@@ -54,13 +62,16 @@ export function placesByRing(sightings: readonly Sighting[]): ReadonlyMap<string
 
 /**
  * Learns one value from what was seen: ridge regression towards the default (craft §9), so that one ring does not swing
- * it. The error after learning is that of each ring predicted by all the others: no ring vouches for itself.
+ * it. How far sightings scatter here is learnt from themselves. The error after learning is that of each ring predicted by all the others: no ring vouches for itself.
  * @param pullSigma how far benches differ from the default, as a standard deviation: the pull
  */
 export function ridgeFit(seen: readonly Sighting[], pullSigma: number): RidgeFit {
-  const sightings = seen.filter((one) => isPlausible(one, pullSigma)).map(lessExact);
-  const sum = createHuberSum(sightings, pullSigma);
-  sightings.forEach((_one, place) => sum.add(place));
+  const plausible = seen.filter((one) => isPlausible(one, pullSigma));
+  const expected = summed(plausible.map(lessExact), pullSigma);
+  // How much this bench scatters is known once it is known about what.
+  const scale = scatterScale(plausible, expected.minimum());
+  const sightings = plausible.map((one) => lessExact({ ...one, sigma: one.sigma * scale }));
+  const sum = summed(sightings, pullSigma);
   const change = sum.minimum();
   const rings = placesByRing(sightings);
   const after: number[] = [];
@@ -76,7 +87,9 @@ export function ridgeFit(seen: readonly Sighting[], pullSigma: number): RidgeFit
       afterWeights.push(one.weight ?? 1);
     }
   }
-  const far = seen.filter(({ off, slope, sigma }) => Math.abs(off - slope * change) > OUTLIER * sigma);
+  const far = seen.filter(
+    ({ off, slope, sigma }) => Math.abs(off - slope * change) > OUTLIER * scale * sigma,
+  );
   return {
     change,
     sigma: sigmaAt(change, sightings, pullSigma),

@@ -2,7 +2,7 @@ import { bisect, degToRad } from '../numeric';
 import { arcWidthMm, curlDropMm, cutEdge, rimEdge, TRIM_GAIN_MM, type Meridian } from '../forming';
 import type { Kit } from '../kit';
 import { simulateMoves } from '../route';
-import { type BenchTraits, DEFAULT_TRAITS, foldDieKey } from '../steps';
+import { type BenchTraits, DEFAULT_TRAITS, foldDieKey, type StepKind } from '../steps';
 import { readSteps, type WorkedCoinRing, type WorkedRing } from './worked-ring';
 import { listAt } from './list-at';
 import type { Seen } from './sighting';
@@ -106,6 +106,21 @@ export function trimSightings(worked: WorkedRing): readonly Seen[] {
         ]
       : [],
   );
+}
+
+/** Steps that only read: nothing is formed in or after the last of them. */
+const READS: readonly StepKind[] = ['true-up', 'read'];
+
+/** By how much more the finished ring read than it was wanted, mm. */
+export function endSightings(worked: WorkedRing): readonly Seen[] {
+  const last = readSteps(worked).at(-1);
+  if (!last?.step.reading || !READS.includes(last.step.kind)) return [];
+  const { rimDownMm, cutDownMm } = last.step.reading;
+  // It was trued up with what was known by then.
+  const { endsMm = 0 } = worked.state.steps.findLast(({ kind }) => kind === 'true-up') ?? {};
+  return [
+    { off: (last.rimMm + last.cutMm - rimDownMm - cutDownMm) / 2 + endsMm, slope: 1, sigma: READING_MM },
+  ];
 }
 
 /** A funnel is read while it leans and rocks on the mandrel, mm (standard deviation). */

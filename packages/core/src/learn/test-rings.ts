@@ -25,11 +25,12 @@ const COINS: readonly CoinRingInput['coin'][] = [
   { diameterMm: 32, rimThicknessMm: 2.3, metal: 'silver-835' },
 ];
 
-/** @param benchOf how the bench is when a ring is made: the first is 0 */
+/** @param benchOf how the bench is when a ring is made: the first is 0 @param known what plans go by */
 export function* madeRings(
   count: number,
   seed: number,
   benchOf: BenchTraits | ((ring: number) => BenchTruth) = TRUTH,
+  known: BenchTraits = DEFAULT_TRAITS,
 ): Generator<LoggedRing> {
   const random = seededRandom(seed);
   for (let made = 0; made < count;) {
@@ -41,7 +42,7 @@ export function* madeRings(
       wall: random() < 0.6 ? { kind: 'rounded' } : { kind: 'straight' },
       school: 'over-stretch',
     };
-    const { feasible, route } = planCoinRing(input, { kit: REFERENCE_KIT });
+    const { feasible, route } = planCoinRing(input, { kit: REFERENCE_KIT, traits: known });
     if (!feasible || !route) continue;
     const { steps, moves, school } = route;
     const events = simulateRing(

@@ -94,6 +94,8 @@ export function traitsOf(
       Object.entries(byTail('minutes')).map(([kind, minutes]) => [kind, Math.round(minutes * 2) / 2]),
     ),
     springbackFactor: byTail('springback'),
+    gaugeMm: used.find(({ what }) => what === 'gauge')?.value ?? DEFAULT_TRAITS.gaugeMm,
+    endsMm: used.find(({ what }) => what === 'ends')?.value ?? DEFAULT_TRAITS.endsMm,
     spreadFactor: used.find(({ what }) => what === 'spread')?.value ?? DEFAULT_TRAITS.spreadFactor,
     widthSpread,
     losses: lossesIn(values, used),

@@ -12,7 +12,7 @@ import { discounted, type Seen, type Sighting } from './sighting';
 export interface LearntValue {
   /**
    * Names it for good: "share", "share-copper", "wall-width", "trim", "curl-17", "fold-17-14", "springback-stretch",
-   * "springback-bend-17", "spread", "allowance-copper", "minutes-fold", "wrinkle", "melt", "slip", "slip-flare".
+   * "springback-bend-17", "gauge", "ends", "spread", "allowance-copper", "minutes-fold", "wrinkle", "melt", "slip", "slip-flare".
    */
   readonly key: string;
   readonly what:
@@ -22,6 +22,8 @@ export interface LearntValue {
     | 'curl'
     | 'fold'
     | 'springback'
+    | 'gauge'
+    | 'ends'
     | 'spread'
     | 'allowance'
     | 'wrinkle'
@@ -58,6 +60,8 @@ export const PULL = {
   curl: 0.12,
   foldMm: MM_PER_US_SIZE / 2,
   springback: 0.6,
+  gaugeMm: 0.15,
+  endsMm: 0.08,
   spread: 0.4,
 } as const;
 
@@ -133,12 +137,15 @@ export function notBelowNothing(value: LearntValue): LearntValue {
   return { ...value, value: Math.max(0, value.value) };
 }
 
-/** Of each kind of blow, and of each former that the log has read often enough to tell apart. */
+/**
+ * Of each kind of blow, and of each former that the log has read often enough to tell apart.
+ * @param kinds what is seen of each kind of blow
+ */
 export function springbackValues(
+  kinds: ReadonlyMap<string, readonly Sighting[]>,
   lessons: readonly Lesson[],
   kept: ReadonlySet<string>,
 ): readonly LearntValue[] {
-  const kinds = sightingsBy(lessons, ({ springbacks }) => springbacks);
   const formers = sightingsBy(lessons, (lesson) => lesson.formers);
   const named = [
     ...[...kinds].map(([kind, sightings]) => ({ tail: kind, of: kind, sightings })),

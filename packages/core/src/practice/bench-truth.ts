@@ -7,6 +7,8 @@ export interface BenchTruth {
   readonly readingMm: number;
   /** By how much its mandrel reads too large, the same every time, mm: no scatter. */
   readonly gaugeMm?: number | undefined;
+  /** By how much larger rings are at their end than they were trued up to, mm: no scatter. */
+  readonly endsMm?: number | undefined;
   readonly handMm: number;
   /** Of a funnel's size from one fold to the next. */
   readonly foldMm: number;

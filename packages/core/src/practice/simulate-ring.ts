@@ -9,7 +9,7 @@ import {
 import type { Kit } from '../kit';
 import { doneBody, type RingEventBody, strainedUse } from '../ring';
 import { ringAllowance, simulateMoves } from '../route';
-import { type BenchTraits, funnelsOf, movesWall, type RouteStep, turnedDeg } from '../steps';
+import { type BenchTraits, funnelsOf, movesWall, pastMarkMm, type RouteStep, turnedDeg } from '../steps';
 import { CRACK_AT, normalDeviate, type Random } from '../uncertainty';
 import type { BenchTruth } from './bench-truth';
 
@@ -56,6 +56,7 @@ export function simulateRing(ring: RingToMake, truth: BenchTruth, random: Random
     CRACK_AT.median * (traits.allowanceFactor[input.coin.metal] ?? 1) * Math.exp(draw(truth.crackLog));
   const uses = strainedUse(steps, ringAllowance(input.coin));
   const events: TimedEvent[] = [];
+  const trueUp = steps.findLastIndex(({ kind }) => kind === 'true-up');
   let minute = 0;
   let edges = { rim: 0, cut: 0 };
   let straight: typeof edges | undefined;
@@ -83,12 +84,14 @@ export function simulateRing(ring: RingToMake, truth: BenchTruth, random: Random
         const grown = growthHere(step, traits) + draw(truth.foldMm);
         edges = { rim: planned.rim + grown, cut: planned.cut + grown };
       } else if (movesWall(step)) {
-        const more = ((traits.springbackFactor[step.kind] ?? 1) - 1) * (step.springbackMm ?? 0);
-        const back = step.kind === 'stretch' || step.kind === 'straighten' ? -more : more;
-        edges = { rim: planned.rim + back + hand, cut: planned.cut + back + hand };
+        const { kind, springbackMm: back = 0, springbackFactor = 1 } = step;
+        const past = pastMarkMm(step) - (back / springbackFactor) * (traits.springbackFactor[kind] ?? 1);
+        const more = kind === 'stretch' || kind === 'straighten' ? past : -past;
+        edges = { rim: planned.rim + more + hand, cut: planned.cut + more + hand };
       } else {
         // Trued up and read: the maker has brought it to its size.
-        edges = { rim: planned.rim + hand, cut: planned.cut + hand };
+        const ends = index >= trueUp ? (truth.endsMm ?? 0) - (steps[trueUp]?.endsMm ?? 0) : 0;
+        edges = { rim: planned.rim + ends + hand, cut: planned.cut + ends + hand };
       }
       if (step.kind !== 'curl') straight = undefined;
       const seen = (mm: number) => rounded(mm + (truth.gaugeMm ?? 0) + draw(truth.readingMm), READ_TO_MM);

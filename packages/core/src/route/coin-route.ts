@@ -85,7 +85,9 @@ function addTrim(builder: RouteBuilder): void {
 }
 
 function addTrueUp(builder: RouteBuilder, kit: Kit, said: 'true-up' | 'true-up-band'): void {
-  addStep(builder, 'true-up', { ...ROUTE_WORDS[said], tool: chooseMandrel(kit) });
+  const words = { ...ROUTE_WORDS[said], tool: chooseMandrel(kit) };
+  const detail = said === 'true-up' ? { endsMm: builder.traits.endsMm } : {};
+  addStep(builder, 'true-up', words, builder.wall, builder.lipMm, detail);
 }
 
 /** A fold of thin or wide stock seldom comes out level. */

@@ -23,6 +23,7 @@ import {
   fullest,
   funnelsOf,
   annealWords,
+  isGauged,
   stepDefaults,
   type RouteStep,
   spend,
@@ -132,11 +133,14 @@ const READ_STEPS: readonly StepKind[] = ['trim', 'true-up', 'read'];
 /** Readings and springback of a step that is read. */
 function formed(builder: RouteBuilder, kind: StepKind, next: Meridian, edges: EdgeDiameters) {
   const hardness = fullest(builder.spent) / builder.allowanceStrainLog;
+  const { springbackFactor, gaugeMm } = builder.traits;
+  const factor = springbackFactor[kind];
   return {
     reading: predictReading(edges, axialReachMm(next), 'leading', builder.mandrel),
     springbackMm:
-      springbackMm(Math.min(edges.rimInsideDiameterMm, edges.cutInsideDiameterMm), hardness) *
-      (builder.traits.springbackFactor[kind] ?? 1),
+      springbackMm(Math.min(edges.rimInsideDiameterMm, edges.cutInsideDiameterMm), hardness) * (factor ?? 1),
+    ...(factor === undefined ? {} : { springbackFactor: factor }),
+    ...(gaugeMm !== 0 && isGauged(kind) ? { gaugeMm } : {}),
   };
 }
 
@@ -176,6 +180,7 @@ export function addStep(
     ...(contact?.kind === 'fold-die' ? { funnel: funnelsOf(builder.traits, contact) } : {}),
     risks: detail.risks ?? [],
     tape: detail.tape,
+    ...(detail.endsMm ? { endsMm: detail.endsMm } : {}),
     pieceState: { ...builder.progress, lipMm },
   });
   builder.wall = next;
@@ -190,6 +195,7 @@ export function addAnneal(builder: RouteBuilder): void {
 interface PassDetail {
   readonly risks?: readonly SpoilRisk[];
   readonly tape?: TapeUse | undefined;
+  readonly endsMm?: number | undefined;
 }
 
 /** Part of the way along a move: a fold begun is a cup, an edge turned in leans as far as it got. */

@@ -37,5 +37,7 @@ export {
   UNKNOWN_WIDTHS,
 } from './traits';
 export type { BenchTraits, FoldDieContact, FunnelTruth, LossTraits, WidthSpread } from './traits';
+export { GAUGED, isGauged, pastMarkMm } from './past-mark';
+export type { Gauged, TakenStep } from './past-mark';
 export { runningWaits, waitClock } from './waits';
 export type { RingWait, SharedWait, StepWait, WaitClock } from './waits';

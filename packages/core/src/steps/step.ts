@@ -47,6 +47,12 @@ export interface RouteStep {
   readonly reading?: MandrelReading | undefined;
   /** How far past the size the tool is taken, since the ring gives it back, mm. */
   readonly springbackMm?: number | undefined;
+  /** What had been learnt of that springback when this was planned: it is so many times the default's. Left out where nothing was. */
+  readonly springbackFactor?: number | undefined;
+  /** How much more the mandrel was known to read than this tool is taken to, mm. Left out where nothing was known. */
+  readonly gaugeMm?: number | undefined;
+  /** Only of the last true-up: how much larger rings were known to read at their end, mm. Left out where nothing was known. */
+  readonly endsMm?: number | undefined;
   /** The tool where it touches the wall, for the drawing. */
   readonly contact?: ToolContact | undefined;
   /** Only of a fold in a die of the kit: how its funnels lie about the law, as it was known when this was planned. */

@@ -100,6 +100,10 @@ export interface BenchTraits {
   readonly handsOnMin: Partial<Readonly<Record<StepKind, number>>>;
   /** What a ring gives back after a kind of blow, against the default; a former's own by `bend-17`. */
   readonly springbackFactor: Readonly<Record<string, number>>;
+  /** How much more the mandrel reads than tools are taken to by their own scales, mm. */
+  readonly gaugeMm: number;
+  /** How much larger rings read at their end than they were wanted, mm. */
+  readonly endsMm: number;
   /** By how much more than the rule a bar grows in width between the rolls. */
   readonly spreadFactor: number;
   /** How sure widths are here. */
@@ -117,6 +121,8 @@ export const DEFAULT_TRAITS: BenchTraits = {
   allowanceFactor: {},
   handsOnMin: {},
   springbackFactor: {},
+  gaugeMm: 0,
+  endsMm: 0,
   spreadFactor: 1,
   widthSpread: UNKNOWN_WIDTHS,
   losses: {

@@ -39,6 +39,8 @@ export interface BandMove {
   /** Stretch of the metal that counts against its softness: of the outside in a bend. Left out, the hoop's own. */
   readonly strainLog?: number;
   readonly springbackMm?: number | undefined;
+  /** By how much that was learnt to be more than by default. */
+  readonly springbackFactor?: number | undefined;
   /** Whether it ends on the mandrel. */
   readonly read?: boolean;
   readonly blank?: StepBlank;
@@ -80,6 +82,7 @@ function edges({ insideDiameterMm }: Band) {
 /** Moves as the steps of a route: the same shape that coin rings have, so that bench and log treat all alike. */
 export function bandSteps(start: Band, moves: readonly BandMove[], bench: BandBench): readonly RouteStep[] {
   const traits = bench.traits ?? DEFAULT_TRAITS;
+  const lastTrueUp = moves.findLastIndex(({ kind }) => kind === 'true-up');
   let band = start;
   return moves.map((move, i): RouteStep => {
     const before = band;
@@ -109,6 +112,8 @@ export function bandSteps(start: Band, moves: readonly BandMove[], bench: BandBe
       outline: outlineOf(band, start.insideDiameterMm),
       ...(move.read ? { reading: predictReading(after, band.widthMm, 'leading', bench.mandrel) } : {}),
       ...(move.springbackMm === undefined ? {} : { springbackMm: move.springbackMm }),
+      ...(move.springbackFactor === undefined ? {} : { springbackFactor: move.springbackFactor }),
+      ...(i === lastTrueUp && traits.endsMm !== 0 ? { endsMm: traits.endsMm } : {}),
       ...(move.blank ? { blank: move.blank } : {}),
       ...(move.contact ? { contact: move.contact } : {}),
       ...(move.rolling ? { rolling: move.rolling } : {}),

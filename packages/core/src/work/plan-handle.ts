@@ -12,7 +12,7 @@ import {
 } from '../handle';
 import { metalById } from '../metal';
 import { toolsOf } from '../kit';
-import { springbackOf, type StepBlank } from '../steps';
+import { type BenchTraits, springbackOf, type StepBlank } from '../steps';
 import { annealMove, bandSteps, endMoves, type BandMove } from './band-steps';
 import { DEFAULT_WIDTH_MM, handleFigures } from './handle-figures';
 import { closingWords, endsTitle, endsWords, sawMove, TOUCH_WORDS } from './handle-words';
@@ -95,13 +95,19 @@ function seenFromSide(wish: HandleWish, used: Stretch): Stretch {
   return { ...used, toMm: Math.min(used.toMm, used.fromMm + turn) };
 }
 
-function movesOf(wish: HandleWish, verdict: HandleVerdict, allowanceStrainLog: number): readonly BandMove[] {
+function movesOf(
+  wish: HandleWish,
+  verdict: HandleVerdict,
+  allowanceStrainLog: number,
+  traits: BenchTraits | undefined,
+): readonly BandMove[] {
   const { work, piece, targetInsideDiameterMm, finish } = wish;
   const { former, thickest, strainOutside, anneals, temper, used } = verdict;
   const flat: StepBlank = { stations: blankStations(wish, used), bentToMm: null };
   const stations = blankStations(wish, seenFromSide(wish, used));
   const bent = (bentToMm: number): StepBlank => ({ stations, bentToMm });
   const strain = Math.log(1 + strainOutside);
+  const springbackFactor = traits ? springbackOf(traits, former.formerMm) : 1;
   const former1 = BEND_WORDS.former(former.formerMm);
   // Cold work is done in as many goes as it has anneals: plated ware and the like in one.
   const between = Math.max(0, anneals - (temper === 'soft' ? 1 : 0));
@@ -155,6 +161,7 @@ function movesOf(wish: HandleWish, verdict: HandleVerdict, allowanceStrainLog: n
           ...(last
             ? {
                 springbackMm: former.releasedMm - former.formerMm,
+                ...(springbackFactor === 1 ? {} : { springbackFactor }),
                 to: { insideDiameterMm: former.releasedMm },
                 read: true,
               }
@@ -201,7 +208,11 @@ export function planHandle(asked: HandleWish, bench: WorkBench): WorkPlan {
     reasons: verdict.reasons,
     figures: handleFigures(wish, verdict),
     steps: verdict.feasible
-      ? bandSteps(start, movesOf(wish, verdict, allowanceStrainLog), bandBench(bench, piece.metal))
+      ? bandSteps(
+          start,
+          movesOf(wish, verdict, allowanceStrainLog, bench.traits),
+          bandBench(bench, piece.metal),
+        )
       : [],
     allowanceStrainLog,
     usesLengthMm: 0,

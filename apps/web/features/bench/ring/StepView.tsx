@@ -1,7 +1,7 @@
 import {
   gaugesOf,
   isRead,
-  pastWords,
+  pastMark,
   stopAt,
   toMark,
   wayRoundWords,
@@ -148,11 +148,8 @@ export function StepView({ bench, step, at, word }: StepViewProps) {
   const tool = atHand ? word.step?.tool : step.tool;
   const seen = useCautionSeen(step.kind, at);
   const caution = step.caution ? <CautionLine key={step.kind} caution={step.caution} seen={seen} /> : null;
-  // Only what forms is taken past its mark.
-  const past =
-    step.springbackMm !== undefined && movesWall(step)
-      ? pastWords(step.springbackMm, primarySystem)
-      : undefined;
+  // What only reads is taken past no mark.
+  const past = movesWall(step) || step.kind === 'true-up' ? pastMark(step, primarySystem) : undefined;
   return (
     <View className="gap-3" testID="step-view">
       <View className="flex-row items-start justify-between gap-3">
@@ -177,7 +174,7 @@ export function StepView({ bench, step, at, word }: StepViewProps) {
         {step.kind === 'anneal' ? null : <Type>{step.instruction}</Type>}
         {tool ? <Type as="label">{`With: ${tool}`}</Type> : null}
         {step.tape ? <Type as="label">{tapeWords(step.tape, write.length)}</Type> : null}
-        {past ? <Type as="small">{`Take it ${past} past: it springs back by that.`}</Type> : null}
+        {past ? <Type as="small">{`Take it ${past.words} it: ${past.why}.`}</Type> : null}
         {(step.risks ?? []).map(({ message }) => (
           <Notice key={message} level="warn" title={message} />
         ))}

@@ -21,8 +21,8 @@ const FEWEST_RINGS = 3;
 
 /** What values are about, and in which order those of a subject stand: all of them at once are six screens. */
 const SUBJECTS = [
-  { name: 'shape', what: ['share', 'wall', 'trim', 'curl', 'fold', 'spread'] },
-  { name: 'springback', what: ['springback'] },
+  { name: 'shape', what: ['share', 'wall', 'trim', 'curl', 'fold', 'spread', 'ends'] },
+  { name: 'springback', what: ['gauge', 'springback'] },
   { name: 'losses', what: ['allowance', 'wrinkle', 'melt', 'slip'] },
   { name: 'times', what: ['minutes'] },
 ] as const satisfies readonly {

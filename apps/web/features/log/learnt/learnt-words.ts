@@ -48,6 +48,14 @@ export function nameOf({ what, of }: LearntValueAnswer): ValueName {
       return { title: 'How wide the rolls spread a strip', about: 'from widths measured at the mill' };
     case 'springback':
       return { title: `Springback ${springsFrom(of)}`, about: 'against what was predicted' };
+    case 'gauge':
+      return {
+        title: 'Your mandrel against the tools’ scales',
+        about:
+          'pulls and reductions are off by as much, in opposite ways: hold both against a ring of known size',
+      };
+    case 'ends':
+      return { title: 'Finished size', about: 'what rings read at their end, against the size wanted' };
     case 'allowance':
       return { title: `What ${of?.toLowerCase()} bears`, about: 'from cracks against strain' };
     case 'wrinkle':
@@ -86,6 +94,8 @@ export function valueText(
     case 'trim':
       return meanAmount(value);
     case 'fold':
+    case 'gauge':
+    case 'ends':
       return `${signOf(value)}${meanAmount(value)}`;
     case 'curl':
       return `${(value * Number.parseFloat(of ?? '0')).toFixed(1)}°`;

@@ -75,6 +75,15 @@ describe('the words of losses', () => {
     const wrinkle = valueOf({ key: 'wrinkle', what: 'wrinkle', of: undefined, value: 0.9 });
     expect(nameOf(wrinkle).title).toBe('What rims bear before they wrinkle');
     expect(valueText(wrinkle, 0.9, WRITE)).toBe('× 0.90');
+    const gauge = valueOf({ key: 'gauge', what: 'gauge', of: undefined, value: 0.2032 });
+    expect(nameOf(gauge).title).toBe('Your mandrel against the tools’ scales');
+    expect(valueText(gauge, 0.2032, WRITE)).toBe(`+${WRITE.meanAmount(0.2032)}`);
+    const ends = valueOf({ key: 'ends', what: 'ends', of: undefined, value: -0.1 });
+    expect(nameOf(ends)).toEqual({
+      title: 'Finished size',
+      about: 'what rings read at their end, against the size wanted',
+    });
+    expect(valueText(ends, -0.1, WRITE)).toBe(`−${WRITE.meanAmount(0.1)}`);
     const melt = valueOf({
       key: 'melt',
       what: 'melt',

@@ -1,5 +1,5 @@
 import { durationWords } from '@round-mint/core/format';
-import { pastWords, stopAt, stopWords } from '@round-mint/core/bench';
+import { pastMark, stopAt, stopWords } from '@round-mint/core/bench';
 import type { SizeSystemId } from '@round-mint/core/size';
 import {
   COIN_EDGES,
@@ -36,7 +36,7 @@ function markWords(
 ): string | undefined {
   const stop = step.reading && stopAt(step, system);
   if (!stop) return undefined;
-  const { kind, springbackMm, funnel = UNKNOWN_DIE } = step;
+  const { kind, funnel = UNKNOWN_DIE } = step;
   const mark = stopWords(stop, system, names);
   if (kind === 'fold') {
     return `about ${mark}; ${
@@ -45,8 +45,8 @@ function markWords(
         : `each die differs, by up to ${write.amount(UNKNOWN_DIE.scatterMm)} either way`
     }`;
   }
-  const past = springbackMm === undefined ? undefined : pastWords(springbackMm, system);
-  return `stop at ${mark}${past ? `; taken ${past} past it` : ''}`;
+  const past = pastMark(step, system);
+  return `stop at ${mark}${past ? `; taken ${past.words} it` : ''}`;
 }
 
 /** What belongs to a step: its tool, where to stop, its tape. */
