@@ -1,4 +1,4 @@
-import { learnFromLessons, lessonOf, type LoggedRing } from '../../packages/core/src/learn';
+import { learnFromLessons, lessonOf, type Lesson, type LoggedRing } from '../../packages/core/src/learn';
 import {
   act,
   EXERCISES,
@@ -83,6 +83,15 @@ function milliseconds(times: number, work: () => unknown): number {
   return (performance.now() - before) / times;
 }
 
+/** Lessons over and over, of as many rings, a day apart. */
+function workshopOf(taught: readonly Lesson[], count: number): readonly Lesson[] {
+  return Array.from({ length: count }, (_, n) => ({
+    ...(taught[n % taught.length] as Lesson),
+    ringId: `ring ${n}`,
+    finishedAt: new Date(Date.UTC(2010, 0, 1 + n)).toISOString(),
+  }));
+}
+
 /** What the bench asks a worker or the server. */
 export function benchFigures(): readonly (readonly [name: string, ms: number])[] {
   const ring = stoppedShort();
@@ -93,7 +102,10 @@ export function benchFigures(): readonly (readonly [name: string, ms: number])[]
   return [
     ['planned on from a reading that is off', milliseconds(20, () => replan(ring, { kind: 'reading' }))],
     ['what a ring teaches', milliseconds(3, lessons) / rings.length],
-    ['what the lessons of forty rings come to', milliseconds(3, () => learnFromLessons(taught))],
+    ...[40, 400, 4000].map((count): readonly [string, number] => {
+      const all = workshopOf(taught, count);
+      return [`what the lessons of ${count} rings come to`, milliseconds(3, () => learnFromLessons(all))];
+    }),
     ['a practice piece judged, move by move', milliseconds(5, () => judge(game))],
   ];
 }

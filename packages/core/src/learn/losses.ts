@@ -2,13 +2,16 @@ import type { Symptom } from '../ring';
 import { MELT_PRIOR, seenChance, SLIP_PRIOR } from '../steps';
 import { WRINKLE_AT } from '../uncertainty';
 import type { Lesson } from './lesson';
+import { LATEST_RINGS } from './latest';
 import { listAt } from './list-at';
 import { strengthFit } from './strength-fit';
 import { lossValue, type LearntValue } from './values';
 
 /** What wrinkles, melts and slips teach: of slips all together, and each cause that was seen by itself. */
 export function lossValues(lessons: readonly Lesson[], kept: ReadonlySet<string>): readonly LearntValue[] {
-  const losses = lessons.flatMap(({ ringId, loss }) => (loss ? [{ ringId, ...loss }] : []));
+  const losses = lessons
+    .flatMap(({ ringId, loss }) => (loss ? [{ ringId, ...loss }] : []))
+    .slice(-LATEST_RINGS);
   const rings = losses.length;
   if (rings === 0) return [];
   const folded = losses.flatMap(({ wrinkle }) => wrinkle ?? []);

@@ -19,8 +19,11 @@ export type Seen = Omit<Sighting, 'ringId' | 'weight'>;
 /** Rings of a series after which a sighting counts e times less: tools wear, hands and metal stay as they are for longer. */
 export const COUNTS_FOR = { tool: 10, bench: 40 } as const;
 
+/** What counts for less than this is left out. */
+const LEAST_WEIGHT = 1e-3;
+
 /**
- * The same sightings, each the less the more rings of the series came after its own: exponential discounting, as a local
+ * The latest sightings, each the less the more rings of the series came after its own: exponential discounting, as a local
  * level that drifts would have it (West and Harrison 1997, 2.4). A tool that has changed is followed within ten rings.
  * @param sightings oldest ring first, those of a ring together
  */
@@ -28,12 +31,18 @@ export function discounted<T extends Sighting>(
   sightings: readonly T[],
   of: keyof typeof COUNTS_FOR,
 ): readonly T[] {
-  const rings = [...new Set(sightings.map(({ ringId }) => ringId))];
-  const age = new Map(rings.map((ringId, place) => [ringId, rings.length - 1 - place]));
-  return sightings.map((one) => ({
-    ...one,
-    weight: Math.exp(-(age.get(one.ringId) ?? 0) / COUNTS_FOR[of]),
-  }));
+  const newestFirst: T[] = [];
+  let age = -1;
+  let ringId: string | undefined;
+  for (let place = sightings.length - 1; place >= 0; place--) {
+    const one = sightings[place] as T;
+    if (one.ringId !== ringId) age += 1;
+    ringId = one.ringId;
+    const weight = Math.exp(-age / COUNTS_FOR[of]);
+    if (weight < LEAST_WEIGHT) break;
+    newestFirst.push({ ...one, weight });
+  }
+  return newestFirst.reverse();
 }
 
 /** Further from the default than this many deviations of benches and of sightings together, it is no bench's doing. */

@@ -3,6 +3,7 @@ import { MM_PER_US_SIZE } from '../size';
 import { defaultMinutes, formerKey, STEP_KINDS } from '../steps';
 import { allowanceFit, type Strained } from './allowance';
 import type { Lesson } from './lesson';
+import { LATEST_RINGS, latestOf } from './latest';
 import { listAt } from './list-at';
 import { minutesFit } from './minutes';
 import { ridgeFit, type RidgeFit } from './ridge';
@@ -68,21 +69,24 @@ export const PULL = {
 /** Values of tools, which wear. */
 const TOOLS: readonly LearntValue['what'][] = ['curl', 'fold', 'springback'];
 
-/** What each lesson lists by a key, over all of them, turned into something that knows its ring. */
+/** What each lesson lists by a key, of the latest that list any, oldest first, turned into something that knows its ring. */
 function gathered<T, U>(
   lessons: readonly Lesson[],
   pick: (lesson: Lesson) => Readonly<Record<string, readonly T[]>>,
   turn: (one: T, lesson: Lesson) => U,
 ): ReadonlyMap<string, U[]> {
-  const all = new Map<string, U[]>();
-  for (const lesson of lessons) {
+  const newestFirst = new Map<string, U[][]>();
+  for (let place = lessons.length - 1; place >= 0; place--) {
+    const lesson = lessons[place] as Lesson;
     const lists = pick(lesson);
     for (const key in lists) {
-      const list = listAt(all, key);
-      for (const one of lists[key] ?? []) list.push(turn(one, lesson));
+      const rings = listAt(newestFirst, key);
+      if (rings.length < LATEST_RINGS) rings.push((lists[key] ?? []).map((one) => turn(one, lesson)));
     }
   }
-  return all;
+  // By name, whichever ring was last: what is learnt stands in one order.
+  const named = [...newestFirst].sort(([one], [other]) => one.localeCompare(other, 'en', { numeric: true }));
+  return new Map(named.map(([key, rings]) => [key, rings.reverse().flat()]));
 }
 
 function sightingOf(seen: Seen, { ringId }: Lesson): Sighting {
@@ -177,7 +181,7 @@ export function allowanceValues(
   kept: ReadonlySet<string>,
 ): readonly LearntValue[] {
   const byMetal = new Map<MetalId, Strained[]>();
-  for (const { ringId, strained } of lessons) {
+  for (const { ringId, strained } of latestOf(lessons, (lesson) => lesson.strained?.metal)) {
     if (strained) listAt(byMetal, strained.metal).push({ ringId, ...strained });
   }
   return [...byMetal].map(([metal, strained]) => {

@@ -1,6 +1,7 @@
 import type { MetalGroup } from '../metal';
 import type { BenchTraits } from '../steps';
 import type { Lesson } from './lesson';
+import { latestOf } from './latest';
 import { listAt } from './list-at';
 import type { Sighting } from './sighting';
 import type { ShareSeen } from './sightings';
@@ -23,7 +24,8 @@ export function wallSightings(
   lessons: readonly Lesson[],
   curlGain: BenchTraits['curlGain'],
 ): readonly WallSighting[] {
-  return lessons.flatMap(({ ringId, shares, metalGroup }) =>
+  const told = lessons.filter(({ shares }) => shares.length > 0);
+  return latestOf(told, ({ metalGroup }) => metalGroup).flatMap(({ ringId, shares, metalGroup }) =>
     shares.map(({ byCurlGain, off, ...seen }) => {
       const curled = Object.entries(byCurlGain).reduce(
         (sum, [angle, slope]) => sum + slope * ((curlGain[Number(angle)] ?? 1) - 1),
