@@ -9,9 +9,10 @@ import {
   type Urgency,
 } from './dispatch';
 import { leastLate } from './exact';
-import { improve, type Solution } from './improve';
+import { improve } from './improve';
 import type { ScheduleJob } from './job';
 import { isBetter, placeInOrder } from './place';
+import type { Solution } from './solution';
 import { handsOf, longestWorkMin, type Placed, type Score, type Shop } from './shop';
 
 export interface Schedule extends Placed {
