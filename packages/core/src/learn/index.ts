@@ -1,4 +1,6 @@
 export type { CoursePoint } from './course';
+export { findingsOf } from './findings';
+export type { Finding } from './findings';
 export { learnFromLessons, NOTHING_LEARNT } from './learn';
 export type { Learnt } from './learn';
 export { lessonOf } from './lesson';

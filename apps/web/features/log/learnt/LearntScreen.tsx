@@ -1,6 +1,6 @@
 import { SIZE_SYSTEMS } from '@round-mint/core/size';
 import type { LearntAnswer, LearntValueAnswer } from '@round-mint/contract/learnt';
-import { foretellsBetter } from '@round-mint/core/learn';
+import { findingsOf, foretellsBetter } from '@round-mint/core/learn';
 import { Link } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -9,11 +9,13 @@ import { useSettings, useWriters } from '@/features/shared/settings/use-settings
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { useChangeSettingsMutation, useGetLearntQuery } from '@/store/api';
 import { Choices, LabelledChoices } from '@/ui/Choices';
+import { Notice } from '@/ui/Notice';
 import { Screen } from '@/ui/Screen';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
 import { Empty, Fetched } from '@/ui/Waiting';
 import { CourseChart } from './CourseChart';
+import { findingWords } from './finding-words';
 import { ForecastPanel } from './ForecastPanel';
 import { errorText, nameOf, restsOn, valueText } from './learnt-words';
 
@@ -108,6 +110,27 @@ function ValueRow({ value, names }: { value: LearntValueAnswer; names: LearntAns
   );
 }
 
+/** What is worth looking into at the bench itself. */
+function Findings({ values }: Pick<LearntAnswer, 'values'>) {
+  const write = useWriters();
+  const found = findingsOf(values);
+  if (found.length === 0) return null;
+  return (
+    <View role="list" aria-label="Worth looking into" testID="findings">
+      {found.map((finding) => {
+        const { title, todo } = findingWords(finding, write);
+        return (
+          <View key={finding.code} role="listitem">
+            <Notice level="warn" title={title}>
+              {todo}
+            </Notice>
+          </View>
+        );
+      })}
+    </View>
+  );
+}
+
 /** What is learnt now is not in the figures yet. */
 function StillLearning({ rings }: { rings: number }) {
   return (
@@ -162,6 +185,7 @@ function LearntView({ learnt }: { learnt: LearntAnswer }) {
   return (
     <View className="gap-4">
       {toLearn > 0 ? <StillLearning rings={toLearn} /> : null}
+      <Findings values={values} />
       <View className="gap-4 wide:flex-row wide:gap-8">
         {charts}
         <View className="min-w-0 gap-3 wide:flex-1">

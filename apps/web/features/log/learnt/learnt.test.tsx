@@ -1,10 +1,12 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { DEFAULT_SETTINGS } from '@round-mint/contract/settings';
+import type { Finding } from '@round-mint/core/learn';
 import { fakeServer } from '@/testing/fake-server';
 import { FIRST_RING as RING, learntOf, valueOf } from '@/testing/learnt';
 import { renderWithStore } from '@/testing/render';
 import { defaultWriters } from '@/testing/writers';
 import { runningMean } from './course-model';
+import { findingWords } from './finding-words';
 import { LearntScreen } from './LearntScreen';
 import { insideWords, scoreWords, verdictWords, widthsWords, type Calibration } from './forecast-words';
 import { errorText, nameOf, restsOn, valueText } from './learnt-words';
@@ -95,6 +97,25 @@ describe('the words of losses', () => {
     expect(nameOf(melt).title).toBe('Heats that melt a ring');
     expect(valueText(melt, melt.value, WRITE)).toBe('3.4 in 1000');
     expect(restsOn(melt)).toBe('1 of 214 heats: a first guess');
+  });
+});
+
+describe('the words of what stands out', () => {
+  const WORDS = (finding: Finding) => findingWords(finding, WRITE);
+
+  it('say what is off, by how much, from how many rings, and what to do', () => {
+    expect(WORDS({ code: 'metal-thickness', thickerLog: -0.083, rings: 24 })).toEqual({
+      title: 'Your metal is about 8% thinner than its label or your scale says.',
+      todo: 'Seen in 24 rings. Both edges come out so. Measure a piece with the calliper, and hold the scale against a known weight.',
+    });
+    expect(WORDS({ code: 'metal-thickness', thickerLog: 0.05, rings: 9 }).title).toContain('5% thicker');
+    expect(WORDS({ code: 'mandrel-offset', moreMm: -0.21, rings: 12 }).title).toBe(
+      'Your mandrel reads ¼ size less than your tools.',
+    );
+    const ends = WORDS({ code: 'ends-off', moreMm: 0.21, rings: 8 });
+    expect(ends.title).toBe('Your rings end ¼ size larger than wanted.');
+    expect(ends.todo).toContain('stops short');
+    expect(WORDS({ code: 'ends-off', moreMm: -0.21, rings: 8 }).todo).toContain('goes past its mark');
   });
 });
 
