@@ -22,6 +22,8 @@ const AXIS_PX = 46;
 const TOOL_PX = 40;
 /** Lower than this a block is pressed, not read. */
 const WORDS_FROM_PX = 17;
+const LINE_PX = 16;
+const MOST_LINES = 5;
 /** Pins lie on full five minutes. */
 const PIN_GRID_MIN = 5;
 const TICK_MIN = 30;
@@ -95,7 +97,11 @@ function RunBlock({ run, top, words, spoken, column, pinned, onOpen }: RunProps)
           </View>
         ) : null}
         {height >= WORDS_FROM_PX ? (
-          <Type as="label" numberOfLines={1} style={{ lineHeight: 16, fontSize: 13 }}>
+          <Type
+            as="label"
+            numberOfLines={Math.min(MOST_LINES, Math.max(1, Math.floor(height / LINE_PX)))}
+            style={{ lineHeight: LINE_PX, fontSize: 13 }}
+          >
             {`${pinned ? 'pinned · ' : ''}${words}`}
           </Type>
         ) : null}
