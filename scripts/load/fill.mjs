@@ -19,7 +19,8 @@ const TABLES = [
 async function multiply(client, table, ids, { from, to, withRings }) {
   const { rows } = await client.query(
     `select column_name as name from information_schema.columns
-     where table_schema = 'public' and table_name = $1 and column_name not in ('version', 'seq') order by ordinal_position`,
+     where table_schema = 'public' and table_name = $1 and column_name not in ('version', 'seq') and is_generated = 'NEVER'
+     order by ordinal_position`,
     [table],
   );
   const names = rows.map(({ name }) => name);

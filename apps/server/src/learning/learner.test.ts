@@ -86,6 +86,37 @@ describe('learning in the background', () => {
     expect(heard).toBe(2);
   });
 
+  it('goes by the latest rings only, and by an older one again when one of them is gone', async () => {
+    const most = 5;
+    const { body } = await server.api.get(path('/log?limit=50')).expect(200);
+    const finished: readonly { ringId: string; finishedAt: string }[] = body.items;
+    expect(finished.length).toBeGreaterThan(most);
+    const finishedAt = new Map(finished.map((ring) => [ring.ringId, ring.finishedAt]));
+    const { teacher, taken } = watched();
+    // As another version, so that it learns anew.
+    const learner = learnerOf(teacher, { mostRings: most, program: 'latest' });
+    expect((await learnt(learner)).rings).toBeLessThanOrEqual(most);
+    const first = [...taken];
+    expect(first).toHaveLength(most);
+    const oldest = first
+      .flatMap((id) => finishedAt.get(id) ?? [])
+      .sort()
+      .at(0);
+    const newer = [...finishedAt].filter(([, at]) => at > (oldest ?? '')).map(([id]) => id);
+    expect(first).toEqual(expect.arrayContaining(newer));
+
+    taken.length = 0;
+    const gone = newer.at(0)!;
+    await server.api.delete(path(`/rings/${gone}`)).expect(204);
+    await learnt(learner);
+    expect(new Set(taken).size).toBe(most);
+    expect(taken).not.toContain(gone);
+    expect(taken.filter((id) => !first.includes(id))).toHaveLength(1);
+
+    await server.api.post(path(`/rings/${gone}/restore`)).expect(200);
+    await learnt(learnerOf(localTeacher()));
+  });
+
   it('a ring that is archived is gone from what was learnt, and is back with it', async () => {
     const { rings } = await readLearnt(server.db);
     const { id } = await finishedRing();

@@ -6,12 +6,12 @@ import type { Database } from '../db/database';
 import { readKit } from '../services/kit';
 import { readSettings } from '../services/settings';
 import {
-  countLessons,
   forgetLessons,
   fromWhatNow,
   keepLearnt,
   keepOutcome,
   lastLearntFrom,
+  latestTaught,
   lessonsAfter,
   someUntaught,
   withWhatNow,
@@ -21,6 +21,8 @@ import type { Teacher } from './teacher';
 
 /** So many rings are read at once: few enough that other calls hardly wait. */
 const RINGS_AT_ONCE = 4;
+/** Of what is seen in each ring, the latest few hundred count; seldom used tools and metals have them among so many. */
+const MOST_RINGS = 1000;
 
 export interface LearnerOptions {
   readonly db: Database;
@@ -29,6 +31,8 @@ export interface LearnerOptions {
   readonly program: string;
   /** So long it rests between two looks: in a lively workshop, looking costs more than what there is to see. */
   readonly restMs?: number;
+  /** So many of the latest rings are learnt from. */
+  readonly mostRings?: number;
   /** Called whenever something new was learnt. */
   readonly onLearnt?: () => void;
   /** Told what could not be learnt; left out, it is logged. */
@@ -52,6 +56,7 @@ export function createLearner({
   teacher,
   program,
   restMs = 0,
+  mostRings = MOST_RINGS,
   onLearnt,
   onProblem = (problem) => console.error(problem),
 }: LearnerOptions): Learner {
@@ -81,9 +86,9 @@ export function createLearner({
   }
 
   /** Gives the teacher what was written down since it was given something last. @returns false when it knows nothing of that */
-  async function giveLessons(): Promise<boolean> {
+  async function giveLessons(ringIds: readonly string[]): Promise<boolean> {
     for (;;) {
-      const page = await lessonsAfter(db, given.upTo);
+      const page = await lessonsAfter(db, given.upTo, ringIds);
       const last = page.at(-1);
       if (!last && given.upTo > 0) return true;
       if (!(await teacher.take({ mark: given.mark, first: given.upTo === 0, lessons: page }))) return false;
@@ -92,12 +97,12 @@ export function createLearner({
     }
   }
 
-  /** Learns from all lessons; a teacher that has forgotten some is given all of them anew. */
-  async function learnFromAll(keptStandard: readonly string[]): Promise<Learnt> {
+  /** Learns from the latest lessons; a teacher that has forgotten some is given all of them anew. */
+  async function learnFromLatest(keptStandard: readonly string[]): Promise<Learnt> {
     for (;;) {
-      const count = await countLessons(db);
+      const ringIds = await latestTaught(db, mostRings);
       const learnt =
-        (await giveLessons()) && (await teacher.learn({ mark: given.mark, count, keptStandard }));
+        (await giveLessons(ringIds)) && (await teacher.learn({ mark: given.mark, ringIds, keptStandard }));
       if (learnt) return learnt;
       given = nothingGiven();
     }
@@ -110,7 +115,7 @@ export function createLearner({
     const { standardFor } = await readSettings(db);
     const from = await fromWhatNow(db, withWhat, standardFor);
     if (isClosed() || from === (await lastLearntFrom(db))?.learntFrom) return;
-    await keepLearnt(db, from, await learnFromAll(standardFor));
+    await keepLearnt(db, from, await learnFromLatest(standardFor));
     onLearnt?.();
   }
 

@@ -12,15 +12,15 @@ export interface TakeTask {
 
 export interface LearnTask {
   readonly mark: string;
-  /** How many lessons there are in all. */
-  readonly count: number;
+  /** Rings that are learnt from. */
+  readonly ringIds: readonly string[];
   readonly keptStandard: readonly string[];
 }
 
 export interface LessonMemory {
   /** @returns false when it does not hold what was given before: all is to be given anew */
   readonly take: (task: TakeTask) => boolean;
-  /** What all lessons come to; null when it does not hold all of them: they are to be given anew. */
+  /** What the lessons of some rings come to; null when it does not hold all of them: they are to be given anew. */
   readonly learn: (task: LearnTask) => Learnt | null;
 }
 
@@ -40,8 +40,10 @@ export function createLessonMemory(): LessonMemory {
       }
       return true;
     },
-    learn: ({ mark, count, keptStandard }) => {
-      if (mark !== held || lessons.size !== count) return null;
+    learn: ({ mark, ringIds, keptStandard }) => {
+      if (mark !== held || ringIds.some((ringId) => !lessons.has(ringId))) return null;
+      const wanted = new Set(ringIds);
+      for (const ringId of lessons.keys()) if (!wanted.has(ringId)) lessons.delete(ringId);
       return learnFromLessons(
         [...lessons.values()].flatMap((lesson) => lesson ?? []),
         keptStandard,

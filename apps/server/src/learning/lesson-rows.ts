@@ -1,6 +1,6 @@
 import type { LogEntry } from '@round-mint/contract/log';
 import type { Learnt } from '@round-mint/core/learn';
-import { asc, count, eq, getTableColumns, gt, isNull, max, sql } from 'drizzle-orm';
+import { and, asc, count, eq, getTableColumns, gt, inArray, isNotNull, isNull, max, sql } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { kit, learnt, ringEvents, ringOutcomes, rings } from '../db/schema';
 import type { Taught, TeachTask } from './teach';
@@ -80,8 +80,23 @@ export async function keepOutcome(
     .where(eq(ringOutcomes.ringId, ring.id));
 }
 
-/** Lessons that were written down after a mark, in that order, a page of them. */
-export async function lessonsAfter(db: Database, mark: number) {
+/**
+ * The latest rings that are over and whose lessons are written down: those that are learnt from. What is older counts for
+ * hardly anything, and would be read at every start.
+ */
+export async function latestTaught(db: Database, most: number): Promise<readonly string[]> {
+  const rows = await db
+    .select({ ringId: ringOutcomes.ringId })
+    .from(ringOutcomes)
+    .innerJoin(rings, eq(rings.id, ringOutcomes.ringId))
+    .where(isNotNull(ringOutcomes.written))
+    .orderBy(sql`${rings.finishedAt} desc nulls last`, asc(rings.id))
+    .limit(most);
+  return rows.map(({ ringId }) => ringId);
+}
+
+/** Lessons of some rings that were written down after a mark, in that order, a page of them. */
+export async function lessonsAfter(db: Database, mark: number, ringIds: readonly string[]) {
   return db
     .select({
       ringId: ringOutcomes.ringId,
@@ -89,15 +104,9 @@ export async function lessonsAfter(db: Database, mark: number) {
       text: sql<string | null>`${ringOutcomes.lesson}::text`,
     })
     .from(ringOutcomes)
-    .where(gt(ringOutcomes.written, mark))
+    .where(and(gt(ringOutcomes.written, mark), inArray(ringOutcomes.ringId, [...ringIds])))
     .orderBy(asc(ringOutcomes.written))
     .limit(LESSONS_A_PAGE);
-}
-
-/** How many lessons are written down; rings that are still to be learnt from are not among them. */
-export async function countLessons(db: Database): Promise<number> {
-  const [row] = await db.select({ n: count(ringOutcomes.written) }).from(ringOutcomes);
-  return row?.n ?? 0;
 }
 
 /** What lessons are worked out with: changes whenever all of them are to be worked out anew. */
