@@ -80,7 +80,7 @@ function wayOf(
   const known = prices.reduce<number>((sum, price) => sum + (price ?? 0), 0);
   if (wish.priceMax !== undefined && known > wish.priceMax) return undefined;
   const warnings = plan.reasons.filter(({ level }) => level === 'warn');
-  const chances = workChances(piece, work, plan, wish.traits);
+  const chances = workChances(piece, attempt, plan, wish.traits);
   const judged: Judged = {
     ...chances,
     // Where any width will do, theirs is as good as another.

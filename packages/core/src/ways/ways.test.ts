@@ -200,6 +200,16 @@ describe('ways to make a ring', () => {
     expect(unlucky?.score).toBeLessThan(usual?.score ?? 0);
   });
 
+  it('tell a coin’s band by how its strip was measured or filed, not as a handle', () => {
+    const widthOf = (strip: WayStrip) => {
+      const band = worksFor({}, [COIN, strip]).find(({ kind }) => kind === 'coin-band')!;
+      return band.widthMm.high - band.widthMm.middle;
+    };
+    // A calliper's 0.03 mm, and 0.1 mm where it is narrowed: nine of ten lie within 1.645 of that.
+    expect(widthOf({ ...STRIP, widthMm: 6 })).toBeCloseTo(1.645 * 0.03, 3);
+    expect(widthOf(BROAD)).toBeCloseTo(1.645 * 0.1, 3);
+  });
+
   it('melt no handle that is bent cold', () => {
     const losses = { ...DEFAULT_TRAITS.losses, meltChance: 0.5 };
     const [cold] = worksFor({}, [SPOON]);

@@ -2,7 +2,7 @@ import { strainedUse } from '../ring';
 import { DEFAULT_TRAITS, meltedBy, NINE_OF_TEN, type BenchTraits, type StepKind } from '../steps';
 import { crackChance, missedChance, READING_MM, type Interval } from '../uncertainty';
 import type { WorkKind, WorkPlan } from '../work';
-import type { WayPiece, WayWork } from './way';
+import type { Attempt, WayPiece, WayStrip, WayWork } from './way';
 
 /** How sure a work is; intervals that nine of ten rings lie in. */
 export interface WorkChances {
@@ -36,11 +36,17 @@ function sizeSpreadMm(work: WayWork): number {
   return cuts === 0 ? Math.hypot(READING_MM, CLOSED_MM) : (CUT_MM * Math.sqrt(cuts)) / Math.PI;
 }
 
-function widthSpreadMm(piece: WayPiece, work: WayWork, { prediction, steps }: WorkPlan): number {
-  if (work.kind === 'handle' || piece.kind !== 'strip') return WIDTH.handleMm;
-  if (prediction.bandWidthMm < piece.widthMm) return WIDTH.filedMm;
+/** The strip that a ring's band is cut from; undefined where it is a handle. */
+function bandStrip(piece: WayPiece, { other }: Attempt): WayStrip | undefined {
+  if (piece.kind === 'strip') return piece;
+  return piece.kind === 'coin' ? other?.piece : undefined;
+}
+
+function widthSpreadMm(strip: WayStrip | undefined, { prediction, steps }: WorkPlan): number {
+  if (!strip) return WIDTH.handleMm;
+  if (prediction.bandWidthMm < strip.widthMm) return WIDTH.filedMm;
   if (!steps.some(({ kind }) => kind === 'roll')) return WIDTH.measuredMm;
-  return Math.max(WIDTH.filedMm, WIDTH.rolledShare * (prediction.bandWidthMm - piece.widthMm));
+  return Math.max(WIDTH.filedMm, WIDTH.rolledShare * (prediction.bandWidthMm - strip.widthMm));
 }
 
 const around = (mm: number, spreadMm: number): Interval => ({
@@ -55,11 +61,11 @@ const around = (mm: number, spreadMm: number): Interval => ({
  */
 export function workChances(
   piece: WayPiece,
-  work: WayWork,
+  attempt: Attempt,
   plan: WorkPlan,
   { losses }: BenchTraits = DEFAULT_TRAITS,
 ): WorkChances {
-  const spreadMm = sizeSpreadMm(work);
+  const spreadMm = sizeSpreadMm(attempt.work);
   const { bandWidthMm, targetInsideDiameterMm } = plan.prediction;
   const fullestUse = Math.max(0, ...strainedUse(plan.steps, plan.allowanceStrainLog));
   const heats = plan.steps.filter(({ kind }) => HEATS.includes(kind)).length;
@@ -68,6 +74,6 @@ export function workChances(
     lost: 1 - losing.reduce((whole, chance) => whole * (1 - chance), 1),
     anotherPass: missedChance(0, spreadMm),
     sizeMm: around(targetInsideDiameterMm, spreadMm),
-    widthMm: around(bandWidthMm, widthSpreadMm(piece, work, plan)),
+    widthMm: around(bandWidthMm, widthSpreadMm(bandStrip(piece, attempt), plan)),
   };
 }
