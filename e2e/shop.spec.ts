@@ -77,6 +77,9 @@ test('working hours and rates change what is promised and asked for', async ({ a
   await expect(page.getByText('What you typed before is still here.')).toBeVisible();
   await expect(page.getByLabel('Sunday')).toHaveValue('mornings');
   await page.getByLabel('Sunday').fill('9-12');
+  // Who helps comes when the maker is there, until it is said otherwise.
+  await page.getByRole('radio', { name: 'with a helper' }).click();
+  await expect(page.getByLabel('Helper, Sunday')).toHaveValue('9-12');
   await page.getByRole('button', { name: 'Save hours' }).click();
   await expect(page.getByText('Hours are saved.')).toBeVisible();
   await page.getByLabel(/An hour at the bench/).fill('72');
@@ -87,4 +90,7 @@ test('working hours and rates change what is promised and asked for', async ({ a
   const days = page.getByRole('radiogroup', { name: 'Day' }).getByRole('radio');
   await expect(days.first()).toHaveText(/^Sun /);
   await expect(page.getByRole('list', { name: 'When each ring is ready' })).toContainText('Sun, ');
+  const helpers = page.getByTestId('day-lanes').getByRole('button', { name: / Helper: / });
+  await helpers.first().click();
+  await expect(page.getByRole('dialog')).toContainText('Helper: ');
 });
