@@ -1,7 +1,10 @@
 import type { RouteStep } from '@round-mint/core/steps';
 import { orderCostsSchema, orderListSchema, orderSchema, type Order } from '@round-mint/contract/orders';
 import { personListSchema } from '@round-mint/contract/people';
+import { ringWithEventsSchema } from '@round-mint/contract/rings';
 import { sizerSchema } from '@round-mint/contract/sizers';
+import { doneBody } from '@round-mint/core/ring';
+import { approvalStep } from '@round-mint/core/trade';
 import { randomUUID } from 'node:crypto';
 import { demoServer, eventOf, path } from '../testing/test-server';
 
@@ -260,5 +263,31 @@ describe('a step that cannot be undone', () => {
       .expect(200);
     const { index } = await bench();
     await log({ kind: 'step-done', step: index }).expect(200);
+  });
+});
+
+describe('a ring that waits for its owner’s word', () => {
+  const rope = async () => (await orders()).find(({ name }) => name === 'Rope fork ring')!;
+
+  it('has come there once the steps before are done, and not before; a step undone is seen, too', async () => {
+    const { ringId, holdReached } = await rope();
+    expect(holdReached).toBe(false);
+    const ring = ringWithEventsSchema.parse(
+      (await server.api.get(path(`/rings/${ringId}`)).expect(200)).body,
+    );
+    const wait = approvalStep(ring.steps)!;
+    const log = (...events: readonly ReturnType<typeof eventOf>[]) =>
+      server.api
+        .post(path(`/rings/${ringId}/events`))
+        .send({ events })
+        .expect(200);
+    const done = ring.steps.slice(0, wait).map(({ kind }, step) => eventOf(doneBody(kind, step)));
+    for (const one of done.slice(0, -1)) await log(one);
+    expect((await rope()).holdReached).toBe(false);
+    await log(done.at(-1)!);
+    expect((await rope()).holdReached).toBe(true);
+    expect((await rope()).holdReached).toBe(true);
+    await log(eventOf({ kind: 'undone', eventId: done.at(-1)!.id }));
+    expect((await rope()).holdReached).toBe(false);
   });
 });

@@ -8,7 +8,6 @@ import {
   type StoredOrder,
 } from '@round-mint/contract/orders';
 import {
-  approvalStep,
   awaitsApproval,
   missingFor,
   orderFacts,
@@ -23,12 +22,12 @@ import { orderEvents, orders as orderTable, orderStandings, people, rings } from
 import { HttpError } from '../http/errors';
 import { noteCoupon, usesCoupon } from './coupons';
 import { apartByMicros } from './event-clock';
+import { holdsReached } from './holds-reached';
 import { inGroups } from './in-groups';
 import { isoTime } from './resource';
 import { createResources } from './resources';
 import { storedOrder } from './stored-rows';
 import { lockRow, refuseForeign } from './row-lock';
-import { eventsFor, ringOf, stateOf } from './ring-store';
 
 export function orderEventOf(row: typeof orderEvents.$inferSelect): OrderEventInput {
   return orderEventSchema.parse({ id: row.id, at: isoTime(row.at), body: row.body });
@@ -51,22 +50,6 @@ async function eventsByOrder(
 
 /** So many are followed at once: few enough that other calls hardly wait. */
 const ORDERS_AT_ONCE = 100;
-
-/** Of rings in work: whether each has come to where it waits for its owner's word. */
-async function holdsReached(db: Database, ringIds: readonly string[]): Promise<ReadonlyMap<string, boolean>> {
-  if (ringIds.length === 0) return new Map();
-  const rows = await db
-    .select()
-    .from(rings)
-    .where(inArray(rings.id, [...ringIds]));
-  const events = await eventsFor(db, ringIds);
-  return new Map(
-    rows.map((row) => {
-      const { steps, step } = stateOf(ringOf(row), events.get(row.id) ?? []);
-      return [row.id, step >= (approvalStep(steps) ?? steps.length)];
-    }),
-  );
-}
 
 const NOTHING_YET = { state: 'asked', approval: 'none' } as const;
 
