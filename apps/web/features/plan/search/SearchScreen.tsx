@@ -14,16 +14,16 @@ import { useWidthClass } from '@/features/shared/screen/use-width';
 import { useListKitQuery } from '@/store/api';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Button } from '@/ui/Button';
-import { LabelledChoices } from '@/ui/Choices';
 import { Progress } from '@/ui/Progress';
 import { Screen } from '@/ui/Screen';
 import { TextButton } from '@/ui/TextButton';
-import { Type } from '@/ui/Type';
 import { both, Empty, Fetched } from '@/ui/Waiting';
+import { AnswerOrder } from './AnswerOrder';
 import { CompareSheet } from './CompareSheet';
 import { OptionRow } from './OptionRow';
-import { kindChoices, sorted, SORTS, wayKey, type ShownKind, type SortBy } from './search-model';
+import { sorted, wayKey, type ShownKind, type SortBy } from './search-model';
 import { comparedToggled, MOST_COMPARED, searchAsked } from './search-slice';
+import { useBroughtIntoView } from './use-brought-into-view';
 import { useDrawer } from './use-drawer';
 import { useSearch } from './use-search';
 import { WishForm } from './WishForm';
@@ -94,15 +94,7 @@ function Answers({
   const chosen = ways.filter((way) => compared.includes(wayKey(way)));
   return (
     <View className="gap-3">
-      <Type as="heading" role="status">{`${ways.length} ways to make it`}</Type>
-      <LabelledChoices
-        label="Made as"
-        choices={kindChoices(ways)}
-        value={kind}
-        onChange={setKind}
-        minWidth={96}
-      />
-      <LabelledChoices label="Sort by" choices={SORTS} value={by} onChange={setBy} minWidth={78} />
+      <AnswerOrder ways={ways} kind={kind} by={by} onKind={setKind} onSort={setBy} />
       <View className="flex-row items-center justify-between gap-3">
         <TextButton
           label={frontOnly ? 'show all' : 'only the ◆ unbeaten'}
@@ -158,6 +150,7 @@ function Search({ drawer }: { drawer: readonly WayPiece[] }) {
   const dispatch = useAppDispatch();
   const wide = useWidthClass() === 'wide';
   const search = useSearch(drawer);
+  const { part, bring } = useBroughtIntoView(search.asked && search.job.fresh);
   const { sizeText, finish, allowanceUs } = useAppSelector((state) => state.planDraft);
   const { lengthUnit } = useSettings();
   const impossible = Object.keys(search.problems).length > 0;
@@ -187,7 +180,11 @@ function Search({ drawer }: { drawer: readonly WayPiece[] }) {
       look="main"
       label={search.asked && !search.changed ? 'Search again' : 'Search the stock'}
       disabled={impossible}
-      onPress={() => (search.asked && !search.changed ? search.job.retry() : dispatch(searchAsked()))}
+      onPress={() => {
+        if (search.asked && !search.changed) search.job.retry();
+        else dispatch(searchAsked());
+        bring();
+      }}
     />
   );
   if (wide) {
@@ -209,7 +206,9 @@ function Search({ drawer }: { drawer: readonly WayPiece[] }) {
   return (
     <Screen testID="search-screen" header={header} footer={ask}>
       <WishForm problems={search.problems} />
-      <Answers search={search} drawer={drawer} onPlan={plan} />
+      <View ref={part} className="pt-2">
+        <Answers search={search} drawer={drawer} onPlan={plan} />
+      </View>
     </Screen>
   );
 }

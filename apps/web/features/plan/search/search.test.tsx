@@ -119,12 +119,18 @@ describe('SearchScreen', () => {
     return rendered;
   }
 
+  /** On a phone, what is shown is told in a line that opens. */
+  function showOnly(kind: string) {
+    fireEvent.press(screen.getByRole('button', { name: 'Change what is shown, and its order' }));
+    fireEvent.press(screen.getByRole('radio', { name: kind }));
+  }
+
   beforeEach(() => jest.clearAllMocks());
 
   it('ranks pieces and holes, sets two side by side, and plans one', async () => {
     const { store } = await search();
     expect(await screen.findByText(/\d ways to make it/)).toBeTruthy();
-    fireEvent.press(screen.getByRole('radio', { name: 'coin ring' }));
+    showOnly('coin ring');
     const boxes = screen.getAllByRole('checkbox');
     expect(boxes.length).toBeGreaterThan(2);
     fireEvent.press(boxes[0]!);
@@ -140,7 +146,7 @@ describe('SearchScreen', () => {
   it('ranks a handle beside them, shows works of one kind, and plans it as it was found', async () => {
     const { store } = await search();
     await screen.findByText(/\d ways to make it/);
-    fireEvent.press(screen.getByRole('radio', { name: 'silverware' }));
+    showOnly('silverware');
     expect(screen.getAllByRole('checkbox')).toHaveLength(1);
     fireEvent.press(screen.getByRole('button', { name: /^Plan Test spoon, silverware: / }));
     expect(router.navigate).toHaveBeenCalledWith({ pathname: '/plan/[kind]', params: { kind: 'handle' } });
