@@ -1,16 +1,16 @@
 import { TRIM_GAIN_MM } from '../forming';
 import type { DieChart } from '../kit';
-import { type BenchTraits, DEFAULT_TRAITS, isGauged } from '../steps';
+import { type BenchTraits, DEFAULT_TRAITS } from '../steps';
 import { courseOf, type CoursePoint } from './course';
 import { joinedCharts } from './die-sightings';
-import { gaugeValue, ungauged } from './gauge';
+import { elasticValues } from './elastic-values';
 import type { Lesson } from './lesson';
 import { lossValues } from './losses';
 import { calibrations, widenedBy, type Calibration } from './calibration';
 import type { Sighting } from './sighting';
 import { wallSightings, wallValues } from './wall-values';
 import { widthSpreadOf, type WidthsHere } from './width-spread';
-import { counts, traitsOf } from './traits';
+import { traitsOf } from './traits';
 import {
   allowanceValues,
   minuteValues,
@@ -18,7 +18,6 @@ import {
   PULL,
   sightingsBy,
   sightingsIn,
-  springbackValues,
   valueOf,
   type LearntValue,
 } from './values';
@@ -94,29 +93,12 @@ export function learnFromLessons(unordered: readonly Lesson[], keptStandard: rea
     PULL.spread,
     kept,
   );
-  const seenSprings = sightingsBy(lessons, ({ springbacks }) => springbacks);
-  const gauge = gaugeValue(
-    { stretch: seenSprings.get('stretch') ?? [], reduce: seenSprings.get('reduce') ?? [] },
-    kept,
-  );
-  const gaugeMm = gauge && counts(gauge) ? gauge.value : 0;
-  const springs = new Map(
-    [...seenSprings].map(([kind, seen]) => [kind, isGauged(kind) ? ungauged(seen, gaugeMm) : seen]),
-  );
-  // A mandrel that reads too much does so at the end, too: the ring is no larger for it.
-  const seenEnds = ungauged(
-    sightingsIn(lessons, (lesson) => lesson.ends),
-    gaugeMm,
-  );
-  const ends = valueOf({ key: 'ends', what: 'ends' }, 0, seenEnds, PULL.endsMm, kept);
   const values = [
     ...wall.values,
     ...(trim ? [trim] : []),
     ...curlValues,
     ...foldValues,
-    ...(gauge ? [gauge] : []),
-    ...(ends ? [ends] : []),
-    ...springbackValues(springs, lessons, kept),
+    ...elasticValues(lessons, kept),
     ...(spread ? [notBelowNothing(spread)] : []),
     ...allowanceValues(all, kept),
     ...lossValues(all, kept),

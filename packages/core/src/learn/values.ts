@@ -1,6 +1,6 @@
 import { metalById, type MetalId } from '../metal';
 import { MM_PER_US_SIZE } from '../size';
-import { defaultMinutes, formerKey, STEP_KINDS } from '../steps';
+import { defaultMinutes, STEP_KINDS } from '../steps';
 import { allowanceFit, type Strained } from './allowance';
 import type { Lesson } from './lesson';
 import { LATEST_RINGS, latestOf } from './latest';
@@ -139,31 +139,6 @@ export function valueOf(
 /** A ring gives back, and a bar spreads, by a share of what is predicted: never the other way. */
 export function notBelowNothing(value: LearntValue): LearntValue {
   return { ...value, value: Math.max(0, value.value) };
-}
-
-/**
- * Of each kind of blow, and of each former that the log has read often enough to tell apart.
- * @param kinds what is seen of each kind of blow
- */
-export function springbackValues(
-  kinds: ReadonlyMap<string, readonly Sighting[]>,
-  lessons: readonly Lesson[],
-  kept: ReadonlySet<string>,
-): readonly LearntValue[] {
-  const formers = sightingsBy(lessons, (lesson) => lesson.formers);
-  const named = [
-    ...[...kinds].map(([kind, sightings]) => ({ tail: kind, of: kind, sightings })),
-    ...[...formers].map(([formerMm, sightings]) => ({
-      tail: formerKey(Number(formerMm)),
-      of: `${formerMm} mm former`,
-      sightings,
-    })),
-  ];
-  return named.flatMap(({ tail, of, sightings }) => {
-    const name = { key: `springback-${tail}`, what: 'springback', of } as const;
-    const value = valueOf(name, 1, sightings, PULL.springback, kept);
-    return value ? [notBelowNothing(value)] : [];
-  });
 }
 
 /** A value of how rings are lost: counted, where others are fitted. */

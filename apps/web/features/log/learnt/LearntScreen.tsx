@@ -219,7 +219,7 @@ export function LearntScreen() {
       header={
         <PlaceHeader
           title="Log"
-          note={rings === undefined ? undefined : `What ${rings} finished rings teach`}
+          note={rings === undefined ? undefined : `What the latest ${rings} finished rings teach`}
         />
       }
     >
