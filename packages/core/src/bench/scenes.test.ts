@@ -16,7 +16,7 @@ import {
   STRAIGHT,
   us,
 } from './test-bench';
-import { benchWord, pastMark, readingDecides } from './index';
+import { benchWord, readingDecides } from './index';
 
 const ROUNDED = silverRing(HALF_ROUND);
 
@@ -59,34 +59,6 @@ describe('marks and readings', () => {
   it('edges that are alike have one mark, and no other beside it', () => {
     const { stopAt } = says(STRAIGHT, doneTo(STRAIGHT.steps, lastOf(STRAIGHT, 'read')));
     expect(stopAt).toEqual({ edgeDown: 'either', insideDiameterMm: expect.closeTo(us(9), 2), mark: 'US 9' });
-  });
-
-  it('how far past its mark a tool is taken is told in marks, and not where it is less than that', () => {
-    // A quarter US size is 0.2032 mm.
-    const words = (springbackMm: number) => pastMark({ kind: 'stretch', springbackMm }, 'us')?.words;
-    expect([0.04, 0.11, 0.2, 0.31].map(words)).toEqual([
-      undefined,
-      'half a mark past',
-      'about ¼ size past',
-      'about ½ size past',
-    ]);
-  });
-
-  it('what the mandrel reads too much, a pull stops short by and a reduction goes further by', () => {
-    const taken = (kind: 'stretch' | 'reduce', gaugeMm: number) =>
-      pastMark({ kind, springbackMm: 0.1, gaugeMm }, 'us');
-    expect(taken('stretch', 0.3)).toEqual({
-      words: 'about ¼ size short of',
-      why: 'it springs back, and your mandrel reads more than the stretcher’s scale',
-    });
-    expect(taken('stretch', 0.1)).toBeUndefined();
-    expect(taken('reduce', 0.3)?.words).toBe('about ½ size past');
-    expect(pastMark({ kind: 'true-up', springbackMm: 0.2, endsMm: 0.11 }, 'us')).toEqual({
-      words: 'half a mark short of',
-      why: 'your rings read that much more at their end',
-    });
-    expect(pastMark({ kind: 'true-up', springbackMm: 0.2 }, 'us')).toBeUndefined();
-    expect(taken('reduce', -0.3)?.why).toContain('reads less than the plate’s size');
   });
 
   it('part of the way: marks and pulls to go, a turn by the splines, and not a step more', () => {

@@ -1,6 +1,7 @@
 import {
   COIN_EDGES,
   type EdgeNames,
+  movesWall,
   pastMarkMm,
   type RouteStep,
   type StepKind,
@@ -93,8 +94,15 @@ function whyPast({ kind, gaugeMm = 0, endsMm = 0 }: TakenStep): string {
   return `it springs back, and your mandrel reads ${gaugeMm > 0 ? 'more' : 'less'} than ${tool}`;
 }
 
-/** How far past its mark a tool is taken, in the maker's own steps; undefined where that is too little to do. */
-export function pastMark(step: TakenStep, system: SizeSystemId): PastMark | undefined {
+/**
+ * How far past its mark a tool is taken, in the maker's own steps; undefined where that is too little to do, and where
+ * nothing is formed or trued up.
+ */
+export function pastMark(
+  step: TakenStep & Pick<RouteStep, 'strainCutEdge' | 'strainRimEdge'>,
+  system: SizeSystemId,
+): PastMark | undefined {
+  if (!movesWall(step) && step.kind !== 'true-up') return undefined;
   const mm = pastMarkMm(step);
   const halfMarks = Math.round(Math.abs(mm) / (markMm(system) / 2));
   if (halfMarks === 0) return undefined;

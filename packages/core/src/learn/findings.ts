@@ -1,4 +1,4 @@
-import { counts } from './traits';
+import { counts, SURE_DEVIATIONS } from './traits';
 import type { LearntValue } from './values';
 
 /** Something about tools or metal that is worth looking into, found in what was learnt. */
@@ -10,8 +10,7 @@ export type Finding =
   /** Rings read so much more at their end than they were wanted. */
   | { readonly code: 'ends-off'; readonly moreMm: number; readonly rings: number };
 
-/** What is worth a word: so many deviations from none, and so much of it. */
-const SURE = 2;
+/** Less of it is not worth a word. */
 const LEAST_THICKER_LOG = 0.03;
 const LEAST_MM = 0.05;
 
@@ -19,7 +18,7 @@ function sureOf(value: LearntValue | undefined): value is LearntValue {
   return (
     value !== undefined &&
     counts(value) &&
-    Math.abs(value.value) >= SURE * (value.sigma ?? Number.POSITIVE_INFINITY)
+    Math.abs(value.value) >= SURE_DEVIATIONS * (value.sigma ?? Infinity)
   );
 }
 

@@ -1,15 +1,13 @@
 import { GAUGED, type Gauged } from '../steps';
-import { HUBER } from './huber-sum';
+import { huberWeight } from './huber-sum';
 import { discounted, type Sighting } from './sighting';
-import { FEWEST_RINGS } from './traits';
+import { FEWEST_RINGS, SURE_DEVIATIONS } from './traits';
 import { PULL, valueOf, type LearntValue } from './values';
 
 /** What is seen of springback after each: a pull gives back downward, a reduction upward. */
 type SeenSprings = Readonly<Record<Gauged, readonly Sighting[]>>;
 
 const ROUNDS = 8;
-/** An offset is named once it is so many deviations from none. */
-const SURE = 2;
 
 /** Sums of one kind's sightings: of their weights, slopes and what they are off by. */
 interface Sums {
@@ -24,8 +22,7 @@ interface Sums {
 function sumsOf(sightings: readonly Sighting[], change: number, gaugeMm: number): Sums {
   let [weight, slope, off, slopeOff, slopeSquare] = [0, 0, 0, 0, 1 / PULL.springback ** 2];
   for (const one of sightings) {
-    const distance = Math.abs(one.off - gaugeMm - one.slope * change) / one.sigma;
-    const held = distance <= HUBER ? 1 : HUBER / distance;
+    const held = huberWeight(Math.abs(one.off - gaugeMm - one.slope * change) / one.sigma);
     const counts = ((one.weight ?? 1) * held) / one.sigma ** 2;
     weight += counts;
     slope += counts * one.slope;
@@ -85,7 +82,7 @@ export function gaugeValue(seen: SeenSprings, kept: ReadonlySet<string>): Learnt
   const weighed = { stretch: discounted(seen.stretch, 'tool'), reduce: discounted(seen.reduce, 'tool') };
   const { changes: alone } = jointFit(weighed, false);
   const { changes, gaugeMm, sigmaMm } = jointFit(weighed, true);
-  if (alone.stretch * alone.reduce >= 0 || Math.abs(gaugeMm) < SURE * sigmaMm) return undefined;
+  if (alone.stretch * alone.reduce >= 0 || Math.abs(gaugeMm) < SURE_DEVIATIONS * sigmaMm) return undefined;
   const left = GAUGED.flatMap((kind) =>
     seen[kind].map((one) => ({ ...one, off: one.off - one.slope * changes[kind], slope: 1 })),
   );

@@ -3,6 +3,11 @@ import type { Sighting } from './sighting';
 /** Beyond this many deviations a sighting pulls with a constant force only (Huber 1964). */
 export const HUBER = 1.8;
 
+/** How much a sighting still pulls that lies so many deviations off: as much as any, or with a constant force. */
+export function huberWeight(deviations: number): number {
+  return deviations <= HUBER ? 1 : HUBER / deviations;
+}
+
 /** Sightings that come and go, and the change of the value that fits those best that are there. */
 export interface HuberSum {
   readonly add: (index: number) => void;

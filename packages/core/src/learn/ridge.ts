@@ -1,4 +1,4 @@
-import { createHuberSum, HUBER, type HuberSum } from './huber-sum';
+import { createHuberSum, huberWeight, type HuberSum } from './huber-sum';
 import { listAt } from './list-at';
 import { scatterScale } from './scatter';
 import { isPlausible, type Sighting } from './sighting';
@@ -35,17 +35,16 @@ function summed(sightings: readonly Sighting[], pullSigma: number): HuberSum {
   return sum;
 }
 
-/** What counts less is as if it had been seen less exactly. */
-function lessExact(one: Sighting): Sighting {
-  return one.weight === undefined ? one : { ...one, sigma: one.sigma / Math.sqrt(one.weight) };
+/** What counts less is as if it had been seen less exactly. @param scale by how many times all scatter more */
+function lessExact(one: Sighting, scale: number): Sighting {
+  return { ...one, sigma: (one.sigma * scale) / Math.sqrt(one.weight ?? 1) };
 }
 
 /** Standard deviation of a change, by the pull and by the sightings, those held back that lie far from it. */
 function sigmaAt(change: number, sightings: readonly Sighting[], pullSigma: number): number {
   const information = sightings.reduce(
     (sum, { off, slope, sigma }) => {
-      const distance = Math.abs(off - slope * change) / sigma;
-      const weight = distance <= HUBER ? 1 : HUBER / distance;
+      const weight = huberWeight(Math.abs(off - slope * change) / sigma);
       return sum + weight * (slope / sigma) ** 2;
     },
     1 / pullSigma ** 2,
@@ -62,15 +61,17 @@ export function placesByRing(sightings: readonly Sighting[]): ReadonlyMap<string
 
 /**
  * Learns one value from what was seen: ridge regression towards the default (craft §9), so that one ring does not swing
- * it. How far sightings scatter here is learnt from themselves. The error after learning is that of each ring predicted by all the others: no ring vouches for itself.
+ * it. How far sightings scatter here is learnt from themselves. The error after learning is that of each ring predicted by
+ * all the others: no ring vouches for itself.
  * @param pullSigma how far benches differ from the default, as a standard deviation: the pull
  */
 export function ridgeFit(seen: readonly Sighting[], pullSigma: number): RidgeFit {
   const plausible = seen.filter((one) => isPlausible(one, pullSigma));
-  const expected = summed(plausible.map(lessExact), pullSigma);
+  const weighed = (scale: number) => plausible.map((one) => lessExact(one, scale));
+  const expected = summed(weighed(1), pullSigma);
   // How much this bench scatters is known once it is known about what.
   const scale = scatterScale(plausible, expected.minimum());
-  const sightings = plausible.map((one) => lessExact({ ...one, sigma: one.sigma * scale }));
+  const sightings = weighed(scale);
   const sum = summed(sightings, pullSigma);
   const change = sum.minimum();
   const rings = placesByRing(sightings);

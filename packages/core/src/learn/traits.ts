@@ -4,6 +4,9 @@ import type { LearntValue } from './values';
 /** A value rests on at least so many rings before plans go by it. */
 export const FEWEST_RINGS = 3;
 
+/** Something is said to be there once it is so many deviations from none. */
+export const SURE_DEVIATIONS = 2;
+
 /** Values that plans may go by: enough rings, not put back to the default, and better than it. */
 export function counts(value: LearntValue): boolean {
   return value.rings >= FEWEST_RINGS && !value.keptStandard && foretellsBetter(value);

@@ -155,10 +155,9 @@ export function allowanceValues(
   lessons: readonly Lesson[],
   kept: ReadonlySet<string>,
 ): readonly LearntValue[] {
+  const strainings = lessons.flatMap(({ ringId, strained }) => (strained ? [{ ringId, ...strained }] : []));
   const byMetal = new Map<MetalId, Strained[]>();
-  for (const { ringId, strained } of latestOf(lessons, (lesson) => lesson.strained?.metal)) {
-    if (strained) listAt(byMetal, strained.metal).push({ ringId, ...strained });
-  }
+  for (const one of latestOf(strainings, ({ metal }) => metal)) listAt(byMetal, one.metal).push(one);
   return [...byMetal].map(([metal, strained]) => {
     const { factor, rings, cracks } = allowanceFit(strained);
     return lossValue(

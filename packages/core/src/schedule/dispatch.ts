@@ -1,11 +1,11 @@
 import {
-  earliestMin,
   emptySchedule,
   layNext,
   setUpMinutes,
-  soonestHands,
+  soonest,
   upcoming,
   type ScheduleBuilder,
+  type Soonest,
 } from './schedule-builder';
 import { ranksBefore } from './rank';
 import type { ScheduleJob } from './job';
@@ -41,7 +41,7 @@ export function dispatch(shop: Shop, urgency: Urgency): readonly number[] {
 
 /** The simple list: whatever can be worked on soonest, the ring that came first before the others. */
 export const firstCome: Urgency = (builder, job) => [
-  earliestMin(builder, job),
+  soonest(builder, job).atMin,
   builder.shop.jobs[job]?.arrivedMin ?? 0,
   job,
 ];
@@ -49,7 +49,7 @@ export const firstCome: Urgency = (builder, job) => [
 const dueMin = (builder: ScheduleBuilder, job: number) => builder.shop.jobs[job]?.dueMin ?? Infinity;
 
 /** Whatever can be worked on soonest, the ring wanted first before the others. */
-export const firstDue: Urgency = (builder, job) => [earliestMin(builder, job), dueMin(builder, job), job];
+export const firstDue: Urgency = (builder, job) => [soonest(builder, job).atMin, dueMin(builder, job), job];
 
 /** Minutes that each job's steps from one on take, hands and waits: asked for at every turn, worked out once. */
 const leftFrom = new WeakMap<ScheduleJob, readonly number[]>();
@@ -74,19 +74,19 @@ function leftMin({ shop, nextStep }: ScheduleBuilder, place: number): number {
 /** Of what can be begun within a while: its rank by a rule; all else by when it can be begun. */
 function within(
   patienceMin: number,
-  rank: (builder: ScheduleBuilder, job: number, earliest: number) => number,
+  rank: (builder: ScheduleBuilder, job: number, soonest: Soonest) => number,
 ): Urgency {
   return (builder, job) => {
-    const earliest = earliestMin(builder, job);
-    const soon = earliest <= soonestHands(builder, job).freeMin + patienceMin;
-    return soon ? [0, rank(builder, job, earliest), earliest, job] : [1, earliest, job];
+    const next = soonest(builder, job);
+    const { hands, atMin } = next;
+    return atMin <= hands.freeMin + patienceMin ? [0, rank(builder, job, next), atMin, job] : [1, atMin, job];
   };
 }
 
 /** By date, a ring that will be late anyway by when it can be ready (modified due date, Baker and Bertrand 1982). */
 export const modifiedDue = (patienceMin: number): Urgency =>
-  within(patienceMin, (builder, job, earliest) =>
-    Math.max(dueMin(builder, job), earliest + leftMin(builder, job)),
+  within(patienceMin, (builder, job, { atMin }) =>
+    Math.max(dueMin(builder, job), atMin + leftMin(builder, job)),
   );
 
 /** How far ahead dates and set-ups are looked at, as multiples of the mean work and set-up. */
@@ -100,13 +100,13 @@ interface LookAhead {
  * set-ups, Lee, Bhaskaran and Pinedo 1997).
  */
 export const tardinessCost = (patienceMin: number, { dates, setUps }: LookAhead): Urgency =>
-  within(patienceMin, (builder, job, earliest) => {
+  within(patienceMin, (builder, job, { hands, atMin }) => {
     const step = upcoming(builder, job);
     const { shop } = builder;
     const left = Math.max(1, leftMin(builder, job));
-    const slack = Math.max(0, dueMin(builder, job) - earliest - left);
+    const slack = Math.max(0, dueMin(builder, job) - atMin - left);
     const meanSetUp = Object.values(shop.rules.setUpMin).reduce((sum, min) => sum + min, 0) / 4 || 1;
-    const setUp = step ? setUpMinutes(builder, soonestHands(builder, job), step, earliest) : 0;
+    const setUp = step ? setUpMinutes(builder, hands, step, atMin) : 0;
     return Math.log(left) + slack / (dates * left) + setUp / (setUps * meanSetUp);
   });
 
@@ -115,14 +115,13 @@ export const goOnWith =
   (patienceMin: number): Urgency =>
   (builder, job) => {
     const step = upcoming(builder, job);
-    const earliest = earliestMin(builder, job);
-    const hands = soonestHands(builder, job);
-    const soon = earliest <= hands.freeMin + patienceMin;
+    const { hands, atMin } = soonest(builder, job);
+    const soon = atMin <= hands.freeMin + patienceMin;
     const isSetUp =
       step !== undefined &&
       step.lane !== 'bench' &&
       (step.lane === 'bath'
         ? hands.openBath?.setUp === step.setUp
-        : setUpMinutes(builder, hands, step, earliest) === 0);
-    return [soon && isSetUp ? 0 : 1, soon ? 0 : earliest, dueMin(builder, job), earliest, job];
+        : setUpMinutes(builder, hands, step, atMin) === 0);
+    return [soon && isSetUp ? 0 : 1, soon ? 0 : atMin, dueMin(builder, job), atMin, job];
   };

@@ -1,13 +1,6 @@
 import * as fc from 'fast-check';
 import { dispatch, firstCome, firstDue, goOnWith } from './dispatch';
-import {
-  earliestMin,
-  emptySchedule,
-  layNext,
-  setUpMinutes,
-  soonestHands,
-  upcoming,
-} from './schedule-builder';
+import { emptySchedule, layNext, setUpMinutes, soonest, upcoming } from './schedule-builder';
 import { isBetter, placeInOrder } from './place';
 import type { Score, Shop } from './shop';
 import { jobOf, MONDAY_MIN, RING, shopOf, STEP_NAMES, TEST_WEEK } from './test-shop';
@@ -108,10 +101,10 @@ describe('the bench as it is laid', () => {
   it('tells what comes next, when it may begin and what it would need', () => {
     const bench = emptySchedule(shopOf([jobOf('a', ['anneal', 'pickle'], { readyMin: MONDAY_MIN + 10 })]));
     expect(upcoming(bench, 0)?.kind).toBe('anneal');
-    expect(earliestMin(bench, 0)).toBe(MONDAY_MIN + 10);
+    expect(soonest(bench, 0).atMin).toBe(MONDAY_MIN + 10);
     expect(layNext(bench, 0)).toBe(true);
     expect(upcoming(bench, 0)?.kind).toBe('pickle');
-    expect(setUpMinutes(bench, soonestHands(bench, 0), upcoming(bench, 0)!, MONDAY_MIN + 30)).toBe(5);
+    expect(setUpMinutes(bench, soonest(bench, 0).hands, upcoming(bench, 0)!, MONDAY_MIN + 30)).toBe(5);
     expect(layNext(bench, 0)).toBe(true);
     expect(upcoming(bench, 0)).toBeUndefined();
     expect(layNext(bench, 0)).toBe(true);

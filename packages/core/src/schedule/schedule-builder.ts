@@ -99,19 +99,22 @@ function earliestBy(builder: ScheduleBuilder, hands: Hands, job: number): number
   return Math.max((builder.readyMin[job] ?? 0) + (step?.leadMin ?? 0), hands.freeMin, tool);
 }
 
-/** Whichever hands a job's next step can begin with soonest: the maker's own, where both are as soon. */
-export function soonestHands(builder: ScheduleBuilder, job: number): Hands {
-  const [maker, helper] = builder.hands as readonly [Hands, Hands?];
-  if (!helper) return maker;
-  const handsMin = upcoming(builder, job)?.handsMin ?? 0;
-  const from = (hands: Hands) =>
-    firstFit(hands.calendar, earliestBy(builder, hands, job), handsMin) ?? Infinity;
-  return from(helper) < from(maker) ? helper : maker;
+/** Whose hands, and when hands, ring and tool would let them begin. */
+export interface Soonest {
+  readonly hands: Hands;
+  readonly atMin: number;
 }
 
-/** When any hands could begin a job's next step. */
-export function earliestMin(builder: ScheduleBuilder, job: number): number {
-  return earliestBy(builder, soonestHands(builder, job), job);
+/** Whoever can begin a job's next step soonest: the maker, where both are as soon. */
+export function soonest(builder: ScheduleBuilder, job: number): Soonest {
+  const [maker, helper] = builder.hands.map((hands) => ({
+    hands,
+    atMin: earliestBy(builder, hands, job),
+  })) as [Soonest, Soonest?];
+  if (!helper) return maker;
+  const handsMin = upcoming(builder, job)?.handsMin ?? 0;
+  const from = ({ hands, atMin }: Soonest) => firstFit(hands.calendar, atMin, handsMin) ?? Infinity;
+  return from(helper) < from(maker) ? helper : maker;
 }
 
 /** Set-up minutes that a step needs when some hands begin it at a moment. */

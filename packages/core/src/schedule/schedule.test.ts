@@ -35,18 +35,34 @@ function apart(spans: readonly (readonly [number, number])[]): boolean {
 
 const ofRing = ({ blocks }: Schedule, jobId: string) => blocks.filter((block) => block.jobId === jobId);
 
-function withinHours({ calendar }: Shop, { startMin, handsEndMin }: Block): boolean {
-  return spansOfDay(calendar, dayOf(startMin)).some(
+function withinHours({ calendar, helper }: Shop, { startMin, handsEndMin, byHelper }: Block): boolean {
+  return spansOfDay((byHelper && helper) || calendar, dayOf(startMin)).some(
     ({ fromMin, toMin }) => fromMin <= startMin && handsEndMin <= toMin,
   );
 }
 
-describe('every schedule', () => {
+/** A helper who comes in the afternoons. */
+const AFTERNOONS: WorkCalendar = {
+  week: [[], ...Array.from({ length: 5 }, () => [{ fromMin: 800, toMin: 1050 }]), []],
+};
+
+describe.each([
+  ['alone', anyShop],
+  ['with a helper', anyShop.map((shop): Shop => ({ ...shop, helper: AFTERNOONS }))],
+])('every schedule, %s,', (_whose, shops) => {
   it('doubles neither hands nor flame nor press, and no bath', () => {
     fc.assert(
-      fc.property(anyShop, (shop) => {
+      fc.property(shops, (shop) => {
         const { blocks } = solve(shop, 120);
-        expect(apart(blocks.map(({ startMin, handsEndMin }) => [startMin, handsEndMin]))).toBe(true);
+        const handsOf = (of: (block: Block) => boolean) =>
+          blocks
+            .filter(of)
+            .map(({ startMin, handsEndMin }): readonly [number, number] => [startMin, handsEndMin]);
+        expect(apart(handsOf(({ byHelper }) => byHelper === true))).toBe(true);
+        expect(apart(handsOf(({ byHelper }) => byHelper === undefined))).toBe(true);
+        for (const lane of ['flame', 'press']) {
+          expect(apart(handsOf((block) => block.lane === lane))).toBe(true);
+        }
         const baths = new Map<string, Map<number, [number, number]>>();
         for (const { lane, setUp, batch = -1, startMin, endMin } of blocks) {
           if (lane !== 'bath') continue;
@@ -63,7 +79,7 @@ describe('every schedule', () => {
 
   it('does every step once, none before the one it follows, and none before its ring is there', () => {
     fc.assert(
-      fc.property(anyShop, (shop) => {
+      fc.property(shops, (shop) => {
         const schedule = solve(shop, 120);
         for (const job of shop.jobs) {
           const mine = ofRing(schedule, job.id);
@@ -81,7 +97,7 @@ describe('every schedule', () => {
 
   it('keeps to working hours, leaves no bath alone over night and overfills none', () => {
     fc.assert(
-      fc.property(anyShop, (shop) => {
+      fc.property(shops, (shop) => {
         const { blocks } = solve(shop, 120);
         const members = new Map<number, number>();
         for (const block of blocks) {
@@ -99,7 +115,7 @@ describe('every schedule', () => {
 
   it('is never later than the simple list, and where it is as late, never ends after it', () => {
     fc.assert(
-      fc.property(anyShop, (shop) => {
+      fc.property(shops, (shop) => {
         const { score, simple } = solve(shop, 120);
         expect(score.lateMin).toBeLessThanOrEqual(simple.score.lateMin);
         if (score.lateMin === simple.score.lateMin) {
@@ -111,52 +127,7 @@ describe('every schedule', () => {
   });
 });
 
-/** A helper who comes in the afternoons. */
-const AFTERNOONS: WorkCalendar = {
-  week: [[], ...Array.from({ length: 5 }, () => [{ fromMin: 800, toMin: 1050 }]), []],
-};
-
 describe('with a helper', () => {
-  const helped = anyShop.map((shop): Shop => ({ ...shop, helper: AFTERNOONS }));
-
-  it('doubles no pair of hands, and lets neither flame nor press be shared', () => {
-    fc.assert(
-      fc.property(helped, (shop) => {
-        const { blocks } = solve(shop, 120);
-        const handsOf = (of: (block: Block) => boolean) =>
-          blocks
-            .filter(of)
-            .map(({ startMin, handsEndMin }): readonly [number, number] => [startMin, handsEndMin]);
-        expect(apart(handsOf(({ byHelper }) => byHelper === true))).toBe(true);
-        expect(apart(handsOf(({ byHelper }) => byHelper === undefined))).toBe(true);
-        for (const lane of ['flame', 'press'])
-          expect(apart(handsOf((block) => block.lane === lane))).toBe(true);
-      }),
-      { numRuns: 60, endOnFailure: true },
-    );
-  });
-
-  it('does every step once, in order, the helper’s within the helper’s own hours', () => {
-    fc.assert(
-      fc.property(helped, (shop) => {
-        const schedule = solve(shop, 120);
-        for (const job of shop.jobs) {
-          const mine = ofRing(schedule, job.id);
-          expect(mine.map(({ step }) => step)).toEqual(job.steps.map(({ index }) => index));
-          mine.forEach(({ startMin }, i) => {
-            expect(startMin).toBeGreaterThanOrEqual((mine[i - 1]?.endMin ?? job.readyMin) - 1e-9);
-          });
-        }
-        for (const block of schedule.blocks) {
-          const { byHelper, lane, endMin, handsEndMin } = block;
-          const whole = { ...block, handsEndMin: lane === 'bath' ? endMin : handsEndMin };
-          expect(withinHours({ ...shop, calendar: byHelper ? AFTERNOONS : shop.calendar }, whole)).toBe(true);
-        }
-      }),
-      { numRuns: 60, endOnFailure: true },
-    );
-  });
-
   it.each([1, 2, 3, 4])('is less late than alone, and as early as any order of work (%i)', (seed) => {
     const alone = tightShop(seed, 2, 5);
     const shop: Shop = { ...alone, helper: alone.calendar };

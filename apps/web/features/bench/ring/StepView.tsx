@@ -7,7 +7,7 @@ import {
   wayRoundWords,
   type BenchWord,
 } from '@round-mint/core/bench';
-import { movesWall, type RouteStep } from '@round-mint/core/steps';
+import type { RouteStep } from '@round-mint/core/steps';
 import { useState } from 'react';
 import { View, type LayoutChangeEvent } from 'react-native';
 import { SoftnessGauge } from '@/drawings/gauge/SoftnessGauge';
@@ -148,8 +148,7 @@ export function StepView({ bench, step, at, word }: StepViewProps) {
   const tool = atHand ? word.step?.tool : step.tool;
   const seen = useCautionSeen(step.kind, at);
   const caution = step.caution ? <CautionLine key={step.kind} caution={step.caution} seen={seen} /> : null;
-  // What only reads is taken past no mark.
-  const past = movesWall(step) || step.kind === 'true-up' ? pastMark(step, primarySystem) : undefined;
+  const past = pastMark(step, primarySystem);
   return (
     <View className="gap-3" testID="step-view">
       <View className="flex-row items-start justify-between gap-3">

@@ -7,6 +7,7 @@ import { Button } from '@/ui/Button';
 import { Screen } from '@/ui/Screen';
 import { ScrollArea } from '@/ui/ScrollArea';
 import { Type } from '@/ui/Type';
+import { bringIntoView } from '@/ui/bring-into-view';
 import { Empty } from '@/ui/Waiting';
 import { Blocks } from './Blocks';
 import { Contents } from './Contents';
@@ -18,8 +19,7 @@ function Part({ section, isChapter, isWanted }: { section: Section; isChapter: b
   const ref = useRef<View>(null);
   const isBeside = useWidthClass() !== 'phone' && section.blocks.length > 0;
   useEffect(() => {
-    const element: unknown = ref.current;
-    if (isWanted && !isChapter && element instanceof HTMLElement) element.scrollIntoView();
+    if (isWanted && !isChapter) bringIntoView(ref);
   }, [isWanted, isChapter]);
   return (
     <View ref={ref} className="gap-2 pb-2" testID={`section-${section.id}`}>

@@ -1,12 +1,6 @@
 import { useEffect, useRef, type RefObject } from 'react';
 import type { View } from 'react-native';
-
-/** On the page a view is an element; where there is none, there is nothing to scroll. */
-function show({ current }: RefObject<View | null>): void {
-  if (current && 'scrollIntoView' in current && typeof current.scrollIntoView === 'function') {
-    current.scrollIntoView();
-  }
-}
+import { bringIntoView } from '@/ui/bring-into-view';
 
 /**
  * A part of the page that was asked for and lies out of sight: it is brought into view at once, and again when all of it
@@ -22,13 +16,13 @@ export function useBroughtIntoView(isThere: boolean): {
   useEffect(() => {
     if (!isWanted.current || !isThere) return;
     isWanted.current = false;
-    show(part);
+    bringIntoView(part);
   }, [isThere]);
   return {
     part,
     bring: () => {
       isWanted.current = true;
-      show(part);
+      bringIntoView(part);
     },
   };
 }
