@@ -1,6 +1,6 @@
 import { seededRandom, type Random } from '../uncertainty';
 import { isBetter, placeInOrder } from './place';
-import { costOf, type Accepts, type SearchEffort, type Solution } from './solution';
+import { costOf, type Search, type Solution } from './solution';
 import type { Shop } from './shop';
 
 /** Orders tried between two reports of progress. */
@@ -101,15 +101,8 @@ function heatOf(shop: Shop, start: Solution, random: Random): number {
 
 /**
  * Looks for a better order of work by simulated annealing. The answer is never worse than the order it began with.
- * @param accepts whether an order may be the answer
- * @yields progress, 0 to 1
  */
-export function* anneal(
-  shop: Shop,
-  start: Solution,
-  accepts: Accepts,
-  { tries, seed }: SearchEffort,
-): Generator<number, Solution> {
+export const anneal: Search = function* (shop, start, accepts, { tries, seed }) {
   const random = seededRandom(seed);
   const hot = heatOf(shop, start, random);
   let [here, best] = [start, start];
@@ -126,4 +119,4 @@ export function* anneal(
     if (accepts(score) && isBetter(score, best.score)) best = here;
   }
   return best;
-}
+};

@@ -1,7 +1,7 @@
 import { seededRandom, type Random } from '../uncertainty';
 import { isBetter, placeInOrder } from './place';
 import type { Shop } from './shop';
-import { costOf, LATE_COST, type Accepts, type SearchEffort, type Solution } from './solution';
+import { costOf, LATE_COST, type Search, type Solution } from './solution';
 
 /** Orders laid between two reports of progress. */
 const REPORT_EVERY = 40;
@@ -37,15 +37,8 @@ function takenOut(order: readonly number[], near: number, random: Random) {
 /**
  * Looks for a better order of work by iterated greedy (Ruiz and Stützle 2007): a few turns are taken out, and each is put back
  * where it costs least. The answer is never worse than the order it began with.
- * @param accepts whether an order may be the answer
- * @yields progress, 0 to 1
  */
-export function* rebuild(
-  shop: Shop,
-  start: Solution,
-  accepts: Accepts,
-  { tries, seed }: SearchEffort,
-): Generator<number, Solution> {
+export const rebuild: Search = function* (shop, start, accepts, { tries, seed }) {
   const random = seededRandom(seed);
   const heat = heatOf(shop);
   let [here, best] = [start, start];
@@ -73,4 +66,4 @@ export function* rebuild(
     if (accepts(here.score) && isBetter(here.score, best.score)) best = here;
   }
   return best;
-}
+};

@@ -7,13 +7,25 @@ export interface Solution {
 }
 
 /** Whether an order of work may be the answer. */
-export type Accepts = (score: Score) => boolean;
+type Accepts = (score: Score) => boolean;
 
 /** How long is searched, in orders of work that are laid, and from which chance. */
 export interface SearchEffort {
   readonly tries: number;
   readonly seed: number;
 }
+
+/**
+ * Looks for a better order of work than one that is known. The answer is never worse than that.
+ * @param accepts whether an order may be the answer
+ * @yields progress, 0 to 1
+ */
+export type Search = (
+  shop: Shop,
+  start: Solution,
+  accepts: Accepts,
+  effort: SearchEffort,
+) => Generator<number, Solution>;
 
 /** A minute of lateness, as minutes of {@link costOf}. */
 export const LATE_COST = 20;
