@@ -57,7 +57,7 @@ export const api = createApi({
       'Backup',
     ] as const),
     // Of what happens around the bench: trade-api.ts.
-    ...(['Person', 'Order', 'Sizer', 'Scrap', 'Shelf', 'Spot', 'Message', 'DayPlan', 'Shop'] as const),
+    ...(['Person', 'Order', 'Sizer', 'Scrap', 'Supply', 'Spot', 'Message', 'DayPlan', 'Shop'] as const),
   ],
   endpoints: (build) => ({
     /** All of it, or all of a kind: what rings can be made from. */
@@ -116,7 +116,7 @@ export const api = createApi({
       query: ({ table, csv, dryRun }) =>
         call<Endpoint>(CSV_CALLS[table].importCsv, { query: { dryRun: dryRun ? '1' : '0' }, body: { csv } }),
       invalidatesTags: (result) =>
-        result?.taken ? ['Stock', 'Kit', 'Person', 'Order', 'DayPlan', 'Scrap', 'Shelf'] : [],
+        result?.taken ? ['Stock', 'Kit', 'Person', 'Order', 'DayPlan', 'Scrap', 'Supply'] : [],
     }),
     listKit: build.query<ItemsOf<typeof kit.list>, void>({
       queryFn: wholeList(kit.list),

@@ -5,7 +5,7 @@ type Tag = Parameters<typeof api.util.invalidateTags>[0][number];
 
 /** What follows from a ring's events. */
 const OF_RINGS: readonly Tag[] = [
-  ...(['Ring', 'Stock', 'Photo', 'Log', 'Learnt', 'DayPlan', 'Order', 'Scrap', 'Shelf', 'Shop'] as const),
+  ...(['Ring', 'Stock', 'Photo', 'Log', 'Learnt', 'DayPlan', 'Order', 'Scrap', 'Supply', 'Shop'] as const),
 ];
 
 /** What a page that shows it fetches again, by what kind of thing another page has changed. */
@@ -22,7 +22,7 @@ const TAGS: Readonly<Record<string, readonly Tag[]>> = {
   orders: ['Order', 'DayPlan', 'Shop'],
   sizers: ['Sizer'],
   scrap: ['Scrap', 'Order'],
-  consumables: ['Shelf'],
+  consumables: ['Supply'],
   outbox: ['Message', 'Order', 'DayPlan'],
   'day-plan': ['DayPlan'],
   settings: ['Settings', 'Spot', 'Learnt'],

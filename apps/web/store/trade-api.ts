@@ -82,7 +82,7 @@ export const tradeApi = api.injectEndpoints({
     }),
     getOrderCosts: build.query<ResponseOf<typeof orders.costs>, string>({
       query: (id) => call(orders.costs, { params: { id } }),
-      providesTags: ['Order', 'Ring', 'Scrap', 'Shelf', 'Spot', 'Settings', 'Stock'],
+      providesTags: ['Order', 'Ring', 'Scrap', 'Supply', 'Spot', 'Settings', 'Stock'],
     }),
     listSizers: build.query<ItemsOf<typeof sizers.list>, void>({
       queryFn: wholeList(sizers.list),
@@ -120,24 +120,24 @@ export const tradeApi = api.injectEndpoints({
       query: (body) => call(scrap.meltOut, { body }),
       invalidatesTags: ['Scrap'],
     }),
-    listShelves: build.query<ItemsOf<typeof consumables.list>, void>({
+    listSupplies: build.query<ItemsOf<typeof consumables.list>, void>({
       query: () => call(consumables.list, {}),
       transformResponse: itemsOf,
-      providesTags: ['Shelf'],
+      providesTags: ['Supply'],
     }),
-    countShelf: build.mutation<
+    countSupply: build.mutation<
       ResponseOf<typeof consumables.count>,
       RequestOf<typeof consumables.count> & { readonly id: ConsumableId }
     >({
       query: ({ id, ...body }) => call(consumables.count, { params: { id }, body }),
-      invalidatesTags: ['Shelf'],
+      invalidatesTags: ['Supply'],
     }),
     buyPacks: build.mutation<
       ResponseOf<typeof consumables.buy>,
       RequestOf<typeof consumables.buy> & { readonly id: ConsumableId }
     >({
       query: ({ id, packs }) => call(consumables.buy, { params: { id }, body: { packs } }),
-      invalidatesTags: ['Shelf'],
+      invalidatesTags: ['Supply'],
     }),
     getMetalPrices: build.query<ResponseOf<typeof shop.metalPrices>, void>({
       query: () => call(shop.metalPrices, {}),
@@ -202,8 +202,8 @@ export const {
   useRemoveScrapMutation,
   useRestoreScrapMutation,
   useMeltOutMutation,
-  useListShelvesQuery,
-  useCountShelfMutation,
+  useListSuppliesQuery,
+  useCountSupplyMutation,
   useBuyPacksMutation,
   useGetMetalPricesQuery,
   useMessagePagesInfiniteQuery,

@@ -1,4 +1,4 @@
-import type { ShelfAnswer } from '@round-mint/contract/consumables';
+import type { SupplyAnswer } from '@round-mint/contract/consumables';
 import type { DayPlan } from '@round-mint/contract/day-plan';
 import type { MetalPrices } from '@round-mint/contract/metal-prices';
 import type { Order, OrderCosts } from '@round-mint/contract/orders';
@@ -133,7 +133,7 @@ export const TEST_PRICES: MetalPrices = {
   })),
 };
 
-export function shelfOf(change: Partial<ShelfAnswer> = {}): ShelfAnswer {
+export function supplyOf(change: Partial<SupplyAnswer> = {}): SupplyAnswer {
   return {
     id: 'tape',
     name: 'PTFE tape',

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema, timeSchema } from './common';
-import { storedShelfSchema } from './consumables';
+import { storedSupplySchema } from './consumables';
 import { savedDayPlanSchema } from './day-plan';
 import { dieChartSchema } from './die-charts';
 import { storedToolSchema } from './kit';
@@ -43,7 +43,7 @@ export const ARCHIVE_ITEMS = {
   orders: archivedOrderSchema,
   orderEvents: orderEventSchema.extend({ orderId: idSchema }),
   scrap: scrapSchema,
-  consumables: storedShelfSchema,
+  consumables: storedSupplySchema,
   messages: messageSchema,
   dayPlan: only(savedDayPlanSchema),
 } as const;

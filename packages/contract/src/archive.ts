@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { archivePartSchema, partCountsSchema } from './archive-zip';
 import { idSchema, timeSchema } from './common';
-import { storedShelfSchema } from './consumables';
+import { storedSupplySchema } from './consumables';
 import { savedDayPlanSchema } from './day-plan';
 import { dieChartSchema } from './die-charts';
 import { storedToolSchema } from './kit';
@@ -41,7 +41,7 @@ export const archiveSchema = z.strictObject({
   orderEvents: z.array(orderEventSchema.extend({ orderId: idSchema })).default([]),
   sizers: z.array(sizerSchema).default([]),
   scrap: z.array(scrapSchema).default([]),
-  consumables: z.array(storedShelfSchema).default([]),
+  consumables: z.array(storedSupplySchema).default([]),
   messages: z.array(archivedMessageSchema).default([]),
   dayPlan: savedDayPlanSchema.nullable().default(null),
 });

@@ -8,7 +8,7 @@ export const consumableIdSchema = z.enum(CONSUMABLE_IDS, {
 });
 
 /** What was counted and how it is bought; amounts in the unit of the kind. */
-const shelfFields = {
+const supplyFields = {
   countedAmount: amount,
   countedAt: timeSchema,
   buyAtAmount: amount,
@@ -16,11 +16,11 @@ const shelfFields = {
   packPrice: amount,
 };
 
-export const shelfInputSchema = z.strictObject(shelfFields);
-export const storedShelfSchema = z.strictObject({ id: consumableIdSchema, ...shelfFields });
-export const shelfSchema = z.object({
+export const supplyInputSchema = z.strictObject(supplyFields);
+export const storedSupplySchema = z.strictObject({ id: consumableIdSchema, ...supplyFields });
+export const supplySchema = z.object({
   id: consumableIdSchema,
-  ...shelfFields,
+  ...supplyFields,
   name: z.string(),
   unit: z.string(),
   /** Used by the rings since the count. */
@@ -29,11 +29,11 @@ export const shelfSchema = z.object({
   buy: z.boolean(),
   packs: z.number().int(),
 });
-export const shelfListSchema = z.object({ items: z.array(shelfSchema) });
+export const supplyListSchema = z.object({ items: z.array(supplySchema) });
 export const boughtSchema = z.strictObject({
   packs: z.number({ error: 'must be a number of packs' }).int().min(1).max(1000),
 });
 
-export type ShelfInput = z.infer<typeof shelfInputSchema>;
-export type StoredShelf = z.infer<typeof storedShelfSchema>;
-export type ShelfAnswer = z.infer<typeof shelfSchema>;
+export type SupplyInput = z.infer<typeof supplyInputSchema>;
+export type StoredSupply = z.infer<typeof storedSupplySchema>;
+export type SupplyAnswer = z.infer<typeof supplySchema>;

@@ -1,9 +1,9 @@
 import {
   boughtSchema,
   consumableIdSchema,
-  shelfInputSchema,
-  shelfListSchema,
-  shelfSchema,
+  supplyInputSchema,
+  supplyListSchema,
+  supplySchema,
 } from './consumables';
 import { csvTable } from './csv-table';
 import { dayPlanSchema, savedDayPlanSchema } from './day-plan';
@@ -105,26 +105,26 @@ export const consumables = {
     method: 'get',
     path: '/consumables',
     summary: 'What is used up, and what is left',
-    response: shelfListSchema,
+    response: supplyListSchema,
   }),
   count: endpoint({
     method: 'put',
     path: '/consumables/{id}',
-    summary: 'Count a shelf, or change how it is bought',
+    summary: 'Count a supply, or change how it is bought',
     thing: CONSUMABLE,
     params: { id: consumableIdSchema },
-    request: shelfInputSchema,
-    response: shelfSchema,
+    request: supplyInputSchema,
+    response: supplySchema,
     errors: ['not-found'],
   }),
   buy: endpoint({
     method: 'post',
     path: '/consumables/{id}/bought',
-    summary: 'Put bought packs on the shelf',
+    summary: 'Add bought packs',
     thing: CONSUMABLE,
     params: { id: consumableIdSchema },
     request: boughtSchema,
-    response: shelfSchema,
+    response: supplySchema,
     errors: ['not-found'],
   }),
 } satisfies Readonly<Record<string, Endpoint>>;

@@ -1,5 +1,5 @@
 import { archiveSchema } from './archive';
-import { boughtSchema, shelfInputSchema } from './consumables';
+import { boughtSchema, supplyInputSchema } from './consumables';
 import { pinSchema, scheduleRequestSchema, weekSchema } from './day-plan';
 import { orderEventBodySchema, orderInputSchema, wishSchema } from './orders';
 import { messageInputSchema } from './outbox';
@@ -164,8 +164,8 @@ describe('scrap and what is used up', () => {
   });
 
   it('is counted and bought in packs', () => {
-    const shelf = { countedAmount: 3, countedAt: AT, buyAtAmount: 1, packAmount: 0, packPrice: 2 };
-    expect(wrongs(shelfInputSchema.safeParse(shelf))[0]).toContain('packAmount: must be from 0.01');
+    const supply = { countedAmount: 3, countedAt: AT, buyAtAmount: 1, packAmount: 0, packPrice: 2 };
+    expect(wrongs(supplyInputSchema.safeParse(supply))[0]).toContain('packAmount: must be from 0.01');
     expect(boughtSchema.safeParse({ packs: 1.5 }).success).toBe(false);
   });
 });

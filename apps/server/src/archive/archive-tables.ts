@@ -22,7 +22,7 @@ import {
   stock,
   stockCounts,
 } from '../db/schema';
-import { storedShelf } from '../services/consumables';
+import { storedSupply } from '../services/consumables';
 import { faceOf } from '../services/faces';
 import { exactTime } from '../services/event-clock';
 import { cleanJpeg } from '../services/jpeg';
@@ -156,7 +156,7 @@ const TABLES: Readonly<Record<ArchivePart, ArchiveTable>> = {
   consumables: archiveTable({
     part: 'consumables',
     table: consumables,
-    toItem: storedShelf,
+    toItem: storedSupply,
     toRow: asItIs,
   }),
   messages: archiveTable({

@@ -2,7 +2,7 @@ import type { Archive } from '@round-mint/contract/archive';
 import { asc, inArray, isNull } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { consumables, messages, orderEvents, orders, people, scrap, sizers } from '../db/schema';
-import { storedShelf } from '../services/consumables';
+import { storedSupply } from '../services/consumables';
 import { savedPlan } from '../services/day-plan';
 import { orderEventOf } from '../services/orders';
 import { exactTime } from '../services/event-clock';
@@ -36,7 +36,7 @@ export async function exportTrade(
     .where(isNull(orders.archivedAt))
     .orderBy(asc(orders.createdAt), asc(orders.id));
   const orderIds = orderRows.map(({ id }) => id);
-  const [personRows, eventRows, sizerRows, scrapRows, shelfRows, messageRows] = await Promise.all([
+  const [personRows, eventRows, sizerRows, scrapRows, supplyRows, messageRows] = await Promise.all([
     db.select().from(people).orderBy(asc(people.createdAt), asc(people.id)),
     orderIds.length === 0
       ? []
@@ -83,7 +83,7 @@ export async function exportTrade(
       .map(storedScrap)
       .map(unversioned)
       .map((thing) => ({ ...thing, meltedIntoId: oneIn(scrapIds, thing.meltedIntoId) })),
-    consumables: shelfRows.map(storedShelf),
+    consumables: supplyRows.map(storedSupply),
     messages: letters.map(({ eml, ...row }) => {
       const message = messageOf(row);
       return {

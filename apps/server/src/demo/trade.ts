@@ -5,7 +5,7 @@ import { priceRing, quoteLetter, type ConsumableId, type OrderState } from '@rou
 import { and, eq, lt, like, isNull } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { orders as orderTable, rings, scrap } from '../db/schema';
-import { countShelf } from '../services/consumables';
+import { countSupply } from '../services/consumables';
 import { orderCosts } from '../services/costs';
 import { createOrders, logOrderEvents } from '../services/orders';
 import { postMessage } from '../services/outbox';
@@ -79,7 +79,7 @@ const SIZER_COST = 3.4;
 
 const COUNTED_AT = '2026-11-01T07:30:00.000Z';
 /** Kind, counted, buy at, pack, price of a pack. */
-const SHELVES: readonly (readonly [ConsumableId, number, number, number, number])[] = [
+const SUPPLIES: readonly (readonly [ConsumableId, number, number, number, number])[] = [
   ['tape', 30, 12, 12, 1.6],
   ['wax', 180, 40, 200, 6],
   ['gas', 380, 300, 400, 9],
@@ -251,7 +251,7 @@ async function loadQuote(tx: Database): Promise<void> {
 
 const WORKSHOP = 'The Quay Workshop';
 
-/** People, orders in every state, sizers, shelves and letters of the made-up workshop. @param history whether there is a first year */
+/** People, orders in every state, sizers, supplies and letters of the made-up workshop. @param history whether there is a first year */
 export async function loadTrade(tx: Database, history: boolean): Promise<void> {
   const resources = createResources(tx);
   await changeSettings(tx, { workshopName: WORKSHOP });
@@ -270,8 +270,8 @@ export async function loadTrade(tx: Database, history: boolean): Promise<void> {
       notes: '',
     });
   }
-  for (const [id, countedAmount, buyAtAmount, packAmount, packPrice] of SHELVES) {
-    await countShelf(tx, id, { countedAmount, countedAt: COUNTED_AT, buyAtAmount, packAmount, packPrice });
+  for (const [id, countedAmount, buyAtAmount, packAmount, packPrice] of SUPPLIES) {
+    await countSupply(tx, id, { countedAmount, countedAt: COUNTED_AT, buyAtAmount, packAmount, packPrice });
   }
   for (const [index, entry] of ORDERS.entries()) await loadOrder(tx, entry, index);
   await loadQuote(tx);

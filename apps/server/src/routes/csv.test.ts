@@ -177,7 +177,7 @@ describe('what happens around the bench, as tables', () => {
     expect(items.filter(({ massG }: { massG: number }) => massG === 2.4)).toHaveLength(2);
   });
 
-  it('a shelf that is counted in a table is counted now; what is worked out is not taken in', async () => {
+  it('a supply that is counted in a table is counted now; what is worked out is not taken in', async () => {
     const [head = '', first = ''] = (await csvOf('supplies')).split('\r\n');
     const id = first.split(',')[0] ?? '';
     expect(head).toContain('leftAmount');
@@ -186,9 +186,9 @@ describe('what happens around the bench, as tables', () => {
     expect(taken).toBe(true);
     expect(rows[0]?.changes.map(({ column }) => column).sort()).toEqual(['countedAmount']);
     const { items } = (await server.api.get('/api/v1/consumables').expect(200)).body;
-    const shelf = items.find((item: { id: string }) => item.id === id);
-    expect(shelf).toMatchObject({ countedAmount: 777, leftAmount: 777 });
-    expect(Date.parse(shelf.countedAt)).toBeGreaterThanOrEqual(before);
+    const supply = items.find((item: { id: string }) => item.id === id);
+    expect(supply).toMatchObject({ countedAmount: 777, leftAmount: 777 });
+    expect(Date.parse(supply.countedAt)).toBeGreaterThanOrEqual(before);
     const unknown = await take('supplies', 'id,countedAmount\nmoon-dust,1\n');
     expect(unknown.rows[0]).toMatchObject({ action: 'refused', name: 'moon-dust' });
   });

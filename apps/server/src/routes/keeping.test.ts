@@ -1,4 +1,4 @@
-import { shelfListSchema } from '@round-mint/contract/consumables';
+import { supplyListSchema } from '@round-mint/contract/consumables';
 import { metalPricesSchema } from '@round-mint/contract/metal-prices';
 import { scrapListSchema, type StoredScrap } from '@round-mint/contract/scrap';
 import { randomUUID } from 'node:crypto';
@@ -81,13 +81,13 @@ describe('the scrap tin', () => {
 });
 
 describe('consumables', () => {
-  const shelf = async (id: string) =>
-    shelfListSchema
+  const supply = async (id: string) =>
+    supplyListSchema
       .parse((await server.api.get(path('/consumables')).expect(200)).body)
       .items.find((one) => one.id === id)!;
 
   it('fall by what the rings use, and ask to be bought', async () => {
-    const gas = await shelf('gas');
+    const gas = await supply('gas');
     expect(gas.usedAmount).toBeGreaterThan(60);
     expect(gas.leftAmount).toBeCloseTo(380 - gas.usedAmount, 9);
     expect(gas).toMatchObject({ buy: gas.leftAmount <= 300, name: 'torch gas', unit: 'g' });
@@ -96,7 +96,7 @@ describe('consumables', () => {
       .post(path(`/rings/${demoId('ring', 6)}/events`))
       .send({ events: [eventOf({ kind: 'anneal-done' })] })
       .expect(200);
-    expect((await shelf('gas')).usedAmount).toBeCloseTo(before + 8, 9);
+    expect((await supply('gas')).usedAmount).toBeCloseTo(before + 8, 9);
   });
 
   it('are counted anew, and bought by the pack', async () => {

@@ -156,10 +156,10 @@ describe('what is read back', () => {
     const scrap = await server.api.get('/api/v1/scrap?limit=200').expect(200);
     const tin = roundedLines(scrap.body.items.map(({ kind, massG, metal }: Seen) => [kind, metal, massG]));
     expect([...tin].sort()).toMatchSnapshot();
-    const shelves = await server.api.get('/api/v1/consumables').expect(200);
+    const supplies = await server.api.get('/api/v1/consumables').expect(200);
     expect(
       rounded(
-        shelves.body.items.map(({ id, leftAmount, usedAmount, buy, packs }: Record<string, unknown>) => ({
+        supplies.body.items.map(({ id, leftAmount, usedAmount, buy, packs }: Record<string, unknown>) => ({
           id,
           leftAmount,
           usedAmount,

@@ -10,7 +10,7 @@ import {
 import { Router } from 'express';
 import type { Database } from '../db/database';
 import { serve } from '../http/serve';
-import { addPacks, countShelf, listShelves } from '../services/consumables';
+import { addPacks, countSupply, listSupplies } from '../services/consumables';
 import { orderCosts } from '../services/costs';
 import { readDayPlan, saveDayPlan } from '../services/day-plan';
 import { createOrders, logOrderEvents } from '../services/orders';
@@ -40,8 +40,8 @@ function serveOutbox(router: Router, db: Database, folder: string | undefined): 
 }
 
 function serveConsumables(router: Router, db: Database): void {
-  serve(router, consumables.list, async () => ({ items: await listShelves(db) }));
-  serve(router, consumables.count, ({ params, body }) => countShelf(db, params.id, body));
+  serve(router, consumables.list, async () => ({ items: await listSupplies(db) }));
+  serve(router, consumables.count, ({ params, body }) => countSupply(db, params.id, body));
   serve(router, consumables.buy, ({ params, body }) => addPacks(db, params.id, body.packs));
 }
 

@@ -1,14 +1,14 @@
 import {
-  storedShelfSchema,
-  type ShelfAnswer,
-  type ShelfInput,
-  type StoredShelf,
+  storedSupplySchema,
+  type SupplyAnswer,
+  type SupplyInput,
+  type StoredSupply,
 } from '@round-mint/contract/consumables';
 import type { RingWithEvents } from '@round-mint/contract/rings';
 import {
   CONSUMABLE_IDS,
   CONSUMABLES,
-  shelfLeft,
+  supplyLeft,
   usedBy,
   type Amounts,
   type ConsumableId,
@@ -22,19 +22,19 @@ import { knownSummaries, ringsInFull } from './ring-summaries';
 import type { RingSummary } from './ring-summary';
 import { bandOf, LONG_AGO, stepsDone } from './steps-done';
 
-/** A shelf that nobody has counted yet. */
-function emptyShelf(id: ConsumableId): StoredShelf {
+/** A supply that nobody has counted yet. */
+function emptySupply(id: ConsumableId): StoredSupply {
   return { id, countedAmount: 0, countedAt: LONG_AGO, buyAtAmount: 0, packAmount: 1, packPrice: 0 };
 }
 
-export function storedShelf({ version: _version, ...row }: typeof consumables.$inferSelect): StoredShelf {
-  return storedShelfSchema.parse({ ...row, countedAt: isoTime(row.countedAt) });
+export function storedSupply({ version: _version, ...row }: typeof consumables.$inferSelect): StoredSupply {
+  return storedSupplySchema.parse({ ...row, countedAt: isoTime(row.countedAt) });
 }
 
 /** Every kind of consumable, counted or not. */
-export async function readShelves(db: Database): Promise<readonly StoredShelf[]> {
-  const rows = (await db.select().from(consumables)).map(storedShelf);
-  return CONSUMABLE_IDS.map((id) => rows.find((row) => row.id === id) ?? emptyShelf(id));
+export async function readSupplies(db: Database): Promise<readonly StoredSupply[]> {
+  const rows = (await db.select().from(consumables)).map(storedSupply);
+  return CONSUMABLE_IDS.map((id) => rows.find((row) => row.id === id) ?? emptySupply(id));
 }
 
 /** Rings that something happened to since a moment. */
@@ -54,7 +54,7 @@ function usedByRing(ring: RingWithEvents): UsedAfter {
   return (after) => usedBy(stepsDone(ring, after), bandOf(ring));
 }
 
-/** Of a ring that is over all is known in one sum, unless a shelf was counted in the middle of it. */
+/** Of a ring that is over all is known in one sum, unless a supply was counted in the middle of it. */
 function usedInOneSum({ used }: RingSummary, counts: readonly string[]): UsedAfter | undefined {
   const { firstAt, lastAt, amounts } = used;
   if (firstAt === null || lastAt === null) return () => ({});
@@ -62,7 +62,7 @@ function usedInOneSum({ used }: RingSummary, counts: readonly string[]): UsedAft
   return (after) => (lastAt > after ? amounts : {});
 }
 
-/** @param counts when shelves were counted */
+/** @param counts when supplies were counted */
 async function usesSince(db: Database, counts: readonly string[]): Promise<readonly UsedAfter[]> {
   const [since] = [...counts].sort();
   if (since === undefined) return [];
@@ -80,48 +80,48 @@ async function usesSince(db: Database, counts: readonly string[]): Promise<reado
   return uses;
 }
 
-/** What is on the shelves: what was counted, less what the rings used since. */
-export async function listShelves(db: Database): Promise<readonly ShelfAnswer[]> {
-  const shelves = await readShelves(db);
-  const counted = shelves.filter(({ countedAt }) => countedAt !== LONG_AGO);
+/** What is left of each supply: what was counted, less what the rings used since. */
+export async function listSupplies(db: Database): Promise<readonly SupplyAnswer[]> {
+  const supplies = await readSupplies(db);
+  const counted = supplies.filter(({ countedAt }) => countedAt !== LONG_AGO);
   const uses = await usesSince(
     db,
     counted.map(({ countedAt }) => countedAt),
   );
-  return shelves.map((shelf) => {
-    const known = counted.includes(shelf);
-    const used = known ? uses.reduce((sum, after) => sum + (after(shelf.countedAt)[shelf.id] ?? 0), 0) : 0;
-    const left = shelfLeft(shelf, used);
-    const { name, unit } = CONSUMABLES[shelf.id];
+  return supplies.map((supply) => {
+    const known = counted.includes(supply);
+    const used = known ? uses.reduce((sum, after) => sum + (after(supply.countedAt)[supply.id] ?? 0), 0) : 0;
+    const left = supplyLeft(supply, used);
+    const { name, unit } = CONSUMABLES[supply.id];
     // Nobody is asked to buy what was never counted.
-    return { ...shelf, name, unit, ...left, ...(known ? {} : { buy: false, packs: 0 }) };
+    return { ...supply, name, unit, ...left, ...(known ? {} : { buy: false, packs: 0 }) };
   });
 }
 
-async function shelf(db: Database, id: ConsumableId): Promise<ShelfAnswer> {
-  const found = (await listShelves(db)).find((one) => one.id === id);
-  if (!found) throw new Error(`no shelf for ${id}`);
+async function supply(db: Database, id: ConsumableId): Promise<SupplyAnswer> {
+  const found = (await listSupplies(db)).find((one) => one.id === id);
+  if (!found) throw new Error(`no supply for ${id}`);
   return found;
 }
 
-export async function countShelf(db: Database, id: ConsumableId, input: ShelfInput): Promise<ShelfAnswer> {
+export async function countSupply(db: Database, id: ConsumableId, input: SupplyInput): Promise<SupplyAnswer> {
   await db
     .insert(consumables)
     .values({ id, ...input })
     .onConflictDoUpdate({ target: consumables.id, set: input });
-  return shelf(db, id);
+  return supply(db, id);
 }
 
 /** Bought packs go on top of what is left; the use so far is settled with that. */
-export async function addPacks(db: Database, id: ConsumableId, packs: number): Promise<ShelfAnswer> {
+export async function addPacks(db: Database, id: ConsumableId, packs: number): Promise<SupplyAnswer> {
   return db.transaction(async (tx) => {
-    await tx.insert(consumables).values(emptyShelf(id)).onConflictDoNothing();
+    await tx.insert(consumables).values(emptySupply(id)).onConflictDoNothing();
     await lockRow(tx, consumables, id);
-    const { leftAmount, buyAtAmount, packAmount, packPrice } = await shelf(tx, id);
+    const { leftAmount, buyAtAmount, packAmount, packPrice } = await supply(tx, id);
     const countedAmount = leftAmount + packs * packAmount;
     const countedAt = new Date().toISOString();
     const row = { id, countedAmount, countedAt, buyAtAmount, packAmount, packPrice };
     await tx.insert(consumables).values(row).onConflictDoUpdate({ target: consumables.id, set: row });
-    return shelf(tx, id);
+    return supply(tx, id);
   });
 }

@@ -15,7 +15,7 @@ import type { MetalId } from '@round-mint/core/metal';
 import type { Database } from '../db/database';
 import { rings, scrap, sizers, stock } from '../db/schema';
 import { HttpError } from '../http/errors';
-import { readShelves } from './consumables';
+import { readSupplies } from './consumables';
 import { freezePlan, readBench } from './freeze-plan';
 import { couponUsers } from './coupons';
 import { storedSizer } from './stored-rows';
@@ -24,13 +24,13 @@ import { summariesOf } from './ring-summaries';
 import { readSettings } from './settings';
 import { spotToday } from './spot';
 import { bandOf } from './steps-done';
-import type { StoredShelf } from '@round-mint/contract/consumables';
+import type { StoredSupply } from '@round-mint/contract/consumables';
 
 /** What prices are made with today. */
 interface PriceContext {
   readonly settings: Settings;
   readonly spot: SpotPrices;
-  readonly shelves: readonly StoredShelf[];
+  readonly supplies: readonly StoredSupply[];
   readonly coupon: number;
 }
 
@@ -48,17 +48,17 @@ const NO_PLAN = { planned: null, steps: [] };
 
 /** Prices of one maker: read once for as many orders as there are. */
 export async function loadPriceContext(db: Database): Promise<Omit<PriceContext, 'coupon'>> {
-  const [settings, spot, shelves] = await Promise.all([readSettings(db), spotToday(db), readShelves(db)]);
-  return { settings, spot, shelves };
+  const [settings, spot, supplies] = await Promise.all([readSettings(db), spotToday(db), readSupplies(db)]);
+  return { settings, spot, supplies };
 }
 
-function priceInput(made: Made, { settings, spot, shelves, coupon }: PriceContext): PriceInput {
+function priceInput(made: Made, { settings, spot, supplies, coupon }: PriceContext): PriceInput {
   const { hourlyRate, refinerShare, post, feeShare, feeFixed, marginShare, roundTo } = settings.trade;
   const perG = worthPerG(made.metal, spot);
   return {
     stockCost: made.stockCost,
     meltValue: made.pieceMassG * perG,
-    consumablesCost: amountsCost(made.amounts, shelves),
+    consumablesCost: amountsCost(made.amounts, supplies),
     minutes: made.minutes,
     scrapValue: made.scrapMassG * perG,
     ...{ hourlyRate, refinerShare, post, feeShare, feeFixed, marginShare, roundTo, coupon },

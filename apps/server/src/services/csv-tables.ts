@@ -1,4 +1,4 @@
-import { storedShelfSchema, type ShelfAnswer, type StoredShelf } from '@round-mint/contract/consumables';
+import { storedSupplySchema, type SupplyAnswer, type StoredSupply } from '@round-mint/contract/consumables';
 import { toolInputSchema, type StoredTool, type ToolInput } from '@round-mint/contract/kit';
 import { orderInputSchema, type OrderInList, type OrderInput } from '@round-mint/contract/orders';
 import { personInputSchema, type Person, type PersonInput } from '@round-mint/contract/people';
@@ -124,18 +124,18 @@ export function scrapTable(now: string): Table<ScrapInput, StoredScrap> {
 }
 
 /** @param now when a changed count was made, where the table does not say */
-export function supplyTable(now: string): Table<StoredShelf, ShelfAnswer> {
+export function supplyTable(now: string): Table<StoredSupply, SupplyAnswer> {
   return {
     key: 'id',
     foundByKey: false,
     label: ({ id = '' }) => id,
     columns: SUPPLY_COLUMNS,
-    flat: (shelf) => shelf,
+    flat: (supply) => supply,
     input: (fields, known) => {
       const counted = known !== undefined && fields['countedAmount'] !== known.countedAmount;
       const timeSays = known !== undefined && fields['countedAt'] !== known.countedAt;
       return { ...fields, ...(counted && !timeSays ? { countedAt: now } : {}) };
     },
-    schema: storedShelfSchema,
+    schema: storedSupplySchema,
   };
 }

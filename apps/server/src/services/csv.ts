@@ -1,10 +1,10 @@
-import type { StoredShelf } from '@round-mint/contract/consumables';
+import type { StoredSupply } from '@round-mint/contract/consumables';
 import type { CsvImportResult, CsvTableName } from '@round-mint/contract/csv';
 import { asc, isNull } from 'drizzle-orm';
 import type { PgColumn, PgTable } from 'drizzle-orm/pg-core';
 import type { Database } from '../db/database';
 import { kit, people, scrap, stock } from '../db/schema';
-import { countShelf, listShelves } from './consumables';
+import { countSupply, listSupplies } from './consumables';
 import { csvOf, takeIn } from './csv-table';
 import { KIT_TABLE, orderTable, PEOPLE_TABLE, scrapTable, STOCK_TABLE, supplyTable } from './csv-tables';
 import { everyPage } from './list';
@@ -77,12 +77,12 @@ const FILES: Readonly<Record<CsvTableName, CsvFile>> = {
       ),
   },
   supplies: {
-    write: async (db) => csvOf(supplyTable(now()), await listShelves(db)),
+    write: async (db) => csvOf(supplyTable(now()), await listSupplies(db)),
     read: async (tx, csv, dryRun) => {
-      const set = ({ id, ...shelf }: StoredShelf) => countShelf(tx, id, shelf);
-      return takeIn(csv, dryRun, supplyTable(now()), await listShelves(tx), {
+      const set = ({ id, ...supply }: StoredSupply) => countSupply(tx, id, supply);
+      return takeIn(csv, dryRun, supplyTable(now()), await listSupplies(tx), {
         create: set,
-        replace: (_id, shelf) => set(shelf),
+        replace: (_id, supply) => set(supply),
       });
     },
   },

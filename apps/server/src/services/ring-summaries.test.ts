@@ -41,14 +41,14 @@ describe('what came of rings', () => {
     expect((await summariesOf(server.db, ids)).map(({ log }) => log.ringId)).toEqual(ids);
   });
 
-  it('the log, the shelves and the shop’s numbers are the same before and after', async () => {
-    // A shelf that was counted in the middle of a ring: some of its steps are before the count, some after it.
+  it('the log, the supplies and the shop’s numbers are the same before and after', async () => {
+    // A supply that was counted in the middle of a ring: some of its steps are before the count, some after it.
     const [ringId = ''] = overIds;
     const { events } = await answer(`/rings/${ringId}`);
     const done = events.filter(({ body }: { body: { kind: string } }) => body.kind.endsWith('-done'));
     const countedAt = done[Math.floor(done.length / 2)].at;
-    const { body: shelves } = await server.api.get(path('/consumables')).expect(200);
-    const { id } = shelves.items[0];
+    const { body: supplies } = await server.api.get(path('/consumables')).expect(200);
+    const { id } = supplies.items[0];
     await server.api
       .put(path(`/consumables/${id}`))
       .send({ countedAmount: 500, countedAt, buyAtAmount: 1, packAmount: 1, packPrice: 1 })

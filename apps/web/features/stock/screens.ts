@@ -1,6 +1,6 @@
 /** What the place's routes show: one file of the built app, fetched when the place is first opened. */
 export { StockArchiveScreen } from './archived/StockArchiveScreen';
-export { ShelvesScreen } from './consumables/ShelvesScreen';
+export { SuppliesScreen } from './consumables/SuppliesScreen';
 export { CsvScreen } from './csv/CsvScreen';
 export { IdentifyScreen } from './identify/IdentifyScreen';
 export { KitScreen } from './kit/KitScreen';

@@ -76,8 +76,8 @@ export function usedBy(steps: readonly UsingStep[], band: UsedOn): Amounts {
   return sum;
 }
 
-/** A shelf: what was counted, and how it is bought. */
-export interface Shelf {
+/** A supply: what was counted, and how it is bought. */
+export interface Supply {
   readonly id: ConsumableId;
   readonly countedAmount: number;
   /** ISO time of the count: use after it is taken off. */
@@ -88,7 +88,7 @@ export interface Shelf {
   readonly packPrice: number;
 }
 
-export interface ShelfLeft {
+export interface SupplyLeft {
   readonly usedAmount: number;
   /** Never below nothing: more was used than was counted. */
   readonly leftAmount: number;
@@ -97,17 +97,17 @@ export interface ShelfLeft {
   readonly packs: number;
 }
 
-/** What is left on a shelf after so much was used since it was counted. */
-export function shelfLeft(shelf: Shelf, usedAmount: number): ShelfLeft {
-  const leftAmount = Math.max(0, shelf.countedAmount - usedAmount);
-  const buy = leftAmount <= shelf.buyAtAmount;
-  const wanted = Math.max(shelf.buyAtAmount * 2, shelf.packAmount) - leftAmount;
-  return { usedAmount, leftAmount, buy, packs: buy ? Math.max(1, Math.ceil(wanted / shelf.packAmount)) : 0 };
+/** What is left on a supply after so much was used since it was counted. */
+export function supplyLeft(supply: Supply, usedAmount: number): SupplyLeft {
+  const leftAmount = Math.max(0, supply.countedAmount - usedAmount);
+  const buy = leftAmount <= supply.buyAtAmount;
+  const wanted = Math.max(supply.buyAtAmount * 2, supply.packAmount) - leftAmount;
+  return { usedAmount, leftAmount, buy, packs: buy ? Math.max(1, Math.ceil(wanted / supply.packAmount)) : 0 };
 }
 
 /** What amounts cost by the price of their packs; what nobody bought yet costs nothing. */
-export function amountsCost(amounts: Amounts, shelves: readonly Shelf[]): number {
-  return shelves.reduce(
+export function amountsCost(amounts: Amounts, supplies: readonly Supply[]): number {
+  return supplies.reduce(
     (sum, { id, packAmount, packPrice }) => sum + ((amounts[id] ?? 0) * packPrice) / packAmount,
     0,
   );

@@ -11,8 +11,8 @@ export {
   SPOT_METALS,
   WISH_KINDS,
 } from './codes';
-export { amountsCost, CONSUMABLES, shelfLeft, usedBy } from './consumables';
-export type { Amounts, ConsumableId, Shelf, ShelfLeft, UsedOn } from './consumables';
+export { amountsCost, CONSUMABLES, supplyLeft, usedBy } from './consumables';
+export type { Amounts, ConsumableId, Supply, SupplyLeft, UsedOn } from './consumables';
 export { approvalLetter, exchangeLetter, quoteLetter, refusalLetter } from './letters';
 export type { Letter, LetterWords } from './letters';
 export { approvalStep, awaitsApproval, isHeld } from './approval';

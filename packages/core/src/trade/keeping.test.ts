@@ -2,7 +2,7 @@ import * as fc from 'fast-check';
 import type { RingEvent, RingEventBody } from '../ring';
 import type { RouteStep } from '../steps';
 import { careWords, resizeRoom, type CareQuestion } from './care';
-import { amountsCost, shelfLeft, usedBy, type Shelf } from './consumables';
+import { amountsCost, supplyLeft, usedBy, type Supply } from './consumables';
 import { meltOut, ringScrap, scrapWorth } from './scrap';
 import { shopNumbers } from './shop-numbers';
 
@@ -94,7 +94,7 @@ describe('ringScrap', () => {
   });
 });
 
-const SHELF: Shelf = {
+const SUPPLY: Supply = {
   id: 'tape',
   countedAmount: 24,
   countedAt: '2026-11-01T08:00:00.000Z',
@@ -127,9 +127,9 @@ describe('consumables', () => {
   });
 
   it('fall by use and ask to be bought', () => {
-    expect(shelfLeft(SHELF, 5)).toMatchObject({ leftAmount: 19, buy: false, packs: 0 });
-    expect(shelfLeft(SHELF, 16)).toMatchObject({ leftAmount: 8, buy: true, packs: 1 });
-    expect(shelfLeft({ ...SHELF, buyAtAmount: 20 }, 30)).toMatchObject({
+    expect(supplyLeft(SUPPLY, 5)).toMatchObject({ leftAmount: 19, buy: false, packs: 0 });
+    expect(supplyLeft(SUPPLY, 16)).toMatchObject({ leftAmount: 8, buy: true, packs: 1 });
+    expect(supplyLeft({ ...SUPPLY, buyAtAmount: 20 }, 30)).toMatchObject({
       leftAmount: 0,
       buy: true,
       packs: 4,
@@ -137,7 +137,7 @@ describe('consumables', () => {
   });
 
   it('cost what their packs cost', () => {
-    expect(amountsCost({ tape: 4, gas: 100 }, [SHELF])).toBe(1);
+    expect(amountsCost({ tape: 4, gas: 100 }, [SUPPLY])).toBe(1);
   });
 });
 

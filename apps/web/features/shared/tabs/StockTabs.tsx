@@ -4,7 +4,7 @@ const TABS = [
   { name: 'Pieces', href: '/stock' },
   { name: 'Kit', href: '/stock/kit' },
   { name: 'Years', href: '/stock/years' },
-  { name: 'Supplies', href: '/stock/shelves' },
+  { name: 'Supplies', href: '/stock/supplies' },
   { name: 'Scrap tin', href: '/stock/scrap' },
   { name: 'What is it?', href: '/stock/test' },
   { name: 'Tables', href: '/stock/tables' },

@@ -1,39 +1,39 @@
-import { shelfInputSchema, type ShelfAnswer } from '@round-mint/contract/consumables';
+import { supplyInputSchema, type SupplyAnswer } from '@round-mint/contract/consumables';
 import { parseDecimal } from '@round-mint/core/format';
 import { useState } from 'react';
 import { AddSheet } from '@/features/shared/screen/AddSheet';
 import { problemsOf, problemText } from '@/store/problem';
-import { useCountShelfMutation } from '@/store/trade-api';
+import { useCountSupplyMutation } from '@/store/trade-api';
 import { useFormDraft } from '@/store/use-form-draft';
 import { Field } from '@/ui/Field';
 import { useSettings } from '@/features/shared/settings/use-settings';
 
 const FIELDS = [
-  { key: 'countedAmount', label: 'On the shelf now' },
+  { key: 'countedAmount', label: 'Left now' },
   { key: 'buyAtAmount', label: 'Buy when less than' },
   { key: 'packAmount', label: 'A pack holds' },
 ] as const;
 
-/** A shelf counted anew, and how it is bought. */
-export function ShelfSheet({ shelf, onClose }: { shelf: ShelfAnswer; onClose: () => void }) {
+/** A supply counted anew, and how it is bought. */
+export function SupplySheet({ supply, onClose }: { supply: SupplyAnswer; onClose: () => void }) {
   const { currency } = useSettings();
-  const { texts, type, forget, line } = useFormDraft(`shelf/${shelf.id}`, {
-    countedAmount: shelf.leftAmount.toFixed(1),
-    buyAtAmount: String(shelf.buyAtAmount),
-    packAmount: String(shelf.packAmount),
-    packPrice: String(shelf.packPrice),
+  const { texts, type, forget, line } = useFormDraft(`supply/${supply.id}`, {
+    countedAmount: supply.leftAmount.toFixed(1),
+    buyAtAmount: String(supply.buyAtAmount),
+    packAmount: String(supply.packAmount),
+    packPrice: String(supply.packPrice),
   });
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
-  const [count, { isLoading }] = useCountShelfMutation();
+  const [count, { isLoading }] = useCountSupplyMutation();
   const submit = async () => {
     const numbers = Object.fromEntries(Object.entries(texts).map(([key, text]) => [key, parseDecimal(text)]));
-    const parsed = shelfInputSchema.safeParse({ ...numbers, countedAt: new Date().toISOString() });
+    const parsed = supplyInputSchema.safeParse({ ...numbers, countedAt: new Date().toISOString() });
     if (!parsed.success) {
       setProblems(problemsOf(parsed.error));
       return;
     }
     try {
-      await count({ ...parsed.data, id: shelf.id }).unwrap();
+      await count({ ...parsed.data, id: supply.id }).unwrap();
       forget();
       onClose();
     } catch (error) {
@@ -53,7 +53,7 @@ export function ShelfSheet({ shelf, onClose }: { shelf: ShelfAnswer; onClose: ()
   );
   return (
     <AddSheet
-      title={`Count ${shelf.name}`}
+      title={`Count ${supply.name}`}
       action="Save count"
       open
       saving={isLoading}
@@ -62,7 +62,7 @@ export function ShelfSheet({ shelf, onClose }: { shelf: ShelfAnswer; onClose: ()
       onAdd={() => void submit()}
       onClose={onClose}
     >
-      {FIELDS.map(({ key, label }) => field(key, label, shelf.unit))}
+      {FIELDS.map(({ key, label }) => field(key, label, supply.unit))}
       {field('packPrice', 'A pack costs', currency)}
     </AddSheet>
   );

@@ -1,3 +1,0 @@
-import { lazyScreen } from '@/features/shared/screen/lazy-screen';
-
-export default lazyScreen(() => import('@/features/stock/screens').then((place) => place.ShelvesScreen));
