@@ -13,6 +13,7 @@ import { recipeSchema } from './recipes';
 import { ringEventSchema, ringSchema } from './rings';
 import { scrapSchema } from './scrap';
 import { settingsSchema } from './settings';
+import { storedShelfRingSchema } from './shelf';
 import { sizerSchema } from './sizers';
 import { countSchema, stockItemSchema } from './stock';
 import { storedFaceSchema } from './stock-faces';
@@ -42,6 +43,7 @@ export const ARCHIVE_ITEMS = {
   sizers: sizerSchema,
   orders: archivedOrderSchema,
   orderEvents: orderEventSchema.extend({ orderId: idSchema }),
+  shelf: storedShelfRingSchema,
   scrap: scrapSchema,
   consumables: storedSupplySchema,
   messages: messageSchema,

@@ -14,6 +14,7 @@ import { recipeSchema } from './recipes';
 import { ringSchema, ringEventSchema } from './rings';
 import { scrapSchema } from './scrap';
 import { settingsSchema } from './settings';
+import { storedShelfRingSchema } from './shelf';
 import { sizerSchema } from './sizers';
 import { stockItemSchema } from './stock';
 import { archivedFaceSchema } from './stock-faces';
@@ -40,6 +41,7 @@ export const archiveSchema = z.strictObject({
   orders: z.array(archivedOrderSchema).default([]),
   orderEvents: z.array(orderEventSchema.extend({ orderId: idSchema })).default([]),
   sizers: z.array(sizerSchema).default([]),
+  shelf: z.array(storedShelfRingSchema).default([]),
   scrap: z.array(scrapSchema).default([]),
   consumables: z.array(storedSupplySchema).default([]),
   messages: z.array(archivedMessageSchema).default([]),

@@ -3,6 +3,7 @@ import { access } from './endpoints-access';
 import { backups } from './endpoints-backups';
 import { devices, photos, rings } from './endpoints-bench';
 import { compute } from './endpoints-compute';
+import { shelf } from './endpoints-shelf';
 import { consumables, orders, outbox, people, scrap, shop, sizers } from './endpoints-trade';
 import { dieCharts, faces, kit, plans, recipes, stock, system, workshop } from './endpoints-workshop';
 
@@ -21,6 +22,7 @@ const GROUPS: readonly Readonly<Record<string, Endpoint>>[] = [
   devices,
   people,
   orders,
+  shelf,
   sizers,
   scrap,
   consumables,

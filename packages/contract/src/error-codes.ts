@@ -44,6 +44,9 @@ export const ERRORS = {
     message: 'The customer has to see this ring before this step: log their word with the order first.',
   },
   'no-address': { status: 409, message: 'This person has no e-mail address: enter one under People.' },
+  'on-shelf-already': { status: 409, message: 'This ring is on the shelf already.' },
+  'has-order': { status: 409, message: 'This ring belongs to an order: cancel that first.' },
+  'gone-already': { status: 409, message: 'This ring has left the shelf meanwhile.' },
   'already-melted': { status: 409, message: 'Some of these are not in the tin any more: look again.' },
   'too-much-for-json': {
     status: 409,

@@ -1,4 +1,4 @@
-import { ANSWER_WAYS, APPROVALS, ORDER_STATES, WISH_KINDS } from '@round-mint/core/trade/codes';
+import { ANSWER_WAYS, APPROVALS, ORDER_STATES, SALE_WAYS, WISH_KINDS } from '@round-mint/core/trade/codes';
 import { CURL_RANGE_DEG } from '@round-mint/core/forming/codes';
 import { FACES } from '@round-mint/core/steps/codes';
 import { z } from 'zod';
@@ -65,6 +65,8 @@ const orderFields = {
   planId: idSchema.nullable(),
   ringId: idSchema.nullable(),
   quote: quoteSchema.nullable(),
+  /** By which way it was sold; left out where that was not told. */
+  way: z.enum(SALE_WAYS, { error: `must be one of: ${SALE_WAYS.join(', ')}` }).optional(),
   notes: longText(2000),
 };
 

@@ -18,6 +18,7 @@ import {
   rings,
   scrap,
   settings,
+  shelf,
   sizers,
   stock,
   stockCounts,
@@ -33,6 +34,7 @@ import {
   orderRow,
   personRow,
   planRow,
+  shelfRow,
   sizerRow,
   stockItem,
   stockRow,
@@ -42,6 +44,7 @@ import {
   storedPlan,
   storedRecipe,
   storedScrap,
+  storedShelfRing,
   storedSizer,
   storedTool,
 } from '../services/stored-rows';
@@ -152,6 +155,7 @@ const TABLES: Readonly<Record<ArchivePart, ArchiveTable>> = {
     toRow: asItIs,
     owner: { part: 'orders', field: 'orderId' },
   }),
+  shelf: archiveTable({ part: 'shelf', table: shelf, toItem: storedShelfRing, toRow: withLife(shelfRow) }),
   scrap: archiveTable({ part: 'scrap', table: scrap, toItem: storedScrap, toRow: withLife(asItIs) }),
   consumables: archiveTable({
     part: 'consumables',

@@ -1,13 +1,19 @@
 import type { Archive } from '@round-mint/contract/archive';
 import { asc, inArray, isNull } from 'drizzle-orm';
 import type { Database } from '../db/database';
-import { consumables, messages, orderEvents, orders, people, scrap, sizers } from '../db/schema';
+import { consumables, messages, orderEvents, orders, people, scrap, shelf, sizers } from '../db/schema';
 import { storedSupply } from '../services/consumables';
 import { savedPlan } from '../services/day-plan';
 import { orderEventOf } from '../services/orders';
 import { exactTime } from '../services/event-clock';
 import { messageOf, SHOWN_OF_MESSAGE } from '../services/outbox';
-import { storedOrder, storedPerson, storedScrap, storedSizer } from '../services/stored-rows';
+import {
+  storedOrder,
+  storedPerson,
+  storedScrap,
+  storedShelfRing,
+  storedSizer,
+} from '../services/stored-rows';
 import { unversioned } from './unversioned';
 
 /** Ids of what else goes into the file. */
@@ -19,7 +25,7 @@ interface Exported {
 }
 
 type TradePart =
-  'people' | 'orders' | 'orderEvents' | 'sizers' | 'scrap' | 'consumables' | 'messages' | 'dayPlan';
+  'people' | 'orders' | 'orderEvents' | 'sizers' | 'shelf' | 'scrap' | 'consumables' | 'messages' | 'dayPlan';
 
 /**
  * People, orders and what belongs to them; what was archived stays out, but for people whom orders and letters name.
@@ -36,23 +42,30 @@ export async function exportTrade(
     .where(isNull(orders.archivedAt))
     .orderBy(asc(orders.createdAt), asc(orders.id));
   const orderIds = orderRows.map(({ id }) => id);
-  const [personRows, eventRows, sizerRows, scrapRows, supplyRows, messageRows] = await Promise.all([
-    db.select().from(people).orderBy(asc(people.createdAt), asc(people.id)),
-    orderIds.length === 0
-      ? []
-      : db
-          .select()
-          .from(orderEvents)
-          .where(inArray(orderEvents.orderId, orderIds))
-          .orderBy(asc(orderEvents.at), asc(orderEvents.id)),
-    db.select().from(sizers).where(isNull(sizers.archivedAt)).orderBy(asc(sizers.createdAt), asc(sizers.id)),
-    db.select().from(scrap).where(isNull(scrap.archivedAt)).orderBy(asc(scrap.createdAt), asc(scrap.id)),
-    db.select().from(consumables).orderBy(asc(consumables.id)),
-    db
-      .select({ ...SHOWN_OF_MESSAGE, eml: messages.eml })
-      .from(messages)
-      .orderBy(asc(messages.at), asc(messages.id)),
-  ]);
+  const [personRows, eventRows, sizerRows, shelfRows, scrapRows, supplyRows, messageRows] = await Promise.all(
+    [
+      db.select().from(people).orderBy(asc(people.createdAt), asc(people.id)),
+      orderIds.length === 0
+        ? []
+        : db
+            .select()
+            .from(orderEvents)
+            .where(inArray(orderEvents.orderId, orderIds))
+            .orderBy(asc(orderEvents.at), asc(orderEvents.id)),
+      db
+        .select()
+        .from(sizers)
+        .where(isNull(sizers.archivedAt))
+        .orderBy(asc(sizers.createdAt), asc(sizers.id)),
+      db.select().from(shelf).where(isNull(shelf.archivedAt)).orderBy(asc(shelf.createdAt), asc(shelf.id)),
+      db.select().from(scrap).where(isNull(scrap.archivedAt)).orderBy(asc(scrap.createdAt), asc(scrap.id)),
+      db.select().from(consumables).orderBy(asc(consumables.id)),
+      db
+        .select({ ...SHOWN_OF_MESSAGE, eml: messages.eml })
+        .from(messages)
+        .orderBy(asc(messages.at), asc(messages.id)),
+    ],
+  );
   const sizerIds = new Set(sizerRows.map(({ id }) => id));
   const kept = scrapRows.filter(({ ringId }) => !ringId || ringIds.has(ringId));
   const scrapIds = new Set(kept.map(({ id }) => id));
@@ -79,6 +92,11 @@ export async function exportTrade(
       at: exactTime(row.at),
     })),
     sizers: sizerRows.map(storedSizer).map(unversioned),
+    // Without its ring, or the order that it was sold by, it tells nothing.
+    shelf: shelfRows
+      .filter(({ ringId, orderId }) => ringIds.has(ringId) && (!orderId || orderIds.includes(orderId)))
+      .map(storedShelfRing)
+      .map(unversioned),
     scrap: kept
       .map(storedScrap)
       .map(unversioned)

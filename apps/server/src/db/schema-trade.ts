@@ -2,6 +2,7 @@ import type { DayPlan } from '@round-mint/contract/day-plan';
 import type { OrderEventInput, OrderInput } from '@round-mint/contract/orders';
 import { MESSAGE_KINDS } from '@round-mint/contract/outbox';
 import type { PersonInput } from '@round-mint/contract/people';
+import type { StoredShelfRing } from '@round-mint/contract/shelf';
 import type { SizerInput } from '@round-mint/contract/sizers';
 import {
   APPROVALS,
@@ -9,9 +10,12 @@ import {
   ORDER_STATES,
   SCRAP_KINDS,
   SCRAP_SOURCES,
+  SHELF_STATES,
   type Approval,
   type OrderState,
+  type ShelfState,
 } from '@round-mint/core/trade';
+import { sql } from 'drizzle-orm';
 import {
   bigserial,
   doublePrecision,
@@ -22,6 +26,7 @@ import {
   primaryKey,
   text,
   timestamp,
+  uniqueIndex,
   uuid,
   type AnyPgColumn,
 } from 'drizzle-orm/pg-core';
@@ -133,6 +138,34 @@ export const orderStandings = pgTable(
     oneOf('order_standings_state', table.state, ORDER_STATES),
     oneOf('order_standings_approval', table.approval, APPROVALS),
     index('order_standings_by_state').on(table.state),
+  ],
+);
+
+/** Rings that nobody ordered: what happened to each on the shelf, and where that has brought it. */
+export const shelf = pgTable(
+  'shelf',
+  {
+    id: uuid('id').primaryKey(),
+    ringId: uuid('ring_id')
+      .notNull()
+      .references(() => rings.id),
+    /** Follows from the events, as the next column does: lists go by them. */
+    state: text('state').$type<ShelfState>().notNull(),
+    /** The order that it was sold by. */
+    orderId: uuid('order_id').references(() => orders.id),
+    story: text('story').notNull(),
+    events: jsonb('events').$type<StoredShelfRing['events']>().notNull(),
+    ...lifecycle,
+  },
+  (table) => [
+    oneOf('shelf_state', table.state, SHELF_STATES),
+    // A ring lies on it once.
+    uniqueIndex('shelf_by_ring')
+      .on(table.ringId)
+      .where(sql`${table.archivedAt} is null`),
+    index('shelf_by_order').on(table.orderId),
+    index('shelf_by_state').on(table.archivedAt, table.state, table.createdAt),
+    index('shelf_by_version').on(table.version),
   ],
 );
 

@@ -1,3 +1,4 @@
+import { shelf } from '@round-mint/contract/endpoints-shelf';
 import {
   consumables,
   orders,
@@ -11,13 +12,15 @@ import { Router } from 'express';
 import type { Database } from '../db/database';
 import { serve } from '../http/serve';
 import { addPacks, countSupply, listSupplies } from '../services/consumables';
-import { orderCosts } from '../services/costs';
+import { orderCosts, ringCosts } from '../services/costs';
 import { readDayPlan, saveDayPlan } from '../services/day-plan';
 import { createOrders, logOrderEvents } from '../services/orders';
 import { getMessage, listMessages, messageFile, postMessage } from '../services/outbox';
 import { createPeople } from '../services/people';
 import { createResources } from '../services/resources';
 import { meltScrap } from '../services/scrap';
+import { createShelf, listUnplaced, logShelfEvents, shownShelfRing } from '../services/shelf';
+import { sellRing } from '../services/shelf-sale';
 import { readShopNumbers } from '../services/shop';
 import { metalPrices } from '../services/spot';
 import { serveResource } from './resource';
@@ -27,6 +30,24 @@ function serveOrders(router: Router, db: Database): void {
   serveResource(router, orders, stored);
   serve(router, orders.logEvents, ({ params, body }) => logOrderEvents(db, params.id, body.events));
   serve(router, orders.costs, async ({ params }) => orderCosts(db, await stored.get(params.id)));
+}
+
+function serveShelf(router: Router, db: Database): void {
+  const orderOf = createOrders(db);
+  const stored = createShelf(db);
+  serve(router, shelf.list, ({ query }) => stored.list(query));
+  serve(router, shelf.create, ({ body }) => stored.create(body));
+  serve(router, shelf.get, ({ params }) => stored.get(params.id));
+  serve(router, shelf.replace, ({ params, body, version }) => stored.replace(params.id, body, version));
+  serve(router, shelf.archive, ({ params }) => stored.remove(params.id));
+  serve(router, shelf.restore, ({ params }) => stored.restore(params.id));
+  serve(router, shelf.logEvents, ({ params, body }) => logShelfEvents(db, params.id, body.events));
+  serve(router, shelf.sell, async ({ params, body }) => {
+    const sold = await sellRing(db, params.id, body);
+    return { shelfRing: await shownShelfRing(db, sold), order: await orderOf.get(body.orderId) };
+  });
+  serve(router, shelf.unplaced, ({ query }) => listUnplaced(db, query));
+  serve(router, shelf.costs, async ({ params }) => ({ actual: await ringCosts(db, params.id) }));
 }
 
 function serveOutbox(router: Router, db: Database, folder: string | undefined): void {
@@ -51,6 +72,7 @@ export function tradeRouter(db: Database, outboxDir: string | undefined): Router
   const router = Router();
   serveResource(router, people, createPeople(db));
   serveOrders(router, db);
+  serveShelf(router, db);
   serveResource(router, sizers, resources.sizers);
   serve(router, scrap.meltOut, ({ body }) => meltScrap(db, body));
   serveResource(router, scrap, resources.scrap);

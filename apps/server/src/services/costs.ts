@@ -14,7 +14,7 @@ import { and, eq, inArray, isNull, sum } from 'drizzle-orm';
 import type { MetalId } from '@round-mint/core/metal';
 import type { Database } from '../db/database';
 import { rings, scrap, sizers, stock } from '../db/schema';
-import { HttpError } from '../http/errors';
+import { HttpError, notFound } from '../http/errors';
 import { readSupplies } from './consumables';
 import { freezePlan, readBench } from './freeze-plan';
 import { couponUsers } from './coupons';
@@ -144,35 +144,51 @@ async function couponsOf(db: Database, orders: readonly OrderInList[]): Promise<
   );
 }
 
-/** What the rings of some orders took, by order: read for all of them at once. */
+/** What a ring took of its piece, supplies and time, and what its piece cost. */
+type Took = Omit<Made, 'stockCost'> & { readonly piecePrice: number | null };
+
+/** What some rings took, by ring: read for all of them at once. */
+async function ringsTook(db: Database, ringIds: readonly string[]): Promise<ReadonlyMap<string, Took>> {
+  if (ringIds.length === 0) return new Map();
+  const prices = await piecePrices(db, ringIds);
+  const scraps = await scrapMasses(db, ringIds);
+  return new Map(
+    (await summariesOf(db, ringIds)).map(({ log: { ringId }, metal, pieceMassG, used, workedMin }) => [
+      ringId,
+      {
+        ...{ metal, pieceMassG, amounts: used.amounts, minutes: workedMin },
+        piecePrice: prices.get(ringId) ?? null,
+        scrapMassG: scraps.get(ringId) ?? 0,
+      },
+    ]),
+  );
+}
+
+/** What the rings of some orders took, by order. */
 export async function actualCosts(
   db: Database,
   orders: readonly OrderInList[],
   shared: Omit<PriceContext, 'coupon'>,
 ): Promise<ReadonlyMap<string, PriceInput>> {
-  const ringIds = [...new Set(orders.flatMap((order) => ringOfPrice(order) ?? []))];
-  if (ringIds.length === 0) return new Map();
-  const summaries = new Map((await summariesOf(db, ringIds)).map((summary) => [summary.log.ringId, summary]));
-  const prices = await piecePrices(db, ringIds);
-  const scraps = await scrapMasses(db, ringIds);
+  const taken = await ringsTook(db, [...new Set(orders.flatMap((order) => ringOfPrice(order) ?? []))]);
+  if (taken.size === 0) return new Map();
   const coupons = await couponsOf(db, orders);
   const costs = orders.flatMap((order) => {
-    const ringId = ringOfPrice(order) ?? '';
-    const summary = summaries.get(ringId);
-    if (!summary) return [];
-    const { metal, pieceMassG, used, workedMin } = summary;
-    const took: Made = {
-      stockCost: pieceCost(order, prices.get(ringId) ?? null),
-      metal,
-      pieceMassG,
-      scrapMassG: scraps.get(ringId) ?? 0,
-      amounts: used.amounts,
-      minutes: workedMin,
-    };
+    const took = taken.get(ringOfPrice(order) ?? '');
+    if (!took) return [];
+    const stockCost = pieceCost(order, took.piecePrice);
     const coupon = coupons.get(order.id) ?? 0;
-    return [[order.id, priceInput(took, { ...shared, coupon })] as const];
+    return [[order.id, priceInput({ ...took, stockCost }, { ...shared, coupon })] as const];
   });
   return new Map(costs);
+}
+
+/** What a ring took that nobody ordered: its piece was the workshop's own. @throws HttpError 404 */
+export async function ringCosts(db: Database, ringId: string): Promise<PriceInput> {
+  const took = (await ringsTook(db, [ringId])).get(ringId);
+  if (!took) throw notFound('ring');
+  const context = { ...(await loadPriceContext(db)), coupon: 0 };
+  return priceInput({ ...took, stockCost: took.piecePrice ?? 0 }, context);
 }
 
 /** What an order costs by its plan, and by what its ring has taken so far. */

@@ -40,7 +40,7 @@ function readCursor(cursor: string | undefined): number {
 }
 
 /** Signs that mean something to LIKE are taken literally. */
-function literalPattern(text: string): string {
+export function literalPattern(text: string): string {
   return `%${text.replace(/[\\%_]/g, '\\$&')}%`;
 }
 

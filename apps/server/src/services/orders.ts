@@ -26,6 +26,7 @@ import { holdsReached } from './holds-reached';
 import { inGroups } from './in-groups';
 import { isoTime } from './resource';
 import { createResources } from './resources';
+import { sellAgain, takeBackSale } from './shelf-follows';
 import { storedOrder } from './stored-rows';
 import { lockRow, refuseForeign } from './row-lock';
 
@@ -138,6 +139,7 @@ export async function logOrderEvents(
     const stored = createResources(tx).orders;
     let order = await one(tx, await stored.get(id));
     const usedCoupon = usesCoupon(order.state);
+    const wasCancelled = order.state === 'cancelled';
     const known = new Set(order.events.map((event) => event.id));
     const clock = apartByMicros();
     for (const event of events.filter((each) => !known.has(each.id))) {
@@ -152,6 +154,8 @@ export async function logOrderEvents(
     }
     await refuseForeign(tx, orderEvents, orderEvents.orderId, id, events);
     if (order.sizerId !== null && usesCoupon(order.state) !== usedCoupon) await noteCoupon(tx, order.sizerId);
+    const isCancelled = order.state === 'cancelled';
+    if (isCancelled !== wasCancelled) await (isCancelled ? takeBackSale(tx, order) : sellAgain(tx, order));
     return order;
   });
 }
@@ -169,8 +173,19 @@ export function createOrders(db: Database) {
     create: async (input: OrderInput) => one(db, await orders.create(input)),
     replace: async (id: string, input: OrderInput, version?: number) =>
       one(db, await orders.replace(id, input, version)),
-    remove: orders.remove,
-    restore: async (id: string) => one(db, await orders.restore(id)),
+    remove: (id: string) =>
+      db.transaction(async (tx) => {
+        const stored = createResources(tx).orders;
+        const order = await stored.get(id);
+        await stored.remove(id);
+        await takeBackSale(tx, order);
+      }),
+    restore: (id: string) =>
+      db.transaction(async (tx) => {
+        const order = await one(tx, await createResources(tx).orders.restore(id));
+        if (order.state !== 'cancelled') await sellAgain(tx, order);
+        return order;
+      }),
   };
 }
 

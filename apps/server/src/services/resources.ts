@@ -5,6 +5,7 @@ import { type Person, type PersonInput } from '@round-mint/contract/people';
 import { type Plan, type PlanInput } from '@round-mint/contract/plans';
 import { type RecipeInput, type StoredRecipe } from '@round-mint/contract/recipes';
 import { type ScrapInput, type ScrapListQuery, type StoredScrap } from '@round-mint/contract/scrap';
+import { type ShelfListQuery, type StoredShelfRing } from '@round-mint/contract/shelf';
 import { type SizerInput, type StoredSizer } from '@round-mint/contract/sizers';
 import {
   STOCK_KIND_NAMES,
@@ -14,8 +15,8 @@ import {
 } from '@round-mint/contract/stock';
 import { METALS } from '@round-mint/core/metal';
 import { STOCK_KINDS } from '@round-mint/core/work';
-import { OVER_STATES } from '@round-mint/core/trade';
-import { and, eq, inArray, isNotNull, isNull, or, sql, type SQL } from 'drizzle-orm';
+import { GONE_STATES, OVER_STATES } from '@round-mint/core/trade';
+import { and, eq, ilike, inArray, isNotNull, isNull, notInArray, or, sql, type SQL } from 'drizzle-orm';
 import { randomUUID } from 'node:crypto';
 import type { Database } from '../db/database';
 import {
@@ -26,16 +27,20 @@ import {
   people,
   plans,
   recipes,
+  rings,
   scrap,
+  shelf,
   sizers,
   stock,
 } from '../db/schema';
+import { literalPattern } from './list';
 import { createResource, type Resource } from './resource';
 import { changeCount } from './stock-counts';
 import {
   orderRow,
   personRow,
   planRow,
+  shelfRow,
   sizerRow,
   stockItem,
   stockRow,
@@ -45,6 +50,7 @@ import {
   storedPlan,
   storedRecipe,
   storedScrap,
+  storedShelfRing,
   storedSizer,
   storedTool,
 } from './stored-rows';
@@ -76,9 +82,27 @@ function whichOrders({ over, personId, ringId, fromSizer }: OrderListQuery): SQL
   );
 }
 
+/** Rings that left the shelf, or those that lie on it; one whose ring was archived does neither. */
+function whichShelfRings({ gone, archived }: ShelfListQuery): SQL | undefined {
+  const kept = sql`${shelf.ringId} in (select ${rings.id} from ${rings} where ${rings.archivedAt} is null)`;
+  const states = [...GONE_STATES];
+  return and(
+    archived === '1' ? undefined : kept,
+    gone === undefined
+      ? undefined
+      : gone === '1'
+        ? inArray(shelf.state, states)
+        : notInArray(shelf.state, states),
+  );
+}
+
+/** A ring on the shelf as it is written. */
+export type ShelfWrite = Pick<StoredShelfRing, 'id' | 'ringId' | 'story' | 'events'>;
+
 export interface Resources {
   readonly people: Resource<PersonInput, Person>;
   readonly orders: Resource<OrderInput, StoredOrder, OrderListQuery>;
+  readonly shelf: Resource<ShelfWrite, StoredShelfRing, ShelfListQuery>;
   readonly sizers: Resource<SizerInput, StoredSizer>;
   readonly scrap: Resource<ScrapInput, StoredScrap, ScrapListQuery>;
   readonly stock: Resource<StockInput, StockItem, StockListQuery>;
@@ -112,6 +136,20 @@ export function createResources(db: Database): Resources {
       which: whichOrders,
       toRow: orderRow,
       toItem: storedOrder,
+    }),
+    shelf: createResource<ShelfWrite, StoredShelfRing, ShelfListQuery>(db, {
+      name: 'ring on the shelf',
+      table: shelf,
+      columns: {
+        search: [shelf.story, shelf.state],
+        alsoMatches: (word) =>
+          sql`${shelf.ringId} in (select ${rings.id} from ${rings} where ${ilike(rings.name, literalPattern(word))})`,
+        sort: { createdAt: shelf.createdAt, updatedAt: shelf.updatedAt, state: shelf.state },
+        defaultSort: '-createdAt',
+      },
+      which: whichShelfRings,
+      toRow: shelfRow,
+      toItem: storedShelfRing,
     }),
     sizers: createResource<SizerInput, StoredSizer>(db, {
       name: 'sizer',

@@ -13,7 +13,7 @@ import {
 import type { CoinRingInput } from '@round-mint/core/forming';
 import type { MetalId } from '@round-mint/core/metal';
 import { ringState } from '@round-mint/core/ring';
-import { and, asc, eq, getTableColumns, inArray, isNull } from 'drizzle-orm';
+import { and, asc, eq, getTableColumns, inArray, isNull, type SQL } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { ringEvents, rings } from '../db/schema';
 import { notFound } from '../http/errors';
@@ -97,9 +97,11 @@ interface RingChoice {
   readonly archived?: boolean;
   /** Of those only this one. */
   readonly id?: string | undefined;
+  /** What else is asked of them. */
+  readonly where?: SQL | undefined;
 }
 
-function ringClauses(query: ListQuery, { status, archived = false, id }: RingChoice) {
+function ringClauses(query: ListQuery, { status, archived = false, id, where }: RingChoice) {
   const clauses = listClauses(query, {
     id: rings.id,
     archivedAt: rings.archivedAt,
@@ -119,6 +121,7 @@ function ringClauses(query: ListQuery, { status, archived = false, id }: RingCho
       clauses.where,
       status && eq(rings.status, status),
       id === undefined ? undefined : eq(rings.id, id),
+      where,
     ),
   };
 }

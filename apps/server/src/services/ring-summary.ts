@@ -1,10 +1,11 @@
 import { consumableIdSchema } from '@round-mint/contract/consumables';
 import { metalIdSchema } from '@round-mint/contract/common';
+import { ringFiguresSchema } from '@round-mint/contract/shelf';
 import { logEntrySchema, type LogEntry } from '@round-mint/contract/log';
 import type { RingWithEvents } from '@round-mint/contract/rings';
 import { workedMinutes } from '@round-mint/core/learn';
 import { ringOutcome, type RingState } from '@round-mint/core/ring';
-import { usedBy } from '@round-mint/core/trade';
+import { finishedBand, usedBy } from '@round-mint/core/trade';
 import { z } from 'zod';
 import { bandOf, stepsDone, timesDone } from './steps-done';
 import { metalOf, stateOf } from './ring-store';
@@ -18,6 +19,19 @@ export const ringSummarySchema = z.object({
   metal: metalIdSchema,
   /** Of the piece, before it was cut. */
   pieceMassG: z.number(),
+  /** What it is, as a buyer asks. */
+  band: ringFiguresSchema.pick({
+    finish: true,
+    insideDiameterMm: true,
+    widthMm: true,
+    heightMm: true,
+    thicknessMm: true,
+    massG: true,
+    measured: true,
+    patterned: true,
+    lined: true,
+    seam: true,
+  }),
   used: z.object({
     amounts: z.partialRecord(consumableIdSchema, z.number()),
     /** When its first and its last step was done; null when none was. */
@@ -60,13 +74,17 @@ function logEntryOf(ring: RingWithEvents, state: RingState): LogEntry {
 export function summaryOf(ring: RingWithEvents): RingSummary {
   const state = stateOf(ring, ring.events);
   const times = timesDone(ring);
-  const { slugMassG, ringMassG } = ring.prediction;
+  const { kind, prediction } = ring;
+  const { slugMassG, ringMassG } = prediction;
+  const metal = metalOf(ring);
+  const { metal: _metal, ...band } = finishedBand({ kind, metal, finish: ring.finish, prediction, state });
   return {
     log: logEntryOf(ring, state),
     workedMin: workedMinutes(state.steps, ring.events),
     ...(state.spoilt ? { spoiltBy: state.spoilt.cause } : {}),
-    metal: metalOf(ring),
+    metal,
     pieceMassG: slugMassG + ringMassG,
+    band,
     used: {
       amounts: usedBy(stepsDone(ring), bandOf(ring)),
       firstAt: times[0] ?? null,

@@ -5,8 +5,10 @@ import { personSchema, type Person, type PersonInput } from '@round-mint/contrac
 import { planSchema, type Plan, type PlanInput } from '@round-mint/contract/plans';
 import { recipeSchema, type StoredRecipe } from '@round-mint/contract/recipes';
 import { scrapSchema, type StoredScrap } from '@round-mint/contract/scrap';
+import { storedShelfRingSchema, type StoredShelfRing } from '@round-mint/contract/shelf';
 import { sizerSchema, type SizerInput, type StoredSizer } from '@round-mint/contract/sizers';
 import { stockItemSchema, type StockInput, type StockItem } from '@round-mint/contract/stock';
+import { shelfProgress } from '@round-mint/core/trade';
 import { isoTime } from './resource';
 
 type Row = Record<string, unknown>;
@@ -142,4 +144,19 @@ export function sizerRow({ id, personId, sentOn, ...details }: SizerInput): Row 
 
 export function storedScrap(row: Row): StoredScrap {
   return scrapSchema.parse({ ...shown(row), at: isoTime(row['at']) });
+}
+
+export function storedShelfRing({ state: _state, orderId: _orderId, ...row }: Row): StoredShelfRing {
+  return storedShelfRingSchema.parse(shown(row));
+}
+
+/** As its row, with what follows from its events. */
+export function shelfRow({
+  id,
+  ringId,
+  story,
+  events,
+}: Pick<StoredShelfRing, 'id' | 'ringId' | 'story' | 'events'>): Row {
+  const { state, sale } = shelfProgress(events);
+  return { id, ringId, story, events, state, orderId: sale?.orderId ?? null };
 }

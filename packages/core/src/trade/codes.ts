@@ -41,3 +41,9 @@ export const SCRAP_KINDS = ['slug', 'offcut', 'filings', 'spoilt', 'other', 'but
 
 /** Where a mass in the tin comes from. */
 export const SCRAP_SOURCES = ['plan', 'scale'] as const;
+
+/** Where a finished ring stands that nobody ordered. */
+export const SHELF_STATES = ['for-sale', 'reserved', 'sold', 'given-away', 'taken-apart'] as const;
+
+/** Ways of selling a ring. */
+export const SALE_WAYS = ['own-page', 'market', 'other'] as const;

@@ -6,11 +6,15 @@ export {
   ANSWER_WAYS,
   APPROVALS,
   ORDER_STATES,
+  SALE_WAYS,
   SCRAP_KINDS,
   SCRAP_SOURCES,
+  SHELF_STATES,
   SPOT_METALS,
   WISH_KINDS,
 } from './codes';
+export { finishedBand } from './finished-band';
+export type { FinishedBandFacts, FinishedRing } from './finished-band';
 export { amountsCost, CONSUMABLES, supplyLeft, usedBy } from './consumables';
 export type { Amounts, ConsumableId, Supply, SupplyLeft, UsedOn } from './consumables';
 export { approvalLetter, exchangeLetter, quoteLetter, refusalLetter } from './letters';
@@ -39,6 +43,18 @@ export { coinReach } from './reach';
 export type { Reach } from './reach';
 export { FILINGS_SHARE, finenessOf, meltOut, ringScrap, scrapWorth } from './scrap';
 export type { MeltOut, RingScrap, Scrap, ScrapKind } from './scrap';
+export { fingerFit, ringFits } from './ring-fit';
+export type { FingerFit, RingFits, SizeRange } from './ring-fit';
+export {
+  GONE_STATES,
+  SALE_WAY_NAMES,
+  SHELF_STATE_NAMES,
+  shelfProgress,
+  shelfRefusal,
+  standingShelfEvents,
+  stateOn,
+} from './shelf-state';
+export type { SaleWay, ShelfEvent, ShelfEventBody, ShelfProgress, ShelfState } from './shelf-state';
 export { shopNumbers } from './shop-numbers';
 export type { MonthNumbers, PastRing, PastSale, ShopNumbers } from './shop-numbers';
 export { compareSizers, RESIZED_SHARE } from './sizers';
