@@ -57,7 +57,18 @@ export const api = createApi({
       'Backup',
     ] as const),
     // Of what happens around the bench: trade-api.ts.
-    ...(['Person', 'Order', 'Sizer', 'Scrap', 'Supply', 'Spot', 'Message', 'DayPlan', 'Shop'] as const),
+    ...([
+      'Person',
+      'Order',
+      'ShelfRing',
+      'Sizer',
+      'Scrap',
+      'Supply',
+      'Spot',
+      'Message',
+      'DayPlan',
+      'Shop',
+    ] as const),
   ],
   endpoints: (build) => ({
     /** All of it, or all of a kind: what rings can be made from. */

@@ -1,3 +1,4 @@
+import { shelf } from '@round-mint/contract/endpoints-shelf';
 import { orders, people, scrap, sizers } from '@round-mint/contract/endpoints-trade';
 import { dieCharts, kit, recipes, stock } from '@round-mint/contract/endpoints-workshop';
 import type { ResponseOf } from '@round-mint/contract/endpoint';
@@ -21,6 +22,7 @@ const archivedApi = api.injectEndpoints({
       archivedRecipes: archived(recipes.list, 'Recipe'),
       archivedPeople: archived(people.list, 'Person'),
       archivedOrders: archived(orders.list, 'Order'),
+      archivedShelf: archived(shelf.list, 'ShelfRing'),
       archivedSizers: archived(sizers.list, 'Sizer'),
       archivedScrap: archived(scrap.list, 'Scrap'),
     };
@@ -34,6 +36,7 @@ export const {
   useArchivedRecipesInfiniteQuery,
   useArchivedPeopleInfiniteQuery,
   useArchivedOrdersInfiniteQuery,
+  useArchivedShelfInfiniteQuery,
   useArchivedSizersInfiniteQuery,
   useArchivedScrapInfiniteQuery,
 } = archivedApi;

@@ -5,7 +5,19 @@ type Tag = Parameters<typeof api.util.invalidateTags>[0][number];
 
 /** What follows from a ring's events. */
 const OF_RINGS: readonly Tag[] = [
-  ...(['Ring', 'Stock', 'Photo', 'Log', 'Learnt', 'DayPlan', 'Order', 'Scrap', 'Supply', 'Shop'] as const),
+  ...([
+    'Ring',
+    'Stock',
+    'Photo',
+    'Log',
+    'Learnt',
+    'DayPlan',
+    'Order',
+    'ShelfRing',
+    'Scrap',
+    'Supply',
+    'Shop',
+  ] as const),
 ];
 
 /** What a page that shows it fetches again, by what kind of thing another page has changed. */
@@ -16,10 +28,11 @@ const TAGS: Readonly<Record<string, readonly Tag[]>> = {
   'die-charts': ['DieChart'],
   recipes: ['Recipe'],
   rings: OF_RINGS,
-  photos: ['Photo'],
+  photos: ['Photo', 'ShelfRing'],
   devices: ['Device'],
   people: ['Person'],
-  orders: ['Order', 'DayPlan', 'Shop'],
+  orders: ['Order', 'ShelfRing', 'DayPlan', 'Shop'],
+  shelf: ['ShelfRing', 'Order', 'Person', 'Scrap', 'Shop'],
   sizers: ['Sizer'],
   scrap: ['Scrap', 'Order'],
   consumables: ['Supply'],

@@ -11,6 +11,7 @@ export type ArchivedKind =
   | 'photo'
   | 'person'
   | 'order'
+  | 'shelf-ring'
   | 'sizer'
   | 'scrap'
   | 'device';

@@ -1,6 +1,7 @@
 import { API_PATH } from '@round-mint/contract/endpoint';
 import { backups } from '@round-mint/contract/endpoints-backups';
 import { devices, photos, rings } from '@round-mint/contract/endpoints-bench';
+import { shelf } from '@round-mint/contract/endpoints-shelf';
 import {
   consumables,
   orders,
@@ -15,6 +16,7 @@ import { STOCK_KINDS } from '@round-mint/core/work/codes';
 import { ARCHIVED, IN_WORK, RINGS_A_PAGE, SPOILT } from './api';
 import { call } from './call';
 import { pageOf } from './lists';
+import { GONE, ON_SHELF } from './shelf-api';
 import { FROM_SIZER, IN_TIN, OPEN, OVER } from './trade-api';
 
 type Asked = ReturnType<typeof call>;
@@ -37,7 +39,7 @@ export const OPEN_LISTS = {
 } as const;
 
 const LISTS = [stock, kit, dieCharts, recipes, people, sizers] as const;
-const ARCHIVED_LISTS = [...LISTS, orders, scrap] as const;
+const ARCHIVED_LISTS = [...LISTS, orders, shelf, scrap] as const;
 
 /** What every place asks for when it is opened, so that each opens while the server is away. */
 export function offlineCalls(): readonly string[] {
@@ -49,6 +51,9 @@ export function offlineCalls(): readonly string[] {
     ...STOCK_KINDS.map((kind) => pageOf(stock.list, { kind })),
     ...ARCHIVED_LISTS.map(({ list }) => pageOf(list, ARCHIVED)),
     ...[OPEN, OVER, FROM_SIZER].map((asked) => pageOf(orders.list, asked)),
+    pageOf(shelf.list, ON_SHELF),
+    pageOf(shelf.list, GONE),
+    pageOf(shelf.unplaced),
     pageOf(scrap.list, IN_TIN),
     ...[IN_WORK, SPOILT, ARCHIVED].map(ringPage),
     pageOf(workshop.log),

@@ -5,7 +5,7 @@ import { tagsOf } from './live-tags';
 /** Hands that log nothing for so long have paused, ms. */
 const PAUSE_MS = 1500;
 /** What is worked out from the events of rings in work. */
-const FOLLOWS_WORK = ['Log', 'Scrap', 'Supply', 'DayPlan', 'Order'] as const;
+const FOLLOWS_WORK = ['Log', 'Scrap', 'Supply', 'DayPlan', 'Order', 'ShelfRing'] as const;
 /** What is worked out from the rings that are over, and which those are. */
 const FOLLOWS_END = ['Ring', 'Learnt', 'Shop'] as const;
 

@@ -67,18 +67,18 @@ export const tradeApi = api.injectEndpoints({
     }),
     removeOrder: build.mutation<void, string>({
       query: (id) => call(orders.archive, { params: { id } }),
-      invalidatesTags: ['Order', 'DayPlan'],
+      invalidatesTags: ['Order', 'ShelfRing', 'DayPlan'],
     }),
     restoreOrder: build.mutation<ResponseOf<typeof orders.restore>, string>({
       query: (id) => call(orders.restore, { params: { id } }),
-      invalidatesTags: ['Order', 'DayPlan'],
+      invalidatesTags: ['Order', 'ShelfRing', 'DayPlan'],
     }),
     logOrder: build.mutation<
       ResponseOf<typeof orders.logEvents>,
       RequestOf<typeof orders.logEvents> & { readonly id: string }
     >({
       query: ({ id, events }) => call(orders.logEvents, { params: { id }, body: { events } }),
-      invalidatesTags: ['Order', 'DayPlan', 'Shop'],
+      invalidatesTags: ['Order', 'ShelfRing', 'DayPlan', 'Shop'],
     }),
     getOrderCosts: build.query<ResponseOf<typeof orders.costs>, string>({
       query: (id) => call(orders.costs, { params: { id } }),

@@ -4,9 +4,10 @@ import type { MetalPrices } from '@round-mint/contract/metal-prices';
 import type { Order, OrderCosts } from '@round-mint/contract/orders';
 import type { Message } from '@round-mint/contract/outbox';
 import type { PersonInList } from '@round-mint/contract/people';
+import type { ShelfRing } from '@round-mint/contract/shelf';
 import type { StoredScrap } from '@round-mint/contract/scrap';
 import type { StoredSizer } from '@round-mint/contract/sizers';
-import { SIZE_SYSTEMS } from '@round-mint/core/size';
+import { MM_PER_US_SIZE, SIZE_SYSTEMS } from '@round-mint/core/size';
 import { listOf, pieceOf, punchOf, type Answers } from './fake-server';
 
 /** A made-up order, for tests of what is shown of it. */
@@ -100,6 +101,43 @@ export function sizerOf(n: number, change: Partial<StoredSizer> = {}): StoredSiz
     notes: '',
     ...LIFE,
     ...change,
+  };
+}
+
+/** A made-up ring of the shelf; a ring of 1.6 mm that goes a size safely, two usually. */
+export function shelfRingOf(
+  n = 1,
+  { ring, ...change }: Omit<Partial<ShelfRing>, 'ring'> & { readonly ring?: Partial<ShelfRing['ring']> } = {},
+): ShelfRing {
+  const id = `0000000f-0000-4000-8000-00000000000${n}`;
+  const insideDiameterMm = ring?.insideDiameterMm ?? SIZE_SYSTEMS.us.toDiameterMm(8);
+  const us = (sizes: number) => insideDiameterMm + sizes * MM_PER_US_SIZE;
+  return {
+    id,
+    ringId: `00000004-0000-4000-8000-00000000000${n}`,
+    story: '',
+    events: [{ id: `${id.slice(0, -2)}f${n}`, at: LIFE.createdAt, body: { kind: 'put-up', price: 60 } }],
+    ...LIFE,
+    ...{ state: 'for-sale', price: 60, putUpAt: LIFE.createdAt, goneAt: null, reserved: null, sale: null },
+    finished: true,
+    ...change,
+    ring: {
+      planId: '00000003-0000-4000-8000-000000000001',
+      stockId: '00000001-0000-4000-8000-000000000001',
+      ...{ name: `Quay ring ${n}`, kind: 'coin', stockName: 'Test brenn, 1948', issuer: 'Testland' },
+      ...{ year: 1948, metal: 'silver-900', finish: 'dark', face: 'reverse', wall: 'straight' },
+      ...{ insideDiameterMm, widthMm: 9.1, heightMm: 8.6, thicknessMm: 1.6, massG: 8.4 },
+      measured: { size: true, width: true, thickness: false, mass: false },
+      ...{ patterned: true, lined: false, seam: 'none' },
+      fits: {
+        safe: { fromMm: us(-1), toMm: us(1) },
+        usual: { fromMm: us(-2), toMm: us(2) },
+      },
+      photoIds: [],
+      finishedAt: LIFE.createdAt,
+      workedMin: 95,
+      ...ring,
+    },
   };
 }
 

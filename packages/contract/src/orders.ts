@@ -67,6 +67,8 @@ const orderFields = {
   quote: quoteSchema.nullable(),
   /** By which way it was sold; left out where that was not told. */
   way: z.enum(SALE_WAYS, { error: `must be one of: ${SALE_WAYS.join(', ')}` }).optional(),
+  /** Of a ring that was bought as it lay on the shelf. */
+  shelfRingId: idSchema.optional(),
   notes: longText(2000),
 };
 

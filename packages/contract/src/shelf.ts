@@ -70,6 +70,8 @@ const sizeRangeSchema = z.object({ fromMm: z.number(), toMm: z.number() });
 
 /** What a finished ring is: as it was measured, and where it was not, as it was planned. */
 export const ringFiguresSchema = z.object({
+  planId: idSchema,
+  stockId: idSchema,
   name: z.string(),
   kind: z.enum(['coin', ...WORK_KINDS]),
   stockName: z.string(),
@@ -114,6 +116,8 @@ export const shelfListSchema = listOf(shelfRingSchema);
 export const shelfListQuerySchema = archivableListQuerySchema.extend({
   /** Those that left the shelf, or those that lie on it. */
   gone: flagSchema.optional(),
+  /** The one of a ring. */
+  ringId: idSchema.optional(),
 });
 
 /** A finished ring that nobody ordered, or whose order was cancelled, and that does not lie on the shelf. */
@@ -123,7 +127,7 @@ export const unplacedRingSchema = z.object({
   ring: ringFiguresSchema,
 });
 export const unplacedListSchema = listOf(unplacedRingSchema);
-export const unplacedListQuerySchema = listQuerySchema;
+export const unplacedListQuerySchema = listQuerySchema.extend({ ringId: idSchema.optional() });
 
 /** What a ring really took, as a price takes it. */
 export const ringCostsSchema = z.object({ actual: priceInputSchema });
@@ -155,6 +159,7 @@ export type ShelfRing = z.infer<typeof shelfRingSchema>;
 export type ShelfEventInput = z.infer<typeof shelfEventSchema>;
 export type ShelfListQuery = z.infer<typeof shelfListQuerySchema>;
 export type RingFigures = z.infer<typeof ringFiguresSchema>;
+export type UnplacedListQuery = z.infer<typeof unplacedListQuerySchema>;
 export type UnplacedRing = z.infer<typeof unplacedRingSchema>;
 export type SaleInput = z.infer<typeof saleInputSchema>;
 export type Sale = z.infer<typeof saleSchema>;

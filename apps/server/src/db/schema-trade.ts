@@ -149,10 +149,11 @@ export const shelf = pgTable(
     ringId: uuid('ring_id')
       .notNull()
       .references(() => rings.id),
-    /** Follows from the events, as the next column does: lists go by them. */
+    /** Follows from the events, as the next two columns do: lists go by them. */
     state: text('state').$type<ShelfState>().notNull(),
     /** The order that it was sold by. */
     orderId: uuid('order_id').references(() => orders.id),
+    goneAt: timestamp('gone_at', { withTimezone: true, mode: 'string' }),
     story: text('story').notNull(),
     events: jsonb('events').$type<StoredShelfRing['events']>().notNull(),
     ...lifecycle,

@@ -13,6 +13,7 @@ const KINDS = {
   scrap: 'c',
   face: 'd',
   'must-stay': 'e',
+  shelf: 'f',
 } as const;
 
 /** A fixed id for a made-up thing, so that loading the demo twice adds nothing twice. */

@@ -13,6 +13,7 @@ import { demoHistory, historyEvents } from './history';
 import { DEMO_KIT } from './kit';
 import { demoEvents, DEMO_RINGS } from './rings';
 import { DEMO_COINS } from './stock';
+import { loadShelf } from './shelf';
 import { loadTrade } from './trade';
 import { DEMO_WORK_STOCK } from './work-stock';
 
@@ -73,6 +74,7 @@ export async function loadDemo(
       await logEvents(tx, entry.ringId, demoEvents(entry, bench), { asTold: true });
     }
     await loadTrade(tx, history);
+    if (history) await loadShelf(tx);
     await changeSettings(tx, { useLearnt: true });
   });
   return true;

@@ -83,11 +83,12 @@ function whichOrders({ over, personId, ringId, fromSizer }: OrderListQuery): SQL
 }
 
 /** Rings that left the shelf, or those that lie on it; one whose ring was archived does neither. */
-function whichShelfRings({ gone, archived }: ShelfListQuery): SQL | undefined {
+function whichShelfRings({ gone, archived, ringId }: ShelfListQuery): SQL | undefined {
   const kept = sql`${shelf.ringId} in (select ${rings.id} from ${rings} where ${rings.archivedAt} is null)`;
   const states = [...GONE_STATES];
   return and(
     archived === '1' ? undefined : kept,
+    ringId === undefined ? undefined : eq(shelf.ringId, ringId),
     gone === undefined
       ? undefined
       : gone === '1'
@@ -144,7 +145,7 @@ export function createResources(db: Database): Resources {
         search: [shelf.story, shelf.state],
         alsoMatches: (word) =>
           sql`${shelf.ringId} in (select ${rings.id} from ${rings} where ${ilike(rings.name, literalPattern(word))})`,
-        sort: { createdAt: shelf.createdAt, updatedAt: shelf.updatedAt, state: shelf.state },
+        sort: { createdAt: shelf.createdAt, goneAt: shelf.goneAt, state: shelf.state },
         defaultSort: '-createdAt',
       },
       which: whichShelfRings,

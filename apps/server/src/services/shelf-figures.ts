@@ -26,6 +26,8 @@ async function piecesByRing(db: Database, ringIds: readonly string[]) {
   const rows = await db
     .select({
       ringId: rings.id,
+      planId: rings.planId,
+      stockId: rings.stockId,
       issuer: stock.issuer,
       year: stock.year,
       face: sql<unknown>`${rings.frozenPlan}->>'face'`,
@@ -48,18 +50,19 @@ export async function figuresOf(
     piecesByRing(db, ringIds),
   ]);
   return new Map(
-    summaries.map(({ log, metal, band, workedMin }) => {
+    summaries.flatMap(({ log, metal, band, workedMin }) => {
       const { ringId, name, kind, stockName, wall, finishedAt } = log;
       const piece = pieces.get(ringId);
+      if (!piece) return [];
+      const { planId, stockId, issuer, year } = piece;
       const figures = {
         ...{ name, kind, stockName, wall, finishedAt, metal, workedMin, ...band },
-        issuer: piece?.issuer ?? '',
-        year: piece?.year ?? null,
-        face: pieceFaceSchema.safeParse(piece?.face).data ?? null,
+        ...{ planId, stockId, issuer, year },
+        face: pieceFaceSchema.safeParse(piece.face).data ?? null,
         fits: ringFits({ ...band, metal }),
         photoIds: [...(pictures.get(ringId) ?? [])],
       };
-      return [ringId, ringFiguresSchema.parse(figures)];
+      return [[ringId, ringFiguresSchema.parse(figures)] as const];
     }),
   );
 }

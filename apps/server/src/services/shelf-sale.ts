@@ -53,7 +53,11 @@ async function buyerOf(tx: Database, personId: string | null): Promise<string> {
 }
 
 /** The order of a ring that was bought as it lay on the shelf. */
-async function orderOfSale(tx: Database, ringId: string, sale: SaleInput): Promise<OrderInput> {
+async function orderOfSale(
+  tx: Database,
+  { id: shelfRingId, ringId }: StoredShelfRing,
+  sale: SaleInput,
+): Promise<OrderInput> {
   const ring = await getRing(tx, ringId);
   const figures = (await figuresOf(tx, [ringId])).get(ringId);
   if (!figures) throw notFound(SHELF_RING);
@@ -87,6 +91,7 @@ async function orderOfSale(tx: Database, ringId: string, sale: SaleInput): Promi
     ringId,
     quote: { at: sale.at, price: sale.price, input: { ...costs, post: sale.post }, readyBy: null },
     way: sale.way,
+    shelfRingId,
     notes: '',
   };
 }
@@ -104,7 +109,7 @@ export async function sellRing(db: Database, id: string, sale: SaleInput): Promi
     // Whoever comes second is told that it is gone, not that somebody ordered it.
     checkShelfEvent(ring, event);
     await checkSaleable(tx, ring.ringId);
-    const made = await createOrders(tx).create(await orderOfSale(tx, ring.ringId, sale));
+    const made = await createOrders(tx).create(await orderOfSale(tx, ring, sale));
     if (made.ringId !== ring.ringId) throw new HttpError('id-taken');
     const sold = await appendShelfEvent(tx, ring, event);
     const moved = (to: 'ready' | 'closed', why?: string) =>

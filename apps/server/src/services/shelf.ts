@@ -1,4 +1,3 @@
-import type { ListQuery } from '@round-mint/contract/common';
 import type {
   RingFigures,
   ShelfChange,
@@ -7,6 +6,7 @@ import type {
   ShelfListQuery,
   ShelfRing,
   StoredShelfRing,
+  UnplacedListQuery,
   UnplacedRing,
 } from '@round-mint/contract/shelf';
 import { shelfProgress, stateOn } from '@round-mint/core/trade';
@@ -23,9 +23,12 @@ import { undoSale } from './shelf-sale';
 import { appendShelfEvent, holdShelfRing, SHELF_RING } from './shelf-rows';
 import { figuresOf } from './shelf-figures';
 
-/** The workshop's day: a reservation holds to its end. */
+const MINUTE_MS = 60_000;
+
+/** The day by the clock on the workshop's wall: a reservation holds to its end. */
 function today(): string {
-  return new Date().toISOString().slice(0, 10);
+  const now = new Date();
+  return new Date(now.getTime() - now.getTimezoneOffset() * MINUTE_MS).toISOString().slice(0, 10);
 }
 
 /** Of some rings, whether each is finished. */
@@ -153,7 +156,7 @@ export function createShelf(db: Database) {
 /** Finished rings that nobody ordered and that do not lie on the shelf, latest first. */
 export async function listUnplaced(
   db: Database,
-  query: ListQuery,
+  { ringId: id, ...query }: UnplacedListQuery,
 ): Promise<{ items: UnplacedRing[]; nextCursor: string | null }> {
   const free = sql`${rings.id} not in (select ${shelf.ringId} from ${shelf} where ${shelf.archivedAt} is null)
     and not exists (
@@ -163,7 +166,7 @@ export async function listUnplaced(
   const { items: ids, nextCursor } = await listRingIds(
     db,
     { sort: '-finishedAt', ...query },
-    { status: 'finished', where: free },
+    { status: 'finished', where: free, id },
   );
   const figures = await figuresOf(db, ids);
   const cancelled = await db

@@ -146,7 +146,12 @@ export function storedScrap(row: Row): StoredScrap {
   return scrapSchema.parse({ ...shown(row), at: isoTime(row['at']) });
 }
 
-export function storedShelfRing({ state: _state, orderId: _orderId, ...row }: Row): StoredShelfRing {
+export function storedShelfRing({
+  state: _state,
+  orderId: _orderId,
+  goneAt: _goneAt,
+  ...row
+}: Row): StoredShelfRing {
   return storedShelfRingSchema.parse(shown(row));
 }
 
@@ -157,6 +162,6 @@ export function shelfRow({
   story,
   events,
 }: Pick<StoredShelfRing, 'id' | 'ringId' | 'story' | 'events'>): Row {
-  const { state, sale } = shelfProgress(events);
-  return { id, ringId, story, events, state, orderId: sale?.orderId ?? null };
+  const { state, sale, goneAt = null } = shelfProgress(events);
+  return { id, ringId, story, events, state, goneAt, orderId: sale?.orderId ?? null };
 }

@@ -6,4 +6,6 @@ export { OrderScreen } from './order/OrderScreen';
 export { OrdersScreen } from './order/OrdersScreen';
 export { OutboxScreen } from './outbox/OutboxScreen';
 export { PeopleScreen } from './people/PeopleScreen';
+export { ShelfRingScreen } from './shelf/ShelfRingScreen';
+export { ShelfScreen } from './shelf/ShelfScreen';
 export { SizersScreen } from './sizers/SizersScreen';

@@ -15,6 +15,7 @@ import {
   useRestoreScrapMutation,
   useRestoreSizerMutation,
 } from '@/store/trade-api';
+import { useRestoreShelfRingMutation } from '@/store/shelf-api';
 import { useRestoreDeviceMutation } from '@/store/access-api';
 import { noticeClosed, type DoneNotice } from '@/store/notices-slice';
 import { useAppDispatch, useAppSelector } from '@/store/store';
@@ -47,6 +48,7 @@ function Bar({ notice, onClose }: { notice: DoneNotice; onClose: () => void }) {
   const [restorePhoto] = useRestorePhotoMutation();
   const [restorePerson] = useRestorePersonMutation();
   const [restoreOrder] = useRestoreOrderMutation();
+  const [restoreShelfRing] = useRestoreShelfRingMutation();
   const [restoreSizer] = useRestoreSizerMutation();
   const [restoreScrap] = useRestoreScrapMutation();
   const [restoreDevice] = useRestoreDeviceMutation();
@@ -59,6 +61,7 @@ function Bar({ notice, onClose }: { notice: DoneNotice; onClose: () => void }) {
     photo: restorePhoto,
     person: restorePerson,
     order: restoreOrder,
+    'shelf-ring': restoreShelfRing,
     sizer: restoreSizer,
     scrap: restoreScrap,
     device: restoreDevice,

@@ -2,7 +2,7 @@ import { REFERENCE_KIT } from '../kit';
 import { DEFAULT_TRAITS } from '../steps';
 import { runToEnd } from '../uncertainty';
 import { answerWish } from './answer-wish';
-import { approvalLetter, exchangeLetter, quoteLetter, refusalLetter } from './letters';
+import { approvalLetter, exchangeLetter, quoteLetter, refusalLetter, saleLetter } from './letters';
 import { partExchange } from './part-exchange';
 import { coinReach } from './reach';
 import type { CustomerWish, WishBench, WishPiece } from './wish';
@@ -181,6 +181,17 @@ describe('letters', () => {
     expect(approvalLetter({ ...asked, hasPicture: true }).text).toMatch(
       /photo is attached\.\n\nBeside it .* as it was planned\. .* computed/,
     );
+  });
+
+  it('go with a ring that was bought ready: what it is, its care, and the law', () => {
+    const sale = {
+      ...words,
+      ...{ ring: 'Copper trial', price: 55, facts: ['Size: US 8½'], care: ['Keep it dry.'], byPost: true },
+    };
+    expect(saleLetter(sale).text).toMatch(
+      /Copper trial for 55\.00 cr\. It goes to you by insured post[\s\S]*- Size: US 8½[\s\S]*- Keep it dry[\s\S]*must not be passed as money/,
+    );
+    expect(saleLetter({ ...sale, byPost: false }).text).not.toContain('post');
   });
 
   it('tell the terms of a part exchange, or why there are none', () => {

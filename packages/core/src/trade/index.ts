@@ -17,7 +17,7 @@ export { finishedBand } from './finished-band';
 export type { FinishedBandFacts, FinishedRing } from './finished-band';
 export { amountsCost, CONSUMABLES, supplyLeft, usedBy } from './consumables';
 export type { Amounts, ConsumableId, Supply, SupplyLeft, UsedOn } from './consumables';
-export { approvalLetter, exchangeLetter, quoteLetter, refusalLetter } from './letters';
+export { approvalLetter, exchangeLetter, quoteLetter, refusalLetter, saleLetter } from './letters';
 export type { Letter, LetterWords } from './letters';
 export { approvalStep, awaitsApproval, isHeld } from './approval';
 export type { ApprovalFacts } from './approval';

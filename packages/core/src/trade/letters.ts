@@ -96,6 +96,29 @@ export function approvalLetter(words: ApprovalWords): Letter {
   );
 }
 
+export interface SaleWords extends LetterWords {
+  readonly ring: string;
+  readonly price: number;
+  /** What it is: "Size: US 8½". */
+  readonly facts: readonly string[];
+  readonly care: readonly string[];
+  /** Whether it still goes to the buyer by post. */
+  readonly byPost: boolean;
+}
+
+/** With a ring that was bought as it lay on the shelf. */
+export function saleLetter(words: SaleWords): Letter {
+  const { ring, price, facts, care, byPost, money } = words;
+  return letter(
+    `Your ring: ${ring}`,
+    words,
+    `Thank you for buying ${ring} for ${money(price)}.${byPost ? ' It goes to you by insured post; please tell me if the address has changed.' : ''}`,
+    `This is your ring:\n${listed(facts)}`,
+    `How to care for it:\n${listed(care)}`,
+    'It was made from a piece that was altered for good. Keep it as a ring: it must not be passed as money, and hallmarking rules may apply where you sell it on.',
+  );
+}
+
 export interface ExchangeWords extends LetterWords {
   readonly piece: string;
   readonly pieces: number;

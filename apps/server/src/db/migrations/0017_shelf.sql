@@ -3,6 +3,7 @@ CREATE TABLE "shelf" (
 	"ring_id" uuid NOT NULL,
 	"state" text NOT NULL,
 	"order_id" uuid,
+	"gone_at" timestamp with time zone,
 	"story" text NOT NULL,
 	"events" jsonb NOT NULL,
 	"created_at" timestamp with time zone DEFAULT now() NOT NULL,

@@ -15,6 +15,7 @@ import { BegunFrom } from '@/features/shared/ring/BegunFrom';
 import { benchRing } from '@/features/shared/ring/bench-model';
 import { useBenchLog } from '@/features/shared/ring/use-bench-log';
 import { PhotoStrip } from '@/features/shared/ring/PhotoStrip';
+import { OnShelf } from '@/features/shared/shelf/OnShelf';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { useGetLogEntryQuery, useListPhotosQuery } from '@/store/api';
@@ -230,6 +231,7 @@ function FinishedRing({ entry, ring }: { entry: LogEntry; ring: RingWithEvents }
   return (
     <>
       <Type as="figure">{`${write.size(entry.predictedInsideDiameterMm)}: ${sizeErrorWords(entry.sizeErrorUs, write)}`}</Type>
+      <OnShelf ringId={ring.id} />
       <FinishedDrawing ring={ring} entry={entry} />
       <ComparisonChart entry={entry} forecast={ring.forecast} />
       <ComparisonTable entry={entry} />

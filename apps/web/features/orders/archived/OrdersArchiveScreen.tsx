@@ -1,13 +1,16 @@
 import { ArchivedList } from '@/features/shared/archive/ArchivedList';
 import { ArchiveScreen } from '@/features/shared/archive/ArchiveScreen';
+import { useWriters } from '@/features/shared/settings/use-settings';
 import { OrdersTabs } from '@/features/shared/tabs/OrdersTabs';
 import { dayWords } from '@/features/shared/words/wall-clock';
 import {
   useArchivedOrdersInfiniteQuery,
   useArchivedPeopleInfiniteQuery,
+  useArchivedShelfInfiniteQuery,
   useArchivedSizersInfiniteQuery,
 } from '@/store/archived-api';
 import { ALL, usePages } from '@/store/lists';
+import { useRestoreShelfRingMutation } from '@/store/shelf-api';
 import {
   useListPeopleQuery,
   useRestoreOrderMutation,
@@ -15,11 +18,13 @@ import {
   useRestoreSizerMutation,
 } from '@/store/trade-api';
 
-/** Orders, people and sizers that were archived. */
+/** Orders, people, sizers and rings of the shelf that were archived. */
 export function OrdersArchiveScreen() {
   const [restoreOrder] = useRestoreOrderMutation();
   const [restorePerson] = useRestorePersonMutation();
+  const [restoreShelfRing] = useRestoreShelfRingMutation();
   const [restoreSizer] = useRestoreSizerMutation();
+  const write = useWriters();
   const archivedPeople = usePages(useArchivedPeopleInfiniteQuery(ALL));
   const people = [...(useListPeopleQuery().data ?? []), ...(archivedPeople.data ?? [])];
   const nameOf = (personId: string) => people.find(({ id }) => id === personId)?.name ?? 'somebody';
@@ -48,6 +53,14 @@ export function OrdersArchiveScreen() {
             .join(', ')
         }
         restore={restorePerson}
+      />
+      <ArchivedList
+        title="Off the shelf"
+        comesBy="“Take it off” on a ring of the shelf puts it here."
+        from={usePages(useArchivedShelfInfiniteQuery(ALL))}
+        nameOf={({ ring }) => ring.name}
+        noteOf={({ price }) => write.money(price)}
+        restore={restoreShelfRing}
       />
       <ArchivedList
         title="Sizers"

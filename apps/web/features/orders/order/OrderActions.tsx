@@ -14,6 +14,7 @@ import { CloseOutButton } from './CloseOutButton';
 import { ACTION_WORDS, nextAction, type NextAction } from './order-model';
 import { inputOf } from '@/features/shared/words/order-words';
 import { QuoteSheet } from './QuoteSheet';
+import { SaleLetterSheet } from './SaleLetterSheet';
 import { useMoveOrder } from '@/features/shared/ring/use-move-order';
 
 /** Takes an agreed order to the bench: its ring begins, and the order knows it. */
@@ -45,7 +46,7 @@ function useBegin(order: OrderInList) {
   return { begin, problem, busy };
 }
 
-type Open = 'quote' | 'ask' | 'answer';
+type Open = 'quote' | 'ask' | 'answer' | 'sale';
 
 const MADE: readonly OrderInList['state'][] = ['ready', 'sent', 'closed'];
 
@@ -100,6 +101,11 @@ export function OrderActions({ order, person }: { order: OrderInList; person: st
             <Button label="Quote again" onPress={() => setOpen('quote')} />
           </View>
         ) : null}
+        {card && order.shelfRingId !== undefined ? (
+          <View className="flex-1">
+            <Button label="Write to the buyer" onPress={() => setOpen('sale')} />
+          </View>
+        ) : null}
         {card ? (
           <View className="flex-1">
             <CloseOutButton order={withRing} person={person} />
@@ -111,6 +117,9 @@ export function OrderActions({ order, person }: { order: OrderInList; person: st
       ) : null}
       {open === 'ask' && withRing ? (
         <ApprovalSheet order={withRing} person={person} onClose={() => setOpen(undefined)} />
+      ) : null}
+      {open === 'sale' && withRing ? (
+        <SaleLetterSheet order={withRing} person={person} onClose={() => setOpen(undefined)} />
       ) : null}
       {open === 'answer' ? <AnswerSheet order={order} onClose={() => setOpen(undefined)} /> : null}
     </View>

@@ -2,9 +2,14 @@ import type { OrderInList } from '@round-mint/contract/orders';
 import type { Photo } from '@round-mint/contract/photos';
 import type { RingWithEvents } from '@round-mint/contract/rings';
 import { metalById } from '@round-mint/core/metal';
-import { ringOutcome } from '@round-mint/core/ring';
 import { MM_PER_US_SIZE } from '@round-mint/core/size';
-import { careWords, resizeRoom, type CareQuestion } from '@round-mint/core/trade';
+import {
+  careWords,
+  finishedBand,
+  resizeRoom,
+  type CareQuestion,
+  type FinishedBandFacts,
+} from '@round-mint/core/trade';
 import { format } from 'date-fns/format';
 import { benchRing, ringMetal } from '@/features/shared/ring/bench-model';
 import { pairOf } from '@/features/shared/ring/photo-model';
@@ -14,25 +19,12 @@ import type { CloseOutFacts } from './papers';
 
 const DATE = 'd MMMM yyyy';
 
-function careOf(order: OrderInList, ring: RingWithEvents): CareQuestion {
+/** What a finished ring is; a lining that was only wished for counts, too. */
+function careOf(order: OrderInList, ring: RingWithEvents): FinishedBandFacts {
+  const { kind, finish, prediction } = ring;
   const { state } = benchRing(ring);
-  const { prediction } = ring;
-  const measured = state.measured;
-  const thicknessMm = Math.min(
-    measured?.thicknessCutEdgeMm ?? prediction.thicknessCutEdgeMm,
-    measured?.thicknessRimEdgeMm ?? prediction.thicknessRimEdgeMm,
-  );
-  const kinds = state.steps.map(({ kind }) => kind);
-  const open = ring.kind === 'coin-band' || (ring.kind === 'handle' && !kinds.includes('solder'));
-  return {
-    metal: ringMetal(ring),
-    finish: ring.finish ?? 'polished',
-    lined: kinds.includes('plate') || order.wish.lining === 'gold',
-    thicknessMm,
-    insideDiameterMm: prediction.targetInsideDiameterMm,
-    patterned: ring.kind === 'coin' || ring.kind === 'handle',
-    seam: open ? 'open' : kinds.includes('solder') ? 'soldered' : 'none',
-  };
+  const band = finishedBand({ kind, metal: ringMetal(ring), finish, prediction, state });
+  return { ...band, lined: band.lined || order.wish.lining === 'gold' };
 }
 
 function resizeWords(question: CareQuestion, { amount }: Writers): string {
@@ -57,12 +49,8 @@ export function closeOutFacts(
   workshop: string,
   write: Writers,
 ): Omit<CloseOutFacts, 'photos' | 'ring'> {
-  const { state, targetMm } = benchRing(ring);
-  const { insideDiameterMm = targetMm, bandWidthMm = ring.prediction.bandWidthMm } = ringOutcome(
-    state,
-    targetMm,
-  );
   const care = careOf(order, ring);
+  const { insideDiameterMm, widthMm } = care;
   return {
     workshop,
     person,
@@ -76,7 +64,7 @@ export function closeOutFacts(
         `${write.size(insideDiameterMm)} · ${write.second(insideDiameterMm)} · ${write.length(insideDiameterMm)} inside`,
       ],
       ['For', fingerWords(order)],
-      ['Width', write.length(bandWidthMm)],
+      ['Width', write.length(widthMm)],
       ['Begun', format(new Date(ring.createdAt), DATE)],
       ...(ring.finishedAt ? [['Finished', format(new Date(ring.finishedAt), DATE)] as const] : []),
     ],

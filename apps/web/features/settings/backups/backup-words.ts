@@ -17,6 +17,7 @@ const PART_WORDS: Readonly<Record<ArchivePart, readonly [string, string]>> = {
   stockCounts: ['count of stock', 'counts of stock'],
   dieCharts: ['die chart', 'die charts'],
   recipes: ['recipe', 'recipes'],
+  shelf: ['ring on the shelf', 'rings on the shelf'],
   sizers: ['sizer', 'sizers'],
   scrap: ['thing in the scrap tin', 'things in the scrap tin'],
   consumables: ['supply', 'supplies'],

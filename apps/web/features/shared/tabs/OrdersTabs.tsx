@@ -2,6 +2,7 @@ import { PlaceTabs, type PlaceTab } from './PlaceTabs';
 
 const TABS = [
   { name: 'Orders', href: '/orders' },
+  { name: 'Shelf', href: '/orders/shelf' },
   { name: 'Day plan', href: '/orders/day' },
   { name: 'People', href: '/orders/people' },
   { name: 'Sizers', href: '/orders/sizers' },

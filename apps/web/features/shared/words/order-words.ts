@@ -35,10 +35,12 @@ export function wishFacts(
   const { year, metal, face, widthMinMm, widthMaxMm, wall, finish, lining, dedication } = wish;
   const width = [widthMinMm, widthMaxMm].flatMap((mm) => (mm === null ? [] : [write.length(mm)]));
   return [
-    [
-      'Finger',
-      `${fingerWords(order)}, ${order.measuredBy === 'told' ? '' : 'by '}${MEASURED_WORDS[order.measuredBy]}`,
-    ],
+    order.shelfRingId === undefined
+      ? ([
+          'Finger',
+          `${fingerWords(order)}, ${order.measuredBy === 'told' ? '' : 'by '}${MEASURED_WORDS[order.measuredBy]}`,
+        ] as const)
+      : (['Bought', 'as it lay on the shelf'] as const),
     [
       'Size',
       `${sizeText} → ${write.size(insideDiameterMm)} · ${write.second(insideDiameterMm)} · ${write.length(insideDiameterMm)}`,
@@ -61,7 +63,9 @@ export function wishFacts(
             `${order.exchange.pieces} pieces at ${write.money(order.exchange.valueEach)}`,
           ] as const,
         ]),
-    ['Shown before it is finished', order.approvalWanted ? 'yes, by photo' : 'no need'],
+    ...(order.shelfRingId === undefined
+      ? [['Shown before it is finished', order.approvalWanted ? 'yes, by photo' : 'no need'] as const]
+      : []),
     ...(order.notes === '' ? [] : [['Notes', order.notes] as const]),
   ];
 }

@@ -1,0 +1,208 @@
+import type { SaleInput, ShelfRing } from '@round-mint/contract/shelf';
+import type { SaleWay } from '@round-mint/core/trade';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { PersonChoice } from '@/features/orders/people/PersonChoice';
+import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
+import { PriceField } from '@/features/shared/shelf/PriceField';
+import { AMOUNT_PROBLEM, readAmount } from '@/features/shared/shelf/read-amount';
+import { dayWords } from '@/features/shared/words/wall-clock';
+import { newId } from '@/store/new-id';
+import { noticeShown } from '@/store/notices-slice';
+import { problemText } from '@/store/problem';
+import { useGetRingCostsQuery, useSellShelfRingMutation } from '@/store/shelf-api';
+import { useAppDispatch } from '@/store/store';
+import { useListPeopleQuery, useSavePersonMutation } from '@/store/trade-api';
+import { Button } from '@/ui/Button';
+import { LabelledChoices } from '@/ui/Choices';
+import { Field } from '@/ui/Field';
+import { Notice } from '@/ui/Notice';
+import { Sheet } from '@/ui/Sheet';
+import { Type } from '@/ui/Type';
+import { WAY_CHOICES } from './shelf-model';
+
+const BUYERS = [
+  { value: 'nobody', label: 'no name' },
+  { value: 'known', label: 'known' },
+  { value: 'new', label: 'new' },
+] as const;
+type Buyer = (typeof BUYERS)[number]['value'];
+
+const HANDINGS = [
+  { value: 'here', label: 'handed over', note: 'and paid' },
+  { value: 'post', label: 'goes by post', note: 'the order stays open' },
+] as const;
+
+interface Texts {
+  readonly price: string;
+  readonly buyer: Buyer;
+  readonly personId: string;
+  readonly name: string;
+  readonly email: string;
+  readonly way: SaleWay;
+  readonly handing: (typeof HANDINGS)[number]['value'];
+  readonly post: string;
+}
+
+type Problems = Partial<Record<keyof Texts, string>>;
+
+/** What is missing or wrong, and what would be accepted. */
+function problemsIn({ price, buyer, personId, name, handing, post }: Texts): Problems {
+  return {
+    ...(readAmount(price) === undefined ? { price: AMOUNT_PROBLEM } : {}),
+    ...(buyer === 'known' && personId === '' ? { personId: 'choose who buys it' } : {}),
+    ...(buyer === 'new' && name.trim() === '' ? { name: 'must not be empty' } : {}),
+    ...(handing === 'post' && readAmount(post) === undefined ? { post: AMOUNT_PROBLEM } : {}),
+    // Who is to be sent something has a name.
+    ...(handing === 'post' && buyer === 'nobody' ? { buyer: 'say who it is sent to' } : {}),
+  };
+}
+
+/** Keeps a sale: the buyer if new, then the sale itself. Pressed again after a failure, it is the same sale. */
+function useSell({ id: shelfId, ring }: ShelfRing) {
+  const dispatch = useAppDispatch();
+  const write = useWriters();
+  const router = useRouter();
+  const [sell, selling] = useSellShelfRingMutation();
+  const [savePerson, saving] = useSavePersonMutation();
+  const [ids] = useState(() => ({ sale: newId(), order: newId(), person: newId() }));
+  const [problem, setProblem] = useState<string>();
+  const go = async ({ price, buyer, personId, name, email, way, handing, post }: Texts): Promise<boolean> => {
+    setProblem(undefined);
+    const sale: SaleInput = {
+      ...{ id: ids.sale, orderId: ids.order, at: new Date().toISOString(), way },
+      personId: buyer === 'nobody' ? null : buyer === 'new' ? ids.person : personId,
+      price: readAmount(price) ?? 0,
+      post: handing === 'post' ? (readAmount(post) ?? 0) : 0,
+      handedOver: handing === 'here',
+    };
+    try {
+      if (buyer === 'new') {
+        const rest = { phone: '', address: '', notes: '', fingers: [] };
+        await savePerson({
+          ...{ id: ids.person, name: name.trim(), email: email.trim(), ...rest },
+          isNew: true,
+        }).unwrap();
+      }
+      await sell({ shelfId, ...sale }).unwrap();
+      dispatch(noticeShown({ text: `${ring.name}: sold for ${write.money(sale.price)}.` }));
+      if (buyer !== 'nobody') router.push({ pathname: '/orders/[id]', params: { id: ids.order } });
+      return true;
+    } catch (error) {
+      setProblem(problemText(error));
+      return false;
+    }
+  };
+  return { go, problem, busy: selling.isLoading || saving.isLoading };
+}
+
+/** A ring is sold in one step: price, buyer, way, and whether it goes by post. */
+export function SellSheet({ item, onClose }: { item: ShelfRing; onClose: () => void }) {
+  const { trade, currency } = useSettings();
+  const people = useListPeopleQuery().data ?? [];
+  const costs = useGetRingCostsQuery(item.ringId).data?.actual;
+  const { go, problem, busy } = useSell(item);
+  const [asked, setAsked] = useState(false);
+  const [texts, setTexts] = useState<Texts>({
+    ...{ price: item.price.toFixed(2), buyer: 'nobody', personId: '', name: '', email: '' },
+    ...{ way: 'market', handing: 'here', post: trade.post.toFixed(2) },
+  });
+  const type = (part: Partial<Texts>) => setTexts((before) => ({ ...before, ...part }));
+  const problems = asked ? problemsIn(texts) : {};
+  const post = texts.handing === 'post' ? (readAmount(texts.post) ?? 0) : 0;
+  const submit = async () => {
+    setAsked(true);
+    if (Object.keys(problemsIn(texts)).length > 0) return;
+    if (await go(texts)) onClose();
+  };
+  return (
+    <Sheet
+      title={`Sell ${item.ring.name}`}
+      open
+      onClose={onClose}
+      footer={<Button look="main" label="Sold" disabled={busy} onPress={() => void submit()} testID="sold" />}
+    >
+      {item.reserved ? (
+        <Notice
+          level="warn"
+          title={`Reserved for ${item.reserved.who} until ${dayWords(item.reserved.until)}.`}
+        />
+      ) : null}
+      <PriceField
+        text={texts.price}
+        onChange={(price) => type({ price })}
+        costs={costs && { ...costs, post }}
+        showsProblem={asked}
+      />
+      <LabelledChoices
+        label="Sold by"
+        choices={WAY_CHOICES}
+        value={texts.way}
+        onChange={(way) => type({ way })}
+      />
+      <LabelledChoices
+        label="How it goes"
+        choices={HANDINGS}
+        value={texts.handing}
+        onChange={(handing) => type({ handing })}
+        minWidth={150}
+      />
+      {texts.handing === 'post' ? (
+        <Field
+          label="Post and packing cost"
+          unit={currency}
+          inputMode="decimal"
+          value={texts.post}
+          error={problems.post}
+          onChangeText={(text) => type({ post: text })}
+        />
+      ) : null}
+      <LabelledChoices
+        label="Buyer"
+        choices={BUYERS}
+        value={texts.buyer}
+        onChange={(buyer) => type({ buyer })}
+        invalid={problems.buyer !== undefined}
+      />
+      {problems.buyer ? (
+        <Type as="small" role="alert" className="text-stop">
+          {`✕ ${problems.buyer}`}
+        </Type>
+      ) : null}
+      {texts.buyer === 'known' ? (
+        <PersonChoice
+          people={people}
+          value={texts.personId}
+          onChange={(personId) => type({ personId })}
+          invalid={problems.personId !== undefined}
+        />
+      ) : null}
+      {problems.personId ? (
+        <Type as="small" role="alert" className="text-stop">
+          {`✕ ${problems.personId}`}
+        </Type>
+      ) : null}
+      {texts.buyer === 'new' ? (
+        <>
+          <Field
+            label="Name"
+            required
+            value={texts.name}
+            error={problems.name}
+            onChangeText={(name) => type({ name })}
+          />
+          <Field
+            label="E-mail"
+            inputMode="email"
+            value={texts.email}
+            onChangeText={(email) => type({ email })}
+          />
+        </>
+      ) : null}
+      {problem ? <Notice level="stop" title={problem} live /> : null}
+      <Type as="small">
+        An order is made of it, with card and letter. Undo on the ring’s page puts it back.
+      </Type>
+    </Sheet>
+  );
+}

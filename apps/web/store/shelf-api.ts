@@ -1,0 +1,95 @@
+import type { RequestOf, ResponseOf } from '@round-mint/contract/endpoint';
+import { shelf } from '@round-mint/contract/endpoints-shelf';
+import { api } from './api';
+import { call } from './call';
+import { pagedList, wholeList, type Asked, type ItemsOf } from './lists';
+import type { Base } from './saving';
+
+export const ON_SHELF: Asked = { gone: '0' };
+export const GONE: Asked = { gone: '1', sort: '-goneAt' };
+
+/** What a sale changes beside the shelf. */
+const OF_SALE = ['ShelfRing', 'Order', 'Person', 'Scrap', 'DayPlan', 'Shop'] as const;
+
+/** Rings that nobody ordered. */
+const shelfApi = api.injectEndpoints({
+  endpoints: (build) => ({
+    /** Those that lie on it: for sale, or reserved. */
+    listShelf: build.query<ItemsOf<typeof shelf.list>, void>({
+      queryFn: wholeList(shelf.list, ON_SHELF),
+      providesTags: ['ShelfRing'],
+    }),
+    gonePages: build.infiniteQuery<ResponseOf<typeof shelf.list>, Asked, string>({
+      ...pagedList(shelf.list, GONE),
+      providesTags: ['ShelfRing'],
+    }),
+    getShelfRing: build.query<ResponseOf<typeof shelf.get>, string>({
+      query: (id) => call(shelf.get, { params: { id } }),
+      providesTags: ['ShelfRing'],
+    }),
+    /** The one of a ring of the log, if it lies there or did. */
+    shelfOfRing: build.query<ItemsOf<typeof shelf.list>, string>({
+      queryFn: (ringId, ...rest) => wholeList(shelf.list, { ringId })(undefined, ...rest),
+      providesTags: ['ShelfRing'],
+    }),
+    unplacedPages: build.infiniteQuery<ResponseOf<typeof shelf.unplaced>, Asked, string>({
+      ...pagedList(shelf.unplaced),
+      providesTags: ['ShelfRing', 'Order', 'Ring'],
+    }),
+    getRingCosts: build.query<ResponseOf<typeof shelf.costs>, string>({
+      query: (id) => call(shelf.costs, { params: { id } }),
+      providesTags: ['Ring', 'Scrap', 'Supply', 'Spot', 'Settings', 'Stock'],
+    }),
+    putOnShelf: build.mutation<ResponseOf<typeof shelf.create>, RequestOf<typeof shelf.create>>({
+      query: (body) => call(shelf.create, { body }),
+      invalidatesTags: ['ShelfRing'],
+    }),
+    changeShelfRing: build.mutation<
+      ResponseOf<typeof shelf.replace>,
+      RequestOf<typeof shelf.replace> & { readonly id: string; readonly base: Base }
+    >({
+      query: ({ id, base, ...body }) => ({
+        ...call(shelf.replace, { params: { id }, body }),
+        headers: { 'if-match': `"${base.version}"` },
+      }),
+      invalidatesTags: ['ShelfRing'],
+    }),
+    logShelfRing: build.mutation<
+      ResponseOf<typeof shelf.logEvents>,
+      RequestOf<typeof shelf.logEvents> & { readonly id: string }
+    >({
+      query: ({ id, events }) => call(shelf.logEvents, { params: { id }, body: { events } }),
+      invalidatesTags: OF_SALE,
+    }),
+    sellShelfRing: build.mutation<
+      ResponseOf<typeof shelf.sell>,
+      RequestOf<typeof shelf.sell> & { readonly shelfId: string }
+    >({
+      query: ({ shelfId, ...body }) => call(shelf.sell, { params: { id: shelfId }, body }),
+      invalidatesTags: OF_SALE,
+    }),
+    removeShelfRing: build.mutation<void, string>({
+      query: (id) => call(shelf.archive, { params: { id } }),
+      invalidatesTags: ['ShelfRing'],
+    }),
+    restoreShelfRing: build.mutation<ResponseOf<typeof shelf.restore>, string>({
+      query: (id) => call(shelf.restore, { params: { id } }),
+      invalidatesTags: ['ShelfRing'],
+    }),
+  }),
+});
+
+export const {
+  useListShelfQuery,
+  useGonePagesInfiniteQuery,
+  useGetShelfRingQuery,
+  useShelfOfRingQuery,
+  useUnplacedPagesInfiniteQuery,
+  useGetRingCostsQuery,
+  usePutOnShelfMutation,
+  useChangeShelfRingMutation,
+  useLogShelfRingMutation,
+  useSellShelfRingMutation,
+  useRemoveShelfRingMutation,
+  useRestoreShelfRingMutation,
+} = shelfApi;
