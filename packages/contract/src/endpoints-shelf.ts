@@ -74,6 +74,13 @@ export const shelf = {
     creates: true,
     errors: ['not-found', 'gone-already', 'not-yet', 'id-taken'],
   }),
+  exportCsv: endpoint({
+    method: 'get',
+    path: '/shelf.csv',
+    summary: 'The rings that lie on the shelf as CSV',
+    media: 'text/csv',
+    heavy: true,
+  }),
   unplaced: endpoint({
     method: 'get',
     path: '/unplaced-rings',

@@ -45,8 +45,11 @@ export const shelfEventsInputSchema = z.strictObject({
     }),
 });
 
-/** What the maker tells of it. */
-const ownWords = { story: longText(1000) };
+/** What the maker tells of it; what a buyer reads is null while it is worked out from the ring. */
+const ownWords = {
+  story: longText(1000),
+  texts: z.strictObject({ short: shortText(600), long: shortText(6000) }).nullable().default(null),
+};
 
 /** A finished ring is put on the shelf. */
 export const shelfInputSchema = z.strictObject({

@@ -155,6 +155,7 @@ export const shelf = pgTable(
     orderId: uuid('order_id').references(() => orders.id),
     goneAt: timestamp('gone_at', { withTimezone: true, mode: 'string' }),
     story: text('story').notNull(),
+    texts: jsonb('texts').$type<StoredShelfRing['texts']>(),
     events: jsonb('events').$type<StoredShelfRing['events']>().notNull(),
     ...lifecycle,
   },

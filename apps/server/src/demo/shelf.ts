@@ -55,7 +55,7 @@ async function putUp(tx: Database, ringId: string, index: number): Promise<strin
   const { price } = priceRing(await ringCosts(tx, ringId));
   const id = demoId('shelf', index);
   const story = STORIES[index % STORIES.length] ?? '';
-  const { events } = await createShelf(tx).create({ id, ringId, price, story });
+  const { events } = await createShelf(tx).create({ id, ringId, price, story, texts: null });
   await tx
     .update(shelf)
     .set({ createdAt: at, events: events.map((event) => ({ ...event, at })) })

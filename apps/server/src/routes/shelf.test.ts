@@ -156,13 +156,29 @@ describe('the shelf', () => {
     expect(await lying('gone=1')).toHaveLength(1);
   });
 
+  it('goes out as a table, with what a buyer reads: worked out, or as the maker changed it', async () => {
+    const { id, version } = await putUp();
+    const csv = async () => (await server.api.get(path('/shelf.csv')).expect(200)).text.split('\r\n');
+    const [heads = '', row = ''] = await csv();
+    expect(heads).toMatch(/^id,name,state,price,us,uk,eu,swiss,jp,insideDiameterMm/);
+    expect(row).toContain('Copper trial,for-sale,60,11¼');
+    expect(row).toContain('Ring made from a coin of Quillon Isles');
+    const texts = { short: 'My own words.', long: 'More of them.' };
+    await server.api
+      .put(path(`/shelf/${id}`))
+      .set('If-Match', `"${version}"`)
+      .send({ story: '', texts })
+      .expect(200);
+    expect((await csv())[1]).toContain('My own words.,More of them.');
+  });
+
   it('comes off the shelf and back on it; a stale change of its words is refused', async () => {
     const { id, ringId, version } = await putUp();
     const put = (story: string, asOf: number) =>
       server.api
         .put(path(`/shelf/${id}`))
         .set('If-Match', `"${asOf}"`)
-        .send({ story });
+        .send({ story, texts: null });
     expect((await put('New words.', version).expect(200)).body.story).toBe('New words.');
     await put('Others.', version).expect(412);
     await server.api.delete(path(`/shelf/${id}`)).expect(204);
@@ -276,6 +292,16 @@ describe('a sale', () => {
     await tell(id, eventOf({ kind: 'given-away', who: '' })).expect(200);
     const refused = await server.api.post(path(`/orders/${sale.orderId}/restore`)).expect(409);
     expect(refused.body.error.code).toBe('gone-already');
+  });
+
+  it('stays what it is in a table of orders', async () => {
+    const { id } = await putUp();
+    const sale = saleOf();
+    await sell(id, sale).expect(201);
+    const { text } = await server.api.get(path('/orders.csv')).expect(200);
+    const { body } = await server.api.post(path('/orders/import?dryRun=1')).send({ csv: text }).expect(200);
+    const row = body.rows.find((one: { name: string }) => one.name === 'Copper trial');
+    expect(row).toMatchObject({ action: 'same', problems: [] });
   });
 
   it('goes into an archive with its ring, and comes back as it was', async () => {

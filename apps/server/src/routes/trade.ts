@@ -10,6 +10,7 @@ import {
 } from '@round-mint/contract/endpoints-trade';
 import { Router } from 'express';
 import type { Database } from '../db/database';
+import { sendCsv } from '../http/send-csv';
 import { serve } from '../http/serve';
 import { addPacks, countSupply, listSupplies } from '../services/consumables';
 import { orderCosts, ringCosts } from '../services/costs';
@@ -20,6 +21,7 @@ import { createPeople } from '../services/people';
 import { createResources } from '../services/resources';
 import { meltScrap } from '../services/scrap';
 import { createShelf, listUnplaced, logShelfEvents, shownShelfRing } from '../services/shelf';
+import { writeShelfCsv } from '../services/shelf-csv';
 import { sellRing } from '../services/shelf-sale';
 import { readShopNumbers } from '../services/shop';
 import { metalPrices } from '../services/spot';
@@ -35,6 +37,7 @@ function serveOrders(router: Router, db: Database): void {
 function serveShelf(router: Router, db: Database): void {
   const orderOf = createOrders(db);
   const stored = createShelf(db);
+  serve(router, shelf.exportCsv, async ({ response }) => sendCsv(response, 'shelf', await writeShelfCsv(db)));
   serve(router, shelf.list, ({ query }) => stored.list(query));
   serve(router, shelf.create, ({ body }) => stored.create(body));
   serve(router, shelf.get, ({ params }) => stored.get(params.id));

@@ -1,3 +1,5 @@
+import { SIZE_SYSTEM_IDS } from '@round-mint/core/size';
+
 /** How a cell is written and read: one way for each kind of value. */
 type Cell = 'text' | 'number' | 'truth' | 'lengths' | 'stations' | 'stretches' | 'fingers' | 'json';
 
@@ -73,7 +75,7 @@ export const ORDER_COLUMNS: readonly Column[] = [
   truth('approvalWanted'),
   ...['stockId', 'sizerId', 'planId', 'ringId'].map(text).map(orNothing),
   { name: 'quote', cell: 'json', nullable: true },
-  text('notes'),
+  ...['way', 'shelfRingId', 'notes'].map(text),
 ];
 
 export const SCRAP_COLUMNS: readonly Column[] = [
@@ -197,3 +199,14 @@ export function readCell(raw: string, { name, cell, nullable }: Column): unknown
       return name === 'id' ? trimmed : trimmed.replace(/^'(?=[=+\-@])/, '');
   }
 }
+
+/** Written only: what the shelf holds, for whoever shows it elsewhere. */
+export const SHELF_COLUMNS: readonly Column[] = [
+  ...['id', 'name', 'state'].map(text),
+  number('price'),
+  ...SIZE_SYSTEM_IDS.map(text),
+  ...['insideDiameterMm', 'widthMm', 'heightMm', 'thicknessMm', 'massG'].map(number),
+  text('metal'),
+  ...['fineness', 'year'].map(number),
+  ...['stockName', 'issuer', 'kind', 'finish', 'story', 'short', 'long'].map(text),
+];

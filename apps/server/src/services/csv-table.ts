@@ -24,13 +24,16 @@ export interface Table<Input, Item> {
   readonly schema: z.ZodType<Input>;
 }
 
-function cellsOf<Input, Item>({ columns, flat }: Table<Input, Item>, item: Item): Record<string, string> {
+/** What a list needs to be written as a table. */
+type Written<Item> = Pick<Table<never, Item>, 'columns' | 'flat'>;
+
+function cellsOf<Item>({ columns, flat }: Written<Item>, item: Item): Record<string, string> {
   const fields = flat(item);
   return Object.fromEntries(columns.map(({ name, cell }) => [name, writeCell(fields[name], cell)]));
 }
 
 /** A whole table as a CSV file; what a spreadsheet would take for a formula is quoted. */
-export function csvOf<Input, Item>(table: Table<Input, Item>, items: readonly Item[]): string {
+export function csvOf<Item>(table: Written<Item>, items: readonly Item[]): string {
   const rows = items.map((item) => cellsOf(table, item));
   return Papa.unparse(
     { fields: table.columns.map(({ name }) => name), data: rows },

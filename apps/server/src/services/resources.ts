@@ -98,7 +98,7 @@ function whichShelfRings({ gone, archived, ringId }: ShelfListQuery): SQL | unde
 }
 
 /** A ring on the shelf as it is written. */
-export type ShelfWrite = Pick<StoredShelfRing, 'id' | 'ringId' | 'story' | 'events'>;
+export type ShelfWrite = Pick<StoredShelfRing, 'id' | 'ringId' | 'story' | 'texts' | 'events'>;
 
 export interface Resources {
   readonly people: Resource<PersonInput, Person>;

@@ -71,7 +71,7 @@ export async function shownShelfRing(db: Database, stored: StoredShelfRing): Pro
 
 /** Puts a finished ring on the shelf. Repeating it changes nothing. */
 async function putUp(db: Database, input: ShelfInput): Promise<ShelfRing> {
-  const { id = randomUUID(), ringId, price, story } = input;
+  const { id = randomUUID(), ringId, price, story, texts } = input;
   return db.transaction(async (tx) => {
     const stored = createResources(tx).shelf;
     const [known] = await tx.select({ archivedAt: shelf.archivedAt }).from(shelf).where(eq(shelf.id, id));
@@ -79,7 +79,7 @@ async function putUp(db: Database, input: ShelfInput): Promise<ShelfRing> {
     if (!known) await checkFree(tx, ringId);
     const at = new Date().toISOString();
     const events = [{ id: randomUUID(), at, body: { kind: 'put-up' as const, price } }];
-    return shownShelfRing(tx, await stored.create({ id, ringId, story, events }));
+    return shownShelfRing(tx, await stored.create({ id, ringId, story, texts, events }));
   });
 }
 
@@ -132,11 +132,11 @@ export function createShelf(db: Database) {
     },
     get: async (id: string) => shownShelfRing(db, await stored.get(id)),
     create: (input: ShelfInput) => putUp(db, input),
-    replace: (id: string, { story }: ShelfChange, version?: number) =>
+    replace: (id: string, change: ShelfChange, version?: number) =>
       db.transaction(async (tx) => {
         const before = await holdShelfRing(tx, id);
         refuseStale(before.version, version, before);
-        const changed = await createResources(tx).shelf.replace(id, { ...before, story });
+        const changed = await createResources(tx).shelf.replace(id, { ...before, ...change });
         return shownShelfRing(tx, changed);
       }),
     remove: stored.remove,

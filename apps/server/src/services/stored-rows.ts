@@ -160,8 +160,9 @@ export function shelfRow({
   id,
   ringId,
   story,
+  texts,
   events,
-}: Pick<StoredShelfRing, 'id' | 'ringId' | 'story' | 'events'>): Row {
+}: Pick<StoredShelfRing, 'id' | 'ringId' | 'story' | 'texts' | 'events'>): Row {
   const { state, sale, goneAt = null } = shelfProgress(events);
-  return { id, ringId, story, events, state, goneAt, orderId: sale?.orderId ?? null };
+  return { id, ringId, story, texts, events, state, goneAt, orderId: sale?.orderId ?? null };
 }

@@ -1,6 +1,8 @@
 export { answerWish } from './answer-wish';
 export { careWords, resizeRoom } from './care';
 export type { CareQuestion } from './care';
+export { catalogueHtml } from './catalogue';
+export type { Catalogue, CatalogueItem, CataloguePicture } from './catalogue-item';
 export {
   CONSUMABLE_IDS,
   ANSWER_WAYS,
@@ -33,12 +35,15 @@ export type {
   OrderProgress,
   OrderState,
 } from './order-state';
+export { OFFER_CAUTION, offerTexts } from './offer-texts';
+export type { OfferRing, OfferTexts, OfferWords } from './offer-texts';
 export { partExchange } from './part-exchange';
 export type { ExchangeAnswer, ExchangeQuestion } from './part-exchange';
 export { marginAt, priceRing } from './price';
 export { priceLineWords } from './price-words';
 export type { PriceLineWords } from './price-words';
 export type { Price, PriceInput, PriceLine, PriceLineCode } from './price';
+export { productList } from './product-data';
 export { coinReach } from './reach';
 export type { Reach } from './reach';
 export { FILINGS_SHARE, finenessOf, meltOut, ringScrap, scrapWorth } from './scrap';

@@ -5,6 +5,7 @@ CREATE TABLE "shelf" (
 	"order_id" uuid,
 	"gone_at" timestamp with time zone,
 	"story" text NOT NULL,
+	"texts" jsonb,
 	"events" jsonb NOT NULL,
 	"created_at" timestamp with time zone DEFAULT now() NOT NULL,
 	"updated_at" timestamp with time zone DEFAULT now() NOT NULL,
