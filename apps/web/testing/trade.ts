@@ -115,7 +115,7 @@ export function shelfRingOf(
   return {
     id,
     ringId: `00000004-0000-4000-8000-00000000000${n}`,
-    story: '',
+    ...{ story: '', texts: null },
     events: [{ id: `${id.slice(0, -2)}f${n}`, at: LIFE.createdAt, body: { kind: 'put-up', price: 60 } }],
     ...LIFE,
     ...{ state: 'for-sale', price: 60, putUpAt: LIFE.createdAt, goneAt: null, reserved: null, sale: null },

@@ -74,6 +74,12 @@ export function pngOf(pixels: Pixels): Promise<Blob> {
   return fileOf(canvas, 'image/png');
 }
 
+/** A photograph made smaller, as a file without its notes. @throws when the file is no picture that this browser knows */
+export async function smallerJpeg(file: Blob, longestPx: number): Promise<Uint8Array> {
+  const { canvas } = await drawPicture(file, longestPx);
+  return new Uint8Array(await (await fileOf(canvas, 'image/jpeg')).arrayBuffer());
+}
+
 /** A picture as a file of its own that is as small as a photograph; what is see-through becomes white paper. */
 export async function jpegOf(pixels: Pixels): Promise<Uint8Array> {
   const [drawn, paper] = [document.createElement('canvas'), document.createElement('canvas')];

@@ -10,6 +10,9 @@ import { everyPage } from './list';
 import { createShelf } from './shelf';
 import { readSettings } from './settings';
 
+/** As fine as a calliper and a scale tell, mm and g. */
+const rounded = (value: number, decimals: number) => Number(value.toFixed(decimals));
+
 /** The rings that lie on the shelf as a table, each with what a buyer reads of it. */
 export async function writeShelfCsv(db: Database): Promise<string> {
   const { primarySystem, secondSystem, lengthUnit } = await readSettings(db);
@@ -23,8 +26,16 @@ export async function writeShelfCsv(db: Database): Promise<string> {
     const marks = allMarks(ring.insideDiameterMm);
     const sizes = Object.fromEntries(Object.entries(marks).map(([system, { mark }]) => [system, mark]));
     const { fineness } = metalById(ring.metal);
+    const measures = {
+      insideDiameterMm: rounded(ring.insideDiameterMm, 2),
+      widthMm: rounded(ring.widthMm, 2),
+      heightMm: rounded(ring.heightMm, 2),
+      thicknessMm: rounded(ring.thicknessMm, 2),
+      massG: rounded(ring.massG, 1),
+    };
     return {
       ...ring,
+      ...measures,
       ...sizes,
       ...(texts ?? offerTexts(ring, story, words)),
       id,

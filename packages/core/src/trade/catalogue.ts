@@ -30,6 +30,7 @@ h1{font-size:1.9rem;line-height:1.2;margin:.2em 0}
 h2{font-size:1.3rem;line-height:1.3;margin:.6em 0 .2em}
 p{margin:.5em 0}
 .soft,figcaption,dt,footer{color:var(--soft)}
+figcaption{font-size:.85rem;padding-top:4px}
 .rings{display:grid;grid-template-columns:repeat(auto-fit,minmax(min(100%,320px),1fr));gap:36px 32px}
 article{border-top:2px solid var(--ink);padding-top:12px;break-inside:avoid}
 figure{margin:0 0 8px}
@@ -37,9 +38,9 @@ img{display:block;width:100%;height:auto;background:#fff}
 .more{display:flex;gap:8px}
 .more img{width:calc(50% - 4px)}
 .price{font-size:1.4rem;font-weight:700;margin:.3em 0}
-dl{display:grid;grid-template-columns:auto 1fr;gap:2px 14px;margin:.6em 0}
-dt,dd{margin:0;padding:4px 0;border-top:1px solid var(--line)}
-dd{text-align:right}
+dl{display:grid;grid-template-columns:auto 1fr;margin:.6em 0}
+dt,dd{margin:0;padding:5px 0;border-top:1px solid var(--line)}
+dd{text-align:right;padding-left:14px}
 summary{padding:10px 0;cursor:pointer;text-decoration:underline}
 @media print{:root{--paper:#fff;--ink:#000;--soft:#333;--line:#999}body{font-size:10.5pt}main,header,footer{padding:0}.rings{grid-template-columns:1fr 1fr}details{display:none}@page{margin:16mm}}
 `;

@@ -6,7 +6,7 @@ import { View } from 'react-native';
 import { PicturedRingView } from '@/features/shared/picture/PicturedRingView';
 import { useBenchPicture } from '@/features/shared/picture/use-bench-picture';
 import { PhotoStrip } from '@/features/shared/ring/PhotoStrip';
-import { useWriters } from '@/features/shared/settings/use-settings';
+import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { momentOf } from '@/features/shared/words/dates';
 import { figureFacts, shelfStateWords } from '@/features/shared/words/shelf-words';
@@ -23,7 +23,8 @@ import { LeaveSheet } from './LeaveSheet';
 import { ReserveSheet } from './ReserveSheet';
 import { SellSheet } from './SellSheet';
 import { shelfHistory } from './shelf-model';
-import { StorySheet } from './StorySheet';
+import { textsOf } from './shelf-files';
+import { TextsSheet } from './TextsSheet';
 import { useShelfLog } from './use-shelf-log';
 
 const PICTURE_PX = 260;
@@ -42,7 +43,7 @@ function Pictures({ item: { ringId, ring } }: { item: ShelfRing }) {
   );
 }
 
-type Open = 'sell' | 'reserve' | 'leave' | 'story';
+type Open = 'sell' | 'reserve' | 'leave' | 'texts';
 
 /** What can be done next, in thumb's reach. */
 function Actions({ item, onOpen }: { item: ShelfRing; onOpen: (open: Open) => void }) {
@@ -146,6 +147,8 @@ export function ShelfRingScreen() {
 
 function OneRing({ item }: { item: ShelfRing }) {
   const write = useWriters();
+  const { primarySystem, secondSystem } = useSettings();
+  const words = { systems: [primarySystem, secondSystem], write };
   const [open, setOpen] = useState<Open>();
   const close = () => setOpen(undefined);
   return (
@@ -166,16 +169,15 @@ function OneRing({ item }: { item: ShelfRing }) {
       <Pictures item={item} />
       <View className="gap-1">
         <View className="flex-row items-center justify-between">
-          <Type as="heading">Its story</Type>
+          <Type as="heading">What a buyer reads</Type>
           <TextButton
-            label={item.story === '' ? 'Write it' : 'Change it'}
-            describe={item.story === '' ? 'Write its story' : 'Change its story'}
-            onPress={() => setOpen('story')}
+            label="Story and texts"
+            describe="Change its story and texts"
+            onPress={() => setOpen('texts')}
           />
         </View>
-        <Type as={item.story === '' ? 'small' : 'body'}>
-          {item.story === '' ? 'Nothing is told of it yet.' : item.story}
-        </Type>
+        {item.story === '' ? null : <Type>{item.story}</Type>}
+        <Type as={item.story === '' ? 'body' : 'small'}>{textsOf(item, words).short}</Type>
       </View>
       <View role="list" aria-label="What it is">
         {figureFacts(item.ring, write).map(([name, value]) => (
@@ -191,7 +193,9 @@ function OneRing({ item }: { item: ShelfRing }) {
       {open === 'sell' ? <SellSheet item={item} onClose={close} /> : null}
       {open === 'reserve' ? <ReserveSheet item={item} onClose={close} /> : null}
       {open === 'leave' ? <LeaveSheet item={item} onClose={close} /> : null}
-      {open === 'story' ? <StorySheet item={item} onClose={close} /> : null}
+      {open === 'texts' ? (
+        <TextsSheet item={item} computed={textsOf({ ...item, texts: null }, words)} onClose={close} />
+      ) : null}
     </Screen>
   );
 }

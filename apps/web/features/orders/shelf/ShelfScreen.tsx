@@ -2,6 +2,7 @@ import type { UnplacedRing } from '@round-mint/contract/shelf';
 import { parseSize } from '@round-mint/core/size';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
+import { View } from 'react-native';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { PutUpSheet } from '@/features/shared/shelf/PutUpSheet';
 import { OrdersTabs } from '@/features/shared/tabs/OrdersTabs';
@@ -20,6 +21,7 @@ import { Field } from '@/ui/Field';
 import { Screen } from '@/ui/Screen';
 import { VirtualRows } from '@/ui/VirtualRows';
 import { Empty, Fetched } from '@/ui/Waiting';
+import { FilesSheet } from './FilesSheet';
 import { ShelfLine } from './ShelfLine';
 import { fitWords, shelfNote, shelfRows, type ShelfRow } from './shelf-model';
 
@@ -133,6 +135,7 @@ export function ShelfScreen() {
   const free = usePages(useUnplacedPagesInfiniteQuery(ALL)).data?.length ?? 0;
   const [part, setPart] = useState<Part>('here');
   const [size, setSize] = useState('');
+  const [writingOut, setWritingOut] = useState(false);
   const [putting, setPutting] = useState<UnplacedRing>();
   const asked = size.trim() === '' ? undefined : parseSize(size, primarySystem);
   const fingerMm = asked?.ok ? asked.insideDiameterMm : undefined;
@@ -149,8 +152,25 @@ export function ShelfScreen() {
             </>
           }
           footer={
-            part === 'here' && free > 0 ? (
-              <Button look="main" label="Put a ring up" onPress={() => setPart('free')} />
+            part === 'here' ? (
+              <View className="flex-row gap-2">
+                {items.length > 0 ? (
+                  <Button
+                    className="flex-1"
+                    label="For buyers …"
+                    describe="Catalogue and files for buyers"
+                    onPress={() => setWritingOut(true)}
+                  />
+                ) : null}
+                {free > 0 ? (
+                  <Button
+                    className="flex-1"
+                    look="main"
+                    label="Put a ring up"
+                    onPress={() => setPart('free')}
+                  />
+                ) : null}
+              </View>
             ) : undefined
           }
         >
@@ -187,6 +207,7 @@ export function ShelfScreen() {
           ) : (
             <Gone />
           )}
+          {writingOut ? <FilesSheet items={items} onClose={() => setWritingOut(false)} /> : null}
           {putting ? (
             <PutUpSheet ring={putting} onClose={() => setPutting(undefined)} onDone={() => setPart('here')} />
           ) : null}

@@ -64,14 +64,19 @@ async function usedHandle(handle: ShownHandle): Promise<readonly PaperPicture[]>
   return [{ jpeg: await jpegOf(part), caption: 'What of the handle becomes the ring.' }];
 }
 
-/** A ring, and what of its piece is seen on it, for a paper: as the app computes them, on white. */
-export async function ringForPaper(pictured: PicturedRing): Promise<readonly PaperPicture[]> {
+/** A ring as the app computes it, on white. */
+export async function computedRing(pictured: PicturedRing): Promise<PaperPicture> {
   const scene = await stillSceneOf(pictured);
   const view = { ...STILL_HELD, ...RING_PX, light: 'day' } as const;
   const drawn = await startJob('ringStill', { scene, view }, () => undefined).answer;
   const caption = hasPicture(pictured)
     ? 'Computed from the plan; relief is estimated from the photograph.'
     : `Computed from the plan, without a picture of ${WITHOUT[pictured.kind]}.`;
+  return { jpeg: await jpegOf(drawn), caption };
+}
+
+/** A ring, and what of its piece is seen on it, for a paper. */
+export async function ringForPaper(pictured: PicturedRing): Promise<readonly PaperPicture[]> {
   const flat = pictured.kind === 'handle' ? usedHandle(pictured.handle) : flatBand(pictured);
-  return [{ jpeg: await jpegOf(drawn), caption }, ...(await flat)];
+  return [await computedRing(pictured), ...(await flat)];
 }

@@ -38,7 +38,7 @@ export function PutUpSheet({ ring: { ringId, ring }, onClose, onDone }: PutUpShe
     setAsked(true);
     if (price === undefined) return;
     try {
-      await put({ id, ringId, price, story: story.trim() }).unwrap();
+      await put({ id, ringId, price, story: story.trim(), texts: null }).unwrap();
       dispatch(noticeShown({ text: `${ring.name} is for sale at ${write.money(price)}.` }));
       onClose();
       onDone?.(id);
