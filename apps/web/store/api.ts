@@ -8,6 +8,7 @@ import { consumables, orders, people, scrap } from '@round-mint/contract/endpoin
 import type { PieceFace } from '@round-mint/contract/stock-faces';
 import { baseQuery } from './base-query';
 import { call } from './call';
+import { isAway } from './is-away';
 import { ALL, itemsOf, pagedList, wholeList, type Asked, type ItemsOf } from './lists';
 import { addedBy, savedBy, type Base } from './saving';
 import { callOfThing } from './things';
@@ -29,6 +30,7 @@ const THING_TAGS = {
   plan: [],
   order: ['Order', 'DayPlan'],
   photo: ['Photo'],
+  sale: ['ShelfRing', 'Order', 'Person', 'Shop'],
 } as const satisfies Readonly<Record<ThingKind, readonly string[]>>;
 
 export const IN_WORK: Asked = { status: 'in-work' };
@@ -154,7 +156,8 @@ export const api = createApi({
     /** What was made while the server was away. */
     sendThing: build.mutation<unknown, UnsentThing>({
       query: callOfThing,
-      invalidatesTags: (_result, error, { kind }) => (error ? [] : THING_TAGS[kind]),
+      // What was refused may show something as done that is not.
+      invalidatesTags: (_result, error, { kind }) => (error && isAway(error) ? [] : THING_TAGS[kind]),
     }),
     /** Rings in work: the log holds the others. */
     listRings: build.query<ItemsOf<typeof rings.listInFull>, void>({

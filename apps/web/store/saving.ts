@@ -119,7 +119,7 @@ export function savedBy<Calls extends Keeping>(calls: Calls, kind?: ThingKind) {
 /** Adds something new that is never changed. */
 export function addedBy<Asked>(
   kind: ThingKind,
-  toThing: (asked: Asked) => { readonly body: object; readonly ringId?: string },
+  toThing: (asked: Asked) => { readonly body: object } & Pick<UnsentThing, 'ringId' | 'shelfId' | 'label'>,
 ) {
   return async (
     asked: Asked,
@@ -127,9 +127,9 @@ export function addedBy<Asked>(
     _options: object,
     send: (sent: Parameters<Send>[0]) => unknown,
   ): Promise<Answer<never>> => {
-    const { body, ringId } = toThing(asked);
+    const { body, ...of } = toThing(asked);
     const { id } = body as { readonly id?: unknown };
-    const thing = { kind, id: String(id), ringId, body: { ...body } };
+    const thing = { kind, id: String(id), ...of, body: { ...body } };
     return (await sendNew(thing, send as Send, queryApi)) as Answer<never>;
   };
 }

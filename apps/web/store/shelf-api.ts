@@ -3,7 +3,7 @@ import { shelf } from '@round-mint/contract/endpoints-shelf';
 import { api } from './api';
 import { call } from './call';
 import { pagedList, wholeList, type Asked, type ItemsOf } from './lists';
-import type { Base } from './saving';
+import { addedBy, type Base } from './saving';
 
 export const ON_SHELF: Asked = { gone: '0' };
 export const GONE: Asked = { gone: '1', sort: '-goneAt' };
@@ -11,8 +11,11 @@ export const GONE: Asked = { gone: '1', sort: '-goneAt' };
 /** What a sale changes beside the shelf. */
 const OF_SALE = ['ShelfRing', 'Order', 'Person', 'Scrap', 'DayPlan', 'Shop'] as const;
 
+/** A ring that is sold, and what it is called where the sale waits for the server. */
+type SoldRing = RequestOf<typeof shelf.sell> & { readonly shelfId: string; readonly label: string };
+
 /** Rings that nobody ordered. */
-const shelfApi = api.injectEndpoints({
+export const shelfApi = api.injectEndpoints({
   endpoints: (build) => ({
     /** Those that lie on it: for sale, or reserved. */
     listShelf: build.query<ItemsOf<typeof shelf.list>, void>({
@@ -61,11 +64,9 @@ const shelfApi = api.injectEndpoints({
       query: ({ id, events }) => call(shelf.logEvents, { params: { id }, body: { events } }),
       invalidatesTags: OF_SALE,
     }),
-    sellShelfRing: build.mutation<
-      ResponseOf<typeof shelf.sell>,
-      RequestOf<typeof shelf.sell> & { readonly shelfId: string }
-    >({
-      query: ({ shelfId, ...body }) => call(shelf.sell, { params: { id: shelfId }, body }),
+    /** Kept in the browser while the server is away: then nothing of its order is known yet. */
+    sellShelfRing: build.mutation<Partial<ResponseOf<typeof shelf.sell>>, SoldRing>({
+      queryFn: addedBy('sale', ({ shelfId, label, ...body }: SoldRing) => ({ body, shelfId, label })),
       invalidatesTags: OF_SALE,
     }),
     removeShelfRing: build.mutation<void, string>({

@@ -4,6 +4,7 @@ import { isAway } from './is-away';
 import { problemText } from './problem';
 import { ALL } from './lists';
 import { openTabs } from './tabs';
+import { shelfApi } from './shelf-api';
 import { shownThing } from './things';
 import { tradeApi } from './trade-api';
 import { createThingKeeper } from './unsent-store';
@@ -65,6 +66,13 @@ function showThing(getState: () => State, dispatch: Dispatch, thing: UnsentThing
     case 'photo':
       dispatch(updateQueryData('listPhotos', thing.ringId ?? '', (list) => withThing(list, thing)));
       break;
+    case 'sale':
+      dispatch(
+        shelfApi.util.updateQueryData('listShelf', undefined, (list) =>
+          list.filter(({ id }) => id !== thing.shelfId),
+        ),
+      );
+      break;
     case 'plan':
       break;
   }
@@ -91,6 +99,7 @@ const listFetched = isAnyOf(
   tradeApi.endpoints.listPeople.matchFulfilled,
   tradeApi.endpoints.peoplePages.matchFulfilled,
   tradeApi.endpoints.listOrders.matchFulfilled,
+  shelfApi.endpoints.listShelf.matchFulfilled,
 );
 
 /** Keeps what is made while the server is away, shows it where it belongs, and sends it when the server is back. */
@@ -125,7 +134,8 @@ export function createThingsSender() {
   listener.startListening({
     matcher: isAnyOf(thingKept, thingsReadBack, listFetched),
     effect: (_action, { getState, dispatch }) => {
-      for (const thing of getState().unsentThings.things) showThing(getState, dispatch, thing);
+      const { things, refused } = getState().unsentThings;
+      for (const thing of things) if (!(thing.id in refused)) showThing(getState, dispatch, thing);
     },
   });
   listener.startListening({

@@ -1,11 +1,12 @@
 import { photos } from '@round-mint/contract/endpoints-bench';
+import { shelf } from '@round-mint/contract/endpoints-shelf';
 import { orders, people } from '@round-mint/contract/endpoints-trade';
 import { plans, stock } from '@round-mint/contract/endpoints-workshop';
 import { call } from './call';
 import type { ThingKind, UnsentThing } from './unsent-things-slice';
 
 /** How each kind of new thing is sent. */
-export function callOfThing({ kind, ringId = '', body }: UnsentThing): ReturnType<typeof call> {
+export function callOfThing({ kind, ringId = '', shelfId = '', body }: UnsentThing): ReturnType<typeof call> {
   // A body was checked by the form that made it, and is checked again by the server.
   const sent = body as never;
   switch (kind) {
@@ -19,6 +20,8 @@ export function callOfThing({ kind, ringId = '', body }: UnsentThing): ReturnTyp
       return call(orders.create, { body: sent });
     case 'photo':
       return call(photos.add, { params: { id: ringId }, body: sent });
+    case 'sale':
+      return call(shelf.sell, { params: { id: shelfId }, body: sent });
   }
 }
 
@@ -52,4 +55,5 @@ export const THING_WORDS: Readonly<Record<ThingKind, string>> = {
   plan: 'The plan',
   order: 'The order',
   photo: 'The photo',
+  sale: 'The sale of',
 };

@@ -15,6 +15,8 @@ const unsentThingSchema = z.object({
   id: idSchema,
   at: z.string(),
   ringId: idSchema.optional(),
+  shelfId: idSchema.optional(),
+  label: z.string().optional(),
   body: z.record(z.string(), z.unknown()),
 });
 /** Where an earlier version kept all events as one list. */

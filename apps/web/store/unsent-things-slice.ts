@@ -2,7 +2,7 @@ import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { withReadBack, type ReadBack } from './browser-keeper';
 
 /** What can be made while the server is away; changes of what is there wait in their forms. */
-export const THING_KINDS = ['piece', 'person', 'plan', 'order', 'photo'] as const;
+export const THING_KINDS = ['piece', 'person', 'plan', 'order', 'photo', 'sale'] as const;
 export type ThingKind = (typeof THING_KINDS)[number];
 
 /** Something new that the server does not know yet. */
@@ -13,6 +13,9 @@ export interface UnsentThing {
   readonly at: string;
   /** Of a photo. */
   readonly ringId?: string | undefined;
+  /** Of a sale: the ring on the shelf, and what it is called. */
+  readonly shelfId?: string | undefined;
+  readonly label?: string | undefined;
   readonly body: Readonly<Record<string, unknown>>;
 }
 

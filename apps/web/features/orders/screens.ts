@@ -4,6 +4,7 @@ export { DayScreen } from './day/DayScreen';
 export { IntakeScreen } from './intake/IntakeScreen';
 export { OrderScreen } from './order/OrderScreen';
 export { OrdersScreen } from './order/OrdersScreen';
+export { MarketScreen } from './shelf/MarketScreen';
 export { OutboxScreen } from './outbox/OutboxScreen';
 export { PeopleScreen } from './people/PeopleScreen';
 export { ShelfRingScreen } from './shelf/ShelfRingScreen';

@@ -12,8 +12,8 @@ function RefusedThings() {
   const { things, refused } = useAppSelector((state) => state.unsentThings);
   return things
     .filter(({ id }) => id in refused)
-    .map(({ id, kind, body }) => {
-      const name = typeof body['name'] === 'string' ? ` “${body['name']}”` : '';
+    .map(({ id, kind, body, label = body['name'] }) => {
+      const name = typeof label === 'string' ? ` “${label}”` : '';
       return (
         <View
           key={id}

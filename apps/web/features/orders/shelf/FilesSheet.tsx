@@ -16,17 +16,43 @@ import { useShelfFiles, type ShelfFile } from './use-shelf-files';
 
 const SYSTEM_CHOICES = SIZE_SYSTEM_IDS.map((value) => ({ value, label: SIZE_SYSTEMS[value].prefix }));
 
-const FILES: readonly {
+interface Offered {
   readonly file: ShelfFile;
   readonly label: string;
   readonly note: string;
-}[] = [
+}
+
+const FOR_BUYERS: readonly Offered[] = [
   { file: 'page', label: 'Catalogue, web page', note: 'One file: opens on any phone, prints well.' },
   { file: 'pdf', label: 'Catalogue, PDF', note: 'A4, with pictures.' },
   { file: 'zip', label: 'Pictures and texts', note: 'A zip: a folder for each ring.' },
   { file: 'products', label: 'Product data', note: 'JSON-LD of schema.org, for your own page.' },
   { file: 'json', label: 'Everything, JSON', note: 'All figures and the history.' },
 ];
+
+const FOR_TABLE: readonly Offered[] = [
+  { file: 'prices', label: 'Price list, PDF', note: 'Smallest first.' },
+  { file: 'labels', label: 'Labels, PDF', note: '24 to a sheet; the code opens the ring on a phone.' },
+];
+
+function Files({
+  files,
+  busy,
+  onMake,
+}: {
+  files: readonly Offered[];
+  busy: boolean;
+  onMake: (file: ShelfFile) => void;
+}) {
+  return files.map(({ file, label, note }) => (
+    <View key={file} className="flex-row items-center gap-3">
+      <Button className="w-[190px]" label={label} disabled={busy} onPress={() => onMake(file)} />
+      <Type as="small" className="flex-1">
+        {note}
+      </Type>
+    </View>
+  ));
+}
 
 /** The shelf as files for buyers; nothing is sent anywhere. */
 export function FilesSheet({ items, onClose }: { items: readonly ShelfRing[]; onClose: () => void }) {
@@ -48,19 +74,7 @@ export function FilesSheet({ items, onClose }: { items: readonly ShelfRing[]; on
       {share === undefined ? null : <Progress what="Drawing the rings" share={share} onStop={stop} />}
       {problem ? <Notice level="stop" title="The file could not be made. Try again." live /> : null}
       <View className="gap-2">
-        {FILES.map(({ file, label, note }) => (
-          <View key={file} className="flex-row items-center gap-3">
-            <Button
-              className="w-[190px]"
-              label={label}
-              disabled={share !== undefined}
-              onPress={() => void make(file)}
-            />
-            <Type as="small" className="flex-1">
-              {note}
-            </Type>
-          </View>
-        ))}
+        <Files files={FOR_BUYERS} busy={share !== undefined} onMake={(file) => void make(file)} />
         <View className="flex-row items-center gap-3">
           <Button
             className="w-[190px]"
@@ -71,6 +85,8 @@ export function FilesSheet({ items, onClose }: { items: readonly ShelfRing[]; on
             For a spreadsheet.
           </Type>
         </View>
+        <Type as="heading">For a market table</Type>
+        <Files files={FOR_TABLE} busy={share !== undefined} onMake={(file) => void make(file)} />
       </View>
       <Type as="small">Nothing is sent anywhere: each is saved on this device.</Type>
     </Sheet>

@@ -84,9 +84,9 @@ function useSell({ id: shelfId, ring }: ShelfRing) {
           isNew: true,
         }).unwrap();
       }
-      await sell({ shelfId, ...sale }).unwrap();
+      const { order } = await sell({ shelfId, label: ring.name, ...sale }).unwrap();
       dispatch(noticeShown({ text: `${ring.name}: sold for ${write.money(sale.price)}.` }));
-      if (buyer !== 'nobody') router.push({ pathname: '/orders/[id]', params: { id: ids.order } });
+      if (order && buyer !== 'nobody') router.push({ pathname: '/orders/[id]', params: { id: ids.order } });
       return true;
     } catch (error) {
       setProblem(problemText(error));

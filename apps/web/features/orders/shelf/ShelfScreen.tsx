@@ -129,6 +129,7 @@ function Gone() {
 
 /** Rings that nobody ordered: for sale, gone, or free to be put up. */
 export function ShelfScreen() {
+  const router = useRouter();
   const write = useWriters();
   const { primarySystem } = useSettings();
   const list = useListShelfQuery();
@@ -162,14 +163,21 @@ export function ShelfScreen() {
                     onPress={() => setWritingOut(true)}
                   />
                 ) : null}
-                {free > 0 ? (
+                {items.length > 0 ? (
+                  <Button
+                    className="flex-1"
+                    look="main"
+                    label="Market day"
+                    onPress={() => router.push('/orders/shelf/market')}
+                  />
+                ) : (
                   <Button
                     className="flex-1"
                     look="main"
                     label="Put a ring up"
                     onPress={() => setPart('free')}
                   />
-                ) : null}
+                )}
               </View>
             ) : undefined
           }

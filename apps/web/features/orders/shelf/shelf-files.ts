@@ -91,6 +91,9 @@ export const cataloguePage = (offers: readonly ShownOffer[], words: CatalogueWor
 export const productData = (offers: readonly ShownOffer[], words: CatalogueWords) =>
   JSON.stringify(productList(catalogueOf(offers, words)), undefined, 2);
 
+/** A ring stands on one page, with its picture or without, mm. */
+const RING_MM = { pictured: 140, plain: 65 } as const;
+
 /** The catalogue on paper. */
 export function cataloguePaper(
   offers: readonly ShownOffer[],
@@ -104,7 +107,10 @@ export function cataloguePaper(
       { kind: 'small', text: `${workshop} · ${madeOn}` },
       { kind: 'title', text: title },
       ...items.flatMap(({ name, short, priceWords, isReserved, facts }, i) => [
-        { kind: 'gap' } as const,
+        {
+          kind: 'gap',
+          keepMm: (offers[i]?.pictures ?? []).length > 0 ? RING_MM.pictured : RING_MM.plain,
+        } as const,
         { kind: 'heading', text: name } as const,
         ...(offers[i] && offers[i].pictures.length > 0
           ? [{ kind: 'pictures', pictures: offers[i].pictures } as const]

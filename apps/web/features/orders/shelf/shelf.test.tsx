@@ -112,7 +112,7 @@ describe('ShelfScreen', () => {
   it('puts a ring up at a price from what it took', async () => {
     const calls = fakeServer({ ...ON_IT, 'POST /shelf': RING });
     renderWithStore(<ShelfScreen />);
-    fireEvent.press(await screen.findByText('Put a ring up'));
+    fireEvent.press(await screen.findByRole('radio', { name: 'to put up (1)' }));
     fireEvent.press(await screen.findByLabelText('Put Quay ring 1 on the shelf'));
     // 20 + 2 + an hour at 20, a quarter of the price left over: 42 / 0.75.
     await waitFor(() => expect(screen.getByTestId('shelf-price').props.value).toBe('56.00'));

@@ -1,6 +1,9 @@
 import type { ShelfRing } from '@round-mint/contract/shelf';
 import { useRef, useState } from 'react';
+import { loadQr } from '@/features/shared/print/load-qr';
+import { qrPath } from '@/features/shared/print/qr-path';
 import { saveFile } from '@/features/shared/print/save-file';
+import { useGetAccessQuery } from '@/store/access-api';
 import { useAppDispatch } from '@/store/store';
 import { useBenchTraits } from '@/store/use-bench-traits';
 import {
@@ -12,9 +15,10 @@ import {
   type ShownOffer,
 } from './shelf-files';
 import { picturesOf } from './shelf-pictures';
+import { labelsOf, priceList } from './table-papers';
 
 /** Files that the shelf goes out as; pictures are drawn for the first three. */
-export type ShelfFile = 'page' | 'pdf' | 'zip' | 'products' | 'json';
+export type ShelfFile = 'page' | 'pdf' | 'zip' | 'products' | 'json' | 'prices' | 'labels';
 
 const WITH_PICTURES: readonly ShelfFile[] = ['page', 'pdf', 'zip'];
 
@@ -25,8 +29,32 @@ async function zipOf(offers: readonly ShownOffer[], words: CatalogueWords): Prom
   return zip.generateAsync({ type: 'uint8array' });
 }
 
-async function save(file: ShelfFile, offers: readonly ShownOffer[], words: CatalogueWords): Promise<void> {
+/** Labels whose codes open the rings on a phone. @param address of this workshop, as phones reach it */
+async function labelsFile(items: readonly ShelfRing[], words: CatalogueWords, address: string) {
+  const { create } = await loadQr();
+  const { labelsPdf } = await import('@/features/shared/print/pdf');
+  const codeOf = (id: string) =>
+    qrPath(create(`${address}/orders/shelf/${id}`, { errorCorrectionLevel: 'M' }).modules);
+  return labelsPdf(`Labels of ${words.workshop}`, labelsOf(items, words.write, codeOf));
+}
+
+async function save(
+  file: ShelfFile,
+  offers: readonly ShownOffer[],
+  words: CatalogueWords,
+  address: string,
+): Promise<void> {
+  const items = offers.map(({ item }) => item);
   switch (file) {
+    case 'prices': {
+      const { paperPdf } = await import('@/features/shared/print/pdf');
+      const paper = priceList(items, words.workshop, words.write);
+      saveFile('prices.pdf', await paperPdf(paper), 'application/pdf');
+      return;
+    }
+    case 'labels':
+      saveFile('labels.pdf', await labelsFile(items, words, address), 'application/pdf');
+      return;
     case 'page':
       saveFile('shelf.html', cataloguePage(offers, words), 'text/html');
       return;
@@ -58,6 +86,7 @@ async function save(file: ShelfFile, offers: readonly ShownOffer[], words: Catal
 export function useShelfFiles(items: readonly ShelfRing[], words: CatalogueWords) {
   const dispatch = useAppDispatch();
   const traits = useBenchTraits();
+  const address = useGetAccessQuery().data?.addresses[0] ?? window.location.origin;
   const [share, setShare] = useState<number>();
   const [problem, setProblem] = useState(false);
   // Which making goes on: another one, or a stop, ends it.
@@ -79,7 +108,7 @@ export function useShelfFiles(items: readonly ShelfRing[], words: CatalogueWords
         offers.push({ item, pictures });
         setShare((i + 1) / items.length);
       }
-      await save(file, offers, words);
+      await save(file, offers, words, address);
     } catch {
       if (making.current === own) setProblem(true);
     }

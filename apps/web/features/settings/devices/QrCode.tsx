@@ -2,8 +2,8 @@ import { useContext, useEffect, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Path, Rect } from 'react-native-svg';
 import { LightContext, usePalette } from '@/theme/light';
-import { loadQr } from './load-qr';
-import { qrPath, type QrShape } from './qr-path';
+import { loadQr } from '@/features/shared/print/load-qr';
+import { qrPath, type QrShape } from '@/features/shared/print/qr-path';
 
 /** Light cells round the code, which a camera needs. */
 const QUIET = 4;

@@ -4,10 +4,12 @@ import { create } from 'qrcode';
 import { fakeServer, listOf } from '@/testing/fake-server';
 import { renderWithStore } from '@/testing/render';
 import { DevicesScreen } from './DevicesScreen';
-import { qrPath } from './qr-path';
+import { qrPath } from '@/features/shared/print/qr-path';
 import { secureChecks } from './secure-checks';
 
-jest.mock('./load-qr', () => ({ loadQr: () => Promise.resolve(jest.requireActual('qrcode')) }));
+jest.mock('@/features/shared/print/load-qr', () => ({
+  loadQr: () => Promise.resolve(jest.requireActual('qrcode')),
+}));
 jest.mock('./secure-checks', () => ({
   ...jest.requireActual('./secure-checks'),
   browserFacts: () => ({ secure: false, kept: false, wakeLock: false, installed: false }),

@@ -1,22 +1,7 @@
-import { PDFDocument, PDFRawStream, decodePDFRawStream } from 'pdf-lib';
+import { PDFDocument } from 'pdf-lib';
+import { textIn } from '@/testing/pdf-text';
 import { paperPdf, wrapped } from './paper-pdf';
 import type { Paper } from './paper';
-
-/** Every text that the pages write, as it is read back. */
-async function textOf(bytes: Uint8Array): Promise<string> {
-  const file = await PDFDocument.load(bytes);
-  const streams = file.context
-    .enumerateIndirectObjects()
-    .flatMap(([, object]) => (object instanceof PDFRawStream ? [object] : []));
-  const orders = streams
-    .map((stream) => String.fromCharCode(...decodePDFRawStream(stream).decode()))
-    .join('\n');
-  return [...orders.matchAll(/<([0-9A-F]+)> Tj/g)]
-    .map(([, hex = '']) =>
-      (hex.match(/../g) ?? []).map((pair) => String.fromCharCode(Number.parseInt(pair, 16))).join(''),
-    )
-    .join('\n');
-}
 
 const PAPER: Paper = {
   title: 'Card',
@@ -31,7 +16,7 @@ const PAPER: Paper = {
 
 describe('paperPdf', () => {
   it('writes what it is given, with fractions', async () => {
-    const text = await textOf(await paperPdf(PAPER));
+    const text = await textIn(await paperPdf(PAPER));
     expect(text).toContain('Ring of the night boat');
     expect(text).toContain('US 9½');
     expect(text).toContain('84.00 cr');
@@ -45,7 +30,7 @@ describe('paperPdf', () => {
       notes: ['17° fold die', 'stop at US 2½, rim edge down'],
     } as const;
     const bytes = await paperPdf({ title: 'Route', blocks: Array.from({ length: 30 }, () => task) });
-    const text = await textOf(bytes);
+    const text = await textIn(bytes);
     for (const words of [task.label, task.value, ...task.notes]) expect(text).toContain(words);
     expect((await PDFDocument.load(bytes)).getPageCount()).toBe(2);
   });
@@ -57,9 +42,22 @@ describe('paperPdf', () => {
     expect(file.getTitle()).toBe('Card');
   });
 
+  it('keeps together what a gap says, on a new page where it has to', async () => {
+    const block = (keepMm?: number) => [
+      { kind: 'gap' as const, ...(keepMm === undefined ? {} : { keepMm }) },
+      { kind: 'heading' as const, text: 'One ring' },
+    ];
+    const pagesOf = async (keepMm?: number) => {
+      const blocks = [...block(keepMm), ...block(keepMm), ...block(keepMm)];
+      return (await PDFDocument.load(await paperPdf({ title: 'Rings', blocks }))).getPageCount();
+    };
+    expect(await pagesOf()).toBe(1);
+    expect(await pagesOf(250)).toBe(3);
+  });
+
   it('leaves out letters that its font lacks rather than failing', async () => {
     const odd = { title: 'Odd', blocks: [{ kind: 'text', text: 'Ring 硬 of Tårn' }] } as const;
-    expect(await textOf(await paperPdf(odd))).toContain('of Tårn');
+    expect(await textIn(await paperPdf(odd))).toContain('of Tårn');
   });
 });
 

@@ -157,6 +157,7 @@ async function write(press: Press, block: PaperBlock): Promise<void> {
       await writePictures(press, block.pictures);
       return;
     case 'gap':
+      room(press, mm(block.keepMm ?? GAP_MM));
       press.y -= mm(GAP_MM);
       return;
     default:

@@ -16,7 +16,8 @@ export type PaperBlock =
       readonly notes: readonly string[];
     }
   | { readonly kind: 'pictures'; readonly pictures: readonly PaperPicture[] }
-  | { readonly kind: 'gap' };
+  /** @property keepMm room that what follows needs on one page */
+  | { readonly kind: 'gap'; readonly keepMm?: number };
 
 export interface Paper {
   readonly title: string;
