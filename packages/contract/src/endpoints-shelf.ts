@@ -1,6 +1,8 @@
 import { endpoint, type Endpoint } from './endpoint';
 import { resource } from './resource';
 import {
+  nextListSchema,
+  nextQuerySchema,
   ringCostsSchema,
   saleInputSchema,
   saleSchema,
@@ -87,6 +89,14 @@ export const shelf = {
     summary: 'Finished rings without an order that do not lie on the shelf, latest first',
     query: unplacedListQuerySchema,
     response: unplacedListSchema,
+  }),
+  next: endpoint({
+    method: 'get',
+    path: '/next-rings',
+    summary: 'What to make next for the shelf, from what was asked for, sold and lies there, with why',
+    query: nextQuerySchema,
+    response: nextListSchema,
+    heavy: true,
   }),
   costs: endpoint({
     method: 'get',

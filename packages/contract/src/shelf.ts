@@ -1,5 +1,5 @@
 import { SALE_WAYS, SHELF_STATES } from '@round-mint/core/trade/codes';
-import { WORK_KINDS } from '@round-mint/core/work/codes';
+import { STOCK_KINDS, WORK_KINDS } from '@round-mint/core/work/codes';
 import { z } from 'zod';
 import { finishSchema } from './coin-ring';
 import {
@@ -48,7 +48,10 @@ export const shelfEventsInputSchema = z.strictObject({
 /** What the maker tells of it; what a buyer reads is null while it is worked out from the ring. */
 const ownWords = {
   story: longText(1000),
-  texts: z.strictObject({ short: shortText(600), long: shortText(6000) }).nullable().default(null),
+  texts: z
+    .strictObject({ short: shortText(600), long: shortText(6000) })
+    .nullable()
+    .default(null),
 };
 
 /** A finished ring is put on the shelf. */
@@ -152,6 +155,39 @@ export const saleInputSchema = z.strictObject({
 });
 export const saleSchema = z.object({ shelfRing: shelfRingSchema, order: orderSchema });
 
+/** What is to be made next: how far ahead, and how many rings. */
+export const nextQuerySchema = z.strictObject({
+  months: z.coerce.number().int().min(1).max(12).default(3),
+  count: z.coerce.number().int().min(1).max(20).default(8),
+});
+
+/** A ring to make for the shelf, and why. */
+export const nextRingSchema = z.object({
+  stockId: idSchema,
+  stockName: z.string(),
+  kind: z.enum(STOCK_KINDS),
+  /** Only of coins. */
+  wall: wallKindSchema.nullable(),
+  insideDiameterMm: z.number(),
+  hours: z.number(),
+  price: z.number(),
+  margin: z.number(),
+  /** Chance to be sold in time, beside what lies there already. */
+  sellChance: z.number(),
+  /** Of its kind, in its size and those beside it, a month: mean, and between what it may truly lie (90 of 100). */
+  asked: z.object({ mean: z.number(), low: z.number(), high: z.number() }),
+  /** What the shelf leaves over more with it, for each hour at the bench. */
+  gainPerHour: z.number(),
+  /** Rings on the shelf that the same fingers would take, and how long the oldest has lain there, days. */
+  alike: z.number().int(),
+  oldestDays: z.number().nullable(),
+});
+export const nextListSchema = z.object({
+  items: z.array(nextRingSchema),
+  /** What it goes by: how many rings were asked for, and over how long, months. */
+  basis: z.object({ asked: z.number().int(), months: z.number() }),
+});
+
 /** Whoever bought without a name. */
 export const WALK_IN_ID = '5a1e0000-0000-4000-8000-000000000001';
 
@@ -165,4 +201,7 @@ export type RingFigures = z.infer<typeof ringFiguresSchema>;
 export type UnplacedListQuery = z.infer<typeof unplacedListQuerySchema>;
 export type UnplacedRing = z.infer<typeof unplacedRingSchema>;
 export type SaleInput = z.infer<typeof saleInputSchema>;
+export type NextQuery = z.infer<typeof nextQuerySchema>;
+export type NextRing = z.infer<typeof nextRingSchema>;
+export type NextList = z.infer<typeof nextListSchema>;
 export type Sale = z.infer<typeof saleSchema>;

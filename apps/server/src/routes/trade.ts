@@ -15,6 +15,7 @@ import { serve } from '../http/serve';
 import { addPacks, countSupply, listSupplies } from '../services/consumables';
 import { orderCosts, ringCosts } from '../services/costs';
 import { readDayPlan, saveDayPlan } from '../services/day-plan';
+import { nextRings } from '../services/next-rings';
 import { createOrders, logOrderEvents } from '../services/orders';
 import { getMessage, listMessages, messageFile, postMessage } from '../services/outbox';
 import { createPeople } from '../services/people';
@@ -50,6 +51,7 @@ function serveShelf(router: Router, db: Database): void {
     return { shelfRing: await shownShelfRing(db, sold), order: await orderOf.get(body.orderId) };
   });
   serve(router, shelf.unplaced, ({ query }) => listUnplaced(db, query));
+  serve(router, shelf.next, ({ query }) => nextRings(db, query));
   serve(router, shelf.costs, async ({ params }) => ({ actual: await ringCosts(db, params.id) }));
 }
 

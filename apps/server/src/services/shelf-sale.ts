@@ -23,7 +23,7 @@ import { appendShelfEvent, checkShelfEvent, holdShelfRing, SHELF_RING } from './
 import { storedShelfRing } from './stored-rows';
 
 /** What a ring that was bought ready would have been wished as. */
-const WISH_OF: Readonly<Record<RingFigures['kind'], WishKind>> = {
+export const WISH_OF: Readonly<Record<RingFigures['kind'], WishKind>> = {
   coin: 'coin',
   handle: 'handle',
   strip: 'strip',

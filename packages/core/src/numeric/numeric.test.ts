@@ -1,6 +1,8 @@
 import {
   bisect,
   degToRad,
+  gammaPlace,
+  gammaShareBelow,
   lastAbove,
   lastWhere,
   leastSquares,
@@ -148,5 +150,30 @@ describe('studentPlace', () => {
     expect(studentPlace(0.5, 8)).toBe(0);
     const places = Array.from({ length: 99 }, (_, i) => studentPlace((i + 1) / 100, 8.5));
     expect(places).toEqual([...places].sort((a, b) => a - b));
+  });
+});
+
+describe('the gamma distribution', () => {
+  it.each([
+    // Shape 1 is the exponential: 1 − e^−x.
+    [1, 2, 1 - Math.exp(-2)],
+    // Shape ½ at x is erf(√x): erf(1).
+    [0.5, 1, 0.8427007929497149],
+    // Whole shapes are sums of a Poisson's chances: 1 − e^−3 (1 + 3 + 9/2).
+    [3, 3, 1 - Math.exp(-3) * 8.5],
+    [20, 15, 0.1247812],
+  ])('of shape %d holds below %d the share %d', (shape, x, share) => {
+    expect(gammaShareBelow(shape, x)).toBeCloseTo(share, 7);
+  });
+
+  it('has its places where its shares are', () => {
+    for (const shape of [0.2, 1, 4.5, 60]) {
+      for (const share of [0.05, 0.5, 0.95]) {
+        expect(gammaShareBelow(shape, gammaPlace(shape, 2, share) * 2)).toBeCloseTo(share, 9);
+      }
+    }
+    // The median of an exponential of rate 2: ln 2 / 2.
+    expect(gammaPlace(1, 2, 0.5)).toBeCloseTo(Math.LN2 / 2, 9);
+    expect(gammaShareBelow(2, 0)).toBe(0);
   });
 });

@@ -110,7 +110,10 @@ export function MarketScreen() {
           maxWidth={760}
           testID="market-screen"
           header={
-            <PlaceHeader title="Market day" note={`${countWords(items.length, 'ring')} on the table`} />
+            <PlaceHeader
+              title="Market day"
+              note={`${countWords(items.length, 'ring')} on the table · ${write.money(totalsOf(takings).market)} taken today`}
+            />
           }
         >
           <Table items={items} />

@@ -1,0 +1,88 @@
+import { storedShelfRingSchema } from '@round-mint/contract/shelf';
+import { spotMetalOf, shelfProgress, type WishKind } from '@round-mint/core/trade';
+import type { AskedFor, Lay } from '@round-mint/core/demand';
+import type { MetalId } from '@round-mint/core/metal';
+import { and, eq, inArray, isNull } from 'drizzle-orm';
+import type { Database } from '../db/database';
+import { orders, orderStandings, rings, shelf } from '../db/schema';
+import { isoTime } from './resource';
+import { figuresOf } from './shelf-figures';
+import { WISH_OF } from './shelf-sale';
+import { storedOrder } from './stored-rows';
+
+/** Something asked for, with the wall that was wished for. */
+export interface Asked extends AskedFor {
+  readonly wall: string;
+}
+
+/** A ring that lay on the shelf, by its kind. */
+export interface ShelfLay extends Lay {
+  readonly ringId: string;
+}
+
+/** Kinds that customers tell apart: what a ring is made from, and of which metal, all base metals alike. */
+export function demandGroup(kind: WishKind, metal: MetalId): string {
+  return `${kind}/${spotMetalOf(metal) ?? 'base'}`;
+}
+
+/** Metal of a wish that leaves it open: what most of that kind are made of. */
+const USUAL_METAL: MetalId = 'silver-925';
+
+/** Who ordered would have bought from the shelf in one case of two; who only asked, too (our assumption). */
+const ORDERED = 0.5;
+
+/** Everything that was asked for: bought from the shelf, ordered, asked, or turned away. */
+export async function readAsked(db: Database): Promise<readonly Asked[]> {
+  const rows = await db
+    .select({ order: orders, state: orderStandings.state })
+    .from(orders)
+    .leftJoin(orderStandings, eq(orderStandings.orderId, orders.id))
+    .where(isNull(orders.archivedAt));
+  return rows.flatMap(({ order: row, state }): Asked[] => {
+    const order = storedOrder(row);
+    const { wish, insideDiameterMm, quote, createdAt } = order;
+    const isSale = order.shelfRingId !== undefined;
+    // A sale that was undone was no demand; an order that was cancelled is one that was not met.
+    if (isSale && state === 'cancelled') return [];
+    const group = demandGroup(wish.kind, wish.metal ?? USUAL_METAL);
+    const weight = isSale || state === 'cancelled' ? 1 : ORDERED;
+    const at = isSale && quote ? quote.at : createdAt;
+    return [{ at, group, insideDiameterMm, weight, wall: wish.wall }];
+  });
+}
+
+/** Every ring that lies on the shelf or lay there, archived ones until they were taken off. */
+export async function readLays(db: Database): Promise<readonly ShelfLay[]> {
+  const rows = await db
+    .select({
+      ringId: shelf.ringId,
+      events: shelf.events,
+      archivedAt: shelf.archivedAt,
+    })
+    .from(shelf);
+  const figures = await figuresOf(
+    db,
+    rows.map(({ ringId }) => ringId),
+  );
+  const living = await livingRings(
+    db,
+    rows.map(({ ringId }) => ringId),
+  );
+  return rows.flatMap(({ ringId, events, archivedAt }): ShelfLay[] => {
+    const ring = figures.get(ringId);
+    if (!ring || !living.has(ringId)) return [];
+    const { putUpAt, goneAt } = shelfProgress(storedShelfRingSchema.shape.events.parse(events));
+    const group = demandGroup(WISH_OF[ring.kind], ring.metal);
+    const off = archivedAt === null ? undefined : isoTime(archivedAt);
+    return [{ ringId, group, insideDiameterMm: ring.insideDiameterMm, fromAt: putUpAt, toAt: goneAt ?? off }];
+  });
+}
+
+async function livingRings(db: Database, ringIds: readonly string[]): Promise<ReadonlySet<string>> {
+  if (ringIds.length === 0) return new Set();
+  const rows = await db
+    .select({ id: rings.id })
+    .from(rings)
+    .where(and(inArray(rings.id, [...ringIds]), isNull(rings.archivedAt)));
+  return new Set(rows.map(({ id }) => id));
+}
