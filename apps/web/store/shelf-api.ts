@@ -39,6 +39,11 @@ export const shelfApi = api.injectEndpoints({
       ...pagedList(shelf.unplaced),
       providesTags: ['ShelfRing', 'Order', 'Ring'],
     }),
+    /** What to make next, looking so many months ahead. */
+    getNextRings: build.query<ResponseOf<typeof shelf.next>, number>({
+      query: (months) => call(shelf.next, { query: { months } }),
+      providesTags: ['ShelfRing', 'Order', 'Ring', 'Stock', 'Settings'],
+    }),
     getRingCosts: build.query<ResponseOf<typeof shelf.costs>, string>({
       query: (id) => call(shelf.costs, { params: { id } }),
       providesTags: ['Ring', 'Scrap', 'Supply', 'Spot', 'Settings', 'Stock'],
@@ -86,6 +91,7 @@ export const {
   useGetShelfRingQuery,
   useShelfOfRingQuery,
   useUnplacedPagesInfiniteQuery,
+  useGetNextRingsQuery,
   useGetRingCostsQuery,
   usePutOnShelfMutation,
   useChangeShelfRingMutation,

@@ -1,5 +1,6 @@
 import { orderInputSchema, orderSchema } from '@round-mint/contract/orders';
 import {
+  nextListSchema,
   ringCostsSchema,
   saleSchema,
   shelfListSchema,
@@ -329,5 +330,31 @@ describe('a sale', () => {
     expect(await lying()).toMatchObject([{ id, finished: false }]);
     const { body } = await sell(id, saleOf()).expect(409);
     expect(body.error).toMatchObject({ code: 'not-yet', message: 'Finish the ring at the bench first.' });
+  });
+});
+
+describe('what to make next', () => {
+  const next = async (query = '') =>
+    nextListSchema.parse((await server.api.get(path(`/next-rings?${query}`)).expect(200)).body);
+
+  it('is made of what is in stock, no more of a piece than there are, the best use of an hour first', async () => {
+    const { items, basis } = await next('count=6');
+    expect(items).toHaveLength(6);
+    const { body: stock } = await server.api.get(path('/stock?limit=200')).expect(200);
+    for (const { stockId } of items) {
+      const piece = stock.items.find(({ id }: { id: string }) => id === stockId);
+      expect(items.filter((one) => one.stockId === stockId).length).toBeLessThanOrEqual(piece.quantity);
+    }
+    const hourly = items.map(({ gainPerHour }) => gainPerHour);
+    expect(hourly).toEqual(hourly.toSorted((a, b) => b - a));
+    expect(items.every(({ asked }) => asked.low < asked.mean && asked.mean < asked.high)).toBe(true);
+    // The made-up workshop has thirteen orders.
+    expect(basis.asked).toBeGreaterThanOrEqual(13);
+  });
+
+  it('looks as far ahead as it is asked to', async () => {
+    const [[soon], [late]] = [(await next('months=1&count=1')).items, (await next('months=6&count=1')).items];
+    expect(late!.sellChance).toBeGreaterThan(soon!.sellChance);
+    await server.api.get(path('/next-rings?months=99')).expect(400);
   });
 });

@@ -5,6 +5,7 @@ export { IntakeScreen } from './intake/IntakeScreen';
 export { OrderScreen } from './order/OrderScreen';
 export { OrdersScreen } from './order/OrdersScreen';
 export { MarketScreen } from './shelf/MarketScreen';
+export { NextScreen } from './shelf/NextScreen';
 export { OutboxScreen } from './outbox/OutboxScreen';
 export { PeopleScreen } from './people/PeopleScreen';
 export { ShelfRingScreen } from './shelf/ShelfRingScreen';

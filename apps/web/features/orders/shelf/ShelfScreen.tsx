@@ -1,6 +1,6 @@
 import type { UnplacedRing } from '@round-mint/contract/shelf';
 import { parseSize } from '@round-mint/core/size';
-import { useRouter } from 'expo-router';
+import { Link, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
@@ -19,6 +19,7 @@ import { Button } from '@/ui/Button';
 import { Choices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { Screen } from '@/ui/Screen';
+import { Type } from '@/ui/Type';
 import { VirtualRows } from '@/ui/VirtualRows';
 import { Empty, Fetched } from '@/ui/Waiting';
 import { FilesSheet } from './FilesSheet';
@@ -216,6 +217,13 @@ export function ShelfScreen() {
             <Gone />
           )}
           {writingOut ? <FilesSheet items={items} onClose={() => setWritingOut(false)} /> : null}
+          {part === 'here' ? (
+            <Link href="/orders/shelf/next" asChild>
+              <Type as="small" className="py-3 underline">
+                What to make next
+              </Type>
+            </Link>
+          ) : null}
           {putting ? (
             <PutUpSheet ring={putting} onClose={() => setPutting(undefined)} onDone={() => setPart('here')} />
           ) : null}

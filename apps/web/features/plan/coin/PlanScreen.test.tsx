@@ -36,6 +36,19 @@ describe('PlanScreen', () => {
     await waitFor(() => expect(nameOf(screen.getByLabelText(/^Width: /))).not.toBe(before));
   });
 
+  it('takes piece, size and wall out of the address once, and then leaves them to the maker', async () => {
+    Object.assign(params, { size: 'US 9', wall: 'tapered' });
+    try {
+      await renderPlan();
+      expect(screen.getByLabelText('Target size').props.value).toBe('US 9');
+      expect(screen.getByRole('radio', { name: /^tapered/ })).toBeChecked();
+      expect(router.setParams).toHaveBeenCalledWith({ size: undefined, wall: undefined });
+    } finally {
+      delete params['size'];
+      delete params['wall'];
+    }
+  });
+
   it('explains a number on a tap', async () => {
     await renderPlan();
     fireEvent.press(screen.getByTestId('figure-anneals'));

@@ -2,7 +2,7 @@ import type { Kit } from '@round-mint/core/kit';
 import { edgeNamesOf } from '@round-mint/core/steps';
 import { metalById } from '@round-mint/core/metal';
 import { WORK_KINDS, type WorkKind } from '@round-mint/core/work';
-import { Redirect, useLocalSearchParams } from 'expo-router';
+import { Redirect, useLocalSearchParams, useRouter } from 'expo-router';
 import { Fragment, useEffect, useState, type ComponentProps, type ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
 import { RouteStrip } from '@/drawings/route/RouteStrip';
@@ -181,13 +181,17 @@ function Action({ model }: { model: WorkModel }) {
   );
 }
 
-/** The piece named in the address is the chosen one: links and reloads lead back to it. */
+/** The piece named in the address is the chosen one: links and reloads lead back to it. A size is taken from it once. */
 function usePieceParam(kind: WorkKind): void {
-  const { stockId } = useLocalSearchParams<{ stockId?: string }>();
+  const { stockId, size } = useLocalSearchParams<{ stockId?: string; size?: string }>();
   const dispatch = useAppDispatch();
+  const router = useRouter();
   useEffect(() => {
     if (stockId) dispatch(workChanged({ kind, change: { stockId } }));
-  }, [stockId, kind, dispatch]);
+    if (!size) return;
+    dispatch(workChanged({ kind, change: { sizeText: size, allowanceUs: 0 } }));
+    router.setParams({ size: undefined });
+  }, [stockId, size, kind, dispatch, router]);
 }
 
 function WorkPlan({ model, kit }: PartProps) {
