@@ -21,7 +21,7 @@ import { messageInputSchema, messageListQuerySchema, messageListSchema, messageS
 import { personInputSchema, personListSchema, personSchema } from './people';
 import { resource } from './resource';
 import { meltOutSchema, scrapInputSchema, scrapListQuerySchema, scrapListSchema, scrapSchema } from './scrap';
-import { shopNumbersSchema } from './shop';
+import { shopNumbersSchema, yearQuerySchema } from './shop';
 import { sizerInputSchema, sizerListSchema, sizerSchema } from './sizers';
 
 const ORDER = 'order';
@@ -190,5 +190,13 @@ export const shop = {
     path: '/shop-numbers',
     summary: 'Numbers of the shop',
     response: shopNumbersSchema,
+  }),
+  yearCsv: endpoint({
+    method: 'get',
+    path: '/shop-year.csv',
+    summary: 'Every sale of a year as CSV, for the books',
+    query: yearQuerySchema,
+    media: 'text/csv',
+    heavy: true,
   }),
 } satisfies Readonly<Record<string, Endpoint>>;

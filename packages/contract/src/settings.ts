@@ -1,3 +1,4 @@
+import { SALE_WAYS } from '@round-mint/core/trade/codes';
 import { z } from 'zod';
 import { quantity, shortText, sizeSystemSchema } from './common';
 import { weekSchema } from './day-plan';
@@ -17,6 +18,12 @@ export const tradeSettingsSchema = z.strictObject({
   roundTo: quantity(0, 100, ''),
   quoteDays: z.number().int().min(1).max(365),
 });
+
+/** Fees of ways of selling that differ from the general ones. */
+const wayFeesSchema = z.partialRecord(
+  z.enum(SALE_WAYS),
+  z.strictObject({ feeShare: quantity(0, 0.5, 'of the price'), feeFixed: amount }),
+);
 
 export const settingsSchema = z.strictObject({
   primarySystem: sizeSystemSchema,
@@ -40,6 +47,7 @@ export const settingsSchema = z.strictObject({
   /** Written behind every amount. */
   currency: shortText(6),
   trade: tradeSettingsSchema,
+  wayFees: wayFeesSchema,
   /** Prices of pure metal that the maker typed; the feed tells the others. */
   spotTyped: z.strictObject({ silver: perG, gold: perG, platinum: perG }),
   hours: weekSchema,
@@ -78,6 +86,7 @@ export const DEFAULT_SETTINGS: Settings = {
     roundTo: 1,
     quoteDays: 14,
   },
+  wayFees: {},
   spotTyped: {},
   hours: [[], WEEKDAY, WEEKDAY, WEEKDAY, WEEKDAY, WEEKDAY, []],
   helperHours: [[], [], [], [], [], [], []],

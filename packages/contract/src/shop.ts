@@ -1,3 +1,4 @@
+import { SALE_WAYS } from '@round-mint/core/trade/codes';
 import { metalIdSchema, quantity } from './common';
 import { z } from 'zod';
 
@@ -19,6 +20,24 @@ export const shopNumbersSchema = z.object({
   marginShare: z.number().nullable(),
   /** What an order leaves over on average; null before any was closed. */
   marginPerOrder: z.number().nullable(),
+  /** What each way of selling brought in these months, the one that brought most first. */
+  byWay: z.array(
+    z.object({
+      way: z.enum([...SALE_WAYS, 'order']),
+      sales: z.number().int(),
+      income: z.number(),
+      fees: z.number(),
+      margin: z.number(),
+      marginPerHour: z.number().nullable(),
+    }),
+  ),
+  /** What lies on the shelf, at its prices and at what making it cost. */
+  shelf: z.object({ rings: z.number().int(), atPrice: z.number(), atCost: z.number() }),
+});
+
+/** A year of the maker's books. */
+export const yearQuerySchema = z.strictObject({
+  year: z.coerce.number().int().min(1900, 'must be a year from 1900 to 2199').max(2199),
 });
 
 export const exchangeRequestSchema = z.strictObject({

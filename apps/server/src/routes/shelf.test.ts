@@ -1,67 +1,22 @@
-import { orderInputSchema, orderSchema } from '@round-mint/contract/orders';
-import {
-  nextListSchema,
-  ringCostsSchema,
-  saleSchema,
-  shelfListSchema,
-  shelfRingSchema,
-  unplacedListSchema,
-  WALK_IN_ID,
-  type SaleInput,
-  type ShelfRing,
-} from '@round-mint/contract/shelf';
-import { marginAt, priceRing } from '@round-mint/core/trade';
-import { inArray, sql } from 'drizzle-orm';
+import { orderInputSchema } from '@round-mint/contract/orders';
+import { nextListSchema, ringCostsSchema } from '@round-mint/contract/shelf';
+import { priceRing } from '@round-mint/core/trade';
 import { randomUUID } from 'node:crypto';
-import { orderEvents, orders, shelf } from '../db/schema';
-import { demoId } from '../demo/demo-id';
+import { saleOf, shelfCalls } from '../testing/shelf-calls';
 import { demoServer, eventOf, path, type TestServer } from '../testing/test-server';
 
 let server: TestServer;
+let calls: ReturnType<typeof shelfCalls>;
 beforeAll(async () => {
   server = await demoServer();
+  calls = shelfCalls(server);
 });
-/** The shelf is empty again, and nothing was sold from it. */
-afterEach(async () => {
-  await server.db.delete(shelf);
-  const sales = server.db
-    .select({ id: orders.id })
-    .from(orders)
-    .where(sql`${orders.details} ? 'way'`);
-  await server.db.delete(orderEvents).where(inArray(orderEvents.orderId, sales));
-  await server.db.delete(orders).where(sql`${orders.details} ? 'way'`);
-});
+afterEach(() => calls.clear());
 afterAll(() => server.close());
-
-const CALLA = demoId('person', 2);
-
-async function unplaced() {
-  return unplacedListSchema.parse((await server.api.get(path('/unplaced-rings')).expect(200)).body).items;
-}
-async function lying(query = '') {
-  return shelfListSchema.parse((await server.api.get(path(`/shelf?${query}`)).expect(200)).body).items;
-}
-/** The finished ring of the made-up workshop that nobody ordered. */
-async function putUp(price = 60): Promise<ShelfRing> {
-  const first = (await unplaced()).find(({ ring }) => ring.name === 'Copper trial');
-  const { body } = await server.api
-    .post(path('/shelf'))
-    .send({ id: randomUUID(), ringId: first!.ringId, price, story: 'A trial that came out well.' })
-    .expect(201);
-  return shelfRingSchema.parse(body);
-}
-const tell = (id: string, ...events: object[]) =>
-  server.api.post(path(`/shelf/${id}/events`)).send({ events });
-const saleOf = (change: Partial<SaleInput> = {}): SaleInput => ({
-  ...{ id: randomUUID(), orderId: randomUUID(), at: new Date().toISOString(), personId: CALLA },
-  ...{ price: 55, way: 'market', post: 0, handedOver: true },
-  ...change,
-});
-const sell = (id: string, sale: SaleInput) => server.api.post(path(`/shelf/${id}/sale`)).send(sale);
 
 describe('the shelf', () => {
   it('offers finished rings that nobody ordered, with what they are and what they cost', async () => {
-    const free = await unplaced();
+    const free = await calls.unplaced();
     expect(free).toMatchObject([
       {
         orderCancelled: false,
@@ -81,9 +36,9 @@ describe('the shelf', () => {
   });
 
   it('takes a ring once, and only a finished one without an order', async () => {
-    const { id, ringId } = await putUp();
-    expect((await unplaced()).map((one) => one.ringId)).not.toContain(ringId);
-    expect(await lying('gone=0')).toMatchObject([{ id, state: 'for-sale', price: 60, finished: true }]);
+    const { id, ringId } = await calls.putUp();
+    expect((await calls.unplaced()).map((one) => one.ringId)).not.toContain(ringId);
+    expect(await calls.lying('gone=0')).toMatchObject([{ id, state: 'for-sale', price: 60, finished: true }]);
     const again = { ringId, price: 50, story: '' };
     const twice = await server.api.post(path('/shelf')).send(again).expect(409);
     expect(twice.body.error.code).toBe('on-shelf-already');
@@ -109,31 +64,37 @@ describe('the shelf', () => {
   });
 
   it('prices, reserves until a day, releases, gives away; each can be undone, the last first', async () => {
-    const { id } = await putUp();
+    const { id } = await calls.putUp();
     const priced = eventOf({ kind: 'priced', price: 72 });
     const reserved = eventOf({ kind: 'reserved', until: '2199-01-01', who: 'Orrin' });
-    expect((await tell(id, priced, reserved).expect(200)).body).toMatchObject({
+    expect((await calls.tell(id, priced, reserved).expect(200)).body).toMatchObject({
       ...{ state: 'reserved', price: 72, reserved: { until: '2199-01-01', who: 'Orrin' } },
     });
-    const early = await tell(id, eventOf({ kind: 'undone', eventId: priced.id })).expect(409);
+    const early = await calls.tell(id, eventOf({ kind: 'undone', eventId: priced.id })).expect(409);
     expect(early.body.error.message).toBe('Only what happened last can be undone.');
     const undo = eventOf({ kind: 'undone', eventId: reserved.id });
-    expect((await tell(id, undo).expect(200)).body).toMatchObject({ state: 'for-sale', reserved: null });
+    expect((await calls.tell(id, undo).expect(200)).body).toMatchObject({
+      state: 'for-sale',
+      reserved: null,
+    });
     // Two devices undo the same: the second does no harm.
-    await tell(id, eventOf({ kind: 'undone', eventId: reserved.id }), undo).expect(200);
+    await calls.tell(id, eventOf({ kind: 'undone', eventId: reserved.id }), undo).expect(200);
     const past = eventOf({ kind: 'reserved', until: '2020-01-01', who: 'Orrin' });
-    expect((await tell(id, past).expect(200)).body).toMatchObject({ state: 'for-sale', reserved: null });
-    await tell(id, eventOf({ kind: 'given-away', who: 'a niece' })).expect(200);
-    expect(await lying('gone=0')).toEqual([]);
-    expect(await lying('gone=1')).toMatchObject([{ state: 'given-away' }]);
-    const gone = await tell(id, eventOf({ kind: 'priced', price: 1 })).expect(409);
+    expect((await calls.tell(id, past).expect(200)).body).toMatchObject({
+      state: 'for-sale',
+      reserved: null,
+    });
+    await calls.tell(id, eventOf({ kind: 'given-away', who: 'a niece' })).expect(200);
+    expect(await calls.lying('gone=0')).toEqual([]);
+    expect(await calls.lying('gone=1')).toMatchObject([{ state: 'given-away' }]);
+    const gone = await calls.tell(id, eventOf({ kind: 'priced', price: 1 })).expect(409);
     expect(gone.body.error.code).toBe('gone-already');
   });
 
   it('lays the metal of a ring that is taken apart into the tin, and takes it out again', async () => {
-    const { id } = await putUp();
+    const { id } = await calls.putUp();
     const apart = eventOf({ kind: 'taken-apart', massG: 5.5 });
-    await tell(id, apart, apart).expect(200);
+    await calls.tell(id, apart, apart).expect(200);
     const tin = async () =>
       (await server.api.get(path('/scrap?inTin=1&limit=200')).expect(200)).body.items.filter(
         (thing: { id: string }) => thing.id === apart.id,
@@ -141,24 +102,24 @@ describe('the shelf', () => {
     expect(await tin()).toMatchObject([
       { massG: 5.5, metal: 'copper', source: 'scale', note: 'Copper trial' },
     ]);
-    await tell(id, eventOf({ kind: 'undone', eventId: apart.id })).expect(200);
+    await calls.tell(id, eventOf({ kind: 'undone', eventId: apart.id })).expect(200);
     expect(await tin()).toEqual([]);
-    expect(await lying('gone=0')).toHaveLength(1);
+    expect(await calls.lying('gone=0')).toHaveLength(1);
   });
 
   it('refuses to undo the taking apart once the metal was melted', async () => {
-    const { id } = await putUp();
+    const { id } = await calls.putUp();
     const apart = eventOf({ kind: 'taken-apart', massG: 5.5 });
-    await tell(id, apart).expect(200);
+    await calls.tell(id, apart).expect(200);
     const melt = { id: randomUUID(), at: apart.at, scrapIds: [apart.id], buttonMassG: 5.4, note: '' };
     await server.api.post(path('/scrap/melt-out')).send(melt).expect(201);
-    const refused = await tell(id, eventOf({ kind: 'undone', eventId: apart.id })).expect(409);
+    const refused = await calls.tell(id, eventOf({ kind: 'undone', eventId: apart.id })).expect(409);
     expect(refused.body.error.code).toBe('already-melted');
-    expect(await lying('gone=1')).toHaveLength(1);
+    expect(await calls.lying('gone=1')).toHaveLength(1);
   });
 
   it('goes out as a table, with what a buyer reads: worked out, or as the maker changed it', async () => {
-    const { id, version } = await putUp();
+    const { id, version } = await calls.putUp();
     const csv = async () => (await server.api.get(path('/shelf.csv')).expect(200)).text.split('\r\n');
     const [heads = '', row = ''] = await csv();
     expect(heads).toMatch(/^id,name,state,price,us,uk,eu,swiss,jp,insideDiameterMm/);
@@ -174,7 +135,7 @@ describe('the shelf', () => {
   });
 
   it('comes off the shelf and back on it; a stale change of its words is refused', async () => {
-    const { id, ringId, version } = await putUp();
+    const { id, ringId, version } = await calls.putUp();
     const put = (story: string, asOf: number) =>
       server.api
         .put(path(`/shelf/${id}`))
@@ -183,7 +144,7 @@ describe('the shelf', () => {
     expect((await put('New words.', version).expect(200)).body.story).toBe('New words.');
     await put('Others.', version).expect(412);
     await server.api.delete(path(`/shelf/${id}`)).expect(204);
-    expect((await unplaced()).map((one) => one.ringId)).toContain(ringId);
+    expect((await calls.unplaced()).map((one) => one.ringId)).toContain(ringId);
     await server.api.post(path(`/shelf/${id}/restore`)).expect(200);
     await server.api.delete(path(`/shelf/${id}`)).expect(204);
     await server.api.post(path('/shelf')).send({ ringId, price: 1, story: '' }).expect(201);
@@ -200,13 +161,15 @@ describe('the shelf', () => {
         .send({ events: [eventOf({ kind: 'moved', to })] })
         .expect(200);
     await move('cancelled');
-    expect((await unplaced()).find((one) => one.ringId === ringId)).toMatchObject({ orderCancelled: true });
+    expect((await calls.unplaced()).find((one) => one.ringId === ringId)).toMatchObject({
+      orderCancelled: true,
+    });
     await server.api.post(path('/shelf')).send({ ringId, price: 60, story: '' }).expect(201);
     // The customer comes back: whoever put it up has to take it off first.
     await move('ready');
-    const sale = await sell((await lying())[0]!.id, saleOf()).expect(409);
+    const sale = await calls.sell((await calls.lying())[0]!.id, saleOf()).expect(409);
     expect(sale.body.error.code).toBe('has-order');
-    await server.api.delete(path(`/shelf/${(await lying())[0]!.id}`)).expect(204);
+    await server.api.delete(path(`/shelf/${(await calls.lying())[0]!.id}`)).expect(204);
     const { body: order } = await server.api.get(path(`/orders/${id}`)).expect(200);
     const input = orderInputSchema.parse(
       Object.fromEntries(Object.entries(order).filter(([key]) => key in orderInputSchema.shape)),
@@ -216,120 +179,9 @@ describe('the shelf', () => {
       .send({ ...input, stockFrom: 'sent-in' })
       .expect(200);
     await move('cancelled');
-    expect((await unplaced()).map((one) => one.ringId)).not.toContain(ringId);
+    expect((await calls.unplaced()).map((one) => one.ringId)).not.toContain(ringId);
     const theirs = await server.api.post(path('/shelf')).send({ ringId, price: 60, story: '' }).expect(409);
     expect(theirs.body.error.message).toContain('customer’s own');
-  });
-});
-
-describe('a sale', () => {
-  it('makes a closed order where the ring is handed over, and counts in the shop’s numbers', async () => {
-    const { id, ringId } = await putUp();
-    const sale = saleOf({ personId: null });
-    const answer = saleSchema.parse((await sell(id, sale).expect(201)).body);
-    expect(answer.shelfRing).toMatchObject({
-      ...{ state: 'sold', price: 55, sale: { orderId: sale.orderId, way: 'market' } },
-    });
-    const { order } = answer;
-    expect(order).toMatchObject({
-      ...{ id: sale.orderId, name: 'Copper trial', ringId, personId: WALK_IN_ID, state: 'closed' },
-      ...{ personName: 'Walk-in buyer', sizeText: 'US 11¼', way: 'market', quote: { price: 55 } },
-    });
-    const { actual } = ringCostsSchema.parse(
-      (await server.api.get(path(`/rings/${ringId}/costs`)).expect(200)).body,
-    );
-    expect(marginAt(order.quote!.input, 55)).toBeCloseTo(marginAt({ ...actual, post: 0 }, 55), 6);
-    const { body: numbers } = await server.api.get(path('/shop-numbers')).expect(200);
-    expect(numbers.months.at(-1).income).toBe(55);
-  });
-
-  it('leaves one that is to be posted ready to be sent', async () => {
-    const { id } = await putUp();
-    const { body } = await sell(id, saleOf({ handedOver: false, way: 'own-page', post: 7.5 })).expect(201);
-    expect(body.order).toMatchObject({ state: 'ready', personName: 'Calla Venn' });
-  });
-
-  it('sent twice is one; a second one from elsewhere is told that the ring is gone', async () => {
-    const { id } = await putUp();
-    const sale = saleOf();
-    const answers = await Promise.all([sell(id, sale), sell(id, saleOf()), sell(id, sale)]);
-    const states = answers.map(({ status }) => status).sort();
-    // Whichever comes first wins; a repeat of the winner is no other sale.
-    expect([
-      [201, 201, 409],
-      [201, 409, 409],
-    ]).toContainEqual(states);
-    const lost = answers.find(({ status }) => status === 409);
-    expect(lost?.body.error.code).toBe('gone-already');
-    const { body } = await server.api.get(path('/orders?q=Copper')).expect(200);
-    expect(body.items).toHaveLength(1);
-  });
-
-  it('undone puts the ring back and cancels the order, even a closed one', async () => {
-    const { id } = await putUp();
-    const sale = saleOf();
-    await sell(id, sale).expect(201);
-    const { body } = await tell(id, eventOf({ kind: 'undone', eventId: sale.id })).expect(200);
-    expect(body).toMatchObject({ state: 'for-sale', price: 60, sale: null });
-    const order = orderSchema.parse((await server.api.get(path(`/orders/${sale.orderId}`)).expect(200)).body);
-    expect(order.state).toBe('cancelled');
-    await sell(id, saleOf()).expect(201);
-  });
-
-  it('whose order is cancelled or archived puts the ring back; taken back, it is sold again or refused', async () => {
-    const { id } = await putUp();
-    const sale = saleOf({ handedOver: false });
-    await sell(id, sale).expect(201);
-    const cancel = eventOf({ kind: 'moved', to: 'cancelled' });
-    const events = (event: object) =>
-      server.api.post(path(`/orders/${sale.orderId}/events`)).send({ events: [event] });
-    const state = async () => (await server.api.get(path(`/shelf/${id}`)).expect(200)).body.state;
-    await events(cancel).expect(200);
-    expect(await state()).toBe('for-sale');
-    await events(eventOf({ kind: 'undone', eventId: cancel.id })).expect(200);
-    expect(await state()).toBe('sold');
-    await server.api.delete(path(`/orders/${sale.orderId}`)).expect(204);
-    expect(await state()).toBe('for-sale');
-    await tell(id, eventOf({ kind: 'given-away', who: '' })).expect(200);
-    const refused = await server.api.post(path(`/orders/${sale.orderId}/restore`)).expect(409);
-    expect(refused.body.error.code).toBe('gone-already');
-  });
-
-  it('stays what it is in a table of orders', async () => {
-    const { id } = await putUp();
-    const sale = saleOf();
-    await sell(id, sale).expect(201);
-    const { text } = await server.api.get(path('/orders.csv')).expect(200);
-    const { body } = await server.api.post(path('/orders/import?dryRun=1')).send({ csv: text }).expect(200);
-    const row = body.rows.find((one: { name: string }) => one.name === 'Copper trial');
-    expect(row).toMatchObject({ action: 'same', problems: [] });
-  });
-
-  it('goes into an archive with its ring, and comes back as it was', async () => {
-    const { id } = await putUp();
-    await sell(id, saleOf()).expect(201);
-    const { body: archive } = await server.api.get(path('/export')).expect(200);
-    expect(archive.shelf).toMatchObject([{ id, story: 'A trial that came out well.' }]);
-    const other = await demoServer();
-    await other.api.post(path('/import')).send(archive).expect(200);
-    expect((await other.api.get(path(`/shelf/${id}`)).expect(200)).body).toMatchObject({
-      ...{ state: 'sold', price: 55 },
-    });
-    await other.close();
-  });
-
-  it('waits for a ring that is back at the bench', async () => {
-    const { id, ringId } = await putUp();
-    const { body: ring } = await server.api.get(path(`/rings/${ringId}`)).expect(200);
-    const finished = ring.events.find((event: { body: { kind: string } }) => event.body.kind === 'finished');
-    const undo = eventOf({ kind: 'undone', eventId: finished.id });
-    await server.api
-      .post(path(`/rings/${ringId}/events`))
-      .send({ events: [undo] })
-      .expect(200);
-    expect(await lying()).toMatchObject([{ id, finished: false }]);
-    const { body } = await sell(id, saleOf()).expect(409);
-    expect(body.error).toMatchObject({ code: 'not-yet', message: 'Finish the ring at the bench first.' });
   });
 });
 

@@ -13,6 +13,7 @@ import type { Database } from '../db/database';
 import { sendCsv } from '../http/send-csv';
 import { serve } from '../http/serve';
 import { addPacks, countSupply, listSupplies } from '../services/consumables';
+import { writeBooks } from '../services/books';
 import { orderCosts, ringCosts } from '../services/costs';
 import { readDayPlan, saveDayPlan } from '../services/day-plan';
 import { nextRings } from '../services/next-rings';
@@ -87,5 +88,8 @@ export function tradeRouter(db: Database, outboxDir: string | undefined): Router
   serve(router, shop.dayPlan, () => readDayPlan(db));
   serve(router, shop.saveDayPlan, ({ body }) => saveDayPlan(db, body));
   serve(router, shop.numbers, () => readShopNumbers(db));
+  serve(router, shop.yearCsv, async ({ query, response }) =>
+    sendCsv(response, `year-${query.year}`, await writeBooks(db, query.year)),
+  );
   return router;
 }

@@ -183,12 +183,23 @@ export async function actualCosts(
   return new Map(costs);
 }
 
-/** What a ring took that nobody ordered: its piece was the workshop's own. @throws HttpError 404 */
-export async function ringCosts(db: Database, ringId: string): Promise<PriceInput> {
-  const took = (await ringsTook(db, [ringId])).get(ringId);
-  if (!took) throw notFound('ring');
+/** What some rings took that nobody ordered: their pieces were the workshop's own. */
+export async function ringsCosts(
+  db: Database,
+  ringIds: readonly string[],
+): Promise<ReadonlyMap<string, PriceInput>> {
   const context = { ...(await loadPriceContext(db)), coupon: 0 };
-  return priceInput({ ...took, stockCost: took.piecePrice ?? 0 }, context);
+  const taken = await ringsTook(db, ringIds);
+  return new Map(
+    [...taken].map(([id, took]) => [id, priceInput({ ...took, stockCost: took.piecePrice ?? 0 }, context)]),
+  );
+}
+
+/** The same of one. @throws HttpError 404 */
+export async function ringCosts(db: Database, ringId: string): Promise<PriceInput> {
+  const input = (await ringsCosts(db, [ringId])).get(ringId);
+  if (!input) throw notFound('ring');
+  return input;
 }
 
 /** What an order costs by its plan, and by what its ring has taken so far. */

@@ -200,6 +200,14 @@ export function readCell(raw: string, { name, cell, nullable }: Column): unknown
   }
 }
 
+/** Written only: a sale of the maker's books. */
+export const BOOK_COLUMNS: readonly Column[] = [
+  ...['day', 'orderId', 'ring', 'buyer', 'way'].map(text),
+  ...['price', 'fees', 'post', 'stock', 'supplies', 'minutes', 'labour', 'scrap', 'cost', 'margin'].map(
+    number,
+  ),
+];
+
 /** Written only: what the shelf holds, for whoever shows it elsewhere. */
 export const SHELF_COLUMNS: readonly Column[] = [
   ...['id', 'name', 'state'].map(text),

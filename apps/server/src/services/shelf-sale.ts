@@ -5,7 +5,7 @@ import {
   type SaleInput,
   type StoredShelfRing,
 } from '@round-mint/contract/shelf';
-import { orderProgress, standingShelfEvents, type WishKind } from '@round-mint/core/trade';
+import { feesOf, orderProgress, standingShelfEvents, type WishKind } from '@round-mint/core/trade';
 import { writeSize } from '@round-mint/core/size';
 import { and, eq, isNull } from 'drizzle-orm';
 import { randomUUID } from 'node:crypto';
@@ -61,9 +61,10 @@ async function orderOfSale(
   const ring = await getRing(tx, ringId);
   const figures = (await figuresOf(tx, [ringId])).get(ringId);
   if (!figures) throw notFound(SHELF_RING);
-  const { primarySystem } = await readSettings(tx);
+  const { primarySystem, trade, wayFees } = await readSettings(tx);
   const { insideDiameterMm, year, metal, face, wall, finish, lined } = figures;
   const costs = await ringCosts(tx, ringId);
+  const input = { ...costs, post: sale.post, ...feesOf(trade, wayFees, sale.way) };
   return {
     id: sale.orderId,
     personId: await buyerOf(tx, sale.personId),
@@ -89,7 +90,7 @@ async function orderOfSale(
     sizerId: null,
     planId: ring.planId,
     ringId,
-    quote: { at: sale.at, price: sale.price, input: { ...costs, post: sale.post }, readyBy: null },
+    quote: { at: sale.at, price: sale.price, input, readyBy: null },
     way: sale.way,
     shelfRingId,
     notes: '',

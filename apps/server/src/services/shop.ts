@@ -1,12 +1,14 @@
 import type { ShopNumbersAnswer } from '@round-mint/contract/shop';
-import { marginAt, shopNumbers, type PastRing, type PastSale } from '@round-mint/core/trade';
+import { costOf, shelfProgress, shopNumbers, type PastRing } from '@round-mint/core/trade';
 import { and, asc, eq, gt, inArray, isNull, sql } from 'drizzle-orm';
 import { setImmediate } from 'node:timers/promises';
 import type { Database } from '../db/database';
 import { ringOutcomes, rings } from '../db/schema';
 import { isoTime } from './resource';
-import { actualCosts, loadPriceContext } from './costs';
-import { closedOrders } from './orders';
+import { booked, pastSale } from './books';
+import { ringsCosts } from './costs';
+import { everyPage } from './list';
+import { createResources } from './resources';
 import { summariesOf } from './ring-summaries';
 
 /** So many are read at once: few enough that other calls hardly wait. */
@@ -66,25 +68,34 @@ async function pastRings(db: Database): Promise<readonly PastRing[]> {
   return past;
 }
 
-/** Orders that are paid and gone, with what each left over. */
-async function pastSales(db: Database): Promise<readonly PastSale[]> {
-  const closed = await closedOrders(db);
-  const costs = await actualCosts(
+/** What lies on the shelf, at its prices and at what making it cost. */
+async function shelfWorth(db: Database): Promise<ShopNumbersAnswer['shelf']> {
+  const lying = await everyPage((query) => createResources(db).shelf.list({ ...query, gone: '0' }));
+  const costs = await ringsCosts(
     db,
-    closed.map(({ order }) => order),
-    await loadPriceContext(db),
+    lying.map(({ ringId }) => ringId),
   );
-  return closed.flatMap(({ order: { id, quote }, closedAt }) => {
-    if (!quote) return [];
-    const margin = marginAt(costs.get(id) ?? quote.input, quote.price);
-    return { closedAt, price: quote.price, margin };
-  });
+  return lying.reduce(
+    ({ rings: count, atPrice, atCost }, { ringId, events }) => {
+      const input = costs.get(ringId);
+      return {
+        rings: count + 1,
+        atPrice: atPrice + shelfProgress(events).price,
+        atCost: atCost + (input ? costOf(input) : 0),
+      };
+    },
+    { rings: 0, atPrice: 0, atCost: 0 },
+  );
 }
 
 /** What the shop wants to know of itself, for the last twelve months. */
 export async function readShopNumbers(db: Database): Promise<ShopNumbersAnswer> {
-  const sales = await pastSales(db);
-  const { months, spoiltBy, ...numbers } = shopNumbers(await pastRings(db), sales, new Date().toISOString());
+  const sales = (await booked(db)).map(pastSale);
+  const { months, spoiltBy, byWay, ...numbers } = shopNumbers(
+    await pastRings(db),
+    sales,
+    new Date().toISOString(),
+  );
   const margins = sales.reduce((sum, { margin }) => sum + margin, 0);
   return {
     ...numbers,
@@ -94,6 +105,8 @@ export async function readShopNumbers(db: Database): Promise<ShopNumbersAnswer> 
       sizeErrorUs: month.sizeErrorUs ?? null,
     })),
     spoiltBy: [...spoiltBy],
+    byWay: byWay.map((way) => ({ ...way, marginPerHour: way.marginPerHour ?? null })),
+    shelf: await shelfWorth(db),
     marginShare: numbers.marginShare ?? null,
     marginPerOrder: sales.length === 0 ? null : margins / sales.length,
   };

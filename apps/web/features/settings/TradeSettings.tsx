@@ -9,7 +9,8 @@ import { Field } from '@/ui/Field';
 import { SaveButton } from '@/ui/SaveButton';
 import { Type } from '@/ui/Type';
 import { useProblemSum } from '@/ui/use-problem-sum';
-import { parseTrade, ratesTexts, TRADE_FIELDS } from './trade-form';
+import { parseTrade, parseWayFees, ratesTexts, TRADE_FIELDS } from './trade-form';
+import { WayFees } from './WayFees';
 
 interface PartProps {
   settings: Settings;
@@ -20,11 +21,12 @@ interface PartProps {
 /** Name, money and rates: what prices and letters are made with. */
 export function RateSettings({ settings, onSave }: PartProps) {
   const { texts, type, forget, line } = useFormDraft('settings/rates', ratesTexts(settings));
-  const { trade, words, spot } = texts;
+  const { trade, words, spot, ways } = texts;
   const { part, ...sum } = useProblemSum();
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const save = async () => {
     const parsed = parseTrade(trade);
+    const fees = parseWayFees(ways);
     const prices = SPOT_METALS.flatMap((metal) => {
       const text = spot[metal]?.trim();
       return text ? [[metal, parseDecimal(text)] as const] : [];
@@ -38,14 +40,15 @@ export function RateSettings({ settings, onSave }: PartProps) {
       words.currency.trim() === '' ? { currency: 'must not be empty' } : {};
     const all: Readonly<Record<string, string>> = {
       ...(parsed.ok ? {} : parsed.problems),
+      ...(fees.ok ? {} : fees.problems),
       ...wrong,
       ...nameless,
       ...coinless,
     };
     setProblems(all);
-    if (!parsed.ok || Object.keys(all).length > 0) return;
+    if (!parsed.ok || !fees.ok || Object.keys(all).length > 0) return;
     const spotTyped = Object.fromEntries(prices);
-    if (await onSave({ ...words, trade: parsed.value, spotTyped })) forget();
+    if (await onSave({ ...words, trade: parsed.value, wayFees: fees.value, spotTyped })) forget();
   };
   const unit = { money: settings.currency, percent: '%', days: 'days' } as const;
   return (
@@ -97,6 +100,12 @@ export function RateSettings({ settings, onSave }: PartProps) {
           </View>
         ))}
       </View>
+      <WayFees
+        ways={ways}
+        problems={problems}
+        currency={settings.currency}
+        onChange={(change) => type({ ways: { ...ways, ...change } })}
+      />
       <SaveButton sum={sum} look="plain" label="Save rates" onPress={() => void save()} />
     </View>
   );

@@ -1,5 +1,5 @@
 import { DEFAULT_SETTINGS } from '@round-mint/contract/settings';
-import { hoursText, parseHours, parseTrade, tradeTexts } from './trade-form';
+import { hoursText, parseHours, parseTrade, parseWayFees, tradeTexts, wayFeesTexts } from './trade-form';
 
 describe('rates', () => {
   it('are typed in percent and money, and read back the same', () => {
@@ -13,6 +13,29 @@ describe('rates', () => {
     expect(parsed).toMatchObject({
       ok: false,
       problems: { marginShare: expect.stringContaining('percent'), post: expect.stringContaining('number') },
+    });
+  });
+});
+
+describe('fees by way of selling', () => {
+  it('are typed in percent and money; empty, the general ones hold', () => {
+    const wayFees = { market: { feeShare: 0.025, feeFixed: 5 } };
+    const texts = wayFeesTexts(wayFees);
+    expect(texts).toMatchObject({ market: { share: '2.5', fixed: '5' }, other: { share: '', fixed: '' } });
+    expect(parseWayFees(texts)).toEqual({ ok: true, value: wayFees });
+    const half = { ...texts, other: { share: '', fixed: '3' } };
+    expect(parseWayFees(half)).toMatchObject({ value: { other: { feeShare: 0, feeFixed: 3 } } });
+  });
+
+  it('say which one is wrong', () => {
+    const texts = wayFeesTexts({ market: { feeShare: 0.02, feeFixed: 1 } });
+    const parsed = parseWayFees({ ...texts, market: { share: '80', fixed: 'much' } });
+    expect(parsed).toMatchObject({
+      ok: false,
+      problems: {
+        'market.feeShare': expect.stringContaining('percent'),
+        'market.feeFixed': expect.stringContaining('amount'),
+      },
     });
   });
 });

@@ -1,6 +1,7 @@
-import { tradeSettingsSchema, type Settings } from '@round-mint/contract/settings';
+import { settingsSchema, tradeSettingsSchema, type Settings } from '@round-mint/contract/settings';
 import { parseDecimal } from '@round-mint/core/format';
-import { SPOT_METALS } from '@round-mint/core/trade';
+import { SPOT_METALS, type SaleWay } from '@round-mint/core/trade';
+import { SALE_WAYS } from '@round-mint/core/trade/codes';
 
 /** A rate as it is typed: shares in percent. */
 interface TradeField {
@@ -32,17 +33,54 @@ export function tradeTexts(trade: Settings['trade']): TradeTexts {
   ) as Record<keyof Settings['trade'], string>;
 }
 
-/** Everything that prices and letters are made with, as typed. */
-export function ratesTexts({ trade, workshopName, currency, spotTyped }: Settings) {
-  const spot: Readonly<Record<string, string>> = Object.fromEntries(
-    SPOT_METALS.map((metal) => [metal, spotTyped[metal]?.toString() ?? '']),
-  );
-  return { trade: tradeTexts(trade), words: { workshopName, currency }, spot };
-}
-
 type Parsed<T> =
   | { readonly ok: true; readonly value: T }
   | { readonly ok: false; readonly problems: Readonly<Record<string, string>> };
+
+/** Fees of one way of selling, as typed; both empty where the general ones hold. */
+export interface WayTexts {
+  readonly share: string;
+  readonly fixed: string;
+}
+
+export function wayFeesTexts(wayFees: Settings['wayFees']): Readonly<Record<SaleWay, WayTexts>> {
+  const textsOf = (way: SaleWay): WayTexts => {
+    const fees = wayFees[way];
+    return fees
+      ? { share: shown(fees.feeShare, true), fixed: shown(fees.feeFixed, false) }
+      : { share: '', fixed: '' };
+  };
+  return { 'own-page': textsOf('own-page'), market: textsOf('market'), other: textsOf('other') };
+}
+
+/** Texts to the fees of each way; one that is half typed is asked about. */
+export function parseWayFees(texts: Readonly<Record<SaleWay, WayTexts>>): Parsed<Settings['wayFees']> {
+  const typed = SALE_WAYS.filter((way) => `${texts[way].share}${texts[way].fixed}`.trim() !== '');
+  const read = (text: string) => parseDecimal(text.trim() === '' ? '0' : text);
+  const values = Object.fromEntries(
+    typed.map((way) => [way, { feeShare: read(texts[way].share) / 100, feeFixed: read(texts[way].fixed) }]),
+  );
+  const result = settingsSchema.shape.wayFees.safeParse(values);
+  if (result.success) return { ok: true, value: result.data };
+  const wrong = result.error.issues.map(({ path }) => path.join('.'));
+  return {
+    ok: false,
+    problems: Object.fromEntries(
+      wrong.map((path) => [
+        path,
+        path.endsWith('feeShare') ? 'must be a share in percent, up to 50' : 'must be an amount such as 5',
+      ]),
+    ),
+  };
+}
+
+/** Everything that prices and letters are made with, as typed. */
+export function ratesTexts({ trade, workshopName, currency, spotTyped, wayFees }: Settings) {
+  const spot: Readonly<Record<string, string>> = Object.fromEntries(
+    SPOT_METALS.map((metal) => [metal, spotTyped[metal]?.toString() ?? '']),
+  );
+  return { trade: tradeTexts(trade), words: { workshopName, currency }, spot, ways: wayFeesTexts(wayFees) };
+}
 
 /** Texts to rates, checked by the contract. */
 export function parseTrade(texts: TradeTexts): Parsed<Settings['trade']> {

@@ -148,13 +148,34 @@ describe('shopNumbers', () => {
     { overAt: '2026-11-21T10:00:00.000Z', workedMin: 30, spoiltBy: 'flare' },
     { overAt: '2025-12-01T10:00:00.000Z', workedMin: 60 },
   ];
-  const sales = [{ closedAt: '2026-11-22T10:00:00.000Z', price: 100, margin: 25 }];
+  const sold = { fees: 4, hours: 2 };
+  const sales = [
+    { closedAt: '2026-11-22T10:00:00.000Z', price: 100, margin: 25, way: 'order', ...sold },
+  ] as const;
   const numbers = shopNumbers(rings, sales, '2026-11-25T10:00:00.000Z');
 
   it('counts by month, the present one last', () => {
     expect(numbers.months.map(({ month }) => month).slice(-2)).toEqual(['2026-10', '2026-11']);
     expect(numbers.months).toHaveLength(12);
     expect(numbers.months[0]).toMatchObject({ month: '2025-12', finished: 1, sizeErrorUs: undefined });
+  });
+
+  it('tells what each way of selling brought in these months, the best first', () => {
+    const at = '2026-11-10T10:00:00.000Z';
+    const { byWay } = shopNumbers(
+      [],
+      [
+        { closedAt: at, price: 60, margin: 10, way: 'market', ...sold },
+        { closedAt: at, price: 80, margin: 20, way: 'market', ...sold },
+        { closedAt: at, price: 90, margin: 40, way: 'own-page', fees: 9, hours: 0 },
+        { closedAt: '2024-11-10T10:00:00.000Z', price: 500, margin: 300, way: 'other', ...sold },
+      ],
+      '2026-11-25T10:00:00.000Z',
+    );
+    expect(byWay).toEqual([
+      { way: 'own-page', sales: 1, income: 90, fees: 9, margin: 40, marginPerHour: undefined },
+      { way: 'market', sales: 2, income: 140, fees: 8, margin: 30, marginPerHour: 7.5 },
+    ]);
   });
 
   it('lets finished rings bear the hours of spoilt ones', () => {

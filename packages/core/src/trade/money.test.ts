@@ -1,6 +1,6 @@
 import * as fc from 'fast-check';
 import { partExchange, type ExchangeQuestion } from './part-exchange';
-import { priceRing } from './price';
+import { feesOf, priceRing } from './price';
 import { PRICE_INPUT } from './test-drawer';
 import { compareSizers, type Sizer } from './sizers';
 import { SPOT_METALS } from './codes';
@@ -163,5 +163,15 @@ describe('compareSizers', () => {
     expect(paid.low).toBeLessThan(0.3);
     expect(paid.high).toBe(1);
     expect(compareSizers([], 30, 0)).toMatchObject({ breakEvenFree: 0, breakEvenPaid: undefined });
+  });
+});
+
+describe('fees', () => {
+  it('are those of the way it is sold by, where it has some', () => {
+    const general = { feeShare: 0.04, feeFixed: 0.4 };
+    const market = { feeShare: 0, feeFixed: 5 };
+    expect(feesOf(general, { market }, 'market')).toEqual(market);
+    expect(feesOf(general, { market }, 'other')).toEqual(general);
+    expect(feesOf(general, { market }, undefined)).toEqual(general);
   });
 });

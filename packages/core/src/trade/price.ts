@@ -1,4 +1,5 @@
 import { percentWords } from '../format';
+import type { SaleWay } from './shelf-state';
 
 /** What goes into the price of a ring, in the workshop's money. */
 export interface PriceInput {
@@ -52,7 +53,7 @@ function roundedUp(amount: number, to: number): number {
 }
 
 /** What making it costs: piece, what is used up and minutes, less what slug and filings bring. */
-function costOf(input: PriceInput): number {
+export function costOf(input: PriceInput): number {
   const { stockCost, consumablesCost, minutes, hourlyRate, scrapValue, refinerShare } = input;
   return stockCost + consumablesCost + (minutes / 60) * hourlyRate - scrapValue * refinerShare;
 }
@@ -91,4 +92,19 @@ export function priceRing(input: PriceInput): Price {
     { code: 'margin', amount: margin },
   ];
   return { lines, cost, price, floor: meltValue, atFloor, margin };
+}
+
+/** What a way of selling takes: of the price, and per sale. */
+export interface Fees {
+  readonly feeShare: number;
+  readonly feeFixed: number;
+}
+
+/** The fees of a way of selling; where it has none of its own, those that hold in general. */
+export function feesOf(
+  { feeShare, feeFixed }: Fees,
+  ways: Readonly<Partial<Record<SaleWay, Fees | undefined>>>,
+  way: SaleWay | undefined,
+): Fees {
+  return (way && ways[way]) ?? { feeShare, feeFixed };
 }

@@ -135,7 +135,9 @@ describe('the record of the trade', () => {
       { overAt: '2026-10-22T10:00:00.000Z', workedMin: 50, spoiltBy: 'flare' },
       { overAt: '2026-10-23T10:00:00.000Z', workedMin: 50, spoiltBy: 'crack-at-cut-edge' },
     ];
-    const sales = [{ closedAt: '2026-11-22T10:00:00.000Z', price: 100, margin: 25 }];
+    const sales = [
+      { closedAt: '2026-11-22T10:00:00.000Z', price: 100, margin: 25, way: 'market', fees: 4.4, hours: 2 },
+    ] as const;
     expect(rounded(shopNumbers(rings, sales, '2026-11-25T10:00:00.000Z'))).toMatchSnapshot();
   });
 });

@@ -1,3 +1,5 @@
+import type { SaleWay } from './shelf-state';
+
 /** A ring that is over: finished, or spoilt. */
 export interface PastRing {
   /** ISO time. */
@@ -14,6 +16,22 @@ export interface PastSale {
   readonly closedAt: string;
   readonly price: number;
   readonly margin: number;
+  /** By which way it was sold; what was ordered and not sold by one is an order. */
+  readonly way: SaleWay | 'order';
+  readonly fees: number;
+  /** Hands at the bench. */
+  readonly hours: number;
+}
+
+/** What a way of selling brought. */
+export interface WayNumbers {
+  readonly way: PastSale['way'];
+  readonly sales: number;
+  readonly income: number;
+  readonly fees: number;
+  readonly margin: number;
+  /** For each hour at the bench; undefined where none was logged. */
+  readonly marginPerHour: number | undefined;
 }
 
 export interface MonthNumbers {
@@ -35,6 +53,8 @@ export interface ShopNumbers {
   readonly spoiltShare: number;
   readonly spoiltBy: readonly { readonly cause: string; readonly count: number }[];
   readonly marginShare: number | undefined;
+  /** Of the same months, the one that brought most first. */
+  readonly byWay: readonly WayNumbers[];
 }
 
 const monthOf = (iso: string) => iso.slice(0, 7);
@@ -70,6 +90,25 @@ function monthNumbers(month: string, rings: readonly PastRing[], sales: readonly
   };
 }
 
+function wayNumbers(sales: readonly PastSale[]): readonly WayNumbers[] {
+  const ways = [...new Set(sales.map(({ way }) => way))];
+  return ways
+    .map((way) => {
+      const own = sales.filter((sale) => sale.way === way);
+      const margin = sum(own.map((sale) => sale.margin));
+      const hours = sum(own.map((sale) => sale.hours));
+      return {
+        way,
+        sales: own.length,
+        income: sum(own.map(({ price }) => price)),
+        fees: sum(own.map(({ fees }) => fees)),
+        margin,
+        marginPerHour: hours > 0 ? margin / hours : undefined,
+      };
+    })
+    .sort((a, b) => b.margin - a.margin);
+}
+
 /**
  * What a shop wants to know of itself, month by month.
  * @param now ISO time: the last month shown
@@ -86,8 +125,10 @@ export function shopNumbers(
   }
   const spoilt = sum([...causes.values()]);
   const income = sum(sales.map(({ price }) => price));
+  const shown = lastMonths(now, months);
   return {
-    months: lastMonths(now, months).map((month) => monthNumbers(month, rings, sales)),
+    byWay: wayNumbers(sales.filter(({ closedAt }) => shown.includes(monthOf(closedAt)))),
+    months: shown.map((month) => monthNumbers(month, rings, sales)),
     spoiltShare: rings.length === 0 ? 0 : spoilt / rings.length,
     spoiltBy: [...causes].map(([cause, count]) => ({ cause, count })).sort((a, b) => b.count - a.count),
     marginShare: income === 0 ? undefined : sum(sales.map(({ margin }) => margin)) / income,

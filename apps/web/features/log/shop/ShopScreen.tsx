@@ -1,4 +1,6 @@
-import { percentWords } from '@round-mint/core/format';
+import { capital, countWords, percentWords } from '@round-mint/core/format';
+import { SALE_WAY_NAMES } from '@round-mint/core/trade';
+import { shop } from '@round-mint/contract/endpoints-trade';
 import { MM_PER_US_SIZE, SIZE_SYSTEMS, sizeMm } from '@round-mint/core/size';
 import type { ShopNumbersAnswer } from '@round-mint/contract/shop';
 import { remedyFor } from '@round-mint/core/remedy';
@@ -10,8 +12,10 @@ import { MonthBars, type MonthBar } from '@/drawings/bars/MonthBars';
 import { LogTabs } from '@/features/shared/tabs/LogTabs';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
+import { addressOf } from '@/store/call';
 import { useGetShopNumbersQuery } from '@/store/trade-api';
 import { Button } from '@/ui/Button';
+import { download } from '@/ui/download';
 import { FactLine } from '@/ui/FactLine';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
@@ -76,12 +80,35 @@ function trendWords(values: readonly (number | null)[], write: (value: number) =
   return `${write(now)} on average over the last three months, ${write(before)} over the three before.`;
 }
 
+const WAY_NAMES = { ...SALE_WAY_NAMES, order: 'to order' } as const;
+
+/** What each way of selling brought, the best first. */
+function Ways({ byWay }: Pick<ShopNumbersAnswer, 'byWay'>) {
+  const { money } = useWriters();
+  if (byWay.length === 0) return null;
+  return (
+    <View className="gap-1">
+      <Type as="heading">What each way of selling brought</Type>
+      <View role="list" aria-label="What each way of selling brought">
+        {byWay.map(({ way, sales, income, fees, margin, marginPerHour }) => (
+          <FactLine
+            key={way}
+            name={`${capital(WAY_NAMES[way])}, ${countWords(sales, 'ring')}`}
+            value={`${money(margin)} left of ${money(income)}, ${money(fees)} fees${marginPerHour === null ? '' : `, ${money(marginPerHour)} an hour`}`}
+          />
+        ))}
+      </View>
+    </View>
+  );
+}
+
 function Shop({ numbers }: { numbers: ShopNumbersAnswer }) {
   const { money } = useWriters();
   const { primarySystem } = useSettings();
   const copyOut = useCopy();
   const copy = () => copyOut(numbersText(numbers), 'The numbers were');
-  const { months, spoiltShare, spoiltBy, marginShare } = numbers;
+  const { months, spoiltShare, spoiltBy, marginShare, byWay, shelf } = numbers;
+  const year = Number((months.at(-1)?.month ?? '').slice(0, 4));
   const count = (value: number) => String(Math.round(value * 10) / 10);
   const hours = (value: number) => `${value.toFixed(1)} h`;
   const sizes = (value: number) => value.toFixed(2);
@@ -161,6 +188,17 @@ function Shop({ numbers }: { numbers: ShopNumbersAnswer }) {
           ))}
         </View>
       </View>
+      <Ways byWay={byWay} />
+      <View role="list" aria-label="On the shelf">
+        <FactLine
+          name="On the shelf"
+          value={`${countWords(shelf.rings, 'ring')}, ${money(shelf.atPrice)} at their prices, ${money(shelf.atCost)} at what they cost`}
+        />
+      </View>
+      <Button
+        label={`Sales of ${year} as CSV`}
+        onPress={() => download(`${addressOf(shop.yearCsv, {})}?year=${year}`)}
+      />
       <Button label="Copy the numbers" onPress={() => void copy()} />
       <Type as="small">{`Margins in ${money(0).split(' ')[1] ?? ''}, from closed orders: price less what the ring really took.`}</Type>
     </Screen>

@@ -22,6 +22,8 @@ function numbers(change: Partial<ShopNumbersAnswer> = {}): ShopNumbersAnswer {
     spoiltBy: [{ cause: 'flare', count: 2 }],
     marginShare: null,
     marginPerOrder: null,
+    byWay: [],
+    shelf: { rings: 0, atPrice: 0, atCost: 0 },
     ...change,
   };
 }
@@ -41,6 +43,14 @@ describe('ShopScreen', () => {
     expect(screen.getByText(/1\.5 h on average/)).toBeTruthy();
     expect(screen.getByText('4% of the rings that were begun.')).toBeTruthy();
     expect(screen.getByText('2 times')).toBeTruthy();
+  });
+
+  it('tells what each way of selling brought, and what lies on the shelf', async () => {
+    const market = { way: 'market', sales: 2, income: 140, fees: 8, margin: 30, marginPerHour: 7.5 } as const;
+    await open({ byWay: [market], shelf: { rings: 7, atPrice: 1081, atCost: 700 } });
+    expect(screen.getByText('Market, 2 rings')).toBeTruthy();
+    expect(screen.getByText('30.00 cr left of 140.00 cr, 8.00 cr fees, 7.50 cr an hour')).toBeTruthy();
+    expect(screen.getByText('7 rings, 1081.00 cr at their prices, 700.00 cr at what they cost')).toBeTruthy();
   });
 
   it('says what is not known yet rather than nought', async () => {

@@ -1,5 +1,5 @@
 import type { SaleInput, ShelfRing } from '@round-mint/contract/shelf';
-import type { SaleWay } from '@round-mint/core/trade';
+import { feesOf, type SaleWay } from '@round-mint/core/trade';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { PersonChoice } from '@/features/orders/people/PersonChoice';
@@ -98,7 +98,7 @@ function useSell({ id: shelfId, ring }: ShelfRing) {
 
 /** A ring is sold in one step: price, buyer, way, and whether it goes by post. */
 export function SellSheet({ item, onClose }: { item: ShelfRing; onClose: () => void }) {
-  const { trade, currency } = useSettings();
+  const { trade, wayFees, currency } = useSettings();
   const people = useListPeopleQuery().data ?? [];
   const costs = useGetRingCostsQuery(item.ringId).data?.actual;
   const { go, problem, busy } = useSell(item);
@@ -131,7 +131,7 @@ export function SellSheet({ item, onClose }: { item: ShelfRing; onClose: () => v
       <PriceField
         text={texts.price}
         onChange={(price) => type({ price })}
-        costs={costs && { ...costs, post }}
+        costs={costs && { ...costs, post, ...feesOf(trade, wayFees, texts.way) }}
         showsProblem={asked}
       />
       <LabelledChoices
