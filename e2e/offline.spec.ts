@@ -12,6 +12,7 @@ const SCREENS = [
   ['/stock/archived', 'Tools'],
   ['/orders', 'Ferry crew, no. 3'],
   ['/orders/people', 'Mirel Oss'],
+  ['/orders/shelf/market', 'Isolt’s thumb ring, 28'],
   ['/orders/day', 'Ferry crew, no. 3'],
   ['/log', 'finished rings'],
   ['/log/shop', 'Twelve months of the shop'],

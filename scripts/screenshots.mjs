@@ -25,7 +25,7 @@ const VIEWS = [
   { name: 'search-wide', path: '/plan/search', size: WIDE, act: search },
   { name: 'silverware', path: `/plan/handle?stockId=${SPOON}`, size: PHONE, act: seeHandle },
   { name: 'what-is-it', path: `/stock/test?stockId=${FORK}`, size: PHONE, act: weigh },
-  { name: 'half-made', path: '/plan/begin', size: PHONE, act: measure },
+  { name: 'shelf', path: '/orders/shelf', size: PHONE, act: lookOver },
   { name: 'orders-wide', path: '/orders', size: WIDE },
   { name: 'wish-wide', path: '/orders/new', size: WIDE, act: takeDown },
   { name: 'day-plan', path: '/orders/day', size: PHONE, act: layOut },
@@ -60,20 +60,17 @@ async function practise(page) {
   }
 }
 
-/** A funnel that somebody else folded. */
-async function measure(page) {
-  await page.getByLabel('Rim edge down', { exact: true }).fill('US 6');
-  await page.getByLabel('Cut edge down', { exact: true }).fill('US 5½');
-  await page.getByLabel('Height', { exact: true }).fill('9.4');
-  await page.getByTestId('as-measured').waitFor();
-  await page.getByTestId('as-measured').scrollIntoViewIfNeeded();
-}
-
 /** As many rings as are in sight are drawn. */
 async function seeThumbs(page, count) {
   for (let i = 0; i < count; i++) {
     await page.getByTestId('ring-thumb').nth(i).locator('img').waitFor({ timeout: 60_000 });
   }
+}
+
+/** Which rings of the shelf fit a finger. */
+async function lookOver(page) {
+  await page.getByTestId('shelf-finger').fill('9');
+  await seeThumbs(page, 3);
 }
 
 async function search(page) {

@@ -1,0 +1,117 @@
+import type { Page } from '@playwright/test';
+import { randomUUID } from 'node:crypto';
+import { readFile } from 'node:fs/promises';
+import { expect, test, visit } from './fixtures';
+
+const REST = 'http://round-mint.invalid';
+
+/** A new ring at the bench, of a plan that is there, all but finished: as another device would have logged it. */
+async function nearlyFinished(page: Page, url: string): Promise<string> {
+  const api = `${url}/api/v1`;
+  const { items } = (await (await page.request.get(`${api}/stock?q=Skerrow gannet`)).json()) as {
+    items: { id: string }[];
+  };
+  const planId = randomUUID();
+  const id = randomUUID();
+  const plan = {
+    ...{ id: planId, name: 'Ring of the slipway', stockId: items[0]?.id, targetInsideDiameterMm: 18.14 },
+    ...{ kind: 'coin', holeMm: 12.7, wall: 'straight', curlDeg: null, finish: 'polished' },
+    school: 'over-stretch',
+  };
+  expect((await page.request.post(`${api}/plans`, { data: plan })).ok()).toBe(true);
+  const begun = await page.request.post(`${api}/rings`, { data: { id, planId, name: plan.name } });
+  expect(begun.ok()).toBe(true);
+  const { steps } = (await begun.json()) as { steps: { kind: string }[] };
+  const events = steps.map(({ kind }, step) => ({
+    id: randomUUID(),
+    at: new Date(Date.now() - 3_600_000 + step * 1000).toISOString(),
+    body: { kind: kind === 'anneal' ? 'anneal-done' : 'step-done', step },
+  }));
+  expect((await page.request.post(`${api}/rings/${id}/events`, { data: { events } })).ok()).toBe(true);
+  return id;
+}
+
+test('a ring without an order goes on the shelf, out as a catalogue, and is sold while the server is away', async ({
+  app: page,
+  workshop,
+}) => {
+  const id = await nearlyFinished(page, workshop.url);
+  await visit(page, `/bench/${id}`);
+  const form = page.getByTestId('finish-form');
+  await form.getByLabel('Width (mm)').fill('8.4');
+  await form.getByRole('button', { name: 'Finish this ring' }).click();
+  const again = form.getByRole('button', { name: 'Finish with these figures' });
+  await expect(page.getByTestId('log-ring-screen').or(again)).toBeVisible();
+  if (await again.isVisible()) await again.click();
+  await expect(page.getByTestId('log-ring-screen')).toBeVisible();
+
+  // Two taps.
+  await page.getByRole('button', { name: 'Put it on the shelf' }).click();
+  await expect(page.getByTestId('shelf-price')).not.toHaveValue('');
+  await page.getByTestId('put-up').click();
+  await page.getByRole('link', { name: /^On the shelf at/ }).click();
+  await expect(page.getByTestId('shelf-ring-screen')).toContainText('for sale for 0 days');
+  await expect(page.getByRole('list', { name: 'What it is' })).toContainText('8.4 mm');
+
+  // The catalogue is a page that stands by itself.
+  await visit(page, '/orders/shelf');
+  await page.getByRole('button', { name: 'Catalogue and files for buyers' }).click();
+  const [download] = await Promise.all([
+    page.waitForEvent('download', { timeout: 120_000 }),
+    page.getByRole('button', { name: 'Catalogue, web page' }).click(),
+  ]);
+  const html = await readFile(await download.path(), 'utf8');
+  const catalogue = await page.context().newPage();
+  const asked: string[] = [];
+  catalogue.on('request', (request) => asked.push(request.url()));
+  await catalogue.route(`${REST}/**`, (route) => route.fulfill({ contentType: 'text/html', body: html }));
+  await catalogue.goto(`${REST}/shelf.html`);
+  const ring = catalogue.getByRole('article').filter({ hasText: 'Ring of the slipway' });
+  await expect(ring).toContainText('8.4 mm wide');
+  await expect(ring.getByRole('img').first()).toBeVisible();
+  await ring.getByText('More about this ring').click();
+  await expect(ring).toContainText('must never be passed as money');
+  const wide = await catalogue.evaluate(() => document.documentElement.scrollWidth > window.innerWidth);
+  expect(wide).toBe(false);
+  expect(asked.filter((url) => !url.startsWith('data:'))).toEqual([`${REST}/shelf.html`]);
+  await catalogue.close();
+
+  // At the table, without the server.
+  await visit(page, '/orders/shelf/market');
+  const sell = page.getByRole('link', { name: /^Sell Ring of the slipway/ });
+  await expect(sell).toBeVisible();
+  await workshop.stop();
+  await sell.click();
+  await page.getByTestId('sold').click();
+  await expect(sell).toBeHidden();
+  await expect(page.getByTestId('takings')).toContainText('Ring of the slipway, waits for the server');
+  await workshop.start();
+  await expect(page.getByTestId('takings')).not.toContainText('waits for the server');
+  await expect(page.getByTestId('takings')).toContainText('Ring of the slipway');
+  await visit(page, '/orders');
+  await page.getByRole('radio', { name: 'closed' }).click();
+  await page.getByRole('link', { name: /^Ring of the slipway, Walk-in buyer, closed/ }).click();
+  await expect(page.getByTestId('order-screen')).toContainText('as it lay on the shelf');
+});
+
+test('a ring that two devices sell is sold once, and the sale is undone', async ({ app: page, workshop }) => {
+  const api = `${workshop.url}/api/v1`;
+  const { items } = (await (await page.request.get(`${api}/shelf?gone=0`)).json()) as {
+    items: { id: string; ring: { name: string }; state: string }[];
+  };
+  const item = items.find(({ state }) => state === 'for-sale');
+  await visit(page, `/orders/shelf/${item?.id}`);
+  await page.getByTestId('sell').click();
+  const sale = {
+    ...{ id: randomUUID(), orderId: randomUUID(), at: new Date().toISOString(), personId: null },
+    ...{ price: 50, way: 'other', post: 0, handedOver: true },
+  };
+  expect((await page.request.post(`${api}/shelf/${item?.id}/sale`, { data: sale })).ok()).toBe(true);
+  await page.getByTestId('sold').click();
+  await expect(page.getByRole('dialog')).toContainText('This ring has left the shelf meanwhile');
+  await page.getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('button', { name: 'Undo the sale' }).click();
+  await expect(page.getByTestId('shelf-ring-screen')).toContainText('for sale for');
+  const order = (await (await page.request.get(`${api}/orders/${sale.orderId}`)).json()) as { state: string };
+  expect(order.state).toBe('cancelled');
+});
