@@ -48,7 +48,7 @@ test('a ring without an order goes on the shelf, out as a catalogue, and is sold
   // Two taps.
   await page.getByRole('button', { name: 'Put it on the shelf' }).click();
   await expect(page.getByTestId('shelf-price')).not.toHaveValue('');
-  await page.getByTestId('put-up').click();
+  await page.getByRole('button', { name: 'For sale', exact: true }).click();
   await page.getByRole('link', { name: /^On the shelf at/ }).click();
   await expect(page.getByTestId('shelf-ring-screen')).toContainText('for sale for 0 days');
   await expect(page.getByRole('list', { name: 'What it is' })).toContainText('8.4 mm');
@@ -82,7 +82,7 @@ test('a ring without an order goes on the shelf, out as a catalogue, and is sold
   await expect(sell).toBeVisible();
   await workshop.stop();
   await sell.click();
-  await page.getByTestId('sold').click();
+  await page.getByRole('button', { name: 'Sold', exact: true }).click();
   await expect(sell).toBeHidden();
   await expect(page.getByTestId('takings')).toContainText('Ring of the slipway, waits for the server');
   await workshop.start();
@@ -107,7 +107,7 @@ test('a ring that two devices sell is sold once, and the sale is undone', async 
     ...{ price: 50, way: 'other', post: 0, handedOver: true },
   };
   expect((await page.request.post(`${api}/shelf/${item?.id}/sale`, { data: sale })).ok()).toBe(true);
-  await page.getByTestId('sold').click();
+  await page.getByRole('button', { name: 'Sold', exact: true }).click();
   await expect(page.getByRole('dialog')).toContainText('This ring has left the shelf meanwhile');
   await page.getByRole('button', { name: 'Close' }).click();
   await page.getByRole('button', { name: 'Undo the sale' }).click();

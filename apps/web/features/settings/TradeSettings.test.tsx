@@ -21,8 +21,24 @@ describe('RateSettings', () => {
       workshopName: 'The Quay',
       currency: 'cr',
       trade: { ...DEFAULT_SETTINGS.trade, hourlyRate: 42.5, marginShare: 0.3 },
+      wayFees: {},
       spotTyped: { silver: 1.2 },
     });
+  });
+
+  it('keeps the fees of a way of selling, and asks about half a share', () => {
+    const onSave = jest.fn();
+    render(<RateSettings settings={DEFAULT_SETTINGS} onSave={onSave} />);
+    type('Market, of the price (%)', 'half');
+    fireEvent.press(screen.getByText('Save rates'));
+    expect(screen.getByText('✕ must be a share in percent, up to 50')).toBeTruthy();
+    type('Market, of the price (%)', '2.5');
+    type('Market, each sale (cr)', '5');
+    fireEvent.press(screen.getByText('Save rates'));
+    expect(onSave).toHaveBeenCalledTimes(1);
+    expect(onSave).toHaveBeenCalledWith(
+      expect.objectContaining({ wayFees: { market: { feeShare: 0.025, feeFixed: 5 } } }),
+    );
   });
 
   it('keeps nothing while something is wrong, and says what', () => {

@@ -1,4 +1,5 @@
 import type { OrderInList } from '@round-mint/contract/orders';
+import { WALK_IN_ID } from '@round-mint/contract/shelf';
 import { useRouter } from 'expo-router';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
@@ -101,7 +102,7 @@ export function OrderActions({ order, person }: { order: OrderInList; person: st
             <Button label="Quote again" onPress={() => setOpen('quote')} />
           </View>
         ) : null}
-        {card && order.shelfRingId !== undefined ? (
+        {card && order.shelfRingId !== undefined && order.personId !== WALK_IN_ID ? (
           <View className="flex-1">
             <Button label="Write to the buyer" onPress={() => setOpen('sale')} />
           </View>

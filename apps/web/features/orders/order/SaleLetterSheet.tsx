@@ -9,9 +9,6 @@ import { useLetterPicture } from './use-letter-picture';
 import { useLetterWords } from './use-letter-words';
 import { useOrderPicture } from './use-order-picture';
 
-/** Facts that a buyer of a ready ring is not told: whose finger it was made for. */
-const NOT_TOLD = ['For'];
-
 interface SaleLetterSheetProps {
   order: OrderInList & { readonly ringId: string };
   person: string;
@@ -31,9 +28,7 @@ export function SaleLetterSheet({ order, person, onClose }: SaleLetterSheetProps
       ...words,
       ring: order.name,
       price: order.quote?.price ?? 0,
-      facts: (card?.facts ?? [])
-        .filter(([name]) => !NOT_TOLD.includes(name))
-        .map(([name, value]) => `${name}: ${value}`),
+      facts: (card?.facts ?? []).map(([name, value]) => `${name}: ${value}`),
       care: card ? [...card.care, card.resize] : [],
       byPost: order.state === 'ready',
     });

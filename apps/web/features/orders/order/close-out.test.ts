@@ -2,6 +2,7 @@ import { ringOf } from '@/testing/demo-ring';
 import { orderOf } from '@/testing/trade';
 import { defaultWriters } from '@/testing/writers';
 import { closeOutFacts, historyOf } from './close-out';
+import { closeOutPaper } from './papers';
 
 const WRITE = defaultWriters();
 const facts = (order = orderOf(), ring = ringOf()) =>
@@ -19,6 +20,16 @@ describe('the close-out card', () => {
       ]),
     );
     expect(card.care.join(' ')).toContain('tarnishes');
+  });
+
+  it('of a ring that was bought ready names nobody that it was made for', () => {
+    const card = facts(orderOf({ shelfRingId: '0000000f-0000-4000-8000-000000000001' }));
+    expect(card.person).toBe('');
+    expect(card.facts.map(([name]) => name)).not.toContain('For');
+    expect(closeOutPaper({ ...card, ring: [], photos: [] }).blocks).not.toContainEqual(
+      expect.objectContaining({ text: expect.stringContaining('Made for') }),
+    );
+    expect(facts().person).toBe('Calla Venn');
   });
 
   it('says how far it can be resized, by its own wall', () => {

@@ -53,7 +53,8 @@ export function closeOutFacts(
   const { insideDiameterMm, widthMm } = care;
   return {
     workshop,
-    person,
+    // Who bought it ready is not who it was made for.
+    person: order.shelfRingId === undefined ? person : '',
     name: order.name,
     dedication: order.wish.dedication,
     facts: [
@@ -63,7 +64,7 @@ export function closeOutFacts(
         'Size',
         `${write.size(insideDiameterMm)} · ${write.second(insideDiameterMm)} · ${write.length(insideDiameterMm)} inside`,
       ],
-      ['For', fingerWords(order)],
+      ...(order.shelfRingId === undefined ? [['For', fingerWords(order)] as const] : []),
       ['Width', write.length(widthMm)],
       ['Begun', format(new Date(ring.createdAt), DATE)],
       ...(ring.finishedAt ? [['Finished', format(new Date(ring.finishedAt), DATE)] as const] : []),

@@ -53,6 +53,7 @@ export function quotePaper({
 
 export interface CloseOutFacts {
   readonly workshop: string;
+  /** Nobody's where it was bought ready. */
   readonly person: string;
   readonly name: string;
   readonly dedication: string;
@@ -72,7 +73,7 @@ export function closeOutPaper(card: CloseOutFacts): Paper {
     blocks: [
       { kind: 'small', text: workshop },
       { kind: 'title', text: name },
-      { kind: 'text', text: `Made for ${person}.` },
+      ...(person === '' ? [] : ([{ kind: 'text', text: `Made for ${person}.` }] as const)),
       ...(dedication ? ([{ kind: 'heading', text: `“${dedication}”` }] as const) : []),
       ...(photos.length > 0 ? ([{ kind: 'pictures', pictures: photos }] as const) : []),
       { kind: 'heading', text: 'Your ring' },

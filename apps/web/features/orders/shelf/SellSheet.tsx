@@ -2,6 +2,7 @@ import type { SaleInput, ShelfRing } from '@round-mint/contract/shelf';
 import { feesOf, type SaleWay } from '@round-mint/core/trade';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
+import { AddSheet } from '@/features/shared/screen/AddSheet';
 import { PersonChoice } from '@/features/orders/people/PersonChoice';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { PriceField } from '@/features/shared/shelf/PriceField';
@@ -12,12 +13,12 @@ import { noticeShown } from '@/store/notices-slice';
 import { problemText } from '@/store/problem';
 import { useGetRingCostsQuery, useSellShelfRingMutation } from '@/store/shelf-api';
 import { useAppDispatch } from '@/store/store';
+import { useFormDraft } from '@/store/use-form-draft';
 import { useListPeopleQuery, useSavePersonMutation } from '@/store/trade-api';
-import { Button } from '@/ui/Button';
 import { LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
-import { Sheet } from '@/ui/Sheet';
+import { ProblemLine } from '@/ui/ProblemLine';
 import { Type } from '@/ui/Type';
 import { WAY_CHOICES } from './shelf-model';
 
@@ -103,24 +104,29 @@ export function SellSheet({ item, onClose }: { item: ShelfRing; onClose: () => v
   const costs = useGetRingCostsQuery(item.ringId).data?.actual;
   const { go, problem, busy } = useSell(item);
   const [asked, setAsked] = useState(false);
-  const [texts, setTexts] = useState<Texts>({
+  const { texts, type, forget, line } = useFormDraft<Texts>(`sale/${item.id}`, {
     ...{ price: item.price.toFixed(2), buyer: 'nobody', personId: '', name: '', email: '' },
     ...{ way: 'market', handing: 'here', post: trade.post.toFixed(2) },
   });
-  const type = (part: Partial<Texts>) => setTexts((before) => ({ ...before, ...part }));
   const problems = asked ? problemsIn(texts) : {};
   const post = texts.handing === 'post' ? (readAmount(texts.post) ?? 0) : 0;
   const submit = async () => {
     setAsked(true);
     if (Object.keys(problemsIn(texts)).length > 0) return;
-    if (await go(texts)) onClose();
+    if (!(await go(texts))) return;
+    forget();
+    onClose();
   };
   return (
-    <Sheet
+    <AddSheet
       title={`Sell ${item.ring.name}`}
+      action="Sold"
       open
+      saving={busy}
+      problem={problem}
+      draft={line}
+      onAdd={() => void submit()}
       onClose={onClose}
-      footer={<Button look="main" label="Sold" disabled={busy} onPress={() => void submit()} testID="sold" />}
     >
       {item.reserved ? (
         <Notice
@@ -164,11 +170,7 @@ export function SellSheet({ item, onClose }: { item: ShelfRing; onClose: () => v
         onChange={(buyer) => type({ buyer })}
         invalid={problems.buyer !== undefined}
       />
-      {problems.buyer ? (
-        <Type as="small" role="alert" className="text-stop">
-          {`✕ ${problems.buyer}`}
-        </Type>
-      ) : null}
+      <ProblemLine text={problems.buyer} />
       {texts.buyer === 'known' ? (
         <PersonChoice
           people={people}
@@ -177,11 +179,7 @@ export function SellSheet({ item, onClose }: { item: ShelfRing; onClose: () => v
           invalid={problems.personId !== undefined}
         />
       ) : null}
-      {problems.personId ? (
-        <Type as="small" role="alert" className="text-stop">
-          {`✕ ${problems.personId}`}
-        </Type>
-      ) : null}
+      <ProblemLine text={problems.personId} />
       {texts.buyer === 'new' ? (
         <>
           <Field
@@ -199,10 +197,9 @@ export function SellSheet({ item, onClose }: { item: ShelfRing; onClose: () => v
           />
         </>
       ) : null}
-      {problem ? <Notice level="stop" title={problem} live /> : null}
       <Type as="small">
         An order is made of it, with card and letter. Undo on the ring’s page puts it back.
       </Type>
-    </Sheet>
+    </AddSheet>
   );
 }

@@ -19,7 +19,7 @@ import { Screen } from '@/ui/Screen';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
 import { Empty, Fetched } from '@/ui/Waiting';
-import { LeaveSheet } from './LeaveSheet';
+import { ChangeSheet } from './ChangeSheet';
 import { ReserveSheet } from './ReserveSheet';
 import { SellSheet } from './SellSheet';
 import { shelfHistory } from './shelf-model';
@@ -43,7 +43,7 @@ function Pictures({ item: { ringId, ring } }: { item: ShelfRing }) {
   );
 }
 
-type Open = 'sell' | 'reserve' | 'leave' | 'texts';
+type Open = 'sell' | 'reserve' | 'change' | 'texts';
 
 /** What can be done next, in thumb's reach. */
 function Actions({ item, onOpen }: { item: ShelfRing; onOpen: (open: Open) => void }) {
@@ -94,7 +94,7 @@ function Actions({ item, onOpen }: { item: ShelfRing; onOpen: (open: Open) => vo
         ) : (
           <Button className="flex-1" label="Reserve it" disabled={busy} onPress={() => onOpen('reserve')} />
         )}
-        <Button className="flex-1" label="Something else …" onPress={() => onOpen('leave')} />
+        <Button className="flex-1" label="Something else …" onPress={() => onOpen('change')} />
       </View>
     </View>
   );
@@ -192,7 +192,7 @@ function OneRing({ item }: { item: ShelfRing }) {
       <History item={item} />
       {open === 'sell' ? <SellSheet item={item} onClose={close} /> : null}
       {open === 'reserve' ? <ReserveSheet item={item} onClose={close} /> : null}
-      {open === 'leave' ? <LeaveSheet item={item} onClose={close} /> : null}
+      {open === 'change' ? <ChangeSheet item={item} onClose={close} /> : null}
       {open === 'texts' ? (
         <TextsSheet item={item} computed={textsOf({ ...item, texts: null }, words)} onClose={close} />
       ) : null}

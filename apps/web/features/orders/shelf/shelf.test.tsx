@@ -116,14 +116,18 @@ describe('ShelfScreen', () => {
     fireEvent.press(await screen.findByLabelText('Put Quay ring 1 on the shelf'));
     // 20 + 2 + an hour at 20, a quarter of the price left over: 42 / 0.75.
     await waitFor(() => expect(screen.getByTestId('shelf-price').props.value).toBe('56.00'));
+    expect(screen.getByText('Leaves 14.00 cr over. By your rates it would be 56.00 cr.')).toBeTruthy();
+    fireEvent.press(screen.getByText('Why?'));
+    expect(screen.getByText('1 h at the bench')).toBeTruthy();
+    expect(screen.getByText('Worth as metal: the floor')).toBeTruthy();
     fireEvent.changeText(screen.getByTestId('shelf-price'), '12');
     expect(screen.getByText('Below what the piece was worth as metal: 15.00 cr.')).toBeTruthy();
     fireEvent.changeText(screen.getByTestId('shelf-price'), 'dear');
-    fireEvent.press(screen.getByTestId('put-up'));
+    fireEvent.press(screen.getByText('For sale'));
     expect(screen.getByText(/must be an amount such as 84/)).toBeTruthy();
     expect(calls.some(({ method }) => method === 'POST')).toBe(false);
     fireEvent.changeText(screen.getByTestId('shelf-price'), '58,50');
-    fireEvent.press(screen.getByTestId('put-up'));
+    fireEvent.press(screen.getByText('For sale'));
     await waitFor(() =>
       expect(calls.find(({ method }) => method === 'POST')?.body).toMatchObject({
         ringId: RING.ringId,
@@ -150,14 +154,14 @@ describe('ShelfRingScreen', () => {
     renderWithStore(<ShelfRingScreen />);
     fireEvent.press(await screen.findByTestId('sell'));
     fireEvent.press(screen.getByRole('radio', { name: /goes by post/ }));
-    fireEvent.press(screen.getByTestId('sold'));
+    fireEvent.press(screen.getByText('Sold'));
     expect(screen.getByText(/say who it is sent to/)).toBeTruthy();
     fireEvent.press(screen.getByRole('radio', { name: 'new' }));
-    fireEvent.press(screen.getByTestId('sold'));
+    fireEvent.press(screen.getByText('Sold'));
     expect(screen.getByText(/must not be empty/)).toBeTruthy();
     fireEvent.changeText(screen.getByLabelText('Name'), 'Nela Prow');
     fireEvent.press(screen.getByRole('radio', { name: 'own page' }));
-    fireEvent.press(screen.getByTestId('sold'));
+    fireEvent.press(screen.getByText('Sold'));
     await waitFor(() => expect(router.push).toHaveBeenCalled());
     const [person] = posts(calls, '/people');
     const [sale] = posts(calls, `/shelf/${RING.id}/sale`);
@@ -180,7 +184,7 @@ describe('ShelfRingScreen', () => {
     renderWithStore(<ShelfRingScreen />);
     fireEvent.press(await screen.findByTestId('sell'));
     fireEvent.changeText(screen.getByTestId('shelf-price'), '51');
-    fireEvent.press(screen.getByTestId('sold'));
+    fireEvent.press(screen.getByText('Sold'));
     expect(await screen.findByText(/has left the shelf meanwhile/)).toBeTruthy();
     expect(screen.getByTestId('shelf-price').props.value).toBe('51');
   });

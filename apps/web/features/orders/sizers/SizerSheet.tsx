@@ -22,6 +22,7 @@ import {
 import { useFormDraft } from '@/store/use-form-draft';
 import { Choices, LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
+import { ProblemLine } from '@/ui/ProblemLine';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
 
@@ -132,11 +133,7 @@ export function SizerSheet({ sizer, people, onClose }: SizerSheetProps) {
         onChange={(personId) => type({ personId })}
         invalid={problems['personId'] !== undefined}
       />
-      {problems['personId'] ? (
-        <Type as="small" role="alert" className="text-stop">
-          ✕ choose who it goes to; add a person first
-        </Type>
-      ) : null}
+      <ProblemLine text={problems['personId'] && 'choose who it goes to; add a person first'} />
       <DateField
         label="Sent on"
         value={texts.sentOn}

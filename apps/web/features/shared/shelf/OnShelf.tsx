@@ -1,3 +1,4 @@
+import { GONE_STATES } from '@round-mint/core/trade';
 import { Link } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -19,7 +20,9 @@ export function OnShelf({ ringId }: { ringId: string }) {
       <Link href={{ pathname: '/orders/shelf/[id]', params: { id: onShelf.id } }} asChild>
         <Pressable className="min-h-[48px] justify-center border-b border-t border-line py-2 active:opacity-70">
           <Type as="label" className="underline">
-            {`On the shelf at ${money(onShelf.price)}`}
+            {GONE_STATES.includes(onShelf.state)
+              ? 'It has left the shelf'
+              : `On the shelf at ${money(onShelf.price)}`}
           </Type>
           <Type as="small">{shelfStateWords(onShelf)}</Type>
         </Pressable>

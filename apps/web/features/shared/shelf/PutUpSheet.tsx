@@ -1,5 +1,6 @@
 import type { UnplacedRing } from '@round-mint/contract/shelf';
 import { useState } from 'react';
+import { AddSheet } from '@/features/shared/screen/AddSheet';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { ringLine } from '@/features/shared/words/shelf-words';
 import { newId } from '@/store/new-id';
@@ -7,13 +8,19 @@ import { noticeShown } from '@/store/notices-slice';
 import { problemText } from '@/store/problem';
 import { useGetRingCostsQuery, usePutOnShelfMutation } from '@/store/shelf-api';
 import { useAppDispatch } from '@/store/store';
-import { Button } from '@/ui/Button';
+import { useFormDraft } from '@/store/use-form-draft';
 import { Field } from '@/ui/Field';
-import { Notice } from '@/ui/Notice';
-import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
 import { PriceField, proposedPrice } from './PriceField';
 import { readAmount } from './read-amount';
+
+interface Typed {
+  /** Undefined until a price is typed. */
+  readonly price?: string;
+  readonly story: string;
+}
+
+const NOTHING_TYPED: Typed = { story: '' };
 
 interface PutUpSheetProps {
   ring: UnplacedRing;
@@ -28,18 +35,19 @@ export function PutUpSheet({ ring: { ringId, ring }, onClose, onDone }: PutUpShe
   const costs = useGetRingCostsQuery(ringId).data?.actual;
   const [put, { isLoading }] = usePutOnShelfMutation();
   const [id] = useState(newId);
-  const [typed, setTyped] = useState<string>();
-  const [story, setStory] = useState('');
+  const { texts, type, forget, line } = useFormDraft(`put-up/${ringId}`, NOTHING_TYPED);
   const [problem, setProblem] = useState<string>();
   const [asked, setAsked] = useState(false);
-  const text = typed ?? proposedPrice(costs)?.price.toFixed(2) ?? '';
+  // Until another one is typed, it is what its rates say.
+  const text = texts.price ?? proposedPrice(costs)?.price.toFixed(2) ?? '';
   const price = readAmount(text);
   const submit = async () => {
     setAsked(true);
     if (price === undefined) return;
     try {
-      await put({ id, ringId, price, story: story.trim(), texts: null }).unwrap();
+      await put({ id, ringId, price, story: texts.story.trim(), texts: null }).unwrap();
       dispatch(noticeShown({ text: `${ring.name} is for sale at ${write.money(price)}.` }));
+      forget();
       onClose();
       onDone?.(id);
     } catch (error) {
@@ -47,34 +55,29 @@ export function PutUpSheet({ ring: { ringId, ring }, onClose, onDone }: PutUpShe
     }
   };
   return (
-    <Sheet
+    <AddSheet
       title="Put it on the shelf"
+      action="For sale"
       open
+      saving={isLoading}
+      problem={problem}
+      draft={line}
+      onAdd={() => void submit()}
       onClose={onClose}
-      footer={
-        <Button
-          look="main"
-          label="For sale"
-          disabled={isLoading}
-          onPress={() => void submit()}
-          testID="put-up"
-        />
-      }
     >
       <Type as="heading" aria-level={3}>
         {ring.name}
       </Type>
       <Type as="small">{ringLine(ring, write)}</Type>
-      <PriceField text={text} onChange={setTyped} costs={costs} showsProblem={asked} />
+      <PriceField text={text} onChange={(price) => type({ price })} costs={costs} showsProblem={asked} />
       <Field
         label="Its story"
         hint="A line for whoever looks at it. It can be written later."
-        value={story}
+        value={texts.story}
         maxLength={1000}
         multiline
-        onChangeText={setStory}
+        onChangeText={(story) => type({ story })}
       />
-      {problem ? <Notice level="stop" title={problem} live /> : null}
-    </Sheet>
+    </AddSheet>
   );
 }

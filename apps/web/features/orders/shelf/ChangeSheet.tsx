@@ -3,11 +3,13 @@ import { parseDecimal } from '@round-mint/core/format';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { DraftLine } from '@/features/shared/inputs/DraftLine';
 import { useArchive } from '@/features/shared/screen/use-archive';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { PriceField } from '@/features/shared/shelf/PriceField';
 import { problemsOf } from '@/store/problem';
 import { useGetRingCostsQuery, useRemoveShelfRingMutation } from '@/store/shelf-api';
+import { useFormDraft } from '@/store/use-form-draft';
 import { Button } from '@/ui/Button';
 import { LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
@@ -47,7 +49,7 @@ function bodyOf(change: Exclude<Change, 'off'>, { price, who, mass }: Texts) {
 }
 
 /** Anything else that can happen to a ring on the shelf. */
-export function LeaveSheet({ item, onClose }: { item: ShelfRing; onClose: () => void }) {
+export function ChangeSheet({ item, onClose }: { item: ShelfRing; onClose: () => void }) {
   const { tell, busy } = useShelfLog(item);
   const { money } = useWriters();
   const router = useRouter();
@@ -55,11 +57,10 @@ export function LeaveSheet({ item, onClose }: { item: ShelfRing; onClose: () => 
   const [remove] = useRemoveShelfRingMutation();
   const archive = useArchive('shelf-ring', remove, 'is off the shelf');
   const [change, setChange] = useState<Change>('priced');
-  const [texts, setTexts] = useState<Texts>({
+  const { texts, type, forget, line } = useFormDraft<Texts>(`shelf-change/${item.id}`, {
     ...{ price: item.price.toFixed(2), who: '', mass: item.ring.massG.toFixed(1) },
   });
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
-  const type = (part: Partial<Texts>) => setTexts((before) => ({ ...before, ...part }));
   const done = (body: ShelfEventInput['body']) =>
     body.kind === 'priced' ? `${money(body.price)} from now on` : body.kind.replace('-', ' ');
   const submit = async () => {
@@ -68,8 +69,13 @@ export function LeaveSheet({ item, onClose }: { item: ShelfRing; onClose: () => 
       return;
     }
     const parsed = bodyOf(change, texts);
-    if (!parsed.success) setProblems(problemsOf(parsed.error));
-    else if (await tell(parsed.data, done(parsed.data))) onClose();
+    if (!parsed.success) {
+      setProblems(problemsOf(parsed.error));
+      return;
+    }
+    if (!(await tell(parsed.data, done(parsed.data)))) return;
+    forget();
+    onClose();
   };
   return (
     <Sheet
@@ -85,6 +91,7 @@ export function LeaveSheet({ item, onClose }: { item: ShelfRing; onClose: () => 
         />
       }
     >
+      <DraftLine {...line} />
       <LabelledChoices
         label="What happens to it"
         choices={CHANGES}
