@@ -11,6 +11,7 @@ import { call } from './call';
 import { isAway } from './is-away';
 import { ALL, itemsOf, pagedList, wholeList, type Asked, type ItemsOf } from './lists';
 import { addedBy, savedBy, type Base } from './saving';
+import { TAG_TYPES } from './tag-types';
 import { callOfThing } from './things';
 import type { ThingKind, UnsentThing } from './unsent-things-slice';
 
@@ -43,35 +44,7 @@ export const RINGS_A_PAGE = 50;
 export const api = createApi({
   reducerPath: 'api',
   baseQuery,
-  tagTypes: [
-    ...([
-      'Stock',
-      'Kit',
-      'DieChart',
-      'Ring',
-      'Log',
-      'Settings',
-      'Device',
-      'Learnt',
-      'Recipe',
-      'Photo',
-      'Access',
-      'Backup',
-    ] as const),
-    // Of what happens around the bench: trade-api.ts.
-    ...([
-      'Person',
-      'Order',
-      'ShelfRing',
-      'Sizer',
-      'Scrap',
-      'Supply',
-      'Spot',
-      'Message',
-      'DayPlan',
-      'Shop',
-    ] as const),
-  ],
+  tagTypes: TAG_TYPES,
   endpoints: (build) => ({
     /** All of it, or all of a kind: what rings can be made from. */
     listStock: build.query<ItemsOf<typeof stock.list>, Asked | void>({

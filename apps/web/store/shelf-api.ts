@@ -3,7 +3,7 @@ import { shelf } from '@round-mint/contract/endpoints-shelf';
 import { api } from './api';
 import { call } from './call';
 import { pagedList, wholeList, type Asked, type ItemsOf } from './lists';
-import { addedBy, type Base } from './saving';
+import { addedBy, savedBy, type Base } from './saving';
 
 export const ON_SHELF: Asked = { gone: '0' };
 export const GONE: Asked = { gone: '1', sort: '-goneAt' };
@@ -54,12 +54,9 @@ export const shelfApi = api.injectEndpoints({
     }),
     changeShelfRing: build.mutation<
       ResponseOf<typeof shelf.replace>,
-      RequestOf<typeof shelf.replace> & { readonly id: string; readonly base: Base }
+      RequestOf<typeof shelf.replace> & { readonly isNew: false; readonly base: Base }
     >({
-      query: ({ id, base, ...body }) => ({
-        ...call(shelf.replace, { params: { id }, body }),
-        headers: { 'if-match': `"${base.version}"` },
-      }),
+      queryFn: savedBy(shelf),
       invalidatesTags: ['ShelfRing'],
     }),
     logShelfRing: build.mutation<

@@ -61,7 +61,7 @@ export const shelfInputSchema = z.strictObject({
   price,
   ...ownWords,
 });
-export const shelfChangeSchema = z.strictObject(ownWords);
+export const shelfChangeSchema = z.strictObject({ id: idSchema.optional(), ...ownWords });
 
 /** As it is kept: the ring, its words, and all that happened to it on the shelf. */
 export const storedShelfRingSchema = z.strictObject({

@@ -38,14 +38,8 @@ function serveOrders(router: Router, db: Database): void {
 
 function serveShelf(router: Router, db: Database): void {
   const orderOf = createOrders(db);
-  const stored = createShelf(db);
   serve(router, shelf.exportCsv, async ({ response }) => sendCsv(response, 'shelf', await writeShelfCsv(db)));
-  serve(router, shelf.list, ({ query }) => stored.list(query));
-  serve(router, shelf.create, ({ body }) => stored.create(body));
-  serve(router, shelf.get, ({ params }) => stored.get(params.id));
-  serve(router, shelf.replace, ({ params, body, version }) => stored.replace(params.id, body, version));
-  serve(router, shelf.archive, ({ params }) => stored.remove(params.id));
-  serve(router, shelf.restore, ({ params }) => stored.restore(params.id));
+  serveResource(router, shelf, createShelf(db));
   serve(router, shelf.logEvents, ({ params, body }) => logShelfEvents(db, params.id, body.events));
   serve(router, shelf.sell, async ({ params, body }) => {
     const sold = await sellRing(db, params.id, body);

@@ -1,5 +1,5 @@
 import type { OrderInList } from '@round-mint/contract/orders';
-import { costOf, marginAt, type PastSale, type PriceInput } from '@round-mint/core/trade';
+import { costOf, feesAt, marginAt, type PastSale, type PriceInput } from '@round-mint/core/trade';
 import type { Database } from '../db/database';
 import { BOOK_COLUMNS } from './csv-columns';
 import { csvOf } from './csv-table';
@@ -32,15 +32,12 @@ export async function booked(db: Database): Promise<readonly BookedSale[]> {
   });
 }
 
-const feesIn = ({ price, input: { feeShare, feeFixed } }: BookedSale) => price * feeShare + feeFixed;
-
 /** What the numbers of the shop are made of. */
-export function pastSale(sale: BookedSale): PastSale {
-  const { order, closedAt, price, input } = sale;
+export function pastSale({ order, closedAt, price, input }: BookedSale): PastSale {
   return {
     ...{ closedAt, price, margin: marginAt(input, price) },
     way: order.way ?? 'order',
-    fees: feesIn(sale),
+    fees: feesAt(input, price),
     hours: input.minutes / 60,
   };
 }
@@ -49,15 +46,14 @@ export function pastSale(sale: BookedSale): PastSale {
 const paid = (amount: number) => Number(amount.toFixed(2));
 
 /** A sale as a line of the books. */
-function bookLine(sale: BookedSale): Readonly<Record<string, unknown>> {
-  const { order, closedAt, price, input } = sale;
+function bookLine({ order, closedAt, price, input }: BookedSale): Readonly<Record<string, unknown>> {
   const { stockCost, consumablesCost, minutes, hourlyRate, scrapValue, refinerShare, post } = input;
   return {
     day: closedAt.slice(0, 10),
     ...{ orderId: order.id, ring: order.name, buyer: order.personName },
     way: order.way ?? 'order',
     price: paid(price),
-    fees: paid(feesIn(sale)),
+    fees: paid(feesAt(input, price)),
     post: paid(post),
     stock: paid(stockCost),
     supplies: paid(consumablesCost),

@@ -52,7 +52,8 @@ export async function loadPriceContext(db: Database): Promise<Omit<PriceContext,
   return { settings, spot, supplies };
 }
 
-function priceInput(made: Made, { settings, spot, supplies, coupon }: PriceContext): PriceInput {
+/** All that a price is made of, by what was made and at the prices of today. */
+export function priceInput(made: Made, { settings, spot, supplies, coupon }: PriceContext): PriceInput {
   const { hourlyRate, refinerShare, post, feeShare, feeFixed, marginShare, roundTo } = settings.trade;
   const perG = worthPerG(made.metal, spot);
   return {

@@ -2,11 +2,11 @@ import { storedShelfRingSchema } from '@round-mint/contract/shelf';
 import { spotMetalOf, shelfProgress, type WishKind } from '@round-mint/core/trade';
 import type { AskedFor, Lay } from '@round-mint/core/demand';
 import type { MetalId } from '@round-mint/core/metal';
-import { and, eq, inArray, isNull } from 'drizzle-orm';
+import { eq, isNull } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { orders, orderStandings, rings, shelf } from '../db/schema';
 import { isoTime } from './resource';
-import { figuresOf } from './shelf-figures';
+import { summariesOf } from './ring-summaries';
 import { WISH_OF } from './shelf-sale';
 import { storedOrder } from './stored-rows';
 
@@ -54,35 +54,19 @@ export async function readAsked(db: Database): Promise<readonly Asked[]> {
 /** Every ring that lies on the shelf or lay there, archived ones until they were taken off. */
 export async function readLays(db: Database): Promise<readonly ShelfLay[]> {
   const rows = await db
-    .select({
-      ringId: shelf.ringId,
-      events: shelf.events,
-      archivedAt: shelf.archivedAt,
-    })
-    .from(shelf);
-  const figures = await figuresOf(
-    db,
-    rows.map(({ ringId }) => ringId),
-  );
-  const living = await livingRings(
-    db,
-    rows.map(({ ringId }) => ringId),
-  );
+    .select({ ringId: shelf.ringId, events: shelf.events, archivedAt: shelf.archivedAt })
+    .from(shelf)
+    .innerJoin(rings, eq(rings.id, shelf.ringId))
+    .where(isNull(rings.archivedAt));
+  const ringIds = [...new Set(rows.map(({ ringId }) => ringId))];
+  const summaries = new Map((await summariesOf(db, ringIds)).map((one) => [one.log.ringId, one]));
   return rows.flatMap(({ ringId, events, archivedAt }): ShelfLay[] => {
-    const ring = figures.get(ringId);
-    if (!ring || !living.has(ringId)) return [];
+    const ring = summaries.get(ringId);
+    if (!ring) return [];
     const { putUpAt, goneAt } = shelfProgress(storedShelfRingSchema.shape.events.parse(events));
-    const group = demandGroup(WISH_OF[ring.kind], ring.metal);
     const off = archivedAt === null ? undefined : isoTime(archivedAt);
-    return [{ ringId, group, insideDiameterMm: ring.insideDiameterMm, fromAt: putUpAt, toAt: goneAt ?? off }];
+    const { insideDiameterMm } = ring.band;
+    const group = demandGroup(WISH_OF[ring.log.kind], ring.metal);
+    return [{ ringId, group, insideDiameterMm, fromAt: putUpAt, toAt: goneAt ?? off }];
   });
-}
-
-async function livingRings(db: Database, ringIds: readonly string[]): Promise<ReadonlySet<string>> {
-  if (ringIds.length === 0) return new Set();
-  const rows = await db
-    .select({ id: rings.id })
-    .from(rings)
-    .where(and(inArray(rings.id, [...ringIds]), isNull(rings.archivedAt)));
-  return new Set(rows.map(({ id }) => id));
 }

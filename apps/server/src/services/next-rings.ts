@@ -6,20 +6,12 @@ import { metalById } from '@round-mint/core/metal';
 import { SIZE_SYSTEMS } from '@round-mint/core/size';
 import { WALL_KINDS } from '@round-mint/core/forming/codes';
 import type { WallKind } from '@round-mint/core/forming';
-import {
-  amountsCost,
-  coinReach,
-  marginAt,
-  priceRing,
-  worthPerG,
-  type Amounts,
-  type PriceInput,
-} from '@round-mint/core/trade';
+import { coinReach, marginAt, possiblePrice, type Amounts, type PriceInput } from '@round-mint/core/trade';
 import { and, eq, gt, isNull, sql } from 'drizzle-orm';
 import { setImmediate } from 'node:timers/promises';
 import type { Database } from '../db/database';
 import { ringOutcomes, rings, stock } from '../db/schema';
-import { loadPriceContext } from './costs';
+import { loadPriceContext, priceInput } from './costs';
 import { demandGroup, readAsked, readLays, type Asked, type ShelfLay } from './demand';
 import { inSlices } from './in-slices';
 import { readKit } from './kit';
@@ -86,24 +78,13 @@ interface Candidate extends RingToMake {
 
 type Prices = Awaited<ReturnType<typeof loadPriceContext>>;
 
-function priceOf(piece: StockItem, hours: number, { settings, spot, supplies }: Prices): PriceInput {
-  const { hourlyRate, refinerShare, post, feeShare, feeFixed, marginShare, roundTo } = settings.trade;
-  const massG = 'massG' in piece ? (piece.massG ?? 0) : 0;
-  return {
-    ...{ stockCost: piece.price ?? 0, meltValue: massG * worthPerG(piece.metal, spot), scrapValue: 0 },
-    ...{ consumablesCost: amountsCost(USUAL_AMOUNTS, supplies), minutes: hours * 60 },
-    ...{ hourlyRate, refinerShare, post, feeShare, feeFixed, marginShare, roundTo },
+function inputOf(piece: StockItem, hours: number, prices: Prices): PriceInput {
+  const made = {
+    ...{ stockCost: piece.price ?? 0, metal: piece.metal, scrapMassG: 0 },
+    pieceMassG: 'massG' in piece ? (piece.massG ?? 0) : 0,
+    ...{ amounts: USUAL_AMOUNTS, minutes: hours * 60 },
   };
-}
-
-/** The price by the workshop's rates; undefined where fees and margin would take all of it. */
-function usualPrice(input: PriceInput): number | undefined {
-  try {
-    return priceRing(input).price;
-  } catch (error) {
-    if (error instanceof RangeError) return undefined;
-    throw error;
-  }
+  return priceInput(made, { ...prices, coupon: 0 });
 }
 
 /** Sizes that a piece can become, inside diameters in mm; undefined for what no ring for the shelf is made of. */
@@ -135,8 +116,8 @@ function candidatesOf(piece: StockItem, { kit, prices, minutes, asked }: Known):
     const reach = reachOf(piece, kit, wall);
     if (!reach) return [];
     const hours = hoursOf(minutes, piece.kind, wall);
-    const input = priceOf(piece, hours, prices);
-    const price = usualPrice(input);
+    const input = inputOf(piece, hours, prices);
+    const price = possiblePrice(input)?.price;
     if (price === undefined) return [];
     const fitting = SIZES_US.map((us) => SIZE_SYSTEMS.us.toDiameterMm(us)).filter(
       (mm) => mm >= reach.min && mm <= reach.max,

@@ -43,7 +43,7 @@ interface Versioned {
 }
 
 /** @throws HttpError 412 with what is there now, when the change was made from an earlier version of it */
-export function refuseStale(version: number, wanted: number | undefined, current: unknown): void {
+function refuseStale(version: number, wanted: number | undefined, current: unknown): void {
   if (wanted !== undefined && wanted !== version) {
     throw new HttpError('changed-meanwhile', undefined, undefined, current);
   }

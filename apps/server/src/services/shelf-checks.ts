@@ -1,35 +1,45 @@
-import { and, eq, isNull, ne, or, sql } from 'drizzle-orm';
+import { and, eq, isNull, ne, notExists, or, sql, type SQL } from 'drizzle-orm';
 import type { Database } from '../db/database';
-import { orders, orderStandings, rings } from '../db/schema';
+import { orders, orderStandings, rings, shelf } from '../db/schema';
 import { HttpError, notFound } from '../http/errors';
 import { RING } from './ring-store';
 import { lockRow } from './row-lock';
 import { holdOnShelf } from './shelf-rows';
 
-/** Orders that are not cancelled and that a ring belongs to. */
-function ordersOfRing(ringId: string) {
-  return and(
-    eq(orders.ringId, ringId),
-    isNull(orders.archivedAt),
-    or(isNull(orderStandings.state), ne(orderStandings.state, 'cancelled')),
-  );
+/** Orders that hold: not archived, and not cancelled. */
+const holds = and(
+  isNull(orders.archivedAt),
+  or(isNull(orderStandings.state), ne(orderStandings.state, 'cancelled')),
+);
+/** Orders whose piece was the customer's own: its ring is never the workshop's to sell. */
+const isTheirs = sql`${orders.details}->>'stockFrom' = 'sent-in'`;
+
+function ordersWhere(db: Database, where: SQL | undefined) {
+  return db
+    .select({ id: orders.id })
+    .from(orders)
+    .leftJoin(orderStandings, eq(orderStandings.orderId, orders.id))
+    .where(where);
 }
 
 /** @throws HttpError 409 for a ring that somebody ordered, or whose piece was the customer's own */
 async function refuseOrdered(tx: Database, ringId: string, saleOrderId?: string): Promise<void> {
-  const [ordered] = await tx
-    .select({ id: orders.id })
-    .from(orders)
-    .leftJoin(orderStandings, eq(orderStandings.orderId, orders.id))
-    .where(and(ordersOfRing(ringId), saleOrderId === undefined ? undefined : ne(orders.id, saleOrderId)))
-    .limit(1);
+  const ofRing = eq(orders.ringId, ringId);
+  const others = saleOrderId === undefined ? undefined : ne(orders.id, saleOrderId);
+  const [ordered] = await ordersWhere(tx, and(ofRing, holds, others)).limit(1);
   if (ordered) throw new HttpError('has-order');
-  const [theirs] = await tx
-    .select({ id: orders.id })
-    .from(orders)
-    .where(and(eq(orders.ringId, ringId), sql`${orders.details}->>'stockFrom' = 'sent-in'`))
-    .limit(1);
+  const [theirs] = await ordersWhere(tx, and(ofRing, isTheirs)).limit(1);
   if (theirs) throw new HttpError('not-yet', 'Its piece was the customer’s own: it is not yours to sell.');
+}
+
+/** Rings, of a query over them, that may be put on the shelf as far as orders and the shelf go. */
+export function isFree(db: Database): SQL | undefined {
+  const lying = db
+    .select({ id: shelf.id })
+    .from(shelf)
+    .where(and(eq(shelf.ringId, rings.id), isNull(shelf.archivedAt)));
+  const bound = ordersWhere(db, and(eq(orders.ringId, rings.id), or(holds, isTheirs)));
+  return and(notExists(lying), notExists(bound));
 }
 
 /**

@@ -10,15 +10,14 @@ import type {
   UnplacedRing,
 } from '@round-mint/contract/shelf';
 import { shelfProgress, stateOn } from '@round-mint/core/trade';
-import { and, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm';
+import { and, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
 import { randomUUID } from 'node:crypto';
 import type { Database } from '../db/database';
-import { orders, orderStandings, rings, scrap, shelf } from '../db/schema';
+import { orders, rings, scrap, shelf } from '../db/schema';
 import { HttpError, notFound } from '../http/errors';
-import { refuseStale } from './resource';
 import { createResources } from './resources';
 import { listRingIds } from './ring-store';
-import { checkFree } from './shelf-checks';
+import { checkFree, isFree } from './shelf-checks';
 import { undoSale } from './shelf-sale';
 import { appendShelfEvent, holdShelfRing, SHELF_RING } from './shelf-rows';
 import { figuresOf } from './shelf-figures';
@@ -132,11 +131,10 @@ export function createShelf(db: Database) {
     },
     get: async (id: string) => shownShelfRing(db, await stored.get(id)),
     create: (input: ShelfInput) => putUp(db, input),
-    replace: (id: string, change: ShelfChange, version?: number) =>
+    replace: (id: string, { story, texts }: ShelfChange, version?: number) =>
       db.transaction(async (tx) => {
         const before = await holdShelfRing(tx, id);
-        refuseStale(before.version, version, before);
-        const changed = await createResources(tx).shelf.replace(id, { ...before, ...change });
+        const changed = await createResources(tx).shelf.replace(id, { ...before, story, texts }, version);
         return shownShelfRing(tx, changed);
       }),
     remove: stored.remove,
@@ -158,15 +156,10 @@ export async function listUnplaced(
   db: Database,
   { ringId: id, ...query }: UnplacedListQuery,
 ): Promise<{ items: UnplacedRing[]; nextCursor: string | null }> {
-  const free = sql`${rings.id} not in (select ${shelf.ringId} from ${shelf} where ${shelf.archivedAt} is null)
-    and not exists (
-      select 1 from ${orders} left join ${orderStandings} on ${orderStandings.orderId} = ${orders.id}
-      where ${orders.ringId} = ${rings.id} and ${orders.archivedAt} is null
-      and (coalesce(${orderStandings.state}, 'asked') <> 'cancelled' or ${orders.details}->>'stockFrom' = 'sent-in'))`;
   const { items: ids, nextCursor } = await listRingIds(
     db,
     { sort: '-finishedAt', ...query },
-    { status: 'finished', where: free, id },
+    { status: 'finished', where: isFree(db), id },
   );
   const figures = await figuresOf(db, ids);
   const cancelled = await db

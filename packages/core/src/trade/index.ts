@@ -39,7 +39,7 @@ export { OFFER_CAUTION, offerTexts } from './offer-texts';
 export type { OfferRing, OfferTexts, OfferWords } from './offer-texts';
 export { partExchange } from './part-exchange';
 export type { ExchangeAnswer, ExchangeQuestion } from './part-exchange';
-export { costOf, feesOf, marginAt, priceRing } from './price';
+export { costOf, feesAt, feesOf, marginAt, possiblePrice, priceRing } from './price';
 export { priceLineWords } from './price-words';
 export type { PriceLineWords } from './price-words';
 export type { Fees, Price, PriceInput, PriceLine, PriceLineCode } from './price';

@@ -58,9 +58,14 @@ export function costOf(input: PriceInput): number {
   return stockCost + consumablesCost + (minutes / 60) * hourlyRate - scrapValue * refinerShare;
 }
 
+/** What is paid in fees when a ring is sold at a price. */
+export function feesAt({ feeShare, feeFixed }: Fees, price: number): number {
+  return price * feeShare + feeFixed;
+}
+
 /** What is left over when a ring is sold at a price. */
 export function marginAt(input: PriceInput, price: number): number {
-  return price - costOf(input) - input.post - (price * input.feeShare + input.feeFixed);
+  return price - costOf(input) - input.post - feesAt(input, price);
 }
 
 /**
@@ -79,7 +84,7 @@ export function priceRing(input: PriceInput): Price {
   const cost = costOf(input);
   const byMargin = (cost + post + feeFixed) / (1 - feeShare - marginShare);
   const price = Math.max(0, Math.max(roundedUp(Math.max(byMargin, meltValue), roundTo) - coupon, meltValue));
-  const fees = price * feeShare + feeFixed;
+  const fees = feesAt(input, price);
   const margin = marginAt(input, price);
   const atFloor = price <= meltValue + 1e-9;
   const lines: PriceLine[] = [
@@ -92,6 +97,11 @@ export function priceRing(input: PriceInput): Price {
     { code: 'margin', amount: margin },
   ];
   return { lines, cost, price, floor: meltValue, atFloor, margin };
+}
+
+/** As {@link priceRing}; undefined where fees and margin would take the whole price. */
+export function possiblePrice(input: PriceInput): Price | undefined {
+  return input.feeShare + input.marginShare > MOST_SHARE ? undefined : priceRing(input);
 }
 
 /** What a way of selling takes: of the price, and per sale. */

@@ -1,10 +1,9 @@
 import type { OrderInList } from '@round-mint/contract/orders';
 import { PaperButton } from '@/features/shared/print/PaperButton';
+import { fetchPhoto } from '@/features/shared/ring/fetch-photo';
 import { useBenchPicture } from '@/features/shared/picture/use-bench-picture';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
-import { photos as photoCalls } from '@round-mint/contract/endpoints-bench';
 import { useListPhotosQuery } from '@/store/api';
-import { addressOf } from '@/store/call';
 import { useRing } from '@/store/use-rings';
 import { closeOutFacts, historyOf } from './close-out';
 import { closeOutPaper } from './papers';
@@ -13,9 +12,7 @@ import { forPaper } from './use-order-picture';
 const WORDS = { before: 'before', during: 'on the way', after: 'finished' } as const;
 
 async function picture(id: string): Promise<Uint8Array> {
-  const answer = await fetch(addressOf(photoCalls.file, { id }));
-  if (!answer.ok) throw new Error('the picture is not there');
-  return new Uint8Array(await answer.arrayBuffer());
+  return new Uint8Array(await (await fetchPhoto(id)).arrayBuffer());
 }
 
 interface CloseOutButtonProps {

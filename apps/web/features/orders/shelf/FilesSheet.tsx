@@ -35,23 +35,22 @@ const FOR_TABLE: readonly Offered[] = [
   { file: 'labels', label: 'Labels, PDF', note: '24 to a sheet; the code opens the ring on a phone.' },
 ];
 
-function Files({
-  files,
-  busy,
-  onMake,
-}: {
-  files: readonly Offered[];
-  busy: boolean;
-  onMake: (file: ShelfFile) => void;
-}) {
-  return files.map(({ file, label, note }) => (
-    <View key={file} className="flex-row items-center gap-3">
-      <Button className="w-[190px]" label={label} disabled={busy} onPress={() => onMake(file)} />
+interface FileRowProps {
+  label: string;
+  note: string;
+  busy?: boolean;
+  onPress: () => void;
+}
+
+function FileRow({ label, note, busy = false, onPress }: FileRowProps) {
+  return (
+    <View className="flex-row items-center gap-3">
+      <Button className="w-[190px]" label={label} disabled={busy} onPress={onPress} />
       <Type as="small" className="flex-1">
         {note}
       </Type>
     </View>
-  ));
+  );
 }
 
 /** The shelf as files for buyers; nothing is sent anywhere. */
@@ -62,6 +61,9 @@ export function FilesSheet({ items, onClose }: { items: readonly ShelfRing[]; on
   const systems = [...new Set([buyers, primarySystem])];
   const words = { systems, workshop: workshopName, currency, write };
   const { make, stop, share, problem } = useShelfFiles(items, words);
+  const row = ({ file, ...told }: Offered) => (
+    <FileRow key={file} {...told} busy={share !== undefined} onPress={() => void make(file)} />
+  );
   return (
     <Sheet title="The shelf as files" open onClose={onClose}>
       <LabelledChoices
@@ -74,19 +76,14 @@ export function FilesSheet({ items, onClose }: { items: readonly ShelfRing[]; on
       {share === undefined ? null : <Progress what="Drawing the rings" share={share} onStop={stop} />}
       {problem ? <Notice level="stop" title="The file could not be made. Try again." live /> : null}
       <View className="gap-2">
-        <Files files={FOR_BUYERS} busy={share !== undefined} onMake={(file) => void make(file)} />
-        <View className="flex-row items-center gap-3">
-          <Button
-            className="w-[190px]"
-            label="Table, CSV"
-            onPress={() => download(addressOf(shelf.exportCsv, {}))}
-          />
-          <Type as="small" className="flex-1">
-            For a spreadsheet.
-          </Type>
-        </View>
+        {FOR_BUYERS.map(row)}
+        <FileRow
+          label="Table, CSV"
+          note="For a spreadsheet."
+          onPress={() => download(addressOf(shelf.exportCsv, {}))}
+        />
         <Type as="heading">For a market table</Type>
-        <Files files={FOR_TABLE} busy={share !== undefined} onMake={(file) => void make(file)} />
+        {FOR_TABLE.map(row)}
       </View>
       <Type as="small">Nothing is sent anywhere: each is saved on this device.</Type>
     </Sheet>

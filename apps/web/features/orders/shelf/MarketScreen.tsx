@@ -1,9 +1,9 @@
 import type { ShelfRing } from '@round-mint/contract/shelf';
 import { countWords } from '@round-mint/core/format';
-import { Link } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useWriters } from '@/features/shared/settings/use-settings';
+import { TextLink } from '@/features/shared/screen/TextLink';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { shelfStateWords } from '@/features/shared/words/shelf-words';
 import { clockWords, dayFromNow, wallMinutes } from '@/features/shared/words/wall-clock';
@@ -118,11 +118,7 @@ export function MarketScreen() {
         >
           <Table items={items} />
           <Today takings={takings} />
-          <Link href="/orders/shelf" asChild>
-            <Type as="small" className="py-3 underline">
-              The whole shelf
-            </Type>
-          </Link>
+          <TextLink href="/orders/shelf" label="The whole shelf" />
         </Screen>
       )}
     </Fetched>

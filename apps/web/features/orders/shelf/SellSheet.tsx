@@ -6,7 +6,7 @@ import { AddSheet } from '@/features/shared/screen/AddSheet';
 import { PersonChoice } from '@/features/orders/people/PersonChoice';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { PriceField } from '@/features/shared/shelf/PriceField';
-import { AMOUNT_PROBLEM, readAmount } from '@/features/shared/shelf/read-amount';
+import { AMOUNT_PROBLEM, readAmount } from '@/features/shared/inputs/read-amount';
 import { dayWords } from '@/features/shared/words/wall-clock';
 import { newId } from '@/store/new-id';
 import { noticeShown } from '@/store/notices-slice';

@@ -1,12 +1,13 @@
 import type { ShelfRing } from '@round-mint/contract/shelf';
 import { GONE_STATES, shelfProgress } from '@round-mint/core/trade';
-import { Link, useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { PicturedRingView } from '@/features/shared/picture/PicturedRingView';
 import { useBenchPicture } from '@/features/shared/picture/use-bench-picture';
 import { PhotoStrip } from '@/features/shared/ring/PhotoStrip';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
+import { TextLink } from '@/features/shared/screen/TextLink';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { momentOf } from '@/features/shared/words/dates';
 import { figureFacts, shelfStateWords } from '@/features/shared/words/shelf-words';
@@ -160,11 +161,7 @@ function OneRing({ item }: { item: ShelfRing }) {
     >
       <View className="flex-row items-end justify-between gap-3">
         <Type as="figure">{write.money(item.price)}</Type>
-        <Link href="/orders/shelf" asChild>
-          <Type as="small" className="py-3 underline">
-            The whole shelf
-          </Type>
-        </Link>
+        <TextLink href="/orders/shelf" label="The whole shelf" />
       </View>
       <Pictures item={item} />
       <View className="gap-1">
@@ -184,11 +181,7 @@ function OneRing({ item }: { item: ShelfRing }) {
           <FactLine key={name} name={name} value={value} />
         ))}
       </View>
-      <Link href={{ pathname: '/log/[id]', params: { id: item.ringId } }} asChild>
-        <Type as="small" className="py-3 underline">
-          How it was made
-        </Type>
-      </Link>
+      <TextLink href={{ pathname: '/log/[id]', params: { id: item.ringId } }} label="How it was made" />
       <History item={item} />
       {open === 'sell' ? <SellSheet item={item} onClose={close} /> : null}
       {open === 'reserve' ? <ReserveSheet item={item} onClose={close} /> : null}

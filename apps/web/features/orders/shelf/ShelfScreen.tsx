@@ -1,11 +1,12 @@
 import type { UnplacedRing } from '@round-mint/contract/shelf';
 import { parseSize } from '@round-mint/core/size';
-import { Link, useRouter } from 'expo-router';
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { PutUpSheet } from '@/features/shared/shelf/PutUpSheet';
 import { OrdersTabs } from '@/features/shared/tabs/OrdersTabs';
+import { TextLink } from '@/features/shared/screen/TextLink';
 import { PlaceHeader } from '@/features/shared/tabs/PlaceHeader';
 import { dayAndYear } from '@/features/shared/words/dates';
 import { shelfStateWords } from '@/features/shared/words/shelf-words';
@@ -19,7 +20,6 @@ import { Button } from '@/ui/Button';
 import { Choices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { Screen } from '@/ui/Screen';
-import { Type } from '@/ui/Type';
 import { VirtualRows } from '@/ui/VirtualRows';
 import { Empty, Fetched } from '@/ui/Waiting';
 import { FilesSheet } from './FilesSheet';
@@ -217,13 +217,7 @@ export function ShelfScreen() {
             <Gone />
           )}
           {writingOut ? <FilesSheet items={items} onClose={() => setWritingOut(false)} /> : null}
-          {part === 'here' ? (
-            <Link href="/orders/shelf/next" asChild>
-              <Type as="small" className="py-3 underline">
-                What to make next
-              </Type>
-            </Link>
-          ) : null}
+          {part === 'here' ? <TextLink href="/orders/shelf/next" label="What to make next" /> : null}
           {putting ? (
             <PutUpSheet ring={putting} onClose={() => setPutting(undefined)} onDone={() => setPart('here')} />
           ) : null}

@@ -40,7 +40,7 @@ export function TextsSheet({ item, computed, onClose }: TextsSheetProps) {
       return;
     }
     try {
-      await change({ id: item.id, ...parsed.data, base: base ?? item }).unwrap();
+      await change({ id: item.id, ...parsed.data, isNew: false, base: base ?? item }).unwrap();
       forget();
       dispatch(noticeShown({ text: `${item.ring.name}: its words are kept.` }));
       onClose();

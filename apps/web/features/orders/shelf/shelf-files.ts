@@ -12,6 +12,7 @@ import {
 import type { Paper, PaperPicture } from '@/features/shared/print/paper';
 import type { Writers } from '@/features/shared/settings/use-settings';
 import { longDay } from '@/features/shared/words/dates';
+import { base64Of } from '@/ui/base64';
 import { everySize, fitsWords } from '@/features/shared/words/shelf-words';
 
 /** A ring of the shelf with its pictures. */
@@ -49,16 +50,18 @@ function offerFacts({ ring }: ShelfRing, write: Writers): CatalogueItem['facts']
   ];
 }
 
-function dataUrlOf(jpeg: Uint8Array): string {
-  const CHUNK = 0x8000;
-  let text = '';
-  for (let from = 0; from < jpeg.length; from += CHUNK) {
-    text += String.fromCharCode(...jpeg.subarray(from, from + CHUNK));
-  }
-  return `data:image/jpeg;base64,${btoa(text)}`;
+/** Pictures as they stand in a page. */
+async function inPage(pictures: readonly PaperPicture[]): Promise<CatalogueItem['pictures']> {
+  return Promise.all(
+    pictures.map(async ({ jpeg, caption }) => ({
+      dataUrl: `data:image/jpeg;base64,${await base64Of(new Blob([new Uint8Array(jpeg)]))}`,
+      alt: caption,
+    })),
+  );
 }
 
-function catalogueItem({ item, pictures }: ShownOffer, words: CatalogueWords): CatalogueItem {
+/** Without its pictures: only a page has them in it. */
+function catalogueItem({ item }: ShownOffer, words: CatalogueWords): CatalogueItem {
   const { ring, id, price, state } = item;
   return {
     ...{ id, price, name: ring.name, massG: ring.massG, metal: metalById(ring.metal).name },
@@ -66,11 +69,11 @@ function catalogueItem({ item, pictures }: ShownOffer, words: CatalogueWords): C
     priceWords: words.write.money(price),
     isReserved: state === 'reserved',
     facts: offerFacts(item, words.write),
-    pictures: pictures.map(({ jpeg, caption }) => ({ dataUrl: dataUrlOf(jpeg), alt: caption })),
+    pictures: [],
   };
 }
 
-/** All that a catalogue shows, on a day. */
+/** All that a catalogue shows on a day, but pictures. */
 export function catalogueOf(
   offers: readonly ShownOffer[],
   words: CatalogueWords,
@@ -84,8 +87,15 @@ export function catalogueOf(
   };
 }
 
-export const cataloguePage = (offers: readonly ShownOffer[], words: CatalogueWords) =>
-  catalogueHtml(catalogueOf(offers, words));
+/** The catalogue as a page, its pictures in it. */
+export async function cataloguePage(offers: readonly ShownOffer[], words: CatalogueWords): Promise<string> {
+  const { items, ...catalogue } = catalogueOf(offers, words);
+  const pictured = items.map(async (item, i) => ({
+    ...item,
+    pictures: await inPage(offers[i]?.pictures ?? []),
+  }));
+  return catalogueHtml({ ...catalogue, items: await Promise.all(pictured) });
+}
 
 /** Product data without pictures, for a maker's own page. */
 export const productData = (offers: readonly ShownOffer[], words: CatalogueWords) =>

@@ -1,10 +1,9 @@
-import { photos } from '@round-mint/contract/endpoints-bench';
 import type { ShelfRing } from '@round-mint/contract/shelf';
 import type { BenchTraits } from '@round-mint/core/steps';
 import { benchPicture } from '@/features/shared/picture/use-bench-picture';
+import { fetchPhoto } from '@/features/shared/ring/fetch-photo';
 import type { PaperPicture } from '@/features/shared/print/paper';
 import { api } from '@/store/api';
-import { addressOf } from '@/store/call';
 import type { useAppDispatch } from '@/store/store';
 import { smallerJpeg } from '@/ui/pixels';
 
@@ -16,9 +15,7 @@ const LONGEST_PX = 1000;
 const MOST_PHOTOS = 3;
 
 async function photograph(id: string, caption: string): Promise<PaperPicture> {
-  const answer = await fetch(addressOf(photos.file, { id }));
-  if (!answer.ok) throw new Error('the photograph is not there');
-  return { jpeg: await smallerJpeg(await answer.blob(), LONGEST_PX), caption };
+  return { jpeg: await smallerJpeg(await fetchPhoto(id), LONGEST_PX), caption };
 }
 
 /** The ring as it is computed; none for work that has no picture. */

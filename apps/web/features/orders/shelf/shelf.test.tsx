@@ -189,6 +189,21 @@ describe('ShelfRingScreen', () => {
     expect(screen.getByTestId('shelf-price').props.value).toBe('51');
   });
 
+  it('keeps words that were changed, as of the version they were changed from', async () => {
+    const path = `/shelf/${RING.id}`;
+    const calls = fakeServer({ ...ON_IT, [`PUT ${path}`]: RING });
+    renderWithStore(<ShelfRingScreen />);
+    fireEvent.press(await screen.findByText('Story and texts'));
+    fireEvent.changeText(screen.getByLabelText('Its story'), 'From the slipway.');
+    fireEvent.changeText(screen.getByLabelText('In short'), 'My own line.');
+    fireEvent.press(screen.getByText('Save'));
+    await waitFor(() => expect(calls.some(({ method }) => method === 'PUT')).toBe(true));
+    expect(calls.find(({ method }) => method === 'PUT')?.body).toMatchObject({
+      story: 'From the slipway.',
+      texts: { short: 'My own line.', long: expect.stringContaining('must never be passed as money') },
+    });
+  });
+
   it('reserves it until a day, gives it away, and takes the last thing back', async () => {
     const events = `/shelf/${RING.id}/events`;
     const told = { id: '0000000f-0000-4000-8000-0000000000aa', at: RING.putUpAt };

@@ -56,7 +56,7 @@ async function save(
       saveFile('labels.pdf', await labelsFile(items, words, address), 'application/pdf');
       return;
     case 'page':
-      saveFile('shelf.html', cataloguePage(offers, words), 'text/html');
+      saveFile('shelf.html', await cataloguePage(offers, words), 'text/html');
       return;
     case 'pdf': {
       const { paperPdf } = await import('@/features/shared/print/pdf');

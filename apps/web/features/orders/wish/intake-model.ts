@@ -2,7 +2,7 @@ import { wallWishOf } from '@round-mint/contract/coin-ring';
 import { orderInputSchema, type OrderInput } from '@round-mint/contract/orders';
 import { daySchema } from '@round-mint/contract/people';
 import type { Settings } from '@round-mint/contract/settings';
-import { parseDecimal, parseLengthMm } from '@round-mint/core/format';
+import { parseLengthMm } from '@round-mint/core/format';
 import { USUAL_CURL } from '@round-mint/core/forming';
 import { isMetalId } from '@round-mint/core/metal';
 import {
@@ -14,6 +14,7 @@ import {
   type SizeSystemId,
 } from '@round-mint/core/size';
 import type { CustomerWish } from '@round-mint/core/trade';
+import { readAmount } from '@/features/shared/inputs/read-amount';
 import type { IntakeTexts } from './intake-slice';
 
 /** A gauge this much narrower than the band reads too small, mm. */
@@ -43,11 +44,6 @@ function optional<T>(text: string, read: (text: string) => T | undefined, proble
 
 function wholeNumber(text: string): number | undefined {
   return /^-?\d+$/.test(text) ? Number(text) : undefined;
-}
-
-function amount(text: string): number | undefined {
-  const value = parseDecimal(text);
-  return Number.isFinite(value) && value >= 0 ? value : undefined;
 }
 
 const LENGTH = 'a length such as 8.5, or nothing';
@@ -84,7 +80,7 @@ function readTexts(texts: IntakeTexts, { lengthUnit, primarySystem }: Settings) 
       },
       'a number from 2 on, or nothing',
     ),
-    exchangeValue: optional(texts.exchangeValue, amount, 'an amount such as 12, or nothing'),
+    exchangeValue: optional(texts.exchangeValue, readAmount, 'an amount such as 12, or nothing'),
   } as const;
 }
 

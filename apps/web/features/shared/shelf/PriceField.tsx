@@ -1,4 +1,4 @@
-import { marginAt, priceLineWords, priceRing, type Price, type PriceInput } from '@round-mint/core/trade';
+import { marginAt, possiblePrice, priceLineWords, type Price, type PriceInput } from '@round-mint/core/trade';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
@@ -7,18 +7,7 @@ import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
-import { AMOUNT_PROBLEM, readAmount } from './read-amount';
-
-/** A price by the workshop's rates; undefined where fees and margin would take all of it. */
-export function proposedPrice(costs: PriceInput | undefined): Price | undefined {
-  if (!costs) return undefined;
-  try {
-    return priceRing(costs);
-  } catch (error) {
-    if (error instanceof RangeError) return undefined;
-    throw error;
-  }
-}
+import { AMOUNT_PROBLEM, readAmount } from '@/features/shared/inputs/read-amount';
 
 /** How the proposed price comes about, line by line. */
 function Lines({ costs, price }: { costs: PriceInput; price: Price }) {
@@ -48,7 +37,7 @@ export function PriceField({ text, onChange, costs, showsProblem }: PriceFieldPr
   const { currency } = useSettings();
   const [isExplained, setExplained] = useState(false);
   const price = readAmount(text);
-  const usual = proposedPrice(costs);
+  const usual = costs && possiblePrice(costs);
   const floor = costs?.meltValue ?? 0;
   return (
     <View className="gap-1">

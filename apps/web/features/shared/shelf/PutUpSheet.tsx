@@ -1,4 +1,5 @@
 import type { UnplacedRing } from '@round-mint/contract/shelf';
+import { possiblePrice } from '@round-mint/core/trade';
 import { useState } from 'react';
 import { AddSheet } from '@/features/shared/screen/AddSheet';
 import { useWriters } from '@/features/shared/settings/use-settings';
@@ -11,8 +12,8 @@ import { useAppDispatch } from '@/store/store';
 import { useFormDraft } from '@/store/use-form-draft';
 import { Field } from '@/ui/Field';
 import { Type } from '@/ui/Type';
-import { PriceField, proposedPrice } from './PriceField';
-import { readAmount } from './read-amount';
+import { PriceField } from './PriceField';
+import { readAmount } from '@/features/shared/inputs/read-amount';
 
 interface Typed {
   /** Undefined until a price is typed. */
@@ -39,7 +40,7 @@ export function PutUpSheet({ ring: { ringId, ring }, onClose, onDone }: PutUpShe
   const [problem, setProblem] = useState<string>();
   const [asked, setAsked] = useState(false);
   // Until another one is typed, it is what its rates say.
-  const text = texts.price ?? proposedPrice(costs)?.price.toFixed(2) ?? '';
+  const text = texts.price ?? (costs && possiblePrice(costs))?.price.toFixed(2) ?? '';
   const price = readAmount(text);
   const submit = async () => {
     setAsked(true);
