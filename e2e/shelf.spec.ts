@@ -115,3 +115,48 @@ test('a ring that two devices sell is sold once, and the sale is undone', async 
   const order = (await (await page.request.get(`${api}/orders/${sale.orderId}`)).json()) as { state: string };
   expect(order.state).toBe('cancelled');
 });
+
+test('a discount stops at the floor and says so; below it only on demand', async ({ app: page, workshop }) => {
+  await visit(page, '/orders/discounts');
+  await page.getByRole('button', { name: 'Add a discount' }).click();
+  await page.getByRole('textbox', { name: 'Code' }).fill('breakwater');
+  await page.getByRole('radio', { name: 'a sum' }).click();
+  await page.getByRole('textbox', { name: /^Sum/ }).fill('9');
+  await page.getByRole('button', { name: 'Add the discount' }).click();
+  await expect(page.getByRole('button', { name: 'Change BREAKWATER' })).toContainText('not used yet');
+
+  // A ring whose price lies five above what its piece is worth as metal.
+  const api = `${workshop.url}/api/v1`;
+  const { items } = (await (await page.request.get(`${api}/shelf?gone=0`)).json()) as {
+    items: { id: string; state: string; ring: { floor: number } }[];
+  };
+  const item = items.find(({ state, ring }) => state === 'for-sale' && ring.floor > 5);
+  const floor = Math.ceil((item?.ring.floor ?? 0) * 100) / 100;
+  const body = { kind: 'priced', price: Number((floor + 5).toFixed(2)) };
+  const events = [{ id: randomUUID(), at: new Date().toISOString(), body }];
+  expect((await page.request.post(`${api}/shelf/${item?.id}/events`, { data: { events } })).ok()).toBe(true);
+
+  await visit(page, `/orders/shelf/${item?.id}`);
+  await page.getByTestId('sell').click();
+  const code = page.getByTestId('discount-code');
+  await code.fill('hightide');
+  await expect(page.getByRole('dialog')).toContainText(/HIGHTIDE ended on/);
+  await code.fill('breakwater');
+  const list = page.getByRole('list', { name: 'With the discount' });
+  await expect(list).toContainText(floor.toFixed(2));
+  await expect(page.getByRole('dialog')).toContainText(/It stops at the floor: 5\.00 .* of 9\.00/);
+  await page.getByRole('button', { name: 'Take off all' }).click();
+  await expect(page.getByRole('dialog')).toContainText('Below what the piece was worth as metal');
+  await page.getByRole('button', { name: 'Stop at the floor' }).click();
+  await page.getByRole('button', { name: 'Sold', exact: true }).click();
+  await expect(page.getByTestId('shelf-ring-screen')).toContainText('sold');
+  const { items: gone } = (await (await page.request.get(`${api}/shelf?gone=1&limit=200`)).json()) as {
+    items: { id: string; price: number; sale: { orderId: string } }[];
+  };
+  const sold = gone.find(({ id }) => id === item?.id);
+  expect(sold?.price).toBe(floor);
+  await visit(page, `/orders/${sold?.sale.orderId}`);
+  await expect(page.getByTestId('order-screen')).toContainText(/less 5\.00 .* with BREAKWATER/);
+  await visit(page, '/orders/discounts');
+  await expect(page.getByRole('button', { name: 'Change BREAKWATER' })).toContainText('1 sale, 5.00');
+});

@@ -1,5 +1,5 @@
 import { shelf } from '@round-mint/contract/endpoints-shelf';
-import { orders, people, scrap, sizers } from '@round-mint/contract/endpoints-trade';
+import { discounts, orders, people, scrap, sizers } from '@round-mint/contract/endpoints-trade';
 import { dieCharts, kit, recipes, stock } from '@round-mint/contract/endpoints-workshop';
 import type { ResponseOf } from '@round-mint/contract/endpoint';
 import { api, ARCHIVED } from './api';
@@ -23,6 +23,7 @@ const archivedApi = api.injectEndpoints({
       archivedPeople: archived(people.list, 'Person'),
       archivedOrders: archived(orders.list, 'Order'),
       archivedShelf: archived(shelf.list, 'ShelfRing'),
+      archivedDiscounts: archived(discounts.list, 'Discount'),
       archivedSizers: archived(sizers.list, 'Sizer'),
       archivedScrap: archived(scrap.list, 'Scrap'),
     };
@@ -37,6 +38,7 @@ export const {
   useArchivedPeopleInfiniteQuery,
   useArchivedOrdersInfiniteQuery,
   useArchivedShelfInfiniteQuery,
+  useArchivedDiscountsInfiniteQuery,
   useArchivedSizersInfiniteQuery,
   useArchivedScrapInfiniteQuery,
 } = archivedApi;

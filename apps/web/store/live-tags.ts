@@ -34,6 +34,7 @@ const TAGS: Readonly<Record<string, readonly Tag[]>> = {
   orders: ['Order', 'ShelfRing', 'DayPlan', 'Shop'],
   shelf: ['ShelfRing', 'Order', 'Person', 'Scrap', 'Shop'],
   sizers: ['Sizer'],
+  discounts: ['Discount'],
   scrap: ['Scrap', 'Order'],
   consumables: ['Supply'],
   outbox: ['Message', 'Order', 'DayPlan'],

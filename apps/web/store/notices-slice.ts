@@ -12,6 +12,7 @@ export type ArchivedKind =
   | 'person'
   | 'order'
   | 'shelf-ring'
+  | 'discount'
   | 'sizer'
   | 'scrap'
   | 'device';

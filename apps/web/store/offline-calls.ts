@@ -4,6 +4,7 @@ import { devices, photos, rings } from '@round-mint/contract/endpoints-bench';
 import { shelf } from '@round-mint/contract/endpoints-shelf';
 import {
   consumables,
+  discounts,
   orders,
   outbox,
   people,
@@ -38,7 +39,7 @@ export const OPEN_LISTS = {
   orders: addressFor(pageOf(orders.list, OPEN)),
 } as const;
 
-const LISTS = [stock, kit, dieCharts, recipes, people, sizers] as const;
+const LISTS = [stock, kit, dieCharts, recipes, people, sizers, discounts] as const;
 const ARCHIVED_LISTS = [...LISTS, orders, shelf, scrap] as const;
 
 /** What every place asks for when it is opened, so that each opens while the server is away. */

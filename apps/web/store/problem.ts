@@ -30,6 +30,8 @@ const WORDS: Readonly<Record<ErrorCode, string>> = {
   'on-shelf-already': 'This ring is on the shelf already.',
   'has-order': 'This ring belongs to an order: cancel that first.',
   'gone-already': 'This ring has left the shelf meanwhile: look at its page.',
+  'code-taken': 'Another discount has this code: take another one, or change that.',
+  'discount-refused': 'This discount does not hold here: clear its code.',
   'already-melted': 'Some of these are not in the tin any more: look again.',
   'too-much-for-json': 'This workshop is too large for one JSON text: save it as a zip.',
   'too-large': 'This is too large to send: leave something out.',

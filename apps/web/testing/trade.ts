@@ -136,6 +136,7 @@ export function shelfRingOf(
       photoIds: [],
       finishedAt: LIFE.createdAt,
       workedMin: 95,
+      floor: 9,
       ...ring,
     },
   };
@@ -232,6 +233,7 @@ export const QUIET_TRADE: Answers = {
   'GET /orders': listOf(),
   'GET /outbox': listOf(),
   'GET /sizers': listOf(),
+  'GET /discounts': listOf(),
   'GET /day-plan': EMPTY_DAY,
   'GET /shop-numbers': {},
   'GET /stock': listOf(pieceOf()),

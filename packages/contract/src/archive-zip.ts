@@ -3,6 +3,7 @@ import { idSchema, timeSchema } from './common';
 import { storedSupplySchema } from './consumables';
 import { savedDayPlanSchema } from './day-plan';
 import { dieChartSchema } from './die-charts';
+import { discountSchema } from './discounts';
 import { storedToolSchema } from './kit';
 import { archivedOrderSchema, orderEventSchema } from './orders';
 import { messageSchema } from './outbox';
@@ -41,6 +42,7 @@ export const ARCHIVE_ITEMS = {
   photos: photoSchema,
   people: personSchema,
   sizers: sizerSchema,
+  discounts: discountSchema,
   orders: archivedOrderSchema,
   orderEvents: orderEventSchema.extend({ orderId: idSchema }),
   shelf: storedShelfRingSchema,

@@ -4,6 +4,7 @@ import { idSchema, timeSchema } from './common';
 import { storedSupplySchema } from './consumables';
 import { savedDayPlanSchema } from './day-plan';
 import { dieChartSchema } from './die-charts';
+import { discountSchema } from './discounts';
 import { storedToolSchema } from './kit';
 import { archivedOrderSchema, orderEventSchema } from './orders';
 import { archivedMessageSchema } from './outbox';
@@ -41,6 +42,7 @@ export const archiveSchema = z.strictObject({
   orders: z.array(archivedOrderSchema).default([]),
   orderEvents: z.array(orderEventSchema.extend({ orderId: idSchema })).default([]),
   sizers: z.array(sizerSchema).default([]),
+  discounts: z.array(discountSchema).default([]),
   shelf: z.array(storedShelfRingSchema).default([]),
   scrap: z.array(scrapSchema).default([]),
   consumables: z.array(storedSupplySchema).default([]),

@@ -74,7 +74,7 @@ export const shelf = {
     request: saleInputSchema,
     response: saleSchema,
     creates: true,
-    errors: ['not-found', 'gone-already', 'not-yet', 'id-taken'],
+    errors: ['not-found', 'gone-already', 'not-yet', 'discount-refused', 'id-taken'],
   }),
   exportCsv: endpoint({
     method: 'get',

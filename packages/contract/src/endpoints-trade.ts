@@ -7,6 +7,7 @@ import {
 } from './consumables';
 import { csvTable } from './csv-table';
 import { dayPlanSchema, savedDayPlanSchema } from './day-plan';
+import { discountInputSchema, discountListSchema, discountSchema } from './discounts';
 import { endpoint, type Endpoint } from './endpoint';
 import { metalPricesSchema } from './metal-prices';
 import {
@@ -37,8 +38,15 @@ export const people = {
   ...csvTable('/people', 'people'),
 };
 
+const plainOrders = resource('/orders', ORDER, {
+  input: orderInputSchema,
+  item: orderSchema,
+  list: orderListSchema,
+});
 export const orders = {
-  ...resource('/orders', ORDER, { input: orderInputSchema, item: orderSchema, list: orderListSchema }),
+  ...plainOrders,
+  create: endpoint({ ...plainOrders.create, errors: ['discount-refused'] }),
+  replace: endpoint({ ...plainOrders.replace, errors: [...plainOrders.replace.errors, 'discount-refused'] }),
   list: endpoint({
     method: 'get',
     path: '/orders',
@@ -72,6 +80,19 @@ export const sizers = resource('/sizers', 'sizer', {
   item: sizerSchema,
   list: sizerListSchema,
 });
+
+const plainDiscounts = resource('/discounts', 'discount', {
+  input: discountInputSchema,
+  item: discountSchema,
+  list: discountListSchema,
+});
+/** Codes for which something is taken off a price; one code is one discount. */
+export const discounts = {
+  ...plainDiscounts,
+  create: endpoint({ ...plainDiscounts.create, errors: ['code-taken'] }),
+  replace: endpoint({ ...plainDiscounts.replace, errors: [...plainDiscounts.replace.errors, 'code-taken'] }),
+  restore: endpoint({ ...plainDiscounts.restore, errors: ['not-found', 'code-taken'] }),
+};
 
 export const scrap = {
   ...resource('/scrap', 'thing in the scrap tin', {

@@ -4,7 +4,7 @@ import { backups } from './endpoints-backups';
 import { devices, photos, rings } from './endpoints-bench';
 import { compute } from './endpoints-compute';
 import { shelf } from './endpoints-shelf';
-import { consumables, orders, outbox, people, scrap, shop, sizers } from './endpoints-trade';
+import { consumables, discounts, orders, outbox, people, scrap, shop, sizers } from './endpoints-trade';
 import { dieCharts, faces, kit, plans, recipes, stock, system, workshop } from './endpoints-workshop';
 
 const GROUPS: readonly Readonly<Record<string, Endpoint>>[] = [
@@ -24,6 +24,7 @@ const GROUPS: readonly Readonly<Record<string, Endpoint>>[] = [
   orders,
   shelf,
   sizers,
+  discounts,
   scrap,
   consumables,
   outbox,

@@ -47,6 +47,8 @@ export const ERRORS = {
   'on-shelf-already': { status: 409, message: 'This ring is on the shelf already.' },
   'has-order': { status: 409, message: 'This ring belongs to an order: cancel that first.' },
   'gone-already': { status: 409, message: 'This ring has left the shelf meanwhile.' },
+  'code-taken': { status: 409, message: 'Another discount has this code.' },
+  'discount-refused': { status: 409, message: 'This discount does not hold here.' },
   'already-melted': { status: 409, message: 'Some of these are not in the tin any more: look again.' },
   'too-much-for-json': {
     status: 409,

@@ -17,6 +17,7 @@ import {
   wallKindSchema,
 } from './common';
 import { scheduleStepSchema } from './day-plan';
+import { givenDiscountSchema } from './discounts';
 import { daySchema, fingerFields, longText } from './people';
 import { priceInputSchema } from './price';
 
@@ -39,7 +40,9 @@ export const wishSchema = z.strictObject({
 /** A price as it was told to the customer. */
 export const quoteSchema = z.strictObject({
   at: timeSchema,
+  /** To be paid: what is taken off is off already. */
   price: quantity(0, 1_000_000, ''),
+  discount: givenDiscountSchema.optional(),
   input: priceInputSchema,
   readyBy: daySchema.nullable(),
 });

@@ -15,6 +15,7 @@ import {
   timeSchema,
   wallKindSchema,
 } from './common';
+import { givenDiscountSchema } from './discounts';
 import { orderSchema } from './orders';
 import { daySchema, longText } from './people';
 import { priceInputSchema } from './price';
@@ -103,6 +104,8 @@ export const ringFiguresSchema = z.object({
   photoIds: z.array(idSchema),
   finishedAt: timeSchema,
   workedMin: z.number(),
+  /** What its piece was worth as metal, at the prices of today: no price goes below unsaid. */
+  floor: z.number(),
 });
 
 /** A ring on the shelf, with where it stands and what it is. */
@@ -146,7 +149,9 @@ export const saleInputSchema = z.strictObject({
   at: timeSchema,
   /** Null where nobody asked for a name. */
   personId: idSchema.nullable(),
+  /** Paid: what is taken off is off already. */
   price,
+  discount: givenDiscountSchema.optional(),
   way,
   /** What post and packing cost the workshop; nothing where it is handed over. */
   post: price,

@@ -31,6 +31,15 @@ export const shopNumbersSchema = z.object({
       marginPerHour: z.number().nullable(),
     }),
   ),
+  /** What was given on each code in these months, the one that took off most first; sizers' coupons together. */
+  byDiscount: z.array(
+    z.object({
+      code: z.string(),
+      by: z.enum(['code', 'sizer']),
+      sales: z.number().int(),
+      off: z.number(),
+    }),
+  ),
   /** What lies on the shelf, at its prices and at what making it cost. */
   shelf: z.object({ rings: z.number().int(), atPrice: z.number(), atCost: z.number() }),
 });

@@ -19,6 +19,7 @@ import {
   scrap,
   settings,
   shelf,
+  discounts,
   sizers,
   stock,
   stockCounts,
@@ -35,6 +36,7 @@ import {
   personRow,
   planRow,
   shelfRow,
+  discountRow,
   sizerRow,
   stockItem,
   stockRow,
@@ -45,6 +47,7 @@ import {
   storedRecipe,
   storedScrap,
   storedShelfRing,
+  storedDiscount,
   storedSizer,
   storedTool,
 } from '../services/stored-rows';
@@ -143,6 +146,12 @@ const TABLES: Readonly<Record<ArchivePart, ArchiveTable>> = {
   }),
   people: archiveTable({ part: 'people', table: people, toItem: storedPerson, toRow: withLife(personRow) }),
   sizers: archiveTable({ part: 'sizers', table: sizers, toItem: storedSizer, toRow: withLife(sizerRow) }),
+  discounts: archiveTable({
+    part: 'discounts',
+    table: discounts,
+    toItem: storedDiscount,
+    toRow: withLife(discountRow),
+  }),
   orders: archiveTable({ part: 'orders', table: orders, toItem: storedOrder, toRow: withLife(orderRow) }),
   orderEvents: archiveTable({
     part: 'orderEvents',

@@ -1,7 +1,17 @@
 import type { Archive } from '@round-mint/contract/archive';
 import { asc, inArray, isNull } from 'drizzle-orm';
 import type { Database } from '../db/database';
-import { consumables, messages, orderEvents, orders, people, scrap, shelf, sizers } from '../db/schema';
+import {
+  consumables,
+  discounts,
+  messages,
+  orderEvents,
+  orders,
+  people,
+  scrap,
+  shelf,
+  sizers,
+} from '../db/schema';
 import { storedSupply } from '../services/consumables';
 import { savedPlan } from '../services/day-plan';
 import { orderEventOf } from '../services/orders';
@@ -12,6 +22,7 @@ import {
   storedPerson,
   storedScrap,
   storedShelfRing,
+  storedDiscount,
   storedSizer,
 } from '../services/stored-rows';
 import { unversioned } from './unversioned';
@@ -25,7 +36,16 @@ interface Exported {
 }
 
 type TradePart =
-  'people' | 'orders' | 'orderEvents' | 'sizers' | 'shelf' | 'scrap' | 'consumables' | 'messages' | 'dayPlan';
+  | 'people'
+  | 'orders'
+  | 'orderEvents'
+  | 'sizers'
+  | 'discounts'
+  | 'shelf'
+  | 'scrap'
+  | 'consumables'
+  | 'messages'
+  | 'dayPlan';
 
 /**
  * People, orders and what belongs to them; what was archived stays out, but for people whom orders and letters name.
@@ -42,8 +62,8 @@ export async function exportTrade(
     .where(isNull(orders.archivedAt))
     .orderBy(asc(orders.createdAt), asc(orders.id));
   const orderIds = orderRows.map(({ id }) => id);
-  const [personRows, eventRows, sizerRows, shelfRows, scrapRows, supplyRows, messageRows] = await Promise.all(
-    [
+  const [personRows, eventRows, sizerRows, discountRows, shelfRows, scrapRows, supplyRows, messageRows] =
+    await Promise.all([
       db.select().from(people).orderBy(asc(people.createdAt), asc(people.id)),
       orderIds.length === 0
         ? []
@@ -57,6 +77,11 @@ export async function exportTrade(
         .from(sizers)
         .where(isNull(sizers.archivedAt))
         .orderBy(asc(sizers.createdAt), asc(sizers.id)),
+      db
+        .select()
+        .from(discounts)
+        .where(isNull(discounts.archivedAt))
+        .orderBy(asc(discounts.createdAt), asc(discounts.id)),
       db.select().from(shelf).where(isNull(shelf.archivedAt)).orderBy(asc(shelf.createdAt), asc(shelf.id)),
       db.select().from(scrap).where(isNull(scrap.archivedAt)).orderBy(asc(scrap.createdAt), asc(scrap.id)),
       db.select().from(consumables).orderBy(asc(consumables.id)),
@@ -64,8 +89,7 @@ export async function exportTrade(
         .select({ ...SHOWN_OF_MESSAGE, eml: messages.eml })
         .from(messages)
         .orderBy(asc(messages.at), asc(messages.id)),
-    ],
-  );
+    ]);
   const sizerIds = new Set(sizerRows.map(({ id }) => id));
   const kept = scrapRows.filter(({ ringId }) => !ringId || ringIds.has(ringId));
   const scrapIds = new Set(kept.map(({ id }) => id));
@@ -92,6 +116,7 @@ export async function exportTrade(
       at: exactTime(row.at),
     })),
     sizers: sizerRows.map(storedSizer).map(unversioned),
+    discounts: discountRows.map(storedDiscount).map(unversioned),
     // Without its ring, or the order that it was sold by, it tells nothing.
     shelf: shelfRows
       .filter(({ ringId, orderId }) => ringIds.has(ringId) && (!orderId || orderIds.includes(orderId)))

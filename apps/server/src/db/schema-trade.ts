@@ -1,4 +1,5 @@
 import type { DayPlan } from '@round-mint/contract/day-plan';
+import type { DiscountInput } from '@round-mint/contract/discounts';
 import type { OrderEventInput, OrderInput } from '@round-mint/contract/orders';
 import { MESSAGE_KINDS } from '@round-mint/contract/outbox';
 import type { PersonInput } from '@round-mint/contract/people';
@@ -64,6 +65,23 @@ export const sizers = pgTable(
     index('sizers_by_person').on(table.personId),
     index('sizers_by_day').on(table.archivedAt, table.sentOn),
     index('sizers_by_version').on(table.version),
+  ],
+);
+
+export const discounts = pgTable(
+  'discounts',
+  {
+    id: uuid('id').primaryKey(),
+    code: text('code').notNull(),
+    details: jsonb('details').$type<Omit<DiscountInput, 'id' | 'code'>>().notNull(),
+    ...lifecycle,
+  },
+  (table) => [
+    // A code is one discount, however it is written.
+    uniqueIndex('discounts_by_code')
+      .on(sql`upper(${table.code})`)
+      .where(sql`${table.archivedAt} is null`),
+    index('discounts_by_version').on(table.version),
   ],
 );
 

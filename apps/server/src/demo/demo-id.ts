@@ -14,9 +14,10 @@ const KINDS = {
   face: 'd',
   'must-stay': 'e',
   shelf: 'f',
+  discount: '10',
 } as const;
 
 /** A fixed id for a made-up thing, so that loading the demo twice adds nothing twice. */
 export function demoId(kind: keyof typeof KINDS, index: number): string {
-  return `0000000${KINDS[kind]}-0000-4000-8000-${index.toString(16).padStart(12, '0')}`;
+  return `${KINDS[kind].padStart(8, '0')}-0000-4000-8000-${index.toString(16).padStart(12, '0')}`;
 }

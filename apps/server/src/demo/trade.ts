@@ -234,6 +234,7 @@ async function loadQuote(tx: Database): Promise<void> {
     money: (amount) => `${amount.toFixed(2)} cr`,
     ring: order.name,
     price: order.quote.price,
+    discount: order.quote.discount,
     readyBy: undefined,
     validDays: 14,
     hasPicture: false,
@@ -250,6 +251,23 @@ async function loadQuote(tx: Database): Promise<void> {
 }
 
 const WORKSHOP = 'The Quay Workshop';
+
+/** One that always holds, one that holds now, one that is over. */
+const DISCOUNTS = [
+  ['FIRSTRING', { kind: 'share', share: 0.1 }, null, null, true],
+  ['LANTERN', { kind: 'sum', amount: 6 }, -20, 40, false],
+  ['HIGHTIDE', { kind: 'share', share: 0.15 }, -120, -60, false],
+] as const;
+
+async function loadDiscounts(tx: Database): Promise<void> {
+  const { discounts } = createResources(tx);
+  for (const [index, [code, takes, from, until, firstOrder]] of DISCOUNTS.entries()) {
+    await discounts.create({
+      ...{ id: demoId('discount', index), code, takes, firstOrder, notes: '' },
+      ...{ from: from === null ? null : inDays(from), until: until === null ? null : inDays(until) },
+    });
+  }
+}
 
 /** People, orders in every state, sizers, supplies and letters of the made-up workshop. @param history whether there is a first year */
 export async function loadTrade(tx: Database, history: boolean): Promise<void> {
@@ -274,6 +292,7 @@ export async function loadTrade(tx: Database, history: boolean): Promise<void> {
     await countSupply(tx, id, { countedAmount, countedAt: COUNTED_AT, buyAtAmount, packAmount, packPrice });
   }
   for (const [index, entry] of ORDERS.entries()) await loadOrder(tx, entry, index);
+  await loadDiscounts(tx);
   await loadQuote(tx);
   if (history) await loadMelt(tx);
 }

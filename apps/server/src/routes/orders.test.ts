@@ -6,6 +6,7 @@ import { sizerSchema } from '@round-mint/contract/sizers';
 import { doneBody } from '@round-mint/core/ring';
 import { approvalStep } from '@round-mint/core/trade';
 import { randomUUID } from 'node:crypto';
+import { orderInputOf } from '../testing/order-input';
 import { demoServer, eventOf, path } from '../testing/test-server';
 
 let server: Awaited<ReturnType<typeof demoServer>>;
@@ -23,18 +24,6 @@ async function orderNamed(name: string): Promise<Order> {
 }
 const send = (id: string, ...events: object[]) =>
   server.api.post(path(`/orders/${id}/events`)).send({ events });
-const inputOf = ({
-  personName: _n,
-  state: _s,
-  approval: _a,
-  ringFinished: _r,
-  holdReached: _h,
-  ringLost: _l,
-  events: _e,
-  createdAt: _c,
-  updatedAt: _u,
-  ...input
-}: Order) => input;
 
 describe('people', () => {
   it('are a plain resource with their fingers', async () => {
@@ -114,7 +103,7 @@ describe('orders', () => {
     for (const order of [first, second]) {
       await server.api
         .put(path(`/orders/${order.id}`))
-        .send({ ...inputOf(order), sizerId: sizer.id })
+        .send({ ...orderInputOf(order), sizerId: sizer.id })
         .expect(200);
     }
     const coupon = async (id: string) =>
@@ -124,7 +113,7 @@ describe('orders', () => {
     await send(first.id, agreed).expect(200);
     expect([await used(), await coupon(first.id)]).toEqual([true, 8]);
     // The other order of this sizer has it no more.
-    const other = { ...inputOf(second), sizerId: sizer.id, planId: first.planId };
+    const other = { ...orderInputOf(second), sizerId: sizer.id, planId: first.planId };
     await server.api
       .put(path(`/orders/${second.id}`))
       .send(other)
@@ -135,7 +124,7 @@ describe('orders', () => {
     for (const order of [first, second]) {
       await server.api
         .put(path(`/orders/${order.id}`))
-        .send(inputOf(order))
+        .send(orderInputOf(order))
         .expect(200);
     }
   });
@@ -176,7 +165,7 @@ describe('orders', () => {
     expect(costs.actual!.minutes).toBeLessThan(costs.planned!.minutes);
     await server.api
       .put(path(`/orders/${order.id}`))
-      .send({ ...inputOf(order), stockFrom: 'sent-in' })
+      .send({ ...orderInputOf(order), stockFrom: 'sent-in' })
       .expect(200);
     const own = (await server.api.get(path(`/orders/${order.id}/costs`)).expect(200)).body;
     expect(own.planned.stockCost).toBe(0);
@@ -190,7 +179,7 @@ describe('orders', () => {
     const wish = { ...order.wish, lining: 'gold' };
     await server.api
       .put(path(`/orders/${order.id}`))
-      .send({ ...inputOf(order), wish })
+      .send({ ...orderInputOf(order), wish })
       .expect(200);
     expect(await cost()).toBeGreaterThan(before + 1);
   });
@@ -200,7 +189,7 @@ describe('orders', () => {
     const wish = { ...order.wish, finish: 'dark', face: 'reverse', lining: 'gold' };
     await server.api
       .put(path(`/orders/${order.id}`))
-      .send({ ...inputOf(order), wish })
+      .send({ ...orderInputOf(order), wish })
       .expect(200);
     const id = randomUUID();
     const begun = await server.api

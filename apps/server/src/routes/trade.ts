@@ -1,6 +1,7 @@
 import { shelf } from '@round-mint/contract/endpoints-shelf';
 import {
   consumables,
+  discounts,
   orders,
   outbox,
   people,
@@ -15,6 +16,7 @@ import { serve } from '../http/serve';
 import { addPacks, countSupply, listSupplies } from '../services/consumables';
 import { writeBooks } from '../services/books';
 import { orderCosts, ringCosts } from '../services/costs';
+import { createDiscounts } from '../services/discounts';
 import { readDayPlan, saveDayPlan } from '../services/day-plan';
 import { nextRings } from '../services/next-rings';
 import { createOrders, logOrderEvents } from '../services/orders';
@@ -74,6 +76,7 @@ export function tradeRouter(db: Database, outboxDir: string | undefined): Router
   serveOrders(router, db);
   serveShelf(router, db);
   serveResource(router, sizers, resources.sizers);
+  serveResource(router, discounts, createDiscounts(db));
   serve(router, scrap.meltOut, ({ body }) => meltScrap(db, body));
   serveResource(router, scrap, resources.scrap);
   serveConsumables(router, db);

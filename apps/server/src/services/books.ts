@@ -39,11 +39,18 @@ export function pastSale({ order, closedAt, price, input }: BookedSale): PastSal
     way: order.way ?? 'order',
     fees: feesAt(input, price),
     hours: input.minutes / 60,
+    discount: order.quote?.discount,
   };
 }
 
 /** Amounts of money, as they are paid. */
 const paid = (amount: number) => Number(amount.toFixed(2));
+
+/** What was taken off, and by which code: empty where nothing was. */
+function discountOf({ quote }: OrderInList) {
+  const given = quote?.discount;
+  return given ? { discount: paid(given.off), discountCode: given.code } : { discount: 0, discountCode: '' };
+}
 
 /** A sale as a line of the books. */
 function bookLine({ order, closedAt, price, input }: BookedSale): Readonly<Record<string, unknown>> {
@@ -53,6 +60,7 @@ function bookLine({ order, closedAt, price, input }: BookedSale): Readonly<Recor
     ...{ orderId: order.id, ring: order.name, buyer: order.personName },
     way: order.way ?? 'order',
     price: paid(price),
+    ...discountOf(order),
     fees: paid(feesAt(input, price)),
     post: paid(post),
     stock: paid(stockCost),

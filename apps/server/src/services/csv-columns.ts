@@ -203,9 +203,9 @@ export function readCell(raw: string, { name, cell, nullable }: Column): unknown
 /** Written only: a sale of the maker's books. */
 export const BOOK_COLUMNS: readonly Column[] = [
   ...['day', 'orderId', 'ring', 'buyer', 'way'].map(text),
-  ...['price', 'fees', 'post', 'stock', 'supplies', 'minutes', 'labour', 'scrap', 'cost', 'margin'].map(
-    number,
-  ),
+  ...['price', 'discount'].map(number),
+  text('discountCode'),
+  ...['fees', 'post', 'stock', 'supplies', 'minutes', 'labour', 'scrap', 'cost', 'margin'].map(number),
 ];
 
 /** Written only: what the shelf holds, for whoever shows it elsewhere. */

@@ -21,6 +21,7 @@ import type { Database } from '../db/database';
 import { orderEvents, orders as orderTable, orderStandings, people, rings } from '../db/schema';
 import { HttpError } from '../http/errors';
 import { noteCoupon, usesCoupon } from './coupons';
+import { checkDiscount } from './discount-check';
 import { apartByMicros } from './event-clock';
 import { holdsReached } from './holds-reached';
 import { inGroups } from './in-groups';
@@ -170,7 +171,11 @@ export function createOrders(db: Database) {
       return { items: await withStanding(db, items), nextCursor };
     },
     get: async (id: string) => one(db, await orders.get(id)),
-    create: async (input: OrderInput) => one(db, await orders.create(input)),
+    create: (input: OrderInput) =>
+      db.transaction(async (tx) => {
+        await checkDiscount(tx, input);
+        return one(tx, await createResources(tx).orders.create(input));
+      }),
     replace: async (id: string, input: OrderInput, version?: number) =>
       one(db, await orders.replace(id, input, version)),
     remove: (id: string) =>

@@ -6,6 +6,7 @@ import { type Plan, type PlanInput } from '@round-mint/contract/plans';
 import { type RecipeInput, type StoredRecipe } from '@round-mint/contract/recipes';
 import { type ScrapInput, type ScrapListQuery, type StoredScrap } from '@round-mint/contract/scrap';
 import { type ShelfListQuery, type StoredShelfRing } from '@round-mint/contract/shelf';
+import { type DiscountInput, type StoredDiscount } from '@round-mint/contract/discounts';
 import { type SizerInput, type StoredSizer } from '@round-mint/contract/sizers';
 import {
   STOCK_KIND_NAMES,
@@ -30,17 +31,20 @@ import {
   rings,
   scrap,
   shelf,
+  discounts,
   sizers,
   stock,
 } from '../db/schema';
 import { literalPattern } from './list';
 import { createResource, type Resource } from './resource';
+import { checkDiscount } from './discount-check';
 import { changeCount } from './stock-counts';
 import {
   orderRow,
   personRow,
   planRow,
   shelfRow,
+  discountRow,
   sizerRow,
   stockItem,
   stockRow,
@@ -51,6 +55,7 @@ import {
   storedRecipe,
   storedScrap,
   storedShelfRing,
+  storedDiscount,
   storedSizer,
   storedTool,
 } from './stored-rows';
@@ -105,6 +110,7 @@ export interface Resources {
   readonly orders: Resource<OrderInput, StoredOrder, OrderListQuery>;
   readonly shelf: Resource<ShelfWrite, StoredShelfRing, ShelfListQuery>;
   readonly sizers: Resource<SizerInput, StoredSizer>;
+  readonly discounts: Resource<DiscountInput, StoredDiscount>;
   readonly scrap: Resource<ScrapInput, StoredScrap, ScrapListQuery>;
   readonly stock: Resource<StockInput, StockItem, StockListQuery>;
   readonly kit: Resource<ToolInput, StoredTool>;
@@ -137,6 +143,7 @@ export function createResources(db: Database): Resources {
       which: whichOrders,
       toRow: orderRow,
       toItem: storedOrder,
+      onReplace: (tx, { id, quote }, input) => checkDiscount(tx, { ...input, id }, quote),
     }),
     shelf: createResource<ShelfWrite, StoredShelfRing, ShelfListQuery>(db, {
       name: 'ring on the shelf',
@@ -162,6 +169,17 @@ export function createResources(db: Database): Resources {
       },
       toRow: sizerRow,
       toItem: storedSizer,
+    }),
+    discounts: createResource<DiscountInput, StoredDiscount>(db, {
+      name: 'discount',
+      table: discounts,
+      columns: {
+        search: [discounts.code],
+        sort: { code: discounts.code, createdAt: discounts.createdAt },
+        defaultSort: 'code',
+      },
+      toRow: discountRow,
+      toItem: storedDiscount,
     }),
     scrap: createResource<ScrapInput, StoredScrap, ScrapListQuery>(db, {
       name: 'thing in the scrap tin',

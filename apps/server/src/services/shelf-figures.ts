@@ -1,10 +1,11 @@
 import { ringFiguresSchema, type RingFigures } from '@round-mint/contract/shelf';
 import { pieceFaceSchema } from '@round-mint/contract/stock-faces';
-import { ringFits } from '@round-mint/core/trade';
+import { ringFits, worthPerG } from '@round-mint/core/trade';
 import { and, asc, eq, inArray, isNull, sql } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { photos, rings, stock } from '../db/schema';
 import { summariesOf } from './ring-summaries';
+import { spotToday } from './spot';
 
 /** Pictures of some rings, by ring: of the finished ring first, then as they were taken. */
 async function photosByRing(
@@ -44,13 +45,14 @@ export async function figuresOf(
   ringIds: readonly string[],
 ): Promise<ReadonlyMap<string, RingFigures>> {
   if (ringIds.length === 0) return new Map();
-  const [summaries, pictures, pieces] = await Promise.all([
+  const [summaries, pictures, pieces, spot] = await Promise.all([
     summariesOf(db, ringIds),
     photosByRing(db, ringIds),
     piecesByRing(db, ringIds),
+    spotToday(db),
   ]);
   return new Map(
-    summaries.flatMap(({ log, metal, band, workedMin }) => {
+    summaries.flatMap(({ log, metal, band, workedMin, pieceMassG }) => {
       const { ringId, name, kind, stockName, wall, finishedAt } = log;
       const piece = pieces.get(ringId);
       if (!piece) return [];
@@ -59,6 +61,7 @@ export async function figuresOf(
         ...{ name, kind, stockName, wall, finishedAt, metal, workedMin, ...band },
         ...{ planId, stockId, issuer, year },
         face: pieceFaceSchema.safeParse(piece.face).data ?? null,
+        floor: pieceMassG * worthPerG(metal, spot),
         fits: ringFits({ ...band, metal }),
         photoIds: [...(pictures.get(ringId) ?? [])],
       };

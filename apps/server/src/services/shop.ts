@@ -91,7 +91,7 @@ async function shelfWorth(db: Database): Promise<ShopNumbersAnswer['shelf']> {
 /** What the shop wants to know of itself, for the last twelve months. */
 export async function readShopNumbers(db: Database): Promise<ShopNumbersAnswer> {
   const sales = (await booked(db)).map(pastSale);
-  const { months, spoiltBy, byWay, ...numbers } = shopNumbers(
+  const { months, spoiltBy, byWay, byDiscount, ...numbers } = shopNumbers(
     await pastRings(db),
     sales,
     new Date().toISOString(),
@@ -106,6 +106,7 @@ export async function readShopNumbers(db: Database): Promise<ShopNumbersAnswer> 
     })),
     spoiltBy: [...spoiltBy],
     byWay: byWay.map((way) => ({ ...way, marginPerHour: way.marginPerHour ?? null })),
+    byDiscount: [...byDiscount],
     shelf: await shelfWorth(db),
     marginShare: numbers.marginShare ?? null,
     marginPerOrder: sales.length === 0 ? null : margins / sales.length,

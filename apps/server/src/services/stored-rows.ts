@@ -6,6 +6,7 @@ import { planSchema, type Plan, type PlanInput } from '@round-mint/contract/plan
 import { recipeSchema, type StoredRecipe } from '@round-mint/contract/recipes';
 import { scrapSchema, type StoredScrap } from '@round-mint/contract/scrap';
 import { storedShelfRingSchema, type StoredShelfRing } from '@round-mint/contract/shelf';
+import { discountSchema, type DiscountInput, type StoredDiscount } from '@round-mint/contract/discounts';
 import { sizerSchema, type SizerInput, type StoredSizer } from '@round-mint/contract/sizers';
 import { stockItemSchema, type StockInput, type StockItem } from '@round-mint/contract/stock';
 import { shelfProgress } from '@round-mint/core/trade';
@@ -140,6 +141,14 @@ export function storedSizer(row: Row): StoredSizer {
 
 export function sizerRow({ id, personId, sentOn, ...details }: SizerInput): Row {
   return { id, personId, sentOn, details };
+}
+
+export function storedDiscount(row: Row): StoredDiscount {
+  return discountSchema.parse(unfolded(row));
+}
+
+export function discountRow({ id, code, ...details }: DiscountInput): Row {
+  return { id, code, details };
 }
 
 export function storedScrap(row: Row): StoredScrap {

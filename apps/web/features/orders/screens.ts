@@ -1,6 +1,7 @@
 /** What the place's routes show: one file of the built app, fetched when the place is first opened. */
 export { OrdersArchiveScreen } from './archived/OrdersArchiveScreen';
 export { DayScreen } from './day/DayScreen';
+export { DiscountsScreen } from './discounts/DiscountsScreen';
 export { IntakeScreen } from './intake/IntakeScreen';
 export { OrderScreen } from './order/OrderScreen';
 export { OrdersScreen } from './order/OrdersScreen';

@@ -15,6 +15,7 @@ import {
   useRestoreScrapMutation,
   useRestoreSizerMutation,
 } from '@/store/trade-api';
+import { useRestoreDiscountMutation } from '@/store/discounts-api';
 import { useRestoreShelfRingMutation } from '@/store/shelf-api';
 import { useRestoreDeviceMutation } from '@/store/access-api';
 import { noticeClosed, type DoneNotice } from '@/store/notices-slice';
@@ -49,6 +50,7 @@ function Bar({ notice, onClose }: { notice: DoneNotice; onClose: () => void }) {
   const [restorePerson] = useRestorePersonMutation();
   const [restoreOrder] = useRestoreOrderMutation();
   const [restoreShelfRing] = useRestoreShelfRingMutation();
+  const [restoreDiscount] = useRestoreDiscountMutation();
   const [restoreSizer] = useRestoreSizerMutation();
   const [restoreScrap] = useRestoreScrapMutation();
   const [restoreDevice] = useRestoreDeviceMutation();
@@ -62,6 +64,7 @@ function Bar({ notice, onClose }: { notice: DoneNotice; onClose: () => void }) {
     person: restorePerson,
     order: restoreOrder,
     'shelf-ring': restoreShelfRing,
+    discount: restoreDiscount,
     sizer: restoreSizer,
     scrap: restoreScrap,
     device: restoreDevice,

@@ -3,6 +3,11 @@ export function percentWords(share: number, decimals = 0): string {
   return `${(share * 100).toFixed(decimals).replace('-', '−')}%`;
 }
 
+/** A share as it was typed: tenths of a percent where there are some. */
+export function typedPercent(share: number): string {
+  return `${Math.round(share * 1000) / 10}%`;
+}
+
 /** How long something takes: "55 min", "3 h 20 min". */
 export function durationWords(minutes: number): string {
   const whole = Math.round(minutes);

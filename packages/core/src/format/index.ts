@@ -1,4 +1,4 @@
-export { countWords, durationWords, percentWords, workWords } from './amounts';
+export { countWords, durationWords, percentWords, typedPercent, workWords } from './amounts';
 export { capital } from './capital';
 export { clockDirection } from './clock';
 export { parseDecimal } from './decimal';

@@ -17,6 +17,22 @@ export {
 } from './codes';
 export { finishedBand } from './finished-band';
 export type { FinishedBandFacts, FinishedRing } from './finished-band';
+export {
+  discountOff,
+  discountRefusal,
+  discountRefusalWords,
+  isSameCode,
+  lessDiscount,
+  takesWords,
+} from './discount';
+export type {
+  Discount,
+  DiscountBuyer,
+  Discounted,
+  DiscountRefusal,
+  DiscountTakes,
+  GivenDiscount,
+} from './discount';
 export { amountsCost, CONSUMABLES, supplyLeft, usedBy } from './consumables';
 export type { Amounts, ConsumableId, Supply, SupplyLeft, UsedOn } from './consumables';
 export { approvalLetter, exchangeLetter, quoteLetter, refusalLetter, saleLetter } from './letters';
@@ -61,7 +77,14 @@ export {
 } from './shelf-state';
 export type { SaleWay, ShelfEvent, ShelfEventBody, ShelfProgress, ShelfState } from './shelf-state';
 export { shopNumbers } from './shop-numbers';
-export type { MonthNumbers, PastRing, PastSale, ShopNumbers, WayNumbers } from './shop-numbers';
+export type {
+  DiscountNumbers,
+  MonthNumbers,
+  PastRing,
+  PastSale,
+  ShopNumbers,
+  WayNumbers,
+} from './shop-numbers';
 export { compareSizers, RESIZED_SHARE } from './sizers';
 export type { Sizer, SizerSchools, SizerSums } from './sizers';
 export { simulatedSpot, spotMetalOf, spotPrices, worthPerG } from './spot';

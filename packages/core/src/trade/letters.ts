@@ -1,4 +1,5 @@
 import { countWords } from '../format';
+import type { GivenDiscount } from './discount';
 import type { ExchangeAnswer } from './part-exchange';
 import type { WishAnswer, WishOption } from './wish';
 
@@ -57,9 +58,24 @@ interface WithPicture {
   readonly hasPicture: boolean;
 }
 
-export interface QuoteWords extends WithPicture, LetterWords {
-  readonly ring: string;
+/** What is taken off the price in a letter. */
+interface WithDiscount {
+  /** To be paid, with the discount taken off. */
   readonly price: number;
+  readonly discount?: Pick<GivenDiscount, 'by' | 'code' | 'off'> | undefined;
+}
+
+/** "That is 84.00 cr less 8.40 cr with your code SPRING." */
+function discountLine({ price, discount }: WithDiscount, money: LetterWords['money']): string | false {
+  if (!discount) return false;
+  const { by, code, off } = discount;
+  const named = code === '' ? '' : ` ${code}`;
+  const how = by === 'sizer' ? `for the coupon${named} of your sizer` : `with your code${named}`;
+  return `That is ${money(price + off)} less ${money(off)} ${how}.`;
+}
+
+export interface QuoteWords extends WithDiscount, WithPicture, LetterWords {
+  readonly ring: string;
   /** "Friday, 4 December 2026", or undefined when no date was computed. */
   readonly readyBy: string | undefined;
   readonly validDays: number;
@@ -71,6 +87,7 @@ export function quoteLetter(words: QuoteWords): Letter {
     `Quote for your ring: ${money(price)}`,
     words,
     `Here is the quote for ${ring}: ${money(price)}, with post.`,
+    discountLine(words, money),
     hasPicture && OF_PLAN,
     readyBy ? `I expect it to be ready by ${readyBy}.` : 'I will tell you the date as soon as I know it.',
     `The quote holds for ${validDays} days. The piece is altered for good: please check that you may have it altered where you live.`,
@@ -96,9 +113,8 @@ export function approvalLetter(words: ApprovalWords): Letter {
   );
 }
 
-export interface SaleWords extends LetterWords {
+export interface SaleWords extends WithDiscount, LetterWords {
   readonly ring: string;
-  readonly price: number;
   /** What it is: "Size: US 8½". */
   readonly facts: readonly string[];
   readonly care: readonly string[];
@@ -113,6 +129,7 @@ export function saleLetter(words: SaleWords): Letter {
     `Your ring: ${ring}`,
     words,
     `Thank you for buying ${ring} for ${money(price)}.${byPost ? ' It goes to you by insured post; please tell me if the address has changed.' : ''}`,
+    discountLine(words, money),
     `This is your ring:\n${listed(facts)}`,
     `How to care for it:\n${listed(care)}`,
     'It was made from a piece that was altered for good. Keep it as a ring: it must not be passed as money, and hallmarking rules may apply where you sell it on.',

@@ -35,7 +35,7 @@ describe('the words of a price', () => {
       scrap: 'Slug and filings: Worth 4.00 cr as metal; a refiner pays 80% of it.',
       post: 'Post: Parcel and packing.',
       fees: 'Fees: 6.5% of the price and 0.30 cr a sale.',
-      margin: 'Profit: 25% of the price, and what rounding and coupons change.',
+      margin: 'Profit: 25% of the price, and what rounding and discounts change.',
     });
   });
 

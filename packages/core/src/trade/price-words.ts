@@ -1,15 +1,10 @@
-import { durationWords } from '../format';
+import { durationWords, typedPercent } from '../format';
 import type { Price, PriceInput, PriceLineCode } from './price';
 
 /** What a line of a price is called, and how it came about. */
 export interface PriceLineWords {
   readonly label: string;
   readonly why: string;
-}
-
-/** A share as it was typed: tenths of a percent where there are some. */
-function share(value: number): string {
-  return `${Math.round(value * 1000) / 10}%`;
 }
 
 /** @param money writes an amount in the workshop's currency */
@@ -35,18 +30,18 @@ export function priceLineWords(
     case 'scrap':
       return {
         label: 'Slug and filings',
-        why: `Worth ${money(scrapValue)} as metal; a refiner pays ${share(refinerShare)} of it.`,
+        why: `Worth ${money(scrapValue)} as metal; a refiner pays ${typedPercent(refinerShare)} of it.`,
       };
     case 'post':
       return { label: 'Post', why: 'Parcel and packing.' };
     case 'fees':
-      return { label: 'Fees', why: `${share(feeShare)} of the price and ${money(feeFixed)} a sale.` };
+      return { label: 'Fees', why: `${typedPercent(feeShare)} of the price and ${money(feeFixed)} a sale.` };
     case 'margin':
       return {
         label: 'Profit',
         why: atFloor
           ? 'The price is what the piece was worth as metal: less would give metal away.'
-          : `${share(marginShare)} of the price, and what rounding and coupons change.`,
+          : `${typedPercent(marginShare)} of the price, and what rounding and discounts change.`,
       };
   }
 }

@@ -1,3 +1,4 @@
+import type { GivenDiscount } from './discount';
 import type { SaleWay } from './shelf-state';
 
 /** A ring that is over: finished, or spoilt. */
@@ -21,6 +22,16 @@ export interface PastSale {
   readonly fees: number;
   /** Hands at the bench. */
   readonly hours: number;
+  /** What was taken off it on a code, or on the coupon of a sizer. */
+  readonly discount?: Pick<GivenDiscount, 'by' | 'code' | 'off'> | undefined;
+}
+
+/** How often a discount was given, and what it took off in all. */
+export interface DiscountNumbers {
+  readonly code: string;
+  readonly by: GivenDiscount['by'];
+  readonly sales: number;
+  readonly off: number;
 }
 
 /** What a way of selling brought. */
@@ -55,6 +66,8 @@ export interface ShopNumbers {
   readonly marginShare: number | undefined;
   /** Of the same months, the one that brought most first. */
   readonly byWay: readonly WayNumbers[];
+  /** Of the same months, the one that took off most first; the coupons of all sizers are one. */
+  readonly byDiscount: readonly DiscountNumbers[];
 }
 
 const monthOf = (iso: string) => iso.slice(0, 7);
@@ -109,6 +122,18 @@ function wayNumbers(sales: readonly PastSale[]): readonly WayNumbers[] {
     .sort((a, b) => b.margin - a.margin);
 }
 
+function discountNumbers(sales: readonly PastSale[]): readonly DiscountNumbers[] {
+  const given = sales.flatMap(({ discount }) => discount ?? []);
+  const codes = [...new Set(given.map(({ by, code }) => (by === 'sizer' ? '' : code.toUpperCase())))];
+  return codes
+    .map((code): DiscountNumbers => {
+      const own = given.filter((one) => (one.by === 'sizer' ? '' : one.code.toUpperCase()) === code);
+      const by = code === '' ? 'sizer' : 'code';
+      return { code, by, sales: own.length, off: sum(own.map(({ off }) => off)) };
+    })
+    .sort((a, b) => b.off - a.off);
+}
+
 /**
  * What a shop wants to know of itself, month by month.
  * @param now ISO time: the last month shown
@@ -126,8 +151,10 @@ export function shopNumbers(
   const spoilt = sum([...causes.values()]);
   const income = sum(sales.map(({ price }) => price));
   const shown = lastMonths(now, months);
+  const recent = sales.filter(({ closedAt }) => shown.includes(monthOf(closedAt)));
   return {
-    byWay: wayNumbers(sales.filter(({ closedAt }) => shown.includes(monthOf(closedAt)))),
+    byWay: wayNumbers(recent),
+    byDiscount: discountNumbers(recent),
     months: shown.map((month) => monthNumbers(month, rings, sales)),
     spoiltShare: rings.length === 0 ? 0 : spoilt / rings.length,
     spoiltBy: [...causes].map(([cause, count]) => ({ cause, count })).sort((a, b) => b.count - a.count),

@@ -23,6 +23,7 @@ function numbers(change: Partial<ShopNumbersAnswer> = {}): ShopNumbersAnswer {
     marginShare: null,
     marginPerOrder: null,
     byWay: [],
+    byDiscount: [],
     shelf: { rings: 0, atPrice: 0, atCost: 0 },
     ...change,
   };

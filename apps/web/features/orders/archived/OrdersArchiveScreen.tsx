@@ -2,13 +2,16 @@ import { ArchivedList } from '@/features/shared/archive/ArchivedList';
 import { ArchiveScreen } from '@/features/shared/archive/ArchiveScreen';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { OrdersTabs } from '@/features/shared/tabs/OrdersTabs';
-import { dayWords } from '@/features/shared/words/wall-clock';
+import { discountWords } from '@/features/orders/discounts/discount-model';
+import { dayFromNow, dayWords } from '@/features/shared/words/wall-clock';
 import {
+  useArchivedDiscountsInfiniteQuery,
   useArchivedOrdersInfiniteQuery,
   useArchivedPeopleInfiniteQuery,
   useArchivedShelfInfiniteQuery,
   useArchivedSizersInfiniteQuery,
 } from '@/store/archived-api';
+import { useRestoreDiscountMutation } from '@/store/discounts-api';
 import { ALL, usePages } from '@/store/lists';
 import { useRestoreShelfRingMutation } from '@/store/shelf-api';
 import {
@@ -18,8 +21,9 @@ import {
   useRestoreSizerMutation,
 } from '@/store/trade-api';
 
-/** Orders, people, sizers and rings of the shelf that were archived. */
+/** Orders, people, sizers, discounts and rings of the shelf that were archived. */
 export function OrdersArchiveScreen() {
+  const [restoreDiscount] = useRestoreDiscountMutation();
   const [restoreOrder] = useRestoreOrderMutation();
   const [restorePerson] = useRestorePersonMutation();
   const [restoreShelfRing] = useRestoreShelfRingMutation();
@@ -69,6 +73,14 @@ export function OrdersArchiveScreen() {
         nameOf={({ personId }) => `Sizer of ${nameOf(personId)}`}
         noteOf={({ sentOn }) => `sent ${dayWords(sentOn)}`}
         restore={restoreSizer}
+      />
+      <ArchivedList
+        title="Discounts"
+        comesBy="“Archive” on a discount puts it here."
+        from={usePages(useArchivedDiscountsInfiniteQuery(ALL))}
+        nameOf={({ code }) => code}
+        noteOf={(discount) => discountWords(discount, write.money, dayFromNow())}
+        restore={restoreDiscount}
       />
     </ArchiveScreen>
   );

@@ -3,6 +3,7 @@ import {
   marginAt,
   priceLineWords,
   priceRing,
+  type GivenDiscount,
   type Price,
   type PriceInput,
   type PriceLineCode,
@@ -70,6 +71,16 @@ function Line({ label, planned, actual, strong = false, onAsk }: LineProps) {
   );
 }
 
+/** "84.00 cr less 8.40 cr with SPRING" */
+function lessWords(
+  { by, code, off }: GivenDiscount,
+  told: number,
+  money: (amount: number) => string,
+): string {
+  const how = by === 'sizer' ? 'for the coupon of a sizer' : `with ${code}`;
+  return `${money(told + off)} less ${money(off)} ${how}.`;
+}
+
 /** Sums of what a ring really took, at the price it was sold for. */
 function actualSums(actual: PriceInput, price: number) {
   const own = priceRing({ ...actual, coupon: 0 });
@@ -100,6 +111,7 @@ export function PricePanel({ order, person }: { order: OrderInList; person: stri
         <Type as="heading">{order.quote ? 'Price, as quoted' : 'Price, as it would be'}</Type>
         <Type as="figure">{money(told)}</Type>
       </View>
+      {order.quote?.discount ? <Type as="small">{lessWords(order.quote.discount, told, money)}</Type> : null}
       {price.atFloor ? (
         <Notice level="note" title="At the floor: the piece is worth this as metal, and it is destroyed." />
       ) : null}

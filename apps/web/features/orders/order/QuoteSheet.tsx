@@ -1,10 +1,10 @@
 import type { OrderInList } from '@round-mint/contract/orders';
-import { parseDecimal } from '@round-mint/core/format';
-import { quoteLetter, type PriceInput } from '@round-mint/core/trade';
+import { possiblePrice, quoteLetter, type PriceInput } from '@round-mint/core/trade';
 import { format } from 'date-fns/format';
 import { useMemo, useState } from 'react';
 import { longDay } from '@/features/shared/words/dates';
 import { wallDate } from '@/features/shared/words/wall-clock';
+import { DiscountField } from '@/features/orders/discounts/DiscountField';
 import { usePromiseOfOrder } from '@/features/orders/promise/use-promise';
 import { PromiseLine } from '@/features/orders/promise/PromiseLine';
 import { PaperButton } from '@/features/shared/print/PaperButton';
@@ -18,7 +18,7 @@ import { Notice } from '@/ui/Notice';
 import { Type } from '@/ui/Type';
 import { LetterSheet } from './LetterSheet';
 import { inputOf, wishFacts, wishWords } from '@/features/shared/words/order-words';
-import { priceOf } from './PricePanel';
+import { useQuotedPrice } from './use-quoted-price';
 import { quotePaper } from './papers';
 import { forPaper, useOrderPicture } from './use-order-picture';
 import { useLetterPicture } from './use-letter-picture';
@@ -29,11 +29,6 @@ interface QuoteSheetProps {
   person: string;
   input: PriceInput;
   onClose: () => void;
-}
-
-function amountOf(text: string): number | undefined {
-  const amount = parseDecimal(text);
-  return Number.isFinite(amount) && amount > 0 ? amount : undefined;
 }
 
 /** The quote: the price may be changed, the letter too; a PDF goes along or is handed over. */
@@ -47,10 +42,13 @@ export function QuoteSheet({ order, person, input, onClose }: QuoteSheetProps) {
   const hasPicture = picture?.goes ?? false;
   const [save] = useSaveOrderMutation();
   const [base] = useState(order);
-  const computed = priceOf(input);
-  const usual = 'price' in computed ? computed.price : undefined;
-  const [text, setText] = useState(() => order.quote?.price.toFixed(2) ?? usual?.price.toFixed(2) ?? '');
-  const price = amountOf(text);
+  const usual = possiblePrice({ ...input, coupon: 0 });
+  const floor = input.meltValue;
+  const { text, setText, price, toPay, given, discount, asked, setDiscount } = useQuotedPrice(
+    order,
+    input,
+    usual,
+  );
   const promise = usePromiseOfOrder(order);
   const { likelyMin = Infinity } = promise.answer ?? {};
   const ready = Number.isFinite(likelyMin) ? wallDate(likelyMin) : undefined;
@@ -62,25 +60,31 @@ export function QuoteSheet({ order, person, input, onClose }: QuoteSheetProps) {
       quoteLetter({
         ...words,
         ring,
-        price: price ?? 0,
+        price: toPay ?? 0,
+        discount: given,
         readyBy: readyWords,
         validDays: trade.quoteDays,
         hasPicture,
       }),
-    [words, ring, price, readyWords, trade.quoteDays, hasPicture],
+    [words, ring, toPay, given, readyWords, trade.quoteDays, hasPicture],
   );
   const keep = async () => {
-    if (price === undefined) return false;
+    if (toPay === undefined) return false;
+    const bySizer = given?.by === 'sizer';
     try {
-      const quote = { at: new Date().toISOString(), price, input, readyBy };
-      await save({ ...inputOf(base), quote, isNew: false, base }).unwrap();
+      const quote = {
+        ...{ at: new Date().toISOString(), price: toPay, readyBy },
+        input: { ...input, coupon: bySizer ? given.off : 0 },
+        ...(given ? { discount: given } : {}),
+      };
+      const sizerId = bySizer ? given.id : base.sizerId;
+      await save({ ...inputOf(base), quote, sizerId, isNew: false, base }).unwrap();
       return true;
     } catch (error) {
       dispatch(noticeShown({ text: problemText(error), problem: true }));
       return false;
     }
   };
-  const floor = usual?.floor ?? 0;
   return (
     <LetterSheet
       title="The quote"
@@ -89,7 +93,13 @@ export function QuoteSheet({ order, person, input, onClose }: QuoteSheetProps) {
       about={{ kind: 'quote', personId: order.personId, orderId: order.id, photoIds: [] }}
       action="Put the quote into the outbox"
       before={keep}
-      missing={price === undefined ? 'The price must be an amount such as 84.' : undefined}
+      missing={
+        price === undefined
+          ? 'The price must be an amount such as 84.'
+          : asked.answer.kind === 'refused'
+            ? 'The discount code does not hold: clear it, or enter another.'
+            : undefined
+      }
       onClose={onClose}
     >
       <Field label="Price" inputMode="decimal" value={text} onChangeText={setText} testID="quote-price" />
@@ -99,6 +109,7 @@ export function QuoteSheet({ order, person, input, onClose }: QuoteSheetProps) {
       {price !== undefined && price < floor ? (
         <Notice level="warn" title={`Below what the piece is worth as metal: ${write.money(floor)}.`} />
       ) : null}
+      <DiscountField {...discount} asked={asked} floor={floor} onChange={setDiscount} />
       <PromiseLine job={promise} wantedBy={order.wantedBy} />
       <PaperButton
         label="Save the quote as PDF"
@@ -110,7 +121,12 @@ export function QuoteSheet({ order, person, input, onClose }: QuoteSheetProps) {
             person,
             name: order.name,
             facts: wishFacts(order, write),
-            price: write.money(price ?? 0),
+            price: write.money(toPay ?? 0),
+            discount: given && {
+              before: write.money(price ?? 0),
+              name: given.by === 'sizer' ? 'Coupon of your sizer' : `Code ${given.code}`,
+              off: write.money(given.off),
+            },
             readyBy: readyWords,
             validDays: trade.quoteDays,
           })

@@ -28,6 +28,7 @@ export function SaleLetterSheet({ order, person, onClose }: SaleLetterSheetProps
       ...words,
       ring: order.name,
       price: order.quote?.price ?? 0,
+      discount: order.quote?.discount,
       facts: (card?.facts ?? []).map(([name, value]) => `${name}: ${value}`),
       care: card ? [...card.care, card.resize] : [],
       byPost: order.state === 'ready',

@@ -94,16 +94,25 @@ describe('an order in words', () => {
 
 describe('papers', () => {
   it('say the price, the law, and leave out what there is not', () => {
-    const quote = quotePaper({
+    const facts = {
       workshop: 'W',
       person: 'P',
       name: 'N',
       facts: [['Size', '7']],
       ring: [{ jpeg: new Uint8Array(), caption: 'Computed' }],
       price: '84.00 cr',
+      discount: undefined,
       readyBy: undefined,
       validDays: 14,
-    });
+    } as const;
+    const quote = quotePaper(facts);
+    const off = { before: '90.00 cr', name: 'Code SPRING', off: '6.00 cr' };
+    const lines = quotePaper({ ...facts, discount: off }).blocks.flatMap((block) =>
+      block.kind === 'line' ? [`${block.label}: ${block.value}`] : [],
+    );
+    expect(lines).toEqual(
+      expect.arrayContaining(['Price: 90.00 cr', 'Code SPRING: −6.00 cr', 'To pay, with post: 84.00 cr']),
+    );
     const text = JSON.stringify(quote);
     expect(text).toContain('84.00 cr');
     expect(text).toContain('to be told');

@@ -9,7 +9,10 @@ export interface QuotePaperFacts {
   readonly facts: Facts;
   /** The ring that comes out and its band, where they can be shown. */
   readonly ring: readonly PaperPicture[];
+  /** To be paid. */
   readonly price: string;
+  /** What the price was before something was taken off, and what that was. */
+  readonly discount: { readonly before: string; readonly name: string; readonly off: string } | undefined;
   readonly readyBy: string | undefined;
   readonly validDays: number;
 }
@@ -30,6 +33,7 @@ export function quotePaper({
   facts,
   ring,
   price,
+  discount,
   readyBy,
   validDays,
 }: QuotePaperFacts): Paper {
@@ -42,7 +46,18 @@ export function quotePaper({
       ...ringPictures(ring),
       ...facts.map(([label, value]) => ({ kind: 'line', label, value }) as const),
       { kind: 'gap' },
-      { kind: 'line', label: 'Price, with post', value: price, strong: true },
+      ...(discount
+        ? ([
+            { kind: 'line', label: 'Price', value: discount.before },
+            { kind: 'line', label: discount.name, value: `−${discount.off}` },
+          ] as const)
+        : []),
+      {
+        kind: 'line',
+        label: discount ? 'To pay, with post' : 'Price, with post',
+        value: price,
+        strong: true,
+      },
       { kind: 'line', label: 'Ready by', value: readyBy ?? 'to be told' },
       { kind: 'line', label: 'Holds for', value: `${validDays} days` },
       { kind: 'gap' },

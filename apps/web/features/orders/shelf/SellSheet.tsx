@@ -3,6 +3,8 @@ import { feesOf, type SaleWay } from '@round-mint/core/trade';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { AddSheet } from '@/features/shared/screen/AddSheet';
+import { DiscountField } from '@/features/orders/discounts/DiscountField';
+import { useDiscount, type AskedDiscount } from '@/features/orders/discounts/use-discount';
 import { PersonChoice } from '@/features/orders/people/PersonChoice';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { PriceField } from '@/features/shared/shelf/PriceField';
@@ -36,6 +38,8 @@ const HANDINGS = [
 
 interface Texts {
   readonly price: string;
+  readonly code: string;
+  readonly inFull: boolean;
   readonly buyer: Buyer;
   readonly personId: string;
   readonly name: string;
@@ -48,8 +52,12 @@ interface Texts {
 type Problems = Partial<Record<keyof Texts, string>>;
 
 /** What is missing or wrong, and what would be accepted. */
-function problemsIn({ price, buyer, personId, name, handing, post }: Texts): Problems {
+function problemsIn(
+  { price, buyer, personId, name, handing, post }: Texts,
+  { answer }: AskedDiscount,
+): Problems {
   return {
+    ...(answer.kind === 'refused' ? { code: answer.why } : {}),
     ...(readAmount(price) === undefined ? { price: AMOUNT_PROBLEM } : {}),
     ...(buyer === 'known' && personId === '' ? { personId: 'choose who buys it' } : {}),
     ...(buyer === 'new' && name.trim() === '' ? { name: 'must not be empty' } : {}),
@@ -68,12 +76,14 @@ function useSell({ id: shelfId, ring }: ShelfRing) {
   const [savePerson, saving] = useSavePersonMutation();
   const [ids] = useState(() => ({ sale: newId(), order: newId(), person: newId() }));
   const [problem, setProblem] = useState<string>();
-  const go = async ({ price, buyer, personId, name, email, way, handing, post }: Texts): Promise<boolean> => {
+  const go = async (texts: Texts, { answer, toPay = 0 }: AskedDiscount): Promise<boolean> => {
+    const { buyer, personId, name, email, way, handing, post } = texts;
     setProblem(undefined);
     const sale: SaleInput = {
       ...{ id: ids.sale, orderId: ids.order, at: new Date().toISOString(), way },
       personId: buyer === 'nobody' ? null : buyer === 'new' ? ids.person : personId,
-      price: readAmount(price) ?? 0,
+      price: toPay,
+      ...(answer.kind === 'given' ? { discount: answer.given } : {}),
       post: handing === 'post' ? (readAmount(post) ?? 0) : 0,
       handedOver: handing === 'here',
     };
@@ -105,15 +115,23 @@ export function SellSheet({ item, onClose }: { item: ShelfRing; onClose: () => v
   const { go, problem, busy } = useSell(item);
   const [asked, setAsked] = useState(false);
   const { texts, type, forget, line } = useFormDraft<Texts>(`sale/${item.id}`, {
-    ...{ price: item.price.toFixed(2), buyer: 'nobody', personId: '', name: '', email: '' },
+    ...{ price: item.price.toFixed(2), code: '', inFull: false },
+    ...{ buyer: 'nobody', personId: '', name: '', email: '' },
     ...{ way: 'market', handing: 'here', post: trade.post.toFixed(2) },
   });
-  const problems = asked ? problemsIn(texts) : {};
+  const { floor } = item.ring;
+  const discount = useDiscount({
+    ...{ code: texts.code, inFull: texts.inFull, price: readAmount(texts.price), floor },
+    personId: texts.buyer === 'known' && texts.personId !== '' ? texts.personId : undefined,
+    isNew: texts.buyer === 'new',
+  });
+  const { answer } = discount;
+  const problems = asked ? problemsIn(texts, discount) : {};
   const post = texts.handing === 'post' ? (readAmount(texts.post) ?? 0) : 0;
   const submit = async () => {
     setAsked(true);
-    if (Object.keys(problemsIn(texts)).length > 0) return;
-    if (!(await go(texts))) return;
+    if (Object.keys(problemsIn(texts, discount)).length > 0) return;
+    if (!(await go(texts, discount))) return;
     forget();
     onClose();
   };
@@ -138,8 +156,10 @@ export function SellSheet({ item, onClose }: { item: ShelfRing; onClose: () => v
         text={texts.price}
         onChange={(price) => type({ price })}
         costs={costs && { ...costs, post, ...feesOf(trade, wayFees, texts.way) }}
+        off={answer.kind === 'given' ? answer.less.off : 0}
         showsProblem={asked}
       />
+      <DiscountField code={texts.code} inFull={texts.inFull} asked={discount} floor={floor} onChange={type} />
       <LabelledChoices
         label="Sold by"
         choices={WAY_CHOICES}

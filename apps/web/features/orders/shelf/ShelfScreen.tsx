@@ -217,7 +217,12 @@ export function ShelfScreen() {
             <Gone />
           )}
           {writingOut ? <FilesSheet items={items} onClose={() => setWritingOut(false)} /> : null}
-          {part === 'here' ? <TextLink href="/orders/shelf/next" label="What to make next" /> : null}
+          {part === 'here' ? (
+            <View className="flex-row flex-wrap gap-x-6">
+              <TextLink href="/orders/shelf/next" label="What to make next" />
+              <TextLink href="/orders/discounts" label="Discounts" />
+            </View>
+          ) : null}
           {putting ? (
             <PutUpSheet ring={putting} onClose={() => setPutting(undefined)} onDone={() => setPart('here')} />
           ) : null}

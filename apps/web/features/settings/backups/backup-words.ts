@@ -18,6 +18,7 @@ const PART_WORDS: Readonly<Record<ArchivePart, readonly [string, string]>> = {
   dieCharts: ['die chart', 'die charts'],
   recipes: ['recipe', 'recipes'],
   shelf: ['ring on the shelf', 'rings on the shelf'],
+  discounts: ['discount', 'discounts'],
   sizers: ['sizer', 'sizers'],
   scrap: ['thing in the scrap tin', 'things in the scrap tin'],
   consumables: ['supply', 'supplies'],

@@ -28,11 +28,13 @@ interface PriceFieldProps {
   onChange: (text: string) => void;
   /** What the ring took; undefined while it is worked out. */
   costs: PriceInput | undefined;
+  /** What is taken off it. */
+  off?: number;
   showsProblem: boolean;
 }
 
 /** A price, with what is left over of it, how it comes about, and where the metal's worth ends. */
-export function PriceField({ text, onChange, costs, showsProblem }: PriceFieldProps) {
+export function PriceField({ text, onChange, costs, off = 0, showsProblem }: PriceFieldProps) {
   const { money } = useWriters();
   const { currency } = useSettings();
   const [isExplained, setExplained] = useState(false);
@@ -53,7 +55,7 @@ export function PriceField({ text, onChange, costs, showsProblem }: PriceFieldPr
       {costs ? (
         <View className="flex-row items-center justify-between gap-3">
           <Type as="small" className="flex-1">
-            {price === undefined ? '' : `Leaves ${money(marginAt(costs, price))} over.`}
+            {price === undefined ? '' : `Leaves ${money(marginAt(costs, price - off))} over.`}
             {usual ? ` By your rates it would be ${money(usual.price)}.` : ''}
           </Type>
           {usual ? (

@@ -1,0 +1,3 @@
+import { lazyScreen } from '@/features/shared/screen/lazy-screen';
+
+export default lazyScreen(() => import('@/features/orders/screens').then((place) => place.DiscountsScreen));
