@@ -6,6 +6,7 @@ import { FactLine } from '@/ui/FactLine';
 import { Notice } from '@/ui/Notice';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
+import type { DiscountAnswer } from './discount-model';
 import type { AskedDiscount } from './use-discount';
 
 interface DiscountFieldProps {
@@ -56,6 +57,15 @@ function AtFloor({
   ) : null;
 }
 
+/** "LANTERN", "SPRING, 10%": a sum stands beside it anyway. */
+function givenName(
+  { given, takes }: Extract<DiscountAnswer, { kind: 'given' }>,
+  money: (amount: number) => string,
+): string {
+  const name = given.by === 'sizer' ? 'Sizer’s coupon' : given.code;
+  return takes.kind === 'share' ? `${name}, ${takesWords(takes, money)}` : name;
+}
+
 /** A code, typed or tapped, and at once what is left to pay or why it does not hold. */
 export function DiscountField({ code, inFull, asked, floor, onChange }: DiscountFieldProps) {
   const { money } = useWriters();
@@ -73,10 +83,7 @@ export function DiscountField({ code, inFull, asked, floor, onChange }: Discount
       />
       {answer.kind === 'given' ? (
         <View role="list" aria-label="With the discount">
-          <FactLine
-            name={`${answer.given.by === 'sizer' ? 'Sizer’s coupon' : answer.given.code}, ${takesWords(answer.takes, money)}`}
-            value={`−${money(answer.less.off)}`}
-          />
+          <FactLine name={givenName(answer, money)} value={`−${money(answer.less.off)}`} />
           {toPay === undefined ? null : <FactLine name="To pay" value={money(toPay)} />}
         </View>
       ) : codes.length > 0 ? (

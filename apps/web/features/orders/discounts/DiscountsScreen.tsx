@@ -24,6 +24,13 @@ function givenWords(given: Given | undefined, money: (amount: number) => string)
   return `${countWords(given.sales, 'sale')}, ${money(given.off)} off`;
 }
 
+/** Those that are over stand below the others. */
+function endedLast(discounts: readonly StoredDiscount[]): readonly StoredDiscount[] {
+  const today = dayFromNow();
+  const isOver = ({ until }: StoredDiscount) => until !== null && until < today;
+  return [...discounts.filter((one) => !isOver(one)), ...discounts.filter(isOver)];
+}
+
 interface RowProps {
   discount: StoredDiscount;
   given: Given | undefined;
@@ -68,7 +75,7 @@ export function DiscountsScreen() {
           header={
             <PlaceHeader
               title="Discounts"
-              note={`Given with a quote or a sale by their code · ${countWords(discounts.length, 'code')}`}
+              note={`${countWords(discounts.length, 'code')} for quotes and sales`}
             />
           }
           footer={<Button look="main" label="Add a discount" onPress={() => setOpen('new')} />}
@@ -79,7 +86,7 @@ export function DiscountsScreen() {
             </Empty>
           ) : null}
           <View role="list" aria-label="Discounts">
-            {discounts.map((discount) => (
+            {endedLast(discounts).map((discount) => (
               <Row
                 key={discount.id}
                 discount={discount}
@@ -91,8 +98,10 @@ export function DiscountsScreen() {
           <Type as="small">
             {`Used and taken off: sales closed in the last twelve months.${coupons ? ` Coupons of sizers: ${givenWords(coupons, money)}.` : ''} None goes below the floor, what a piece is worth as metal, unless you say so.`}
           </Type>
-          <TextLink href="/orders/sizers" label="Sizers and their coupons" />
-          <TextLink href="/orders/shelf" label="The shelf" />
+          <View className="flex-row flex-wrap gap-x-6">
+            <TextLink href="/orders/sizers" label="Sizers and their coupons" />
+            <TextLink href="/orders/shelf" label="The shelf" />
+          </View>
           {open ? (
             <DiscountSheet
               key={open === 'new' ? open : open.id}
