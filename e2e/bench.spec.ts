@@ -240,3 +240,65 @@ test('plans go by what the log taught, say so, and go back to the defaults', asy
   await page.getByTestId('learnt-line').tap();
   await expect(page.getByTestId('learnt-screen')).toBeVisible();
 });
+
+test('a tool is marked at the bench without the server; its spare is named, plans avoid it, and it is replaced', async ({
+  app: page,
+  workshop,
+}) => {
+  const api = `${workshop.url}/api/v1`;
+  const { steps, stockId } = (await (
+    await page.request.get(`${api}/rings/00000004-0000-4000-8000-000000000007`)
+  ).json()) as { stockId: string; steps: { kind: string; toolId?: string }[] };
+  const toolId = steps.find(({ kind, toolId }) => kind === 'fold' && toolId)?.toolId;
+  const die = (await (await page.request.get(`${api}/kit/${toolId}`)).json()) as {
+    name: string;
+    spec: object;
+  };
+  const spare = { id: '0000000e-0000-4000-8000-0000000000aa', name: 'spare fold die', spec: die.spec };
+  expect((await page.request.post(`${api}/kit`, { data: spare })).ok()).toBe(true);
+
+  await visit(page, '/bench/00000004-0000-4000-8000-000000000007');
+  await expect(page.getByTestId('step-view')).toContainText(`With: ${die.name}`);
+  await workshop.stop();
+  await page.getByRole('button', { name: 'Mark a tool as dented, chipped or worn' }).click();
+  await page.getByRole('button', { name: /^Grooved: it wanders/ }).click();
+  const warning = page.getByTestId('tool-warning');
+  await expect(warning).toContainText(`${die.name} is grooved: it wanders`);
+  await expect(warning).toContainText('Take spare fold die instead.');
+  await workshop.start();
+  await expect
+    .poll(
+      async () =>
+        ((await (await page.request.get(`${api}/kit/${toolId}`)).json()) as { faults: string[] }).faults,
+    )
+    .toEqual(['grooved']);
+  await warning.getByRole('button', { name: 'Use spare fold die' }).click();
+  await expect(page.getByTestId('step-view')).toContainText('With: spare fold die');
+  await expect(warning).toBeHidden();
+
+  // A plan of today takes another die; of a mandrel there is only one, and the plan says what is wrong with it.
+  const plan = `/plan?stockId=${stockId}`;
+  await visit(page, plan);
+  await expect(page.getByTestId('verdict')).toContainText('mm wide');
+  await expect(page.getByTestId('tool-notice')).toBeHidden();
+  await visit(page, '/stock/kit');
+  await page.getByRole('button', { name: 'Wear and care of ring mandrel' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByRole('button', { name: 'Dented' }).click();
+  await expect(sheet).toContainText('Dented: it reads too small over the dent.');
+  await visit(page, plan);
+  await expect(page.getByTestId('tool-notice')).toContainText(
+    'ring mandrel is dented: it reads too small over the dent',
+  );
+
+  await visit(page, '/stock/kit');
+  await page.getByRole('button', { name: `Wear and care of ${die.name}`, exact: true }).click();
+  await expect(sheet.getByRole('list', { name: 'What happened to it' })).toContainText('Found grooved');
+  await page.getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('button', { name: 'Wear and care of ring mandrel' }).click();
+  await sheet.getByRole('button', { name: /^Replaced by a new one/ }).click();
+  await expect(sheet).toContainText('0 passes since it was replaced');
+  await visit(page, plan);
+  await expect(page.getByTestId('verdict')).toContainText('mm wide');
+  await expect(page.getByTestId('tool-notice')).toBeHidden();
+});

@@ -116,7 +116,10 @@ test('a ring that two devices sell is sold once, and the sale is undone', async 
   expect(order.state).toBe('cancelled');
 });
 
-test('a discount stops at the floor and says so; below it only on demand', async ({ app: page, workshop }) => {
+test('a discount stops at the floor and says so; below it only on demand', async ({
+  app: page,
+  workshop,
+}) => {
   await visit(page, '/orders/discounts');
   await page.getByRole('button', { name: 'Add a discount' }).click();
   await page.getByRole('textbox', { name: 'Code' }).fill('breakwater');

@@ -1,6 +1,6 @@
 import { API_PATH } from '@round-mint/contract/endpoint';
 import { withTodaysNames } from '@round-mint/contract/earlier-names';
-import { dieCharts, kit, plans, recipes, stock, workshop } from '@round-mint/contract/endpoints-workshop';
+import { dieCharts, plans, recipes, stock, workshop } from '@round-mint/contract/endpoints-workshop';
 import express, { Router, type Express } from 'express';
 import helmet from 'helmet';
 import type { OpenDatabase } from './db/database';
@@ -20,6 +20,7 @@ import { csvRouter } from './routes/csv';
 import { createDoor, type Door } from './routes/door';
 import { facesRouter } from './routes/faces';
 import { firstLookRouter } from './routes/first-look';
+import { kitRouter } from './routes/kit';
 import { photosRouter } from './routes/photos';
 import { serveResource } from './routes/resource';
 import { ringsRouter } from './routes/rings';
@@ -93,7 +94,7 @@ function apiRouter(
   api.use(computeRouter(db));
   api.use(csvRouter(db));
   api.use(stockRouter(db));
-  serveResource(api, kit, resources.kit);
+  api.use(kitRouter(db));
   serveResource(api, plans, resources.plans);
   serveResource(api, dieCharts, resources.dieCharts);
   serveResource(api, recipes, resources.recipes);

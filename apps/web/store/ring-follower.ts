@@ -9,6 +9,9 @@ const FOLLOWS_WORK = ['Log', 'Scrap', 'Supply', 'DayPlan', 'Order', 'ShelfRing']
 /** What is worked out from the rings that are over, and which those are. */
 const FOLLOWS_END = ['Ring', 'Learnt', 'Shop'] as const;
 
+/** Events that mark a tool, or may take a mark back. */
+const TOUCHES_TOOLS: readonly string[] = ['tool-marked', 'undone'];
+
 /** How far a ring in work is known to be; undefined of one that is not in work. */
 function statusIn(state: ApiState, ringId: string): string | undefined {
   return api.endpoints.listRings
@@ -55,6 +58,15 @@ export function createRingFollower() {
         await delay(PAUSE_MS);
       }
       dispatch(api.util.invalidateTags(goesOn ? [...FOLLOWS_WORK] : [...FOLLOWS_END, ...FOLLOWS_WORK]));
+    },
+  });
+  listener.startListening({
+    matcher: api.endpoints.logEvents.matchFulfilled,
+    effect: ({ meta }, { dispatch }) => {
+      const { events } = meta.arg.originalArgs;
+      if (events.some(({ body }) => TOUCHES_TOOLS.includes(body.kind))) {
+        dispatch(api.util.invalidateTags(['Kit']));
+      }
     },
   });
   return listener;

@@ -1,5 +1,5 @@
 import { DEFAULT_SETTINGS } from '@round-mint/contract/settings';
-import type { StoredTool } from '@round-mint/contract/kit';
+import type { ShownTool } from '@round-mint/contract/kit';
 import type { CoinStock } from '@round-mint/contract/stock';
 
 interface Call {
@@ -94,11 +94,13 @@ export function pieceOf(change: Partial<CoinStock> = {}): CoinStock {
   };
 }
 
-export function punchOf(diameterMm: number, n: number): StoredTool {
+export function punchOf(diameterMm: number, n: number, change: Partial<ShownTool> = {}): ShownTool {
   return {
     id: `00000002-0000-4000-8000-00000000000${n}`,
     name: `${diameterMm} mm punch`,
     spec: { kind: 'punch', diameterMm, selfCentring: false },
+    ...{ history: [], faults: [], renewedAt: null, oiledAt: null },
     ...LIFE,
+    ...change,
   };
 }

@@ -11,7 +11,18 @@ const stepKind = z.enum(STEP_KINDS);
 export const benchWordSchema = z.object({
   /** Null when all is done. */
   step: z
-    .object({ index: z.number().int(), kind: stepKind, title: z.string(), tool: z.string().optional() })
+    .object({
+      index: z.number().int(),
+      kind: stepKind,
+      title: z.string(),
+      tool: z.string().optional(),
+      /** The tool of the kit that is used, where it is known. */
+      toolId: z.string().optional(),
+      /** What is wrong with it, and what to take or do instead. */
+      toolWarning: z.string().optional(),
+      /** To be taken instead. */
+      spareId: z.string().optional(),
+    })
     .nullable(),
   /** The stopping mark, as the mandrel will read it; null where nothing can be read. */
   stopAt: z

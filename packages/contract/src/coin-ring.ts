@@ -191,6 +191,8 @@ export const routeStepSchema = z.object({
   instruction: z.string(),
   lookFor: z.string(),
   tool: z.string().optional(),
+  /** That tool, where it is one of the kit. */
+  toolId: z.string().optional(),
   before: edgesSchema,
   after: edgesSchema,
   strainCutEdge: z.number(),

@@ -3,7 +3,13 @@ import { dryRunQuerySchema, listQuerySchema } from './common';
 import { csvTable } from './csv-table';
 import { dieChartInputSchema, dieChartListSchema, dieChartSchema } from './die-charts';
 import { endpoint, type Endpoint } from './endpoint';
-import { storedToolSchema, toolInputSchema, toolListSchema } from './kit';
+import {
+  shownToolSchema,
+  toolEventsInputSchema,
+  toolInputSchema,
+  toolListSchema,
+  toolPassesSchema,
+} from './kit';
 import { learntSchema } from './learnt';
 import { logEntrySchema, logListSchema, logSummarySchema } from './log';
 import { planInputSchema, planListSchema, planSchema } from './plans';
@@ -139,7 +145,21 @@ export const faces = {
 } satisfies Readonly<Record<string, Endpoint>>;
 
 export const kit = {
-  ...resource('/kit', 'tool', { input: toolInputSchema, item: storedToolSchema, list: toolListSchema }),
+  ...resource('/kit', 'tool', { input: toolInputSchema, item: shownToolSchema, list: toolListSchema }),
+  logEvents: endpoint({
+    method: 'post',
+    path: '/kit/events',
+    summary: 'Say what happened to tools: a fault, mended, replaced, oiled; repeats do no harm',
+    request: toolEventsInputSchema,
+    response: toolListSchema,
+    errors: ['not-found', 'id-taken'],
+  }),
+  passes: endpoint({
+    method: 'get',
+    path: '/kit-passes',
+    summary: 'How often each tool was used since it was replaced last',
+    response: toolPassesSchema,
+  }),
   ...csvTable('/kit', 'kit'),
 };
 

@@ -1,5 +1,6 @@
+import { TOOL_FAULTS } from '@round-mint/core/kit/codes';
 import { z } from 'zod';
-import { idSchema, lengthMm, listOf, quantity, shortText, storedFields } from './common';
+import { idSchema, lengthMm, listOf, quantity, shortText, storedFields, timeSchema } from './common';
 
 const angleDeg = quantity(5, 60, 'degrees');
 
@@ -44,11 +45,36 @@ export const toolSpecSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('rolling-mill'), openingMm: lengthMm(0.5, 30) }),
 ]);
 
+export const toolFaultSchema = z.enum(TOOL_FAULTS, { error: `must be one of: ${TOOL_FAULTS.join(', ')}` });
+
 /** A tool as the route call takes it. */
 export const toolSchema = z.strictObject({
   id: z.string().max(60),
   name: shortText(80),
   spec: toolSpecSchema,
+  faults: z.array(toolFaultSchema).max(TOOL_FAULTS.length).optional(),
+});
+
+const toolEventBodySchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('fault'), fault: toolFaultSchema }),
+  z.strictObject({ kind: z.literal('mended'), fault: toolFaultSchema }),
+  z.strictObject({ kind: z.literal('replaced') }),
+  z.strictObject({ kind: z.literal('oiled') }),
+  z.strictObject({ kind: z.literal('undone'), eventId: idSchema }),
+]);
+export const toolEventSchema = z.strictObject({
+  id: idSchema,
+  at: timeSchema,
+  /** The ring that was worked on when it was found. */
+  ringId: idSchema.optional(),
+  body: toolEventBodySchema,
+});
+/** What happened to some tools. */
+export const toolEventsInputSchema = z.strictObject({
+  events: z
+    .array(z.strictObject({ ...toolEventSchema.shape, toolId: idSchema }))
+    .min(1, 'needs at least one event')
+    .max(300),
 });
 
 export const toolInputSchema = z.strictObject({
@@ -56,13 +82,28 @@ export const toolInputSchema = z.strictObject({
   name: shortText(80),
   spec: toolSpecSchema,
 });
+/** As it is kept: the tool and all that happened to it. */
 export const storedToolSchema = z.object({
   id: idSchema,
   name: z.string(),
   spec: toolSpecSchema,
+  history: z.array(toolEventSchema).max(2000).default([]),
   ...storedFields,
 });
-export const toolListSchema = listOf(storedToolSchema);
+/** A tool, and what its history has brought it to. */
+export const shownToolSchema = storedToolSchema.extend({
+  faults: z.array(toolFaultSchema),
+  renewedAt: timeSchema.nullable(),
+  oiledAt: timeSchema.nullable(),
+});
+export const toolListSchema = listOf(shownToolSchema);
+
+/** How often each tool was used in rings since it was replaced last. */
+export const toolPassesSchema = z.object({
+  items: z.array(z.object({ toolId: z.string(), passes: z.number().int() })),
+});
 
 export type ToolInput = z.infer<typeof toolInputSchema>;
 export type StoredTool = z.infer<typeof storedToolSchema>;
+export type ShownTool = z.infer<typeof shownToolSchema>;
+export type ToolEventInput = z.infer<typeof toolEventsInputSchema>['events'][number];

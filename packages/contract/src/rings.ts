@@ -18,6 +18,7 @@ import {
   versionSchema,
   wallKindSchema,
 } from './common';
+import { toolFaultSchema } from './kit';
 import { workSchema } from './works';
 
 export const RING_STATUSES = ['in-work', 'finished', 'spoilt'] as const;
@@ -202,6 +203,7 @@ export const ringEventBodySchema = z.discriminatedUnion('kind', [
     stepKind: z.enum(STEP_KINDS, { error: `must be one of: ${STEP_KINDS.join(', ')}` }),
     toolId: idSchema.optional(),
   }),
+  z.strictObject({ kind: z.literal('tool-marked'), toolId: idSchema, fault: toolFaultSchema }),
   z.strictObject({
     kind: z.literal('tool-used'),
     step: stepIndex,

@@ -1,6 +1,6 @@
 import { SALE_WAYS } from '@round-mint/core/trade/codes';
 import { z } from 'zod';
-import { quantity, shortText, sizeSystemSchema } from './common';
+import { quantity, shortText, sizeSystemSchema, timeSchema } from './common';
 import { weekSchema } from './day-plan';
 import { daySchema } from './people';
 
@@ -54,6 +54,8 @@ export const settingsSchema = z.strictObject({
   /** When a helper works beside the maker; nobody does where all days are empty. */
   helperHours: weekSchema,
   daysOff: z.array(daySchema).max(200),
+  /** When it was last said to be damp: steel is oiled after that. */
+  dampAt: timeSchema.nullable(),
 });
 export const settingsPatchSchema = settingsSchema.partial();
 
@@ -91,4 +93,5 @@ export const DEFAULT_SETTINGS: Settings = {
   hours: [[], WEEKDAY, WEEKDAY, WEEKDAY, WEEKDAY, WEEKDAY, []],
   helperHours: [[], [], [], [], [], [], []],
   daysOff: [],
+  dampAt: null,
 };

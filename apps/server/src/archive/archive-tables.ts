@@ -50,6 +50,7 @@ import {
   storedDiscount,
   storedSizer,
   storedTool,
+  toolRow,
 } from '../services/stored-rows';
 import { eventOf, ringOf } from '../services/ring-store';
 import { countOf } from '../services/stock-counts';
@@ -95,7 +96,7 @@ const TABLES: Readonly<Record<ArchivePart, ArchiveTable>> = {
     },
   }),
   stock: archiveTable({ part: 'stock', table: stock, toItem: stockItem, toRow: withLife(stockRow) }),
-  kit: archiveTable({ part: 'kit', table: kit, toItem: storedTool, toRow: withLife(asItIs) }),
+  kit: archiveTable({ part: 'kit', table: kit, toItem: storedTool, toRow: withLife(toolRow) }),
   plans: archiveTable({ part: 'plans', table: plans, toItem: storedPlan, toRow: withLife(planRow) }),
   dieCharts: archiveTable({
     part: 'dieCharts',

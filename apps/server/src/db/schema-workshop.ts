@@ -120,6 +120,10 @@ export const kit = pgTable(
     id: uuid('id').primaryKey(),
     name: text('name').notNull(),
     spec: jsonb('spec').$type<StoredTool['spec']>().notNull(),
+    /** All that happened to it. */
+    history: jsonb('history').$type<StoredTool['history']>().notNull().default([]),
+    /** Follows from that. */
+    renewedAt: timestamp('renewed_at', { withTimezone: true, mode: 'string' }),
     ...lifecycle,
   },
   (table) => [

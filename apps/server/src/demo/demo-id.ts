@@ -15,6 +15,7 @@ const KINDS = {
   'must-stay': 'e',
   shelf: 'f',
   discount: '10',
+  'tool-event': '11',
 } as const;
 
 /** A fixed id for a made-up thing, so that loading the demo twice adds nothing twice. */

@@ -1,4 +1,4 @@
-import type { ToolInput } from '@round-mint/contract/kit';
+import type { ToolEventInput, ToolInput } from '@round-mint/contract/kit';
 import { inchToMm } from '@round-mint/core/format';
 import { demoId } from './demo-id';
 
@@ -70,4 +70,12 @@ const TOOLS: readonly Omit<ToolInput, 'id'>[] = [
 export const DEMO_KIT: readonly (ToolInput & { readonly id: string })[] = TOOLS.map((tool, index) => ({
   ...tool,
   id: demoId('kit', index),
+}));
+
+/** A former that met a steel hammer: what the kit shows of wear. */
+export const DEMO_TOOL_EVENTS: readonly ToolEventInput[] = DEMO_KIT.filter(
+  ({ name }) => name === '13 mm former',
+).map(({ id: toolId }) => ({
+  ...{ id: demoId('tool-event', 0), toolId, at: '2026-10-05T15:20:00.000Z' },
+  body: { kind: 'fault', fault: 'dented' },
 }));

@@ -4,13 +4,14 @@ import { rings, stock } from '../db/schema';
 import { FACE_PX } from '../services/face-picture';
 import { readKit } from '../services/kit';
 import { createResources } from '../services/resources';
+import { logToolEvents } from '../services/tool-events';
 import { logEvents, startRing } from '../services/rings';
 import { changeSettings } from '../services/settings';
 import { DEMO_DIE_CHARTS } from './die-charts';
 import { loadFaces } from './faces';
 import { loadHandlePictures } from './handle-pictures';
 import { demoHistory, historyEvents } from './history';
-import { DEMO_KIT } from './kit';
+import { DEMO_KIT, DEMO_TOOL_EVENTS } from './kit';
 import { demoEvents, DEMO_RINGS } from './rings';
 import { DEMO_COINS } from './stock';
 import { loadShelf } from './shelf';
@@ -61,6 +62,7 @@ export async function loadDemo(
     await loadFaces(tx, facePx);
     await loadHandlePictures(tx, facePx);
     for (const tool of DEMO_KIT) await resources.kit.create(tool);
+    await logToolEvents(tx, DEMO_TOOL_EVENTS);
     for (const chart of DEMO_DIE_CHARTS) await resources.dieCharts.create(chart);
     // What the log teaches came after these rings: they were planned by the defaults.
     await changeSettings(tx, { useLearnt: false });

@@ -3,7 +3,7 @@ import { setTimeout as sleep } from 'node:timers/promises';
 import type { Learnt } from '@round-mint/core/learn';
 import type { Kit } from '@round-mint/core/kit';
 import type { Database } from '../db/database';
-import { readKit } from '../services/kit';
+import { readKit, readRenewals } from '../services/kit';
 import { readSettings } from '../services/settings';
 import {
   forgetLessons,
@@ -17,6 +17,7 @@ import {
   withWhatNow,
   type Untaught,
 } from './lesson-rows';
+import type { LearnTask } from './lesson-memory';
 import type { Teacher } from './teacher';
 
 /** So many rings are read at once: few enough that other calls hardly wait. */
@@ -80,7 +81,8 @@ export function createLearner({
       const rings = isClosed() ? [] : await someUntaught(db, RINGS_AT_ONCE);
       if (rings.length === 0) return;
       // Most changes leave nothing to teach: the tools are read for those that do.
-      kit ??= await readKit(db);
+      // What wears on a tool is nothing of its measures: lessons are the same with it.
+      kit ??= (await readKit(db)).map(({ id, name, spec }) => ({ id, name, spec }));
       for (const untaught of rings) await teachOne(untaught, kit);
     }
   }
@@ -98,11 +100,11 @@ export function createLearner({
   }
 
   /** Learns from the latest lessons; a teacher that has forgotten some is given all of them anew. */
-  async function learnFromLatest(keptStandard: readonly string[]): Promise<Learnt> {
+  async function learnFromLatest(wanted: Pick<LearnTask, 'keptStandard' | 'renewals'>): Promise<Learnt> {
     for (;;) {
       const ringIds = await latestTaught(db, mostRings);
       const learnt =
-        (await giveLessons(ringIds)) && (await teacher.learn({ mark: given.mark, ringIds, keptStandard }));
+        (await giveLessons(ringIds)) && (await teacher.learn({ mark: given.mark, ringIds, ...wanted }));
       if (learnt) return learnt;
       given = nothingGiven();
     }
@@ -113,9 +115,10 @@ export function createLearner({
     if ((await lastLearntFrom(db))?.lessonsWith !== withWhat) await forgetLessons(db, withWhat);
     await teachAll();
     const { standardFor } = await readSettings(db);
-    const from = await fromWhatNow(db, withWhat, standardFor);
+    const renewals = await readRenewals(db);
+    const from = await fromWhatNow(db, withWhat, standardFor, renewals);
     if (isClosed() || from === (await lastLearntFrom(db))?.learntFrom) return;
-    await keepLearnt(db, from, await learnFromLatest(standardFor));
+    await keepLearnt(db, from, await learnFromLatest({ keptStandard: standardFor, renewals }));
     onLearnt?.();
   }
 

@@ -1,4 +1,4 @@
-import { learnFromLessons, type Learnt, type Lesson } from '@round-mint/core/learn';
+import { learnFromLessons, type Learnt, type Lesson, type Renewal } from '@round-mint/core/learn';
 import { lessonSchema } from './lesson-schema';
 
 export interface TakeTask {
@@ -15,6 +15,8 @@ export interface LearnTask {
   /** Rings that are learnt from. */
   readonly ringIds: readonly string[];
   readonly keptStandard: readonly string[];
+  /** Tools that were replaced. */
+  readonly renewals: readonly Renewal[];
 }
 
 export interface LessonMemory {
@@ -40,13 +42,14 @@ export function createLessonMemory(): LessonMemory {
       }
       return true;
     },
-    learn: ({ mark, ringIds, keptStandard }) => {
+    learn: ({ mark, ringIds, keptStandard, renewals }) => {
       if (mark !== held || ringIds.some((ringId) => !lessons.has(ringId))) return null;
       const wanted = new Set(ringIds);
       for (const ringId of lessons.keys()) if (!wanted.has(ringId)) lessons.delete(ringId);
       return learnFromLessons(
         [...lessons.values()].flatMap((lesson) => lesson ?? []),
         keptStandard,
+        renewals,
       );
     },
   };

@@ -1,5 +1,5 @@
 import type { LogEntry } from '@round-mint/contract/log';
-import type { Learnt } from '@round-mint/core/learn';
+import type { Learnt, Renewal } from '@round-mint/core/learn';
 import { and, asc, count, eq, getTableColumns, gt, inArray, isNotNull, isNull, max, sql } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { kit, learnt, ringEvents, ringOutcomes, rings } from '../db/schema';
@@ -123,9 +123,10 @@ export async function fromWhatNow(
   db: Database,
   withWhat: string,
   keptStandard: readonly string[],
+  renewals: readonly Renewal[],
 ): Promise<string> {
   const [known] = await db.select({ last: max(ringOutcomes.seen), count: count() }).from(ringOutcomes);
-  return JSON.stringify([withWhat, known, keptStandard]);
+  return JSON.stringify([withWhat, known, keptStandard, renewals]);
 }
 
 /** What lessons came to last; null before the first time. */

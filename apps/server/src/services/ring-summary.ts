@@ -7,7 +7,7 @@ import { workedMinutes } from '@round-mint/core/learn';
 import { ringOutcome, type RingState } from '@round-mint/core/ring';
 import { finishedBand, usedBy } from '@round-mint/core/trade';
 import { z } from 'zod';
-import { bandOf, stepsDone, timesDone } from './steps-done';
+import { bandOf, stepsDone, timesDone, toolPasses } from './steps-done';
 import { metalOf, stateOf } from './ring-store';
 
 /** What lists and sums say of a ring that is over. */
@@ -32,6 +32,8 @@ export const ringSummarySchema = z.object({
     lined: true,
     seam: true,
   }),
+  /** How often each tool of the kit was used for it. */
+  toolPasses: z.record(z.string(), z.number().int()).default({}),
   used: z.object({
     amounts: z.partialRecord(consumableIdSchema, z.number()),
     /** When its first and its last step was done; null when none was. */
@@ -85,6 +87,7 @@ export function summaryOf(ring: RingWithEvents): RingSummary {
     metal,
     pieceMassG: slugMassG + ringMassG,
     band,
+    toolPasses: toolPasses(ring),
     used: {
       amounts: usedBy(stepsDone(ring), bandOf(ring)),
       firstAt: times[0] ?? null,

@@ -13,6 +13,7 @@ import { checkApproval } from './approval';
 import { keptForecast } from './ring-forecast';
 import { keepScrap } from './scrap';
 import { refuseForeign } from './row-lock';
+import { markTools } from './tool-events';
 import { changeCount } from './stock-counts';
 
 /** Takes one piece out of stock for a ring, or gives it back. @throws HttpError 409 when none is left */
@@ -133,6 +134,7 @@ export async function logEvents(
       .where(eq(rings.id, ringId))
       .returning({ version: rings.version });
     await keepScrap(tx, ring, state, all);
+    await markTools(tx, ringId, added.map(eventOf), all);
     return { ...ring, ...changed, status, finishedAt, events: all };
   });
 }

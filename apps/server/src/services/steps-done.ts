@@ -28,6 +28,25 @@ export function stepsDone(ring: RingWithEvents, after = LONG_AGO): readonly Rout
     );
 }
 
+/**
+ * How often each tool of the kit was used for a ring: once for each step that was done with it.
+ * @param renewedAt when a tool was replaced last: what was done before was done with another one
+ */
+export function toolPasses(
+  ring: RingWithEvents,
+  renewedAt: (toolId: string) => string | undefined = () => undefined,
+): Readonly<Record<string, number>> {
+  const { steps, toolsUsed } = stateOf(ring, ring.events);
+  const passes: Record<string, number> = {};
+  for (const { at, step } of doneEvents(ring)) {
+    if (step === undefined) continue;
+    const toolId = toolsUsed.get(step)?.toolId ?? steps[step]?.toolId;
+    if (toolId === undefined || at <= (renewedAt(toolId) ?? '')) continue;
+    passes[toolId] = (passes[toolId] ?? 0) + 1;
+  }
+  return passes;
+}
+
 /** The finished band, by which the use of consumables is worked out. */
 export function bandOf({ prediction }: Pick<RingWithEvents, 'prediction'>) {
   const { targetInsideDiameterMm: insideDiameterMm, axialHeightMm } = prediction;

@@ -9,6 +9,7 @@ import { storedShelfRingSchema, type StoredShelfRing } from '@round-mint/contrac
 import { discountSchema, type DiscountInput, type StoredDiscount } from '@round-mint/contract/discounts';
 import { sizerSchema, type SizerInput, type StoredSizer } from '@round-mint/contract/sizers';
 import { stockItemSchema, type StockInput, type StockItem } from '@round-mint/contract/stock';
+import { toolStanding } from '@round-mint/core/kit';
 import { shelfProgress } from '@round-mint/core/trade';
 import { isoTime } from './resource';
 
@@ -90,8 +91,17 @@ export function stockRow(input: StockInput): Row {
   };
 }
 
-export function storedTool(row: Row): StoredTool {
+export function storedTool({ renewedAt: _renewedAt, ...row }: Row): StoredTool {
   return storedToolSchema.parse(shown(row));
+}
+
+/** What follows from a tool's history beside it. */
+export function toolHistoryRow(history: StoredTool['history']): Row {
+  return { history, renewedAt: toolStanding(history).renewedAt ?? null };
+}
+
+export function toolRow({ history, ...tool }: StoredTool): Row {
+  return { ...tool, ...toolHistoryRow(history) };
 }
 
 export function storedPlan(row: Row): Plan {

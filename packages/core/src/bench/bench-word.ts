@@ -18,17 +18,17 @@ import {
 import { mayAnneal, mayReduce, type BenchTools, type RingAtBench } from './ring-at-bench';
 import { rolledWords } from './rolled-words';
 import { isRead, stopAt, stopWords, type StopAt } from './stop-at';
+import { splinesAt, toolAtHand, type ToolAtHand } from './tool-at-hand';
 
 /** What the bench says of a ring, from its plan and its events alone (craft §13). */
 export interface BenchWord {
   /** Undefined when all is done. */
   readonly step:
-    | {
+    | (ToolAtHand & {
         readonly index: number;
         readonly kind: RouteStep['kind'];
         readonly title: string;
-        readonly tool?: string | undefined;
-      }
+      })
     | undefined;
   readonly stopAt: StopAt | undefined;
   readonly standing: (typeof STANDINGS)[number];
@@ -160,22 +160,8 @@ function evenWords({ ring, now, system, names }: Scene, step: RouteStep): string
   return `${capital(wider)} ${writeAmount(rim - cut, system)} larger than the other: ${how}`;
 }
 
-/** What the step at hand is really done with, where that was told. */
-function toolUsed({ now, kit }: Scene) {
-  const used = now.toolsUsed.get(now.step);
-  const tool = used && kit.find(({ id }) => id === used.toolId);
-  return tool && { ...tool, setting: used.setting };
-}
-
-/** Splines of the stretcher at hand: of the one that is really used, where that was told. */
-function splinesAt(scene: Scene, { contact }: RouteStep): number | undefined {
-  const spec = toolUsed(scene)?.spec;
-  if (spec?.kind === 'stretcher') return spec.splines;
-  return contact?.kind === 'splines' ? contact.count : undefined;
-}
-
 function readWords(scene: Scene, step: RouteStep): Said {
-  const { ring, now, system, names, derived } = scene;
+  const { ring, now, kit, system, names, derived } = scene;
   const rolled = rolledWords(now, derived, '');
   if (rolled) return rolled;
   const stop = stopAt(step, system);
@@ -192,7 +178,7 @@ function readWords(scene: Scene, step: RouteStep): Said {
   if (kind === 'part-way') {
     const marks = Math.max(1, Math.round(toGoMm / markMm(system)));
     const pulls = PULLS[step.kind] ? Math.max(1, Math.round(toGoMm / PULL_MM)) : undefined;
-    const strokes = pulls === undefined ? '' : `: ${strokesWords(step, pulls, splinesAt(scene, step))}`;
+    const strokes = pulls === undefined ? '' : `: ${strokesWords(step, pulls, splinesAt(now, kit, step))}`;
     return {
       standing: 'before',
       toGo: { marks, ...(pulls === undefined ? {} : { pulls }) },
@@ -255,14 +241,6 @@ function toGoAfter(word: Said, { now, derived, system }: Scene): Said {
   return marks === 0 ? word : { ...word, toGo: { marks } };
 }
 
-/** The tool of the step at hand: the one that is really used, where that was told. */
-function toolOf(scene: Scene): string | undefined {
-  const { now } = scene;
-  const used = toolUsed(scene);
-  if (!used) return now.steps[now.step]?.tool;
-  return used.setting ? `${used.name}, ${used.setting}` : used.name;
-}
-
 /** The bench's word with a route that was derived already; cheap. */
 export function wordAlong(
   ring: RingAtBench,
@@ -289,7 +267,7 @@ export function wordAlong(
   );
   const target = targetOf(scene);
   return {
-    step: step && { index: now.step, kind: step.kind, title: step.title, tool: toolOf(scene) },
+    step: step && { index: now.step, kind: step.kind, title: step.title, ...toolAtHand(now, kit, step) },
     stopAt: step && stopAt(step, system),
     standing,
     toGo,

@@ -1,3 +1,5 @@
+export { TOOL_FAULTS } from './codes';
+export type { ToolFault } from './codes';
 export { COMMON_SETS } from './common-sets';
 export type { ToolSet } from './common-sets';
 export { chartsFor, dieCurve, revealFor, withSeen } from './die-chart';
@@ -23,4 +25,18 @@ export {
   stretcherTaperDeg,
 } from './tool-choice';
 export type { FoldDieChoice, MissingTool, ToolChoice } from './tool-choice';
+export { needsOil, standingToolEvents, toolStanding } from './tool-history';
+export type { ToolEvent, ToolEventBody, ToolStanding } from './tool-history';
+export {
+  canRust,
+  CARE_WORDS,
+  FAULT_NAMES,
+  faultEffect,
+  faultsFor,
+  soundTools,
+  spareFor,
+  toolWarning,
+  usableTools,
+} from './wear';
+export type { ToolWarning } from './wear';
 export type { ToolContact } from './tool-contact';

@@ -1,3 +1,4 @@
+import type { ToolFault } from './codes';
 import { NARROWEST_LAND_MM } from '../forming';
 import { DEFAULT_MANDREL, type MandrelTaper } from '../size';
 
@@ -94,6 +95,8 @@ export interface Tool {
   readonly id: string;
   readonly name: string;
   readonly spec: ToolSpec;
+  /** What is wrong with it, as far as that was found. */
+  readonly faults?: readonly ToolFault[] | undefined;
 }
 
 export type Kit = readonly Tool[];

@@ -1,6 +1,7 @@
 import { writeSize, type SizeSystemId } from '../size';
 import { degToRad } from '../numeric';
 import { toolsOf, type ExpansionCone, type Kit, type Tool, type ToolKind } from './kit';
+import { soundTools } from './wear';
 import type { ToolContact } from './tool-contact';
 import { LACK_WORDS, USE_WORDS } from './tool-words';
 
@@ -32,21 +33,29 @@ function nearest<T>(candidates: readonly T[], distance: (candidate: T) => number
   );
 }
 
+/** What the sound tools of a kit offer; where they offer nothing, what all of them do. */
+function soundFirst<T>(kit: Kit, offer: (kit: Kit) => T | undefined): T | undefined {
+  const sound = soundTools(kit);
+  return (sound === kit ? undefined : offer(sound)) ?? offer(kit);
+}
+
 function lacks(kind: ToolKind, sizeMm: number, words: string, smallerIsHarder = false): ToolChoice {
   return { missing: { kind, sizeMm, words, smallerIsHarder } };
 }
 
 export function choosePunch(kit: Kit, holeMm: number): ToolChoice {
-  const found = toolsOf(kit, 'punch').find(
-    ({ spec }) => Math.abs(spec.diameterMm - holeMm) <= PUNCH_MATCH_MM,
+  const found = soundFirst(kit, (tools) =>
+    toolsOf(tools, 'punch').find(({ spec }) => Math.abs(spec.diameterMm - holeMm) <= PUNCH_MATCH_MM),
   );
   const contact = { kind: 'punch', diameterMm: holeMm } as const;
   if (found) return { tool: found.tool, use: found.tool.name, contact };
-  const smaller = nearest(
-    toolsOf(kit, 'punch').filter(
-      ({ spec }) => spec.diameterMm < holeMm && spec.diameterMm >= holeMm - MOST_FILED_MM,
+  const smaller = soundFirst(kit, (tools) =>
+    nearest(
+      toolsOf(tools, 'punch').filter(
+        ({ spec }) => spec.diameterMm < holeMm && spec.diameterMm >= holeMm - MOST_FILED_MM,
+      ),
+      ({ spec }) => holeMm - spec.diameterMm,
     ),
-    ({ spec }) => holeMm - spec.diameterMm,
   );
   return smaller
     ? { tool: smaller.tool, use: USE_WORDS.punchThenFile(smaller.tool.name, holeMm), contact }
@@ -55,8 +64,8 @@ export function choosePunch(kit: Kit, holeMm: number): ToolChoice {
 
 /** The gentle first stroke: the ball nearest three quarters of the coin, in the block; undefined when none is owned. */
 export function chooseBall(kit: Kit, coinDiameterMm: number): { tool: Tool; diameterMm: number } | undefined {
-  const found = nearest(toolsOf(kit, 'dapping-ball'), ({ spec }) =>
-    Math.abs(spec.diameterMm - coinDiameterMm * 0.75),
+  const found = soundFirst(kit, (tools) =>
+    nearest(toolsOf(tools, 'dapping-ball'), ({ spec }) => Math.abs(spec.diameterMm - coinDiameterMm * 0.75)),
   );
   return found && { tool: found.tool, diameterMm: found.spec.diameterMm };
 }
@@ -88,9 +97,12 @@ export function foldDies(
   );
   const angles = [...new Set(taking.map(({ spec }) => spec.angleDeg))].sort((a, b) => a - b);
   return angles.flatMap((angleDeg) => {
-    const found = nearest(
-      taking.filter(({ spec }) => spec.angleDeg === angleDeg),
-      ({ spec: { mouthMm } }) => (mouthMm >= coinDiameterMm ? mouthMm - coinDiameterMm : 1e3 - mouthMm),
+    const ofAngle = taking.filter(({ spec }) => spec.angleDeg === angleDeg);
+    const found = soundFirst(kit, (tools) =>
+      nearest(
+        ofAngle.filter(({ tool }) => tools.includes(tool)),
+        ({ spec: { mouthMm } }) => (mouthMm >= coinDiameterMm ? mouthMm - coinDiameterMm : 1e3 - mouthMm),
+      ),
     );
     if (!found) return [];
     const { smallEndMm, mouthMm } = found.spec;
@@ -112,11 +124,13 @@ const MEET_MM = 0.02;
 
 /** The stretcher that goes into the ring before the pull and reaches the size after it: the shortest reach that will do. */
 export function chooseStretcher(kit: Kit, fromInsideMm: number, toInsideMm: number): ToolChoice {
-  const found = nearest(
-    toolsOf(kit, 'stretcher').filter(
-      ({ spec }) => spec.largestMm >= toInsideMm && spec.smallestMm <= fromInsideMm + MEET_MM,
+  const found = soundFirst(kit, (tools) =>
+    nearest(
+      toolsOf(tools, 'stretcher').filter(
+        ({ spec }) => spec.largestMm >= toInsideMm && spec.smallestMm <= fromInsideMm + MEET_MM,
+      ),
+      ({ spec }) => spec.largestMm,
     ),
-    ({ spec }) => spec.largestMm,
   );
   if (found) {
     const { taperDeg = 0, splines: count } = found.spec;
@@ -147,16 +161,16 @@ export function stretchersFor(
   fromInsideMm: number,
   toInsideMm: number,
   system: SizeSystemId = 'us',
-): { readonly use: string; readonly contact: ToolContact | undefined } | undefined {
+): { readonly use: string; readonly toolId: string; readonly contact: ToolContact | undefined } | undefined {
   const choice = chooseStretcher(kit, fromInsideMm, toInsideMm);
-  if ('tool' in choice) return { use: choice.use, contact: choice.contact };
+  if ('tool' in choice) return { use: choice.use, toolId: choice.tool.id, contact: choice.contact };
   for (const endMm of stretcherEndsMm(kit)) {
     if (endMm <= fromInsideMm || endMm >= toInsideMm) continue;
     const first = chooseStretcher(kit, fromInsideMm, endMm);
     const second = chooseStretcher(kit, endMm, toInsideMm);
     if ('tool' in first && 'tool' in second) {
       const use = USE_WORDS.twoStretchers(first.use, writeSize(endMm, system), second.use);
-      return { use, contact: second.contact };
+      return { use, toolId: second.tool.id, contact: second.contact };
     }
   }
   return undefined;
@@ -167,8 +181,10 @@ const HOLLOW_MATCH_MM = 0.5;
 
 /** The hollow of the dapping block that belongs to a ball of a diameter. */
 export function chooseHollow(kit: Kit, diameterMm: number, contact: ToolContact): ToolChoice {
-  const found = toolsOf(kit, 'dapping-ball').find(
-    ({ spec }) => Math.abs(spec.diameterMm - diameterMm) <= HOLLOW_MATCH_MM,
+  const found = soundFirst(kit, (tools) =>
+    toolsOf(tools, 'dapping-ball').find(
+      ({ spec }) => Math.abs(spec.diameterMm - diameterMm) <= HOLLOW_MATCH_MM,
+    ),
   );
   return found
     ? { tool: found.tool, use: USE_WORDS.hollow(found.tool.name), contact }
@@ -195,14 +211,17 @@ export function chooseReducingHole(
   angleDeg: number,
   contact: ToolContact,
 ): ToolChoice {
-  const holes = toolsOf(kit, 'reducing-die')
-    .filter(({ spec }) => spec.angleDeg === angleDeg)
-    .flatMap(({ tool, spec }) => spec.holesMm.map((holeMm) => ({ tool, holeMm })));
-  const entering = holes.filter(
-    ({ holeMm }) =>
-      holeMm >= outsideDiameterMm - HOLE_WINDOW_MM.over && holeMm <= outsideDiameterMm + HOLE_WINDOW_MM.under,
-  );
-  const found = nearest(entering, ({ holeMm }) => Math.abs(holeMm - outsideDiameterMm));
+  const found = soundFirst(kit, (tools) => {
+    const holes = toolsOf(tools, 'reducing-die')
+      .filter(({ spec }) => spec.angleDeg === angleDeg)
+      .flatMap(({ tool, spec }) => spec.holesMm.map((holeMm) => ({ tool, holeMm })));
+    const entering = holes.filter(
+      ({ holeMm }) =>
+        holeMm >= outsideDiameterMm - HOLE_WINDOW_MM.over &&
+        holeMm <= outsideDiameterMm + HOLE_WINDOW_MM.under,
+    );
+    return nearest(entering, ({ holeMm }) => Math.abs(holeMm - outsideDiameterMm));
+  });
   return found
     ? { tool: found.tool, use: USE_WORDS.hole(found.tool.name, found.holeMm), contact }
     : lacks('reducing-die', outsideDiameterMm, LACK_WORDS.hole(angleDeg, outsideDiameterMm));
@@ -243,23 +262,25 @@ export function chooseCone(
   rimOutsideMm: number,
   heightMm: number,
 ): ToolChoice {
-  const found = toolsOf(kit, 'expansion-cone').flatMap(({ tool, spec }) => {
-    if (cut.fromMm < spec.smallEndMm - MEET_MM || cut.toMm > upperEndMm(spec)) return [];
-    const coneAtRimMm = cut.toMm - 2 * heightMm * Math.tan(degToRad(spec.angleDeg));
-    const lidHoleMm = spec.lidHolesMm
-      .filter((hole) => hole > coneAtRimMm && hole < rimOutsideMm)
-      .reduce<number | undefined>(
-        (best, hole) => (best === undefined || hole > best ? hole : best),
-        undefined,
-      );
-    if (lidHoleMm === undefined) return [];
-    const contact = { kind: 'cone', angleDeg: spec.angleDeg, lidHoleMm } as const;
-    return [{ tool, use: USE_WORDS.cone(tool.name, lidHoleMm), contact }];
-  })[0];
+  const taking = (tools: Kit) =>
+    toolsOf(tools, 'expansion-cone').flatMap(({ tool, spec }) => {
+      if (cut.fromMm < spec.smallEndMm - MEET_MM || cut.toMm > upperEndMm(spec)) return [];
+      const coneAtRimMm = cut.toMm - 2 * heightMm * Math.tan(degToRad(spec.angleDeg));
+      const lidHoleMm = spec.lidHolesMm
+        .filter((hole) => hole > coneAtRimMm && hole < rimOutsideMm)
+        .reduce<number | undefined>(
+          (best, hole) => (best === undefined || hole > best ? hole : best),
+          undefined,
+        );
+      if (lidHoleMm === undefined) return [];
+      const contact = { kind: 'cone', angleDeg: spec.angleDeg, lidHoleMm } as const;
+      return [{ tool, use: USE_WORDS.cone(tool.name, lidHoleMm), contact }];
+    });
+  const found = soundFirst(kit, (tools) => taking(tools)[0]);
   return found ?? lacks('expansion-cone', cut.toMm, LACK_WORDS.cone(cut.fromMm, cut.toMm));
 }
 
 export function chooseMandrel(kit: Kit): ToolChoice {
-  const found = toolsOf(kit, 'mandrel')[0];
+  const found = soundFirst(kit, (tools) => toolsOf(tools, 'mandrel')[0]);
   return found ? { tool: found.tool, use: found.tool.name } : lacks('mandrel', 0, LACK_WORDS.mandrel);
 }

@@ -6,6 +6,7 @@ export type { Learnt } from './learn';
 export { lessonOf } from './lesson';
 export type { Lesson } from './lesson';
 export { foretellsBetter, traitsOf } from './traits';
+export type { Renewal } from './renewed';
 export type { LearntValue } from './values';
 export type { LoggedRing } from './worked-ring';
 export { JUDGED_RINGS } from './calibration';

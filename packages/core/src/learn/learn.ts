@@ -7,6 +7,7 @@ import { elasticValues } from './elastic-values';
 import type { Lesson } from './lesson';
 import { lossValues } from './losses';
 import { calibrations, widenedBy, type Calibration } from './calibration';
+import { sinceRenewed, type Renewal } from './renewed';
 import type { Sighting } from './sighting';
 import { wallSightings, wallValues } from './wall-values';
 import { widthSpreadOf, type WidthsHere } from './width-spread';
@@ -65,9 +66,14 @@ function namesOf(lessons: readonly Lesson[], values: readonly LearntValue[]): Le
  * What the lessons of finished rings come to (craft §9): as much work as there are lessons, and no simulation.
  * @param unordered one of each ring, in any order
  * @param keptStandard keys of values that the maker wants at their defaults
+ * @param renewals tools that were replaced: of them, only later rings teach
  */
-export function learnFromLessons(unordered: readonly Lesson[], keptStandard: readonly string[] = []): Learnt {
-  const all = [...unordered].sort((a, b) => a.finishedAt.localeCompare(b.finishedAt));
+export function learnFromLessons(
+  unordered: readonly Lesson[],
+  keptStandard: readonly string[] = [],
+  renewals: readonly Renewal[] = [],
+): Learnt {
+  const all = [...sinceRenewed(unordered, renewals)].sort((a, b) => a.finishedAt.localeCompare(b.finishedAt));
   const lessons = all.filter(({ isLost }) => !isLost);
   const kept = new Set(keptStandard);
   const curls = sightingsBy(lessons, (lesson) => lesson.curls);

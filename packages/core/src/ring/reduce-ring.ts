@@ -313,6 +313,8 @@ function apply(state: RingState, event: RingEvent, plan: RingPlan): RingState {
       return { ...state, finished: true, finishedAt: event.at };
     case 'spoilt':
       return { ...state, spoilt: { at: event.at, cause: body.cause, step: state.step } };
+    // Of the tool, not of the ring.
+    case 'tool-marked':
     case 'undone':
       return state;
   }

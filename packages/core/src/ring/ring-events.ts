@@ -1,3 +1,4 @@
+import type { ToolFault } from '../kit';
 import type { WallWish } from '../forming';
 import type { ReadingMark } from '../size';
 import type { RouteStep, StepKind } from '../steps';
@@ -74,6 +75,8 @@ export type RingEventBody =
       /** Which hole, face or mark of it. */
       readonly setting?: string | undefined;
     }
+  /** What was found to be wrong with a tool. */
+  | { readonly kind: 'tool-marked'; readonly toolId: string; readonly fault: ToolFault }
   /** The rest of the route, planned again from what was found; it follows what made it necessary. */
   | {
       readonly kind: 'rerouted';

@@ -165,6 +165,7 @@ export function addStep(
     instruction: words.instruction,
     lookFor: words.lookFor ?? defaults.lookFor,
     tool: toolName(builder, words.tool),
+    ...(words.tool && 'tool' in words.tool ? { toolId: words.tool.tool.id } : {}),
     before: edgesOf(builder.wall, builder.lipMm),
     after,
     strainCutEdge,

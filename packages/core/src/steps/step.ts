@@ -32,6 +32,8 @@ export interface RouteStep {
   readonly lookFor: string;
   /** Tool from the kit and how it is used. */
   readonly tool?: string | undefined;
+  /** That tool, where it is one of the kit. */
+  readonly toolId?: string | undefined;
   readonly before: EdgeDiameters;
   readonly after: EdgeDiameters;
   /** Hoop strain this step adds at each edge, signed. */

@@ -29,6 +29,7 @@ export interface BandMove {
   readonly title: string;
   readonly instruction: string;
   readonly tool?: string | undefined;
+  readonly toolId?: string | undefined;
   readonly lookFor?: string;
   readonly waits?: RouteStep['waits'];
   /** Left out, what its kind takes. */
@@ -100,6 +101,7 @@ export function bandSteps(start: Band, moves: readonly BandMove[], bench: BandBe
       instruction: move.instruction,
       lookFor: move.lookFor ?? BAND_LOOKS[move.kind] ?? defaults.lookFor,
       ...(move.tool === undefined ? {} : { tool: move.tool }),
+      ...(move.toolId === undefined ? {} : { toolId: move.toolId }),
       before: edges(before),
       after,
       strainCutEdge: strain,

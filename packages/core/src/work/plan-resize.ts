@@ -75,6 +75,7 @@ function passMove(
       kind: 'stretch',
       ...(hammered ? RESIZE_WORDS.hammer(...place) : RESIZE_WORDS.stretch(...place, pullsFor(pass))),
       tool: tool?.use,
+      toolId: tool?.toolId,
       contact: tool?.contact,
       to,
       read: true,

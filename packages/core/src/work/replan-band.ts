@@ -70,7 +70,7 @@ function meetsNoDie({ steps, readAt, mayReduce }: BandInWork): boolean {
 }
 
 /** What is done, without the sizes it goes between. */
-type Correction = Pick<BandMove, 'kind' | 'title' | 'instruction' | 'tool' | 'contact'>;
+type Correction = Pick<BandMove, 'kind' | 'title' | 'instruction' | 'tool' | 'toolId' | 'contact'>;
 
 function openingBy(band: BandInWork, isMm: number, toMm: number): Correction {
   const amount = writeAmount(toMm - isMm, band.system);
@@ -84,6 +84,7 @@ function openingBy(band: BandInWork, isMm: number, toMm: number): Correction {
         kind: 'stretch',
         ...CORRECTION_WORDS.stretch(amount),
         tool: found.use,
+        toolId: found.toolId,
         contact: found.contact,
       }
     : { kind: 'stretch', ...CORRECTION_WORDS.hammer(amount), tool: mandrel };
@@ -123,7 +124,7 @@ function closingBy(band: BandInWork, isMm: number, toMm: number, thicknessMm: nu
   return {
     kind: 'reduce',
     ...CORRECTION_WORDS.reduce(amount),
-    tool: 'tool' in hole ? hole.use : undefined,
+    ...('tool' in hole ? { tool: hole.use, toolId: hole.tool.id } : {}),
   };
 }
 

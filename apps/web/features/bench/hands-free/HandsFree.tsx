@@ -121,6 +121,11 @@ export function HandsFree({ bench: kept }: { bench: BenchRing }) {
                 {word.step.tool}
               </Type>
             ) : null}
+            {word.step?.toolWarning ? (
+              <Type as="label" style={letters.small} testID="tool-warning">
+                {word.step.toolWarning}
+              </Type>
+            ) : null}
             {step?.caution ? (
               <Type as="label" style={letters.small} testID="caution">
                 {`Take care: ${shortOf(step.caution).toLowerCase()}`}

@@ -40,13 +40,14 @@ export function mayGoOn(need: DoneNeed): boolean {
 /** What the voice says when a step comes up: its verb, where to stop, which edge down. */
 export function spokenStep(
   step: RouteStep,
-  { stopAt: stop, advice }: BenchWord,
+  { step: told, stopAt: stop, advice }: BenchWord,
   edges: BenchRing['edges'],
 ): string {
-  if (!stop) return `${verbOf(step)}. ${step.instruction}`;
+  const warning = told?.toolWarning ? ` ${told.toolWarning}` : '';
+  if (!stop) return `${verbOf(step)}. ${step.instruction}${warning}`;
   const edge = stop.edgeDown === 'either' ? '' : `, ${edges[stop.edgeDown]} down`;
   const more = advice.code === 'stop-at' ? '' : ` ${advice.message}`;
-  return `${verbOf(step)}. ${step.kind === 'read' ? 'It should read' : 'Stop at'} ${stop.mark}${edge}.${more}`;
+  return `${verbOf(step)}. ${step.kind === 'read' ? 'It should read' : 'Stop at'} ${stop.mark}${edge}.${more}${warning}`;
 }
 
 /** The mark and which way round it is read; undefined where nothing is read. */

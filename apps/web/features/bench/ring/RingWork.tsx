@@ -125,6 +125,7 @@ export function RingWork({ bench: kept }: { bench: BenchRing }) {
                 key={away ? leaf.at : 'at-hand'}
                 bench={bench}
                 word={word}
+                log={log}
                 step={shown}
                 at={leaf.at}
               />

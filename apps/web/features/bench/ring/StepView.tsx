@@ -24,9 +24,11 @@ import { GoldLiningPanel } from './GoldLiningPanel';
 import { Notice } from '@/ui/Notice';
 import { Type } from '@/ui/Type';
 import { CautionLine } from './CautionLine';
+import { ToolLine } from './ToolLine';
 import { useCautionSeen } from './use-caution-seen';
 import { replanWords } from './replan-words';
 import { tapeWords } from '@/features/shared/words/tape-words';
+import type { BenchLog } from '@/features/shared/ring/use-bench-log';
 import { stopMark, verbOf, type BenchRing } from '@/features/shared/ring/bench-model';
 
 const DRAWING_HEIGHT = 250;
@@ -39,6 +41,7 @@ interface StepViewProps {
   /** Its place in the route: the one at hand, or one that is only looked at. */
   readonly at: number;
   readonly word: BenchWord;
+  readonly log: BenchLog;
 }
 
 /** Before (ghost) and after of the step at hand, and where the edges stand on the ladder. */
@@ -138,14 +141,13 @@ function BenchSays({ bench, word }: Pick<StepViewProps, 'bench' | 'word'>) {
 }
 
 /** One step a screen: one verb, the number that matters, what to look for. */
-export function StepView({ bench, step, at, word }: StepViewProps) {
+export function StepView({ bench, step, at, word, log }: StepViewProps) {
   const write = useWriters();
   const { primarySystem } = useSettings();
   const { ring, state } = bench;
   const next = state.steps[at + 1];
   const atHand = at === state.step;
   const stop = stopAt(step, primarySystem);
-  const tool = atHand ? word.step?.tool : step.tool;
   const seen = useCautionSeen(step.kind, at);
   const caution = step.caution ? <CautionLine key={step.kind} caution={step.caution} seen={seen} /> : null;
   const past = pastMark(step, primarySystem);
@@ -171,7 +173,11 @@ export function StepView({ bench, step, at, word }: StepViewProps) {
         </Type>
         {stop ? <Type as="label">{wayRoundWords(stop, primarySystem, bench.edges)}</Type> : null}
         {step.kind === 'anneal' ? null : <Type>{step.instruction}</Type>}
-        {tool ? <Type as="label">{`With: ${tool}`}</Type> : null}
+        {atHand && word.step ? (
+          <ToolLine word={word.step} kind={step.kind} log={log} />
+        ) : step.tool ? (
+          <Type as="label">{`With: ${step.tool}`}</Type>
+        ) : null}
         {step.tape ? <Type as="label">{tapeWords(step.tape, write.length)}</Type> : null}
         {past ? <Type as="small">{`Take it ${past.words} it: ${past.why}.`}</Type> : null}
         {(step.risks ?? []).map(({ message }) => (

@@ -1,3 +1,4 @@
+import { FAULT_NAMES } from '@round-mint/core/kit';
 import type { RingWithEvents } from '@round-mint/contract/rings';
 import { stopAt, stopWords } from '@round-mint/core/bench';
 import { remedyFor } from '@round-mint/core/remedy';
@@ -72,6 +73,8 @@ function words(event: RingEvent, bench: BenchRing, write: Writers, system: SizeS
       return `Put in: ${STEP_WORDS[body.stepKind] ?? body.stepKind}`;
     case 'tool-used':
       return `Another tool used${body.setting ? `: ${body.setting}` : ''}`;
+    case 'tool-marked':
+      return `A tool was found ${FAULT_NAMES[body.fault]}`;
     case 'rerouted':
       return `Planned again. ${body.why}`;
     case 'wait-started':

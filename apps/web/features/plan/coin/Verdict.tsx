@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { between, lostWords } from '@/features/shared/words/chances-words';
 import type { RingChances } from '@round-mint/core/uncertainty';
+import { ToolNotices } from '@/features/shared/kit/ToolNotices';
 import { useWriters } from '@/features/shared/settings/use-settings';
 import { Notice } from '@/ui/Notice';
 import { TextButton } from '@/ui/TextButton';
@@ -54,6 +55,7 @@ export function Verdict({ plan, chances }: { plan: CoinRingPlan; chances?: RingC
       >
         {line}
       </Notice>
+      {feasible && route ? <ToolNotices steps={route.steps} /> : null}
       <WhySheet plan={plan} chances={chances} open={open} onClose={() => setOpen(false)} />
     </View>
   );

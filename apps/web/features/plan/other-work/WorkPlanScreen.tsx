@@ -7,6 +7,7 @@ import { Fragment, useEffect, useState, type ComponentProps, type ReactNode } fr
 import { ScrollView, View } from 'react-native';
 import { RouteStrip } from '@/drawings/route/RouteStrip';
 import { LearntLine } from '@/features/plan/answer/LearntLine';
+import { ToolNotices } from '@/features/shared/kit/ToolNotices';
 import { ReferenceKitLine } from '@/features/plan/answer/ReferenceKitLine';
 import { AllowanceOffer, allowanceWords } from '@/features/plan/answer/AllowanceOffer';
 import { ExplanationSheet } from '@/features/plan/answer/ExplanationSheet';
@@ -123,6 +124,7 @@ function WorkDetail({ model, kit }: PartProps) {
       {plan ? (
         <>
           <ReferenceKitLine />
+          <ToolNotices steps={plan.steps} />
           <LearntLine />
           <Figures
             figures={plan.figures.map(({ key, label, value }) => ({

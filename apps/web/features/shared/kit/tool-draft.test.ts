@@ -17,7 +17,13 @@ const SPECS: readonly StoredTool['spec'][] = [
   { kind: 'former', diameterMm: 17 },
   { kind: 'rolling-mill', openingMm: 5.5 },
 ];
-const toolOf = (spec: StoredTool['spec']): StoredTool => ({ id: 'one', name: 'Tool', spec, ...LIFE });
+const toolOf = (spec: StoredTool['spec']): StoredTool => ({
+  history: [],
+  id: 'one',
+  name: 'Tool',
+  spec,
+  ...LIFE,
+});
 
 describe('a tool that is changed', () => {
   it('is known of every kind', () => {

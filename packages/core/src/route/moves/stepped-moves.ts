@@ -1,5 +1,5 @@
 import { rimEdge, type Meridian } from '../../forming';
-import { lacksPusher, pusherInDie, type Tool, toolsOf } from '../../kit';
+import { lacksPusher, pusherInDie, type Tool, toolsOf, usableTools } from '../../kit';
 import { budgetWeight, formedWish, type SpoilRisk } from '../../steps';
 import { pusherPhase } from '../phases/stepped';
 import { straightAtCutMm, straightAtRimMm } from '../phases/straight-at';
@@ -17,7 +17,7 @@ interface OwnedPusher {
 }
 
 function ownedPushers(goal: Goal): readonly OwnedPusher[] {
-  return toolsOf(goal.kit, 'stepped-pusher')
+  return toolsOf(usableTools(goal.kit), 'stepped-pusher')
     .map(({ tool, spec }) => ({ tool, diameterMm: spec.diameterMm }))
     .sort((a, b) => b.diameterMm - a.diameterMm);
 }

@@ -13,7 +13,7 @@ import {
   taperedCutMm,
 } from '../phases/wall';
 import { steppedTaperPhase } from '../phases/stepped';
-import { chooseCone, coneEndsMm, lacksPusher, pusherInDie, stretcherTaperDeg } from '../../kit';
+import { chooseCone, coneEndsMm, lacksPusher, pusherInDie, stretcherTaperDeg, usableTools } from '../../kit';
 import { formedWish } from '../../steps';
 import { counted, WALL_WORDS } from '../move-words';
 import type { Goal, Move, RouteState } from './move';
@@ -162,7 +162,7 @@ function taperMoves(state: RouteState, goal: Goal): readonly Move[] {
 }
 
 function lacksOrOwnPusher(goal: Goal, insideMm: number) {
-  const pusher = goal.kit.find(
+  const pusher = usableTools(goal.kit).find(
     ({ spec }) => spec.kind === 'stepped-pusher' && spec.diameterMm <= insideMm + NEGLIGIBLE_MM,
   );
   if (pusher?.spec.kind !== 'stepped-pusher') return lacksPusher(insideMm);

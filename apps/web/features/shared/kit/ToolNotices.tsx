@@ -1,0 +1,20 @@
+import { kitOrReference, toolWarning } from '@round-mint/core/kit';
+import { toolIdOf, type RouteStep } from '@round-mint/core/steps';
+import { useListKitQuery } from '@/store/api';
+import { Notice } from '@/ui/Notice';
+
+interface ToolNoticesProps {
+  steps: readonly Pick<RouteStep, 'toolId' | 'contact'>[];
+}
+
+/** What is wrong with the tools of a route, once for each: what spoils rings first. */
+export function ToolNotices({ steps }: ToolNoticesProps) {
+  const kit = kitOrReference(useListKitQuery().data ?? []);
+  const used = [...new Set(steps.flatMap((step) => toolIdOf(kit, step) ?? []))];
+  const warnings = used.flatMap((toolId) => toolWarning(kit, toolId) ?? []);
+  return warnings
+    .toSorted((a, b) => Number(b.isGrave) - Number(a.isGrave))
+    .map(({ tool, message, isGrave }) => (
+      <Notice key={tool.id} level={isGrave ? 'warn' : 'note'} title={message} testID="tool-notice" />
+    ));
+}
