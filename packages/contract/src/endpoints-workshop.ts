@@ -152,7 +152,7 @@ export const kit = {
     summary: 'Say what happened to tools: a fault, mended, replaced, oiled; repeats do no harm',
     request: toolEventsInputSchema,
     response: toolListSchema,
-    errors: ['not-found', 'id-taken'],
+    errors: ['not-found'],
   }),
   passes: endpoint({
     method: 'get',

@@ -87,7 +87,7 @@ export const storedToolSchema = z.object({
   id: idSchema,
   name: z.string(),
   spec: toolSpecSchema,
-  history: z.array(toolEventSchema).max(2000).default([]),
+  history: z.array(toolEventSchema).default([]),
   ...storedFields,
 });
 /** A tool, and what its history has brought it to. */

@@ -1,6 +1,6 @@
 import { toolWarning, type Kit } from '../kit';
 import type { RingState } from '../ring';
-import { toolIdOf, type RouteStep } from '../steps';
+import { pressesFor, toolIdOf, type RouteStep } from '../steps';
 
 /** What the step at hand is done with, and what is wrong with that. */
 export interface ToolAtHand {
@@ -35,10 +35,13 @@ export function toolAtHand(now: Now, kit: Kit, step: RouteStep): ToolAtHand {
   const named = used?.setting ? `${used.name}, ${used.setting}` : used?.name;
   const toolId = used?.id ?? toolIdOf(kit, step);
   const warning = toolWarning(kit, toolId);
+  // A press is never named by a step, and may be the one that hurts.
+  const presses = pressesFor(kit, step).flatMap(({ id }) => toolWarning(kit, id) ?? []);
+  const warnings = [...(warning ? [warning] : []), ...presses];
   return {
     tool: named ?? step.tool,
     ...(toolId === undefined ? {} : { toolId }),
-    ...(warning ? { toolWarning: warning.message } : {}),
+    ...(warnings.length > 0 ? { toolWarning: warnings.map(({ message }) => message).join(' ') } : {}),
     ...(warning?.spare ? { spareId: warning.spare.id } : {}),
   };
 }

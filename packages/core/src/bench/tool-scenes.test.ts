@@ -56,6 +56,27 @@ describe('a tool that is marked after a ring was begun', () => {
   });
 });
 
+describe('a press without its spring', () => {
+  const press = { id: 'press', name: 'lever press', spec: { kind: 'press', tonnes: 1 } } as const;
+  const kit: Kit = [...BENCH_KIT, { ...press, faults: ['spring-off'] }];
+
+  it('is told wherever something is pressed, and nowhere else', () => {
+    expect(stepAt(kit)).toMatchObject({
+      toolId: DIE.id,
+      toolWarning:
+        'lever press is without its spring: its ram comes down by itself. Hold it up or block it before a hand goes below; put the spring back first.',
+    });
+    const anneal = RING.steps.findIndex(({ kind }) => kind === 'anneal');
+    const ring: RingAtBench = { ...RING, events: eventsOf(doneTo(RING.steps, anneal)) };
+    expect(benchWord(ring, { kit, system: 'us' }).step).not.toHaveProperty('toolWarning');
+  });
+
+  it('stands beside what is wrong with the die', () => {
+    const both = stepAt([...kitWith('rusty'), { ...press, faults: ['spring-off'] }]);
+    expect(both?.toolWarning).toMatch(/rusty: it drags.* lever press is without its spring/);
+  });
+});
+
 describe('a plan', () => {
   it('avoids a marked tool where another does as well, and is made with it where none does', () => {
     const toolsOfPlan = (kit: Kit) =>

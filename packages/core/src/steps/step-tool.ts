@@ -1,5 +1,6 @@
-import type { Kit, ToolContact, ToolSpec } from '../kit';
+import { toolsOf, type Kit, type Tool, type ToolContact, type ToolSpec } from '../kit';
 import type { RouteStep } from './step';
+import type { StepKind } from './step-kind';
 
 /** Measures that differ by less are the same tool's, mm. */
 const SAME_MM = 0.05;
@@ -37,4 +38,12 @@ export function toolIdOf(
 ): string | undefined {
   if (toolId !== undefined || !contact) return toolId;
   return kit.find(({ spec }) => touchesSo(spec, contact))?.id;
+}
+
+/** Steps that are done in a press. */
+const PRESSED: readonly StepKind[] = ['fold', 'reduce', 'stepped', 'curl', 'straighten'];
+
+/** Presses of the kit, for a step that is done in one. */
+export function pressesFor(kit: Kit, { kind }: Pick<RouteStep, 'kind'>): readonly Tool[] {
+  return PRESSED.includes(kind) ? toolsOf(kit, 'press').map(({ tool }) => tool) : [];
 }

@@ -1,6 +1,5 @@
-import type { ShownTool } from '@round-mint/contract/kit';
 import { capital } from '@round-mint/core/format';
-import { FAULT_NAMES, faultEffect, faultsFor, type ToolFault } from '@round-mint/core/kit';
+import { FAULT_NAMES, faultEffect, faultsFor, type Tool, type ToolFault } from '@round-mint/core/kit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { BenchLog } from '@/features/shared/ring/use-bench-log';
@@ -12,7 +11,7 @@ import { Sheet } from '@/ui/Sheet';
 import { Type } from '@/ui/Type';
 
 interface MarkToolSheetProps {
-  tools: readonly ShownTool[];
+  tools: readonly Tool[];
   log: BenchLog;
   onClose: () => void;
 }
@@ -24,6 +23,7 @@ export function MarkToolSheet({ tools, log, onClose }: MarkToolSheetProps) {
   const tool = tools.find(({ id }) => id === chosen) ?? tools[0];
   if (!tool) return null;
   const { kind } = tool.spec;
+  const marked = tool.faults ?? [];
   const mark = (fault: ToolFault) => {
     log.log({ kind: 'tool-marked', toolId: tool.id, fault });
     dispatch(toolShownMarked(tool.id, fault));
@@ -47,13 +47,11 @@ export function MarkToolSheet({ tools, log, onClose }: MarkToolSheetProps) {
               className="min-h-[56px]"
               label={capital(FAULT_NAMES[fault])}
               describe={`${capital(FAULT_NAMES[fault])}: ${faultEffect(kind, fault).does}`}
-              disabled={tool.faults.includes(fault)}
+              disabled={marked.includes(fault)}
               onPress={() => mark(fault)}
             />
             <Type as="small">
-              {tool.faults.includes(fault)
-                ? 'Marked so already.'
-                : `${capital(faultEffect(kind, fault).does)}.`}
+              {marked.includes(fault) ? 'Marked so already.' : `${capital(faultEffect(kind, fault).does)}.`}
             </Type>
           </View>
         ))}

@@ -1,5 +1,5 @@
 import type { BenchWord } from '@round-mint/core/bench';
-import type { RouteStep } from '@round-mint/core/steps';
+import { pressesFor, type RouteStep } from '@round-mint/core/steps';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { BenchLog } from '@/features/shared/ring/use-bench-log';
@@ -24,7 +24,7 @@ export function ToolLine({ word, kind, log }: ToolLineProps) {
   const spare = kit.find(({ id }) => id === spareId);
   const own = kit.filter(({ id }) => id === toolId);
   // Where it is not known which one is used, any of the step's may be the one.
-  const tools = own.length > 0 ? own : toolsOfStep(kind, kit);
+  const tools = [...(own.length > 0 ? own : toolsOfStep(kind, kit)), ...pressesFor(kit, { kind })];
   return (
     <View>
       {tool || tools.length > 0 ? (
