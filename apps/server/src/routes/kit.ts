@@ -2,7 +2,7 @@ import { kit } from '@round-mint/contract/endpoints-workshop';
 import { Router } from 'express';
 import type { Database } from '../db/database';
 import { serve } from '../http/serve';
-import { createKit } from '../services/kit';
+import { createResources } from '../services/resources';
 import { logToolEvents } from '../services/tool-events';
 import { readToolPasses } from '../services/tool-passes';
 import { serveResource } from './resource';
@@ -15,6 +15,6 @@ export function kitRouter(db: Database): Router {
     nextCursor: null,
   }));
   serve(router, kit.passes, () => readToolPasses(db));
-  serveResource(router, kit, createKit(db));
+  serveResource(router, kit, createResources(db).kit);
   return router;
 }

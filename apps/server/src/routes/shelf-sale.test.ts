@@ -41,8 +41,8 @@ describe('a sale', () => {
     const year = sale.at.slice(0, 4);
     const { text } = await server.api.get(path(`/shop-year.csv?year=${year}`)).expect(200);
     const [heads = '', ...lines] = text.trim().split('\r\n');
-    expect(heads).toMatch(/^day,orderId,ring,buyer,way,price,fees,post/);
-    expect(lines.at(-1)).toContain(`${sale.orderId},Copper trial,Walk-in buyer,market,55,`);
+    expect(heads).toMatch(/^day,orderId,ring,buyer,way,price,discount,discountCode,fees,post/);
+    expect(lines.at(-1)).toContain(`${sale.orderId},Copper trial,Walk-in buyer,market,55,0,,`);
     await server.api.get(path('/shop-year.csv?year=12')).expect(400);
   });
 

@@ -1,5 +1,5 @@
 import { type DieChartInput, type StoredDieChart } from '@round-mint/contract/die-charts';
-import { type StoredTool, type ToolInput } from '@round-mint/contract/kit';
+import { type ShownTool, type ToolInput } from '@round-mint/contract/kit';
 import { type OrderInput, type OrderListQuery, type StoredOrder } from '@round-mint/contract/orders';
 import { type Person, type PersonInput } from '@round-mint/contract/people';
 import { type Plan, type PlanInput } from '@round-mint/contract/plans';
@@ -35,6 +35,7 @@ import {
   sizers,
   stock,
 } from '../db/schema';
+import { shownTool } from './kit';
 import { literalPattern } from './list';
 import { createResource, type Resource } from './resource';
 import { checkDiscount } from './discount-check';
@@ -113,7 +114,7 @@ export interface Resources {
   readonly discounts: Resource<DiscountInput, StoredDiscount>;
   readonly scrap: Resource<ScrapInput, StoredScrap, ScrapListQuery>;
   readonly stock: Resource<StockInput, StockItem, StockListQuery>;
-  readonly kit: Resource<ToolInput, StoredTool>;
+  readonly kit: Resource<ToolInput, ShownTool>;
   readonly plans: Resource<PlanInput, Plan>;
   readonly dieCharts: Resource<DieChartInput, StoredDieChart>;
   readonly recipes: Resource<RecipeInput, StoredRecipe>;
@@ -224,7 +225,7 @@ export function createResources(db: Database): Resources {
         await changeCount(tx, before.id, noted);
       },
     }),
-    kit: createResource<ToolInput, StoredTool>(db, {
+    kit: createResource<ToolInput, ShownTool>(db, {
       name: 'tool',
       table: kit,
       columns: {
@@ -233,7 +234,7 @@ export function createResources(db: Database): Resources {
         defaultSort: 'createdAt',
       },
       toRow: (input) => ({ ...input }),
-      toItem: storedTool,
+      toItem: (row) => shownTool(storedTool(row)),
     }),
     plans: createResource<PlanInput, Plan>(db, {
       name: 'plan',

@@ -16,7 +16,7 @@ export { axialHeightMm, movesWall, routeTotals } from './step';
 export { routeExtent } from './route-extent';
 export { sectionLines } from './section-lines';
 export type { SectionLines, SectionPoint } from './section-lines';
-export { pressesFor, toolIdOf } from './step-tool';
+export { pressesFor, toolIdOf, withToolIds } from './step-tool';
 export { stillStep } from './still-step';
 export type { StepTold } from './still-step';
 export type { RollingStep, RouteStep, RouteTotals, StepBlank, TapeUse, WallOutline } from './step';

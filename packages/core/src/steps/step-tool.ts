@@ -1,4 +1,12 @@
-import { toolsOf, type Kit, type Tool, type ToolContact, type ToolSpec } from '../kit';
+import {
+  toolsOf,
+  usableTools,
+  type Kit,
+  type Tool,
+  type ToolContact,
+  type ToolKind,
+  type ToolSpec,
+} from '../kit';
 import type { RouteStep } from './step';
 import type { StepKind } from './step-kind';
 
@@ -28,16 +36,34 @@ function touchesSo(spec: ToolSpec, contact: ToolContact): boolean {
   }
 }
 
+/** Steps that are done with the one tool of a kind, wherever it touches. */
+const BY_KIND: Partial<Readonly<Record<StepKind, ToolKind>>> = {
+  roll: 'rolling-mill',
+  read: 'mandrel',
+  'true-up': 'mandrel',
+};
+
 /**
  * The tool of the kit that a step is done with; undefined where it takes none, or none that is known. Steps that name no
- * tool of the kit tell it by where it touches the wall: those planned before it was told, and bends.
+ * tool of the kit tell it by where it touches the wall, or by what they are: those planned before it was told, bends,
+ * passes through the rolls.
  */
 export function toolIdOf(
   kit: Kit,
-  { toolId, contact }: Pick<RouteStep, 'toolId' | 'contact'>,
+  { kind, toolId, contact }: Pick<RouteStep, 'kind' | 'toolId' | 'contact'>,
 ): string | undefined {
-  if (toolId !== undefined || !contact) return toolId;
-  return kit.find(({ spec }) => touchesSo(spec, contact))?.id;
+  if (toolId !== undefined) return toolId;
+  if (contact) return kit.find(({ spec }) => touchesSo(spec, contact))?.id;
+  return kit.find(({ spec }) => spec.kind === BY_KIND[kind])?.id;
+}
+
+/** Steps as they are planned: each names the tool of a kit that it is to be done with, a sound one where there is one. */
+export function withToolIds(kit: Kit, steps: readonly RouteStep[]): readonly RouteStep[] {
+  const tools = usableTools(kit);
+  return steps.map((step) => {
+    const toolId = toolIdOf(tools, step);
+    return toolId === undefined ? step : { ...step, toolId };
+  });
 }
 
 /** Steps that are done in a press. */

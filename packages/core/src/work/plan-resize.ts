@@ -1,7 +1,7 @@
 import type { Reasoned } from '../forming';
 import { writeAmount, MM_PER_US_SIZE } from '../size';
 import { metalById } from '../metal';
-import { stretchersFor, toolsOf } from '../kit';
+import { stretchersFor, toolsOf, usableTools } from '../kit';
 import { judgeResize, plateHole, PROFILE_FILLS, type ResizePass, type ResizeVerdict } from '../resize';
 import { middleLengthMm } from '../strip';
 import { annealMove, bandSteps, endMoves, type BandMove } from './band-steps';
@@ -81,11 +81,14 @@ function passMove(
       read: true,
     };
   }
-  const holes = toolsOf(kit, 'reducing-die').flatMap(({ spec }) => spec.holesMm);
+  const plates = toolsOf(usableTools(kit), 'reducing-die');
+  const holes = plates.flatMap(({ spec }) => spec.holesMm);
   const outside = (insideMm: number) => insideMm + 2 * thicknessMm;
   const hole = plateHole(holes, outside(pass.fromInsideDiameterMm), outside(pass.toInsideDiameterMm));
+  const plate = hole && plates.find(({ spec }) => spec.holesMm.includes(hole.holeMm));
   return {
     kind: 'reduce',
+    toolId: plate?.tool.id,
     ...RESIZE_WORDS.reduce(place, { cover: work.cover, isFlat: profile === 'flat' }, hole?.holeMm),
     to,
     read: true,

@@ -1,6 +1,7 @@
 import { finishReasons } from '../finishing';
 import type { Reason } from '../forming';
 import { OPERATIONS, type Answer, type Operation } from '../identify';
+import { withToolIds } from '../steps';
 import { STOCK_FOR, type WorkKind } from './kinds';
 import { permitWords } from './permit-words';
 import { planCoinBand } from './plan-coin-band';
@@ -52,7 +53,8 @@ function planOf(wish: WorkWish, bench: WorkBench): WorkPlan {
  * @throws RangeError for a piece of the wrong kind, or measures that no piece can have
  */
 export function planWork(wish: WorkWish, bench: WorkBench, may?: Permits): WorkPlan {
-  const plan = planOf(wish, bench);
+  const planned = planOf(wish, bench);
+  const plan = { ...planned, steps: withToolIds(bench.kit, planned.steps) };
   const metal = wish.work.kind === 'coin-band' ? wish.work.stripMetal : wish.piece.metal;
   return gated(plan, [...permitReasons(wish.work.kind, may), ...finishReasons(wish.finish, metal)]);
 }

@@ -95,8 +95,8 @@ export function WearSheet({ tool, kit, passes, onClose }: WearSheetProps) {
         />
       </View>
       <Type as="small">
-        Replaced by one of the same measures, it keeps its history here; passes are counted and what wears is
-        learnt anew.
+        Replaced by one of the same measures, it keeps its history here; passes and what is learnt of it begin
+        again.
       </Type>
       <Type as="heading">What happened to it</Type>
       {history.length === 0 ? <Type as="small">Nothing was marked yet.</Type> : null}
