@@ -14,6 +14,7 @@ import {
 } from '../db/schema';
 import { storedSupply } from '../services/consumables';
 import { savedPlan } from '../services/day-plan';
+import { living } from '../services/living';
 import { orderEventOf } from '../services/orders';
 import { exactTime } from '../services/event-clock';
 import { messageOf, SHOWN_OF_MESSAGE } from '../services/outbox';
@@ -72,16 +73,8 @@ export async function exportTrade(
             .from(orderEvents)
             .where(inArray(orderEvents.orderId, orderIds))
             .orderBy(asc(orderEvents.at), asc(orderEvents.id)),
-      db
-        .select()
-        .from(sizers)
-        .where(isNull(sizers.archivedAt))
-        .orderBy(asc(sizers.createdAt), asc(sizers.id)),
-      db
-        .select()
-        .from(discounts)
-        .where(isNull(discounts.archivedAt))
-        .orderBy(asc(discounts.createdAt), asc(discounts.id)),
+      living(db, sizers),
+      living(db, discounts),
       db.select().from(shelf).where(isNull(shelf.archivedAt)).orderBy(asc(shelf.createdAt), asc(shelf.id)),
       db.select().from(scrap).where(isNull(scrap.archivedAt)).orderBy(asc(scrap.createdAt), asc(scrap.id)),
       db.select().from(consumables).orderBy(asc(consumables.id)),
@@ -90,11 +83,12 @@ export async function exportTrade(
         .from(messages)
         .orderBy(asc(messages.at), asc(messages.id)),
     ]);
-  const sizerIds = new Set(sizerRows.map(({ id }) => id));
+  const sent = sizerRows.map(storedSizer);
+  const sizerIds = new Set(sent.map(({ id }) => id));
   const kept = scrapRows.filter(({ ringId }) => !ringId || ringIds.has(ringId));
   const scrapIds = new Set(kept.map(({ id }) => id));
   const letters = messageRows.filter(({ orderId }) => !orderId || orderIds.includes(orderId));
-  const named = new Set([...orderRows, ...sizerRows, ...letters].map(({ personId }) => personId));
+  const named = new Set([...orderRows, ...sent, ...letters].map(({ personId }) => personId));
   return {
     people: personRows
       .filter(({ id, archivedAt }) => archivedAt === null || named.has(id))
@@ -115,7 +109,7 @@ export async function exportTrade(
       ...{ orderId: row.orderId, ...orderEventOf(row) },
       at: exactTime(row.at),
     })),
-    sizers: sizerRows.map(storedSizer).map(unversioned),
+    sizers: sent.map(unversioned),
     discounts: discountRows.map(storedDiscount).map(unversioned),
     // Without its ring, or the order that it was sold by, it tells nothing.
     shelf: shelfRows

@@ -21,6 +21,7 @@ import { stockItem, storedDieChart, storedPlan, storedRecipe, storedTool } from 
 import { eventOf, ringOf } from '../services/ring-store';
 import { readSettings } from '../services/settings';
 import { exportTrade } from './export-json-trade';
+import { living } from '../services/living';
 import { unversioned } from './unversioned';
 
 /** A JSON text is made in memory, all at once: so much of a workshop goes into one. */
@@ -53,17 +54,9 @@ export async function exportArchive(db: Database): Promise<Archive> {
   const [stockRows, planRows, kitRows, chartRows, recipeRows, photoRows] = await Promise.all([
     db.select().from(stock).orderBy(asc(stock.createdAt), asc(stock.id)),
     db.select().from(plans).orderBy(asc(plans.createdAt), asc(plans.id)),
-    db.select().from(kit).where(isNull(kit.archivedAt)).orderBy(asc(kit.createdAt), asc(kit.id)),
-    db
-      .select()
-      .from(dieCharts)
-      .where(isNull(dieCharts.archivedAt))
-      .orderBy(asc(dieCharts.createdAt), asc(dieCharts.id)),
-    db
-      .select()
-      .from(recipes)
-      .where(isNull(recipes.archivedAt))
-      .orderBy(asc(recipes.createdAt), asc(recipes.id)),
+    living(db, kit),
+    living(db, dieCharts),
+    living(db, recipes),
     db.select().from(photos).where(isNull(photos.archivedAt)).orderBy(asc(photos.at), asc(photos.id)),
   ]);
   const ordered = await db.select({ planId: orders.planId }).from(orders).where(isNull(orders.archivedAt));

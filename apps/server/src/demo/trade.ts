@@ -234,7 +234,6 @@ async function loadQuote(tx: Database): Promise<void> {
     money: (amount) => `${amount.toFixed(2)} cr`,
     ring: order.name,
     price: order.quote.price,
-    discount: order.quote.discount,
     readyBy: undefined,
     validDays: 14,
     hasPicture: false,

@@ -1,27 +1,15 @@
 import type { StoredSupply } from '@round-mint/contract/consumables';
 import type { CsvImportResult, CsvTableName } from '@round-mint/contract/csv';
-import { asc, isNull } from 'drizzle-orm';
-import type { PgColumn, PgTable } from 'drizzle-orm/pg-core';
 import type { Database } from '../db/database';
 import { kit, people, scrap, stock } from '../db/schema';
 import { countSupply, listSupplies } from './consumables';
 import { csvOf, takeIn } from './csv-table';
 import { KIT_TABLE, orderTable, PEOPLE_TABLE, scrapTable, STOCK_TABLE, supplyTable } from './csv-tables';
 import { everyPage } from './list';
+import { living } from './living';
 import { createOrders } from './orders';
 import { createResources } from './resources';
 import { stockItem, storedPerson, storedScrap, storedTool } from './stored-rows';
-
-type LivingTable = PgTable & {
-  readonly createdAt: PgColumn;
-  readonly id: PgColumn;
-  readonly archivedAt: PgColumn;
-};
-
-/** What was not archived, in the order it came. */
-function living(db: Database, table: LivingTable): Promise<readonly Record<string, unknown>[]> {
-  return db.select().from(table).where(isNull(table.archivedAt)).orderBy(asc(table.createdAt), asc(table.id));
-}
 
 /** One stored list as a table. */
 interface CsvFile {

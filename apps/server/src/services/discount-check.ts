@@ -7,11 +7,12 @@ import {
   discountRefusalWords,
   type DiscountTakes,
 } from '@round-mint/core/trade';
-import { and, eq, isNull, ne, or } from 'drizzle-orm';
+import { and, eq, isNull, ne } from 'drizzle-orm';
 import type { Database } from '../db/database';
-import { discounts, orders, orderStandings, people, sizers } from '../db/schema';
+import { discounts, orders, people, sizers } from '../db/schema';
 import { HttpError, notFound } from '../http/errors';
 import { couponUsers } from './coupons';
+import { holds, ordersWhere } from './orders-held';
 import { lockRow } from './row-lock';
 import { storedDiscount, storedSizer } from './stored-rows';
 
@@ -33,19 +34,8 @@ function daysAt(at: string): readonly [string, string] {
 async function hasOrdered(tx: Database, personId: string, orderId: string | undefined): Promise<boolean> {
   // One at a time: of two first orders at once, one is the second.
   await lockRow(tx, people, personId);
-  const [other] = await tx
-    .select({ id: orders.id })
-    .from(orders)
-    .leftJoin(orderStandings, eq(orderStandings.orderId, orders.id))
-    .where(
-      and(
-        eq(orders.personId, personId),
-        orderId === undefined ? undefined : ne(orders.id, orderId),
-        isNull(orders.archivedAt),
-        or(isNull(orderStandings.state), ne(orderStandings.state, 'cancelled')),
-      ),
-    )
-    .limit(1);
+  const others = orderId === undefined ? undefined : ne(orders.id, orderId);
+  const [other] = await ordersWhere(tx, and(eq(orders.personId, personId), others, holds)).limit(1);
   return other !== undefined;
 }
 

@@ -1,26 +1,14 @@
 import { and, eq, isNull, ne, notExists, or, sql, type SQL } from 'drizzle-orm';
 import type { Database } from '../db/database';
-import { orders, orderStandings, rings, shelf } from '../db/schema';
+import { orders, rings, shelf } from '../db/schema';
 import { HttpError, notFound } from '../http/errors';
 import { RING } from './ring-store';
 import { lockRow } from './row-lock';
+import { holds, ordersWhere } from './orders-held';
 import { holdOnShelf } from './shelf-rows';
 
-/** Orders that hold: not archived, and not cancelled. */
-const holds = and(
-  isNull(orders.archivedAt),
-  or(isNull(orderStandings.state), ne(orderStandings.state, 'cancelled')),
-);
 /** Orders whose piece was the customer's own: its ring is never the workshop's to sell. */
 const isTheirs = sql`${orders.details}->>'stockFrom' = 'sent-in'`;
-
-function ordersWhere(db: Database, where: SQL | undefined) {
-  return db
-    .select({ id: orders.id })
-    .from(orders)
-    .leftJoin(orderStandings, eq(orderStandings.orderId, orders.id))
-    .where(where);
-}
 
 /** @throws HttpError 409 for a ring that somebody ordered, or whose piece was the customer's own */
 async function refuseOrdered(tx: Database, ringId: string, saleOrderId?: string): Promise<void> {

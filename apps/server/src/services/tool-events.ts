@@ -59,15 +59,13 @@ export async function markTools(
   added: readonly RingEventInput[],
   all: readonly RingEventInput[],
 ): Promise<void> {
-  const marks = new Map(
-    all.flatMap(({ id, body }) => (body.kind === 'tool-marked' ? [[id, body.toolId] as const] : [])),
-  );
   const events = added.flatMap(({ id, at, body }): readonly ToolEventInput[] => {
     if (body.kind === 'tool-marked') {
       return [{ id, toolId: body.toolId, at, ringId, body: { kind: 'fault', fault: body.fault } }];
     }
-    const toolId = body.kind === 'undone' ? marks.get(body.eventId) : undefined;
-    return body.kind === 'undone' && toolId !== undefined ? [{ id, toolId, at, ringId, body }] : [];
+    const mark = body.kind === 'undone' ? all.find((one) => one.id === body.eventId)?.body : undefined;
+    if (body.kind !== 'undone' || mark?.kind !== 'tool-marked') return [];
+    return [{ id, toolId: mark.toolId, at, ringId, body }];
   });
   for (const [toolId, own] of byTool(events)) {
     const tool = await holdTool(tx, toolId);

@@ -1,6 +1,7 @@
 import { and, eq, isNull, or, sql } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { kit, ringOutcomes, rings } from '../db/schema';
+import { isoTime } from './resource';
 import { ringsInFull } from './ring-summaries';
 import { toolPasses } from './steps-done';
 
@@ -33,7 +34,7 @@ export async function readToolPasses(db: Database) {
   const renewed = new Map(
     (await db.select({ id: kit.id, at: kit.renewedAt }).from(kit)).map(({ id, at }) => [
       id,
-      at === null ? undefined : new Date(at).toISOString(),
+      at === null ? undefined : isoTime(at),
     ]),
   );
   const ids = inWork.map(({ id }) => id);

@@ -4,7 +4,7 @@ export { COMMON_SETS } from './common-sets';
 export type { ToolSet } from './common-sets';
 export { chartsFor, dieCurve, revealFor, withSeen } from './die-chart';
 export type { DieChart, DieObservation } from './die-chart';
-export { TOOL_KINDS, holesFor, mandrelOf, punchDiameters, toolsOf } from './kit';
+export { TOOL_KINDS, holesFor, isSameMm, mandrelOf, punchDiameters, toolsOf } from './kit';
 export type { Kit, Tool, ToolKind, ToolSpec } from './kit';
 export { REFERENCE_KIT, kitOrReference } from './reference-kit';
 export {
@@ -32,6 +32,7 @@ export {
   CARE_WORDS,
   FAULT_NAMES,
   faultEffect,
+  faultWords,
   faultsFor,
   soundTools,
   spareFor,

@@ -101,6 +101,14 @@ export interface Tool {
 
 export type Kit = readonly Tool[];
 
+/** Measures of tools that differ by less are the same, mm. */
+const SAME_MM = 0.05;
+
+/** Whether two measures of tools are the same one: a punch counts as its hole, a tool as its twin. */
+export function isSameMm(a: number, b: number): boolean {
+  return Math.abs(a - b) <= SAME_MM;
+}
+
 type SpecOf<K extends ToolKind> = Extract<ToolSpec, { kind: K }>;
 
 interface ToolOf<K extends ToolKind> {

@@ -1,12 +1,9 @@
 import { writeSize, type SizeSystemId } from '../size';
 import { degToRad } from '../numeric';
-import { toolsOf, type ExpansionCone, type Kit, type Tool, type ToolKind } from './kit';
+import { isSameMm, toolsOf, type ExpansionCone, type Kit, type Tool, type ToolKind } from './kit';
 import { soundTools } from './wear';
 import type { ToolContact } from './tool-contact';
 import { LACK_WORDS, USE_WORDS } from './tool-words';
-
-/** A punch counts as the hole asked for within this, mm. */
-const PUNCH_MATCH_MM = 0.05;
 
 /** A hole is filed out to this much over its punch, mm of diameter: what trueing an off-centre hole takes. */
 const MOST_FILED_MM = 1.5;
@@ -45,7 +42,7 @@ function lacks(kind: ToolKind, sizeMm: number, words: string, smallerIsHarder = 
 
 export function choosePunch(kit: Kit, holeMm: number): ToolChoice {
   const found = soundFirst(kit, (tools) =>
-    toolsOf(tools, 'punch').find(({ spec }) => Math.abs(spec.diameterMm - holeMm) <= PUNCH_MATCH_MM),
+    toolsOf(tools, 'punch').find(({ spec }) => isSameMm(spec.diameterMm, holeMm)),
   );
   const contact = { kind: 'punch', diameterMm: holeMm } as const;
   if (found) return { tool: found.tool, use: found.tool.name, contact };

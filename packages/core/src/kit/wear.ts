@@ -1,5 +1,6 @@
+import { capital } from '../format';
 import { TOOL_FAULTS, type ToolFault } from './codes';
-import type { Kit, Tool, ToolKind, ToolSpec } from './kit';
+import { isSameMm, type Kit, type Tool, type ToolKind, type ToolSpec } from './kit';
 
 /** What a fault of a tool does to a ring, and what is to be done about it. */
 export interface FaultEffect {
@@ -127,6 +128,11 @@ export const FAULT_NAMES: Readonly<Record<ToolFault, string>> = {
   'worn-spline': 'worn spline',
 };
 
+/** "Dented: it marks the edge" */
+export function faultWords(kind: ToolKind, fault: ToolFault): string {
+  return `${capital(FAULT_NAMES[fault])}: ${faultEffect(kind, fault).does}`;
+}
+
 /** "dented", "without its spring" – behind "is". */
 const FAULT_IS: Readonly<Record<ToolFault, string>> = {
   ...FAULT_NAMES,
@@ -139,20 +145,18 @@ export function isSound({ faults = [], spec }: Tool): boolean {
   return faults.every((fault) => !faultEffect(spec.kind, fault).isAvoided);
 }
 
-const sound = new WeakMap<Kit, Kit>();
-
-/** A kit without the tools that would spoil a ring; the same kit where there are none. */
-export function soundTools(kit: Kit): Kit {
-  const known = sound.get(kit);
-  if (known) return known;
-  const made = kit.every(isSound) ? kit : kit.filter(isSound);
-  sound.set(kit, made);
-  return made;
+/** Works a kit out once: a route search asks for the same one hundreds of times. */
+function oncePerKit(make: (kit: Kit) => Kit): (kit: Kit) => Kit {
+  const made = new WeakMap<Kit, Kit>();
+  return (kit) => {
+    const known = made.get(kit) ?? make(kit);
+    made.set(kit, known);
+    return known;
+  };
 }
 
-/** Tools that differ by less than this do the same, mm: as far as a hole counts as that of its punch. */
-const ALIKE_MM = 0.05;
-const alike = (a: number, b: number) => Math.abs(a - b) <= ALIKE_MM;
+/** A kit without the tools that would spoil a ring; the same kit where there are none. */
+export const soundTools = oncePerKit((kit) => (kit.every(isSound) ? kit : kit.filter(isSound)));
 
 /** Whether a tool does all that another of its kind does. */
 function doesAsWell(a: ToolSpec, b: ToolSpec): boolean {
@@ -161,7 +165,7 @@ function doesAsWell(a: ToolSpec, b: ToolSpec): boolean {
     case 'dapping-ball':
     case 'stepped-pusher':
     case 'former':
-      return b.kind === a.kind && alike(a.diameterMm, b.diameterMm);
+      return b.kind === a.kind && isSameMm(a.diameterMm, b.diameterMm);
     case 'fold-die':
       return (
         b.kind === a.kind &&
@@ -173,7 +177,7 @@ function doesAsWell(a: ToolSpec, b: ToolSpec): boolean {
       return (
         b.kind === a.kind &&
         a.angleDeg === b.angleDeg &&
-        b.holesMm.every((hole) => a.holesMm.some((own) => alike(own, hole)))
+        b.holesMm.every((hole) => a.holesMm.some((own) => isSameMm(own, hole)))
       );
     case 'stretcher':
       return b.kind === a.kind && a.smallestMm <= b.smallestMm && a.largestMm >= b.largestMm;
@@ -198,16 +202,10 @@ export function spareFor(kit: Kit, tool: Tool): Tool | undefined {
   return kit.find((other) => other.id !== tool.id && isSound(other) && doesAsWell(other.spec, tool.spec));
 }
 
-const usable = new WeakMap<Kit, Kit>();
-
 /** A kit without the tools that would spoil a ring while a sound one does as well; the same kit where there are none. */
-export function usableTools(kit: Kit): Kit {
-  const known = usable.get(kit);
-  if (known) return known;
-  const made = kit.every(isSound) ? kit : kit.filter((tool) => isSound(tool) || !spareFor(kit, tool));
-  usable.set(kit, made);
-  return made;
-}
+export const usableTools = oncePerKit((kit) =>
+  kit.every(isSound) ? kit : kit.filter((tool) => isSound(tool) || !spareFor(kit, tool)),
+);
 
 /** What is wrong with the tool of a step. */
 export interface ToolWarning {

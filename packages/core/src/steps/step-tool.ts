@@ -1,4 +1,5 @@
 import {
+  isSameMm,
   toolsOf,
   usableTools,
   type Kit,
@@ -10,26 +11,22 @@ import {
 import type { RouteStep } from './step';
 import type { StepKind } from './step-kind';
 
-/** Measures that differ by less are the same tool's, mm. */
-const SAME_MM = 0.05;
-const same = (a: number, b: number) => Math.abs(a - b) <= SAME_MM;
-
 /** Whether a tool is the one that touches the wall so. */
 function touchesSo(spec: ToolSpec, contact: ToolContact): boolean {
   switch (contact.kind) {
     case 'punch':
-      return spec.kind === 'punch' && same(spec.diameterMm, contact.diameterMm);
+      return spec.kind === 'punch' && isSameMm(spec.diameterMm, contact.diameterMm);
     case 'ball':
-      return spec.kind === 'dapping-ball' && same(spec.diameterMm, contact.diameterMm);
+      return spec.kind === 'dapping-ball' && isSameMm(spec.diameterMm, contact.diameterMm);
     case 'pusher':
-      return spec.kind === 'stepped-pusher' && same(spec.diameterMm, contact.diameterMm);
+      return spec.kind === 'stepped-pusher' && isSameMm(spec.diameterMm, contact.diameterMm);
     case 'former':
-      return spec.kind === 'former' && same(spec.diameterMm, contact.diameterMm);
+      return spec.kind === 'former' && isSameMm(spec.diameterMm, contact.diameterMm);
     case 'fold-die':
       return (
         spec.kind === 'fold-die' &&
         spec.angleDeg === contact.angleDeg &&
-        same(spec.smallEndMm, contact.smallEndMm)
+        isSameMm(spec.smallEndMm, contact.smallEndMm)
       );
     default:
       return false;

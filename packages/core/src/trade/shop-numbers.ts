@@ -122,12 +122,16 @@ function wayNumbers(sales: readonly PastSale[]): readonly WayNumbers[] {
     .sort((a, b) => b.margin - a.margin);
 }
 
+/** The coupons of all sizers count as one, under no code. */
+function codeOf({ by, code }: Pick<GivenDiscount, 'by' | 'code'>): string {
+  return by === 'sizer' ? '' : code.toUpperCase();
+}
+
 function discountNumbers(sales: readonly PastSale[]): readonly DiscountNumbers[] {
   const given = sales.flatMap(({ discount }) => discount ?? []);
-  const codes = [...new Set(given.map(({ by, code }) => (by === 'sizer' ? '' : code.toUpperCase())))];
-  return codes
+  return [...new Set(given.map(codeOf))]
     .map((code): DiscountNumbers => {
-      const own = given.filter((one) => (one.by === 'sizer' ? '' : one.code.toUpperCase()) === code);
+      const own = given.filter((one) => codeOf(one) === code);
       const by = code === '' ? 'sizer' : 'code';
       return { code, by, sales: own.length, off: sum(own.map(({ off }) => off)) };
     })

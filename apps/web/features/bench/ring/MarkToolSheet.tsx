@@ -1,5 +1,12 @@
 import { capital } from '@round-mint/core/format';
-import { FAULT_NAMES, faultEffect, faultsFor, type Tool, type ToolFault } from '@round-mint/core/kit';
+import {
+  FAULT_NAMES,
+  faultEffect,
+  faultsFor,
+  faultWords,
+  type Tool,
+  type ToolFault,
+} from '@round-mint/core/kit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { BenchLog } from '@/features/shared/ring/use-bench-log';
@@ -46,7 +53,7 @@ export function MarkToolSheet({ tools, log, onClose }: MarkToolSheetProps) {
             <Button
               className="min-h-[56px]"
               label={capital(FAULT_NAMES[fault])}
-              describe={`${capital(FAULT_NAMES[fault])}: ${faultEffect(kind, fault).does}`}
+              describe={faultWords(kind, fault)}
               disabled={marked.includes(fault)}
               onPress={() => mark(fault)}
             />

@@ -19,7 +19,7 @@ import { Type } from '@/ui/Type';
 import { ExchangeSheet } from './ExchangeSheet';
 
 /** A price, or the words of why there is none. */
-export function priceOf(input: PriceInput): { readonly price: Price } | { readonly problem: string } {
+function priceOf(input: PriceInput): { readonly price: Price } | { readonly problem: string } {
   try {
     return { price: priceRing(input) };
   } catch (error) {

@@ -1,15 +1,10 @@
 import type { OrderInList } from '@round-mint/contract/orders';
-import { parseDecimal } from '@round-mint/core/format';
 import type { Price, PriceInput } from '@round-mint/core/trade';
 import { useState } from 'react';
 import { couponCodeOf } from '@/features/orders/discounts/discount-model';
 import { useDiscount } from '@/features/orders/discounts/use-discount';
+import { readAmount } from '@/features/shared/inputs/read-amount';
 import { useListSizersQuery } from '@/store/trade-api';
-
-function amountOf(text: string): number | undefined {
-  const amount = parseDecimal(text);
-  return Number.isFinite(amount) && amount > 0 ? amount : undefined;
-}
 
 /** The code of the sizer that an order came of, or was quoted with; nothing where its coupon is used elsewhere. */
 function useSizerCode({ quote, sizerId }: OrderInList, { coupon = 0 }: PriceInput): string {
@@ -33,7 +28,8 @@ export function useQuotedPrice(order: OrderInList, input: PriceInput, usual: Pri
   const code = quote?.discount?.by === 'code' ? quote.discount.code : sizerCode;
   const [typed, setTyped] = useState<{ code?: string; inFull?: boolean }>({});
   const discount = { code, inFull: quote !== null && quote.price < input.meltValue, ...typed };
-  const price = amountOf(text);
+  // Nothing is given away by a quote.
+  const price = readAmount(text) || undefined;
   const asked = useDiscount({ ...discount, price, floor: input.meltValue, personId: order.personId, order });
   const given = asked.answer.kind === 'given' ? asked.answer.given : undefined;
   return {

@@ -1,3 +1,4 @@
+import { faultWords } from '@round-mint/core/kit';
 import type { ShownTool } from '@round-mint/contract/kit';
 import Warn from 'lucide-react-native/icons/triangle-alert';
 import { useLocalSearchParams } from 'expo-router';
@@ -18,7 +19,7 @@ import { KIT_GROUPS, toolLine } from '@/features/shared/kit/kit-words';
 import { copyOf, draftOf, EMPTY_TOOL, type ToolDraft } from '@/features/shared/kit/tool-draft';
 import { ToolSheet } from '@/features/shared/kit/ToolSheet';
 import { CarePanel } from './CarePanel';
-import { faultWords, passesWords } from './tool-wear';
+import { passesWords } from './tool-wear';
 import { WearSheet } from './WearSheet';
 import { StockTabs } from '@/features/shared/tabs/StockTabs';
 
@@ -56,7 +57,7 @@ function ToolRow({ tool, passes, onOpen, onWear, onCopy, onArchive }: ToolRowPro
         <View key={fault} className="flex-row items-center gap-2 pb-1">
           <Warn size={18} color={palette.heat} />
           <Type as="label" className="flex-1">
-            {faultWords(tool, fault)}
+            {`${faultWords(tool.spec.kind, fault)}.`}
           </Type>
         </View>
       ))}

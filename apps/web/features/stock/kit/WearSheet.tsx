@@ -6,6 +6,7 @@ import {
   FAULT_NAMES,
   faultEffect,
   faultsFor,
+  faultWords,
   spareFor,
   type Kit,
   type ToolEventBody,
@@ -22,7 +23,7 @@ import { Notice } from '@/ui/Notice';
 import { Sheet } from '@/ui/Sheet';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
-import { faultWords, passesWords, toldNow, wearHistory } from './tool-wear';
+import { passesWords, toldNow, wearHistory } from './tool-wear';
 
 interface WearSheetProps {
   tool: ShownTool;
@@ -41,7 +42,7 @@ function Fault({
   return (
     <Notice
       level={isAvoided ? 'warn' : 'note'}
-      title={faultWords(tool, fault)}
+      title={`${faultWords(tool.spec.kind, fault)}.`}
       end={<TextButton label="Mended" describe={`Mended: ${FAULT_NAMES[fault]}`} onPress={onMended} />}
     >
       {remedy}

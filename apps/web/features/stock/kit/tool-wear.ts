@@ -1,14 +1,12 @@
 import type { ShownTool, ToolEventInput } from '@round-mint/contract/kit';
-import { capital, countWords } from '@round-mint/core/format';
+import { countWords } from '@round-mint/core/format';
 import {
   canRust,
   FAULT_NAMES,
-  faultEffect,
   needsOil,
   standingToolEvents,
   toolStanding,
   type ToolEventBody,
-  type ToolFault,
 } from '@round-mint/core/kit';
 import { dayAndYear } from '@/features/shared/words/dates';
 import { newId } from '@/store/new-id';
@@ -22,11 +20,6 @@ export function toldNow(toolId: string, body: ToolEventBody): ToolEventInput {
 export function passesWords({ renewedAt }: ShownTool, passes: number | undefined): string {
   if (passes === undefined) return '';
   return `${countWords(passes, 'pass', 'passes')}${renewedAt === null ? '' : ' since it was replaced'}`;
-}
-
-/** "Dented: it marks the edge." */
-export function faultWords({ spec }: ShownTool, fault: ToolFault): string {
-  return `${capital(FAULT_NAMES[fault])}: ${faultEffect(spec.kind, fault).does}.`;
 }
 
 function bodyWords(body: ToolEventBody): string {

@@ -1,9 +1,10 @@
+import { faultWords } from '@round-mint/core/kit';
 import type { ShownTool, ToolEventInput } from '@round-mint/contract/kit';
 import { fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { fakeServer, listOf, punchOf } from '@/testing/fake-server';
 import { renderWithStore } from '@/testing/render';
 import { KitScreen } from './KitScreen';
-import { faultWords, passesWords, toOil, wearHistory } from './tool-wear';
+import { passesWords, toOil, wearHistory } from './tool-wear';
 
 jest.mock('expo-router', () => jest.requireActual('@/testing/router').fakeRouter());
 
@@ -19,7 +20,7 @@ const SECOND = { ...punchOf(12.7, 2), name: 'second punch' };
 
 describe('the wear of a tool', () => {
   it('is told in a line: what is wrong, and how often it was used', () => {
-    expect(faultWords(CHIPPED, 'chipped')).toBe('Chipped: it tears the hole, and cracks begin there.');
+    expect(`${faultWords('punch', 'chipped')}.`).toBe('Chipped: it tears the hole, and cracks begin there.');
     expect(passesWords(CHIPPED, 34)).toBe('34 passes');
     expect(passesWords({ ...SECOND, renewedAt: '2026-11-01T10:00:00.000Z' }, 1)).toBe(
       '1 pass since it was replaced',
