@@ -1,5 +1,6 @@
 import { SALE_WAYS, SHELF_STATES } from '@round-mint/core/trade/codes';
-import { STOCK_KINDS, WORK_KINDS } from '@round-mint/core/work/codes';
+import { WAY_KINDS } from '@round-mint/core/ways/codes';
+import { WORK_KINDS } from '@round-mint/core/work/codes';
 import { z } from 'zod';
 import { finishSchema } from './coin-ring';
 import {
@@ -20,6 +21,7 @@ import { orderSchema } from './orders';
 import { daySchema, longText } from './people';
 import { priceInputSchema } from './price';
 import { pieceFaceSchema } from './stock-faces';
+import { workSchema } from './works';
 
 const price = quantity(0, 1_000_000, '');
 const way = z.enum(SALE_WAYS, { error: `must be one of: ${SALE_WAYS.join(', ')}` });
@@ -170,9 +172,12 @@ export const nextQuerySchema = z.strictObject({
 export const nextRingSchema = z.object({
   stockId: idSchema,
   stockName: z.string(),
-  kind: z.enum(STOCK_KINDS),
-  /** Only of coins. */
+  kind: z.enum(WAY_KINDS),
+  /** Only of coin rings. */
   wall: wallKindSchema.nullable(),
+  /** Of every other ring: how it is made, and the strip that its other part is cut from. */
+  work: workSchema.nullable(),
+  otherName: z.string().nullable(),
   insideDiameterMm: z.number(),
   hours: z.number(),
   price: z.number(),

@@ -1,4 +1,5 @@
 import { ringWithEventsSchema } from '@round-mint/contract/rings';
+import { ringCostsSchema } from '@round-mint/contract/shelf';
 import { doneBody } from '@round-mint/core/ring';
 import { randomUUID } from 'node:crypto';
 import { testServer, type TestServer } from '../testing/test-server';
@@ -103,6 +104,29 @@ describe('rings of other kinds', () => {
     expect(wrong.body.error.code).toBe('wrong-piece');
     const none = await begin({ outerThicknessMm: 1, otherStockId: randomUUID() });
     expect(none.status).toBe(404);
+  });
+
+  it('costs of each strip as much as it took, also once that was cut off', async () => {
+    const inner = await addStock({ ...STRIP, price: 20 });
+    const outer = await addStock({ ...STRIP, metal: 'brass', thicknessMm: 1, widthMm: 5, price: 6 });
+    const work = { kind: 'spinner', outerThicknessMm: 1, outerWidthMm: 4, otherStockId: outer.id };
+    const planned = await plan(inner.id, work);
+    const { body: ring } = await server.api
+      .post('/api/v1/rings')
+      .send({ planId: planned.id, name: 'Spinner' })
+      .expect(201);
+    const cost = async () => {
+      const { body } = await server.api.get(`/api/v1/rings/${ring.id}/costs`).expect(200);
+      return ringCostsSchema.parse(body).actual.stockCost;
+    };
+    // Of 100 mm each, for 20 and for 6: π · 18.8 + 0.3 of the inner strip, π · 21.6 + 0.3 of the outer one.
+    const share = (mm: number) => (Math.PI * mm + 0.3) / 100;
+    const both = 20 * share(18.8) + 6 * share(21.6);
+    expect(await cost()).toBeCloseTo(both, 6);
+    // Archived before it was begun, it has given its length back, and a ring after it costs the same.
+    await server.api.delete(`/api/v1/rings/${ring.id}`).expect(204);
+    await server.api.post(`/api/v1/rings/${ring.id}/restore`).expect(200);
+    expect(await cost()).toBeCloseTo(both, 6);
   });
 
   it('keeps what was measured between the rolls, and the bench plans on from it', async () => {

@@ -1,4 +1,5 @@
 import type { OrderInList, OrderCosts } from '@round-mint/contract/orders';
+import type { FrozenPlan } from '@round-mint/contract/rings';
 import type { Settings } from '@round-mint/contract/settings';
 import { approvalHold, scheduleSteps } from '@round-mint/core/schedule';
 import {
@@ -10,10 +11,10 @@ import {
   type PriceInput,
   type SpotPrices,
 } from '@round-mint/core/trade';
-import { and, eq, inArray, isNull, sum } from 'drizzle-orm';
+import { and, inArray, isNull, sum } from 'drizzle-orm';
 import type { MetalId } from '@round-mint/core/metal';
 import type { Database } from '../db/database';
-import { rings, scrap, sizers, stock } from '../db/schema';
+import { scrap, sizers } from '../db/schema';
 import { HttpError, notFound } from '../http/errors';
 import { readSupplies } from './consumables';
 import { freezePlan, readBench } from './freeze-plan';
@@ -22,6 +23,7 @@ import { storedSizer } from './stored-rows';
 import { metalOf } from './ring-store';
 import { summariesOf } from './ring-summaries';
 import { readSettings } from './settings';
+import { paidFor, partsTaken, readPaid, ringParts, type Paid, type TakenPart } from './stock-taken';
 import { spotToday } from './spot';
 import { bandOf } from './steps-done';
 import type { StoredSupply } from '@round-mint/contract/consumables';
@@ -66,9 +68,29 @@ export function priceInput(made: Made, { settings, spot, supplies, coupon }: Pri
   };
 }
 
-/** A customer's own piece costs the workshop nothing, nor does one that is given in exchange. */
-function pieceCost({ stockFrom, exchange }: OrderInList, price: number | null): number {
-  return stockFrom === 'sent-in' || exchange ? 0 : (price ?? 0);
+/** What the parts of a ring cost: the piece, and the strip of its other part. */
+function partsCost(parts: readonly TakenPart[], paid: Paid): number {
+  return parts.reduce((total, part) => total + paidFor(part, paid), 0);
+}
+
+/** A customer's own piece costs the workshop nothing, nor does one that is given in exchange; what is added to it does. */
+function orderParts({ stockFrom, exchange }: OrderInList, parts: readonly TakenPart[]): readonly TakenPart[] {
+  return stockFrom === 'sent-in' || exchange ? parts.slice(1) : parts;
+}
+
+/** What a ring is made of, by its plan. */
+export function madeByPlan(
+  metal: MetalId,
+  { prediction, steps, totals }: Pick<FrozenPlan, 'prediction' | 'steps' | 'totals'>,
+): Omit<Made, 'stockCost'> {
+  const { slugMassG, ringMassG } = prediction;
+  return {
+    metal,
+    pieceMassG: slugMassG + ringMassG,
+    scrapMassG: slugMassG + ringMassG * FILINGS_SHARE,
+    amounts: usedBy(steps, bandOf({ prediction })),
+    minutes: totals.handsOnMin,
+  };
 }
 
 /** What its plan comes to; nothing where it has none that can be made. */
@@ -81,38 +103,20 @@ async function plannedCosts(
   const bench = await readBench(db);
   try {
     const { piece, frozen } = await freezePlan(db, order.planId, bench, { order });
-    const { slugMassG, ringMassG } = frozen.prediction;
     const { steps } = frozen;
-    const planned = priceInput(
-      {
-        stockCost: pieceCost(order, piece.price),
-        metal: metalOf(frozen),
-        pieceMassG: slugMassG + ringMassG,
-        scrapMassG: slugMassG + ringMassG * FILINGS_SHARE,
-        amounts: usedBy(steps, bandOf(frozen)),
-        minutes: frozen.totals.handsOnMin,
-      },
-      context,
+    const parts = orderParts(order, partsTaken(piece.id, frozen));
+    const paid = await readPaid(
+      db,
+      parts.map(({ stockId }) => stockId),
     );
+    const stockCost = partsCost(parts, paid);
+    const planned = priceInput({ ...madeByPlan(metalOf(frozen), frozen), stockCost }, context);
     return { planned, steps: [...scheduleSteps(steps, 0, approvalHold(order, steps))] };
   } catch (error) {
     // The piece may have gone since, or a test have ruled it out: then there is no price to tell.
     if (error instanceof HttpError) return NO_PLAN;
     throw error;
   }
-}
-
-/** Prices of the pieces that rings were made of, by ring. */
-async function piecePrices(
-  db: Database,
-  ringIds: readonly string[],
-): Promise<ReadonlyMap<string, number | null>> {
-  const rows = await db
-    .select({ id: rings.id, price: stock.price })
-    .from(rings)
-    .innerJoin(stock, eq(stock.id, rings.stockId))
-    .where(inArray(rings.id, [...ringIds]));
-  return new Map(rows.map(({ id, price }) => [id, price]));
 }
 
 /** Scrap that rings left, g, by ring. */
@@ -145,24 +149,30 @@ async function couponsOf(db: Database, orders: readonly OrderInList[]): Promise<
   );
 }
 
-/** What a ring took of its piece, supplies and time, and what its piece cost. */
-type Took = Omit<Made, 'stockCost'> & { readonly piecePrice: number | null };
+/** What a ring took of stock, supplies and time. */
+type Took = Omit<Made, 'stockCost'> & { readonly parts: readonly TakenPart[] };
 
 /** What some rings took, by ring: read for all of them at once. */
 async function ringsTook(db: Database, ringIds: readonly string[]): Promise<ReadonlyMap<string, Took>> {
   if (ringIds.length === 0) return new Map();
-  const prices = await piecePrices(db, ringIds);
+  const parts = await ringParts(db, ringIds);
   const scraps = await scrapMasses(db, ringIds);
   return new Map(
     (await summariesOf(db, ringIds)).map(({ log: { ringId }, metal, pieceMassG, used, workedMin }) => [
       ringId,
       {
         ...{ metal, pieceMassG, amounts: used.amounts, minutes: workedMin },
-        piecePrice: prices.get(ringId) ?? null,
+        parts: parts.get(ringId) ?? [],
         scrapMassG: scraps.get(ringId) ?? 0,
       },
     ]),
   );
+}
+
+/** What was paid for all that some rings are made of. */
+function paidForAll(db: Database, taken: ReadonlyMap<string, Took>): Promise<Paid> {
+  const stockIds = [...taken.values()].flatMap(({ parts }) => parts.map(({ stockId }) => stockId));
+  return readPaid(db, [...new Set(stockIds)]);
 }
 
 /** What the rings of some orders took, by order. */
@@ -174,10 +184,11 @@ export async function actualCosts(
   const taken = await ringsTook(db, [...new Set(orders.flatMap((order) => ringOfPrice(order) ?? []))]);
   if (taken.size === 0) return new Map();
   const coupons = await couponsOf(db, orders);
+  const paid = await paidForAll(db, taken);
   const costs = orders.flatMap((order) => {
     const took = taken.get(ringOfPrice(order) ?? '');
     if (!took) return [];
-    const stockCost = pieceCost(order, took.piecePrice);
+    const stockCost = partsCost(orderParts(order, took.parts), paid);
     const coupon = coupons.get(order.id) ?? 0;
     return [[order.id, priceInput({ ...took, stockCost }, { ...shared, coupon })] as const];
   });
@@ -191,8 +202,12 @@ export async function ringsCosts(
 ): Promise<ReadonlyMap<string, PriceInput>> {
   const context = { ...(await loadPriceContext(db)), coupon: 0 };
   const taken = await ringsTook(db, ringIds);
+  const paid = await paidForAll(db, taken);
   return new Map(
-    [...taken].map(([id, took]) => [id, priceInput({ ...took, stockCost: took.piecePrice ?? 0 }, context)]),
+    [...taken].map(([id, took]) => [
+      id,
+      priceInput({ ...took, stockCost: partsCost(took.parts, paid) }, context),
+    ]),
   );
 }
 

@@ -10,9 +10,9 @@ import { summariesOf } from './ring-summaries';
 import { WISH_OF } from './shelf-sale';
 import { storedOrder } from './stored-rows';
 
-/** Something asked for, with the wall that was wished for. */
+/** Something asked for, and which of its group's variants. */
 export interface Asked extends AskedFor {
-  readonly wall: string;
+  readonly variant: string;
 }
 
 /** A ring that lay on the shelf, by its kind. */
@@ -25,6 +25,15 @@ export function demandGroup(kind: WishKind, metal: MetalId): string {
   return `${kind}/${spotMetalOf(metal) ?? 'base'}`;
 }
 
+/** Works that are wished for in the words of another: what was made tells. */
+const MADE_VARIANTS: readonly string[] = ['spinner', 'coin-band'];
+
+/** What a ring is within its group: a coin ring by its wall, others by what is made. */
+export function variantOf(kind: WishKind, wall: string | null, made: string | null): string {
+  if (made !== null && MADE_VARIANTS.includes(made)) return made;
+  return kind === 'coin' ? (wall ?? 'straight') : kind;
+}
+
 /** Metal of a wish that leaves it open: what most of that kind are made of. */
 const USUAL_METAL: MetalId = 'silver-925';
 
@@ -34,11 +43,12 @@ const ORDERED = 0.5;
 /** Everything that was asked for: bought from the shelf, ordered, asked, or turned away. */
 export async function readAsked(db: Database): Promise<readonly Asked[]> {
   const rows = await db
-    .select({ order: orders, state: orderStandings.state })
+    .select({ order: orders, state: orderStandings.state, made: rings.kind })
     .from(orders)
     .leftJoin(orderStandings, eq(orderStandings.orderId, orders.id))
+    .leftJoin(rings, eq(rings.id, orders.ringId))
     .where(isNull(orders.archivedAt));
-  return rows.flatMap(({ order: row, state }): Asked[] => {
+  return rows.flatMap(({ order: row, state, made }): Asked[] => {
     const order = storedOrder(row);
     const { wish, insideDiameterMm, quote, createdAt } = order;
     const isSale = order.shelfRingId !== undefined;
@@ -47,7 +57,7 @@ export async function readAsked(db: Database): Promise<readonly Asked[]> {
     const group = demandGroup(wish.kind, wish.metal ?? USUAL_METAL);
     const weight = isSale || state === 'cancelled' ? 1 : ORDERED;
     const at = isSale && quote ? quote.at : createdAt;
-    return [{ at, group, insideDiameterMm, weight, wall: wish.wall }];
+    return [{ at, group, insideDiameterMm, weight, variant: variantOf(wish.kind, wish.wall, made) }];
   });
 }
 

@@ -15,6 +15,7 @@ import { keepScrap } from './scrap';
 import { refuseForeign } from './row-lock';
 import { markTools } from './tool-events';
 import { changeCount } from './stock-counts';
+import { partsTaken, type TakenPart } from './stock-taken';
 
 /** Takes one piece out of stock for a ring, or gives it back. @throws HttpError 409 when none is left */
 function movePiece(tx: Database, stockId: string, ringId: string, change: 1 | -1): Promise<void> {
@@ -23,15 +24,11 @@ function movePiece(tx: Database, stockId: string, ringId: string, change: 1 | -1
 }
 
 /** What may be made of a strip is told by its length, of everything else by the piece. */
-async function takeStock(
-  tx: Database,
-  { stockId, ringId }: { readonly stockId: string; readonly ringId: string },
-  usesLengthMm: number,
-): Promise<void> {
-  if (usesLengthMm === 0) return movePiece(tx, stockId, ringId, -1);
-  const taken = await changeLength(tx, stockId, -usesLengthMm);
+async function takeStock(tx: Database, ringId: string, { stockId, lengthMm }: TakenPart): Promise<void> {
+  if (lengthMm === 0) return movePiece(tx, stockId, ringId, -1);
+  const taken = await changeLength(tx, stockId, -lengthMm);
   if (taken === 0) {
-    throw new HttpError('out-of-stock', `Less than ${usesLengthMm.toFixed(1)} mm of this strip is left.`);
+    throw new HttpError('out-of-stock', `Less than ${lengthMm.toFixed(1)} mm of this strip is left.`);
   }
 }
 
@@ -70,34 +67,19 @@ export async function startRing(db: Database, input: RingInput): Promise<RingWit
   return getRing(db, id);
 }
 
-function lengthUsed(plan: FrozenPlan): number {
-  return plan.kind === 'coin' ? 0 : (plan.usesLengthMm ?? 0);
-}
-
-function otherOf(plan: FrozenPlan) {
-  return plan.kind === 'coin' ? undefined : plan.other;
-}
-
 /** A ring and the piece that it is made of. */
 type PieceOfRing = Pick<typeof rings.$inferSelect, 'id' | 'stockId'>;
 
 /** The piece and, where it has one, the strip of its other part. */
-async function takeAll(tx: Database, ring: PieceOfRing, plan: FrozenPlan): Promise<void> {
-  const { id: ringId, stockId } = ring;
-  const other = otherOf(plan);
-  await takeStock(tx, { stockId, ringId }, lengthUsed(plan));
-  if (other) await takeStock(tx, { stockId: other.stockId, ringId }, other.usesLengthMm);
+async function takeAll(tx: Database, { id: ringId, stockId }: PieceOfRing, plan: FrozenPlan): Promise<void> {
+  for (const part of partsTaken(stockId, plan)) await takeStock(tx, ringId, part);
 }
 
 async function giveBack(tx: Database, { id, stockId }: PieceOfRing, plan: FrozenPlan): Promise<void> {
-  const usesLengthMm = lengthUsed(plan);
-  const other = otherOf(plan);
-  if (other) await changeLength(tx, other.stockId, other.usesLengthMm);
-  if (usesLengthMm > 0) {
-    await changeLength(tx, stockId, usesLengthMm);
-    return;
+  for (const part of partsTaken(stockId, plan)) {
+    if (part.lengthMm > 0) await changeLength(tx, part.stockId, part.lengthMm);
+    else await movePiece(tx, part.stockId, id, 1);
   }
-  await movePiece(tx, stockId, id, 1);
 }
 
 /**

@@ -77,7 +77,7 @@ describe('how often a size is asked for', () => {
 
 const ring = (us: number, change: Partial<RingToMake> = {}): RingToMake => ({
   ...{ id: `coin-${us}`, group: 'coin', insideDiameterMm: mm(us), hours: 2, margin: 30, appeal: 1 },
-  ...{ pieces: 9, stockId: 'piece' },
+  takes: [{ stockId: 'piece', share: 1 / 9 }],
   ...change,
 });
 const question = (change: Partial<Parameters<typeof proposeRings>[0]>) => ({
@@ -114,15 +114,43 @@ describe('what to make next', () => {
 
   it('takes no more of a piece than there are, whatever is made of it', () => {
     const candidates = [
-      ring(8, { pieces: 1 }),
-      ring(10, { pieces: 1 }),
-      ring(9, { stockId: 'other', pieces: 1 }),
+      ring(8, { takes: [{ stockId: 'piece', share: 1 }] }),
+      ring(10, { takes: [{ stockId: 'piece', share: 1 }] }),
+      ring(9, { takes: [{ stockId: 'other', share: 1 }] }),
     ];
     expect(
       proposeRings(question({ candidates, count: 5 }))
-        .map(({ ring: { stockId } }) => stockId)
+        .map(
+          ({
+            ring: {
+              takes: [part],
+            },
+          }) => part?.stockId,
+        )
         .sort(),
     ).toEqual(['other', 'piece']);
+  });
+
+  it('takes no more of a strip than it is long, whatever is cut from it', () => {
+    // A third for each band: three of them; a spinner takes half of it and half of another.
+    const band = ring(8, { id: 'band', takes: [{ stockId: 'strip', share: 1 / 3 }] });
+    const bands = proposeRings(question({ candidates: [band], count: 9 }));
+    expect(bands).toHaveLength(3);
+    const spinner = (us: number, ofOther: number) =>
+      ring(us, {
+        ...{ id: `spinner-${us}`, group: 'spinner', margin: 300 },
+        takes: [
+          { stockId: 'strip', share: 0.5 },
+          { stockId: 'other', share: ofOther },
+        ],
+      });
+    const made = (ofOther: number) =>
+      proposeRings(question({ candidates: [band, spinner(6, ofOther), spinner(11, ofOther)], count: 9 })).map(
+        ({ ring: { group } }) => group,
+      );
+    // Two spinners use up both strips; where the other is too short for a second, a band comes of the rest.
+    expect(made(0.5)).toEqual(['spinner', 'spinner']);
+    expect(made(0.6)).toEqual(['spinner', 'coin']);
   });
 
   it('tells how sure it is: wide while little is known, the truth within', () => {
@@ -253,7 +281,10 @@ function compareOnce(seed: number): Compared {
   }));
   const candidates = shop.groups.flatMap(({ group, hours, margin }) =>
     SIZES_US.map((us) =>
-      ring(us, { id: `${group}-${us}`, group, hours, margin, stockId: group, pieces: 99 }),
+      ring(us, {
+        ...{ id: `${group}-${us}`, group, hours, margin },
+        takes: [{ stockId: group, share: 1 / 99 }],
+      }),
     ),
   );
   const here = shelf.filter(({ soldOn }) => soldOn === undefined);

@@ -14,10 +14,8 @@ export interface RingToMake {
   readonly margin: number;
   /** How much of the group's demand such a ring meets, 0 to 1. */
   readonly appeal: number;
-  /** As many can be made. */
-  readonly pieces: number;
-  /** The stock that it takes: of candidates with the same, so many together. */
-  readonly stockId: string;
+  /** What it takes of the stock: of each piece the share of what is there, 1 for all of it. */
+  readonly takes: readonly { readonly stockId: string; readonly share: number }[];
 }
 
 export interface Proposal {
@@ -171,6 +169,9 @@ function besideOf(shelf: readonly Shelved[], { group }: RingToMake): readonly Sh
   return shelf.filter((other) => other.group === group);
 }
 
+/** Shares that were added up are off by so much at the most. */
+const ROUNDING = 1e-9;
+
 /** As many candidates as are looked at in a slice of time. */
 const AT_ONCE = 10;
 
@@ -183,22 +184,31 @@ export function* proposing(question: DemandQuestion): Generator<number, readonly
   const { candidates, lays, months, count } = question;
   const rates = ratesOf(question);
   const shelf = [...lying(lays, candidates)];
-  const left = new Map(candidates.map(({ stockId, pieces }) => [stockId, pieces]));
+  const used = new Map<string, number>();
+  const isLeft = ({ takes: parts }: RingToMake) =>
+    parts.every(({ stockId, share }) => (used.get(stockId) ?? 0) + share <= 1 + ROUNDING);
   const found: Proposal[] = [];
+  // What a ring brings changes only when another of its group is added.
+  const gains = new Map<RingToMake, number>();
   while (found.length < count) {
     let best: { readonly ring: RingToMake; readonly gain: number } | undefined;
-    for (const [i, ring] of candidates.entries()) {
-      if (i % AT_ONCE === 0) yield found.length / count;
+    for (const ring of candidates) {
       const ofGroup = rates.get(ring.group);
-      if (!ofGroup || (left.get(ring.stockId) ?? 0) <= 0) continue;
-      const gain = gainWith(ring, besideOf(shelf, ring), ofGroup, months);
+      if (!ofGroup || !isLeft(ring)) continue;
+      let gain = gains.get(ring);
+      if (gain === undefined) {
+        gain = gainWith(ring, besideOf(shelf, ring), ofGroup, months);
+        gains.set(ring, gain);
+        if (gains.size % AT_ONCE === 0) yield found.length / count;
+      }
       if (gain > 0 && (!best || gain / ring.hours > best.gain / best.ring.hours)) best = { ring, gain };
     }
     if (!best) break;
     const { ring, gain } = best;
     found.push(proposal(ring, gain, besideOf(shelf, ring), rates.get(ring.group) ?? [], months));
     shelf.push(shelved(ring));
-    left.set(ring.stockId, (left.get(ring.stockId) ?? 0) - 1);
+    for (const { stockId, share } of ring.takes) used.set(stockId, (used.get(stockId) ?? 0) + share);
+    for (const other of candidates) if (other.group === ring.group) gains.delete(other);
   }
   return found;
 }

@@ -15,8 +15,8 @@ import {
 } from '../search';
 import type { SizeSystemId } from '../size';
 import { part } from '../uncertainty';
-import { planWork, type WorkPlan } from '../work';
 import { wayLikeness } from './alike';
+import { planAttempt } from './plan-attempt';
 import type { Attempt, CoinWay, Way, WayCoin, WayPiece, WayWish, WorkWay } from './way';
 import { HOW_MADE_WORDS } from './way-words';
 import { attemptsFor, stripsForParts } from './works-of-piece';
@@ -36,29 +36,6 @@ const MOST_OF_KIND = 4;
 /** Share of the work that coin rings are. */
 const COINS = 0.8;
 
-/** The plan of an attempt; undefined where the piece cannot become it. */
-function planOf(
-  piece: WayPiece,
-  { work, other }: Attempt,
-  wish: WayWish,
-  kit: Kit,
-  options: WaysOptions,
-): WorkPlan | undefined {
-  const { targetInsideDiameterMm, finish, traits } = wish;
-  try {
-    const plan = planWork(
-      { work, piece, targetInsideDiameterMm, finish, other },
-      { kit, traits, system: options.system },
-      piece.may,
-    );
-    return plan.feasible ? plan : undefined;
-  } catch (error) {
-    // Measures that no ring of this kind can have.
-    if (error instanceof RangeError) return undefined;
-    throw error;
-  }
-}
-
 /** Whether any width will do. */
 function isOpen({ widthMm: { min, max, ideal } }: WayWish): boolean {
   return min === undefined && max === undefined && ideal === undefined;
@@ -71,7 +48,7 @@ function wayOf(
   kit: Kit,
   options: WaysOptions,
 ): Unranked | undefined {
-  const plan = planOf(piece, attempt, wish, kit, options);
+  const plan = planAttempt(piece, attempt, wish, { kit, traits: wish.traits, system: options.system });
   if (!plan) return undefined;
   const { bandWidthMm } = plan.prediction;
   if (outsideWishMm(bandWidthMm, wish.widthMm) > WIDTH_TOLERANCE_MM) return undefined;

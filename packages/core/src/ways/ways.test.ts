@@ -2,56 +2,9 @@ import { REFERENCE_KIT, type Kit } from '../kit';
 import { DEFAULT_TRAITS } from '../steps';
 import { runToEnd } from '../uncertainty';
 import { planWork } from '../work';
-import {
-  rankWays,
-  workWays,
-  type WayCoin,
-  type WayHandle,
-  type WayPiece,
-  type WayStrip,
-  type WayWish,
-  type WorkWay,
-} from './index';
+import { rankWays, workWays, type WayPiece, type WayStrip, type WayWish, type WorkWay } from './index';
+import { BROAD, COIN, SPOON, STRIP } from './test-drawer';
 
-const SPOON: WayHandle = {
-  kind: 'handle',
-  id: 'spoon',
-  name: 'Spoon',
-  metal: 'silver-925',
-  quantity: 1,
-  price: 9,
-  stations: [
-    { atMm: 0, thicknessMm: 1.6, widthMm: 9 },
-    { atMm: 120, thicknessMm: 1.8, widthMm: 7 },
-  ],
-  enamel: [],
-};
-const STRIP: WayStrip = {
-  kind: 'strip',
-  id: 'strip',
-  name: 'Strip, 6 × 1.5',
-  metal: 'silver-925',
-  section: 'rect',
-  thicknessMm: 1.5,
-  widthMm: 6,
-  lengthMm: 300,
-  quantity: 1,
-  price: 4,
-};
-const BROAD: WayStrip = { ...STRIP, id: 'broad', name: 'Strip, 10 × 1.2', thicknessMm: 1.2, widthMm: 10 };
-const COIN: WayCoin = {
-  kind: 'coin',
-  id: 'coin',
-  name: 'Coin',
-  diameterMm: 30.9,
-  rimThicknessMm: 2.15,
-  massG: 15.13,
-  metal: 'silver-900',
-  year: 1948,
-  outsideFace: 'either',
-  quantity: 3,
-  price: 15,
-};
 const DRAWER: readonly WayPiece[] = [SPOON, STRIP, BROAD, COIN];
 const WISH: WayWish = {
   targetInsideDiameterMm: 18.9,

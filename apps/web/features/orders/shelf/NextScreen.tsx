@@ -10,7 +10,7 @@ import { LabelledChoices } from '@/ui/Choices';
 import { Screen } from '@/ui/Screen';
 import { Type } from '@/ui/Type';
 import { Empty, Fetched } from '@/ui/Waiting';
-import { basisWords, chanceWords, planHref, whyWords } from './next-model';
+import { basisWords, chanceWords, madeFromWords, planHref, ringWords, whyWords } from './next-model';
 
 const MONTHS = [
   { value: 1, label: '1 month' },
@@ -22,12 +22,13 @@ const MONTHS = [
 function NextRow({ ring, place, months }: { ring: NextRing; place: number; months: number }) {
   const write = useWriters();
   const router = useRouter();
-  const what = `${write.size(ring.insideDiameterMm)}${ring.wall === null ? '' : `, ${ring.wall}`}`;
+  const what = ringWords(ring, write);
+  const from = madeFromWords(ring);
   return (
     <View role="listitem" className="border-b border-line">
       <Pressable
         role="link"
-        aria-label={`Plan ${what} of ${ring.stockName}`}
+        aria-label={`Plan ${what} of ${from}`}
         onPress={() => router.push(planHref(ring, write))}
         className="flex-row gap-3 py-3 active:opacity-70"
       >
@@ -41,7 +42,7 @@ function NextRow({ ring, place, months }: { ring: NextRing; place: number; month
             </Type>
             <Type as="strong">{`${write.money(ring.gainPerHour)} an hour`}</Type>
           </View>
-          <Type as="label">{ring.stockName}</Type>
+          <Type as="label">{from}</Type>
           <Type as="strong">{chanceWords(ring, months)}</Type>
           {whyWords(ring, write).map((words) => (
             <Type key={words} as="small">
@@ -80,7 +81,7 @@ export function NextScreen() {
           <View role="list" aria-label="Rings to make">
             {items.map((ring, i) => (
               <NextRow
-                key={`${ring.stockId}-${ring.wall}-${ring.insideDiameterMm}-${i}`}
+                key={`${ring.stockId}-${ring.kind}-${ring.wall}-${ring.insideDiameterMm}-${i}`}
                 ring={ring}
                 place={i + 1}
                 months={months}

@@ -2,6 +2,7 @@ import type { NextList, NextRing } from '@round-mint/contract/shelf';
 import { countWords, durationWords } from '@round-mint/core/format';
 import type { Href } from 'expo-router';
 import type { Writers } from '@/features/shared/settings/use-settings';
+import { KIND_NAMES } from '@/features/shared/words/shelf-words';
 
 /** A rate a month, as fine as it is known. */
 const perMonth = (rate: number) => rate.toFixed(1);
@@ -34,13 +35,24 @@ export function basisWords({ asked, months }: NextList['basis']): string {
   return `From ${countWords(asked, 'ring')} asked for or sold in ${countWords(Math.max(1, Math.round(months)), 'month')}; the newest weigh most, neighbouring sizes count along. Ranges hold for 90 in 100.`;
 }
 
-/** Where such a ring is planned, with all that is settled. */
-export function planHref(
-  { stockId, kind, wall, insideDiameterMm }: NextRing,
+/** What is to be made: "US 8½, rounded", "US 7, spinner". */
+export function ringWords(
+  { kind, wall, insideDiameterMm }: Pick<NextRing, 'kind' | 'wall' | 'insideDiameterMm'>,
   { size }: Pick<Writers, 'size'>,
-): Href {
+): string {
+  return `${size(insideDiameterMm)}, ${kind === 'coin' ? (wall ?? 'straight') : KIND_NAMES[kind]}`;
+}
+
+/** What it is made from. */
+export function madeFromWords({ stockName, otherName }: Pick<NextRing, 'stockName' | 'otherName'>): string {
+  return otherName === null || otherName === stockName ? stockName : `${stockName} and ${otherName}`;
+}
+
+/** Where such a ring is planned, with all that is settled. */
+export function planHref(ring: NextRing, { size }: Pick<Writers, 'size'>): Href {
+  const { stockId, kind, wall, work, insideDiameterMm } = ring;
   const params = { stockId, size: size(insideDiameterMm) };
   return kind === 'coin'
     ? { pathname: '/plan', params: { ...params, wall: wall ?? 'straight' } }
-    : { pathname: '/plan/handle', params };
+    : { pathname: '/plan/[kind]', params: { ...params, kind, work: JSON.stringify(work) } };
 }

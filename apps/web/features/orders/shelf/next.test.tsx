@@ -6,7 +6,7 @@ import { renderWithStore } from '@/testing/render';
 import { router } from '@/testing/router';
 import { QUIET_TRADE } from '@/testing/trade';
 import { defaultWriters } from '@/testing/writers';
-import { basisWords, chanceWords, planHref, whyWords } from './next-model';
+import { basisWords, chanceWords, madeFromWords, planHref, ringWords, whyWords } from './next-model';
 import { NextScreen } from './NextScreen';
 
 jest.mock('expo-router', () => jest.requireActual('@/testing/router').fakeRouter());
@@ -16,7 +16,15 @@ const RING: NextRing = {
   ...{ stockId: '00000001-0000-4000-8000-000000000001', stockName: 'Test brenn, 1948', kind: 'coin' },
   ...{ wall: 'rounded', insideDiameterMm: SIZE_SYSTEMS.us.toDiameterMm(8.5), hours: 1.92, price: 175 },
   ...{ margin: 44.1, sellChance: 0.608, asked: { mean: 0.38, low: 0.12, high: 0.74 }, gainPerHour: 13.3 },
-  ...{ alike: 0, oldestDays: null },
+  ...{ alike: 0, oldestDays: null, work: null, otherName: null },
+};
+const SPINNER: NextRing = {
+  ...RING,
+  ...{ stockName: 'Strip, 6 × 1.5', kind: 'spinner', wall: null, otherName: 'Copper strip' },
+  work: {
+    ...{ kind: 'spinner', outerThicknessMm: 1.2, outerWidthMm: 4, outerMetal: 'copper' },
+    ...{ clearanceMm: 0.3, otherStockId: '00000001-0000-4000-8000-000000000002' },
+  },
 };
 
 describe('why a ring is to be made', () => {
@@ -43,10 +51,19 @@ describe('why a ring is to be made', () => {
       pathname: '/plan',
       params: { stockId: RING.stockId, size: 'US 8½', wall: 'rounded' },
     });
-    expect(planHref({ ...RING, kind: 'handle', wall: null }, WRITE)).toEqual({
-      pathname: '/plan/handle',
-      params: { stockId: RING.stockId, size: 'US 8½' },
+    expect(planHref(SPINNER, WRITE)).toEqual({
+      pathname: '/plan/[kind]',
+      params: {
+        ...{ kind: 'spinner', stockId: RING.stockId, size: 'US 8½' },
+        work: JSON.stringify(SPINNER.work),
+      },
     });
+  });
+
+  it('says what is made, and of what', () => {
+    expect(ringWords(SPINNER, WRITE)).toBe('US 8½, spinner');
+    expect(madeFromWords(SPINNER)).toBe('Strip, 6 × 1.5 and Copper strip');
+    expect(madeFromWords({ ...SPINNER, otherName: SPINNER.stockName })).toBe('Strip, 6 × 1.5');
   });
 });
 

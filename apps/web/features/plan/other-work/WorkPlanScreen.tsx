@@ -2,8 +2,8 @@ import type { Kit } from '@round-mint/core/kit';
 import { edgeNamesOf } from '@round-mint/core/steps';
 import { metalById } from '@round-mint/core/metal';
 import { WORK_KINDS, type WorkKind } from '@round-mint/core/work';
-import { Redirect, useLocalSearchParams, useRouter } from 'expo-router';
-import { Fragment, useEffect, useState, type ComponentProps, type ReactNode } from 'react';
+import { Redirect, useLocalSearchParams } from 'expo-router';
+import { Fragment, useState, type ComponentProps, type ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
 import { RouteStrip } from '@/drawings/route/RouteStrip';
 import { LearntLine } from '@/features/plan/answer/LearntLine';
@@ -30,6 +30,7 @@ import { PlanTabs } from '@/features/shared/tabs/PlanTabs';
 import { explainFigure, quantityWords } from '@/features/plan/answer/quantity-words';
 import { HandleOutcome } from './HandleOutcome';
 import { useWorkModel } from './use-work-model';
+import { useWorkParam } from './use-work-param';
 import { WORK_FIELDS } from './work-fields';
 import type { WorkModel } from './work-model';
 import { WorkDrawing } from './WorkDrawing';
@@ -183,19 +184,6 @@ function Action({ model }: { model: WorkModel }) {
   );
 }
 
-/** The piece named in the address is the chosen one: links and reloads lead back to it. A size is taken from it once. */
-function usePieceParam(kind: WorkKind): void {
-  const { stockId, size } = useLocalSearchParams<{ stockId?: string; size?: string }>();
-  const dispatch = useAppDispatch();
-  const router = useRouter();
-  useEffect(() => {
-    if (stockId) dispatch(workChanged({ kind, change: { stockId } }));
-    if (!size) return;
-    dispatch(workChanged({ kind, change: { sizeText: size, allowanceUs: 0 } }));
-    router.setParams({ size: undefined });
-  }, [stockId, size, kind, dispatch, router]);
-}
-
 function WorkPlan({ model, kit }: PartProps) {
   const dispatch = useAppDispatch();
   const write = useWriters();
@@ -268,7 +256,7 @@ function WorkPlan({ model, kit }: PartProps) {
 }
 
 function KindPlan({ kind }: { kind: WorkKind }) {
-  usePieceParam(kind);
+  useWorkParam(kind);
   return (
     <Fetched from={useWorkModel(kind)} what="stock and tools">
       {({ model, kit }) => <WorkPlan model={model} kit={kit} />}

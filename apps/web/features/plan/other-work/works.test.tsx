@@ -7,6 +7,7 @@ import { act, fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { fakeServer, listOf, pieceOf } from '@/testing/fake-server';
 import { learntOf } from '@/testing/learnt';
 import { renderWithStore } from '@/testing/render';
+import { router } from '@/testing/router';
 import { defaultWriters } from '@/testing/writers';
 import { explainFigure, quantityWords } from '@/features/plan/answer/quantity-words';
 import { startTexts, WORK_FIELDS } from './work-fields';
@@ -15,9 +16,10 @@ import { WorkPlanScreen } from './WorkPlanScreen';
 import { workChanged } from './works-slice';
 
 let mockKind: WorkKind = 'handle';
+let mockParams: Readonly<Record<string, string>> = {};
 jest.mock('expo-router', () => ({
   ...jest.requireActual('@/testing/router').fakeRouter(),
-  useLocalSearchParams: () => ({ kind: mockKind }),
+  useLocalSearchParams: () => ({ ...mockParams, kind: mockKind }),
 }));
 
 const WRITERS = defaultWriters();
@@ -179,6 +181,26 @@ describe('WorkPlanScreen', () => {
       kind,
       stockId: PIECE_FOR[kind].id,
     });
+  });
+
+  it('takes piece, size and how it is made from its address once, and only where they can be read', async () => {
+    const work = { kind: 'strip', textured: true, widthMm: 4.5 };
+    mockParams = { stockId: STRIP.id, size: 'US 9', work: JSON.stringify(work) };
+    await open('strip');
+    mockParams = {};
+    expect(await screen.findByDisplayValue('US 9')).toBeTruthy();
+    expect(screen.getByTestId('work-widthMm').props['value']).toBe('4.5');
+    expect(router.setParams).toHaveBeenCalledWith({ size: undefined, work: undefined });
+    screen.unmount();
+    // Of another kind, and none at all: the size alone is taken.
+    for (const told of ['{"kind":"resize","cover":"cloth"}', 'no work']) {
+      mockParams = { stockId: STRIP.id, size: 'US 7', work: told };
+      await open('strip');
+      mockParams = {};
+      expect(await screen.findByDisplayValue('US 7')).toBeTruthy();
+      expect(screen.getByTestId('work-widthMm').props['value']).toBe('');
+      screen.unmount();
+    }
   });
 
   it('answers a change at once, and explains its numbers', async () => {

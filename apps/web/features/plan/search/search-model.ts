@@ -2,6 +2,7 @@ import type { Settings } from '@round-mint/contract/settings';
 import { parseDecimal, parseLengthMm, type LengthUnit } from '@round-mint/core/format';
 import { isMetalId, type MetalId } from '@round-mint/core/metal';
 import type { RingWish } from '@round-mint/core/search';
+import { WAY_KINDS } from '@round-mint/core/ways/codes';
 import type { Way } from '@round-mint/core/ways';
 import type { PlanDraft } from '@/features/plan/draft/plan-draft-slice';
 import { draftTarget, wallWish } from '@/features/plan/draft/plan-model';
@@ -75,7 +76,6 @@ export function wayKey(way: Way): string {
   return way.kind === 'coin' ? `${way.stockId} ${way.holeMm}` : `${way.stockId} ${way.kind}`;
 }
 
-const WAY_KINDS: readonly Way['kind'][] = ['coin', 'handle', 'strip', 'spinner', 'coin-band'];
 export type ShownKind = Way['kind'] | 'all';
 
 /** Kinds of work among some ways, the usual first; and "all". */

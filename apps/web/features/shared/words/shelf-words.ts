@@ -11,7 +11,8 @@ import { dayWords } from './wall-clock';
 
 type Facts = readonly (readonly [name: string, value: string])[];
 
-const KIND_NAMES: Readonly<Record<RingFigures['kind'], string>> = {
+/** What a ring is, by how it was made. */
+export const KIND_NAMES: Readonly<Record<RingFigures['kind'], string>> = {
   coin: 'coin ring',
   handle: 'ring of silverware',
   strip: 'band of plain metal',

@@ -1,5 +1,6 @@
 import { evidenceSchema } from '@round-mint/contract/pieces';
 import { identify, type Evidence, type Identity } from '@round-mint/core/identify';
+import { jsonParam } from '@/features/shared/screen/json-param';
 
 /** A piece that was tested before it is in stock. */
 export interface FoundPiece {
@@ -14,13 +15,8 @@ export function foundParam(evidence: Evidence): string {
 
 /** What an address brings; undefined for an address that brings nothing that can be read. */
 export function foundFrom(param: string | undefined): FoundPiece | undefined {
-  if (!param) return undefined;
-  try {
-    const evidence = evidenceSchema.parse(JSON.parse(param));
-    return { evidence, identity: identify(evidence) };
-  } catch {
-    return undefined;
-  }
+  const evidence = jsonParam(param, evidenceSchema);
+  return evidence && { evidence, identity: identify(evidence) };
 }
 
 /** What a form for it begins with: the metal that it probably is, and its mass. */
