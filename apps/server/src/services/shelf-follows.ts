@@ -1,4 +1,5 @@
-import { shelfProgress, standingShelfEvents } from '@round-mint/core/trade';
+import { holdingEvents } from '@round-mint/core/events';
+import { shelfProgress } from '@round-mint/core/trade';
 import { randomUUID } from 'node:crypto';
 import type { Database } from '../db/database';
 import { appendShelfEvent, holdOnShelf } from './shelf-rows';
@@ -12,7 +13,7 @@ interface SaleOrder {
 /** Puts a ring back on the shelf whose sale came to nothing: its order was cancelled or archived. */
 export async function takeBackSale(tx: Database, { id, ringId }: SaleOrder): Promise<void> {
   const ring = ringId === null ? undefined : await holdOnShelf(tx, ringId);
-  const sold = ring && standingShelfEvents(ring.events).findLast(({ body }) => body.kind === 'sold');
+  const sold = ring && holdingEvents(ring.events).findLast(({ body }) => body.kind === 'sold');
   if (!ring || sold?.body.kind !== 'sold' || sold.body.orderId !== id) return;
   const body = { kind: 'undone', eventId: sold.id } as const;
   await appendShelfEvent(tx, ring, { id: randomUUID(), at: new Date().toISOString(), body });

@@ -1,5 +1,6 @@
 import type { ShelfEventInput, StoredShelfRing } from '@round-mint/contract/shelf';
-import { shelfProgress, shelfRefusal, standingShelfEvents } from '@round-mint/core/trade';
+import { holdingEvents } from '@round-mint/core/events';
+import { shelfProgress, shelfRefusal } from '@round-mint/core/trade';
 import { and, eq, isNull, sql } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { shelf } from '../db/schema';
@@ -34,7 +35,7 @@ function isDoneAlready(events: StoredShelfRing['events'], { body }: ShelfEventIn
   if (body.kind !== 'undone') return false;
   const { eventId } = body;
   const told = events.some(({ id }) => id === eventId);
-  return told && !standingShelfEvents(events).some(({ id }) => id === eventId);
+  return told && !holdingEvents(events).some(({ id }) => id === eventId);
 }
 
 const REFUSALS = {

@@ -5,7 +5,8 @@ import {
   type SaleInput,
   type StoredShelfRing,
 } from '@round-mint/contract/shelf';
-import { feesOf, orderProgress, standingShelfEvents, type WishKind } from '@round-mint/core/trade';
+import { holdingEvents } from '@round-mint/core/events';
+import { feesOf, orderProgress, type WishKind } from '@round-mint/core/trade';
 import { writeSize } from '@round-mint/core/size';
 import { and, eq, isNull } from 'drizzle-orm';
 import { randomUUID } from 'node:crypto';
@@ -132,7 +133,7 @@ export async function undoSale(tx: Database, id: string, eventId: string): Promi
     .select()
     .from(shelf)
     .where(and(eq(shelf.id, id), isNull(shelf.archivedAt)));
-  const sold = row && standingShelfEvents(storedShelfRing(row).events).find((event) => event.id === eventId);
+  const sold = row && holdingEvents(storedShelfRing(row).events).find((event) => event.id === eventId);
   if (sold?.body.kind !== 'sold') return;
   // The order first, as whoever cancels it does: two never wait for each other.
   await lockRow(tx, orderTable, sold.body.orderId);

@@ -1,3 +1,4 @@
+import { holdingEvents, type Holding } from '../events';
 import type { ToolFault } from './codes';
 
 /** What happened to a tool; each event has an id made where it happened. */
@@ -27,11 +28,8 @@ export interface ToolStanding {
 }
 
 /** The events that hold, by the clock: what was taken back is left out, and the takings-back. */
-export function standingToolEvents(events: readonly ToolEvent[]): readonly ToolEvent[] {
-  const undone = new Set(events.flatMap(({ body }) => (body.kind === 'undone' ? [body.eventId] : [])));
-  return events
-    .filter(({ id, body }) => body.kind !== 'undone' && !undone.has(id))
-    .toSorted((a, b) => a.at.localeCompare(b.at));
+export function standingToolEvents(events: readonly ToolEvent[]): readonly Holding<ToolEvent>[] {
+  return holdingEvents(events).toSorted((a, b) => a.at.localeCompare(b.at));
 }
 
 const NEW: ToolStanding = { faults: [], renewedAt: undefined, oiledAt: undefined };
@@ -48,8 +46,6 @@ export function toolStanding(events: readonly ToolEvent[]): ToolStanding {
         return { ...NEW, renewedAt: at };
       case 'oiled':
         return { ...standing, oiledAt: at };
-      case 'undone':
-        return standing;
     }
   }, NEW);
 }

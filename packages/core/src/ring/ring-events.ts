@@ -1,3 +1,4 @@
+import { holdingEvents, undoneIds } from '../events';
 import type { ToolFault } from '../kit';
 import type { WallWish } from '../forming';
 import type { ReadingMark } from '../size';
@@ -146,11 +147,10 @@ function isFound({ kind }: RingEventBody): boolean {
  * takings-back. A route that was derived holds only with the step that was done along it.
  */
 export function standingEvents(events: readonly RingEvent[]): readonly RingEvent[] {
-  const undone = new Set(events.flatMap(({ body }) => (body.kind === 'undone' ? [body.eventId] : [])));
-  const standing = events.filter(({ id, body }) => {
-    if (body.kind === 'rerouted' && undone.has(body.because)) return false;
-    return body.kind !== 'undone' && !undone.has(id);
-  });
+  const undone = undoneIds(events);
+  const standing = holdingEvents(events).filter(
+    ({ body }) => body.kind !== 'rerouted' || !undone.has(body.because),
+  );
   return standing.filter(({ body }, at) => {
     if (body.kind !== 'rerouted' || body.derived !== true) return true;
     const next = standing.slice(at + 1).find((later) => goesOn(later.body) || isFound(later.body));

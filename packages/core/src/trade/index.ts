@@ -72,7 +72,6 @@ export {
   SHELF_STATE_NAMES,
   shelfProgress,
   shelfRefusal,
-  standingShelfEvents,
   stateOn,
 } from './shelf-state';
 export type { SaleWay, ShelfEvent, ShelfEventBody, ShelfProgress, ShelfState } from './shelf-state';

@@ -1,3 +1,4 @@
+import { holdingEvents } from '../events';
 import type { ANSWER_WAYS, APPROVALS, ORDER_STATES } from './codes';
 export type OrderState = (typeof ORDER_STATES)[number];
 
@@ -101,9 +102,7 @@ function changeBy(before: OrderProgress, body: Exclude<OrderEventBody, { kind: '
 
 /** Where an order stands, from its events alone. What was taken back is left out. */
 export function orderProgress(events: readonly OrderEvent[]): OrderProgress {
-  const undone = new Set(events.flatMap(({ body }) => (body.kind === 'undone' ? [body.eventId] : [])));
-  return events.reduce((before, { id, at, body }) => {
-    if (body.kind === 'undone' || undone.has(id)) return before;
+  return holdingEvents(events).reduce<OrderProgress>((before, { id, at, body }) => {
     const { words, ...change } = changeBy(before, body);
     const line = { eventId: id, at, state: change.state, words };
     return { ...before, ...change, history: [...before.history, line], lastEventId: id };

@@ -1,3 +1,4 @@
+import { holdingEvents } from '../events';
 import type { SALE_WAYS, SHELF_STATES } from './codes';
 
 export type ShelfState = (typeof SHELF_STATES)[number];
@@ -91,19 +92,9 @@ function changeBy(at: string, body: Told): Partial<ShelfProgress> {
   }
 }
 
-/** What stands of a ring's events: without what was taken back, and the taking back itself. */
-export function standingShelfEvents<E extends ShelfEvent>(
-  events: readonly E[],
-): readonly (E & { readonly body: Told })[] {
-  const undone = new Set(events.flatMap(({ body }) => (body.kind === 'undone' ? [body.eventId] : [])));
-  return events.filter(
-    (event): event is E & { readonly body: Told } => event.body.kind !== 'undone' && !undone.has(event.id),
-  );
-}
-
 /** Where a ring on the shelf stands, from its events alone. */
 export function shelfProgress(events: readonly ShelfEvent[]): ShelfProgress {
-  return standingShelfEvents(events).reduce(
+  return holdingEvents(events).reduce(
     (before, { id, at, body }) => ({
       ...before,
       ...changeBy(at, body),

@@ -1,13 +1,8 @@
 import type { ShelfRing } from '@round-mint/contract/shelf';
+import { holdingEvents } from '@round-mint/core/events';
 import { countWords } from '@round-mint/core/format';
 import { SALE_WAYS } from '@round-mint/core/trade/codes';
-import {
-  fingerFit,
-  SALE_WAY_NAMES,
-  standingShelfEvents,
-  type FingerFit,
-  type SaleWay,
-} from '@round-mint/core/trade';
+import { fingerFit, SALE_WAY_NAMES, type FingerFit, type SaleWay } from '@round-mint/core/trade';
 import type { Writers } from '@/features/shared/settings/use-settings';
 import { dayWords } from '@/features/shared/words/wall-clock';
 
@@ -47,7 +42,7 @@ export function shelfHistory(
   { events }: Pick<ShelfRing, 'events'>,
   { money }: Pick<Writers, 'money'>,
 ): readonly { readonly id: string; readonly at: string; readonly words: string }[] {
-  return standingShelfEvents(events).map(({ id, at, body }) => {
+  return holdingEvents(events).map(({ id, at, body }) => {
     switch (body.kind) {
       case 'put-up':
         return { id, at, words: `Put up at ${money(body.price)}` };
