@@ -6,8 +6,7 @@ import { useArchive } from '@/features/shared/screen/use-archive';
 import { useSettings } from '@/features/shared/settings/use-settings';
 import { useRemoveDiscountMutation, useSaveDiscountMutation } from '@/store/discounts-api';
 import { newId } from '@/store/new-id';
-import { problemText } from '@/store/problem';
-import { useFormDraft } from '@/store/use-form-draft';
+import { useKeptForm } from '@/store/use-kept-form';
 import { LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { TextButton } from '@/ui/TextButton';
@@ -32,26 +31,22 @@ interface DiscountSheetProps {
 export function DiscountSheet({ discount, onClose }: DiscountSheetProps) {
   const { currency } = useSettings();
   const [id] = useState(() => discount?.id ?? newId());
-  const { texts, type, base, forget, line } = useFormDraft(
-    `discount/${discount?.id ?? 'new'}`,
-    discountTexts(discount),
-    discount,
-  );
-  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+  const { texts, type, base, problems, refuse, keep, sheet } = useKeptForm({
+    name: `discount/${discount?.id ?? 'new'}`,
+    start: discountTexts(discount),
+    thing: discount,
+    onClose,
+  });
   const [save, { isLoading }] = useSaveDiscountMutation();
   const [remove] = useRemoveDiscountMutation();
   const archive = useArchive('discount', remove);
   const submit = async () => {
     const parsed = parseDiscount(texts, id);
-    setProblems(parsed.ok ? {} : parsed.problems);
-    if (!parsed.ok) return;
-    try {
-      await save({ ...parsed.discount, isNew: base === undefined, base }).unwrap();
-      forget();
-      onClose();
-    } catch (error) {
-      setProblems({ server: problemText(error) });
+    if (!parsed.ok) {
+      refuse(parsed.problems);
+      return;
     }
+    await keep(() => save({ ...parsed.discount, isNew: base === undefined, base }).unwrap());
   };
   return (
     <AddSheet
@@ -59,10 +54,8 @@ export function DiscountSheet({ discount, onClose }: DiscountSheetProps) {
       action={discount ? 'Save changes' : 'Add the discount'}
       open
       saving={isLoading}
-      problem={problems['server']}
-      draft={line}
+      {...sheet}
       onAdd={() => void submit()}
-      onClose={onClose}
     >
       <Field
         label="Code"

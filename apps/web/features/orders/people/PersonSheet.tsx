@@ -4,9 +4,8 @@ import { View } from 'react-native';
 import { useSettings, useWriters } from '@/features/shared/settings/use-settings';
 import { useArchive } from '@/features/shared/screen/use-archive';
 import { newId } from '@/store/new-id';
-import { problemText } from '@/store/problem';
 import { useRemovePersonMutation, useSavePersonMutation } from '@/store/trade-api';
-import { useFormDraft } from '@/store/use-form-draft';
+import { useKeptForm } from '@/store/use-kept-form';
 import { AddSheet } from '@/features/shared/screen/AddSheet';
 import { FactLine } from '@/ui/FactLine';
 import { Field } from '@/ui/Field';
@@ -29,28 +28,22 @@ export function PersonSheet({ person, onClose }: { person: Person | undefined; o
   const { primarySystem } = useSettings();
   const write = useWriters();
   const [id] = useState(() => person?.id ?? newId());
-  const { texts, type, base, forget, line } = useFormDraft(
-    `person/${person?.id ?? 'new'}`,
-    personTexts(person),
-    person,
-  );
-  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+  const { texts, type, base, problems, refuse, keep, sheet } = useKeptForm({
+    name: `person/${person?.id ?? 'new'}`,
+    start: personTexts(person),
+    thing: person,
+    onClose,
+  });
   const [save, { isLoading }] = useSavePersonMutation();
   const [remove] = useRemovePersonMutation();
   const archive = useArchive('person', remove);
   const submit = async () => {
     const parsed = parsePerson(id, texts, base?.fingers ?? [], primarySystem);
     if (!parsed.ok) {
-      setProblems(parsed.problems);
+      refuse(parsed.problems);
       return;
     }
-    try {
-      await save({ ...parsed.person, isNew: base === undefined, base }).unwrap();
-      forget();
-      onClose();
-    } catch (error) {
-      setProblems({ server: problemText(error) });
-    }
+    await keep(() => save({ ...parsed.person, isNew: base === undefined, base }).unwrap());
   };
   return (
     <AddSheet
@@ -58,10 +51,8 @@ export function PersonSheet({ person, onClose }: { person: Person | undefined; o
       action={person ? 'Save changes' : 'Add the person'}
       open
       saving={isLoading}
-      problem={problems['server']}
-      draft={line}
+      {...sheet}
       onAdd={() => void submit()}
-      onClose={onClose}
     >
       {WORDS.map(({ key, label }) => (
         <Field

@@ -1,13 +1,12 @@
 import { shelfChangeSchema, type ShelfRing } from '@round-mint/contract/shelf';
 import type { OfferTexts } from '@round-mint/core/trade';
-import { useState } from 'react';
 import { AddSheet } from '@/features/shared/screen/AddSheet';
 import { useCopy } from '@/features/shared/screen/use-copy';
 import { noticeShown } from '@/store/notices-slice';
-import { problemsOf, problemText } from '@/store/problem';
+import { problemsOf } from '@/store/problem';
 import { useChangeShelfRingMutation } from '@/store/shelf-api';
 import { useAppDispatch } from '@/store/store';
-import { useFormDraft } from '@/store/use-form-draft';
+import { useKeptForm } from '@/store/use-kept-form';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { TextButton } from '@/ui/TextButton';
@@ -26,8 +25,12 @@ export function TextsSheet({ item, computed, onClose }: TextsSheetProps) {
   const copy = useCopy();
   const [change, { isLoading }] = useChangeShelfRingMutation();
   const start = { story: item.story, ...(item.texts ?? computed) };
-  const { texts, type, base, forget, line } = useFormDraft(`shelf/${item.id}`, start, item);
-  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+  const { texts, type, base, problems, refuse, keep, sheet } = useKeptForm({
+    name: `shelf/${item.id}`,
+    start,
+    thing: item,
+    onClose,
+  });
   const { story, short, long } = texts;
   const isComputed = short === computed.short && long === computed.long;
   const submit = async () => {
@@ -36,29 +39,14 @@ export function TextsSheet({ item, computed, onClose }: TextsSheetProps) {
       texts: isComputed ? null : { short, long },
     });
     if (!parsed.success) {
-      setProblems(problemsOf(parsed.error));
+      refuse(problemsOf(parsed.error));
       return;
     }
-    try {
-      await change({ id: item.id, ...parsed.data, isNew: false, base: base ?? item }).unwrap();
-      forget();
-      dispatch(noticeShown({ text: `${item.ring.name}: its words are kept.` }));
-      onClose();
-    } catch (error) {
-      setProblems({ server: problemText(error) });
-    }
+    const saving = () => change({ id: item.id, ...parsed.data, isNew: false, base: base ?? item }).unwrap();
+    if (await keep(saving)) dispatch(noticeShown({ text: `${item.ring.name}: its words are kept.` }));
   };
   return (
-    <AddSheet
-      title="Its words"
-      action="Save"
-      open
-      saving={isLoading}
-      problem={problems['server']}
-      draft={line}
-      onAdd={() => void submit()}
-      onClose={onClose}
-    >
+    <AddSheet title="Its words" action="Save" open saving={isLoading} {...sheet} onAdd={() => void submit()}>
       <Field
         label="Its story"
         hint="Stands in the long text, too, while that is worked out."

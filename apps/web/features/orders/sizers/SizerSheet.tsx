@@ -19,7 +19,7 @@ import {
   useSaveOrderMutation,
   useSaveSizerMutation,
 } from '@/store/trade-api';
-import { useFormDraft } from '@/store/use-form-draft';
+import { useKeptForm } from '@/store/use-kept-form';
 import { Choices, LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { ProblemLine } from '@/ui/ProblemLine';
@@ -56,13 +56,13 @@ interface SizerSheetProps {
 /** A sizer that goes out, or what became of it. */
 export function SizerSheet({ sizer, people, onClose }: SizerSheetProps) {
   const { currency } = useSettings();
-  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const [id] = useState(() => sizer?.id ?? newId());
-  const { texts, type, base, forget, line } = useFormDraft(
-    `sizer/${sizer?.id ?? 'new'}`,
-    startTexts(sizer),
-    sizer,
-  );
+  const { texts, type, base, problems, refuse, keep, sheet } = useKeptForm({
+    name: `sizer/${sizer?.id ?? 'new'}`,
+    start: startTexts(sizer),
+    thing: sizer,
+    onClose,
+  });
   const theirs = useMemo(() => ({ personId: texts.personId }), [texts.personId]);
   const { data: orders = [] } = usePages(useOrderPagesInfiniteQuery(theirs, { skip: texts.personId === '' }));
   const [save, { isLoading }] = useSaveSizerMutation();
@@ -81,16 +81,10 @@ export function SizerSheet({ sizer, people, onClose }: SizerSheetProps) {
       guarantee: texts.guarantee === 'yes',
     });
     if (!parsed.success) {
-      setProblems(problemsOf(parsed.error));
+      refuse(problemsOf(parsed.error));
       return;
     }
-    try {
-      await save({ ...parsed.data, isNew: base === undefined, base }).unwrap();
-      forget();
-      onClose();
-    } catch (error) {
-      setProblems({ server: problemText(error) });
-    }
+    await keep(() => save({ ...parsed.data, isNew: base === undefined, base }).unwrap());
   };
   /** The order that it led to: only one can be. */
   const lead = async (orderId: string) => {
@@ -101,7 +95,7 @@ export function SizerSheet({ sizer, people, onClose }: SizerSheetProps) {
         await saveOrder({ ...inputOf(order), sizerId, isNew: false, base: order }).unwrap();
       }
     } catch (error) {
-      setProblems({ server: problemText(error) });
+      refuse({ server: problemText(error) });
     }
   };
   const money = (key: 'cost' | 'paid' | 'coupon', label: string) => (
@@ -121,10 +115,8 @@ export function SizerSheet({ sizer, people, onClose }: SizerSheetProps) {
       action={sizer ? 'Save changes' : 'It is sent'}
       open
       saving={isLoading}
-      problem={problems['server']}
-      draft={line}
+      {...sheet}
       onAdd={() => void submit()}
-      onClose={onClose}
     >
       <Type as="label">To</Type>
       <PersonChoice

@@ -4,8 +4,7 @@ import { AddSheet } from '@/features/shared/screen/AddSheet';
 import { useSettings } from '@/features/shared/settings/use-settings';
 import { useListKitQuery, useSaveToolMutation } from '@/store/api';
 import { newId } from '@/store/new-id';
-import { problemText } from '@/store/problem';
-import { useFormDraft } from '@/store/use-form-draft';
+import { useKeptForm } from '@/store/use-kept-form';
 import { LabelledChoices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { KIT_GROUPS, parseTool, toolFields } from './kit-words';
@@ -15,17 +14,17 @@ import { EMPTY_BOXES, type ToolDraft } from './tool-draft';
 export function ToolSheet({ draft, onClose }: { draft: ToolDraft; onClose: () => void }) {
   const { lengthUnit } = useSettings();
   const [save, { isLoading }] = useSaveToolMutation();
-  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   // Made once: a press that is sent twice adds one tool.
   const [id] = useState(() => draft.id ?? newId());
   const kit = useListKitQuery().data;
   const isNew = draft.id === undefined;
-  const { texts, type, base, forget, line } = useFormDraft(
+  const { texts, type, base, problems, refuse, keep, sheet } = useKeptForm({
     // A copy of one is another draft than a new one.
-    `tool/${draft.id ?? `new ${draft.texts['name'] ?? ''}`}`,
-    { kind: draft.kind, boxes: { ...EMPTY_BOXES, ...draft.texts } },
-    kit?.find((tool) => tool.id === draft.id),
-  );
+    name: `tool/${draft.id ?? `new ${draft.texts['name'] ?? ''}`}`,
+    start: { kind: draft.kind, boxes: { ...EMPTY_BOXES, ...draft.texts } },
+    thing: kit?.find((tool) => tool.id === draft.id),
+    onClose,
+  });
   const { kind, boxes } = texts;
   const put = (key: string) => (text: string) => type({ boxes: { ...boxes, [key]: text } });
   const send = async () => {
@@ -33,17 +32,11 @@ export function ToolSheet({ draft, onClose }: { draft: ToolDraft; onClose: () =>
     const name = boxes['name']?.trim() ?? '';
     const missing: Record<string, string> = name ? {} : { name: 'must not be empty' };
     if (!parsed.ok || !name) {
-      setProblems({ ...(parsed.ok ? {} : parsed.problems), ...missing });
+      refuse({ ...(parsed.ok ? {} : parsed.problems), ...missing });
       return;
     }
-    try {
-      const tool = toolInputSchema.parse({ id, name, spec: parsed.spec });
-      await save({ ...tool, isNew, base }).unwrap();
-      forget();
-      onClose();
-    } catch (error) {
-      setProblems({ server: problemText(error) });
-    }
+    const { spec } = parsed;
+    await keep(() => save({ ...toolInputSchema.parse({ id, name, spec }), isNew, base }).unwrap());
   };
   return (
     <AddSheet
@@ -51,10 +44,8 @@ export function ToolSheet({ draft, onClose }: { draft: ToolDraft; onClose: () =>
       action={isNew ? 'Add the tool' : 'Save the tool'}
       open
       saving={isLoading}
-      problem={problems['server']}
-      draft={line}
+      {...sheet}
       onAdd={() => void send()}
-      onClose={onClose}
     >
       <LabelledChoices
         label="Kind of tool"

@@ -1,10 +1,9 @@
 import { supplyInputSchema, type SupplyAnswer } from '@round-mint/contract/consumables';
 import { parseDecimal } from '@round-mint/core/format';
-import { useState } from 'react';
 import { AddSheet } from '@/features/shared/screen/AddSheet';
-import { problemsOf, problemText } from '@/store/problem';
+import { problemsOf } from '@/store/problem';
 import { useCountSupplyMutation } from '@/store/trade-api';
-import { useFormDraft } from '@/store/use-form-draft';
+import { useKeptForm } from '@/store/use-kept-form';
 import { Field } from '@/ui/Field';
 import { useSettings } from '@/features/shared/settings/use-settings';
 
@@ -17,28 +16,25 @@ const FIELDS = [
 /** A supply counted anew, and how it is bought. */
 export function SupplySheet({ supply, onClose }: { supply: SupplyAnswer; onClose: () => void }) {
   const { currency } = useSettings();
-  const { texts, type, forget, line } = useFormDraft(`supply/${supply.id}`, {
-    countedAmount: supply.leftAmount.toFixed(1),
-    buyAtAmount: String(supply.buyAtAmount),
-    packAmount: String(supply.packAmount),
-    packPrice: String(supply.packPrice),
+  const { texts, type, problems, refuse, keep, sheet } = useKeptForm({
+    name: `supply/${supply.id}`,
+    start: {
+      countedAmount: supply.leftAmount.toFixed(1),
+      buyAtAmount: String(supply.buyAtAmount),
+      packAmount: String(supply.packAmount),
+      packPrice: String(supply.packPrice),
+    },
+    onClose,
   });
-  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const [count, { isLoading }] = useCountSupplyMutation();
   const submit = async () => {
     const numbers = Object.fromEntries(Object.entries(texts).map(([key, text]) => [key, parseDecimal(text)]));
     const parsed = supplyInputSchema.safeParse({ ...numbers, countedAt: new Date().toISOString() });
     if (!parsed.success) {
-      setProblems(problemsOf(parsed.error));
+      refuse(problemsOf(parsed.error));
       return;
     }
-    try {
-      await count({ ...parsed.data, id: supply.id }).unwrap();
-      forget();
-      onClose();
-    } catch (error) {
-      setProblems({ server: problemText(error) });
-    }
+    await keep(() => count({ ...parsed.data, id: supply.id }).unwrap());
   };
   const field = (key: keyof typeof texts, label: string, unit: string) => (
     <Field
@@ -57,10 +53,8 @@ export function SupplySheet({ supply, onClose }: { supply: SupplyAnswer; onClose
       action="Save count"
       open
       saving={isLoading}
-      problem={problems['server']}
-      draft={line}
+      {...sheet}
       onAdd={() => void submit()}
-      onClose={onClose}
     >
       {FIELDS.map(({ key, label }) => field(key, label, supply.unit))}
       {field('packPrice', 'A pack costs', currency)}

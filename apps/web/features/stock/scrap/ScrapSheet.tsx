@@ -6,26 +6,26 @@ import { AddSheet } from '@/features/shared/screen/AddSheet';
 import { useArchive } from '@/features/shared/screen/use-archive';
 import { MetalPicker } from '@/features/shared/inputs/MetalPicker';
 import { newId } from '@/store/new-id';
-import { problemsOf, problemText } from '@/store/problem';
+import { problemsOf } from '@/store/problem';
 import { useRemoveScrapMutation, useSaveScrapMutation } from '@/store/trade-api';
-import { useFormDraft } from '@/store/use-form-draft';
+import { useKeptForm } from '@/store/use-kept-form';
 import { Field } from '@/ui/Field';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
 
 /** Something in the tin: what the plan guessed is corrected by the scale. */
 export function ScrapSheet({ thing, onClose }: { thing: StoredScrap | undefined; onClose: () => void }) {
-  const { texts, type, base, forget, line } = useFormDraft(
-    `scrap/${thing?.id ?? 'new'}`,
-    {
+  const { texts, type, base, problems, refuse, keep, sheet } = useKeptForm({
+    name: `scrap/${thing?.id ?? 'new'}`,
+    start: {
       mass: thing?.massG.toFixed(2) ?? '',
       metal: `${thing?.metal ?? 'silver-925'}`,
       note: thing?.note ?? '',
     },
     thing,
-  );
+    onClose,
+  });
   const { mass, metal, note } = texts;
-  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const [id] = useState(() => thing?.id ?? newId());
   const [save, { isLoading }] = useSaveScrapMutation();
   const [remove] = useRemoveScrapMutation();
@@ -46,16 +46,10 @@ export function ScrapSheet({ thing, onClose }: { thing: StoredScrap | undefined;
     const weighed = { ...before, id, massG, metal, note, source: 'scale' };
     const parsed = scrapInputSchema.safeParse(weighed);
     if (!parsed.success) {
-      setProblems(problemsOf(parsed.error));
+      refuse(problemsOf(parsed.error));
       return;
     }
-    try {
-      await save({ ...parsed.data, isNew: base === undefined, base }).unwrap();
-      forget();
-      onClose();
-    } catch (error) {
-      setProblems({ server: problemText(error) });
-    }
+    await keep(() => save({ ...parsed.data, isNew: base === undefined, base }).unwrap());
   };
   return (
     <AddSheet
@@ -63,10 +57,8 @@ export function ScrapSheet({ thing, onClose }: { thing: StoredScrap | undefined;
       action={thing ? 'Save mass' : 'Put it in'}
       open
       saving={isLoading}
-      problem={problems['server']}
-      draft={line}
+      {...sheet}
       onAdd={() => void submit()}
-      onClose={onClose}
     >
       {thing?.source === 'plan' ? (
         <Type as="small">The plan computed this mass; the scale knows better.</Type>
