@@ -10,7 +10,7 @@ import type { DieChart, Kit } from '@round-mint/core/kit';
 import { type AnnealSchool, planCoinRing } from '@round-mint/core/route';
 import type { SizeSystemId } from '@round-mint/core/size';
 import { routeTotals, type BenchTraits, type Face } from '@round-mint/core/steps';
-import { permitReasons, planWork, withOther, type OtherPart } from '@round-mint/core/work';
+import { metalOfWork, permitReasons, planWork, withOther, type OtherPart } from '@round-mint/core/work';
 import { HttpError } from '../http/errors';
 import { mandrelTaper } from './kit';
 import type { FrozenPlan } from '@round-mint/contract/rings';
@@ -202,7 +202,7 @@ function frozenWorkPlan(
   return {
     kind: work.kind,
     work,
-    metal: work.kind === 'coin-band' ? work.stripMetal : piece.metal,
+    metal: metalOfWork(work, piece),
     usesLengthMm: planned.usesLengthMm,
     ...(otherStock
       ? { other: { stockId: otherStock.id, name: otherStock.name, usesLengthMm: planned.otherUsesMm } }

@@ -3,7 +3,7 @@ import { SIZES_US, type RingToMake } from '@round-mint/core/demand';
 import type { WallKind } from '@round-mint/core/forming';
 import { WALL_KINDS } from '@round-mint/core/forming/codes';
 import type { Kit } from '@round-mint/core/kit';
-import { metalById, type MetalId } from '@round-mint/core/metal';
+import { metalById } from '@round-mint/core/metal';
 import { SIZE_SYSTEMS } from '@round-mint/core/size';
 import type { BenchTraits } from '@round-mint/core/steps';
 import {
@@ -14,17 +14,13 @@ import {
   type PriceInput,
   type WishKind,
 } from '@round-mint/core/trade';
-import {
-  worksForShelf,
-  type ShelfWork,
-  type WayCoin,
-  type WayPiece,
-  type WayStrip,
-} from '@round-mint/core/ways';
+import { worksForShelf, type ShelfWork, type WayCoin, type WayStrip } from '@round-mint/core/ways';
+import { metalOfWork } from '@round-mint/core/work';
 import { and, eq, gt, isNull, sql } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { ringOutcomes, rings } from '../db/schema';
 import { madeByPlan, priceInput, type loadPriceContext } from './costs';
+import type { DrawerPiece } from './drawer';
 import { demandGroup, variantOf, type Asked } from './demand';
 import { WISH_OF } from './shelf-sale';
 import { paidFor, type Paid, type TakenPart } from './stock-taken';
@@ -49,18 +45,20 @@ const VARIANTS: Readonly<Record<WishKind, Readonly<Record<string, number>>>> = {
 
 /** A piece of the drawer with what its test found; how many there are counts those that are just as it. */
 export interface ForShelf {
-  readonly piece: StockItem & WayPiece;
+  readonly piece: DrawerPiece;
   readonly count: number;
 }
 
 interface MinutesOf {
-  readonly kind: string;
   readonly wall: string | null;
   readonly minutes: number;
 }
 
+/** Of finished rings, by what was made. */
+type MinutesByKind = ReadonlyMap<string, readonly MinutesOf[]>;
+
 /** How long each finished ring took. */
-export async function readMinutes(db: Database): Promise<readonly MinutesOf[]> {
+export async function readMinutes(db: Database): Promise<MinutesByKind> {
   const log = sql`${ringOutcomes.summary}->'log'`;
   const rows = await db
     .select({
@@ -71,9 +69,14 @@ export async function readMinutes(db: Database): Promise<readonly MinutesOf[]> {
     .from(ringOutcomes)
     .innerJoin(rings, eq(rings.id, ringOutcomes.ringId))
     .where(and(eq(rings.status, 'finished'), isNull(rings.archivedAt), gt(ringOutcomes.workedMin, 0)));
-  return rows.flatMap(({ kind, wall, minutes }) =>
-    kind !== null && minutes !== null ? [{ kind, wall, minutes }] : [],
-  );
+  const known = new Map<string, MinutesOf[]>();
+  for (const { kind, wall, minutes } of rows) {
+    if (kind === null || minutes === null) continue;
+    const ofKind = known.get(kind);
+    if (ofKind) ofKind.push({ wall, minutes });
+    else known.set(kind, [{ wall, minutes }]);
+  }
+  return known;
 }
 
 /** What some rings took on average, drawn to what is usual while they are few, minutes. */
@@ -83,21 +86,35 @@ function meanMin(some: readonly MinutesOf[], usualMin: number): number {
 }
 
 /** Minutes of a coin ring with such a wall: what they took at this bench. */
-function coinMin(known: readonly MinutesOf[], wall: WallKind): number {
-  const coins = known.filter(({ kind }) => kind === 'coin');
+function coinMin(known: MinutesByKind, wall: WallKind): number {
+  const coins = known.get('coin') ?? [];
   return meanMin(
     coins.filter((one) => one.wall === wall),
     meanMin(coins, USUAL_MIN),
   );
 }
 
+/** How often each variant of each group was asked for, by {@link countKey}. */
+type AskedCounts = ReadonlyMap<string, number>;
+
+const countKey = (group: string, variant: string) => `${group} ${variant}`;
+
+/** Counted once for all candidates. */
+export function askedCounts(asked: readonly Asked[]): AskedCounts {
+  const counts = new Map<string, number>();
+  for (const { group, variant } of asked) {
+    const key = countKey(group, variant);
+    counts.set(key, (counts.get(key) ?? 0) + 1);
+  }
+  return counts;
+}
+
 /** How much of its group's demand a variant meets: as often as it was asked for, against the commonest. */
-function appealOf(asked: readonly Asked[], group: string, wish: WishKind, variant: string): number {
-  const counts = Object.entries(VARIANTS[wish]).map(([name, usual]) => {
-    const count = asked.filter((one) => one.group === group && one.variant === name).length;
-    return [name, count + usual] as const;
-  });
-  return (new Map(counts).get(variant) ?? 0) / Math.max(...counts.map(([, count]) => count));
+function appealOf(counts: AskedCounts, group: string, wish: WishKind, variant: string): number {
+  const weightOf = (name: string, usual: number) => (counts.get(countKey(group, name)) ?? 0) + usual;
+  const usual = VARIANTS[wish];
+  const most = Math.max(...Object.entries(usual).map(([name, count]) => weightOf(name, count)));
+  return weightOf(variant, usual[variant] ?? 0) / most;
 }
 
 type Prices = Awaited<ReturnType<typeof loadPriceContext>>;
@@ -108,8 +125,8 @@ export interface ShelfBench {
   readonly traits: BenchTraits;
   readonly prices: Prices;
   readonly paid: Paid;
-  readonly minutes: readonly MinutesOf[];
-  readonly asked: readonly Asked[];
+  readonly minutes: MinutesByKind;
+  readonly counts: AskedCounts;
   /** That other parts may be cut from. */
   readonly strips: readonly WayStrip[];
 }
@@ -133,8 +150,8 @@ function worthOf(input: PriceInput) {
 }
 
 function coinCandidates(
-  { piece, count }: ForShelf & { readonly piece: StockItem & WayCoin },
-  { kit, prices, paid, minutes, asked }: ShelfBench,
+  { piece, count }: ForShelf & { readonly piece: DrawerPiece & WayCoin },
+  { kit, prices, paid, minutes, counts }: ShelfBench,
 ): readonly Candidate[] {
   const group = demandGroup('coin', piece.metal);
   return WALL_KINDS.flatMap((wall) => {
@@ -147,7 +164,7 @@ function coinCandidates(
     };
     const worth = worthOf(priceInput(made, { ...prices, coupon: 0 }));
     if (!worth) return [];
-    const appeal = appealOf(asked, group, 'coin', variantOf('coin', wall, 'coin'));
+    const appeal = appealOf(counts, group, 'coin', variantOf('coin', wall, 'coin'));
     return SIZES_MM.filter((mm) => mm >= reach.min && mm <= (reach.comfortableMax ?? reach.min)).map(
       (insideDiameterMm) => ({
         ...{ id: `${piece.id}/${wall}/${insideDiameterMm.toFixed(2)}`, group, insideDiameterMm, appeal },
@@ -176,20 +193,15 @@ function sharesOf(parts: readonly TakenPart[], { piece, count }: ForShelf, strip
   return [...shares].map(([stockId, share]) => ({ stockId, share }));
 }
 
-function metalOfWork({ work }: ShelfWork, piece: StockItem): MetalId {
-  return work.kind === 'coin-band' ? work.stripMetal : piece.metal;
-}
-
 function workCandidates(one: ForShelf, bench: ShelfBench): readonly Candidate[] {
   const { piece } = one;
-  const { prices, paid, minutes, asked, strips } = bench;
+  const { prices, paid, minutes, counts, strips } = bench;
   return worksForShelf(piece, strips, SIZES_MM, bench).flatMap((made): readonly Candidate[] => {
     const { work, plan, insideDiameterMm } = made;
-    const metal = metalOfWork(made, piece);
+    const metal = metalOfWork(work, piece);
     const wish = WISH_OF[work.kind];
     const group = demandGroup(wish, metal);
-    const ofKind = minutes.filter(({ kind }) => kind === work.kind);
-    const workedMin = meanMin(ofKind, plan.totals.handsOnMin);
+    const workedMin = meanMin(minutes.get(work.kind) ?? [], plan.totals.handsOnMin);
     const parts = partsOf(piece, made);
     const stockCost = parts.reduce((sum, part) => sum + paidFor(part, paid), 0);
     const taken = { ...madeByPlan(metal, plan), minutes: workedMin, stockCost };
@@ -199,7 +211,7 @@ function workCandidates(one: ForShelf, bench: ShelfBench): readonly Candidate[] 
       {
         ...{ id: `${piece.id}/${work.kind}/${insideDiameterMm.toFixed(2)}`, group, insideDiameterMm },
         ...{ ...worth, hours: workedMin / 60, piece, wall: null, made },
-        appeal: appealOf(asked, group, wish, variantOf(wish, null, work.kind)),
+        appeal: appealOf(counts, group, wish, variantOf(wish, null, work.kind)),
         takes: sharesOf(parts, one, strips),
       },
     ];

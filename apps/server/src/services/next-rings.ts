@@ -1,19 +1,15 @@
 import type { NextList, NextQuery, NextRing } from '@round-mint/contract/shelf';
-import type { StockItem } from '@round-mint/contract/stock';
 import { MONTH_DAYS, proposing, type Proposal } from '@round-mint/core/demand';
-import { identify } from '@round-mint/core/identify';
-import { alikeWays, type WayPiece, type WayStrip } from '@round-mint/core/ways';
-import { and, gt, isNull } from 'drizzle-orm';
+import { alikeWays, type WayStrip } from '@round-mint/core/ways';
 import { setImmediate } from 'node:timers/promises';
 import type { Database } from '../db/database';
-import { stock } from '../db/schema';
 import { loadPriceContext } from './costs';
 import { readAsked, readLays, type ShelfLay } from './demand';
+import { readDrawer, type DrawerPiece } from './drawer';
 import { readBench } from './freeze-plan';
 import { inSlices } from './in-slices';
-import { candidatesOf, readMinutes, type Candidate } from './next-candidates';
+import { askedCounts, candidatesOf, readMinutes, type Candidate } from './next-candidates';
 import { readPaid } from './stock-taken';
-import { stockItem } from './stored-rows';
 
 const DAY_MS = 86_400_000;
 
@@ -25,18 +21,6 @@ function oldestDays({ ring }: Proposal, lays: readonly ShelfLay[], nowMs: number
   );
   if (near.length === 0) return null;
   return Math.max(...near.map(({ fromAt }) => (nowMs - Date.parse(fromAt)) / DAY_MS));
-}
-
-/** What rings may be made of, with what its tests found. */
-async function readDrawer(db: Database): Promise<readonly (StockItem & WayPiece)[]> {
-  const rows = await db
-    .select()
-    .from(stock)
-    .where(and(isNull(stock.archivedAt), gt(stock.quantity, 0)));
-  return rows.map(stockItem).flatMap((piece): readonly (StockItem & WayPiece)[] => {
-    if (piece.kind === 'band') return [];
-    return [{ ...piece, may: piece.evidence ? identify(piece.evidence).may : undefined }];
-  });
 }
 
 /** Everything that the drawer could become for the shelf. */
@@ -54,10 +38,11 @@ async function readCandidates(
     db,
     drawer.map(({ id }) => id),
   );
-  const strips = drawer.filter((piece): piece is StockItem & WayStrip => piece.kind === 'strip');
+  const strips = drawer.filter((piece): piece is DrawerPiece & WayStrip => piece.kind === 'strip');
+  const bench = { kit, traits, prices, paid, minutes, counts: askedCounts(asked), strips };
   const candidates: Candidate[] = [];
   for (const one of alikeWays(drawer)) {
-    candidates.push(...candidatesOf(one, { kit, traits, prices, paid, minutes, asked, strips }));
+    candidates.push(...candidatesOf(one, bench));
     // What a piece can become takes a while: other calls are answered in between.
     await setImmediate();
   }

@@ -1,16 +1,13 @@
 import { wallWishOf } from '@round-mint/contract/coin-ring';
 import type { searchRequestSchema, searchResponseSchema } from '@round-mint/contract/search';
-import { identify } from '@round-mint/core/identify';
 import { SIZE_SYSTEMS } from '@round-mint/core/size';
-import { rankWays, type Way, type WayPiece } from '@round-mint/core/ways';
-import { isNull } from 'drizzle-orm';
+import { rankWays, type Way } from '@round-mint/core/ways';
 import type { z } from 'zod';
 import type { Database } from '../db/database';
-import { stock } from '../db/schema';
+import { readDrawer } from './drawer';
 import { inSlices } from './in-slices';
 import { readKit } from './kit';
 import { traitsFor } from './learnt';
-import { stockItem } from './stored-rows';
 
 type SearchRequest = z.output<typeof searchRequestSchema>;
 type SearchResponse = z.output<typeof searchResponseSchema>;
@@ -39,11 +36,7 @@ function figuresOf(way: Way) {
 export async function computeSearch(db: Database, request: SearchRequest): Promise<SearchResponse> {
   const { stockIds, wall, curlDeg, curl, learnt, ...wish } = request;
   const traits = await traitsFor(db, learnt);
-  const rows = await db.select().from(stock).where(isNull(stock.archivedAt));
-  const drawer = rows.map(stockItem).flatMap((piece): readonly WayPiece[] => {
-    if (piece.kind === 'band' || (stockIds && !stockIds.includes(piece.id))) return [];
-    return [{ ...piece, may: piece.evidence ? identify(piece.evidence).may : undefined }];
-  });
+  const drawer = (await readDrawer(db)).filter(({ id }) => stockIds?.includes(id) ?? true);
   const kit = await readKit(db);
   const ways = await inSlices(
     rankWays(drawer, kit, {

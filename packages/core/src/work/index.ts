@@ -26,7 +26,7 @@ export type { PieceMass } from './piece-mass';
 export { fittedHandle, handleVerdict, keptProfile } from './plan-handle';
 export type { OtherPart, WorkBench, WorkPlan, WorkPrediction, WorkWish } from './plan-shape';
 export { spinnerOf } from './plan-spinner';
-export { permitReasons, planWork } from './plan-work';
+export { metalOfWork, permitReasons, planWork } from './plan-work';
 export type { Permits } from './plan-work';
 export { aimBand } from './aim-band';
 export { replanBand } from './replan-band';

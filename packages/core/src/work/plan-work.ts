@@ -1,8 +1,9 @@
 import { finishReasons } from '../finishing';
 import type { Reason } from '../forming';
 import { OPERATIONS, type Answer, type Operation } from '../identify';
+import type { MetalId } from '../metal';
 import { withToolIds } from '../steps';
-import { STOCK_FOR, type WorkKind } from './kinds';
+import { STOCK_FOR, type Work, type WorkKind, type WorkPiece } from './kinds';
 import { permitWords } from './permit-words';
 import { planCoinBand } from './plan-coin-band';
 import { planHandle } from './plan-handle';
@@ -35,6 +36,11 @@ export function permitReasons(kind: WorkKind | 'coin', may: Permits | undefined)
   );
 }
 
+/** What the ring of a work is of: a coin in a band is of its band's metal. */
+export function metalOfWork(work: Work, piece: WorkPiece): MetalId {
+  return work.kind === 'coin-band' ? work.stripMetal : piece.metal;
+}
+
 /** Narrowed by kind: a work always comes with the piece that its kind begins with. */
 function planOf(wish: WorkWish, bench: WorkBench): WorkPlan {
   const { work, piece, ...rest } = wish;
@@ -55,6 +61,6 @@ function planOf(wish: WorkWish, bench: WorkBench): WorkPlan {
 export function planWork(wish: WorkWish, bench: WorkBench, may?: Permits): WorkPlan {
   const planned = planOf(wish, bench);
   const plan = { ...planned, steps: withToolIds(bench.kit, planned.steps) };
-  const metal = wish.work.kind === 'coin-band' ? wish.work.stripMetal : wish.piece.metal;
+  const metal = metalOfWork(wish.work, wish.piece);
   return gated(plan, [...permitReasons(wish.work.kind, may), ...finishReasons(wish.finish, metal)]);
 }

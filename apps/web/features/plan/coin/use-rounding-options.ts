@@ -50,7 +50,7 @@ export interface RoundingOption {
 
 type Question = Pick<PlanModel, 'piece' | 'targetMm' | 'holeMm' | 'school' | 'kit' | 'traits'>;
 
-/** The ring that a depth gives; undefined when it cannot be made so. */
+/** The ring that a depth gives; undefined for a depth that it cannot have. */
 export function roundingOption(question: Question, curl: CurlWish): RoundingOption | undefined {
   const { piece, targetMm, holeMm, school, kit, traits } = question;
   if (!piece || targetMm === undefined || holeMm === undefined) return undefined;

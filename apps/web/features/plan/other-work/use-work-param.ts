@@ -27,11 +27,12 @@ export function useWorkParam(kind: WorkKind): void {
   const router = useRouter();
   useEffect(() => {
     const work = jsonParam(workText, workSchema);
-    if (stockId && size && work?.kind === kind)
+    if (stockId && size && work?.kind === kind) {
       dispatch(workTaken({ work, unit, stockId, sizeText: size, finish: 'polished', allowanceUs: 0 }));
-    else if (stockId) dispatch(workChanged({ kind, change: { stockId } }));
-    if (size && work?.kind !== kind)
-      dispatch(workChanged({ kind, change: { sizeText: size, allowanceUs: 0 } }));
+    } else {
+      if (stockId) dispatch(workChanged({ kind, change: { stockId } }));
+      if (size) dispatch(workChanged({ kind, change: { sizeText: size, allowanceUs: 0 } }));
+    }
     if (size || workText) router.setParams({ size: undefined, work: undefined });
   }, [stockId, size, workText, kind, unit, dispatch, router]);
 }
