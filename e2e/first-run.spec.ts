@@ -8,7 +8,7 @@ import { expect, goTo } from './fixtures';
 import { startServer } from './server';
 
 const test = base.extend<{ url: string }>({
-  // eslint-disable-next-line no-empty-pattern -- Playwright asks for a pattern
+  // oxlint-disable-next-line no-empty-pattern -- Playwright asks for a pattern
   url: async ({}, provide) => {
     const folder = await mkdtemp(join(tmpdir(), 'round-mint-e2e-'));
     const server = await startServer(join(folder, 'workshop'), 0, { ROUND_MINT_DEMO: '0' });

@@ -52,7 +52,7 @@ async function openWorkshop(): Promise<Workshop & { readonly close: () => Promis
 export const test = base.extend<Fixtures, WorkerFixtures>({
   fresh: [true, { option: true }],
   shared: [
-    // eslint-disable-next-line no-empty-pattern -- Playwright asks for a pattern
+    // oxlint-disable-next-line no-empty-pattern -- Playwright asks for a pattern
     async ({}, provide) => {
       let opened: ReturnType<typeof openWorkshop> | undefined;
       await provide(() => (opened ??= openWorkshop()));

@@ -40,7 +40,7 @@ interface OpenWorkshop {
 const ADDED = ADDRESS === undefined ? ['--lock'] : [];
 
 export const test = base.extend<{ open: OpenWorkshop }>({
-  // eslint-disable-next-line no-empty-pattern -- Playwright asks for a pattern
+  // oxlint-disable-next-line no-empty-pattern -- Playwright asks for a pattern
   open: async ({}, provide) => {
     const { server, remove } = await startOnCopy({ HOST: '0.0.0.0', ALLOWED_HOSTS: NAME }, ADDED);
     const codeInTerminal = async () => {

@@ -10,7 +10,7 @@ interface OverNetwork {
 }
 
 const test = base.extend<{ network: OverNetwork }>({
-  // eslint-disable-next-line no-empty-pattern -- Playwright asks for a pattern
+  // oxlint-disable-next-line no-empty-pattern -- Playwright asks for a pattern
   network: async ({}, provide) => {
     const { server, remove } = await startOnCopy({ ALLOWED_HOSTS: NAME });
     await provide({ url: `http://${NAME}:${server.port}` });

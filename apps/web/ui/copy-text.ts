@@ -19,7 +19,7 @@ function copyBySelection(text: string): boolean {
  */
 export async function copyText(text: string): Promise<boolean> {
   // Typed as always there; it is not on plain http.
-  // eslint-disable-next-line no-restricted-properties -- the one place that knows how to do without
+  // oxlint-disable-next-line no-restricted-properties -- the one place that knows how to do without
   const clipboard = navigator.clipboard as Clipboard | undefined;
   if (!clipboard) return copyBySelection(text);
   try {
