@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { logStepsBefore, stepDone as doStep } from './bench-steps';
 import { beginCoinRing } from './coin-ring';
-import { expect, test, type Workshop, visit } from './fixtures';
+import { expect, swipeLeft, test, type Workshop, visit } from './fixtures';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
@@ -48,17 +48,6 @@ async function callip(
   await page.request.post(`${workshop.url}/api/v1/devices/${device}/send`);
 }
 
-/** A thumb drawn from right to left over the step. */
-async function swipeLeft(page: Page): Promise<void> {
-  const touch = await page.context().newCDPSession(page);
-  const at = (x: number) => [{ x, y: 420 }];
-  await touch.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: at(320) });
-  for (const x of [260, 200, 140]) {
-    await touch.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: at(x) });
-  }
-  await touch.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
-}
-
 /** Does steps as the screen says until one has the verb asked for. */
 async function workTo(page: Page, wanted: string): Promise<void> {
   for (let guard = 0; guard < 60 && (await verb(page)) !== wanted; guard++) {
@@ -100,7 +89,7 @@ test('a ring from punch to polish by thumb alone, with a wrong hole, a slip, a c
   await page.getByTestId('to-step-at-hand').tap();
   await expect(page.getByTestId('verb')).toHaveText('Deburr');
 
-  await swipeLeft(page);
+  await swipeLeft(page, 420);
   await expect(page.getByText(/· to come: step 3 of/)).toBeVisible();
   // A browser takes the first tap after a fling for the one that stops it: a fresh page has none under way.
   await page.reload();

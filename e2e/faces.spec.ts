@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
-import { expect, test, visit } from './fixtures';
+import { expect, swipeLeft, test, visit } from './fixtures';
 import { choose, photograph } from './photographs';
 import { readGlb } from './solids';
 
@@ -107,7 +107,7 @@ test('a picture that was taken off its face comes back', async ({ app: page }) =
 });
 
 test.describe('the ring of a piece', () => {
-  test.use({ fresh: false });
+  test.use({ fresh: false, hasTouch: true });
 
   async function openRing(page: Page) {
     await visit(page, `/plan?stockId=${CORVI}`);
@@ -126,9 +126,16 @@ test.describe('the ring of a piece', () => {
     await expect(band).not.toHaveText(before ?? '');
     await page.getByRole('button', { name: 'See the inside of the band' }).click();
     await expect(page.getByTestId('band-unrolled').locator('canvas')).toHaveAttribute('data-drawn', 'yes');
-    await page.getByRole('radio', { name: 'Section', exact: true }).click();
+    // A thumb across the ring turns it; one beside it goes on to the section.
+    const turned = await view.getAttribute('data-turn');
+    await view.scrollIntoViewIfNeeded();
+    await swipeLeft(page, (await middleOf(page, 'ring-view')).y);
+    await expect(view).not.toHaveAttribute('data-turn', turned ?? '');
+    const beside = page.getByText(/^Computed from the plan/);
+    await beside.scrollIntoViewIfNeeded();
+    await swipeLeft(page, ((await beside.boundingBox())?.y ?? 0) + 4);
     await expect(page.getByTestId('section')).toBeVisible();
-    await expect(page.getByTestId('ring-view')).toHaveCount(0);
+    await expect(view).toHaveCount(0);
   });
 
   test('goes out as a picture, as a solid and as a drawing', async ({ app: page }) => {

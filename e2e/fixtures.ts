@@ -115,3 +115,14 @@ export async function visit(page: Page, path: string): Promise<void> {
     dispatchEvent(new PopStateEvent('popstate'));
   }, path);
 }
+
+/** A thumb drawn from right to left over the page, px from its top. */
+export async function swipeLeft(page: Page, y: number): Promise<void> {
+  const touch = await page.context().newCDPSession(page);
+  const at = (x: number) => [{ x, y }];
+  await touch.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: at(320) });
+  for (const x of [260, 200, 140]) {
+    await touch.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: at(x) });
+  }
+  await touch.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+}

@@ -57,7 +57,7 @@ function projectOf(path) {
   return path.split('/')[1];
 }
 
-/** Whether tests fail; the nearest are asked first: beside the change, in its project, then all that reach it. */
+/** Whether tests fail; the nearest are asked first: beside the change, then the rest of its project, then the others that reach it. */
 async function noticed(path) {
   const options = {
     capture: true,
@@ -65,11 +65,12 @@ async function noticed(path) {
     env: { NODE_OPTIONS: '--experimental-vm-modules --no-warnings' },
   };
   const jest = ['jest', '--ci', '--bail', '--silent', '--passWithNoTests'];
-  const own = ['--selectProjects', projectOf(path)];
+  const own = projectOf(path);
+  const beside = `${dirname(path)}/`;
   const asked = [
-    [...own, '--testPathPattern', `${dirname(path)}/`],
-    [...own, '--findRelatedTests', path],
-    ['--findRelatedTests', path],
+    ['--selectProjects', own, '--testPathPattern', beside],
+    ['--selectProjects', own, '--testPathIgnorePatterns', beside, '--findRelatedTests', path],
+    ['--ignoreProjects', own, '--findRelatedTests', path],
   ];
   for (const args of asked) {
     const { code } = await run('npx', [...jest, ...args], options);

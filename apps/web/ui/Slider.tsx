@@ -1,3 +1,5 @@
+import { OWN_DRAG } from './use-swipe';
+
 interface SliderProps {
   /** What it moves along: its name for a screen reader. */
   label: string;
@@ -24,6 +26,7 @@ export function Slider({ label, value, max, step, valueText, onChange, testID }:
       value={value}
       onChange={(event) => onChange(Number(event.currentTarget.value))}
       data-testid={testID}
+      {...OWN_DRAG}
       style={{ width: '100%', height: 44, margin: 0, accentColor: 'var(--ink)', touchAction: 'pan-y' }}
     />
   );

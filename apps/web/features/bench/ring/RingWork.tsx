@@ -2,7 +2,7 @@ import { isRead } from '@round-mint/core/bench';
 import { doneBody } from '@round-mint/core/ring';
 import { routeTotals, type RouteStep } from '@round-mint/core/steps';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { ScrollView, useWindowDimensions, View, type ViewStyle } from 'react-native';
+import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { RouteStrip } from '@/drawings/route/RouteStrip';
 import { useHolds } from '@/features/shared/ring/use-holds';
 import { PhotoSheet } from '@/features/shared/ring/PhotoSheet';
@@ -31,11 +31,8 @@ import { useBenchKeys } from './use-bench-keys';
 import { useBenchLog } from '@/features/shared/ring/use-bench-log';
 import { cautionRead } from './use-caution-seen';
 import { useDerived } from './use-derived';
-import { useSwipe } from './use-swipe';
+import { SIDEWAYS_OURS, useSwipe } from '@/ui/use-swipe';
 import { useWakeLock } from './use-wake-lock';
-
-/** A web style that React Native's types do not know. */
-const SIDEWAYS_OURS = { touchAction: 'pan-y' } as unknown as ViewStyle;
 
 /** Leafing through the steps without doing them; a step that is done brings the maker back to the one at hand. */
 function useLeaf({ state }: BenchRing) {

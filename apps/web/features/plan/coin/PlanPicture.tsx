@@ -1,11 +1,12 @@
 import { type CoinRingPlan, outlineOf } from '@round-mint/core/route';
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import type { PlanModel } from '@/features/plan/draft/plan-model';
 import { LazyRingPicture } from '@/features/shared/picture/LazyRingPicture';
 import { shownRing } from '@/features/shared/picture/shown-ring';
 import { useAppSelector } from '@/store/store';
 import { Choices } from '@/ui/Choices';
+import { SIDEWAYS_OURS, useSwipe } from '@/ui/use-swipe';
 import { PlanDrawing } from './PlanDrawing';
 
 interface PlanPictureProps {
@@ -30,12 +31,13 @@ const VIEWS = [
   { value: 'section', label: 'Section' },
 ] as const;
 
-/** One of the two at a time: the ring first, its section and where its size lies behind it. */
+/** One of the two at a time: the ring first, its section and where its size lies a swipe to the left of it. */
 export function PlanPicture(props: PlanPictureProps) {
   const [view, setView] = useState<'ring' | 'section'>('ring');
   const shown = props.plan.route ? view : 'section';
+  const swipe = useSwipe(useCallback((direction) => setView(direction === 1 ? 'section' : 'ring'), []));
   return (
-    <View className="gap-2">
+    <View className="gap-2" style={SIDEWAYS_OURS} {...swipe} testID="plan-picture">
       {props.plan.route ? (
         <Choices label="What is shown" choices={VIEWS} value={shown} onChange={setView} />
       ) : null}

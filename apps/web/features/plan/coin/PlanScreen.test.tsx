@@ -49,6 +49,24 @@ describe('PlanScreen', () => {
     }
   });
 
+  it('shows the ring first, and its section after a swipe to the left', async () => {
+    await renderPlan();
+    const touch = (x: number, y: number) => ({ nativeEvent: { changedTouches: [{ pageX: x, pageY: y }] } });
+    const swipe = (from: number, to: number, downPx: number) => {
+      const picture = screen.getByTestId('plan-picture');
+      fireEvent(picture, 'touchStart', touch(from, 200));
+      fireEvent(picture, 'touchEnd', touch(to, 200 + downPx));
+    };
+    const shown = () => nameOf(screen.getByRole('radio', { name: /^(Ring|Section)$/, checked: true }));
+    expect(shown()).toBe('Ring');
+    swipe(300, 200, 80);
+    expect(shown()).toBe('Ring');
+    swipe(300, 200, 10);
+    expect(shown()).toBe('Section');
+    swipe(200, 300, 10);
+    expect(shown()).toBe('Ring');
+  });
+
   it('explains a number on a tap', async () => {
     await renderPlan();
     fireEvent.press(screen.getByTestId('figure-anneals'));

@@ -52,6 +52,7 @@ export const KEY_GROUPS: readonly KeyGroup[] = [
     lines: [
       ['tap', 'a number or a word underlined with dots: what it is and where it comes from'],
       ['swipe', 'across a bench step: look at the next or the one before'],
+      ['swipe', 'across the section of a plan, or beside its ring: see the other of the two'],
       ['drag', 'a ring in the round: turn it; two fingers tilt it and bring it nearer'],
       ['drag', 'a piece of work in the day plan: pin it to another time'],
     ],

@@ -6,6 +6,7 @@ import Svg, { Line, Text } from 'react-native-svg';
 import { LightContext, usePalette } from '@/theme/light';
 import { TextButton } from '@/ui/TextButton';
 import { Type } from '@/ui/Type';
+import { OWN_DRAG } from '@/ui/use-swipe';
 import { useJob } from '@/workers/use-job';
 import { PictureCanvas } from './PictureCanvas';
 
@@ -169,37 +170,39 @@ export function BandUnrolled({
   const words = size ? `${length(size.widthMm)} × ${length(size.lengthMm)}` : '';
   return (
     <View className="gap-1">
-      <ScrollView
-        ref={scroll}
-        horizontal
-        onLayout={({ nativeEvent }) => setSeen(nativeEvent.layout.width)}
-        testID="band-unrolled"
-        className="border-y border-line"
-        style={{ minHeight: height }}
-      >
-        {scene && size ? (
-          <Pressable
-            role="img"
-            aria-label={`The ${side} of the band, laid flat: ${words}`}
-            onPress={tap}
-            style={{ width, height }}
-          >
-            <BandCanvas scene={scene} isFirstLook={isFirstLook} width={width} height={height} />
-            {hasGrid ? <StretchGrid scene={scene} width={width} height={height} /> : null}
-            <View
-              aria-hidden
-              style={{
-                position: 'absolute',
-                left: front - 1,
-                top: 0,
-                width: 2,
-                height,
-                backgroundColor: heat,
-              }}
-            />
-          </Pressable>
-        ) : null}
-      </ScrollView>
+      <View {...OWN_DRAG}>
+        <ScrollView
+          ref={scroll}
+          horizontal
+          onLayout={({ nativeEvent }) => setSeen(nativeEvent.layout.width)}
+          testID="band-unrolled"
+          className="border-y border-line"
+          style={{ minHeight: height }}
+        >
+          {scene && size ? (
+            <Pressable
+              role="img"
+              aria-label={`The ${side} of the band, laid flat: ${words}`}
+              onPress={tap}
+              style={{ width, height }}
+            >
+              <BandCanvas scene={scene} isFirstLook={isFirstLook} width={width} height={height} />
+              {hasGrid ? <StretchGrid scene={scene} width={width} height={height} /> : null}
+              <View
+                aria-hidden
+                style={{
+                  position: 'absolute',
+                  left: front - 1,
+                  top: 0,
+                  width: 2,
+                  height,
+                  backgroundColor: heat,
+                }}
+              />
+            </Pressable>
+          ) : null}
+        </ScrollView>
+      </View>
       <View className="flex-row items-center justify-between gap-3">
         <Type as="small" className="flex-1">{`${side} surface laid flat: ${words} round`}</Type>
         <TextButton

@@ -1,5 +1,6 @@
 import { lazy, Suspense, useCallback, useContext, useMemo, useState } from 'react';
 import { LightContext } from '@/theme/light';
+import { OWN_DRAG } from '@/ui/use-swipe';
 import { DrawnRing } from './DrawnRing';
 import { hasGraphics } from './has-graphics';
 import { roundHandleScene, roundRingScene, roundRoom } from './round-ring-scene';
@@ -49,6 +50,7 @@ export function RingStage({ scene, isFirstLook = false, turning, width, height, 
       onPointerDownCapture={touched}
       onKeyDownCapture={touched}
       {...handlers}
+      {...OWN_DRAG}
       style={{
         position: 'relative',
         width,

@@ -1,9 +1,17 @@
 import { useMemo, useRef } from 'react';
-import type { GestureResponderEvent } from 'react-native';
+import type { GestureResponderEvent, ViewStyle } from 'react-native';
 
 /** A swipe goes this far, px, and rather sideways than up or down. */
 const FAR_PX = 60;
 const SIDEWAYS = 2;
+
+/** For the style of a view that is swiped: sideways is ours, up and down the browser's. React Native's types do not know it. */
+export const SIDEWAYS_OURS = { touchAction: 'pan-y' } as unknown as ViewStyle;
+
+/** For what is dragged itself within a view that is swiped: its drags are no swipes. */
+export const OWN_DRAG = {
+  onTouchStart: (event: { stopPropagation: () => void }) => event.stopPropagation(),
+} as const;
 
 /** Where the only finger is; nothing while there are several, or none. */
 function fingerAt({ nativeEvent }: GestureResponderEvent) {
