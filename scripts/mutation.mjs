@@ -57,7 +57,7 @@ function projectOf(path) {
   return path.split('/')[1];
 }
 
-/** Whether tests fail; the nearest are asked first: beside the change, then the rest of its project, then the others that reach it. */
+/** Whether tests fail; the nearest are asked first: beside the change, the rest of its project, then all others that reach it. */
 async function noticed(path) {
   const options = {
     capture: true,

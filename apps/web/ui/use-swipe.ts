@@ -5,8 +5,8 @@ import type { GestureResponderEvent, ViewStyle } from 'react-native';
 const FAR_PX = 60;
 const SIDEWAYS = 2;
 
-/** For the style of a view that is swiped: sideways is ours, up and down the browser's. React Native's types do not know it. */
-export const SIDEWAYS_OURS = { touchAction: 'pan-y' } as unknown as ViewStyle;
+/** Sideways is ours, up and down the browser's: a web style that React Native's types do not know. */
+const SIDEWAYS_OURS = { touchAction: 'pan-y' } as unknown as ViewStyle;
 
 /** For what is dragged itself within a view that is swiped: its drags are no swipes. */
 export const OWN_DRAG = {
@@ -19,11 +19,12 @@ function fingerAt({ nativeEvent }: GestureResponderEvent) {
   return finger && others.length === 0 ? { x: finger.pageX, y: finger.pageY } : undefined;
 }
 
-/** Handlers for a view that is swiped: to the left is on, to the right is back. Scrolling up and down stays the browser's. */
+/** What a view needs to be swiped: to the left is on, to the right is back. */
 export function useSwipe(onTurn: (direction: 1 | -1) => void) {
   const begun = useRef<{ x: number; y: number }>(undefined);
   return useMemo(
     () => ({
+      style: SIDEWAYS_OURS,
       onTouchStart: (event: GestureResponderEvent) => {
         begun.current = fingerAt(event);
       },

@@ -31,7 +31,7 @@ import { useBenchKeys } from './use-bench-keys';
 import { useBenchLog } from '@/features/shared/ring/use-bench-log';
 import { cautionRead } from './use-caution-seen';
 import { useDerived } from './use-derived';
-import { SIDEWAYS_OURS, useSwipe } from '@/ui/use-swipe';
+import { useSwipe } from '@/ui/use-swipe';
 import { useWakeLock } from './use-wake-lock';
 
 /** Leafing through the steps without doing them; a step that is done brings the maker back to the one at hand. */
@@ -104,8 +104,7 @@ export function RingWork({ bench: kept }: { bench: BenchRing }) {
       </View>
       <View className={sideways ? 'flex-1 flex-row' : 'flex-1'}>
         <ScrollView ref={scroll} className="flex-1">
-          {/* Sideways is ours, up and down the browser's. */}
-          <View className="gap-4 px-4 pb-6" style={SIDEWAYS_OURS} {...swipe} testID="leaf">
+          <View className="gap-4 px-4 pb-6" {...swipe} testID="leaf">
             {word.derived.kind === 'out-of-reach' ? (
               <OutOfReachNotice answer={word.derived} targetMm={bench.targetMm} log={log} />
             ) : null}

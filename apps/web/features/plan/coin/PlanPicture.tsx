@@ -6,7 +6,7 @@ import { LazyRingPicture } from '@/features/shared/picture/LazyRingPicture';
 import { shownRing } from '@/features/shared/picture/shown-ring';
 import { useAppSelector } from '@/store/store';
 import { Choices } from '@/ui/Choices';
-import { SIDEWAYS_OURS, useSwipe } from '@/ui/use-swipe';
+import { useSwipe } from '@/ui/use-swipe';
 import { PlanDrawing } from './PlanDrawing';
 
 interface PlanPictureProps {
@@ -34,13 +34,12 @@ const VIEWS = [
 /** One of the two at a time: the ring first, its section and where its size lies a swipe to the left of it. */
 export function PlanPicture(props: PlanPictureProps) {
   const [view, setView] = useState<'ring' | 'section'>('ring');
-  const shown = props.plan.route ? view : 'section';
+  const isRing = props.plan.route !== undefined;
+  const shown = isRing ? view : 'section';
   const swipe = useSwipe(useCallback((direction) => setView(direction === 1 ? 'section' : 'ring'), []));
   return (
-    <View className="gap-2" style={SIDEWAYS_OURS} {...swipe} testID="plan-picture">
-      {props.plan.route ? (
-        <Choices label="What is shown" choices={VIEWS} value={shown} onChange={setView} />
-      ) : null}
+    <View className="gap-2" {...(isRing ? swipe : undefined)} testID="plan-picture">
+      {isRing ? <Choices label="What is shown" choices={VIEWS} value={shown} onChange={setView} /> : null}
       {shown === 'ring' ? <PlanRing {...props} /> : <PlanDrawing {...props} />}
     </View>
   );

@@ -6,7 +6,6 @@ import { VirtualRows } from '@/ui/VirtualRows';
 import type { StockList } from './use-stock-table';
 
 declare module '@tanstack/react-table' {
-  // oxlint-disable-next-line no-unused-vars -- the package's own parameters have to be repeated
   interface ColumnMeta<TData extends RowData, TValue> {
     /** Figures stand flush right. */
     numeric?: boolean;
