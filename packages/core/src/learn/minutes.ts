@@ -71,7 +71,8 @@ export interface MinutesFit {
 
 /** The middle of what was timed, drawn towards the default as if that had been timed a few times itself. */
 export function minutesFit(timed: readonly number[], defaultMin: number): MinutesFit {
-  const sorted = [...timed].sort((a, b) => a - b);
+  // Numbers alone are sorted many times faster than by a rule.
+  const sorted = Float64Array.from(timed).sort();
   const middle =
     sorted.length === 0 ? defaultMin : (sorted[Math.floor((sorted.length - 1) / 2)] ?? defaultMin);
   const upper = sorted[Math.ceil((sorted.length - 1) / 2)] ?? middle;

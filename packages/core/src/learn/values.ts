@@ -75,18 +75,22 @@ function gathered<T, U>(
   pick: (lesson: Lesson) => Readonly<Record<string, readonly T[]>>,
   turn: (one: T, lesson: Lesson) => U,
 ): ReadonlyMap<string, U[]> {
-  const newestFirst = new Map<string, U[][]>();
+  const newestFirst = new Map<string, { rings: number; readonly seen: U[] }>();
   for (let place = lessons.length - 1; place >= 0; place--) {
     const lesson = lessons[place] as Lesson;
     const lists = pick(lesson);
     for (const key in lists) {
-      const rings = listAt(newestFirst, key);
-      if (rings.length < LATEST_RINGS) rings.push((lists[key] ?? []).map((one) => turn(one, lesson)));
+      const own = newestFirst.get(key) ?? { rings: 0, seen: [] };
+      if (own.rings === LATEST_RINGS) continue;
+      if (own.rings === 0) newestFirst.set(key, own);
+      own.rings += 1;
+      const list = lists[key] ?? [];
+      for (let last = list.length - 1; last >= 0; last--) own.seen.push(turn(list[last] as T, lesson));
     }
   }
   // By name, whichever ring was last: what is learnt stands in one order.
   const named = [...newestFirst].sort(([one], [other]) => one.localeCompare(other, 'en', { numeric: true }));
-  return new Map(named.map(([key, rings]) => [key, rings.reverse().flat()]));
+  return new Map(named.map(([key, { seen }]) => [key, seen.reverse()]));
 }
 
 function sightingOf(seen: Seen, { ringId }: Lesson): Sighting {

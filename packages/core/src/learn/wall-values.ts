@@ -26,12 +26,12 @@ export function wallSightings(
 ): readonly WallSighting[] {
   const told = lessons.filter(({ shares }) => shares.length > 0);
   return latestOf(told, ({ metalGroup }) => metalGroup).flatMap(({ ringId, shares, metalGroup }) =>
-    shares.map(({ byCurlGain, off, ...seen }) => {
-      const curled = Object.entries(byCurlGain).reduce(
-        (sum, [angle, slope]) => sum + slope * ((curlGain[Number(angle)] ?? 1) - 1),
-        0,
-      );
-      return { ...seen, ringId, metalGroup, off: off - curled };
+    shares.map(({ byCurlGain, off, figure, slope, sigma, sizeMm }) => {
+      let curled = 0;
+      for (const angle in byCurlGain) {
+        curled += (byCurlGain[angle] ?? 0) * ((curlGain[Number(angle)] ?? 1) - 1);
+      }
+      return { figure, slope, sigma, sizeMm, ringId, metalGroup, off: off - curled };
     }),
   );
 }
