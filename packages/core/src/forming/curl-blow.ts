@@ -1,5 +1,5 @@
 import type { Curling, FormedWall, FormingBlow } from './blow';
-import { curledWall, curlDrops, depthForDropMm, dropsAt, type CurlTool } from './curl-law';
+import { curledWall, curlDrops, deepestPushMm, depthForDropMm, dropsAt, type CurlTool } from './curl-law';
 import { arcWidthMm, cutEdge, mapMeridian, rimEdge } from './meridian';
 import { hoopsBetween, middleThicknessMm, standsUpright } from './places';
 import { sharesAlong } from './share';
@@ -50,6 +50,9 @@ export function curled(before: FormedWall, blow: CurlBlow, shareShift: number): 
     cut: far.cut + (edge === 'rim' ? 0 : depthMm),
     rim: far.rim + (edge === 'cut' ? 0 : depthMm),
   };
+  if (Math.max(depth.cut, depth.rim) >= deepestPushMm(begun.band, tool)) {
+    throw new RangeError('the edge meets the bottom of the hollow: push less, or take a narrower hollow');
+  }
   const drops = dropsAt(begun.band, tool, depth);
   const { straight, band } = begun;
   const share = sharesAlong(straight, 'curl', shareShift);

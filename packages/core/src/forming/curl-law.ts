@@ -43,6 +43,13 @@ function toolClosesMm(
   return 2 * (outsideMm - Math.sqrt(Math.max(0, tool.radiusMm ** 2 - highMm ** 2)));
 }
 
+/** The deepest push before an edge meets the bottom of its tool, mm along the axis. */
+export function deepestPushMm({ insideDiameterMm, thicknessMm }: StraightBand, tool: CurlTool): number {
+  if (tool.kind === 'cone') return Infinity;
+  const outsideMm = insideDiameterMm / 2 + thicknessMm;
+  return tool.radiusMm - Math.sqrt(Math.max(0, tool.radiusMm ** 2 - outsideMm ** 2));
+}
+
 /** How far the edges follow the tool: c − a (1 − f) e^(−b (w − 1)²), with what a cone or a hollow changes. */
 const FOLLOWS = {
   cone: { c: 1.0418, a: 0.5195, perDepth: 0, perClosing: 0, elastic: 0.0065 },

@@ -212,6 +212,22 @@ describe('any blows on any coin', () => {
     expect(() => formed(folded, { kind: 'fold', angleDeg: 25 })).toThrow(/steeper/);
   });
 
+  it('are refused where an edge would meet the bottom of its hollow', () => {
+    const tool = { kind: 'hollow', radiusMm: 17 } as const;
+    const upright = formed(formed(flatWall(COIN, 12.7), { kind: 'fold', angleDeg: 17 }), {
+      kind: 'stretch',
+      insideDiameterMm: 22,
+    });
+    const { straight, band } = formed(upright, { kind: 'curl', edge: 'cut', tool, depthMm: 0.1 }).curling!;
+    expect(straight).toBe(upright.wall);
+    // A sphere of 17 mm is 17 − √(17² − r²) deep below a circle of r, the band's outside.
+    const outsideMm = band.insideDiameterMm / 2 + band.thicknessMm;
+    const bottomMm = 17 - Math.sqrt(17 ** 2 - outsideMm ** 2);
+    const push = (depthMm: number) => formed(upright, { kind: 'curl', edge: 'both', tool, depthMm });
+    expect(() => push(bottomMm + 0.01)).toThrow(/bottom of the hollow/);
+    expect(figuresAfter(push(bottomMm / 2)).insideDiameterCutMm).toBeLessThan(22);
+  });
+
   it('keep the metal, and every figure is a number', () => {
     fc.assert(
       fc.property(

@@ -1,4 +1,6 @@
 import * as fc from 'fast-check';
+import { middleThicknessMm } from './places';
+import { hollowRoomMm } from './push';
 import {
   arcWidthMm,
   axialReachMm,
@@ -24,6 +26,7 @@ import {
   washerOf,
   type CoinRingInput,
   type Washer,
+  type WallWish,
 } from './index';
 
 const REFERENCE: CoinRingInput = {
@@ -52,8 +55,22 @@ const walls = fc.constantFrom(
   { kind: 'rounded', curlDeg: 25 } as const,
   { kind: 'rounded', curl: { dieAngleDeg: 17, depth: 'full' } } as const,
   { kind: 'rounded', curl: { hollowRadiusMm: 17, depth: 'half' } } as const,
+  { kind: 'rounded', curl: { hollowRadiusMm: 13, depth: 'light' } } as const,
   { kind: 'tapered' } as const,
 );
+/** A wall of a size: one that is rounded in a hollow takes one that fits, 1.3 times as wide as its edges. */
+const fitted = (wall: WallWish, sizeMm: number, { thicknessMm }: Washer): WallWish =>
+  wall.curl?.hollowRadiusMm === undefined
+    ? wall
+    : { ...wall, curl: { ...wall.curl, hollowRadiusMm: 0.65 * (sizeMm + 2 * thicknessMm) } };
+/** A finished wall; one whose edges would meet the bottom of its hollow is refused, and not asked about. */
+function finishedIn(washer: Washer, wall: WallWish, sizeMm: number, share?: number) {
+  const own = fitted(wall, sizeMm, washer);
+  const finished = finishedMeridian(washer, own, sizeMm, share);
+  const band = { widthMm: arcWidthMm(finished), thicknessMm: middleThicknessMm(finished) };
+  fc.pre((hollowRoomMm(sizeMm, own.curl, band)?.onSide ?? 0) >= 0);
+  return finished;
+}
 
 describe('the forming law', () => {
   it('meets the agreed figure for the reference coin', () => {
@@ -65,7 +82,7 @@ describe('the forming law', () => {
     fc.assert(
       fc.property(washers, sizes, shares, walls, (washer, size, share, wall) => {
         const flat = flatMeridian(washer.holeMm / 2, washer.diameterMm / 2, washer.thicknessMm);
-        const finished = finishedMeridian(washer, wall, size, share);
+        const finished = finishedIn(washer, wall, size, share);
         expect(Math.abs(volumeMm3(finished) / volumeMm3(flat) - 1)).toBeLessThan(1e-6);
       }),
     );
@@ -79,7 +96,7 @@ describe('the forming law', () => {
   it('gives a narrower band for a larger hole', () => {
     fc.assert(
       fc.property(washers, sizes, walls, (washer, size, wall) => {
-        const width = (holeMm: number) => arcWidthMm(finishedMeridian({ ...washer, holeMm }, wall, size));
+        const width = (holeMm: number) => arcWidthMm(finishedIn({ ...washer, holeMm }, wall, size));
         expect(width(washer.holeMm + 0.8)).toBeLessThan(width(washer.holeMm));
       }),
     );
@@ -120,7 +137,7 @@ describe('the forming law', () => {
   it('puts both edges of straight and rounded walls on the target, and the cut edge of a tapered one', () => {
     fc.assert(
       fc.property(washers, sizes, walls, (washer, size, wall) => {
-        const finished = finishedMeridian(washer, wall, size);
+        const finished = finishedIn(washer, wall, size);
         expect(cutEdge(finished).insideDiameterMm).toBeCloseTo(size, 4);
         if (wall.kind === 'tapered') expect(rimEdge(finished).insideDiameterMm).toBeGreaterThan(size);
         else expect(rimEdge(finished).insideDiameterMm).toBeCloseTo(size, 4);
@@ -180,6 +197,24 @@ describe('a cut edge', () => {
 });
 
 describe('what a coin can become', () => {
+  it('rounded in a hollow: sizes that go into it and do not meet its bottom', () => {
+    const washer = { diameterMm: 30, holeMm: 12.7, thicknessMm: 1.8 };
+    const within = (hollowRadiusMm: number) =>
+      sizeRange(washer, { kind: 'rounded', curl: { hollowRadiusMm, depth: 'light' } });
+    const free = sizeRange(washer, { kind: 'rounded', curl: { dieAngleDeg: 17, depth: 'light' } })!;
+    const narrow = within(11.5)!;
+    // 23 mm of hollow are 1.12 times 20.5 mm of outside, and that is two walls of 1.84 mm more than the size.
+    expect(narrow.maxEndsBy).toBe('hollow-too-small');
+    expect(narrow.max).toBeCloseTo(23 / 1.12 - 2 * 1.84, 1);
+    expect(narrow.max).toBeLessThan(free.max - 1);
+    const wide = within(15)!;
+    // 30 mm are 1.45 times 20.7 mm of outside.
+    expect(wide.minEndsBy).toBe('hollow-too-wide');
+    expect(wide.min).toBeCloseTo(30 / 1.45 - 2 * 1.8, 1);
+    expect(wide.min).toBeGreaterThan(free.min + 1);
+    expect(within(40)).toBeUndefined();
+  });
+
   it('every size in the range is feasible, every size outside is refused', () => {
     fc.assert(
       fc.property(washers, walls, fc.double({ min: 0.02, max: 0.98, noNaN: true }), (washer, wall, place) => {

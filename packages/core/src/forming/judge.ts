@@ -3,10 +3,10 @@ import { writeSize } from '../size';
 import { checkFill, type Coin } from '../stock';
 import type { Washer } from './finished';
 import { COMFORTABLE_CUT_EDGE_MM, NARROWEST_LAND_MM, SHARP_CUT_EDGE_MM } from './limits';
-import { cutEdge, rimEdge, type Meridian } from './meridian';
+import { arcWidthMm, cutEdge, rimEdge, type Meridian } from './meridian';
 import { naturalInsideDiameterMm } from './natural-size';
 import { middleThicknessMm } from './places';
-import { leastHollowMm } from './push';
+import { hollowRoomMm, hollowsMm } from './push';
 import { gravestFirst, type Reason, type ReasonCode } from './reason';
 import { formingReason } from './reason-words';
 import type { SchoolWish } from './codes';
@@ -86,11 +86,16 @@ export function cutEdgeReasons(thicknessMm: number): readonly Reason[] {
     : [{ ...formingReason('cut-edge-thin', 'warn', { thicknessMm }), limit: 'comfort' }];
 }
 
-/** Whether the ring goes into the hollow that is to turn its edges in. */
+/** Whether the ring goes into the hollow that is to turn its edges in, and meets its side. */
 function judgeHollow({ wall, finished, targetInsideDiameterMm }: JudgeInput): readonly Reason[] {
-  const hollowMm = 2 * (wall.curl?.hollowRadiusMm ?? Infinity);
-  const neededMm = leastHollowMm(targetInsideDiameterMm, middleThicknessMm(finished));
-  return hollowMm >= neededMm ? [] : [formingReason('hollow-too-small', 'refuse', { hollowMm, neededMm })];
+  const thicknessMm = middleThicknessMm(finished);
+  const band = { widthMm: arcWidthMm(finished), thicknessMm };
+  const room = hollowRoomMm(targetInsideDiameterMm, wall.curl, band);
+  if (!room) return [];
+  const hollowMm = 2 * (wall.curl?.hollowRadiusMm ?? 0);
+  const { least: neededMm } = hollowsMm(targetInsideDiameterMm, thicknessMm);
+  if (room.in < 0) return [formingReason('hollow-too-small', 'refuse', { hollowMm, neededMm })];
+  return room.onSide < 0 ? [formingReason('hollow-too-wide', 'refuse', { hollowMm, neededMm })] : [];
 }
 
 function judgeSize(input: JudgeInput): readonly Reason[] {

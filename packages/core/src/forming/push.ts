@@ -2,6 +2,7 @@ import type { CurlWish, PushDepth } from './codes';
 import {
   curlDrops,
   curledWall,
+  deepestPushMm,
   dropsAt,
   type CurlDrops,
   type CurlTool,
@@ -48,16 +49,26 @@ export function pushDrops(band: StraightBand, curl: CurlWish): CurlDrops {
   return curlDrops(band, curlToolOf(curl), pushDepthMm(curl, band.widthMm));
 }
 
-/** In a cone the drop hardly depends on the size it starts from: two rounds find it. In a hollow it takes more. */
+/** In a cone the drop hardly depends on the size it starts from: two rounds find it. In a hollow it takes a few more. */
 const SIZE_ROUNDS = 12;
-const SIZE_FOUND_MM = 5e-3;
+/** Far finer than a size is known: a wall's width settles only about a size that does. */
+const SIZE_FOUND_MM = 1e-6;
 
-/** A hollow is at least this much wider than the finished ring's edges: narrower ones were not studied, and hardly let it in. */
-const HOLLOW_ROOM = 1.12;
+/**
+ * A hollow is so much wider than the finished ring's edges, at least and at most: narrower ones hardly let it in, and wider
+ * ones than 1.3 of the band before a half push were not studied.
+ */
+export const HOLLOW_ROOM = { least: 1.12, most: 1.45 } as const;
+/** Edges that go further towards the bottom of a hollow, as a share of the way to it, fold over. */
+const MOST_OF_THE_WAY = 0.65;
 
-/** The narrowest hollow that a ring's edges are pushed into, mm of diameter. */
-export function leastHollowMm(edgeInsideDiameterMm: number, thicknessMm: number): number {
-  return HOLLOW_ROOM * (edgeInsideDiameterMm + 2 * thicknessMm);
+/** The narrowest and the widest hollow that a ring's edges are pushed into, mm of diameter. */
+export function hollowsMm(
+  edgeInsideDiameterMm: number,
+  thicknessMm: number,
+): { readonly least: number; readonly most: number } {
+  const outsideMm = edgeInsideDiameterMm + 2 * thicknessMm;
+  return { least: HOLLOW_ROOM.least * outsideMm, most: HOLLOW_ROOM.most * outsideMm };
 }
 
 /** The straight band whose edges come to a diameter when both have been pushed. */
@@ -66,14 +77,43 @@ export function bandBeforePush(
   curl: CurlWish,
   { widthMm, thicknessMm }: Omit<StraightBand, 'insideDiameterMm'>,
 ): StraightBand {
-  let insideDiameterMm = edgeInsideDiameterMm;
-  for (let round = 0; round < SIZE_ROUNDS; round++) {
-    const { edgeMm } = pushDrops({ insideDiameterMm, widthMm, thicknessMm }, curl);
-    const before = insideDiameterMm;
-    insideDiameterMm = edgeInsideDiameterMm + edgeMm;
-    if (Math.abs(insideDiameterMm - before) < SIZE_FOUND_MM) break;
+  /** By how much the edges would end too small from a size. */
+  const missing = (insideDiameterMm: number) =>
+    edgeInsideDiameterMm +
+    pushDrops({ insideDiameterMm, widthMm, thicknessMm }, curl).edgeMm -
+    insideDiameterMm;
+  let [before, missingBefore] = [edgeInsideDiameterMm, missing(edgeInsideDiameterMm)];
+  let insideDiameterMm = before + missingBefore;
+  // Secants: the size less its own drop is smooth, and rises.
+  for (let round = 0; round < SIZE_ROUNDS && Math.abs(insideDiameterMm - before) > SIZE_FOUND_MM; round++) {
+    const still = missing(insideDiameterMm);
+    const slope = (still - missingBefore) / (insideDiameterMm - before);
+    [before, missingBefore] = [insideDiameterMm, still];
+    insideDiameterMm = Math.max(edgeInsideDiameterMm, insideDiameterMm - still / slope);
   }
   return { insideDiameterMm, widthMm, thicknessMm };
+}
+
+/** What is left of the limits of a wall that is rounded in a hollow, mm; not negative where it keeps to them. */
+export interface HollowRoom {
+  /** The ring goes in. */
+  readonly in: number;
+  /** Its edges meet the side, not the bottom. */
+  readonly onSide: number;
+}
+
+/** What is left of the limits of a hollow; undefined for a wall that is pushed into none. */
+export function hollowRoomMm(
+  edgeInsideDiameterMm: number,
+  curl: CurlWish | undefined,
+  wall: Omit<StraightBand, 'insideDiameterMm'>,
+): HollowRoom | undefined {
+  if (curl?.hollowRadiusMm === undefined) return undefined;
+  const hollowMm = 2 * curl.hollowRadiusMm;
+  const { least, most } = hollowsMm(edgeInsideDiameterMm, wall.thicknessMm);
+  const deepest = deepestPushMm(bandBeforePush(edgeInsideDiameterMm, curl, wall), curlToolOf(curl));
+  const further = MOST_OF_THE_WAY * deepest - pushDepthMm(curl, wall.widthMm);
+  return { in: hollowMm - least, onSide: Math.min(most - hollowMm, further) };
 }
 
 /** A band's wall with its edges pushed so far, each by its own depth. */

@@ -78,6 +78,10 @@ const WORDS = {
     message: `The ring does not go into a hollow of ${mm(hollowMm)}: it is wider before its edges are turned in.`,
     instead: `Take a hollow of ${mm(neededMm)} or more, or a die.`,
   }),
+  'hollow-too-wide': ({ hollowMm, neededMm }: { hollowMm: number; neededMm: number }) => ({
+    message: `A hollow of ${mm(hollowMm)} is too wide for this push: the edges meet its bottom and fold over.`,
+    instead: `Push less deep, or take a narrower hollow, of ${mm(neededMm)} at least, or a die.`,
+  }),
   'far-from-natural-size': ({ natural, offMm }: { natural: string; offMm: number }) => ({
     message: `This washer is happiest at ${natural}; the target lies ${mm(Math.abs(offMm))} ${offMm > 0 ? 'above' : 'below'}, so it takes more work.`,
   }),

@@ -30,6 +30,7 @@ export type ReasonCode =
   | 'cut-edge-thin'
   | 'cut-edge-sharp'
   | 'hollow-too-small'
+  | 'hollow-too-wide'
   | 'thin-stock'
   | 'fill-off'
   | 'far-from-natural-size'

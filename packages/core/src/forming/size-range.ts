@@ -1,7 +1,9 @@
 import { lastAbove } from '../numeric';
 import { finishedMeridian, largestMomentMm, type Washer } from './finished';
 import { COMFORTABLE_CUT_EDGE_MM, SHARP_CUT_EDGE_MM, STEPPED_RIM_STRAIN_LIMIT } from './limits';
-import { cutEdge, rimEdge } from './meridian';
+import { arcWidthMm, cutEdge, rimEdge } from './meridian';
+import { middleThicknessMm } from './places';
+import { HOLLOW_ROOM, hollowRoomMm, type HollowRoom } from './push';
 import { leastOverStretchMm } from './school';
 import type { WallWish } from './wall';
 
@@ -10,10 +12,10 @@ export interface SizeRange {
   readonly max: number;
   /** Up to here the cut edge stays comfortable; undefined where no size of the range leaves it so. */
   readonly comfortableMax: number | undefined;
-  /** What ends the range above: the rim cannot grow, or the cut edge gets sharp. */
-  readonly maxEndsBy: 'rim-would-grow' | 'cut-edge-sharp';
-  /** What ends it below: the rim cannot be crowded further, or the hole cannot shrink. */
-  readonly minEndsBy: 'rim-too-compressed' | 'hole-larger-than-ring';
+  /** What ends the range above: the rim cannot grow, the cut edge gets sharp, or the ring does not go into its hollow. */
+  readonly maxEndsBy: 'rim-would-grow' | 'cut-edge-sharp' | 'hollow-too-small';
+  /** What ends it below: the rim cannot be crowded further, the hole cannot shrink, or the hollow is too wide. */
+  readonly minEndsBy: 'rim-too-compressed' | 'hole-larger-than-ring' | 'hollow-too-wide';
 }
 
 /** Edges need few fibres; the arc width only enters through the curl. */
@@ -23,7 +25,7 @@ const WITHIN_MM = 2e-3;
 
 /**
  * Inside diameters, mm, that a washer can become with a wall (craft §3): above, the rim's largest moment stays within
- * the coin and the cut edge thick enough, comfortably or at all; below, the rim's crowding stays within stepped reduction and the hole
+ * the coin, the cut edge thick enough, comfortably or at all, and the ring within the hollow that turns its edges in; below, the rim's crowding stays within stepped reduction and the hole
  * need not shrink.
  * @returns undefined when no size satisfies all of them
  */
@@ -41,25 +43,41 @@ export function sizeRange(
     cutEdge(at(targetMm)).thicknessMm - thinnestMm;
   const safeRoom = cutRoom(SHARP_CUT_EDGE_MM);
   const comfortRoom = cutRoom(COMFORTABLE_CUT_EDGE_MM);
+  const hollowRoom = (part: keyof HollowRoom) => (targetMm: number) => {
+    const finished = at(targetMm);
+    const band = { widthMm: arcWidthMm(finished), thicknessMm: middleThicknessMm(finished) };
+    return hollowRoomMm(targetMm, wall.curl, band)?.[part] ?? 0;
+  };
+  const intoHollow = hollowRoom('in');
+  const onItsSide = hollowRoom('onSide');
   const crowdRoom = (targetMm: number) => rimEdge(at(targetMm)).strainLog - STEPPED_RIM_STRAIN_LIMIT;
   const holeRoom = (targetMm: number) => cutEdge(at(targetMm)).strainLog;
 
-  const lowest = Math.max(2, washer.holeMm - 4 * washer.thicknessMm);
+  const hollowMm = 2 * (wall.curl?.hollowRadiusMm ?? 0);
+  // Far below what a hollow is too wide for, its law says nothing; a wall that closes so far gains less than half of its thickness.
+  const aboveBottom = hollowMm / HOLLOW_ROOM.most - 3 * washer.thicknessMm;
+  const lowest = Math.max(2, washer.holeMm - 4 * washer.thicknessMm, aboveBottom);
   const highest = washer.diameterMm;
-  if (rimRoom(lowest) < 0 || safeRoom(lowest) < 0) return undefined;
+  if (rimRoom(lowest) < 0 || safeRoom(lowest) < 0 || intoHollow(lowest) < 0) return undefined;
   const byRim = lastAbove(rimRoom, lowest, highest, WITHIN_MM);
   const byCut = lastAbove(safeRoom, lowest, byRim, WITHIN_MM);
-  const max = Math.min(byRim, byCut);
-  if (crowdRoom(max) < 0 || holeRoom(max) < 0) return undefined;
+  const max = lastAbove(intoHollow, lowest, byCut, WITHIN_MM);
+  if (crowdRoom(max) < 0 || holeRoom(max) < 0 || onItsSide(max) < 0) return undefined;
   const minByRim = lastAbove(crowdRoom, max, lowest, WITHIN_MM);
   const minByHole = lastAbove(holeRoom, max, lowest, WITHIN_MM);
-  const min = Math.max(minByRim, minByHole);
+  const minByHollow = lastAbove(onItsSide, max, lowest, WITHIN_MM);
+  const min = Math.max(minByRim, minByHole, minByHollow);
   const comfortableMax = comfortRoom(min) < 0 ? undefined : lastAbove(comfortRoom, min, max, WITHIN_MM);
   return {
     min,
     max,
     comfortableMax,
-    maxEndsBy: byCut < byRim ? 'cut-edge-sharp' : 'rim-would-grow',
-    minEndsBy: minByHole > minByRim ? 'hole-larger-than-ring' : 'rim-too-compressed',
+    maxEndsBy: max < byCut ? 'hollow-too-small' : byCut < byRim ? 'cut-edge-sharp' : 'rim-would-grow',
+    minEndsBy:
+      minByHollow > Math.max(minByRim, minByHole)
+        ? 'hollow-too-wide'
+        : minByHole > minByRim
+          ? 'hole-larger-than-ring'
+          : 'rim-too-compressed',
   };
 }

@@ -73,6 +73,19 @@ describe('edges pushed to a depth', () => {
     expect(reasons[0]?.instead).toMatch(/25\.\d mm or more/);
   });
 
+  it('a hollow whose bottom the edges would meet is refused: too wide for the ring, or for so deep a push', () => {
+    // 1.45 times the edges' outside, 18.9 + 2 × 1.8 mm, is 32.6.
+    expect(planned({ hollowRadiusMm: 16.5, depth: 'light' }).reasons[0]).toMatchObject({
+      code: 'hollow-too-wide',
+    });
+    expect(planned({ hollowRadiusMm: 16, depth: 'light' }).feasible).toBe(true);
+    const { reasons } = planned({ hollowRadiusMm: 16.5, depth: 'half' });
+    expect(reasons[0]?.message).toMatch(/33\.0 mm is too wide/);
+    expect(reasons[0]?.instead).toMatch(
+      /Push less deep, or take a narrower hollow, of 24\.8 mm at least, or a die/,
+    );
+  });
+
   it('a hollow that the kit lacks is named', () => {
     const { route } = planned({ hollowRadiusMm: 16, depth: 'light' });
     expect(route?.missingTools.map(({ words }) => words)).toContain('a dapping block with a hollow of 32 mm');

@@ -1,5 +1,5 @@
 import {
-  leastHollowMm,
+  hollowsMm,
   PUSH_DEPTHS,
   pushDepthMm,
   type CurlTool,
@@ -18,13 +18,13 @@ const USUAL_ANGLES_DEG = [17, 25];
 /** Few fibres: the drawing is a thumb wide. */
 const INTERVALS = 16;
 
-/** Cones of the usual angles and of the kit's, and the hollows of its dapping block that the ring goes into. */
+/** Cones of the usual angles and of the kit's, and the hollows of its dapping block that fit the ring. */
 export function roundingTools({ kit, plan, targetMm = 0 }: PlanModel): readonly CurlTool[] {
-  const leastMm = leastHollowMm(targetMm, plan?.workingThicknessMm ?? 0);
+  const { least, most } = hollowsMm(targetMm, plan?.workingThicknessMm ?? 0);
   const owned = toolsOf(kit, 'reducing-die').map(({ spec }) => spec.angleDeg);
   const angles = [...new Set([...USUAL_ANGLES_DEG, ...owned])].sort((a, b) => a - b);
   const balls = [...new Set(toolsOf(kit, 'dapping-ball').map(({ spec }) => spec.diameterMm))].filter(
-    (mm) => mm >= leastMm,
+    (mm) => mm >= least && mm <= most,
   );
   return [
     ...angles.map((angleDeg) => ({ kind: 'cone', angleDeg }) as const),
