@@ -1,6 +1,7 @@
 import { rounded, roundedLines } from '../testing';
 import {
   chooseBall,
+  chooseHollow,
   chooseCone,
   choosePunch,
   chooseReducingHole,
@@ -10,6 +11,9 @@ import {
   holesFor,
   REFERENCE_KIT,
   revealFor,
+  stretcherTaperDeg,
+  type Kit,
+  type ToolChoice,
 } from './index';
 
 const CONTACT = { kind: 'curl-die', angleDeg: 17 } as const;
@@ -60,6 +64,43 @@ describe('the record of tools', () => {
       ),
     ).toMatchSnapshot();
     expect(rounded([26, 41, 43].map((mm) => foldDies(REFERENCE_KIT, mm, () => mm * 0.7)))).toMatchSnapshot();
+  });
+
+  it('of two alike the first, and of dies that are too narrow the widest', () => {
+    const kit: Kit = [
+      { id: 'p1', name: 'punch', spec: { kind: 'punch', diameterMm: 12.7, selfCentring: false } },
+      { id: 'p2', name: 'other punch', spec: { kind: 'punch', diameterMm: 12.7, selfCentring: false } },
+      { id: 'b1', name: 'ball', spec: { kind: 'dapping-ball', diameterMm: 24.6 } },
+      { id: 'b2', name: 'other ball', spec: { kind: 'dapping-ball', diameterMm: 25.4 } },
+      { id: 'd1', name: 'die', spec: { kind: 'fold-die', angleDeg: 17, mouthMm: 28, smallEndMm: 14 } },
+      { id: 'd2', name: 'wide die', spec: { kind: 'fold-die', angleDeg: 17, mouthMm: 31, smallEndMm: 17 } },
+      { id: 'd3', name: 'wider die', spec: { kind: 'fold-die', angleDeg: 17, mouthMm: 36, smallEndMm: 19 } },
+    ];
+    const idOf = (choice: ToolChoice | undefined) => (choice && 'tool' in choice ? choice.tool.id : undefined);
+    expect(idOf(choosePunch(kit, 12.7))).toBe('p1');
+    expect(idOf(chooseHollow(kit, 25, CONTACT))).toBe('b1');
+    expect(idOf(chooseHollow(kit, 25.6, CONTACT))).toBe('b2');
+    expect(idOf(chooseHollow(kit, 26, CONTACT))).toBeUndefined();
+    const dies = (coinMm: number, rimMm = 30) =>
+      foldDies(kit, coinMm, () => rimMm).map(({ choice, narrowMouthMm }) => [idOf(choice), narrowMouthMm]);
+    expect(dies(30)).toEqual([['d2', undefined]]);
+    expect(dies(33)).toEqual([['d3', undefined]]);
+    // Up to 4 mm wider than the mouth it still turns over the corner, of the widest.
+    expect(dies(38)).toEqual([['d3', 36]]);
+    expect(dies(40.1)).toEqual([]);
+    // A rim that ends smaller than the small end would fall through.
+    expect(dies(30, 16.9)).toEqual([['d1', 28]]);
+    expect(dies(30, 13.9)).toEqual([]);
+  });
+
+  it('the taper of the stretcher that a pull ends with', () => {
+    const kit: Kit = [
+      { id: 's1', name: 'narrow', spec: { kind: 'stretcher', smallestMm: 12, largestMm: 18, taperDeg: 1.5, splines: 4 } },
+      { id: 's2', name: 'wide', spec: { kind: 'stretcher', smallestMm: 17, largestMm: 26, taperDeg: 0.8, splines: 4 } },
+    ];
+    expect(stretcherTaperDeg(kit, 14, 17)).toBe(1.5);
+    expect(stretcherTaperDeg(kit, 14, 22)).toBe(0.8);
+    expect(stretcherTaperDeg(kit, 14, 30)).toBe(0);
   });
 
   it('a die chart between and past what was seen', () => {

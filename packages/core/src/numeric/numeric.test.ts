@@ -140,6 +140,11 @@ describe('studentPlace', () => {
     [0.75, 6, 0.717558],
     [0.95, 48, 1.677224],
     [0.9999, 12, 5.263272],
+    [0.9, 3, 1.637744],
+    [0.6, 4, 0.270722],
+    [0.8, 3, 0.978472],
+    [0.99, 4, 3.746947],
+    [0.995, 30, 2.749996],
   ])('of %d with %d degrees', (share, degrees, place) => {
     expect(studentPlace(share, degrees)).toBeCloseTo(place, 4);
     expect(studentPlace(1 - share, degrees)).toBeCloseTo(-place, 4);

@@ -1,5 +1,13 @@
 import { MM_PER_US_SIZE } from '../size';
-import { coinBand, lengthChart, scrapNeed, spinnerBlanks, stripBlank } from './index';
+import {
+  coinBand,
+  lengthChart,
+  scrapNeed,
+  SECTION_SHAPES,
+  spinnerBlanks,
+  stripBlank,
+  type StripSection,
+} from './index';
 
 describe('strip bands', () => {
   it('are π(ID + t) and the seam long', () => {
@@ -37,6 +45,17 @@ describe('strip bands', () => {
     );
   });
 
+  it('are as long as the middle of their section is: half-way up, or 4/(3π) of a half circle', () => {
+    const longOf = (section: StripSection) =>
+      stripBlank({ insideDiameterMm: 18, thicknessMm: 2, seamMm: 0, section }).lengthMm;
+    expect(longOf('rect')).toBeCloseTo(Math.PI * 20, 9);
+    expect(longOf('round')).toBeCloseTo(Math.PI * 20, 9);
+    // 0.42441 of 2 mm.
+    expect(longOf('d')).toBeCloseTo(Math.PI * (18 + 2 * 0.84883), 4);
+    // A round wire fills a quarter of π of its square.
+    expect(SECTION_SHAPES.round.fills).toBeCloseTo(0.785398, 6);
+  });
+
   it('take more scrap than they weigh', () => {
     const { bandMassG, meltMassG } = scrapNeed(60, 9, 'silver-925');
     expect(bandMassG).toBeCloseTo((540 * 10.36) / 1000, 2);
@@ -47,15 +66,15 @@ describe('strip bands', () => {
 describe('the spinner', () => {
   const parts = spinnerBlanks({
     insideDiameterMm: 18,
-    innerThicknessMm: 1,
+    innerThicknessMm: 1.5,
     outerThicknessMm: 1.2,
     outerWidthMm: 5,
   });
 
   it('leaves clearance, width and flare', () => {
-    expect(parts).toMatchObject({ innerOutsideDiameterMm: 20, outerInsideDiameterMm: 20.3, innerWidthMm: 7 });
-    expect(parts.innerLengthMm).toBeCloseTo(Math.PI * 19, 9);
-    expect(parts.outerLengthMm).toBeCloseTo(Math.PI * 21.5, 9);
+    expect(parts).toMatchObject({ innerOutsideDiameterMm: 21, outerInsideDiameterMm: 21.3, innerWidthMm: 7 });
+    expect(parts.innerLengthMm).toBeCloseTo(Math.PI * 19.5, 9);
+    expect(parts.outerLengthMm).toBeCloseTo(Math.PI * 22.5, 9);
     expect(parts.flareOutsideDiameterMm - parts.outerInsideDiameterMm).toBeCloseTo(0.6, 9);
     expect(parts.comfortable).toBe(true);
   });
