@@ -159,9 +159,11 @@ describe('PlanScreen', () => {
       name: `${diameterMm} mm ball`,
       spec: { kind: 'dapping-ball' as const, diameterMm },
     });
-    await renderPlan({ 'GET /kit': listOf(punchOf(14.3, 1), ball(20, 2), ball(28, 3)) });
+    await renderPlan({ 'GET /kit': listOf(punchOf(14.3, 1), ball(20, 2), ball(28, 3), ball(36, 4)) });
     fireEvent.press(screen.getByLabelText('rounded'));
     expect(screen.queryByLabelText('20 mm hollow')).toBeNull();
+    // Its edges would meet the bottom of this one.
+    expect(screen.queryByLabelText('36 mm hollow')).toBeNull();
     fireEvent.press(screen.getByLabelText('28 mm hollow'));
     expect(await screen.findByLabelText(/^half: from US /)).toBeTruthy();
     expect(screen.getByTestId('verdict')).not.toHaveTextContent(/does not go into/);
