@@ -1,5 +1,6 @@
 import { stepDefaults, stillStep, withFaceOut, type BenchTraits, type Face, type RouteStep } from '../steps';
 import { templateOf } from './templates';
+import { engraveWords, liningWords } from './wish-words';
 
 /** What a customer wishes beside shape, size and surface. */
 export interface RingWishes {
@@ -14,11 +15,7 @@ function engraving(standing: RouteStep, words: string, traits: BenchTraits | und
   const { handsOnMin, waitMin } = stepDefaults('file', traits);
   return stillStep(standing, {
     kind: 'file',
-    verb: 'Engrave',
-    title: 'Engrave the dedication',
-    instruction: `“${words}”. Mark it out inside first, evenly spaced; by hand or given out.`,
-    lookFor: 'Spelt as it was given; no burr that a finger feels.',
-    caution: 'Clamp the ring, cut away from the hand; eye protection.',
+    ...engraveWords(words),
     handsOnMin,
     waitMin,
     wished: true,
@@ -27,8 +24,7 @@ function engraving(standing: RouteStep, words: string, traits: BenchTraits | und
 
 function lining(standing: RouteStep): RouteStep {
   const { goldUm: _goldUm, grit: _grit, ...told } = templateOf('gold-lining').step;
-  const instruction = `Polish the inside and degrease it right before. ${told.instruction}`;
-  return stillStep(standing, { ...told, title: 'Line it with gold', instruction, wished: true });
+  return stillStep(standing, { ...told, ...liningWords(told.instruction), wished: true });
 }
 
 /**

@@ -29,8 +29,6 @@ export { needsOil, standingToolEvents, toolStanding } from './tool-history';
 export type { ToolEvent, ToolEventBody, ToolStanding } from './tool-history';
 export {
   canRust,
-  CARE_WORDS,
-  FAULT_NAMES,
   faultEffect,
   faultWords,
   faultsFor,
@@ -40,4 +38,5 @@ export {
   usableTools,
 } from './wear';
 export type { ToolWarning } from './wear';
+export { CARE_WORDS, FAULT_NAMES } from './wear-words';
 export type { ToolContact } from './tool-contact';

@@ -76,7 +76,8 @@ describe('the record of tools', () => {
       { id: 'd2', name: 'wide die', spec: { kind: 'fold-die', angleDeg: 17, mouthMm: 31, smallEndMm: 17 } },
       { id: 'd3', name: 'wider die', spec: { kind: 'fold-die', angleDeg: 17, mouthMm: 36, smallEndMm: 19 } },
     ];
-    const idOf = (choice: ToolChoice | undefined) => (choice && 'tool' in choice ? choice.tool.id : undefined);
+    const idOf = (choice: ToolChoice | undefined) =>
+      choice && 'tool' in choice ? choice.tool.id : undefined;
     expect(idOf(choosePunch(kit, 12.7))).toBe('p1');
     expect(idOf(chooseHollow(kit, 25, CONTACT))).toBe('b1');
     expect(idOf(chooseHollow(kit, 25.6, CONTACT))).toBe('b2');
@@ -95,8 +96,16 @@ describe('the record of tools', () => {
 
   it('the taper of the stretcher that a pull ends with', () => {
     const kit: Kit = [
-      { id: 's1', name: 'narrow', spec: { kind: 'stretcher', smallestMm: 12, largestMm: 18, taperDeg: 1.5, splines: 4 } },
-      { id: 's2', name: 'wide', spec: { kind: 'stretcher', smallestMm: 17, largestMm: 26, taperDeg: 0.8, splines: 4 } },
+      {
+        id: 's1',
+        name: 'narrow',
+        spec: { kind: 'stretcher', smallestMm: 12, largestMm: 18, taperDeg: 1.5, splines: 4 },
+      },
+      {
+        id: 's2',
+        name: 'wide',
+        spec: { kind: 'stretcher', smallestMm: 17, largestMm: 26, taperDeg: 0.8, splines: 4 },
+      },
     ];
     expect(stretcherTaperDeg(kit, 14, 17)).toBe(1.5);
     expect(stretcherTaperDeg(kit, 14, 22)).toBe(0.8);

@@ -3,7 +3,8 @@ import { TOOL_KINDS, type Kit, type Tool } from './kit';
 import { REFERENCE_KIT } from './reference-kit';
 import { chooseBall, chooseCone, choosePunch, chooseStretcher, foldDies } from './tool-choice';
 import { needsOil, standingToolEvents, toolStanding, type ToolEvent } from './tool-history';
-import { CARE_WORDS, faultEffect, faultsFor, soundTools, spareFor, toolWarning, usableTools } from './wear';
+import { faultEffect, faultsFor, soundTools, spareFor, toolWarning, usableTools } from './wear';
+import { CARE_WORDS } from './wear-words';
 
 const punch = (id: string, diameterMm: number, faults: readonly ToolFault[] = []): Tool => ({
   ...{ id, name: `punch ${id}`, faults },

@@ -131,7 +131,7 @@ describe('the record of what rings are drawn from', () => {
       const { sidePx, colour, roughness, height } = runToEnd(
         surfaceTexture(relief, look(surface, true), side),
       );
-      for (const list of [colour, roughness.subarray(1), height])
+      for (const list of [colour, colour.subarray(1), colour.subarray(2), roughness.subarray(1), height])
         expect(square(sidePx, list, 4)).toMatchSnapshot();
     }
   });

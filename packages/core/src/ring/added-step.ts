@@ -1,34 +1,6 @@
 import { stepDefaults, stillStep, type RouteStep, type StepKind } from '../steps';
+import { ADDED_INSTRUCTION, ADDED_TITLES } from './added-step-words';
 import { expectedReading } from './expected-reading';
-
-/** What a step is called that the maker puts in. */
-const TITLES: Readonly<Record<StepKind, string>> = {
-  cut: 'Punch the hole',
-  deburr: 'Deburr it again',
-  anneal: 'Anneal once more',
-  fold: 'Fold a little further',
-  flatten: 'Press it level',
-  stretch: 'A touch with the stretcher',
-  reduce: 'A touch in the die',
-  stepped: 'A pass under tape',
-  straighten: 'A touch on cone and lid',
-  curl: 'Turn the edges in a little',
-  trim: 'Trim the lip',
-  'true-up': 'True up',
-  read: 'Read it',
-  sand: 'Sand it',
-  pickle: 'Pickle it',
-  patina: 'Darken it',
-  plate: 'Line it',
-  polish: 'Polish it',
-  bend: 'Bend it a little further',
-  close: 'Close it a little further',
-  solder: 'Solder it',
-  roll: 'A pass through the rolls',
-  saw: 'Saw it',
-  file: 'File it',
-  assemble: 'Put it together',
-};
 
 /** Steps after which a ring is read. */
 const READ: readonly StepKind[] = ['stretch', 'reduce', 'straighten', 'curl', 'true-up', 'read'];
@@ -43,8 +15,8 @@ export function addedStep(kind: StepKind, before: RouteStep | undefined, first: 
   const standing = before ?? { ...first, after: first.before };
   const added = stillStep(standing, {
     kind,
-    title: TITLES[kind],
-    instruction: 'Put in at the bench. A little at a time, then look.',
+    title: ADDED_TITLES[kind],
+    instruction: ADDED_INSTRUCTION,
     lookFor,
     handsOnMin,
     waitMin,

@@ -1,5 +1,5 @@
-import { sizesInWords } from '../format';
 import { writeAmount } from './marks';
+import { KNUCKLE_WORDS, MANDREL_WORDS } from './size-words';
 import type { SizeSystemId } from './system';
 import { MM_PER_US_SIZE } from './us';
 
@@ -37,7 +37,7 @@ export function knuckleAdvice(knuckleMm: number, baseMm: number, system: SizeSys
       overUs,
       closed: false,
       insideDiameterMm: baseMm,
-      reason: `The knuckle is ${writeAmount(knuckleMm - baseMm, system)} over the base: an open ring passes it and sits firmly.`,
+      reason: KNUCKLE_WORDS.open(writeAmount(knuckleMm - baseMm, system)),
     };
   }
   const closer = overUs > 0 ? knuckleMm - (knuckleMm - baseMm) / 4 : baseMm;
@@ -45,10 +45,7 @@ export function knuckleAdvice(knuckleMm: number, baseMm: number, system: SizeSys
     overUs,
     closed: true,
     insideDiameterMm: closer,
-    reason:
-      overUs > 0
-        ? 'A closed ring has to pass the knuckle: a little under its size, since skin gives.'
-        : 'The knuckle is no larger than the base: the base alone decides.',
+    reason: overUs > 0 ? KNUCKLE_WORDS.closed : KNUCKLE_WORDS.base,
   };
 }
 
@@ -82,9 +79,9 @@ export function checkMandrel(
   const bent = Math.abs(off(low) - off(high));
   const ok = Math.abs(offUs) <= GOOD_US && bent <= 2 * GOOD_US;
   const message = ok
-    ? 'Its scale is true: within an eighth of a size at both marks.'
+    ? MANDREL_WORDS.isTrue
     : bent > 2 * GOOD_US
-      ? 'Its two marks disagree with each other: the taper or the scale is wrong. Do not trust it.'
-      : `It reads ${sizesInWords(offUs)} too ${offUs > 0 ? 'large' : 'small'}: take that off what it says.`;
+      ? MANDREL_WORDS.disagrees
+      : MANDREL_WORDS.off(offUs);
   return { offUs, mmPerUsSize: Math.abs(apartMm / sizes), ok, message };
 }

@@ -14,8 +14,9 @@ export {
   writeSize,
 } from './marks';
 export type { SizeMark, SizeMarks } from './marks';
-export { ACCEPTED_SIZES, parseSize } from './parse';
+export { parseSize } from './parse';
 export type { ParsedSize } from './parse';
+export { ACCEPTED_SIZES } from './size-words';
 export { SIZE_SYSTEM_IDS } from './system';
 export type { SizeSystem, SizeSystemId } from './system';
 export { MM_PER_US_SIZE } from './us';

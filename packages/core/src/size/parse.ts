@@ -1,5 +1,6 @@
 import { inchToMm, parseMixedNumber } from '../format';
 import { SIZE_SYSTEMS } from './marks';
+import { ACCEPTED_SIZES, REFUSED_SIZE_WORDS } from './size-words';
 import type { SizeSystemId } from './system';
 import { letterIndex } from './uk';
 
@@ -10,10 +11,6 @@ const LARGEST_RING_MM = 40;
 export type ParsedSize =
   | { readonly ok: true; readonly insideDiameterMm: number; readonly system: SizeSystemId | 'plain' }
   | { readonly ok: false; readonly message: string };
-
-/** What a refusal tells the maker to type instead. */
-export const ACCEPTED_SIZES =
-  'Type a size like 7, 7½, 7 1/2, P½, Z+2, EU 54, CH 14, JP 13, 17.3 mm, c 54.3 mm or 0.68 in.';
 
 const PREFIXES: Readonly<Record<string, SizeSystemId>> = {
   us: 'us',
@@ -38,7 +35,7 @@ function inRange(insideDiameterMm: number, system: SizeSystemId | 'plain', typed
   }
   return {
     ok: false,
-    message: `“${typed}” would be ${insideDiameterMm.toFixed(1)} mm inside, which is no finger's size (${SMALLEST_RING_MM}–${LARGEST_RING_MM} mm). ${ACCEPTED_SIZES}`,
+    message: REFUSED_SIZE_WORDS.noFinger(typed, insideDiameterMm, SMALLEST_RING_MM, LARGEST_RING_MM),
   };
 }
 
@@ -46,7 +43,7 @@ function parseLetter(text: string, typed: string): ParsedSize | undefined {
   const match = /^([a-z])\s*(?:\+\s*(\d{1,2}))?\s*(½|1\/2|\.5)?$/i.exec(text);
   if (!match?.[1]) return undefined;
   if (match[2] && match[1].toUpperCase() !== 'Z') {
-    return { ok: false, message: `Only Z goes on with +1, +2 …; “${typed}” does not. ${ACCEPTED_SIZES}` };
+    return { ok: false, message: REFUSED_SIZE_WORDS.onlyZ(typed) };
   }
   const index = letterIndex(match[1], Number(match[2] ?? 0) + (match[3] ? 0.5 : 0));
   return inRange(SIZE_SYSTEMS.uk.toDiameterMm(index), 'uk', typed);
@@ -81,10 +78,10 @@ export function parseSize(typed: string, bareSystem: SizeSystemId = 'us'): Parse
   }
   const value = parseMixedNumber(rest);
   if (value === undefined) {
-    return { ok: false, message: text ? `“${typed}” is no ring size. ${ACCEPTED_SIZES}` : ACCEPTED_SIZES };
+    return { ok: false, message: text ? REFUSED_SIZE_WORDS.noSize(typed) : ACCEPTED_SIZES };
   }
   if (system === 'uk') {
-    return { ok: false, message: `UK sizes are letters; “${typed}” is a number. ${ACCEPTED_SIZES}` };
+    return { ok: false, message: REFUSED_SIZE_WORDS.noLetter(typed) };
   }
   return inRange(SIZE_SYSTEMS[system].toDiameterMm(value), system, typed);
 }

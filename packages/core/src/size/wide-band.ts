@@ -1,3 +1,5 @@
+import { wideBandWords } from './size-words';
+
 /** A proposal to make a wide band a little larger: to accept or refuse, never added silently (craft §1). */
 export interface WideBandAllowance {
   /** US sizes to add, never under 0. */
@@ -20,10 +22,5 @@ const ROUNDED_INSIDE_US = 0.25;
 export function wideBandAllowance(bandWidthMm: number, roundedInside: boolean): WideBandAllowance {
   const step = STEPS.find(({ fromMm }) => bandWidthMm >= fromMm)?.usSizes ?? 0;
   const usSizes = Math.max(0, step - (roundedInside ? ROUNDED_INSIDE_US : 0));
-  const width = `${bandWidthMm.toFixed(1)} mm wide`;
-  if (usSizes === 0) return { usSizes, reason: `${width}: no allowance needed.` };
-  return {
-    usSizes,
-    reason: `${width}: wide bands feel tighter${roundedInside ? '; the rounded inside takes ¼ off' : ''}.`,
-  };
+  return { usSizes, reason: wideBandWords(bandWidthMm, usSizes > 0, roundedInside) };
 }

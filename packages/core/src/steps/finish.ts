@@ -1,4 +1,5 @@
 import type { FINISHES } from './codes';
+import { COOLING_IN_AIR, FINISH_WORDS, sandWords } from './finish-words';
 import type { StepKind } from './step-kind';
 import type { StepWait } from './waits';
 
@@ -14,52 +15,18 @@ export interface FinishStep {
   readonly waits?: readonly StepWait[];
 }
 
-function sanding(relief: string): FinishStep {
-  return {
-    kind: 'sand',
-    title: 'Sand the edges and the inside',
-    instruction: `Round both edges, then the grits in order. Leave the ${relief} alone.`,
-  };
-}
-const POLISH: FinishStep = {
-  kind: 'polish',
-  title: 'Polish',
-  instruction: 'Inside first, then edges, the outside last and lightly.',
-};
-const SATIN: FinishStep = {
-  kind: 'polish',
-  title: 'Satin with steel wool',
-  instruction: '4/0 steel wool round the ring, always the same way.',
-};
-const DARKEN: FinishStep = {
-  kind: 'patina',
-  title: 'Darken in liver of sulphur',
-  instruction: 'Clean and grease-free first. Dip, look, rinse; then wool back the high points.',
-};
-const FIRE_SCALE: FinishStep = {
-  kind: 'anneal',
-  title: 'Fire-scale finish',
-  instruction: 'One more heat, even all round; let it cool in air.',
-  lookFor: 'Reds and browns that stay when rubbed with a thumb.',
-  waits: [{ what: 'Cooling in air', shortSec: 120, longSec: 300 }],
-};
-const WOOL_BACK: FinishStep = {
-  kind: 'polish',
-  title: 'Wool back the high points',
-  instruction: '4/0 steel wool, lightly: the colour stays in the recesses.',
-};
-const PICKLE: FinishStep = {
-  kind: 'pickle',
-  title: 'Pickle off the fire scale',
-  instruction: 'Warm citric acid or sodium bisulphate, five to fifteen minutes.',
-};
+const step = (kind: StepKind, words: Omit<FinishStep, 'kind' | 'waits'>): FinishStep => ({ kind, ...words });
 
-const WIPE: FinishStep = {
-  kind: 'polish',
-  title: 'Wipe it bright',
-  instruction: 'A soft cloth and plate polish, by hand: no paper, no wool, no wheel on the plating.',
-  lookFor: 'Bright all over, no yellow or grey showing through.',
+const POLISH = step('polish', FINISH_WORDS.polish);
+const SATIN = step('polish', FINISH_WORDS.satin);
+const DARKEN = step('patina', FINISH_WORDS.darken);
+const FIRE_SCALE: FinishStep = {
+  ...step('anneal', FINISH_WORDS.fireScale),
+  waits: [{ what: COOLING_IN_AIR, shortSec: 120, longSec: 300 }],
 };
+const WOOL_BACK = step('polish', FINISH_WORDS.woolBack);
+const PICKLE = step('pickle', FINISH_WORDS.pickle);
+const WIPE = step('polish', FINISH_WORDS.wipe);
 
 const SURFACES: Readonly<Record<Finish, readonly FinishStep[]>> = {
   'as-formed': [],
@@ -85,5 +52,5 @@ export function finishSteps(
 ): readonly FinishStep[] {
   // A plating is a few thousandths of a millimetre: whatever takes metal off takes it off.
   if (plated) return finish === 'dark' ? [DARKEN, WIPE] : [WIPE];
-  return [...(heated ? [PICKLE] : []), sanding(relief), ...SURFACES[finish]];
+  return [...(heated ? [PICKLE] : []), step('sand', sandWords(relief)), ...SURFACES[finish]];
 }

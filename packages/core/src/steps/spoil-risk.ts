@@ -1,7 +1,7 @@
-import { percentWords } from '../format';
 import type { RISK_CODES } from './codes';
 import { arcWidthMm, cutEdge, rimEdge, type Meridian } from '../forming';
 import { THIN_STOCK_MM } from '../metal';
+import { RISK_WORDS } from './spoil-words';
 import type { StepKind } from './step-kind';
 
 export type RiskCode = (typeof RISK_CODES)[number];
@@ -58,7 +58,7 @@ function wrinkle(question: FoldQuestion): readonly SpoilRisk[] {
   return [
     {
       code: 'wrinkle',
-      message: `The rim is crowded ${percentWords(crowding)} a stroke while it stands free, and the land is ${slenderness.toFixed(1)} times as wide as thick: it may wrinkle. Small strokes; look at each.`,
+      message: RISK_WORDS.wrinkle(crowding, slenderness),
     },
   ];
 }
@@ -69,12 +69,12 @@ function crack({ kind, from, to, workingThicknessMm }: RiskQuestion): readonly S
     return [
       {
         code: 'crack',
-        message: `The cut edge ends at ${Math.exp(stretched).toFixed(2)} times its length: sand it and look for cracks at every pull.`,
+        message: RISK_WORDS.stretched(Math.exp(stretched)),
       },
     ];
   }
   if (workingThicknessMm < THIN_STOCK_MM && kind === 'stretch') {
-    return [{ code: 'crack', message: 'Thin stock splits easily under the splines: short pulls.' }];
+    return [{ code: 'crack', message: RISK_WORDS.thin }];
   }
   return [];
 }
@@ -85,7 +85,7 @@ function nearCoin({ to, coinDiameterMm }: RiskQuestion): readonly SpoilRisk[] {
   return [
     {
       code: 'rim-near-coin',
-      message: `Only ${Math.max(0, roomMm).toFixed(1)} mm outside is left before the rim would have to grow: do not pull past the mark.`,
+      message: RISK_WORDS.nearCoin(Math.max(0, roomMm)),
     },
   ];
 }

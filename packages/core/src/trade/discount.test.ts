@@ -1,13 +1,6 @@
 import * as fc from 'fast-check';
-import {
-  discountOff,
-  discountRefusal,
-  discountRefusalWords,
-  isSameCode,
-  lessDiscount,
-  takesWords,
-  type Discount,
-} from './discount';
+import { discountOff, discountRefusal, isSameCode, lessDiscount, type Discount } from './discount';
+import { discountRefusalWords, takesWords } from './discount-words';
 import { quoteLetter, saleLetter } from './letters';
 import { shopNumbers, type PastSale } from './shop-numbers';
 

@@ -1,5 +1,3 @@
-import { typedPercent } from '../format';
-
 /** What a discount takes off: a share of the price, or a sum. */
 export type DiscountTakes =
   { readonly kind: 'share'; readonly share: number } | { readonly kind: 'sum'; readonly amount: number };
@@ -49,29 +47,6 @@ export function discountRefusal(
   if (until !== null && firstDay > until) return 'over';
   if (firstOrder && !isNamed) return 'nobody';
   return firstOrder && hasOrdered ? 'not-first' : undefined;
-}
-
-/** @param day writes a day such as "2026-12-04" */
-export function discountRefusalWords(
-  refusal: DiscountRefusal,
-  { code, from, until }: Discount,
-  day: (iso: string) => string,
-): string {
-  switch (refusal) {
-    case 'not-yet':
-      return `${code} holds from ${day(from ?? '')} on.`;
-    case 'over':
-      return `${code} ended on ${day(until ?? '')}.`;
-    case 'not-first':
-      return `${code} is for a first order, and this is not their first.`;
-    case 'nobody':
-      return `${code} is for a first order: say who buys it.`;
-  }
-}
-
-/** "10%", "8.00 cr". @param money writes an amount in the workshop's currency */
-export function takesWords(takes: DiscountTakes, money: (amount: number) => string): string {
-  return takes.kind === 'share' ? typedPercent(takes.share) : money(takes.amount);
 }
 
 const inCents = (amount: number) => Math.round(amount * 100) / 100;

@@ -17,14 +17,8 @@ export {
 } from './codes';
 export { finishedBand } from './finished-band';
 export type { FinishedBandFacts, FinishedRing } from './finished-band';
-export {
-  discountOff,
-  discountRefusal,
-  discountRefusalWords,
-  isSameCode,
-  lessDiscount,
-  takesWords,
-} from './discount';
+export { discountOff, discountRefusal, isSameCode, lessDiscount } from './discount';
+export { discountRefusalWords, takesWords } from './discount-words';
 export type {
   Discount,
   DiscountBuyer,
@@ -33,7 +27,8 @@ export type {
   DiscountTakes,
   GivenDiscount,
 } from './discount';
-export { amountsCost, CONSUMABLES, supplyLeft, usedBy } from './consumables';
+export { CONSUMABLES } from './consumable-words';
+export { amountsCost, supplyLeft, usedBy } from './consumables';
 export type { Amounts, ConsumableId, Supply, SupplyLeft, UsedOn } from './consumables';
 export { approvalLetter, exchangeLetter, quoteLetter, refusalLetter, saleLetter } from './letters';
 export type { Letter, LetterWords } from './letters';
@@ -41,7 +36,7 @@ export { approvalStep, awaitsApproval, isHeld } from './approval';
 export type { ApprovalFacts } from './approval';
 export { missingFor, nextState, orderFacts, USUAL_WAY } from './order-needs';
 export type { OrderFacts } from './order-needs';
-export { orderProgress, OVER_STATES, STATE_NAMES } from './order-state';
+export { orderProgress, OVER_STATES } from './order-state';
 export type {
   AnswerWay,
   Approval,
@@ -51,6 +46,7 @@ export type {
   OrderProgress,
   OrderState,
 } from './order-state';
+export { STATE_NAMES } from './order-words';
 export { OFFER_CAUTION, offerTexts } from './offer-texts';
 export type { OfferRing, OfferTexts, OfferWords } from './offer-texts';
 export { partExchange } from './part-exchange';
@@ -66,14 +62,8 @@ export { FILINGS_SHARE, finenessOf, meltOut, ringScrap, scrapWorth } from './scr
 export type { MeltOut, RingScrap, Scrap, ScrapKind } from './scrap';
 export { fingerFit, ringFits } from './ring-fit';
 export type { FingerFit, RingFits, SizeRange } from './ring-fit';
-export {
-  GONE_STATES,
-  SALE_WAY_NAMES,
-  SHELF_STATE_NAMES,
-  shelfProgress,
-  shelfRefusal,
-  stateOn,
-} from './shelf-state';
+export { GONE_STATES, shelfProgress, shelfRefusal, stateOn } from './shelf-state';
+export { SALE_WAY_NAMES, SHELF_STATE_NAMES } from './shelf-words';
 export type { SaleWay, ShelfEvent, ShelfEventBody, ShelfProgress, ShelfState } from './shelf-state';
 export { shopNumbers } from './shop-numbers';
 export type {

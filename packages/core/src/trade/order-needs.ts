@@ -1,6 +1,7 @@
 import { awaitsApproval } from './approval';
 import { ORDER_STATES } from './codes';
 import type { Approval, OrderState } from './order-state';
+import { NEED_WORDS } from './order-words';
 
 /** What is known of an order when it is to move on. */
 export interface OrderFacts {
@@ -32,15 +33,15 @@ export function orderFacts(
   };
 }
 
-type Need = readonly [met: (facts: OrderFacts) => boolean, words: string];
+type Need = readonly [met: (facts: OrderFacts) => boolean, code: keyof typeof NEED_WORDS];
 
-const PLANNED: Need = [({ planned }) => planned, 'a way to make it'];
-const QUOTED: Need = [({ quoted }) => quoted, 'a quote'];
-const RING: Need = [({ hasRing }) => hasRing, 'a ring at the bench'];
-const ASKED: Need = [({ approval }) => approval !== 'none', 'photo and readings sent to the customer'];
-const APPROVED: Need = [(facts) => !awaitsApproval(facts), 'the customer’s approval'];
-const FINISHED: Need = [({ ringFinished }) => ringFinished, 'the ring finished at the bench'];
-const OPEN: Need = [({ state }) => state !== 'closed', 'the closing undone'];
+const PLANNED: Need = [({ planned }) => planned, 'plan'];
+const QUOTED: Need = [({ quoted }) => quoted, 'quote'];
+const RING: Need = [({ hasRing }) => hasRing, 'ring'];
+const ASKED: Need = [({ approval }) => approval !== 'none', 'asked'];
+const APPROVED: Need = [(facts) => !awaitsApproval(facts), 'approved'];
+const FINISHED: Need = [({ ringFinished }) => ringFinished, 'finished'];
+const OPEN: Need = [({ state }) => state !== 'closed', 'open'];
 
 const MADE = [RING, APPROVED, FINISHED] as const;
 
@@ -59,7 +60,7 @@ const NEEDS: Readonly<Record<OrderState, readonly Need[]>> = {
 
 /** What an order still needs before it may stand in a state, named; empty when nothing. */
 export function missingFor(facts: OrderFacts, to: OrderState): readonly string[] {
-  return NEEDS[to].filter(([met]) => !met(facts)).map(([, words]) => words);
+  return NEEDS[to].filter(([met]) => !met(facts)).map(([, code]) => NEED_WORDS[code]);
 }
 
 /** The stations that an order comes through; cancelled lies beside the way. */

@@ -1,5 +1,7 @@
 import { holdingEvents } from '../events';
 import type { ANSWER_WAYS, APPROVALS, ORDER_STATES } from './codes';
+import { HISTORY_WORDS } from './order-words';
+
 export type OrderState = (typeof ORDER_STATES)[number];
 
 /** States in which nothing more is to be done with an order. */
@@ -56,44 +58,26 @@ const FIRST: OrderProgress = {
   lastEventId: undefined,
 };
 
-export const STATE_NAMES: Readonly<Record<OrderState, string>> = {
-  asked: 'asked',
-  quoted: 'quoted',
-  agreed: 'agreed',
-  'in-work': 'in work',
-  'awaiting-approval': 'awaiting approval',
-  finishing: 'finishing',
-  ready: 'ready',
-  sent: 'sent',
-  closed: 'closed',
-  cancelled: 'cancelled',
-};
-
-function answerWords({ yes, by }: { readonly yes: boolean; readonly by: AnswerWay }): string {
-  if (!yes) return 'Customer wants a change';
-  return by === 'seen' ? 'Seen and agreed here' : 'Customer agrees';
-}
-
 type Change = Pick<OrderProgress, 'state'> & Partial<OrderProgress> & { readonly words: string };
 
 function changeBy(before: OrderProgress, body: Exclude<OrderEventBody, { kind: 'undone' }>): Change {
   switch (body.kind) {
     case 'moved':
-      return { state: body.to, words: [`To ${STATE_NAMES[body.to]}`, body.why].filter(Boolean).join(': ') };
+      return { state: body.to, words: HISTORY_WORDS.moved(body) };
     case 'approval-asked':
-      return { state: 'awaiting-approval', approval: 'asked', words: 'Photo and readings sent for approval' };
+      return { state: 'awaiting-approval', approval: 'asked', words: HISTORY_WORDS.asked };
     case 'approval-answered':
       return {
         state: body.yes ? 'finishing' : 'in-work',
         approval: body.yes ? 'yes' : 'no',
         approvalWords: body.words,
-        words: `${answerWords(body)}${body.words ? `: ${body.words}` : ''}`,
+        words: HISTORY_WORDS.answered(body),
       };
     case 'approval-overridden':
       return {
         state: 'finishing',
         approval: 'overridden',
-        words: `Gone on without the customer’s word: ${body.why}`,
+        words: HISTORY_WORDS.overridden(body),
       };
     case 'note':
       return { state: before.state, words: body.text };

@@ -8,20 +8,6 @@ export type SaleWay = (typeof SALE_WAYS)[number];
 /** States in which a ring has left the shelf. */
 export const GONE_STATES: readonly ShelfState[] = ['sold', 'given-away', 'taken-apart'];
 
-export const SHELF_STATE_NAMES: Readonly<Record<ShelfState, string>> = {
-  'for-sale': 'for sale',
-  reserved: 'reserved',
-  sold: 'sold',
-  'given-away': 'given away',
-  'taken-apart': 'taken apart',
-};
-
-export const SALE_WAY_NAMES: Readonly<Record<SaleWay, string>> = {
-  'own-page': 'own page',
-  market: 'market',
-  other: 'other',
-};
-
 export type ShelfEventBody =
   | { readonly kind: 'put-up'; readonly price: number }
   | { readonly kind: 'priced'; readonly price: number }
