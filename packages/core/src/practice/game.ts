@@ -17,6 +17,7 @@ import { FRESH, fullest, stepDefaults, type StepKind, wrinkleIndex } from '../st
 import { workingThickness } from '../stock';
 import { curlAsked, type Exercise } from './exercises';
 import type { Feel, Game, Moment, PracticeAction, PracticePieceState } from './game-state';
+import { FEEL_WORDS, GAME_WORDS, MOVE_REFUSALS } from './game-words';
 import { luckOf } from './luck';
 import { FOLD_DEG, phaseOf, type FormingAction } from './tool-moves';
 
@@ -136,13 +137,6 @@ const FEELS: readonly (readonly [under: number, feel: Feel])[] = [
   [Infinity, 'groaning'],
 ];
 
-const FEEL_WORDS: Readonly<Record<Feel, string>> = {
-  soft: 'It moves easily.',
-  firm: 'It takes some force.',
-  stiff: 'It is stiff: the press has to be leaned on.',
-  groaning: 'It groans and hardly moves.',
-};
-
 function done(
   game: Game,
   action: PracticeAction,
@@ -154,9 +148,9 @@ function done(
 }
 
 function take(game: Game, action: Extract<PracticeAction, { kind: 'take' }>): Game {
-  if (game.now) return refused(game, 'It is punched: a punched coin cannot be un-punched.');
+  if (game.now) return refused(game, GAME_WORDS.punched);
   const piece = game.exercise.pieces[action.piece];
-  if (!piece) return refused(game, 'There is no such piece.');
+  if (!piece) return refused(game, GAME_WORDS.noPiece);
   const { thicknessMm } = workingThickness(piece);
   const state: PracticePieceState = {
     piece,
@@ -170,15 +164,15 @@ function take(game: Game, action: Extract<PracticeAction, { kind: 'take' }>): Ga
   };
   return {
     ...done(game, action, state, PUNCHING_MIN),
-    said: 'Punched and deburred. Its edges are hard from the punch.',
+    said: GAME_WORDS.taken,
   };
 }
 
 function form(game: Game, action: FormingAction): Game {
   const state = game.now;
-  if (!state) return refused(game, 'Take a piece and punch it first.');
+  if (!state) return refused(game, GAME_WORDS.takeFirst);
   const answer = phaseOf(action, state, game);
-  if (typeof answer === 'string') return refused(game, answer);
+  if (typeof answer === 'string') return refused(game, MOVE_REFUSALS[answer]);
   const { hidden } = game.exercise;
   const { phase, progress, change } = answer;
   const moved = { ...phase, shareShift: (phase.shareShift ?? 0) + hidden.traits.shareShift };
@@ -186,7 +180,7 @@ function form(game: Game, action: FormingAction): Game {
   // A washer half way down stands wider across its corners, without any hoop having grown.
   const opens = phase.kind === 'stretch';
   if (opens && rimEdge(wall).outsideDiameterMm > state.piece.diameterMm + RIM_ROUNDING_MM) {
-    return refused(game, 'The rim will not grow past the coin: the stretcher stops there.');
+    return refused(game, GAME_WORDS.rimStops);
   }
   const added = spentBetween(phase.kind, state.wall, wall);
   // The punch leaves the cut edge hard: without a first anneal the fold tells.
@@ -197,11 +191,11 @@ function form(game: Game, action: FormingAction): Game {
   const after = { ...state, ...change, wall, spent };
   const next = done(game, action, after, minutesFor(phase.kind));
   if (use > crackAt) {
-    return { ...next, feel: 'groaning', ended: 'cracked', said: 'A crack runs up from the cut edge.' };
+    return { ...next, feel: 'groaning', ended: 'cracked', said: GAME_WORDS.cracked };
   }
   const folds = phase.kind === 'fold';
   if (folds && wrinkleIndex({ from: state.wall, to: wall, passes: 1, heldByHollow: false }) > wrinkleAt) {
-    return { ...next, ended: 'saddled', said: 'Pressed too far at once: it has gone to a saddle.' };
+    return { ...next, ended: 'saddled', said: GAME_WORDS.saddled };
   }
   const feel = FEELS.find(([under]) => use / crackAt < under)?.[1] ?? 'groaning';
   return { ...next, feel, said: FEEL_WORDS[feel] };
@@ -217,20 +211,20 @@ export function act(game: Game, action: PracticeAction): Game {
     case 'take':
       return take(game, action);
     case 'anneal': {
-      if (!game.now) return refused(game, 'Take a piece and punch it first.');
+      if (!game.now) return refused(game, GAME_WORDS.takeFirst);
       const next = done(game, action, { ...game.now, spent: FRESH }, minutesFor('anneal'));
-      return { ...next, anneals: game.anneals + 1, feel: 'soft', said: 'Soft again. Quenched, tools too.' };
+      return { ...next, anneals: game.anneals + 1, feel: 'soft', said: GAME_WORDS.annealed };
     }
     case 'trim': {
-      if (!game.now || game.now.lipMm === 0) return refused(game, 'There is no lip to trim.');
+      if (!game.now || game.now.lipMm === 0) return refused(game, GAME_WORDS.noLip);
       return {
         ...done(game, action, { ...game.now, lipMm: 0 }, minutesFor('trim')),
-        said: 'The lip is gone: it reads larger now.',
+        said: GAME_WORDS.trimmed,
       };
     }
     case 'stop': {
-      if (!game.now?.folded) return refused(game, 'This is no ring yet.');
-      return { ...done(game, action, game.now, 0), ended: 'finished', said: 'Read, measured, done.' };
+      if (!game.now?.folded) return refused(game, GAME_WORDS.noRing);
+      return { ...done(game, action, game.now, 0), ended: 'finished', said: GAME_WORDS.finished };
     }
     default:
       return form(game, action);

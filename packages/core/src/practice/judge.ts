@@ -4,6 +4,7 @@ import { MM_PER_US_SIZE } from '../size';
 import { act, edgesOf, goalFor, routeStateOf, startGame } from './game';
 import type { Game, Moment, PracticeAction, PracticePieceState } from './game-state';
 import { curlAsked, type Exercise } from './exercises';
+import { LESSON_WORDS } from './lesson-words';
 
 /** Points, a hundred in all. */
 const POINTS = { whole: 15, size: 40, width: 20, time: 25 } as const;
@@ -106,30 +107,25 @@ function costliestOf(game: Game, best: BestRoute, total: number): Score['costlie
 function lessonOf(game: Game, sizeOffUs: number, costliest: Score['costliest']): string {
   const { exercise, ended } = game;
   if (ended === 'cracked') {
-    return 'It cracked where it was full. Anneal when it turns stiff; groaning is too late.';
+    return LESSON_WORDS.cracked;
   }
-  if (ended === 'saddled')
-    return 'A whole fold in one stroke is too much for a wide land: two or three strokes, a look at each.';
+  if (ended === 'saddled') return LESSON_WORDS.saddled;
   if (Math.abs(sizeOffUs) > 0.25) {
-    return sizeOffUs > 0
-      ? 'It ended too large: the last bits go slowly, and a trimmed lip reads larger still.'
-      : 'It ended too small: it wanted another pull, or was brought in too far. Read before you stop.';
+    return sizeOffUs > 0 ? LESSON_WORDS.tooLarge : LESSON_WORDS.tooSmall;
   }
   switch (costliest?.action.kind) {
     case 'take':
-      return exercise.pieces.length > 1
-        ? 'Piece and hole decide most of the work: look where the natural size lies before punching.'
-        : 'The hole decides how far the wall has to go: the natural size is half way between coin and hole, less the thickness.';
+      return exercise.pieces.length > 1 ? LESSON_WORDS.pieceAndHole : LESSON_WORDS.hole;
     case 'anneal':
-      return 'An anneal costs five minutes: the metal was still soft enough to go on.';
+      return LESSON_WORDS.anneal;
     case 'stretch':
-      return 'Stretched past what was needed: every step over has to be reduced again.';
+      return LESSON_WORDS.stretched;
     case 'rim-in':
     case 'reduce':
     case 'push':
-      return 'Taken further than needed, or in more steps: what was brought in too far has to be opened again.';
+      return LESSON_WORDS.reduced;
     case 'curl':
-      return 'The edges were turned in from the wrong size, or too deep at once: push a little, read, and work out the rest.';
+      return LESSON_WORDS.curled;
     default:
       return exercise.about;
   }
@@ -175,9 +171,6 @@ export function judge(game: Game): Score {
     sizeOffUs,
     bandWidthMm,
     costliest,
-    lesson:
-      curled || !good
-        ? lessonOf(game, sizeOffUs, costliest)
-        : 'A rounded band was asked for: turn its edges in before stopping.',
+    lesson: curled || !good ? lessonOf(game, sizeOffUs, costliest) : LESSON_WORDS.notRounded,
   };
 }

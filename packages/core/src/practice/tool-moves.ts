@@ -21,6 +21,7 @@ import {
 import { fullest } from '../steps';
 import { curlAsked } from './exercises';
 import type { Game, PracticeAction, PracticePieceState } from './game-state';
+import type { MoveRefusal } from './game-words';
 import { luckOf } from './luck';
 
 const PLATE_DEG = 17;
@@ -29,14 +30,14 @@ export const FOLD_DEG = 17;
 /** The actions that move metal. */
 export type FormingAction = Exclude<PracticeAction, { kind: 'take' | 'anneal' | 'trim' | 'stop' }>;
 
-/** The tool's move for an action; a word instead where the piece does not let it. */
+/** The tool's move for an action; why not where the piece does not let it. */
 export function phaseOf(
   action: FormingAction,
   state: PracticePieceState,
   game: Game,
 ):
   | { readonly phase: Phase; readonly progress: number; readonly change?: Partial<PracticePieceState> }
-  | string {
+  | MoveRefusal {
   const { wall, folded, pushedMm } = state;
   const cut = cutEdge(wall);
   const rim = rimEdge(wall);
@@ -44,24 +45,22 @@ export function phaseOf(
   const { hidden } = game.exercise;
   const leavesLip = { lipMm: hidden.traits.trimGainMm };
   const back = (mm: number) => springbackMm(mm, fullest(state.spent) / ringAllowance(state.piece));
-  if (action.kind !== 'fold' && !folded) return 'It is still a washer: fold it down into the die first.';
+  if (action.kind !== 'fold' && !folded) return 'not-folded';
   switch (action.kind) {
     case 'fold': {
-      if (folded) return 'It sits in the die already.';
+      if (folded) return 'folded-already';
       const phase = cut.leanDeg > 89 ? foldPhase(wall, FOLD_DEG) : foldOnPhase(wall, FOLD_DEG);
       return { phase, progress: action.share, change: { folded: action.share >= 1 } };
     }
     case 'stretch': {
-      if (pushedMm > 0)
-        return 'The stretcher would open the turned-in edges: reduce instead, or start again.';
+      if (pushedMm > 0) return 'edges-turned-in';
       const toMm = action.toMm + slipMm - back(action.toMm) / 2;
-      if (toMm <= Math.min(cut.insideDiameterMm, rim.insideDiameterMm))
-        return 'The stretcher does not reach the wall there.';
+      if (toMm <= Math.min(cut.insideDiameterMm, rim.insideDiameterMm)) return 'stretcher-too-small';
       return { phase: stretchPhase(wall, toMm), progress: 1 };
     }
     case 'rim-in': {
       const toMm = action.toMm + slipMm + back(action.toMm) / 2;
-      if (toMm >= rim.insideDiameterMm) return 'The rim edge is inside of that already.';
+      if (toMm >= rim.insideDiameterMm) return 'rim-inside-already';
       return {
         phase: rimInPhase(wall, toMm, PLATE_DEG, false),
         progress: 1,
@@ -71,9 +70,8 @@ export function phaseOf(
     case 'reduce': {
       const from = Math.max(cut.insideDiameterMm, rim.insideDiameterMm);
       const toMm = action.toMm + slipMm + back(action.toMm) / 2;
-      if (toMm >= from) return 'Both edges are inside of that already.';
-      if (Math.abs(rim.insideDiameterMm - cut.insideDiameterMm) > 1.5)
-        return 'It still leans: stretch it straight first.';
+      if (toMm >= from) return 'edges-inside-already';
+      if (Math.abs(rim.insideDiameterMm - cut.insideDiameterMm) > 1.5) return 'still-leans';
       return {
         phase: reducePhase(from, toMm, PLATE_DEG),
         progress: 1,
@@ -82,7 +80,7 @@ export function phaseOf(
     }
     case 'push': {
       const last = action.pusherMm <= cut.insideDiameterMm + 0.5;
-      if (action.pusherMm >= rim.insideDiameterMm) return 'That pusher does not touch the rim.';
+      if (action.pusherMm >= rim.insideDiameterMm) return 'pusher-too-large';
       return {
         phase: pusherPhase(wall, action.pusherMm + slipMm, last),
         progress: 1,
@@ -91,11 +89,11 @@ export function phaseOf(
     }
     case 'curl': {
       const curl = curlAsked(game.exercise);
-      if (!curl) return 'This band stays straight.';
+      if (!curl) return 'stays-straight';
       if (Math.abs(rim.insideDiameterMm - cut.insideDiameterMm) > 0.4 && pushedMm === 0) {
-        return 'The two edges differ too much to be turned in alike.';
+        return 'edges-differ';
       }
-      if (action.depthMm <= pushedMm) return 'Its edges are in that far already.';
+      if (action.depthMm <= pushedMm) return 'pushed-already';
       const band: StraightBand = state.pushedBand ?? {
         insideDiameterMm: Math.min(cut.insideDiameterMm, rim.insideDiameterMm),
         widthMm: arcWidthMm(wall),
