@@ -1,6 +1,4 @@
-import { COMFORTABLE_CUT_EDGE_MM } from '../forming';
 import type { Kit } from '../kit';
-import { capital } from '../format';
 import { readingStanding, type RingState } from '../ring';
 import { edgeNamesOf, fullest, spend, type EdgeNames, type RouteStep } from '../steps';
 import { markMm, MM_PER_US_SIZE, OFF_MARK_MM, writeAmount, writeSize, type SizeSystemId } from '../size';
@@ -16,8 +14,10 @@ import {
   type Finding,
 } from './derive-route';
 import { mayAnneal, mayReduce, type BenchTools, type RingAtBench } from './ring-at-bench';
+import { BENCH_WORDS, CHANGED_WORDS } from './bench-words';
 import { rolledWords } from './rolled-words';
 import { isRead, stopAt, stopWords, type StopAt } from './stop-at';
+import { hasStrokes, strokesWords } from './stroke-words';
 import { splinesAt, toolAtHand, type ToolAtHand } from './tool-at-hand';
 
 /** What the bench says of a ring, from its plan and its events alone (craft §13). */
@@ -48,29 +48,6 @@ export interface BenchWord {
 
 /** One pull of the stretcher, or push into a die, that is done with feeling moves a quarter US size, mm. */
 const PULL_MM = MM_PER_US_SIZE / 4;
-const PULLS: Partial<Readonly<Record<RouteStep['kind'], string>>> = {
-  stretch: 'pull',
-  straighten: 'push',
-  reduce: 'push',
-  stepped: 'push',
-  curl: 'push',
-};
-
-/** "two pulls, a turn of 45° between them, then end for end". */
-function strokesWords(step: RouteStep, strokes: number, splines: number | undefined): string {
-  const stroke = PULLS[step.kind] ?? '';
-  const plug = splines === 0;
-  // A band that no stretcher goes into is hammered up on the mandrel.
-  if (step.kind === 'stretch' && splines === undefined && step.pieceState === undefined) {
-    return 'light blows all round, turned end for end, and read again';
-  }
-  const name = plug ? 'light blow' : stroke;
-  const about = `about ${strokes} ${name}${strokes === 1 ? '' : stroke === 'push' ? 'es' : 's'}`;
-  if (plug) return `${about}, then end for end; it cannot go back`;
-  if (splines === undefined) return step.kind === 'reduce' ? `${about}, then turn it over` : about;
-  return `${about}, turned ${180 / splines}° between, then end for end`;
-}
-
 interface Said {
   readonly standing: BenchWord['standing'];
   readonly toGo?: BenchWord['toGo'];
@@ -93,8 +70,7 @@ interface Scene {
 /** What a route costs the cut edge, where that is more than is comfortable. */
 function thinWords(derived: DerivedRoute): string {
   if (derived.kind !== 'changed' || !derived.thin || !derived.route) return '';
-  const edge = `${derived.route.thicknessCutEdgeMm.toFixed(2)} mm`;
-  return ` It takes the cut edge to ${edge}, under ${COMFORTABLE_CUT_EDGE_MM} mm.`;
+  return BENCH_WORDS.thin(derived.route.thicknessCutEdgeMm);
 }
 
 /** How the ring goes on from something that was found. */
@@ -102,11 +78,10 @@ function onwards({ now: { steps, step }, derived }: Scene): string {
   switch (derived.kind) {
     case 'changed': {
       const next = steps[Math.max(step, derived.fromStep)];
-      const words = next ? ` Next: ${next.title.toLowerCase()}${next.tool ? `, ${next.tool}` : ''}.` : '';
-      return `${words}${thinWords(derived)}`;
+      return `${next ? BENCH_WORDS.next(next) : ''}${thinWords(derived)}`;
     }
     case 'as-planned':
-      return ' What is still to come brings it to its size.';
+      return BENCH_WORDS.asPlanned;
     default:
       return '';
   }
@@ -117,10 +92,10 @@ function changedWords(scene: Scene): Said {
   const { stored, now, system } = scene;
   const step = now.steps[now.step];
   const what = {
-    target: `Now to ${writeSize(targetOf(scene), system)}.`,
-    wall: `Now ${stored.wall?.kind ?? 'another'} instead.`,
-    style: 'Now with ends that meet.',
-    skipped: 'A step was left out.',
+    target: CHANGED_WORDS.target(writeSize(targetOf(scene), system)),
+    wall: CHANGED_WORDS.wall(stored.wall?.kind),
+    style: CHANGED_WORDS.style,
+    skipped: CHANGED_WORDS.skipped,
   }[stored.openChange?.kind ?? 'skipped'];
   const word = step ? readWords(scene, step) : undefined;
   if (!word) return { standing: 'off-plan', advice: { code: 'off-plan', message: what } };
@@ -138,13 +113,13 @@ function offWords(scene: Scene, finding: Finding): Said {
   const read = finding.kind === 'reading' ? stored.openReading : undefined;
   const step = read && stored.steps[read.step];
   if (!step) {
-    const message = `The hole is another than planned.${onwards(scene)}`;
+    const message = `${BENCH_WORDS.otherHole}${onwards(scene)}`;
     return { standing: 'off-plan', advice: { code: 'off-plan', message } };
   }
   const { kind, offMm, edge, both } = readingStanding(step, read, ring.mandrel);
   const standing = kind === 'past' ? 'past' : 'off-plan';
-  const off = `${writeAmount(offMm, system)} ${offMm > 0 ? 'larger' : 'smaller'}`;
-  const message = `${both ? 'It reads' : capital(names[edge])} ${off} than its mark.${onwards(scene)}`;
+  const off = BENCH_WORDS.off(both ? undefined : names[edge], writeAmount(offMm, system), offMm > 0);
+  const message = `${off}${onwards(scene)}`;
   return { standing, advice: { code: standing, message } };
 }
 
@@ -152,12 +127,8 @@ function offWords(scene: Scene, finding: Finding): Said {
 function evenWords({ ring, now, system, names }: Scene, step: RouteStep): string | undefined {
   const { rimInsideDiameterMm: rim, cutInsideDiameterMm: cut } = now.edges;
   if (Math.abs(rim - cut) < OFF_MARK_MM) return undefined;
-  const how =
-    mayReduce(ring) && !step.blank
-      ? 'bring it down in the die, under cloth, a little at a time.'
-      : 'tap the smaller edge up on the mandrel.';
-  const wider = names[rim > cut ? 'rim' : 'cut'];
-  return `${capital(wider)} ${writeAmount(rim - cut, system)} larger than the other: ${how}`;
+  const how = mayReduce(ring) && !step.blank ? 'reduce' : 'open';
+  return BENCH_WORDS.uneven(names[rim > cut ? 'rim' : 'cut'], writeAmount(rim - cut, system), how);
 }
 
 function readWords(scene: Scene, step: RouteStep): Said {
@@ -170,25 +141,27 @@ function readWords(scene: Scene, step: RouteStep): Said {
   // A step that was planned from a reading begins where that was read: it says nothing of how far the step is.
   if (!standing || standing.kind === 'past' || standing.kind === 'off-plan') {
     const message = stop
-      ? `${step.kind === 'read' ? 'The mandrel should read' : 'Stop when the mandrel reads'} ${stopWords(stop, system, names)}.`
+      ? BENCH_WORDS.stopAt(step.kind === 'read', stopWords(stop, system, names))
       : step.instruction;
     return { standing: 'before', advice: { code: stop ? 'stop-at' : 'do-it', message } };
   }
   const { kind, toGoMm } = standing;
   if (kind === 'part-way') {
     const marks = Math.max(1, Math.round(toGoMm / markMm(system)));
-    const pulls = PULLS[step.kind] ? Math.max(1, Math.round(toGoMm / PULL_MM)) : undefined;
-    const strokes = pulls === undefined ? '' : `: ${strokesWords(step, pulls, splinesAt(now, kit, step))}`;
+    const pulls = hasStrokes(step) ? Math.max(1, Math.round(toGoMm / PULL_MM)) : undefined;
+    const strokes = pulls === undefined ? undefined : strokesWords(step, pulls, splinesAt(now, kit, step));
     return {
       standing: 'before',
       toGo: { marks, ...(pulls === undefined ? {} : { pulls }) },
-      advice: { code: 'part-way', message: `${writeAmount(toGoMm, system)} to go${strokes}.` },
+      advice: { code: 'part-way', message: BENCH_WORDS.toGo(writeAmount(toGoMm, system), strokes) },
     };
   }
   const uneven = stop?.edgeDown === 'either' ? evenWords(scene, step) : undefined;
   return {
     standing: 'on-mark',
-    advice: uneven ? { code: 'edges-differ', message: uneven } : { code: 'on-mark', message: 'On the mark.' },
+    advice: uneven
+      ? { code: 'edges-differ', message: uneven }
+      : { code: 'on-mark', message: BENCH_WORDS.onMark },
   };
 }
 
@@ -198,10 +171,10 @@ const FULL = 1.05;
 function gaugeWords(word: Said, full: number, softens: boolean, annealComes: boolean): Said {
   if (full <= FULL || annealComes) return word;
   const advice = softens
-    ? { code: 'anneal-first' as const, message: `Anneal before it is formed further. ${word.advice.message}` }
+    ? { code: 'anneal-first' as const, message: `${BENCH_WORDS.annealFirst} ${word.advice.message}` }
     : {
         code: 'cannot-soften' as const,
-        message: `It cannot be softened: stop here, or take the next larger former. ${word.advice.message}`,
+        message: `${BENCH_WORDS.cannotSoften} ${word.advice.message}`,
       };
   return { ...word, advice };
 }
@@ -214,15 +187,13 @@ function saidOf(scene: Scene): Said {
   const { now, derived, finding, system } = scene;
   const step = now.steps[now.step];
   if (!step || now.finished) {
-    const message = now.finished ? 'Finished.' : 'All steps are done: read it, measure it, finish it.';
+    const message = now.finished ? BENCH_WORDS.finished : BENCH_WORDS.allDone;
     return { standing: 'finished', advice: { code: 'finished', message } };
   }
   if (derived.kind === 'out-of-reach') {
     const { nearest } = derived;
-    const instead = nearest
-      ? ` Nearest that is still possible: ${writeSize(nearest.targetInsideDiameterMm, system)}.`
-      : '';
-    const message = `${writeSize(targetOf(scene), system)} is out of reach.${instead}`;
+    const instead = nearest && writeSize(nearest.targetInsideDiameterMm, system);
+    const message = BENCH_WORDS.outOfReach(writeSize(targetOf(scene), system), instead);
     return { standing: 'out-of-reach', advice: { code: 'out-of-reach', message } };
   }
   return finding ? offWords(scene, finding) : readWords(scene, step);

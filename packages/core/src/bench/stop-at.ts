@@ -9,6 +9,7 @@ import {
 } from '../steps';
 import { markMm, OFF_MARK_MM, writeAmount, writeSize, type SizeSystemId } from '../size';
 import { expectedReading } from '../ring';
+import { PAST_WORDS, STOP_WORDS } from './stop-words';
 
 /** The stopping mark of a step: what the mandrel will read (craft §13). */
 export interface StopAt {
@@ -76,8 +77,8 @@ export function wayRoundWords(
   names: EdgeNames = COIN_EDGES,
 ): string {
   return edgeDown === 'either' || otherWayRoundMm === undefined
-    ? 'both ways round'
-    : `${names[edgeDown]} down; ${writeSize(otherWayRoundMm, system)} the other way round`;
+    ? STOP_WORDS.bothWays
+    : STOP_WORDS.way(names[edgeDown], writeSize(otherWayRoundMm, system));
 }
 
 /** How far from its mark a tool is taken, and why. */
@@ -88,10 +89,9 @@ export interface PastMark {
 }
 
 function whyPast({ kind, gaugeMm = 0, endsMm = 0 }: TakenStep): string {
-  if (kind === 'true-up') return `your rings read that much ${endsMm > 0 ? 'more' : 'less'} at their end`;
-  if (gaugeMm === 0) return 'it springs back by that';
-  const tool = kind === 'stretch' ? 'the stretcher’s scale' : 'the plate’s size';
-  return `it springs back, and your mandrel reads ${gaugeMm > 0 ? 'more' : 'less'} than ${tool}`;
+  if (kind === 'true-up') return PAST_WORDS.ends(endsMm > 0);
+  if (gaugeMm === 0) return PAST_WORDS.springs;
+  return PAST_WORDS.gauge(gaugeMm > 0, kind === 'stretch' ? 'stretcher' : 'plate');
 }
 
 /**
@@ -106,8 +106,8 @@ export function pastMark(
   const mm = pastMarkMm(step);
   const halfMarks = Math.round(Math.abs(mm) / (markMm(system) / 2));
   if (halfMarks === 0) return undefined;
-  const amount = halfMarks === 1 ? 'half a mark' : `about ${writeAmount(Math.abs(mm), system)}`;
-  return { words: `${amount} ${mm > 0 ? 'past' : 'short of'}`, why: whyPast(step) };
+  const amount = halfMarks === 1 ? undefined : writeAmount(Math.abs(mm), system);
+  return { words: PAST_WORDS.by(amount, mm > 0), why: whyPast(step) };
 }
 
 /** "US 7¾, rim edge down; US 7½ the other way round", or one mark where both are alike. */
@@ -118,12 +118,12 @@ export function stopWords(stop: StopAt, system: SizeSystemId, names: EdgeNames =
 /** ", to US 8½" after a step that ends on the mandrel; nothing after others. */
 export function toMark(step: RouteStep, system: SizeSystemId): string {
   const stop = stopAt(step, system);
-  return stop ? `, to ${stop.mark}` : '';
+  return stop ? STOP_WORDS.toMark(stop.mark) : '';
 }
 
 /** What to do next to a ring: its step at hand; undefined where all are done. */
 export function nextWords(step: RouteStep | undefined, system: SizeSystemId): string {
-  return step ? `${step.title}${toMark(step, system)}` : 'Measure it and finish';
+  return step ? `${step.title}${toMark(step, system)}` : STOP_WORDS.finish;
 }
 
 /** How far a ring has come: "step 3 of 12"; behind its last step it stays there. */
@@ -134,5 +134,5 @@ export function placeWords({
   readonly steps: readonly unknown[];
   readonly step: number;
 }): string {
-  return `step ${Math.min(step + 1, steps.length)} of ${steps.length}`;
+  return STOP_WORDS.place(Math.min(step + 1, steps.length), steps.length);
 }

@@ -1,6 +1,6 @@
 import { densityGMm3, workingThickness, type Coin } from '../stock';
 import { finishedMeridian, type Washer } from './finished';
-import { defaultSizeWriter, isFeasible, judgeCoinRing, type SizeWriter } from './judge';
+import { isFeasible, judgeCoinRing } from './judge';
 import { methodForRimStrain, type FormingMethod } from './limits';
 import { arcWidthMm, axialReachMm, cutEdge, rimEdge, type Meridian } from './meridian';
 import { naturalInsideDiameterMm } from './natural-size';
@@ -8,6 +8,7 @@ import type { Reason } from './reason';
 import type { SchoolWish } from './codes';
 import { leastOverStretchMm } from './school';
 import { sizeRange, type SizeRange } from './size-range';
+import { defaultSizeWriter, type SizeWriter } from './size-writer';
 import { wallCurlDropMm, type WallWish } from './wall';
 
 /** What the maker chose. Lengths in mm, mass in g, angles in degrees from the axis. */

@@ -7,8 +7,9 @@ export { finishedMeridian } from './finished';
 export { glanceAt, suggestHoleMm, USUAL_WIDTHS_MM } from './hole-choice';
 export type { HoleQuestion, WasherGlance } from './hole-choice';
 export type { Washer } from './finished';
-export { cutEdgeReasons, isFeasible, rangeWords } from './judge';
-export type { SizeWriter } from './judge';
+export { cutEdgeReasons, isFeasible } from './judge';
+export { rangeWords } from './range-words';
+export type { SizeWriter } from './size-writer';
 export {
   FEWEST_LAND_READINGS,
   PUSH_DEPTHS,

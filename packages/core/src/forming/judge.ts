@@ -1,5 +1,4 @@
 import { metalById, THIN_STOCK_MM } from '../metal';
-import { writeSize } from '../size';
 import { checkFill, type Coin } from '../stock';
 import type { Washer } from './finished';
 import { COMFORTABLE_CUT_EDGE_MM, NARROWEST_LAND_MM, SHARP_CUT_EDGE_MM } from './limits';
@@ -7,20 +6,15 @@ import { arcWidthMm, cutEdge, rimEdge, type Meridian } from './meridian';
 import { naturalInsideDiameterMm } from './natural-size';
 import { middleThicknessMm } from './places';
 import { hollowRoomMm, hollowsMm } from './push';
+import { RANGE_WORDS, rangeWords } from './range-words';
 import { gravestFirst, type Reason, type ReasonCode } from './reason';
 import { formingReason } from './reason-words';
 import type { SchoolWish } from './codes';
 import { leastOverStretchMm } from './school';
 import { landMm, sizeLimits } from './size-limits';
 import type { SizeRange } from './size-range';
+import type { SizeWriter } from './size-writer';
 import type { WallWish } from './wall';
-
-/** Writes an inside diameter in the maker's size system. */
-export type SizeWriter = (insideDiameterMm: number) => string;
-
-export function defaultSizeWriter(insideDiameterMm: number): string {
-  return `${writeSize(insideDiameterMm, 'us')} (${insideDiameterMm.toFixed(1)} mm)`;
-}
 
 /** How far the target may lie from the natural size before it is worth saying, mm. */
 const FAR_FROM_NATURAL_MM = 4;
@@ -58,24 +52,9 @@ export interface JudgeInput {
   readonly school?: SchoolWish | undefined;
 }
 
-/** How far off the top of a range its comfortable part has to end to be worth saying, mm. */
-const WORTH_SAYING_MM = 0.1;
-
-/** "US 6 to US 11; above US 9½ the cut edge is under 0.9 mm": what can be made, and what is comfortable. */
-export function rangeWords(
-  { min, max, comfortableMax }: Pick<SizeRange, 'min' | 'max' | 'comfortableMax'>,
-  write: SizeWriter,
-): string {
-  const all = `${write(min)} to ${write(max)}`;
-  if (comfortableMax === undefined) return `${all}, all with a cut edge under ${COMFORTABLE_CUT_EDGE_MM} mm`;
-  if (max - comfortableMax < WORTH_SAYING_MM) return all;
-  return `${all}; above ${write(comfortableMax)} the cut edge is under ${COMFORTABLE_CUT_EDGE_MM} mm`;
-}
-
 /** What the range offers instead of a size it does not hold. */
 function insteadOfSize({ range, writeSize: write }: JudgeInput): string {
-  if (!range) return 'Take another hole or another coin.';
-  return `With this hole it makes ${rangeWords(range, write)}.`;
+  return range ? RANGE_WORDS.makes(rangeWords(range, write)) : RANGE_WORDS.none;
 }
 
 /** What is said of a cut edge: nothing while it is comfortable, a warning below, a refusal once it would be sharp. */

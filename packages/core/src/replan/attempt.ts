@@ -6,6 +6,7 @@ import type { MandrelTaper } from '../size';
 import type { BenchTraits, EdgeSpend, Face, RouteStep } from '../steps';
 import { workingThickness, type Coin } from '../stock';
 import { filedBack, flatFound, foundAt, unsettled, wallOfOutline, type Found } from './resume';
+import { fileBackWords } from './replan-words';
 
 /** A ring in work, as far as planning on needs it. */
 export interface RingInWork {
@@ -95,10 +96,7 @@ export function attemptFor(ring: RingInWork, finding: Finding): Attempt | undefi
         arrived: true,
       };
       const first = (builder: RouteBuilder) => {
-        addStep(builder, 'file', {
-          title: 'File the cut edge back past the crack',
-          instruction: `${finding.fileMm.toFixed(1)} mm all round, then smooth it as after punching.`,
-        });
+        addStep(builder, 'file', fileBackWords(finding.fileMm));
         addAnneal(builder);
       };
       return { found, spent, fromStep: step, lead: [], first, holeMm: finding.newHoleMm, bandWidthBeforeMm };

@@ -17,6 +17,7 @@ export const SPOT_METALS = ['silver', 'gold', 'platinum'] as const;
 
 /** How a customer's word came: by mail, told, or seen and agreed in the shop. */
 export const ANSWER_WAYS = ['mail', 'told', 'seen'] as const;
+export type AnswerWay = (typeof ANSWER_WAYS)[number];
 
 export const APPROVALS = ['none', 'asked', 'yes', 'no', 'overridden'] as const;
 
@@ -33,6 +34,7 @@ export const ORDER_STATES = [
   'closed',
   'cancelled',
 ] as const;
+export type OrderState = (typeof ORDER_STATES)[number];
 
 /** What a customer wishes a ring to be made of. */
 export const WISH_KINDS = ['coin', 'handle', 'strip', 'band'] as const;

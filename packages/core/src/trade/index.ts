@@ -37,15 +37,8 @@ export type { ApprovalFacts } from './approval';
 export { missingFor, nextState, orderFacts, USUAL_WAY } from './order-needs';
 export type { OrderFacts } from './order-needs';
 export { orderProgress, OVER_STATES } from './order-state';
-export type {
-  AnswerWay,
-  Approval,
-  OrderEvent,
-  OrderEventBody,
-  OrderPast,
-  OrderProgress,
-  OrderState,
-} from './order-state';
+export type { AnswerWay, OrderState } from './codes';
+export type { Approval, OrderEvent, OrderEventBody, OrderPast, OrderProgress } from './order-state';
 export { STATE_NAMES } from './order-words';
 export { OFFER_CAUTION, offerTexts } from './offer-texts';
 export type { OfferRing, OfferTexts, OfferWords } from './offer-texts';

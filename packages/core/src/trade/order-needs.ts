@@ -1,6 +1,6 @@
 import { awaitsApproval } from './approval';
-import { ORDER_STATES } from './codes';
-import type { Approval, OrderState } from './order-state';
+import { ORDER_STATES, type OrderState } from './codes';
+import type { Approval } from './order-state';
 import { NEED_WORDS } from './order-words';
 
 /** What is known of an order when it is to move on. */

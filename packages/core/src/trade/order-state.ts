@@ -1,13 +1,9 @@
 import { holdingEvents } from '../events';
-import type { ANSWER_WAYS, APPROVALS, ORDER_STATES } from './codes';
+import type { AnswerWay, APPROVALS, OrderState } from './codes';
 import { HISTORY_WORDS } from './order-words';
-
-export type OrderState = (typeof ORDER_STATES)[number];
 
 /** States in which nothing more is to be done with an order. */
 export const OVER_STATES: readonly OrderState[] = ['closed', 'cancelled'];
-
-export type AnswerWay = (typeof ANSWER_WAYS)[number];
 
 export type OrderEventBody =
   | { readonly kind: 'moved'; readonly to: OrderState; readonly why?: string | undefined }

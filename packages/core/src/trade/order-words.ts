@@ -1,4 +1,4 @@
-import type { AnswerWay, OrderState } from './order-state';
+import type { AnswerWay, OrderState } from './codes';
 
 export const STATE_NAMES: Readonly<Record<OrderState, string>> = {
   asked: 'asked',
