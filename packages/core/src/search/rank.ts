@@ -4,6 +4,7 @@ import { LOST_PER_RISK } from '../route';
 import { candidatesOf, prospects, type Candidate } from './candidates';
 import { pointsOf, ranked, scoreOf, whyWords, type Judged } from './score';
 import { idealWidthMm, type RingWish, type SearchPiece } from './wish';
+import { WHY_WORDS } from './why-words';
 
 /** An answer to "what should I use?". */
 export interface SearchOption extends Candidate {
@@ -74,8 +75,8 @@ function judgedAs(
 function whyOf(candidate: Candidate, judged: Judged): string {
   const { method } = candidate;
   return whyWords(judged, [
-    ...(turnsEdgesIn(candidate) ? ['edges turned in'] : []),
-    ...(method === 'stepped' ? ['stepped reduction under tape'] : []),
+    ...(turnsEdgesIn(candidate) ? [WHY_WORDS.edgesTurnedIn] : []),
+    ...(method === 'stepped' ? [WHY_WORDS.stepped] : []),
   ]);
 }
 

@@ -1,5 +1,6 @@
 import { countWords, durationWords } from '../format';
 import { paretoFront } from './pareto';
+import { WHY_WORDS } from './why-words';
 
 /** What a way to make a ring is judged by, whatever it is made of. */
 export interface Judged {
@@ -51,21 +52,17 @@ export function scoreOf(judged: Judged): number {
   return Math.max(0, Math.min(100, pointsOf(judged)));
 }
 
-function widthWords(offMm: number): string {
-  if (Math.abs(offMm) < AS_WANTED_MM) return 'as wide as wanted';
-  return `${Math.abs(offMm).toFixed(1)} mm ${offMm > 0 ? 'wider' : 'narrower'} than wanted`;
-}
-
 /** Why a way has its points, in words. @param more what else is to be said of it */
 export function whyWords(judged: Judged, more: readonly string[]): string {
   const { widthOffMm, anneals, minutes, lost, missingTools } = judged;
+  const off = widthOffMm !== undefined && Math.abs(widthOffMm) < AS_WANTED_MM ? 0 : widthOffMm;
   const parts = [
-    ...(widthOffMm === undefined ? [] : [widthWords(widthOffMm)]),
-    countWords(anneals, 'anneal'),
+    ...(off === undefined ? [] : [WHY_WORDS.width(off)]),
+    countWords(anneals, WHY_WORDS.anneal),
     durationWords(minutes),
-    `${Math.round(lost * 100)} in 100 lost`,
+    WHY_WORDS.lost(lost),
     ...more,
-    ...(missingTools.length > 0 ? [`needs ${missingTools.join(' and ')}`] : []),
+    ...(missingTools.length > 0 ? [WHY_WORDS.needs(missingTools)] : []),
   ];
   return `${parts.join(', ')}.`;
 }

@@ -4,6 +4,7 @@ import { jp } from './japan';
 import type { SizeSystem, SizeSystemId } from './system';
 import { uk } from './uk';
 import { us } from './us';
+import { OFF_WORDS } from './size-words';
 
 export const SIZE_SYSTEMS: Readonly<Record<SizeSystemId, SizeSystem>> = { us, uk, eu, swiss, jp };
 
@@ -74,8 +75,8 @@ export function writeAmount(mm: number, systemId: SizeSystemId): string {
 
 /** How far a size is off, in words, to the system's nearest mark: "½ size too large", "on size". */
 export function writeOff(mm: number, systemId: SizeSystemId): string {
-  if (Math.abs(mm) < markMm(systemId) / 2) return 'on size';
-  return `${writeAmount(mm, systemId)} too ${mm > 0 ? 'large' : 'small'}`;
+  const isOnSize = Math.abs(mm) < markMm(systemId) / 2;
+  return isOnSize ? OFF_WORDS.onSize : OFF_WORDS.off(writeAmount(mm, systemId), mm > 0);
 }
 
 /** A mean of amounts, finer than any mark: "0.24 size", "0.49 UK size". */

@@ -4,6 +4,12 @@ import { sizesInWords } from '../format';
 export const ACCEPTED_SIZES =
   'Type a size like 7, 7½, 7 1/2, P½, Z+2, EU 54, CH 14, JP 13, 17.3 mm, c 54.3 mm or 0.68 in.';
 
+/** How far a size is off. */
+export const OFF_WORDS = {
+  onSize: 'on size',
+  off: (amount: string, isLarge: boolean) => `${amount} too ${isLarge ? 'large' : 'small'}`,
+} as const;
+
 /** Why what was typed is no size, and what is. */
 export const REFUSED_SIZE_WORDS = {
   noFinger: (typed: string, insideMm: number, leastMm: number, mostMm: number) =>

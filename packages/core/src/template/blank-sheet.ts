@@ -10,6 +10,7 @@ import {
   type SheetMark,
   type SheetPoint,
 } from './sheet';
+import { BLANK_WORDS } from './sheet-words';
 
 const FINE_MM = 0.15;
 const BOLD_MM = 0.3;
@@ -84,16 +85,12 @@ export function blankSheet({
     ...[...endLine(middle, bottom, width(stations.at(-1)), otherEnd, -1)].reverse(),
     ...[...side(-1)].reverse(),
   ];
-  return sheetOf(paper, `Cutting template: ${name}`, [
-    words(
-      MARGIN_MM,
-      BODY_Y_MM,
-      'Cut it out, lay it on the back of the handle with the kept end above, and scribe round it.',
-    ),
+  return sheetOf(paper, BLANK_WORDS.title(name), [
+    words(MARGIN_MM, BODY_Y_MM, BLANK_WORDS.use),
     { kind: 'polyline', points: outline, widthMm: BOLD_MM, closed: true },
     { kind: 'line', x1: middle, y1: top - 8, x2: middle, y2: bottom + 8, widthMm: FINE_MM, dashed: true },
-    ...line(top, 'kept end', false),
-    ...line(bottom, `exact: ${lengthMm.toFixed(1)} mm`, false),
-    ...line(top + roughLengthMm, `rough: ${roughLengthMm.toFixed(1)} mm, bend, then trim`, true),
+    ...line(top, BLANK_WORDS.keptEnd, false),
+    ...line(bottom, BLANK_WORDS.exact(lengthMm), false),
+    ...line(top + roughLengthMm, BLANK_WORDS.rough(roughLengthMm), true),
   ]);
 }

@@ -7,6 +7,7 @@ import {
   type Sheet,
   type SheetMark,
 } from './sheet';
+import { CENTRING_WORDS } from './sheet-words';
 
 /** A coin slips into its card with this much to spare all round, mm (default). */
 const CARD_CLEARANCE_MM = 0.1;
@@ -71,17 +72,14 @@ export function centringSheet({ coinName, diameterMm, holeMm, paper }: CentringS
     dashed,
   });
   const words = (y: number, text: string) => wordsAt(MARGIN_MM, y, text);
-  const title = `Centring: ${coinName}, ${diameterMm.toFixed(1)} mm, hole ${holeMm.toFixed(1)} mm`;
+  const title = CENTRING_WORDS.title(coinName, diameterMm, holeMm);
   return sheetOf(paper, title, [
-    words(44, 'Target: lay the coin on the full circle, its top at 12; carry the lines over with a scriber.'),
+    words(44, CENTRING_WORDS.target),
     ...cross(middle, targetY, radius + PAST_MM),
     circle(targetY, radius, BOLD_MM),
     circle(targetY, holeMm / 2, FINE_MM, true),
     ...hours(middle, targetY, radius),
-    words(
-      cardY - radius - 11,
-      'Card holder: cut the full circle out of card as thick as the coin; press the coin in; line up the marks.',
-    ),
+    words(cardY - radius - 11, CENTRING_WORDS.card),
     circle(cardY, radius + CARD_CLEARANCE_MM, BOLD_MM),
     circle(cardY, holeMm / 2, FINE_MM, true),
     ...cross(middle, cardY, radius + PAST_MM),

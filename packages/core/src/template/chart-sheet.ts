@@ -1,6 +1,7 @@
 import { SIZE_SYSTEMS, writeSize, type SizeSystemId } from '../size';
 import { lengthChart, type StripSection } from '../strip';
 import { BODY_Y_MM, MARGIN_MM, sheetOf, words, type PaperId, type Sheet, type SheetMark } from './sheet';
+import { CHART_WORDS } from './sheet-words';
 
 const THICKNESSES_MM = [1, 1.2, 1.5, 1.8, 2, 2.5, 3];
 const ROW_MM = 6.6;
@@ -23,11 +24,9 @@ export function lengthChartSheet(
   const x = (column: number) => MARGIN_MM + 26 + column * COLUMN_MM;
   const cell = (at: number, y: number, text: string): SheetMark => words(at, y, text, 3.2);
   const right = x(THICKNESSES_MM.length);
-  const shape = section === 'd' ? 'half-round ' : '';
-  const surface = textured ? `hammered ${shape}bands, cut half a size short` : `smooth ${shape}bands`;
-  return sheetOf(paper, `Blank lengths of ${surface}, mm, with ${seamMm.toFixed(1)} mm for the seam`, [
-    cell(MARGIN_MM, top, 'size'),
-    ...THICKNESSES_MM.map((mm, i) => cell(x(i), top, `${mm.toFixed(1)} thick`)),
+  return sheetOf(paper, CHART_WORDS.title({ textured, isHalfRound: section === 'd', seamMm }), [
+    cell(MARGIN_MM, top, CHART_WORDS.size),
+    ...THICKNESSES_MM.map((mm, i) => cell(x(i), top, CHART_WORDS.thick(mm))),
     { kind: 'line', x1: MARGIN_MM, y1: top + 2, x2: right, y2: top + 2, widthMm: 0.3 },
     ...rows.flatMap(({ insideDiameterMm, lengthsMm }, row): SheetMark[] => {
       const y = top + ROW_MM * (row + 1);

@@ -10,6 +10,7 @@ import {
   type SheetMark,
   type SheetPoint,
 } from './sheet';
+import { COIN_BAND_WORDS } from './sheet-words';
 
 const BOLD_MM = 0.3;
 const FINE_MM = 0.15;
@@ -59,15 +60,15 @@ export function coinBandSheet({
   };
   const layoutY = BODY_Y_MM + 14 + radius;
   const cutY = layoutY + radius + 30;
-  return sheetOf(paper, `Coin in band: ${name}`, [
-    words(MARGIN_MM, BODY_Y_MM, 'As it lies for soldering, face down; free corners rounded:'),
+  return sheetOf(paper, COIN_BAND_WORDS.title(name), [
+    words(MARGIN_MM, BODY_Y_MM, COIN_BAND_WORDS.lies),
     { kind: 'circle', x: middle, y: layoutY, radiusMm: radius, widthMm: FINE_MM },
     sidePiece(middle, layoutY, 1),
     sidePiece(middle, layoutY, -1),
     words(
       MARGIN_MM,
       cutY - stripWidthMm / 2 - 8,
-      `Cut two: ${parts.sideCutLengthMm.toFixed(1)} mm of strip ${stripWidthMm.toFixed(1)} mm wide; cope one end ${parts.sagittaMm.toFixed(1)} mm deep.`,
+      COIN_BAND_WORDS.cut(parts.sideCutLengthMm, stripWidthMm, parts.sagittaMm),
     ),
     ...[0, 1].map((i): SheetMark => {
       const x = MARGIN_MM;

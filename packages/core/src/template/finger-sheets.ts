@@ -10,6 +10,7 @@ import {
   type Sheet,
   type SheetMark,
 } from './sheet';
+import { FINGER_WORDS } from './sheet-words';
 
 const FINE_MM = 0.15;
 const BOLD_MM = 0.3;
@@ -70,12 +71,8 @@ export function fingerStripSheet(paper: PaperId, system: SizeSystemId): Sheet {
     const row = NAME_ROWS_MM[i % 4 === 0 ? 0 : 1];
     return [tick, { kind: 'text', x, y: y + row, heightMm: 2.2, text: mark, anchor: 'middle' }];
   });
-  return sheetOf(paper, `Finger strip, sizes in ${prefix}`, [
-    words(
-      MARGIN_MM,
-      BODY_Y_MM,
-      'Cut out, cut the slit, wrap it round the finger’s base and pull the long end through; read at the slit.',
-    ),
+  return sheetOf(paper, FINGER_WORDS.strip(prefix), [
+    words(MARGIN_MM, BODY_Y_MM, FINGER_WORDS.use),
     {
       kind: 'polyline',
       closed: true,
@@ -88,13 +85,9 @@ export function fingerStripSheet(paper: PaperId, system: SizeSystemId): Sheet {
       ],
     },
     { kind: 'line', x1: x0, y1: y + 1.2, x2: x0, y2: y + STRIP_WIDTH_MM - 1.2, widthMm: BOLD_MM },
-    words(MARGIN_MM + 1, y + 7, 'slit', 2.5),
+    words(MARGIN_MM + 1, y + 7, FINGER_WORDS.slit, 2.5),
     ...marks,
-    words(
-      MARGIN_MM,
-      y + 24,
-      'Measure in the evening, with a warm hand, three times. The knuckle has to pass: measure it too.',
-    ),
+    words(MARGIN_MM, y + 24, FINGER_WORDS.measure),
     ...cardOutline(MARGIN_MM, y + 36),
   ]);
 }
@@ -115,8 +108,5 @@ export function ringHolesSheet(paper: PaperId, system: SizeSystemId): Sheet {
       { kind: 'text', x, y: y + 3.4, heightMm: 1.9, text: `${diameterMm.toFixed(2)} mm`, anchor: 'middle' },
     ];
   });
-  return sheetOf(paper, 'Ring holes: lay a ring on the circle that fills it', [
-    words(MARGIN_MM, BODY_Y_MM, 'The line shows all round inside the ring, and nothing outside of it.'),
-    ...marks,
-  ]);
+  return sheetOf(paper, FINGER_WORDS.holes, [words(MARGIN_MM, BODY_Y_MM, FINGER_WORDS.fills), ...marks]);
 }

@@ -1,3 +1,5 @@
+import { CHECK_BAR_WORDS } from './sheet-words';
+
 export interface SheetPoint {
   readonly x: number;
   readonly y: number;
@@ -66,7 +68,7 @@ export function checkBar(x: number, y: number): readonly SheetMark[] {
       x,
       y: y + 6,
       heightMm: 3,
-      text: 'This bar is 50 mm long. Print at 100%, then measure it; if it is not, do not use the sheet.',
+      text: CHECK_BAR_WORDS,
     },
   ];
 }

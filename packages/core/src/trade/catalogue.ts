@@ -1,5 +1,7 @@
+import { countWords } from '../format';
 import type { Catalogue, CatalogueItem, CataloguePicture } from './catalogue-item';
 import { productList } from './product-data';
+import { CATALOGUE_WORDS } from './catalogue-words';
 
 const ENTITIES: Readonly<Record<string, string>> = {
   '&': '&amp;',
@@ -63,10 +65,10 @@ function itemWords(item: CatalogueItem): string {
   return `<article id="${escaped(item.id)}">
 ${pictureWords(item)}
 <h2>${escaped(item.name)}</h2>
-<p class="price">${escaped(item.priceWords)}${item.isReserved ? ' <span class="soft">· reserved</span>' : ''}</p>
+<p class="price">${escaped(item.priceWords)}${item.isReserved ? ` <span class="soft">· ${CATALOGUE_WORDS.reserved}</span>` : ''}</p>
 <p>${escaped(item.short)}</p>
 <dl>${facts.join('')}</dl>
-<details><summary>More about this ring</summary>${long}</details>
+<details><summary>${CATALOGUE_WORDS.more}</summary>${long}</details>
 </article>`;
 }
 
@@ -76,10 +78,10 @@ ${pictureWords(item)}
  */
 export function catalogueHtml(catalogue: Catalogue): string {
   const { title, workshop, madeOn, items } = catalogue;
-  const count = items.length === 1 ? '1 ring' : `${items.length} rings`;
+  const count = countWords(items.length, CATALOGUE_WORDS.ring);
   const body =
     items.length === 0
-      ? '<p>Nothing is for sale at the moment.</p>'
+      ? `<p>${CATALOGUE_WORDS.nothing}</p>`
       : `<div class="rings">${items.map(itemWords).join('\n')}</div>`;
   return `<!doctype html>
 <html lang="en">
@@ -91,7 +93,7 @@ export function catalogueHtml(catalogue: Catalogue): string {
 ${dataElement(productList(catalogue))}
 </head>
 <body>
-<header><p class="soft">${escaped(workshop)}</p><h1>${escaped(title)}</h1><p class="soft">${count}, as of ${escaped(madeOn)}</p></header>
+<header><p class="soft">${escaped(workshop)}</p><h1>${escaped(title)}</h1><p class="soft">${CATALOGUE_WORDS.asOf(count, escaped(madeOn))}</p></header>
 <main>
 ${body}
 </main>
