@@ -21,7 +21,9 @@ describe('the record of half-made pieces', () => {
     const { wall, ...fitted } = fitWall(COIN, 12.7, read, DEFAULT_MANDREL);
     expect(rounded(fitted)).toMatchSnapshot();
     expect(
-      roundedLines([wall.meanRadiusMm, wall.thicknessMm].map((list) => list.filter((_one, i) => i % 16 === 0))),
+      roundedLines(
+        [wall.meanRadiusMm, wall.thicknessMm].map((list) => list.filter((_one, i) => i % 16 === 0)),
+      ),
     ).toMatchSnapshot();
     const guessed = [
       guessCoin({ metal: 'copper' }, read, 12.7, DEFAULT_MANDREL),
@@ -37,7 +39,13 @@ describe('the record of half-made pieces', () => {
     };
     for (const school of ['best', 'over-stretch', 'leave'] as const) {
       const input = {
-        ...{ coin: COIN, holeMm: 12.7, targetInsideDiameterMm: us(9), wall: { kind: 'straight' as const }, school },
+        ...{
+          coin: COIN,
+          holeMm: 12.7,
+          targetInsideDiameterMm: us(9),
+          wall: { kind: 'straight' as const },
+          school,
+        },
       };
       const { steps, reasons } = planFrom(input, started, { kit: REFERENCE_KIT });
       expect(roundedLines(steps.map(stepRecord))).toMatchSnapshot();

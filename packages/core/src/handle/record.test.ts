@@ -18,7 +18,9 @@ describe('the record of handles', () => {
   it.each(SHAPES)('$style', (shape) => {
     const used = usedStretch(PROFILE, 4, shape);
     const { at, placeAt, wholeRad } = wrapHandle(PROFILE, used, shape);
-    const places = [0, 0.13, 0.5, 0.77, 1].map((share) => at(used.fromMm + share * (used.toMm - used.fromMm)));
+    const places = [0, 0.13, 0.5, 0.77, 1].map((share) =>
+      at(used.fromMm + share * (used.toMm - used.fromMm)),
+    );
     expect(roundedLines([used, wholeRad, ...places])).toMatchSnapshot();
     expect(roundedLines([0.3, 2, 4.4, 6].map(placeAt))).toMatchSnapshot();
   });
@@ -49,7 +51,15 @@ describe('the record of handles', () => {
     ['in a former of its own', 4, { formerMm: 17 }],
   ] as const)('is judged: %s', (_name, startMm, change) => {
     const verdicts = SHAPES.map((shape) => {
-      return judgeHandle({ profile: PROFILE, metal: 'silver-925', startMm, enamel: [], formersMm: [14, 16, 17, 18], ...shape, ...change });
+      return judgeHandle({
+        profile: PROFILE,
+        metal: 'silver-925',
+        startMm,
+        enamel: [],
+        formersMm: [14, 16, 17, 18],
+        ...shape,
+        ...change,
+      });
     });
     expect(roundedLines(verdicts)).toMatchSnapshot();
   });
