@@ -1,6 +1,5 @@
 import * as fc from 'fast-check';
-import { middleThicknessMm } from './places';
-import { hollowRoomMm } from './push';
+import { hollowRoom } from './push';
 import {
   arcWidthMm,
   axialReachMm,
@@ -67,8 +66,7 @@ const fitted = (wall: WallWish, sizeMm: number, { thicknessMm }: Washer): WallWi
 function finishedIn(washer: Washer, wall: WallWish, sizeMm: number, share?: number) {
   const own = fitted(wall, sizeMm, washer);
   const finished = finishedMeridian(washer, own, sizeMm, share);
-  const band = { widthMm: arcWidthMm(finished), thicknessMm: middleThicknessMm(finished) };
-  fc.pre((hollowRoomMm(sizeMm, own.curl, band)?.onSide ?? 0) >= 0);
+  fc.pre((hollowRoom(sizeMm, own.curl, finished)?.onSide ?? 0) >= 0);
   return finished;
 }
 

@@ -2,10 +2,9 @@ import { metalById, THIN_STOCK_MM } from '../metal';
 import { checkFill, type Coin } from '../stock';
 import type { Washer } from './finished';
 import { COMFORTABLE_CUT_EDGE_MM, NARROWEST_LAND_MM, SHARP_CUT_EDGE_MM } from './limits';
-import { arcWidthMm, cutEdge, rimEdge, type Meridian } from './meridian';
+import { cutEdge, rimEdge, type Meridian } from './meridian';
 import { naturalInsideDiameterMm } from './natural-size';
-import { middleThicknessMm } from './places';
-import { hollowRoomMm, hollowsMm } from './push';
+import { hollowRoom } from './push';
 import { RANGE_WORDS, rangeWords } from './range-words';
 import { gravestFirst, type Reason, type ReasonCode } from './reason';
 import { formingReason } from './reason-words';
@@ -67,14 +66,10 @@ export function cutEdgeReasons(thicknessMm: number): readonly Reason[] {
 
 /** Whether the ring goes into the hollow that is to turn its edges in, and meets its side. */
 function judgeHollow({ wall, finished, targetInsideDiameterMm }: JudgeInput): readonly Reason[] {
-  const thicknessMm = middleThicknessMm(finished);
-  const band = { widthMm: arcWidthMm(finished), thicknessMm };
-  const room = hollowRoomMm(targetInsideDiameterMm, wall.curl, band);
+  const room = hollowRoom(targetInsideDiameterMm, wall.curl, finished);
   if (!room) return [];
-  const hollowMm = 2 * (wall.curl?.hollowRadiusMm ?? 0);
-  const { least: neededMm } = hollowsMm(targetInsideDiameterMm, thicknessMm);
-  if (room.in < 0) return [formingReason('hollow-too-small', 'refuse', { hollowMm, neededMm })];
-  return room.onSide < 0 ? [formingReason('hollow-too-wide', 'refuse', { hollowMm, neededMm })] : [];
+  if (room.in < 0) return [formingReason('hollow-too-small', 'refuse', room)];
+  return room.onSide < 0 ? [formingReason('hollow-too-wide', 'refuse', room)] : [];
 }
 
 function judgeSize(input: JudgeInput): readonly Reason[] {

@@ -9,6 +9,8 @@ import {
   type PushedMm,
   type StraightBand,
 } from './curl-law';
+import { arcWidthMm, type Meridian } from './meridian';
+import { middleThicknessMm } from './places';
 import type { WallShape } from './wall-shape';
 
 /** A deeper push into a hollow crushes the edge against the plate: the study's law ends here. */
@@ -94,26 +96,30 @@ export function bandBeforePush(
   return { insideDiameterMm, widthMm, thicknessMm };
 }
 
-/** What is left of the limits of a wall that is rounded in a hollow, mm; not negative where it keeps to them. */
+/** A hollow that is to turn a wall's edges in, and what is left of its limits, mm: not negative where the wall keeps to them. */
 export interface HollowRoom {
+  readonly hollowMm: number;
+  /** The narrowest that would do. */
+  readonly neededMm: number;
   /** The ring goes in. */
   readonly in: number;
   /** Its edges meet the side, not the bottom. */
   readonly onSide: number;
 }
 
-/** What is left of the limits of a hollow; undefined for a wall that is pushed into none. */
-export function hollowRoomMm(
+/** What is left of the limits of a hollow for a finished wall; undefined for one that is pushed into none. */
+export function hollowRoom(
   edgeInsideDiameterMm: number,
   curl: CurlWish | undefined,
-  wall: Omit<StraightBand, 'insideDiameterMm'>,
+  finished: Meridian,
 ): HollowRoom | undefined {
   if (curl?.hollowRadiusMm === undefined) return undefined;
   const hollowMm = 2 * curl.hollowRadiusMm;
+  const wall = { widthMm: arcWidthMm(finished), thicknessMm: middleThicknessMm(finished) };
   const { least, most } = hollowsMm(edgeInsideDiameterMm, wall.thicknessMm);
   const deepest = deepestPushMm(bandBeforePush(edgeInsideDiameterMm, curl, wall), curlToolOf(curl));
   const further = MOST_OF_THE_WAY * deepest - pushDepthMm(curl, wall.widthMm);
-  return { in: hollowMm - least, onSide: Math.min(most - hollowMm, further) };
+  return { hollowMm, neededMm: least, in: hollowMm - least, onSide: Math.min(most - hollowMm, further) };
 }
 
 /** A band's wall with its edges pushed so far, each by its own depth. */

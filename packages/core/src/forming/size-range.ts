@@ -1,9 +1,8 @@
 import { lastAbove } from '../numeric';
 import { finishedMeridian, largestMomentMm, type Washer } from './finished';
 import { COMFORTABLE_CUT_EDGE_MM, SHARP_CUT_EDGE_MM, STEPPED_RIM_STRAIN_LIMIT } from './limits';
-import { arcWidthMm, cutEdge, rimEdge } from './meridian';
-import { middleThicknessMm } from './places';
-import { HOLLOW_ROOM, hollowRoomMm, type HollowRoom } from './push';
+import { cutEdge, rimEdge } from './meridian';
+import { HOLLOW_ROOM, hollowRoom } from './push';
 import { leastOverStretchMm } from './school';
 import type { WallWish } from './wall';
 
@@ -36,6 +35,8 @@ export function sizeRange(
   overStretchMm = leastOverStretchMm(),
 ): SizeRange | undefined {
   const at = (targetMm: number) => finishedMeridian(washer, wall, targetMm, share, INTERVALS);
+  // Most walls are pushed into no hollow: nothing is worked out for it then.
+  const isHollowed = wall.curl?.hollowRadiusMm !== undefined;
   // Each is what is left of a limit: not negative where the size keeps to it.
   const rimRoom = (targetMm: number) =>
     washer.diameterMm - largestMomentMm(washer, wall, targetMm, at(targetMm), overStretchMm);
@@ -43,13 +44,10 @@ export function sizeRange(
     cutEdge(at(targetMm)).thicknessMm - thinnestMm;
   const safeRoom = cutRoom(SHARP_CUT_EDGE_MM);
   const comfortRoom = cutRoom(COMFORTABLE_CUT_EDGE_MM);
-  const hollowRoom = (part: keyof HollowRoom) => (targetMm: number) => {
-    const finished = at(targetMm);
-    const band = { widthMm: arcWidthMm(finished), thicknessMm: middleThicknessMm(finished) };
-    return hollowRoomMm(targetMm, wall.curl, band)?.[part] ?? 0;
-  };
-  const intoHollow = hollowRoom('in');
-  const onItsSide = hollowRoom('onSide');
+  const roomOf = (part: 'in' | 'onSide') => (targetMm: number) =>
+    isHollowed ? (hollowRoom(targetMm, wall.curl, at(targetMm))?.[part] ?? 0) : 0;
+  const intoHollow = roomOf('in');
+  const onItsSide = roomOf('onSide');
   const crowdRoom = (targetMm: number) => rimEdge(at(targetMm)).strainLog - STEPPED_RIM_STRAIN_LIMIT;
   const holeRoom = (targetMm: number) => cutEdge(at(targetMm)).strainLog;
 

@@ -35,17 +35,18 @@ describe('the record of half-made pieces', () => {
 
   it.each(STARTED_STAGES)('goes on from %s by the school that is asked for, or the best', (stage) => {
     const started: StartedFrom = READ.find((one) => one.stage === stage) ?? {
-      ...{ stage, rimDownMm: us(9.5), cutDownMm: us(9.5), heightMm: 9 },
+      stage,
+      rimDownMm: us(9.5),
+      cutDownMm: us(9.5),
+      heightMm: 9,
     };
     for (const school of ['best', 'over-stretch', 'leave'] as const) {
       const input = {
-        ...{
-          coin: COIN,
-          holeMm: 12.7,
-          targetInsideDiameterMm: us(9),
-          wall: { kind: 'straight' as const },
-          school,
-        },
+        coin: COIN,
+        holeMm: 12.7,
+        targetInsideDiameterMm: us(9),
+        wall: { kind: 'straight' as const },
+        school,
       };
       const { steps, reasons } = planFrom(input, started, { kit: REFERENCE_KIT });
       expect(roundedLines(steps.map(stepRecord))).toMatchSnapshot();
